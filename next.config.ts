@@ -1,0 +1,17 @@
+import type { NextConfig } from 'next';
+import createNextIntlPlugin from 'next-intl/plugin';
+
+const withNextIntl = createNextIntlPlugin('./src/messages/request.ts');
+
+const config: NextConfig = {
+  serverExternalPackages: ['better-sqlite3', 'pdf-lib', '@pdf-lib/fontkit'],
+  poweredByHeader: false,
+  // the server stands on the stylist's own machine: packing a page costs more than sending it
+  compress: false,
+  devIndicators: false,
+  reactStrictMode: true,
+  turbopack: { root: import.meta.dirname },
+  experimental: { serverActions: { bodySizeLimit: '8mb' }, proxyClientMaxBodySize: '72mb' },
+};
+
+export default withNextIntl(config);

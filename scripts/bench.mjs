@@ -1,0 +1,101 @@
+// npm run bench: medians and ratios, printed and not judged. Works on a scratch studio; the data folder is not touched.
+import { chromium } from '@playwright/test';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import net from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { build } from 'vite';
+import { ensureBuilt, ensureInstalled, main, root, say, serve } from './lib.mjs';
+
+const at = (times, share) => [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * share))];
+const median = (times) => at(times, 0.5);
+const ms = (n) => `${n.toFixed(n < 1 ? 3 : 1)} ms`;
+const line = (what, value, target = '') => say(`${what.padEnd(58)} ${value.padStart(12)}${target ? `   target ${target}` : ''}`);
+const freePort = () => new Promise((resolve) => { const s = net.createServer(); s.listen(0, '127.0.0.1', () => { const { port } = s.address(); s.close(() => resolve(port)); }); });
+
+/** 200 rooms and 2,000 things: the demo's rooms and stash over and over, under new ids. */
+function largeStudio(demo) {
+  const rooms = Array.from({ length: 200 }, (_, i) => { const r = demo.rooms[i % demo.rooms.length]; return { ...r, room: { ...r.room, id: `room-${i}`, name: `${r.room.name} ${i + 1}` } }; });
+  const items = Array.from({ length: 2000 }, (_, i) => { const copy = Math.floor(i / demo.items.length); const item = demo.items[i % demo.items.length]; return copy === 0 ? item : { ...item, id: `${item.id}-${copy}` }; });
+  return { ...demo, rooms, items };
+}
+
+await main(async () => {
+  await ensureInstalled();
+  await ensureBuilt();
+  const scratch = mkdtempSync(path.join(tmpdir(), 'rideau-bench-'));
+  const demo = JSON.parse(readFileSync(path.join(root, 'demo/sail-loft.studio.json'), 'utf8'));
+  const { homeId: _home, ...body } = demo.rooms.find((r) => r.room.id === 'long-room');
+  const file = { rideau: 1, rules: demo.rules, home: demo.homes[0], items: demo.items, ...body };
+
+  await build({ root, configFile: false, logLevel: 'error', build: { outDir: scratch, emptyOutDir: false, minify: true, target: 'es2022', lib: { entry: path.join(root, 'tests/bench/core.ts'), name: 'bench', formats: ['es', 'iife'], fileName: (f) => `core.${f}.mjs` } } });
+  const core = await import(pathToFileURL(path.join(scratch, 'core.es.mjs')).href);
+  say(`Node ${process.versions.node}`);
+  const plans = core.timePlans(file, 300);
+  line('planLook, Long Room, median', ms(median(plans)), '≤ 8 ms');
+  line('  as a multiple of JSON there and back', `× ${(median(plans) / median(core.timeJson(file, 300))).toFixed(1)}`);
+  const de = core.timeDifferences(5);
+  line('10,000 × ΔE00, ours as a share of the reference library’s', `× ${(median(de.ours) / median(de.reference)).toFixed(2)}`);
+
+  const server = await serve({ port: await freePort(), host: '127.0.0.1', data: scratch }, { quiet: true });
+  const restore = (studio) => fetch(`${server.address}/api/studio/restore`, { method: 'POST', body: JSON.stringify(studio) }).then(async (r) => { if (!r.ok) throw new Error(await r.text()); });
+  await restore(demo);
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  say(`\nChromium ${browser.version()}`);
+  const bare = await browser.newPage();
+  await bare.addScriptTag({ path: path.join(scratch, 'core.iife.mjs') });
+  const inPage = await bare.evaluate((f) => ({ plans: globalThis.bench.timePlans(f, 300), json: globalThis.bench.timeJson(f, 300) }), file);
+  line('planLook, Long Room, median', ms(median(inPage.plans)), '≤ 16 ms');
+  line('  as a multiple of JSON there and back', `× ${(median(inPage.plans) / Math.max(0.001, inPage.json.reduce((s, n) => s + n, 0) / inPage.json.length)).toFixed(1)}`);
+  for (const [what, url, name] of [['a window on its wall', '/rooms/long-room/measure?wall=e&look=early-summer', 'Harbour window'], ['a pillow on the sofa', '/rooms/long-room/seats?look=early-summer', 'Tanbark linen']]) {
+    const frames = await drag(browser, server.address + url, name);
+    line(`dragging ${what}: script of a frame, median`, ms(median(frames)), '< 16 ms');
+    line('  95 of 100 under', ms(at(frames, 0.95)));
+  }
+  await browser.close();
+
+  say('\nServer, 200 rooms and 2,000 things');
+  await restore(largeStudio(demo));
+  const pages = ['measure', 'windows', 'walls', 'seats', 'colour', 'fitting'];
+  const ask = async (url) => { const from = performance.now(); const r = await fetch(server.address + url); await r.text(); if (!r.ok) throw new Error(`${url}: ${r.status}`); return performance.now() - from; };
+  for (let i = 0; i < 20; i++) await ask(`/rooms/room-${i}/${pages[i % 6]}`);
+  const answers = [];
+  for (let i = 0; i < 300; i++) answers.push(await ask(`/rooms/room-${(i * 7) % 200}/${pages[i % 6]}`));
+  line('a room page, median', ms(median(answers)));
+  line('a room page, 95 of 100 under', ms(at(answers, 0.95)), '≤ 80 ms');
+  const home = [];
+  for (let i = 0; i < 30; i++) home.push(await ask('/'));
+  line('the first page, 95 of 100 under', ms(at(home, 0.95)));
+  await server.stop();
+  rmSync(scratch, { recursive: true, force: true });
+  process.exit(0);
+});
+
+/** Script time between two frames while a thing is dragged to and fro. */
+async function drag(browser, url, name) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(url, { waitUntil: 'networkidle' });
+  const thing = await page.getByRole('button', { name: new RegExp(`^${name}`) }).first().boundingBox();
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Performance.enable');
+  const script = async () => (await cdp.send('Performance.getMetrics')).metrics.find((m) => m.name === 'ScriptDuration').value * 1000;
+  const frame = () => page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+  const [x, y] = [thing.x + thing.width / 2, thing.y + thing.height / 3];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  const idle = [];
+  const frames = [];
+  for (let i = 0; i < 60; i++) {
+    let before = await script();
+    if (i % 4 === 0) { await frame(); idle.push((await script()) - before); before = await script(); }
+    await page.mouse.move(x + Math.sin(i / 6) * 60, y);
+    await frame();
+    frames.push((await script()) - before);
+  }
+  await page.mouse.up();
+  await page.close();
+  // what the measuring itself costs is taken off
+  const own = median(idle);
+  return frames.map((f) => Math.max(0, f - own));
+}

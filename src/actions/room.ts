@@ -1,0 +1,42 @@
+'use server';
+import { z } from 'zod';
+import { changeSchema } from '../core/model/changeSchema';
+import type { Change } from '../core/model/change';
+import type { RoomFile } from '../core/model/types';
+import { fail, type Result } from '../core/base/result';
+import { changeRoom, openRoom, removeRoom, replayRoom, roomState, type ChangeIssue, type Label, type OpenRoom, type RoomState } from '../server/rooms';
+import { schemaIssues } from '../server/issues';
+import { findInStash, type StashRow } from '../server/stash';
+
+const idSchema = z.string().min(1).max(64);
+const changesSchema = z.array(changeSchema).min(1).max(60);
+
+export async function changeRoomAction(roomId: string, baseRevision: number, changes: Change[]): Promise<Result<RoomState, ChangeIssue>> {
+  const read = z.strictObject({ roomId: idSchema, baseRevision: z.number().int().min(0), changes: changesSchema }).safeParse({ roomId, baseRevision, changes });
+  if (!read.success) return fail<ChangeIssue>({ code: 'refused', issues: schemaIssues(read.error) });
+  return changeRoom(read.data.roomId, read.data.baseRevision, read.data.changes);
+}
+
+export async function replayRoomAction(roomId: string, way: 'undo' | 'redo'): Promise<Result<RoomState & { label: Label; file: RoomFile | null }, ChangeIssue>> {
+  return replayRoom(idSchema.parse(roomId), z.enum(['undo', 'redo']).parse(way));
+}
+
+export async function replayStudioAction(way: 'undo' | 'redo'): Promise<{ ok: boolean }> {
+  return { ok: replayRoom(null, z.enum(['undo', 'redo']).parse(way)).ok };
+}
+
+export async function openRoomAction(roomId: string): Promise<OpenRoom | null> {
+  return openRoom(idSchema.parse(roomId)) ?? null;
+}
+
+export async function roomStateAction(roomId: string): Promise<RoomState> {
+  return roomState(idSchema.parse(roomId));
+}
+
+export async function removeRoomAction(roomId: string): Promise<boolean> {
+  return removeRoom(idSchema.parse(roomId));
+}
+
+export async function findInStashAction(kinds: string[], words: string, roomId: string): Promise<StashRow[]> {
+  return findInStash(z.array(z.string().max(20)).max(12).parse(kinds), z.string().max(80).parse(words), idSchema.parse(roomId));
+}

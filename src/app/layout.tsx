@@ -1,0 +1,28 @@
+import '@fontsource/barlow/400.css';
+import '@fontsource/barlow/500.css';
+import '@fontsource/barlow/600.css';
+import '@fontsource/barlow-semi-condensed/400.css';
+import '@fontsource/barlow-semi-condensed/500.css';
+import '@fontsource/barlow-semi-condensed/600.css';
+import '@fontsource/barlow-semi-condensed/700.css';
+import '@fontsource/fahkwang/400.css';
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import { NextIntlClientProvider } from 'next-intl';
+import { headers } from 'next/headers';
+import type { ReactNode } from 'react';
+import { Nonce } from '@/ui/Nonce';
+
+export const metadata: Metadata = { title: { default: 'Rideau', template: '%s · Rideau' }, description: 'Rideau plans how a room is dressed.' };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? '';
+  return (
+    <html lang="en">
+      <body>
+        <NextIntlClientProvider><Nonce value={nonce}>{children}</Nonce></NextIntlClientProvider>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,5 @@
+import { QuickCurtain } from '@/features/windows/QuickCurtain';
+
+export default function QuickCurtainPage() {
+  return <QuickCurtain />;
+}

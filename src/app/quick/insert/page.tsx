@@ -1,0 +1,5 @@
+import { QuickInsert } from '@/features/seats/QuickInsert';
+
+export default function QuickInsertPage() {
+  return <QuickInsert />;
+}

@@ -1,0 +1,5 @@
+import { QuickPicture } from '@/features/walls/QuickPicture';
+
+export default function QuickPicturePage() {
+  return <QuickPicture />;
+}

@@ -1,0 +1,5 @@
+import { ColourScreen } from '@/features/colour/ColourScreen';
+
+export default function ColourPage() {
+  return <ColourScreen />;
+}

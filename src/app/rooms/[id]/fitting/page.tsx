@@ -1,0 +1,5 @@
+import { FittingScreen } from '@/features/fitting/FittingScreen';
+
+export default function FittingPage() {
+  return <FittingScreen />;
+}

@@ -1,0 +1,12 @@
+import { notFound } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { RoomShell } from '@/features/shell/RoomShell';
+import { openRoom } from '@/server/rooms';
+
+export const dynamic = 'force-dynamic';
+
+export default async function RoomLayout({ children, params }: { children: ReactNode; params: Promise<{ id: string }> }) {
+  const opened = openRoom((await params).id);
+  if (!opened) notFound();
+  return <RoomShell opened={opened}>{children}</RoomShell>;
+}

@@ -1,0 +1,5 @@
+import { MeasureScreen } from '@/features/measure/MeasureScreen';
+
+export default function MeasurePage() {
+  return <MeasureScreen />;
+}

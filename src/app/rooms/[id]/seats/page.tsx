@@ -1,0 +1,5 @@
+import { SeatsScreen } from '@/features/seats/SeatsScreen';
+
+export default function SeatsPage() {
+  return <SeatsScreen />;
+}

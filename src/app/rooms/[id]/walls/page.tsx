@@ -1,0 +1,5 @@
+import { WallsScreen } from '@/features/walls/WallsScreen';
+
+export default function WallsPage() {
+  return <WallsScreen />;
+}

@@ -1,0 +1,5 @@
+import { WindowsScreen } from '@/features/windows/WindowsScreen';
+
+export default function WindowsPage() {
+  return <WindowsScreen />;
+}

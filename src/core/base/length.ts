@@ -1,0 +1,151 @@
+import { fail, ok, type Result } from './result';
+import { MM_PER_INCH, markStep, type LengthUnit, type Mm } from './units';
+
+export type LengthIssue = {
+  code: 'empty' | 'not-a-length' | 'zero-denominator' | 'inches-past-a-foot' | 'too-long';
+  /** Where reading stopped: index into what came. */
+  at: number;
+  came: string;
+};
+
+const NUMBER = String.raw`\d{1,3}(?:[ ]\d{3})+(?:[.,]\d+)?|\d+(?:[.,]\d+)?|[.,]\d+`;
+const FRACTION = String.raw`(\d+)\s*[/⁄]\s*(\d+)`;
+const GLYPHS: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3' };
+const MM_OF: Record<string, Mm> = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, ft: 12 * MM_PER_INCH };
+const UNIT_WORDS: [RegExp, string][] = [
+  [/^(?:millimet(?:re|er)s?|mm)(?![a-z])/i, 'mm'],
+  [/^(?:centimet(?:re|er)s?|cms?)(?![a-z])/i, 'cm'],
+  [/^(?:met(?:re|er)s?|m)(?![a-z])/i, 'm'],
+  [/^(?:inch(?:es)?|in\.?)(?![a-z])/i, 'in'],
+  [/^(?:''|["″”“])/, 'in'],
+  [/^(?:feet|foot|ft\.?)(?![a-z])/i, 'ft'],
+  [/^['′’‘]/, 'ft'],
+];
+/** Nothing in a room is longer than this; it catches a slipped decimal. */
+const LONGEST_MM: Mm = 100_000;
+
+/**
+ * Reads a length as it stands on a tape note: `8' 3 1/2"`, `8ft 3.5`, `99½ in`, `251.5 cm`, `2 515 mm`, `2,5 m`.
+ * A bare number takes the room's unit. Gives millimetres, or where reading stopped.
+ * A comma is the decimal mark; a space may group thousands in metric lengths only, because `99 1/2` is mixed.
+ */
+export function parseLength(came: string, unit: LengthUnit): Result<Mm, LengthIssue> {
+  const bare = unit === 'cm' ? 'cm' : 'in';
+  // every replacement keeps the length, so that positions stay those of what came
+  const text = came.replace(/[\s\u00a0\u2009\u202f]/g, ' ').replace(/−/g, '-');
+  const stop = (code: LengthIssue['code'], at: number) => fail<LengthIssue>({ code, at, came });
+  let at = text.length - text.trimStart().length;
+  const end = text.trimEnd().length;
+  if (at >= end) return stop('empty', 0);
+
+  const sign = text[at] === '-' ? -1 : 1;
+  if (sign < 0) at = skipSpaces(text, at + 1);
+
+  let totalMm = 0;
+  let last: string | undefined;
+  for (let parts = 0; at < end; parts++) {
+    const start = at;
+    const quantity = readQuantity(text, at);
+    if (!quantity) return stop('not-a-length', at);
+    if (quantity.zeroDenominatorAt !== undefined) return stop('zero-denominator', quantity.zeroDenominatorAt);
+    at = skipSpaces(text, quantity.end);
+    const word = readUnit(text, at);
+    const name = word?.unit ?? (last === 'ft' ? 'in' : last === 'm' ? 'cm' : bare);
+    const follows = last === undefined ? parts === 0 : (last === 'ft' && name === 'in') || (last === 'm' && (name === 'cm' || name === 'mm'));
+    if (!follows || parts > 1) return stop('not-a-length', start);
+    if (quantity.grouped && (name === 'in' || name === 'ft')) return stop('not-a-length', start);
+    if (last === 'ft' && quantity.value >= 12) return stop('inches-past-a-foot', start);
+    totalMm += quantity.value * MM_OF[name]!;
+    if (word) at = skipSpaces(text, word.end);
+    else if (at < end) return stop('not-a-length', at);
+    last = name;
+  }
+  if (totalMm > LONGEST_MM) return stop('too-long', 0);
+  return ok(sign * totalMm);
+}
+
+const skipSpaces = (text: string, at: number): number => {
+  while (text[at] === ' ') at++;
+  return at;
+};
+
+function readUnit(text: string, at: number): { unit: string; end: number } | undefined {
+  const rest = text.slice(at);
+  for (const [pattern, unit] of UNIT_WORDS) {
+    const found = pattern.exec(rest);
+    if (found) return { unit, end: at + found[0].length };
+  }
+  return undefined;
+}
+
+type Quantity = { value: number; end: number; grouped: boolean; zeroDenominatorAt?: number };
+
+/** A number, a fraction, or a whole number with a fraction. */
+function readQuantity(text: string, at: number): Quantity | undefined {
+  const fraction = readFraction(text, at);
+  if (fraction) return { ...fraction, grouped: false };
+  const found = new RegExp(`^(?:${NUMBER})`).exec(text.slice(at));
+  if (!found) return undefined;
+  const digits = found[0];
+  const end = at + digits.length;
+  const value = Number(digits.replace(/ /g, '').replace(',', '.'));
+  const whole = /^\d+$/.test(digits);
+  if (whole) {
+    const next = text[end] === '-' ? end + 1 : skipSpaces(text, end);
+    const more = readFraction(text, next);
+    if (more && (more.zeroDenominatorAt !== undefined || more.value < 1)) {
+      return { value: value + more.value, end: more.end, grouped: false, zeroDenominatorAt: more.zeroDenominatorAt };
+    }
+  }
+  return { value, end, grouped: digits.includes(' ') };
+}
+
+function readFraction(text: string, at: number): { value: number; end: number; zeroDenominatorAt?: number } | undefined {
+  const glyph = GLYPHS[text[at] ?? ''];
+  if (glyph) {
+    const [n, d] = glyph.split('/').map(Number) as [number, number];
+    return { value: n / d, end: at + 1 };
+  }
+  const found = new RegExp(`^${FRACTION}`).exec(text.slice(at));
+  if (!found) return undefined;
+  const denominator = Number(found[2]);
+  const end = at + found[0].length;
+  if (denominator === 0) return { value: 0, end, zeroDenominatorAt: end - found[2]!.length };
+  return { value: Number(found[1]) / denominator, end };
+}
+
+/** A length cut into what a screen sets: sign, feet (0 when none), whole number, eighths as a reduced fraction, unit word. */
+export type LengthParts = { sign: '' | '−'; feet: number; whole: string; fraction?: [number, number]; unit: 'in' | 'cm' };
+
+/** Inches to the nearest ⅛, feet and inches from 3 ft up where the unit says so, centimetres to 0.5. */
+export function lengthParts(lengthMm: Mm, unit: LengthUnit): LengthParts {
+  const steps = Math.round(Math.abs(lengthMm) / markStep(unit));
+  const sign = lengthMm < 0 && steps > 0 ? '−' : '';
+  if (unit === 'cm') return { sign, feet: 0, whole: steps % 2 ? (steps / 2).toFixed(1) : String(steps / 2), unit: 'cm' };
+  const feet = unit === 'ft-in' && steps >= 36 * 8 ? Math.floor(steps / 96) : 0;
+  const eighths = steps - feet * 96;
+  const numerator = eighths % 8;
+  const by = numerator % 4 === 0 ? 4 : numerator % 2 === 0 ? 2 : 1;
+  return { sign, feet, whole: String(Math.floor(eighths / 8)), ...(numerator ? { fraction: [numerator / by, 8 / by] as [number, number] } : {}), unit: 'in' };
+}
+
+const FRACTION_SLASH = '\u2044';
+
+/** Plain text of a length, unit left out: `103 1⁄2`, `8′ 3 1⁄2″`, `251.5`. */
+export function formatBareLength(lengthMm: Mm, unit: LengthUnit): string {
+  const p = lengthParts(lengthMm, unit);
+  const fraction = p.fraction ? `${p.fraction[0]}${FRACTION_SLASH}${p.fraction[1]}` : '';
+  const small = p.fraction && p.whole === '0' ? fraction : fraction ? `${p.whole} ${fraction}` : p.whole;
+  return p.feet ? `${p.sign}${p.feet}′${small === '0' ? '' : ` ${small}″`}` : p.sign + small;
+}
+
+/** Plain text of a length with its unit: `103 1⁄2 in`, `8′ 3 1⁄2″`, `251.5 cm`. */
+export function formatLength(lengthMm: Mm, unit: LengthUnit): string {
+  const bare = formatBareLength(lengthMm, unit);
+  return bare.includes('′') ? bare : `${bare} ${unit === 'cm' ? 'cm' : 'in'}`;
+}
+
+/** What is put back into a field for typing: ASCII that parseLength reads to the same mark. */
+export function typedLength(lengthMm: Mm, unit: LengthUnit): string {
+  return formatBareLength(lengthMm, unit).replaceAll('\u2044', '/').replaceAll('′', "'").replaceAll('″', '').replace('−', '-');
+}

@@ -1,0 +1,34 @@
+import type { SquareMm } from '../base/units';
+import type { Box } from './plane';
+
+/**
+ * Visible area of each box when they are laid over one another in the given order, the last in front.
+ * Boxes are cut to `frame`. Exact for boxes: the sheet is cut along every edge and each cell belongs to the frontmost box.
+ */
+export function visibleAreas(boxes: readonly Box[], frame: Box): SquareMm[] {
+  const areas = boxes.map(() => 0);
+  const cut = (low: number, high: number, from: number, to: number) => [Math.min(Math.max(low, from), to), Math.min(Math.max(high, from), to)] as const;
+  const spans = boxes.map((b) => ({
+    x: cut(b.xMm, b.xMm + b.widthMm, frame.xMm, frame.xMm + frame.widthMm),
+    y: cut(b.yMm, b.yMm + b.heightMm, frame.yMm, frame.yMm + frame.heightMm),
+  }));
+  const edges = (axis: 'x' | 'y') => [...new Set(spans.flatMap((s) => [s[axis][0], s[axis][1]]))].sort((a, b) => a - b);
+  const xs = edges('x');
+  const ys = edges('y');
+  for (let i = 0; i + 1 < xs.length; i++) {
+    const x = (xs[i]! + xs[i + 1]!) / 2;
+    const column = spans.flatMap((s, k) => (s.x[0] < x && x < s.x[1] ? [k] : []));
+    for (let j = 0; column.length > 0 && j + 1 < ys.length; j++) {
+      const y = (ys[j]! + ys[j + 1]!) / 2;
+      for (let c = column.length - 1; c >= 0; c--) {
+        const k = column[c]!;
+        const s = spans[k]!;
+        if (s.y[0] < y && y < s.y[1]) {
+          areas[k]! += (xs[i + 1]! - xs[i]!) * (ys[j + 1]! - ys[j]!);
+          break;
+        }
+      }
+    }
+  }
+  return areas;
+}

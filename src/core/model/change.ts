@@ -1,0 +1,66 @@
+import type { Dressing, Fitting, Hanging, Home, Item, Look, Opening, Piece, Placement, Room, RoomFile } from './types';
+import type { OwnRule } from '../rules/book';
+
+/** One act of a person on a room. The same pure function carries it out in the browser (at once) and on the server (for keeps). */
+export type Change =
+  | { do: 'setRoom'; room: Room }
+  | { do: 'setHome'; home: Home }
+  | { do: 'putOpening'; opening: Opening } | { do: 'removeOpening'; id: string }
+  | { do: 'putFitting'; fitting: Fitting } | { do: 'removeFitting'; id: string }
+  | { do: 'putPiece'; piece: Piece } | { do: 'removePiece'; id: string }
+  | { do: 'putItem'; item: Item }
+  | { do: 'putLook'; look: LookHead } | { do: 'copyLook'; from: string; id: string; name: string } | { do: 'removeLook'; id: string }
+  | { do: 'putDressing'; lookId: string; dressing: Dressing } | { do: 'removeDressing'; lookId: string; id: string }
+  | { do: 'putHanging'; lookId: string; hanging: Hanging } | { do: 'removeHanging'; lookId: string; id: string }
+  | { do: 'putPlacement'; lookId: string; placement: Placement } | { do: 'removePlacement'; lookId: string; id: string }
+  | { do: 'setRule'; rule: OwnRule } | { do: 'dropRule'; ruleId: string };
+
+export type LookHead = Omit<Look, 'dressings' | 'hangings' | 'placements'>;
+export type ChangeKind = Change['do'];
+
+type WithId = { id: string };
+const put = <T extends WithId>(rows: readonly T[], row: T): T[] => (rows.some((r) => r.id === row.id) ? rows.map((r) => (r.id === row.id ? row : r)) : [...rows, row]);
+const without = <T extends WithId>(rows: readonly T[], id: string): T[] => rows.filter((r) => r.id !== id);
+
+/** The room file with the change carried out; the file given is not touched. What hung on a removed thing goes with it. */
+export function applyChange(file: RoomFile, change: Change): RoomFile {
+  const looks = (edit: (look: Look) => Look): RoomFile => ({ ...file, looks: file.looks.map(edit) });
+  const oneLook = (lookId: string, edit: (look: Look) => Look) => looks((look) => (look.id === lookId ? edit(look) : look));
+  switch (change.do) {
+    case 'setRoom': return { ...file, room: change.room };
+    case 'setHome': return { ...file, home: change.home };
+    case 'putOpening': return { ...file, openings: put(file.openings, change.opening) };
+    case 'removeOpening': return { ...looks((l) => ({ ...l, dressings: l.dressings.filter((d) => d.openingId !== change.id) })), openings: without(file.openings, change.id) };
+    case 'putFitting': return { ...file, fittings: put(file.fittings, change.fitting) };
+    case 'removeFitting': return { ...file, fittings: without(file.fittings, change.id) };
+    case 'putPiece': return { ...file, pieces: put(file.pieces, change.piece) };
+    case 'removePiece': return {
+      ...looks((l) => ({ ...l, placements: l.placements.filter((p) => p.pieceId !== change.id), hangings: l.hangings.map((h) => (h.overPieceId === change.id ? { ...h, overPieceId: null } : h)) })),
+      pieces: without(file.pieces, change.id),
+    };
+    case 'putItem': return { ...file, items: put(file.items, change.item) };
+    case 'putLook': return file.looks.some((l) => l.id === change.look.id)
+      ? oneLook(change.look.id, (l) => ({ ...l, ...change.look }))
+      : { ...file, looks: [...file.looks, { ...change.look, dressings: [], hangings: [], placements: [] }] };
+    case 'copyLook': {
+      const from = file.looks.find((l) => l.id === change.from);
+      if (!from) return file;
+      const order = Math.max(...file.looks.map((l) => l.order)) + 1;
+      return { ...file, looks: [...file.looks, { ...from, id: change.id, name: change.name, order }] };
+    }
+    case 'removeLook': return { ...file, looks: without(file.looks, change.id) };
+    case 'putDressing': return oneLook(change.lookId, (l) => ({ ...l, dressings: put(l.dressings, change.dressing) }));
+    case 'removeDressing': return oneLook(change.lookId, (l) => ({ ...l, dressings: without(l.dressings, change.id) }));
+    case 'putHanging': return oneLook(change.lookId, (l) => ({ ...l, hangings: put(l.hangings, change.hanging) }));
+    case 'removeHanging': return oneLook(change.lookId, (l) => ({ ...l, hangings: without(l.hangings, change.id) }));
+    case 'putPlacement': return oneLook(change.lookId, (l) => ({ ...l, placements: put(l.placements, change.placement) }));
+    case 'removePlacement': return oneLook(change.lookId, (l) => ({ ...l, placements: without(l.placements, change.id) }));
+    case 'setRule': return { ...file, rules: [...file.rules.filter((r) => r.ruleId !== change.rule.ruleId), change.rule] };
+    case 'dropRule': return { ...file, rules: file.rules.filter((r) => r.ruleId !== change.ruleId) };
+    default: return unknownChange(change);
+  }
+}
+
+const unknownChange = (change: never): never => {
+  throw new Error(`unknown change ${JSON.stringify(change)}`);
+};

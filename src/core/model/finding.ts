@@ -1,0 +1,36 @@
+import type { RuleId } from '../rules/table';
+
+/** ok: holds. yielded: two rules met and one gave way. caution: look again. stop: cannot be done so. */
+export type Level = 'ok' | 'yielded' | 'caution' | 'stop';
+export type StageName = 'measure' | 'colour' | 'windows' | 'walls' | 'seats' | 'fitting';
+
+/** Every kind of finding; the message table has one sentence per code. */
+export type FindingCode =
+  // windows
+  | 'floor-not-measured' | 'floor-level' | 'hems-differ' | 'kiss-over-uneven-floor' | 'clear-over-uneven-floor' | 'floor-hidden-by-landing'
+  | 'rod-held-under-ceiling' | 'rod-off-the-line' | 'rod-below-the-rule' | 'rod-below-frame' | 'rod-above-ceiling'
+  | 'bracket-held-by-neighbour' | 'bracket-past-the-wall' | 'bracket-widened-for-stack' | 'glass-clear' | 'glass-covered'
+  | 'fullness-good' | 'fullness-low' | 'nothing-in-stock-lands' | 'length-not-positive' | 'set-short' | 'curtain-by-heater' | 'curtain-on-radiator' | 'pool-on-wheels' | 'owned-panel-short'
+  // walls
+  | 'centre-and-gap-agree' | 'centre-yielded' | 'gap-yielded' | 'centre-as-wished' | 'width-share-good' | 'width-share-off' | 'picture-past-wall' | 'picture-over-opening' | 'pictures-overlap' | 'picture-over-ceiling' | 'picture-over-fitting' | 'picture-into-furniture'
+  | 'neighbour-centres-differ' | 'two-points' | 'cable-zone' | 'hook-above-frame' | 'wire-too-short' | 'hooks-too-wide' | 'old-walls'
+  // seats
+  | 'insert-none-fits' | 'inserts-to-buy' | 'cover-bought-short' | 'seat-room-good' | 'seat-room-short' | 'steps-good' | 'step-too-small' | 'front-larger-than-back' | 'back-too-tall' | 'too-many-bold' | 'ends-differ' | 'ends-match' | 'feather-in-feather-free' | 'white-on-a-seat' | 'pillow-off-the-seat' | 'unwashable-with-children' | 'item-in-two-places'
+  // colour
+  | 'near-miss' | 'accent-alone' | 'accent-answered-once' | 'accent-gap' | 'accent-pull' | 'accent-one-height' | 'accent-even' | 'too-many-accents' | 'no-dark' | 'shares-off-plan' | 'no-hard-answer'
+  // cautions of the fitting
+  | 'ladder' | 'two-people-rod' | 'detector-before-drilling' | 'rating-of-fixings' | 'rented-no-drill';
+
+/** Lengths are mm, named …Mm; the wording table formats them in the room's unit. */
+export type FindingFacts = Record<string, string | number>;
+
+export type Finding = {
+  code: FindingCode;
+  level: Level;
+  stage: StageName;
+  /** Ids of the things it is about. */
+  about: readonly string[];
+  rule?: RuleId;
+  /** The amounts that make the sentence. */
+  by: FindingFacts;
+};

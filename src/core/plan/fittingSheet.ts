@@ -1,0 +1,75 @@
+import type { Mm, Money } from '../base/units';
+import type { Finding } from '../model/finding';
+import type { Item, Look } from '../model/types';
+import type { RuleBook } from '../rules/book';
+import { shortLines, totalCost, type BuyLine, type Use } from '../stash/buying';
+import { insertNeeds, type InsertNeed } from '../stages/seats/insert';
+import type { SeatPlan } from '../stages/seats/planSeat';
+import type { HangingPlan } from '../stages/walls/planHanging';
+import type { WindowPlan } from '../stages/windows/planWindow';
+
+/** A mark on a wall: from the wall's left end, above the floor datum, and from the level line. */
+export type Mark = { label: 'bracketLeft' | 'bracketRight' | 'bracketCentre' | 'nail' | 'frameTop' | 'frameCentre' | 'hemLeft' | 'hemRight'; xMm: Mm; heightMm: Mm; fromLineMm: Mm };
+export type FittingStep = { kind: 'rod' | 'curtain' | 'picture' | 'seat'; about: string; name: string; wallId: string; marks: Mark[]; finishedMm: Mm[]; count: number };
+export type FittingSheet = { levelLineMm: Mm; steps: FittingStep[]; buy: BuyLine[]; inserts: InsertNeed[]; cost: Money; cautions: Finding[]; fingerprint: string };
+
+/** The day's order: rods, then curtains, then pictures, then seats; every height from one level line. */
+export function fittingSheet(look: Look, items: ReadonlyMap<string, Item>, plans: { windows: readonly WindowPlan[]; hangings: readonly HangingPlan[]; seats: readonly SeatPlan[]; pieceWalls: ReadonlyMap<string, string> }, cautions: readonly Finding[], rules: RuleBook): FittingSheet {
+  const levelLineMm = rules.number('fitting.levelLine');
+  const mark = (label: Mark['label'], xMm: Mm, heightMm: Mm): Mark => ({ label, xMm, heightMm, fromLineMm: heightMm - levelLineMm });
+  const rods = plans.windows.map((w): FittingStep => ({
+    kind: 'rod', about: w.openingId, name: w.name, wallId: w.wallId, finishedMm: [], count: w.brackets,
+    marks: Array.from({ length: w.brackets }, (_, i) => mark(i === 0 ? 'bracketLeft' : i === w.brackets - 1 ? 'bracketRight' : 'bracketCentre', w.bracketLeftXMm + (i * w.bracketToBracketMm) / (w.brackets - 1), w.rodHeightMm)),
+  }));
+  const curtains = plans.windows.map((w): FittingStep => ({
+    kind: 'curtain', about: w.openingId, name: w.name, wallId: w.wallId, finishedMm: w.panelPlans.map((p) => p.finishedLengthMm), count: w.panels,
+    marks: w.panelPlans.map((p, i) => mark(i === 0 ? 'hemLeft' : 'hemRight', (p.fromXMm + p.toXMm) / 2, w.rodHeightMm - w.takeDownMm - p.finishedLengthMm)),
+  }));
+  const pictures = plans.hangings.map((h): FittingStep => ({
+    kind: 'picture', about: h.hangingId, name: h.name, wallId: h.wallId, finishedMm: [], count: h.nails.length,
+    marks: [...h.nails.map((n) => mark('nail', n.xMm, n.heightMm)), mark('frameTop', h.xMm, h.topMm), mark('frameCentre', h.xMm, h.centreMm)],
+  }));
+  const seats = plans.seats.filter((s) => s.pillows.length > 0).map((s): FittingStep => ({ kind: 'seat', about: s.pieceId, name: s.name, wallId: plans.pieceWalls.get(s.pieceId) ?? '', marks: [], finishedMm: [], count: s.pillows.length }));
+  const steps = [...rods, ...curtains, ...pictures, ...seats];
+  const inserts = insertNeeds(plans.seats.flatMap((s) => s.pillows.flatMap((p) => (p.insert.insert ? [{ ...p.insert.insert, fill: p.fill }] : []))), [...items.values()]);
+  const buy = buyLines(look, items, plans.windows, plans.seats, inserts, rules);
+  const sheet = { levelLineMm, steps, buy, inserts, cost: totalCost(buy), cautions: [...cautions] };
+  return { ...sheet, fingerprint: fingerprint(JSON.stringify([sheet.levelLineMm, steps, buy])) };
+}
+
+function buyLines(look: Look, items: ReadonlyMap<string, Item>, windows: readonly WindowPlan[], seats: readonly SeatPlan[], inserts: readonly InsertNeed[], rules: RuleBook): BuyLine[] {
+  const line = (kind: BuyLine['kind'], name: string, count: number, size: { widthMm?: Mm; heightMm?: Mm } = {}, cost: Money | null = null): BuyLine => ({ kind, name, count, widthMm: size.widthMm ?? null, heightMm: size.heightMm ?? null, cost, need: count, have: 0 });
+  const lines: BuyLine[] = [];
+  const ownedPanels = new Map<string, Use>();
+  for (const w of windows) {
+    const cloth = items.get(look.dressings.find((d) => d.id === w.dressingId)?.itemId ?? '');
+    const route = w.chosenRoute;
+    const usesOwned = cloth?.kind === 'panel' && (!route || (route.stockMm !== null && Math.abs(route.stockMm - cloth.heightMm) < 1));
+    if (usesOwned && cloth) {
+      const use = ownedPanels.get(cloth.id) ?? { itemId: cloth.id, name: cloth.name, kind: 'panelShort' as const, widthMm: cloth.widthMm, heightMm: cloth.heightMm, price: cloth.price, need: 0, have: cloth.count };
+      ownedPanels.set(cloth.id, { ...use, need: use.need + w.panels });
+    } else if (route?.kind === 'made' && route.made) lines.push(line('cloth', w.name, route.made.widths, { widthMm: rules.number('windows.clothWidth'), heightMm: route.made.cutMm }, route.cost));
+    else lines.push(line('panels', w.name, w.panels, { widthMm: w.flatWidthMm, heightMm: route?.stockMm ?? w.finishedLengthMm }, route?.cost ?? null));
+    if (route && route.hems > 0) lines.push(line('hems', w.name, route.hems, {}, usesOwned ? route.hems * rules.number('windows.hemWorkPrice') : null));
+    lines.push(line('rod', w.name, 1, { widthMm: w.bracketToBracketMm }), line('brackets', w.name, w.brackets), line('finials', w.name, w.finials));
+    if (w.rings > 0) lines.push(line('rings', w.name, w.rings, {}, w.rings * rules.number('windows.ringPrice')));
+  }
+  const covers = new Map<string, Use>();
+  for (const p of seats.flatMap((s) => s.pillows)) {
+    const item = items.get(p.itemId)!;
+    const use = covers.get(item.id) ?? { itemId: item.id, name: item.name, kind: 'cover' as const, widthMm: item.widthMm, heightMm: item.heightMm, price: item.price, need: 0, have: item.count };
+    covers.set(item.id, { ...use, need: use.need + 1 });
+  }
+  return [
+    ...lines, ...shortLines([...ownedPanels.values(), ...covers.values()]),
+    ...inserts.filter((i) => i.buy > 0).map((i): BuyLine => ({ kind: 'insert', name: i.fill, count: i.buy, widthMm: i.widthMm, heightMm: i.heightMm, cost: null, need: i.need, have: i.have })),
+  ];
+}
+
+/** Short fingerprint of a text (FNV-1a, 32 bit), to tell whether a sheet is still the one that was taken along. */
+export function fingerprint(text: string): string {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
+  return (hash >>> 0).toString(16).padStart(8, '0');
+}
+

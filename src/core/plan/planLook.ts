@@ -1,0 +1,103 @@
+import type { Finding, StageName } from '../model/finding';
+import type { Item, Look, Piece, RoomFile, Seat } from '../model/types';
+import { patchesOf } from '../spread/patches';
+import { planSpread, type SpreadPlan } from '../spread/planSpread';
+import { fittingCautions } from '../safety/cautions';
+import { ruleBook, type OwnRule } from '../rules/book';
+import type { Elevation } from '../room/shape';
+import { wallsOf, type Wall } from '../room/walls';
+import { insertNeeds } from '../stages/seats/insert';
+import { planSeat, type SeatPlan } from '../stages/seats/planSeat';
+import { judgeNeighbours } from '../stages/walls/neighbours';
+import { planHanging, type HangingPlan } from '../stages/walls/planHanging';
+import { planWindow, type WindowPlan } from '../stages/windows/planWindow';
+import { rodBySchool, sharedRodLine } from '../stages/windows/rod';
+import { fittingSheet, type FittingSheet } from './fittingSheet';
+import { hangingPlaceOf } from './hangingPlace';
+import { placesOf, sceneOf } from './scene';
+import { stageStates, type StageState } from './stageState';
+import { windowPlaceOf } from './windowPlace';
+
+export type Plan = {
+  lookId: string;
+  walls: Wall[];
+  elevations: Elevation[];
+  /** The rod line shared by the room's windows; null when each keeps its own or there are none. */
+  rodLineMm: number | null;
+  windows: WindowPlan[]; hangings: HangingPlan[]; seats: SeatPlan[]; spread: SpreadPlan; sheet: FittingSheet;
+  findings: Finding[];
+  stages: Record<StageName, StageState>;
+};
+
+export type PlanOptions = {
+  lookId: string;
+  /** Rules to plan with instead of the file's own, to show what a change would do. */
+  rules?: readonly OwnRule[];
+};
+
+/**
+ * A room dressed in one look, worked out: every height, length, count, share and finding. One pure function for
+ * server, browser and tests. Throws when the look is not in the file.
+ */
+export function planLook(file: RoomFile, options: PlanOptions): Plan {
+  const look = file.looks.find((l) => l.id === options.lookId);
+  if (!look) throw new Error(`no look ${options.lookId} in this room`);
+  const rules = ruleBook(options.rules ?? file.rules, file.room.unit);
+  const walls = wallsOf(file.room);
+  const items = new Map(file.items.map((i) => [i.id, i]));
+  const places = placesOf(file, walls);
+
+  const dressed = look.dressings.flatMap((d) => { const o = file.openings.find((x) => x.id === d.openingId); return o ? [{ d, o }] : []; });
+  const heads = dressed.map(({ o }) => ({ frameTopMm: o.sillMm + o.heightMm, ceilingMm: file.room.ceilingMm }));
+  const line = rules.school('windows.rodLine') === 'shared' && dressed.length > 0 ? look.rodLineMm ?? (dressed.length > 1 ? sharedRodLine(heads, rules) : undefined) : undefined;
+  const windows = dressed.map(({ d, o }) => planWindow(o, d, d.itemId ? items.get(d.itemId) : undefined, windowPlaceOf(o, file, walls, places, line, rules), rules));
+  if (line !== undefined && windows.some((w) => w.rodFrom === 'line')) judgeLine();
+
+  const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); return item ? [planHanging(h, item, hangingPlaceOf(h, file, walls, places), rules)] : []; });
+  const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && p.kind !== 'bed').map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
+  const elevations = sceneOf(file, look, walls, { windows, hangings, seats }, places);
+  const rugs = file.pieces.filter((p) => p.kind === 'rug').map((piece) => ({ about: piece.id, name: piece.name, colours: piece.colours, pattern: piece.pattern, piece }));
+  const spread = planSpread(patchesOf(file.room, file.pieces, rugs, elevations, walls, rules), walls, look.plannedShares, rules);
+  const cautions = fittingCautions({ rods: windows.map((w) => ({ name: w.name, heightMm: w.rodHeightMm, lengthMm: w.bracketToBracketMm })), nails: hangings.flatMap((h) => h.nails.map((n) => ({ name: h.name, heightMm: n.heightMm }))) }, file.home.flags, rules);
+  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(windows, look, items), ...spread.findings, ...cautions];
+  const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.level === 'caution' || f.level === 'stop'), rules);
+  return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, seats, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
+
+  function judgeLine(): void {
+    const highest = Math.max(...heads.map((h) => rodBySchool(h, rules).rodMm));
+    for (const w of windows) {
+      if (w.rodFrom !== 'line') continue;
+      if (look!.rodLineMm !== null && highest - line! > rules.number('windows.belowCeiling')) w.findings.push({ code: 'rod-below-the-rule', level: 'caution', stage: 'windows', about: [w.openingId], rule: 'windows.heightSchool', by: { window: w.name, byMm: highest - line!, wishMm: highest } });
+    }
+  }
+}
+
+/** Curtain sets against all the windows that want them. */
+function judgeSets(windows: readonly WindowPlan[], look: Look, items: ReadonlyMap<string, Item>): Finding[] {
+  const wants = windows.flatMap((w) => { const item = items.get(look.dressings.find((d) => d.id === w.dressingId)?.itemId ?? ''); return item?.kind === 'panel' ? [{ w, item }] : []; });
+  return [...new Set(wants.map((x) => x.item))].flatMap((item): Finding[] => {
+    const of = wants.filter((x) => x.item === item).map((x) => x.w);
+    const need = of.reduce((n, w) => n + w.panels, 0);
+    return need > item.count ? [{ code: 'set-short', level: 'caution', stage: 'windows', about: of.map((w) => w.openingId), by: { need, have: item.count, item: item.name } }] : [];
+  });
+}
+
+/** Things used more often than there are of them, and inserts that have to be bought. */
+function judgeCounts(look: Look, items: ReadonlyMap<string, Item>, seats: readonly SeatPlan[]): Finding[] {
+  const findings: Finding[] = [];
+  const pillows = seats.flatMap((s) => s.pillows.map((p) => ({ ...p, pieceId: s.pieceId })));
+  for (const itemId of new Set(look.placements.map((p) => p.itemId))) {
+    const item = items.get(itemId);
+    const uses = look.placements.filter((p) => p.itemId === itemId);
+    if (item && uses.length > item.count) findings.push({ code: item.kind === 'cover' ? 'cover-bought-short' : 'item-in-two-places', level: 'caution', stage: 'seats', about: uses.map((u) => u.id), by: { item: item.name, need: uses.length, have: item.count } });
+  }
+  for (const itemId of new Set(look.hangings.map((h) => h.itemId))) {
+    const item = items.get(itemId);
+    const uses = look.hangings.filter((h) => h.itemId === itemId);
+    if (item && uses.length > item.count) findings.push({ code: 'item-in-two-places', level: 'caution', stage: 'walls', about: uses.map((u) => u.id), by: { item: item.name, need: uses.length, have: item.count } });
+  }
+  for (const n of insertNeeds(pillows.flatMap((p) => (p.insert.insert ? [{ ...p.insert.insert, fill: p.fill }] : [])), [...items.values()])) {
+    if (n.buy > 0) findings.push({ code: 'inserts-to-buy', level: 'caution', stage: 'seats', about: pillows.map((p) => p.placementId), by: { widthMm: n.widthMm, heightMm: n.heightMm, fill: n.fill, need: n.need, have: n.have, buy: n.buy } });
+  }
+  return findings;
+}

@@ -1,0 +1,139 @@
+import { inches, type Mm } from '../base/units';
+import type { Box } from '../geometry/plane';
+import type { Item, Look, Piece, RoomFile, Swatch } from '../model/types';
+import { placeOnWall, type OnWall } from '../room/place';
+import { PLAIN, type Elevation, type Form, type Shape } from '../room/shape';
+import type { Wall } from '../room/walls';
+import type { HangingPlan } from '../stages/walls/planHanging';
+import type { WindowPlan } from '../stages/windows/planWindow';
+import type { SeatPlan } from '../stages/seats/planSeat';
+
+/** Depth at which a curtain hangs, for what hides what; its return in the drawing. */
+const CURTAIN_DEPTH: Mm = 90;
+const SKIRTING: Mm = inches(5);
+
+const box = (xMm: Mm, yMm: Mm, widthMm: Mm, heightMm: Mm): Box => ({ xMm, yMm, widthMm, heightMm });
+const second = (colours: readonly Swatch[]): Swatch[] => [{ ...(colours[1] ?? colours[0]!), share: 1 }];
+const first = (colours: readonly Swatch[]): Swatch[] => [{ ...colours[0]!, share: 1 }];
+
+/** Unrolls every wall of the room with all that stands and hangs on it, back to front. */
+export function sceneOf(file: RoomFile, look: Look, walls: readonly Wall[], plans: { windows: readonly WindowPlan[]; hangings: readonly HangingPlan[]; seats: readonly SeatPlan[] }, places: ReadonlyMap<string, OnWall>): Elevation[] {
+  const items = new Map(file.items.map((i) => [i.id, i]));
+  return walls.map((wall) => {
+    const shell = shellOf(file, wall);
+    const standing = [
+      ...file.openings.filter((o) => o.wallId === wall.id).flatMap((o) => openingShapes(o, file)),
+      ...file.fittings.filter((f) => f.wallId === wall.id).map((f) => shape(f.id, f.name, f.kind === 'radiator' ? 'radiator' : f.kind === 'stove' || f.kind === 'heater' ? 'fire' : f.kind === 'socket' || f.kind === 'switch' ? 'socket' : 'box', box(f.xMm, f.bottomMm, f.widthMm, f.heightMm), f.depthMm / 2, f.colours, { fixed: true })),
+      ...plans.hangings.filter((h) => h.wallId === wall.id).map((h) => shape(h.hangingId, h.name, 'picture', box(h.xMm - h.widthMm / 2, h.bottomMm, h.widthMm, h.heightMm), 20, items.get(h.itemId)!.colours, { pattern: items.get(h.itemId)!.pattern })),
+      ...plans.windows.filter((w) => w.wallId === wall.id).flatMap((w) => curtainShapes(w, look, items, file)),
+      ...file.pieces.filter((p) => p.kind !== 'rug' && places.get(p.id)?.wallId === wall.id).flatMap((p) => pieceShapes(p, places.get(p.id)!, look, items, plans.seats.find((s) => s.pieceId === p.id))),
+    ];
+    const shapes = [...shell, ...standing.map((s, order) => ({ s, order })).sort((a, b) => a.s.depthMm - b.s.depthMm || a.order - b.order).map(({ s }) => s)];
+    return { wallId: wall.id, lengthMm: wall.lengthMm, ceilingMm: file.room.ceilingMm, shapes };
+  });
+}
+
+export const placesOf = (file: RoomFile, walls: readonly Wall[]): Map<string, OnWall> => new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)]));
+
+type More = Partial<Pick<Shape, 'pattern' | 'soft' | 'fixed' | 'folds'>> & { part?: string };
+function shape(about: string, name: string, form: Form, at: Box, depthMm: Mm, colours: readonly Swatch[], more: More = {}): Shape {
+  const { part, ...rest } = more;
+  return { key: part ? `${about}:${part}` : about, about, name, form, box: at, depthMm, colours, pattern: PLAIN, soft: false, fixed: false, ...rest };
+}
+
+function shellOf(file: RoomFile, wall: Wall): Shape[] {
+  const { room } = file;
+  const doors = file.openings.filter((o) => o.wallId === wall.id && o.sillMm < SKIRTING).map((o) => [o.xMm - o.trimMm, o.xMm + o.widthMm + o.trimMm] as const).sort((a, b) => a[0] - b[0]);
+  const runs: [Mm, Mm][] = [];
+  let at = 0;
+  for (const [from, to] of [...doors, [wall.lengthMm, wall.lengthMm] as const]) {
+    if (from > at) runs.push([at, from]);
+    at = Math.max(at, to);
+  }
+  const skirting = Math.min(SKIRTING, room.ceilingMm / 10);
+  return [
+    shape('wall', '', 'wall', box(0, 0, wall.lengthMm, room.ceilingMm), -2, room.wallFinish.colours, { pattern: room.wallFinish.pattern, fixed: true }),
+    ...runs.map(([from, to], i) => shape('trim', '', 'skirting', box(from, 0, to - from, skirting), -1, room.trimFinish.colours, { fixed: true, part: `skirting${i}` })),
+  ];
+}
+
+function openingShapes(o: RoomFile['openings'][number], file: RoomFile): Shape[] {
+  const frame = shape(o.id, o.name, o.kind === 'window' ? 'frame' : o.kind === 'door' ? 'door' : 'pane', box(o.xMm - o.trimMm, Math.max(0, o.sillMm - (o.sillMm > 0 ? o.trimMm : 0)), o.widthMm + 2 * o.trimMm, o.heightMm + o.trimMm + (o.sillMm > 0 ? Math.min(o.trimMm, o.sillMm) : 0)), 0, o.kind === 'arch' ? [] : file.room.trimFinish.colours, { fixed: true });
+  if (o.kind !== 'window') return [frame];
+  return [frame, shape(o.id, o.name, 'pane', box(o.xMm, o.sillMm, o.widthMm, o.heightMm), 1, [], { fixed: true, part: 'glass' })];
+}
+
+const IRON: Swatch = { l: 22, a: 0, b: 1, share: 1 };
+
+function curtainShapes(w: WindowPlan, look: Look, items: ReadonlyMap<string, Item>, file: RoomFile): Shape[] {
+  const dressing = look.dressings.find((d) => d.id === w.dressingId)!;
+  const cloth = dressing.itemId ? items.get(dressing.itemId) : undefined;
+  const name = cloth?.name ?? file.openings.find((o) => o.id === w.openingId)?.name ?? '';
+  const top = w.rodHeightMm - w.takeDownMm;
+  const rod = shape(w.dressingId, name, 'rod', box(w.bracketLeftXMm - 40, w.rodHeightMm - 14, w.bracketToBracketMm + 80, 28), CURTAIN_DEPTH + 1, [IRON], { part: 'rod' });
+  return [rod, ...w.panelPlans.map((p) => {
+    const [from, to] = dressing.drawn === 'closed' ? [p.fromXMm, p.toXMm] : [p.stackFromXMm, p.stackToXMm];
+    return shape(w.dressingId, name, 'curtain', box(from, p.bottomMm, to - from, Math.max(1, top - p.bottomMm)), CURTAIN_DEPTH, cloth?.colours ?? [], { pattern: cloth?.pattern ?? PLAIN, soft: true, folds: w.foldsPerSide, part: p.side });
+  })];
+}
+
+function pieceShapes(p: Piece, on: OnWall, look: Look, items: ReadonlyMap<string, Item>, seat: SeatPlan | undefined): Shape[] {
+  const at = p.bottomMm > 0 ? on.depthMm + 5 : on.depthMm;
+  const part = (name: string, form: Form, b: Box, colours: readonly Swatch[], more: More = {}, step = 0) => shape(p.id, p.name, form, b, at + step, colours, { fixed: true, part: name, ...more });
+  const cloth: More = { pattern: p.pattern, soft: true };
+  const x = on.xMm;
+  const w = on.widthMm;
+  const y = p.bottomMm;
+  const shapes: Shape[] = [];
+  switch (p.kind) {
+    case 'sofa': case 'armchair': case 'windowSeat': case 'bench': {
+      const s = p.seat ?? { widthMm: w, heightMm: p.heightMm, depthMm: p.depthMm, seats: 1, wantedSitters: 0 };
+      const arm = Math.max(0, (w - Math.min(s.widthMm, w)) / 2);
+      const legs = p.kind === 'windowSeat' ? 0 : Math.min(inches(5), s.heightMm * 0.28);
+      const back = p.heightMm > s.heightMm + 20;
+      if (legs > 0) shapes.push(part('legL', 'leg', box(x + arm * 0.6 + 20, 0, 45, legs), second(p.colours)), part('legR', 'leg', box(x + w - arm * 0.6 - 65, 0, 45, legs), second(p.colours)));
+      if (back) shapes.push(part('back', 'cushion', box(x + arm * 0.7, s.heightMm - 20, w - arm * 1.4, p.heightMm - s.heightMm + 20), first(p.colours), cloth));
+      shapes.push(part('base', p.kind === 'bench' ? 'box' : 'cushion', box(x + arm * 0.7, legs, w - arm * 1.4, Math.max(30, s.heightMm * 0.62 - legs)), first(p.colours), cloth));
+      const each = (w - 2 * arm) / s.seats;
+      for (let i = 0; i < s.seats; i++) shapes.push(part(`seat${i}`, 'cushion', box(x + arm + i * each, s.heightMm * 0.62, each, s.heightMm * 0.38), first(p.colours), cloth));
+      if (arm > 20) {
+        const high = Math.min(p.heightMm, s.heightMm + inches(7));
+        shapes.push(part('armL', 'cushion', box(x, legs * 0.9, arm, high - legs * 0.9), first(p.colours), cloth, 3), part('armR', 'cushion', box(x + w - arm, legs * 0.9, arm, high - legs * 0.9), first(p.colours), cloth, 3));
+      }
+      break;
+    }
+    case 'lamp': {
+      const shadeHigh = p.heightMm * (p.heightMm > 1000 ? 0.22 : 0.42);
+      const narrow = p.heightMm > 1000 ? 0.12 : 0.42;
+      shapes.push(part('base', 'lampBase', box(x + w * (0.5 - narrow / 2), y, w * narrow, p.heightMm - shadeHigh + 10), first(p.colours)), part('shade', 'shade', box(x, y + p.heightMm - shadeHigh, w, shadeHigh), second(p.colours), { soft: true }));
+      break;
+    }
+    case 'table': shapes.push(part('legL', 'leg', box(x + 20, y, 45, p.heightMm - 40), second(p.colours)), part('legR', 'leg', box(x + w - 65, y, 45, p.heightMm - 40), second(p.colours)), part('top', 'box', box(x, y + p.heightMm - 45, w, 45), first(p.colours))); break;
+    case 'bed': {
+      const mattress = p.seat?.heightMm ?? Math.min(p.heightMm, inches(24));
+      shapes.push(part('head', 'box', box(x, 0, w, p.heightMm), second(p.colours)), part('mattress', 'cushion', box(x, inches(6), w, mattress - inches(6)), first(p.colours), cloth, 2));
+      break;
+    }
+    case 'plant': shapes.push(part('pot', 'vase', box(x + w * 0.25, y, w * 0.5, p.heightMm * 0.3), second(p.colours)), part('leaf', 'foliage', box(x, y + p.heightMm * 0.25, w, p.heightMm * 0.75), first(p.colours))); break;
+    case 'chest': case 'bookcase': shapes.push(part('body', 'box', box(x, y, w, p.heightMm), p.colours, { pattern: p.pattern })); break;
+    case 'rug': break;
+  }
+  const front = at + 4;
+  const seatLeft = x + (w - (p.seat?.widthMm ?? w)) / 2;
+  const seatTop = p.seat?.heightMm ?? p.heightMm;
+  for (const placed of look.placements.filter((l) => l.pieceId === p.id)) {
+    const item = items.get(placed.itemId);
+    if (!item) continue;
+    if (placed.as === 'pillow') {
+      const pillow = seat?.pillows.find((q) => q.placementId === placed.id);
+      if (pillow) shapes.push(shape(placed.id, item.name, 'pillow', box(seatLeft + pillow.xMm - pillow.useWidthMm / 2, seatTop, pillow.useWidthMm, pillow.useHeightMm), front + placed.layer, item.colours, { pattern: item.pattern, soft: true }));
+    } else if (placed.as === 'throw') {
+      const band = item.widthMm / 3;
+      const drop = Math.min(p.heightMm * 0.62, item.heightMm / 3);
+      shapes.push(shape(placed.id, item.name, 'throw', box(x + placed.xMm - band / 2, p.heightMm - drop, band, drop + 15), front + placed.layer, item.colours, { pattern: item.pattern, soft: true }));
+    } else {
+      shapes.push(shape(placed.id, item.name, item.kind === 'plant' ? 'foliage' : 'vase', box(x + placed.xMm - item.widthMm / 2, y + p.heightMm, item.widthMm, item.heightMm), front + placed.layer, item.colours, { pattern: item.pattern }));
+    }
+  }
+  return shapes;
+}

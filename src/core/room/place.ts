@@ -1,0 +1,42 @@
+import type { Mm } from '../base/units';
+import { alongSegment, distance, distanceToSegment, turnedCorners, type Point } from '../geometry/plane';
+import type { Piece } from '../model/types';
+import { pointOnWall, type Wall } from './walls';
+
+export type OnWall = { wallId: string; xMm: Mm; widthMm: Mm; depthMm: Mm };
+
+export const footprint = (piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>): Point[] => turnedCorners(piece, piece.widthMm, piece.depthMm, piece.turnDeg);
+
+/** A wall that a piece does not turn its back to counts as this much farther away. */
+const BACK_TURNED: Mm = 1200;
+
+/**
+ * The wall a piece is seen against (nearest, and rather the one at its back) and its span on it.
+ * Every piece belongs to exactly one wall, so that nothing is counted twice.
+ */
+export function placeOnWall(piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>, walls: readonly Wall[]): OnWall {
+  const corners = footprint(piece);
+  const faces = ((piece.turnDeg % 360) + 360) % 360;
+  const ranked = walls.map((wall) => {
+    const near = Math.min(...corners.map((c) => distanceToSegment(c, wall.from, wall.to)));
+    const turned = Math.abs(((wall.facingDeg - faces + 540) % 360) - 180);
+    return { wall, score: near + (turned > 46 ? BACK_TURNED : 0) };
+  });
+  const { wall } = ranked.reduce((best, r) => (r.score < best.score - 1e-6 ? r : best));
+  const along = corners.map((c) => ((c.xMm - wall.from.xMm) * (wall.to.xMm - wall.from.xMm) + (c.yMm - wall.from.yMm) * (wall.to.yMm - wall.from.yMm)) / wall.lengthMm);
+  const from = Math.min(...along);
+  return { wallId: wall.id, xMm: from, widthMm: Math.max(...along) - from, depthMm: distanceToSegment(piece, wall.from, wall.to) };
+}
+
+/** Distance round the room, clockwise from the first corner, of the wall point nearest to a place. */
+export function perimeterPosition(place: Point, walls: readonly Wall[]): Mm {
+  let start = 0;
+  let best = { apart: Infinity, atMm: 0 };
+  for (const wall of walls) {
+    const t = alongSegment(place, wall.from, wall.to);
+    const apart = distance(place, pointOnWall(wall, t * wall.lengthMm));
+    if (apart < best.apart - 1e-6) best = { apart, atMm: start + t * wall.lengthMm };
+    start += wall.lengthMm;
+  }
+  return best.atMm;
+}

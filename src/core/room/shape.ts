@@ -1,0 +1,32 @@
+import type { Mm } from '../base/units';
+import type { Box } from '../geometry/plane';
+import type { Pattern, Swatch } from '../model/types';
+
+export type Form = 'wall' | 'skirting' | 'frame' | 'pane' | 'door' | 'box' | 'cushion' | 'leg' | 'pillow' | 'throw' | 'curtain' | 'rod' | 'shade' | 'lampBase' | 'picture' | 'fire' | 'socket' | 'radiator' | 'foliage' | 'vase';
+
+/** One thing, or a part of it, as it stands on an unrolled wall. What is drawn, printed and counted is this list. */
+export type Shape = {
+  key: string;
+  /** Id of the opening, piece, item placement … it belongs to; 'wall' and 'floor' for the shell. */
+  about: string;
+  name: string;
+  form: Form;
+  box: Box;
+  /** How far from the wall, for what hides what. */
+  depthMm: Mm;
+  /** Empty: covers what is behind it but has no colour of its own (glass, cloth that is not chosen yet). */
+  colours: readonly Swatch[];
+  pattern: Pattern;
+  soft: boolean;
+  /** Part of the shell or of furniture that stays. */
+  fixed: boolean;
+  /** Folds of a curtain panel, and whether it is drawn open. */
+  folds?: number;
+};
+
+export type Elevation = { wallId: string; lengthMm: Mm; ceilingMm: Mm; shapes: Shape[] };
+
+/** What cloth that is not chosen yet is drawn with. */
+export const UNDYED = { l: 88, a: 0, b: 3 } as const;
+
+export const PLAIN: Pattern = { kind: 'solid', repeatMm: 0 };

@@ -1,0 +1,113 @@
+import { fail, ok, type Result } from '../base/result';
+import type { Deg, Mm } from '../base/units';
+import { distance, polygonArea, type Point } from '../geometry/plane';
+import type { Room, WallCorner } from '../model/types';
+
+export type Side = 'north' | 'east' | 'south' | 'west';
+
+/** One wall seen from inside: it starts at its corner and runs to the next, left to right. */
+export type Wall = {
+  id: string;
+  /** The stylist's own word, or '' when the side names it. */
+  ownName: string;
+  side: Side;
+  /** 1, 2 … when several walls face the same way; 0 when the side is enough. */
+  number: number;
+  from: Point;
+  to: Point;
+  lengthMm: Mm;
+  /** Direction in which someone facing the wall looks: 0 is north, clockwise. */
+  facingDeg: Deg;
+};
+
+/** The walls of an outline whose corners run clockwise on the plan. */
+export function wallsOf(room: Pick<Room, 'walls'>): Wall[] {
+  const corners = room.walls;
+  const bare = corners.map((corner, i) => {
+    const next = corners[(i + 1) % corners.length]!;
+    const facingDeg = ((Math.atan2(next.yMm - corner.yMm, next.xMm - corner.xMm) * 180) / Math.PI + 360) % 360;
+    const side = (['north', 'east', 'south', 'west'] as const)[Math.round(facingDeg / 90) % 4]!;
+    return { id: corner.id, ownName: corner.name, side, number: 0, from: point(corner), to: point(next), lengthMm: distance(corner, next), facingDeg };
+  });
+  const counts = new Map<Side, number>();
+  const twice = new Set(bare.filter((w) => bare.some((o) => o !== w && o.side === w.side)).map((w) => w.side));
+  return bare.map((w) => {
+    if (!twice.has(w.side)) return w;
+    counts.set(w.side, (counts.get(w.side) ?? 0) + 1);
+    return { ...w, number: counts.get(w.side)! };
+  });
+}
+
+const point = (c: WallCorner): Point => ({ xMm: c.xMm, yMm: c.yMm });
+
+/** Where a distance along the wall from its left end lies on the plan. */
+export const pointOnWall = (wall: Wall, xMm: Mm): Point => {
+  const t = xMm / wall.lengthMm;
+  return { xMm: wall.from.xMm + t * (wall.to.xMm - wall.from.xMm), yMm: wall.from.yMm + t * (wall.to.yMm - wall.from.yMm) };
+};
+
+/** A leg of a walk round the room, with the turn taken at its end. */
+export type Leg = { lengthMm: Mm; turn: 'right' | 'left' };
+export type OutlineIssue =
+  | { code: 'does-not-close'; eastMm: Mm; southMm: Mm }
+  | { code: 'turns-do-not-close'; turns: number }
+  | { code: 'walls-cross'; leg: number }
+  | { code: 'leg-not-positive'; leg: number };
+
+/**
+ * Corners of a room walked clockwise from its north-west corner, each leg starting eastwards and turning by a right angle.
+ * Fails when a leg has no length, the turns do not bring you round, the end misses the start by more than toleranceMm, or walls cross.
+ */
+export function outlineFromWalk(legs: readonly Leg[], toleranceMm: Mm): Result<Point[], OutlineIssue> {
+  const bad = legs.findIndex((l) => !(l.lengthMm > 0));
+  if (bad >= 0) return fail<OutlineIssue>({ code: 'leg-not-positive', leg: bad });
+  const turns = legs.reduce((n, l) => n + (l.turn === 'right' ? 1 : -1), 0);
+  if (turns !== 4) return fail<OutlineIssue>({ code: 'turns-do-not-close', turns });
+  const corners: Point[] = [];
+  let at: Point = { xMm: 0, yMm: 0 };
+  let heading = 0;
+  for (const leg of legs) {
+    corners.push(at);
+    const [dx, dy] = ([[1, 0], [0, 1], [-1, 0], [0, -1]] as const)[heading]!;
+    at = { xMm: at.xMm + dx * leg.lengthMm, yMm: at.yMm + dy * leg.lengthMm };
+    heading = (heading + (leg.turn === 'right' ? 1 : 3)) % 4;
+  }
+  if (Math.abs(at.xMm) > toleranceMm || Math.abs(at.yMm) > toleranceMm) return fail<OutlineIssue>({ code: 'does-not-close', eastMm: at.xMm, southMm: at.yMm });
+  const crossing = firstCrossing(corners);
+  if (crossing !== undefined) return fail<OutlineIssue>({ code: 'walls-cross', leg: crossing });
+  return ok(corners);
+}
+
+/** The walk that would give this outline again; undefined when it has corners that are not right angles. */
+export function walkOfOutline(room: Pick<Room, 'walls'>): Leg[] | undefined {
+  const walls = wallsOf(room);
+  const legs: Leg[] = [];
+  for (let i = 0; i < walls.length; i++) {
+    const turn = (walls[(i + 1) % walls.length]!.facingDeg - walls[i]!.facingDeg + 360) % 360;
+    if (Math.abs(turn - 90) > 0.01 && Math.abs(turn - 270) > 0.01) return undefined;
+    legs.push({ lengthMm: walls[i]!.lengthMm, turn: turn < 180 ? 'right' : 'left' });
+  }
+  return Math.abs(walls[0]!.facingDeg) < 0.01 ? legs : undefined;
+}
+
+/** First wall that meets one it should not; a corner where neighbours join does not count. */
+export function firstCrossing(corners: readonly Point[]): number | undefined {
+  const n = corners.length;
+  for (let i = 0; i < n; i++) {
+    for (let j = i + 2; j < n; j++) {
+      if (i === 0 && j === n - 1) continue;
+      if (segmentsMeet(corners[i]!, corners[i + 1]!, corners[j]!, corners[(j + 1) % n]!)) return j;
+    }
+  }
+  return undefined;
+}
+
+function segmentsMeet(a: Point, b: Point, c: Point, d: Point): boolean {
+  const side = (p: Point, q: Point, r: Point) => Math.sign(Math.round(((q.xMm - p.xMm) * (r.yMm - p.yMm) - (q.yMm - p.yMm) * (r.xMm - p.xMm)) * 1e3));
+  const within = (p: Point, q: Point, r: Point) => Math.min(p.xMm, q.xMm) <= r.xMm && r.xMm <= Math.max(p.xMm, q.xMm) && Math.min(p.yMm, q.yMm) <= r.yMm && r.yMm <= Math.max(p.yMm, q.yMm);
+  const [s1, s2, s3, s4] = [side(a, b, c), side(a, b, d), side(c, d, a), side(c, d, b)];
+  if (s1 !== s2 && s3 !== s4) return true;
+  return (s1 === 0 && within(a, b, c)) || (s2 === 0 && within(a, b, d)) || (s3 === 0 && within(c, d, a)) || (s4 === 0 && within(c, d, b));
+}
+
+export const runsClockwise = (room: Pick<Room, 'walls'>): boolean => polygonArea(room.walls) > 0;

@@ -1,0 +1,25 @@
+import type { RuleId } from './table';
+
+/** Rules that make one number together: whoever asks about one is shown the others. Each group begins with the rule that the number is asked by. */
+export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
+  ['windows.heightSchool', 'windows.belowCeiling', 'windows.frameToCeilingShare', 'windows.overFrame', 'windows.rodClearance', 'windows.leastOverFrame', 'windows.rodLine'],
+  ['windows.bracketExtension', 'windows.cornerClearance', 'windows.packingSheer', 'windows.packingLight', 'windows.packingMedium', 'windows.packingHeavy', 'windows.sheerBelowGsm', 'windows.lightBelowGsm', 'windows.mediumBelowGsm', 'windows.glassNoticed', 'windows.centreBracketSpan'],
+  ['windows.unevenFloor', 'windows.pinGive', 'windows.landingClear', 'windows.landingBreak', 'windows.landingPool', 'windows.poolRange', 'windows.takeDownRodPocket', 'windows.takeDownGrommet', 'windows.takeDownRingClip', 'windows.takeDownPinchPleat', 'measure.dropsApart'],
+  ['windows.fullness', 'windows.leastFullness', 'windows.stockFlatWidth', 'windows.panelDraw', 'windows.return', 'windows.overlap', 'windows.ringSpacing'],
+  ['windows.rankBy', 'windows.stockLengths', 'windows.longerRings', 'windows.stockPanelPrice', 'windows.stockPricePerMetre', 'windows.ringPrice', 'windows.minutesToMoveRod', 'windows.minutesPerPanelOfRings',
+    'windows.hem', 'windows.stockHem', 'windows.leastHem', 'windows.hemWorkPrice', 'windows.minutesPerHem', 'windows.minutesPerLetDown',
+    'windows.headingAllowance', 'windows.clothWidth', 'windows.seamLoss', 'windows.clothPricePerMetre', 'windows.makingPricePerWidth', 'windows.minutesPerWidthMade'],
+  ['walls.centre', 'walls.centreRange', 'walls.gapOverFurniture', 'walls.gapOverHeadboard', 'walls.yields', 'walls.clearAbove'],
+  ['walls.widthShare', 'walls.widthShareAccepted', 'walls.neighbourReach'],
+  ['walls.hookSpread', 'walls.heavyFrom', 'walls.cableBand'],
+  ['seats.featherOver', 'seats.polyesterOver', 'seats.foamOver', 'seats.largeCoverFrom', 'seats.largeCoverOver', 'seats.insertTolerance', 'seats.stockSquares', 'seats.stockOblongs'],
+  ['seats.perSitter', 'seats.depthLeft', 'seats.useWidth', 'seats.stepDown', 'seats.overBack', 'seats.boldPatterns', 'seats.boldRepeat', 'seats.matchDeltaE', 'seats.inFrontFrom', 'seats.offSeat', 'seats.starkFrom', 'seats.starkTint'],
+  ['spread.planned', 'spread.sharesOff', 'spread.floorForeshortening', 'spread.darkBelow', 'spread.darkShareLeast', 'spread.neutralChroma', 'spread.familyHue', 'spread.familyChroma', 'spread.shadeApart'],
+  ['spread.placesWanted', 'spread.placeReach', 'spread.gapNoticed', 'spread.pullNoticed', 'spread.heightBands', 'spread.bandsWanted', 'spread.accentShareMost', 'spread.accentFamiliesMost'],
+  ['spread.nearMiss', 'spread.nearMissArea', 'spread.nearMissReach', 'spread.whiteFrom'],
+  ['fitting.levelLine', 'fitting.levelTolerance', 'measure.lowCeiling', 'measure.closing', 'safety.ladderFrom', 'safety.twoPeopleRod'],
+  ['safety.heaterDistance', 'safety.radiatorClearance'],
+];
+
+/** The other rules of the same number. */
+export const relatedRules = (id: RuleId): readonly RuleId[] => (RULE_GROUPS.find((g) => g.includes(id)) ?? []).filter((r) => r !== id);

@@ -1,0 +1,40 @@
+import type { Mm } from '../../base/units';
+import type { Hanger, Item } from '../../model/types';
+import type { RuleBook } from '../../rules/book';
+
+export type NailPlan = {
+  /** From the frame's top down to where the hook holds. */
+  dropMm: Mm;
+  /** Nail places from the frame's centre, left to right. */
+  offsetsMm: readonly Mm[];
+  problem?: 'hook-above-frame' | 'wire-too-short' | 'hooks-too-wide';
+};
+
+/**
+ * How far a wire of length ℓ between rings a apart rises to hooks s apart (s = 0 for one hook):
+ * √(((ℓ − s)/2)² − ((a − s)/2)²), plane geometry. NaN when the wire cannot reach.
+ */
+export const wireRise = (wireMm: Mm, ringsApartMm: Mm, hooksApartMm: Mm): Mm => Math.sqrt(((wireMm - hooksApartMm) / 2) ** 2 - ((ringsApartMm - hooksApartMm) / 2) ** 2);
+
+/** Spacing of two hooks: the middle of the rule's share of the frame's width, but inside the rings. */
+export function hooksApart(hanger: Extract<Hanger, { kind: 'wire' }>, frameWidthMm: Mm, rules: RuleBook): Mm {
+  if (hanger.hooks === 1) return 0;
+  const [low, high] = rules.range('walls.hookSpread');
+  return hanger.hooksApartMm ?? Math.min(((low + high) / 2) * frameWidthMm, hanger.ringsApartMm * 0.9);
+}
+
+/** Where the nails go on the frame, by its hanger. */
+export function planNails(item: Pick<Item, 'widthMm'>, hanger: Hanger, rules: RuleBook): NailPlan {
+  switch (hanger.kind) {
+    case 'sawtooth': return { dropMm: hanger.dropMm, offsetsMm: [0] };
+    case 'dRings': return { dropMm: hanger.dropMm, offsetsMm: [-hanger.ringsApartMm / 2, hanger.ringsApartMm / 2], ...(hanger.ringsApartMm > item.widthMm ? { problem: 'hooks-too-wide' as const } : {}) };
+    case 'wire': {
+      const apart = hooksApart(hanger, item.widthMm, rules);
+      const offsetsMm = hanger.hooks === 1 ? [0] : [-apart / 2, apart / 2];
+      if (apart >= hanger.ringsApartMm && hanger.hooks === 2) return { dropMm: hanger.ringDropMm, offsetsMm, problem: 'hooks-too-wide' };
+      if (hanger.wireMm < hanger.ringsApartMm) return { dropMm: hanger.ringDropMm, offsetsMm, problem: 'wire-too-short' };
+      const dropMm = hanger.ringDropMm - wireRise(hanger.wireMm, hanger.ringsApartMm, apart);
+      return { dropMm, offsetsMm, ...(dropMm < 0 ? { problem: 'hook-above-frame' as const } : {}) };
+    }
+  }
+}

@@ -1,0 +1,48 @@
+import type { Item } from '../core/model/types';
+import { itemToRow, rowToItem } from './mappings';
+import { insertRow, statement, updateRow, type Row, type StudioDatabase } from './rows';
+import { TABLES } from './tables';
+
+export const countItems = (db: StudioDatabase): number => statement(db, 'SELECT count(*) FROM item').pluck().get() as number;
+
+export const loadItems = (db: StudioDatabase): Item[] => (statement(db, 'SELECT * FROM item ORDER BY seq').all() as Row[]).map(rowToItem);
+
+/** The things with these ids that there are, in the stash's order. */
+export const itemsByIds = (db: StudioDatabase, ids: readonly string[]): Item[] =>
+  (statement(db, 'SELECT * FROM item WHERE id IN (SELECT value FROM json_each(?)) ORDER BY seq').all(JSON.stringify(ids)) as Row[]).map(rowToItem);
+
+/** The things that a room's looks use, and the inserts that may fill their covers, in the stash's order. */
+export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] => (statement(db,
+  `SELECT * FROM item WHERE id IN (
+     SELECT id FROM item WHERE kind = 'insert' UNION SELECT item_id FROM dressing WHERE room_id = @roomId UNION SELECT item_id FROM hanging WHERE room_id = @roomId UNION SELECT item_id FROM placement WHERE room_id = @roomId
+   ) ORDER BY seq`).all({ roomId }) as Row[]).map(rowToItem);
+
+export function saveItem(db: StudioDatabase, item: Item): void {
+  const known = statement(db, 'SELECT 1 FROM item WHERE id = ?').get(item.id) !== undefined;
+  (known ? updateRow : insertRow)(db, TABLES.item, itemToRow(item));
+}
+
+/** Things of some kinds (all kinds when none is named) with every given word in their name, whereabouts or texture. */
+export function findItems(db: StudioDatabase, kinds: readonly string[], words: string, limit: number): Item[] {
+  const patterns = words.split(/\s+/).filter(Boolean).map((w) => `%${w.replace(/[\\%_]/g, (c) => `\\${c}`)}%`);
+  return (statement(db,
+    `SELECT * FROM item WHERE (@kinds = '[]' OR kind IN (SELECT value FROM json_each(@kinds)))
+       AND NOT EXISTS (SELECT 1 FROM json_each(@patterns) AS p WHERE name || ' ' || whereabouts || ' ' || texture NOT LIKE p.value ESCAPE '\\')
+     ORDER BY name COLLATE NOCASE, seq LIMIT @limit`).all({ kinds: JSON.stringify(kinds), patterns: JSON.stringify(patterns), limit }) as Row[]).map(rowToItem);
+}
+
+/** What other rooms use of these things: for each how many, and the room that uses most. A room wears one look at a time, so its hungriest look counts. */
+export function usedElsewhere(db: StudioDatabase, roomId: string, itemIds: readonly string[]): Map<string, { room: string; count: number }> {
+  const rows = statement(db,
+    `WITH wanted AS (SELECT value AS item_id FROM json_each(@ids))
+     SELECT item_id, name, max(used) AS used FROM (
+       SELECT u.item_id, r.id AS room_id, r.name, u.look_id, sum(u.used) AS used FROM (
+         SELECT item_id, room_id, look_id, 1 AS used FROM placement WHERE item_id IN wanted
+         UNION ALL SELECT item_id, room_id, look_id, 1 FROM hanging WHERE item_id IN wanted
+         UNION ALL SELECT item_id, room_id, look_id, coalesce(panels, 2) FROM dressing WHERE item_id IN wanted
+       ) AS u JOIN room AS r ON r.id = u.room_id WHERE u.room_id <> @roomId GROUP BY u.item_id, r.id, u.look_id
+     ) GROUP BY item_id, room_id ORDER BY used DESC, name`).all({ roomId, ids: JSON.stringify(itemIds) }) as { item_id: string; name: string; used: number }[];
+  const found = new Map<string, { room: string; count: number }>();
+  for (const r of rows) found.set(r.item_id, { room: found.get(r.item_id)?.room ?? r.name, count: (found.get(r.item_id)?.count ?? 0) + r.used });
+  return found;
+}

@@ -1,0 +1,82 @@
+/** Rows to the model's nouns and back; the one place that knows both spellings. */
+import type { OwnRule } from '../core/rules/book';
+import type { Dressing, Fitting, Hanging, Home, Item, Look, Opening, Piece, Placement, Room } from '../core/model/types';
+import type { Row, Value } from './rows';
+
+const json = (value: unknown): string => JSON.stringify(value);
+const fromJson = <T>(value: Value): T => JSON.parse(value as string) as T;
+const bit = (value: boolean): number => (value ? 1 : 0);
+const text = <T extends string>(value: Value): T => value as T;
+const num = (value: Value): number => value as number;
+const numOrNull = (value: Value): number | null => value as number | null;
+const textOrNull = <T extends string>(value: Value): T | null => value as T | null;
+
+export const ruleToRow = (r: OwnRule): Row => ({ rule_id: r.ruleId, value_json: r.value === undefined ? null : json(r.value), school: r.school ?? null });
+export const rowToRule = (r: Row): OwnRule => ({ ruleId: text(r.rule_id!), ...(r.value_json === null ? {} : { value: fromJson<number | number[]>(r.value_json!) }), ...(r.school === null ? {} : { school: text(r.school!) }) });
+
+export const homeToRow = ({ id, name, flags: f }: Home): Row => ({ id, name, children_ages_json: json(f.childrenAges), pets: bit(f.pets), feather_free: bit(f.featherFree), rented: bit(f.rented), wheelchair: bit(f.wheelchair) });
+export const rowToHome = (r: Row): Home => ({ id: text(r.id!), name: text(r.name!), flags: { childrenAges: fromJson(r.children_ages_json!), pets: r.pets === 1, featherFree: r.feather_free === 1, rented: r.rented === 1, wheelchair: r.wheelchair === 1 } });
+
+export const itemToRow = (i: Item): Row => ({
+  id: i.id, name: i.name, kind: i.kind, count: i.count, width_mm: i.widthMm, height_mm: i.heightMm, depth_mm: i.depthMm, colours_json: json(i.colours), pattern_kind: i.pattern.kind, pattern_repeat_mm: i.pattern.repeatMm,
+  texture: i.texture, cloth_gsm: i.clothGsm, mass_g: i.massG, fill: i.fill, glazed: bit(i.glazed), washable: bit(i.washable), price: i.price, tags_on: bit(i.tagsOn), season_json: json(i.season), whereabouts: i.whereabouts, note: i.note,
+});
+export const rowToItem = (r: Row): Item => ({
+  id: text(r.id!), name: text(r.name!), kind: text(r.kind!), count: num(r.count!), widthMm: num(r.width_mm!), heightMm: num(r.height_mm!), depthMm: num(r.depth_mm!), colours: fromJson(r.colours_json!),
+  pattern: { kind: text(r.pattern_kind!), repeatMm: num(r.pattern_repeat_mm!) }, texture: text(r.texture!), clothGsm: num(r.cloth_gsm!), massG: num(r.mass_g!), fill: text(r.fill!), glazed: r.glazed === 1, washable: r.washable === 1,
+  price: num(r.price!), tagsOn: r.tags_on === 1, season: fromJson(r.season_json!), whereabouts: text(r.whereabouts!), note: text(r.note!),
+});
+
+export const roomToRow = (r: Room, homeId: string): Row => ({ id: r.id, home_id: homeId, name: r.name, unit: r.unit, ceiling_mm: r.ceilingMm, wall_finish_json: json(r.wallFinish), floor_finish_json: json(r.floorFinish), trim_finish_json: json(r.trimFinish), note: r.note });
+export const rowToRoom = (r: Row, walls: Room['walls']): Room => ({ id: text(r.id!), name: text(r.name!), unit: text(r.unit!), ceilingMm: num(r.ceiling_mm!), walls, wallFinish: fromJson(r.wall_finish_json!), floorFinish: fromJson(r.floor_finish_json!), trimFinish: fromJson(r.trim_finish_json!), note: text(r.note!) });
+
+/** Where a row of a room's list stands: the room, and its place in the list. */
+type Place = { room_id: string; position: number };
+/** Where a row of a look's list stands. */
+type LookPlace = Place & { look_id: string };
+
+export const wallToRow = (w: Room['walls'][number], p: Place): Row => ({ ...p, id: w.id, name: w.name, x_mm: w.xMm, y_mm: w.yMm });
+export const rowToWall = (r: Row): Room['walls'][number] => ({ id: text(r.id!), name: text(r.name!), xMm: num(r.x_mm!), yMm: num(r.y_mm!) });
+
+export const openingToRow = (o: Opening, p: Place): Row => ({
+  ...p, id: o.id, name: o.name, kind: o.kind, wall_id: o.wallId, x_mm: o.xMm, width_mm: o.widthMm, sill_mm: o.sillMm, height_mm: o.heightMm, trim_mm: o.trimMm,
+  drop_left_mm: o.dropsMm?.left ?? null, drop_middle_mm: o.dropsMm?.middle ?? null, drop_right_mm: o.dropsMm?.right ?? null,
+});
+export const rowToOpening = (r: Row): Opening => ({
+  id: text(r.id!), name: text(r.name!), kind: text(r.kind!), wallId: text(r.wall_id!), xMm: num(r.x_mm!), widthMm: num(r.width_mm!), sillMm: num(r.sill_mm!), heightMm: num(r.height_mm!), trimMm: num(r.trim_mm!),
+  dropsMm: r.drop_left_mm === null ? null : { left: num(r.drop_left_mm!), middle: num(r.drop_middle_mm!), right: num(r.drop_right_mm!) },
+});
+
+export const fittingToRow = (f: Fitting, p: Place): Row => ({ ...p, id: f.id, name: f.name, kind: f.kind, wall_id: f.wallId, x_mm: f.xMm, width_mm: f.widthMm, bottom_mm: f.bottomMm, height_mm: f.heightMm, depth_mm: f.depthMm, colours_json: json(f.colours) });
+export const rowToFitting = (r: Row): Fitting => ({ id: text(r.id!), name: text(r.name!), kind: text(r.kind!), wallId: text(r.wall_id!), xMm: num(r.x_mm!), widthMm: num(r.width_mm!), bottomMm: num(r.bottom_mm!), heightMm: num(r.height_mm!), depthMm: num(r.depth_mm!), colours: fromJson(r.colours_json!) });
+
+export const pieceToRow = (x: Piece, p: Place): Row => ({
+  ...p, id: x.id, name: x.name, kind: x.kind, x_mm: x.xMm, y_mm: x.yMm, turn_deg: x.turnDeg, width_mm: x.widthMm, depth_mm: x.depthMm, height_mm: x.heightMm, bottom_mm: x.bottomMm,
+  seat_width_mm: x.seat?.widthMm ?? null, seat_height_mm: x.seat?.heightMm ?? null, seat_depth_mm: x.seat?.depthMm ?? null, seats: x.seat?.seats ?? null, wanted_sitters: x.seat?.wantedSitters ?? null,
+  colours_json: json(x.colours), pattern_kind: x.pattern.kind, pattern_repeat_mm: x.pattern.repeatMm,
+});
+export const rowToPiece = (r: Row): Piece => ({
+  id: text(r.id!), name: text(r.name!), kind: text(r.kind!), xMm: num(r.x_mm!), yMm: num(r.y_mm!), turnDeg: num(r.turn_deg!), widthMm: num(r.width_mm!), depthMm: num(r.depth_mm!), heightMm: num(r.height_mm!), bottomMm: num(r.bottom_mm!),
+  seat: r.seat_width_mm === null ? null : { widthMm: num(r.seat_width_mm!), heightMm: num(r.seat_height_mm!), depthMm: num(r.seat_depth_mm!), seats: num(r.seats!), wantedSitters: num(r.wanted_sitters!) },
+  colours: fromJson(r.colours_json!), pattern: { kind: text(r.pattern_kind!), repeatMm: num(r.pattern_repeat_mm!) },
+});
+
+export const lookToRow = (l: Look, p: Place): Row => ({ ...p, id: l.id, name: l.name, season: l.season, tab_order: l.order, sheet_taken: l.sheetTaken, rod_line_mm: l.rodLineMm, planned_shares_json: l.plannedShares && json(l.plannedShares) });
+export const rowToLook = (r: Row, lists: Pick<Look, 'dressings' | 'hangings' | 'placements'>): Look => ({
+  id: text(r.id!), name: text(r.name!), season: textOrNull(r.season!), order: num(r.tab_order!), sheetTaken: textOrNull(r.sheet_taken!), rodLineMm: numOrNull(r.rod_line_mm!), plannedShares: r.planned_shares_json === null ? null : fromJson(r.planned_shares_json!), ...lists,
+});
+
+export const dressingToRow = (d: Dressing, p: LookPlace): Row => ({
+  ...p, id: d.id, opening_id: d.openingId, item_id: d.itemId, heading: d.heading, landing: d.landing, rod_height_mm: d.rodHeightMm, extension_left_mm: d.extensionLeftMm, extension_right_mm: d.extensionRightMm,
+  fullness: d.fullness, panels: d.panels, route_kind: d.route?.kind ?? null, route_stock_mm: d.route?.stockMm ?? null, drawn: d.drawn,
+});
+export const rowToDressing = (r: Row): Dressing => ({
+  id: text(r.id!), openingId: text(r.opening_id!), itemId: textOrNull(r.item_id!), heading: text(r.heading!), landing: text(r.landing!), rodHeightMm: numOrNull(r.rod_height_mm!), extensionLeftMm: numOrNull(r.extension_left_mm!), extensionRightMm: numOrNull(r.extension_right_mm!),
+  fullness: numOrNull(r.fullness!), panels: numOrNull(r.panels!), route: r.route_kind === null ? null : { kind: text(r.route_kind!), stockMm: numOrNull(r.route_stock_mm!) }, drawn: text(r.drawn!),
+});
+
+export const hangingToRow = (h: Hanging, p: LookPlace): Row => ({ ...p, id: h.id, item_id: h.itemId, wall_id: h.wallId, over_piece_id: h.overPieceId, x_mm: h.xMm, centre_mm: h.centreMm, gap_mm: h.gapMm, hanger_json: json(h.hanger) });
+export const rowToHanging = (r: Row): Hanging => ({ id: text(r.id!), itemId: text(r.item_id!), wallId: text(r.wall_id!), overPieceId: textOrNull(r.over_piece_id!), xMm: numOrNull(r.x_mm!), centreMm: numOrNull(r.centre_mm!), gapMm: numOrNull(r.gap_mm!), hanger: fromJson(r.hanger_json!) });
+
+export const placementToRow = (x: Placement, p: LookPlace): Row => ({ ...p, id: x.id, item_id: x.itemId, piece_id: x.pieceId, placed_as: x.as, x_mm: x.xMm, layer: x.layer, fill: x.fill, turned: bit(x.turned) });
+export const rowToPlacement = (r: Row): Placement => ({ id: text(r.id!), itemId: text(r.item_id!), pieceId: text(r.piece_id!), as: text(r.placed_as!), xMm: num(r.x_mm!), layer: num(r.layer!), fill: text(r.fill!), turned: r.turned === 1 });

@@ -1,0 +1,144 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { nanoid } from 'nanoid';
+import { useRef, useState, type ReactNode } from 'react';
+import { formatLength } from '../../core/base/length';
+import type { Change } from '../../core/model/change';
+import { Button } from '../../ui/Button';
+import type { Scale } from '../../ui/drawing/scale';
+import { PLAN, PlanDrawing, planScale } from '../shell/drawing/PlanDrawing';
+import { WallDrawing } from '../shell/drawing/WallDrawing';
+import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
+import { useRoom } from '../shell/room/RoomContext';
+import { usePaint } from '../shell/usePaint';
+import { useWallName } from '../shell/useWords';
+import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
+import { WallStrip } from '../shell/WallStrip';
+import { KindChips } from './KindChips';
+import { FITTINGS, OPENINGS, PIECES, madeAt, makeThing } from './library';
+import { OpeningForm } from './OpeningForm';
+import { OpeningDimensions } from './OpeningDimensions';
+import { RoomForm } from './RoomForm';
+import { FittingForm, PieceForm } from './ThingForms';
+import { findThing, goesWith, moveOf, removalOf, type Thing } from './thing';
+import { staysSound } from '../shell/useCommit';
+
+/** Measure: the room as the tape gives it, wall by wall and from above. */
+export function MeasureScreen(): ReactNode {
+  const t = useTranslations();
+  const { file, plan, wallId, setWall, picked, pick, preview, change } = useRoom();
+  const paint = usePaint();
+  const wallName = useWallName();
+  const [says, setSays] = useState<string | null>(null);
+  const unit = file.room.unit;
+  const begun = useRef<Thing | null>(null);
+  const last = useRef<Change | null>(null);
+  const current = findThing(file, picked);
+  const isPlan = wallId === 'plan';
+  const drag = useDrawingDrag(unit, {
+    start: (id) => { begun.current = findThing(file, id); last.current = null; pick(id); },
+    move: (_id, dx, dy) => {
+      const from = begun.current;
+      if (!from || (dx === 0 && dy === 0)) return;
+      const next = moveOf(from, dx, dy, isPlan);
+      // a thing stops where the room stops it
+      if (next && staysSound(file, next)) { last.current = next; preview([next]); }
+    },
+    end: () => {
+      preview(null);
+      if (last.current) change([last.current]);
+      last.current = null;
+    },
+  });
+  const nudge = (e: React.KeyboardEvent, id: string) => {
+    if (e.key === 'Delete' || e.key === 'Backspace') { e.preventDefault(); removeThing(id); return; }
+    const by = nudgeOf(e, unit);
+    const from = findThing(file, id);
+    if (!by || !from) return;
+    e.preventDefault();
+    const next = moveOf(from, by.dxMm, by.dyMm, isPlan);
+    if (next && staysSound(file, next)) change([next]);
+  };
+  const removeThing = (id: string) => { const from = findThing(file, id); if (from) { change([removalOf(from)]); pick(null); } };
+  const handle = (id: string, scale: Scale, name: string): React.SVGProps<SVGGElement> => ({ ...(drag(id, scale) as React.SVGProps<SVGGElement>), role: 'button', tabIndex: 0, 'aria-label': name, 'aria-pressed': picked === id, onFocus: () => { if (picked !== id) pick(id); }, onKeyDown: (e) => nudge(e, id), style: { cursor: 'grab', touchAction: 'none' } });
+
+  const nameFor = (kind: string) => { const base = t(`measure.kinds.${kind as 'window'}`); const n = [...file.openings, ...file.fittings, ...file.pieces].filter((x) => x.kind === kind).length; return n === 0 ? base : `${base} ${n + 1}`; };
+  const box = useRef<HTMLDivElement>(null);
+  const drawn = useRef<Scale | null>(null);
+  /** Adds a thing: where it was let go, or where the room has a place for it. */
+  const addTo = (kind: string, at?: { xMm: number; yMm: number }) => {
+    const id = nanoid(8);
+    const made = makeThing(kind, id, nameFor(kind), wallId, file);
+    const there = made && at && madeAt(made, at, unit);
+    const fits = there !== undefined && staysSound(file, there);
+    setSays(!made ? t('measure.noRoom') : at && !fits ? t('measure.notThere') : null);
+    if (!made) return;
+    if (made.do === 'putPiece') setWall('plan');
+    change([fits ? there : made]);
+    pick(id);
+  };
+  const dropOn = (kind: string, clientX: number, clientY: number) => {
+    const svg = box.current?.querySelector('svg');
+    const scale = isPlan ? planScale(file, PLAN.width, PLAN.height, PLAN.margin) : drawn.current;
+    if (!svg || !scale) return;
+    const r = svg.getBoundingClientRect();
+    if (clientX < r.left || clientX > r.right || clientY < r.top || clientY > r.bottom) return;
+    const by = svg.viewBox.baseVal.width / r.width;
+    // the plan's y runs to the south, as the room's does
+    const from = isPlan ? { xMm: Math.min(...file.room.walls.map((w) => w.xMm)), yMm: Math.min(...file.room.walls.map((w) => w.yMm)) } : { xMm: 0, yMm: 0 };
+    addTo(kind, { xMm: from.xMm + scale.toMm((clientX - r.left) * by - scale.x(from.xMm)), yMm: from.yMm + scale.toMm((clientY - r.top) * by - scale.y(from.yMm)) });
+  };
+  const wall = plan.walls.find((w) => w.id === wallId);
+  const elevation = plan.elevations.find((e) => e.wallId === wallId);
+  const bare = elevation && { ...elevation, shapes: elevation.shapes.filter((s) => s.fixed) };
+  const xs = file.room.walls.map((w) => w.xMm);
+  const ys = file.room.walls.map((w) => w.yMm);
+  const things = isPlan ? file.pieces : [...file.openings.filter((o) => o.wallId === wallId), ...file.fittings.filter((f) => f.wallId === wallId)];
+
+  return (
+    <Workspace
+      foot={<WallStrip />}
+      worksheet={current ? (
+        <>
+          <SheetTitle says={t(`measure.kinds.${current.thing.kind}`)}>{current.thing.name}</SheetTitle>
+          <div key={current.thing.id}>
+            {current.kind === 'opening' ? <OpeningForm opening={current.thing} /> : current.kind === 'fitting' ? <FittingForm fitting={current.thing} /> : <PieceForm piece={current.thing} />}
+          </div>
+          <div className="mt-5 flex flex-wrap items-center gap-2 border-t border-line pt-3">
+            <Button small onClick={() => pick(null)}>{t('measure.back')}</Button>
+            <Button small onClick={() => removeThing(current.thing.id)}>{t('measure.remove')}</Button>
+            <p className="text-[13px] text-soft">{t('measure.removeSays', { name: current.thing.name, count: goesWith(file, current.thing.id) })}</p>
+          </div>
+        </>
+      ) : (
+        <>
+          <SheetTitle says={file.home.name}>{file.room.name}</SheetTitle>
+          <RoomForm />
+        </>
+      )}
+    >
+      <SheetHead views={false} title={isPlan ? t('wall.plan') : wallName(wall!)} says={isPlan ? t('wall.planSize', { length: formatLength(Math.max(...xs) - Math.min(...xs), unit === 'in' ? 'ft-in' : unit), depth: formatLength(Math.max(...ys) - Math.min(...ys), unit === 'in' ? 'ft-in' : unit) }) : t('wall.size', { length: formatLength(wall!.lengthMm, unit === 'in' ? 'ft-in' : unit), ceiling: formatLength(file.room.ceilingMm, unit === 'in' ? 'ft-in' : unit) })} />
+      <div ref={box}>{isPlan
+        ? <PlanDrawing file={file} paint={paint} picked={picked} onBackground={() => pick(null)} pieceProps={(p) => handle(p.id, planScale(file, PLAN.width, PLAN.height, PLAN.margin), p.name)} />
+        : bare && (
+          <WallDrawing elevation={bare} title={wallName(wall!)} height={440} onBackground={() => pick(null)} shapeProps={(s, scale) => {
+            if (s.about === 'wall' || s.about === 'trim' || file.pieces.some((p) => p.id === s.about)) return undefined;
+            // parts of a thing (its glass) drag with it, and only the thing itself is a stop for the keyboard
+            const whole = handle(s.about, scale, s.name);
+            return s.key === s.about ? whole : { ...whole, role: 'presentation', tabIndex: -1, 'aria-label': undefined, 'aria-pressed': undefined, onFocus: undefined };
+          }}>
+            {(scale) => { drawn.current = scale; return <>
+              {file.openings.filter((o) => o.wallId === wallId && o.id !== picked).map((o) => <text key={o.id} x={scale.x(o.xMm + o.widthMm / 2)} y={scale.y(o.sillMm + o.heightMm / 2) + 4} fontSize="12.5" textAnchor="middle" fontWeight="500" pointerEvents="none" stroke="#f5f5f5" strokeWidth="3" paintOrder="stroke">{o.name}</text>)}
+              {current && current.kind !== 'piece' && current.thing.wallId === wallId && <OpeningDimensions picked={current} scale={scale} />}
+            </>; }}
+          </WallDrawing>
+        )}</div>
+      <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-3">
+        <span className="font-narrow text-[13px] font-semibold text-soft">{isPlan ? t('measure.addToRoom') : t('measure.addHere')}</span>
+        <KindChips kinds={isPlan ? PIECES : [...OPENINGS, ...FITTINGS]} onAdd={addTo} onDrop={dropOn} />
+        {says && <p role="alert" className="text-[13px]">{says}</p>}
+        {things.length > 0 && <div className="flex flex-wrap gap-x-3 gap-y-1 text-[14px]"><span className="text-soft">{t('measure.things')}</span>{things.map((x) => <button key={x.id} type="button" aria-pressed={picked === x.id} onClick={() => pick(x.id)} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{x.name}</button>)}</div>}
+      </div>
+    </Workspace>
+  );
+}

@@ -1,0 +1,66 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import dynamic from 'next/dynamic';
+import { PageLink } from '../../ui/PageLink';
+import { usePathname, useRouter } from 'next/navigation';
+import { useCallback, useState, type ReactNode } from 'react';
+import type { RuleId } from '../../core/rules/table';
+import { formatLength } from '../../core/base/length';
+import { markStep } from '../../core/base/units';
+import { LazyDialog } from '../../ui/LazyDialog';
+import { LookTabs } from './LookTabs';
+import { Rail } from './Rail';
+import { RoomProvider, useRoom } from './room/RoomContext';
+import type { OpenRoom } from './room/openRoom';
+import { SeenBy } from './SeenBy';
+import { StatusLine } from './StatusLine';
+import { useKeys } from './useKeys';
+import { usePaint } from './usePaint';
+import { Valance } from './Valance';
+
+const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog));
+
+/** The frame of an open room: valance, head, rail, and the stage's own sheets. */
+export function RoomShell({ opened, children }: { opened: OpenRoom; children: ReactNode }): ReactNode {
+  return <RoomProvider opened={opened}><Frame>{children}</Frame></RoomProvider>;
+}
+
+function Frame({ children }: { children: ReactNode }): ReactNode {
+  const t = useTranslations();
+  const { file, plan, look, asked, askWhy, setFamily, setView } = useRoom();
+  const paint = usePaint();
+  const router = useRouter();
+  const here = usePathname();
+  const [help, setHelp] = useState(false);
+  const openHelp = useCallback(() => setHelp(true), []);
+  useKeys(openHelp);
+  const unit = file.room.unit;
+  const showFamily = (id: string) => {
+    setFamily(id);
+    setView('one');
+    if (!here.endsWith('/colour')) router.push(`/rooms/${file.room.id}/colour?look=${look.id}`);
+  };
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <a href="#drawing" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">{t('shell.skip')}</a>
+      <header className="no-print">
+        <Valance families={plan.spread.families} paint={paint} onPick={showFamily} />
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 py-2.5">
+        <PageLink href="/" className="font-head text-[22px]" aria-label={`${t('app.name')}, ${t('app.home')}`}>{t('app.name')}</PageLink>
+        <p className="text-[14px]"><span className="text-soft">{file.home.name} / </span><b className="font-semibold">{file.room.name}</b></p>
+        <div className="ml-auto flex min-w-0 flex-wrap items-center gap-x-4 gap-y-2">
+          <LookTabs />
+          <SeenBy />
+          <StatusLine />
+          <button type="button" onClick={openHelp} aria-label={t('shell.help')} title={t('shell.help')} className="hidden h-6 w-6 rounded-md border border-ink text-[13px] hover:bg-sheet lg:block">?</button>
+        </div>
+        </div>
+      </header>
+      <div className="flex flex-1 flex-col lg:flex-row"><Rail />{children}</div>
+      {asked && <WhyDialog rule={asked as RuleId} onClose={() => askWhy(null)} />}
+      <LazyDialog open={help} onClose={() => setHelp(false)} title={t('keys.title')} closeLabel={t('shell.close')}>
+        <ul className="space-y-1.5">{(['nudge', 'undo', 'wall', 'look', 'enter', 'delete', 'escape', 'help'] as const).map((k) => <li key={k}>{t(`keys.${k}`, { small: formatLength(markStep(unit), unit).replace('\u2044', '/'), large: unit === 'cm' ? '1 cm' : '1 in' })}</li>)}</ul>
+      </LazyDialog>
+    </div>
+  );
+}

@@ -1,0 +1,44 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { useMemo, type ReactNode } from 'react';
+import { fitScale } from '../../ui/drawing/scale';
+import { useInBrowser } from '../../ui/useInBrowser';
+import { ShapeView } from './drawing/ShapeView';
+import { PlanShapes } from './drawing/PlanDrawing';
+import { useRoom } from './room/RoomContext';
+import { usePaint } from './usePaint';
+import { useWallName } from './useWords';
+
+const THUMB = { width: 126, height: 60 };
+
+/** Every wall and the plan, small, to change between. */
+export function WallStrip({ withPlan = true, onPick }: { withPlan?: boolean; onPick?: () => void }): ReactNode {
+  const t = useTranslations();
+  const { plan, file, wallId, setWall, kelvin, pick } = useRoom();
+  const paint = usePaint();
+  // small pictures to change between: drawn when the page stands, so that it stands sooner
+  const inBrowser = useInBrowser();
+  const wallName = useWallName();
+  const scales = useMemo(() => plan.elevations.map((e) => fitScale(e.lengthMm, e.ceilingMm, THUMB.width, THUMB.height, { left: 2, right: 2, top: 2, bottom: 2 })), [plan.elevations]);
+  const go = (id: string) => { pick(null); setWall(id); onPick?.(); };
+  return (
+    <div className="no-print border-t border-line px-4 pb-3 pt-2">
+      <div className="flex gap-1.5 overflow-x-auto p-1">
+        {plan.walls.map((w, i) => (
+          <button key={w.id} type="button" aria-pressed={w.id === wallId} onClick={() => go(w.id)} className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold" aria-label={wallName(w)}>
+            <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${w.id === wallId ? 'outline-2 outline-ink outline-solid' : ''}`}>
+              {inBrowser && plan.elevations[i]!.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scales[i]!} paint={paint} lampLit={kelvin < 4000} plain />)}
+            </svg>
+            <span className="block max-w-[126px] truncate pt-1">{w.ownName || (w.number ? `${t(`sides.${w.side}`)} ${w.number}` : t(`sides.${w.side}`))}</span>
+          </button>
+        ))}
+        {withPlan && (
+          <button type="button" aria-pressed={wallId === 'plan'} onClick={() => go('plan')} className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold">
+            <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${wallId === 'plan' ? 'outline-2 outline-ink outline-solid' : ''}`}>{inBrowser && <PlanShapes file={file} width={THUMB.width} height={THUMB.height} margin={5} paint={paint} plain />}</svg>
+            <span className="block pt-1">{t('wall.plan')}</span>
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}

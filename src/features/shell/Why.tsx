@@ -1,0 +1,12 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import type { RuleId } from '../../core/rules/table';
+import { useRoom } from './room/RoomContext';
+
+/** Opens the rule behind a number. */
+export function Why({ rule }: { rule: RuleId }): ReactNode {
+  const t = useTranslations();
+  const { askWhy } = useRoom();
+  return <button type="button" onClick={() => askWhy(rule)} aria-label={t('why.open', { what: t(`rules.${rule}.name` as 'rules.windows.hem.name') })} className="whitespace-nowrap text-[13px] text-soft underline decoration-line underline-offset-[3px] hover:text-ink hover:decoration-ink">{t('why.title')}</button>;
+}

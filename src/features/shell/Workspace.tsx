@@ -1,0 +1,56 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import type { View } from './paint';
+import { useRoom } from './room/RoomContext';
+import type { RuleId } from '../../core/rules/table';
+import { Words } from '../../ui/Words';
+import { Why } from './Why';
+
+/** A stage's two sheets: the drawing with its foot, and the worksheet that says the answer. */
+export function Workspace({ children, foot, worksheet }: { children: ReactNode; foot?: ReactNode; worksheet: ReactNode }): ReactNode {
+  return (
+    <main className="flex min-w-0 flex-1 flex-col gap-3.5 px-3 pb-4 lg:flex-row lg:pl-0 lg:pr-5">
+      <section id="drawing" className="flex min-w-0 flex-1 flex-col bg-sheet lg:ml-[26px]">
+        <div className="min-w-0 flex-1">{children}</div>
+        {foot}
+      </section>
+      <aside data-worksheet className="w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-108px)] lg:overflow-y-auto">{worksheet}</aside>
+    </main>
+  );
+}
+
+/** Head of the drawing sheet: what it is, how large, and the ways of looking. */
+export function SheetHead({ title, says, views = true }: { title: string; says: string; views?: boolean }): ReactNode {
+  const t = useTranslations('views');
+  const { view, setView, familyId } = useRoom();
+  const offered: View[] = familyId ? ['plain', 'one', 'squint', 'values'] : ['plain', 'squint', 'values'];
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-4 pb-1 pt-3">
+      <h1 className="text-[24px]">{title}</h1>
+      <p className="text-[14px] text-soft"><Words>{says}</Words></p>
+      {views && (
+        <div role="group" aria-label={t('label')} className="no-print ml-auto flex gap-x-3 font-narrow text-[14px]">
+          {offered.map((v) => <button key={v} type="button" aria-pressed={view === v} onClick={() => setView(v)} className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold">{t(v)}</button>)}
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** One large answer of a worksheet, with its why. */
+export function Numeral({ label, children, rule, note }: { label: string; children: string; rule?: RuleId | null; note?: string }): ReactNode {
+  const found = /^(.*?) (in|cm)$/.exec(children);
+  const [amount, unit] = found ? [found[1]!, found[2]!] : [children, ''];
+  return (
+    <div className="border-b border-line pb-1.5">
+      <p className="flex items-baseline justify-between gap-2 font-narrow text-[13px] text-soft"><span><Words>{label}</Words></span>{rule && <Why rule={rule} />}</p>
+      <p className="text-[25px] leading-tight"><Words>{amount}</Words>{unit && <span className="text-[16px]"> {unit}</span>}</p>
+      {note && <p className="text-[13px] text-soft"><Words>{note}</Words></p>}
+    </div>
+  );
+}
+
+export function SheetTitle({ children, says }: { children: string; says?: string }): ReactNode {
+  return <><h2 className="text-[19px]">{children}</h2>{says && <p className="mt-0.5 text-[14px] leading-snug text-soft"><Words>{says}</Words></p>}<hr className="mb-3 mt-3 border-t-2 border-ink" /></>;
+}

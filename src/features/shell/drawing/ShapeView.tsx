@@ -1,0 +1,104 @@
+'use client';
+import { memo, useId, type ReactNode } from 'react';
+import { UNDYED, type Shape } from '../../../core/room/shape';
+import type { Lab } from '../../../core/colour/spaces';
+import { Cloth, panelPath, pillowPath } from '../../../ui/drawing/cloth';
+import { sameScale, type Scale } from '../../../ui/drawing/scale';
+
+type Props = { shape: Shape; scale: Scale; paint: (colour: Lab) => string; lampLit: boolean; plain?: boolean };
+
+const EDGE = '#00000055';
+/** Folds narrower than this, in units of the drawing, run together into folds that are not there; the cloth then only darkens as folded cloth does. */
+const LEAST_FOLD = 2.2;
+
+/** One shape of an elevation, drawn from its own numbers: cloth at true scale, folds counted, pillows drawn in at the edges. Drawn anew only when those numbers change: a plan is worked out for every frame of a drag, and most of a room stands still. */
+export const ShapeView = memo(DrawnShape, drawsTheSame);
+
+function DrawnShape({ shape: s, scale, paint, lampLit, plain = false }: Props): ReactNode {
+  const id = useId().replace(/[^a-zA-Z0-9]/g, '');
+  const x = scale.x(s.box.xMm);
+  const y = scale.y(s.box.yMm + s.box.heightMm);
+  const w = s.box.widthMm * scale.perMm;
+  const h = s.box.heightMm * scale.perMm;
+  if (w <= 0 || h <= 0) return null;
+  const colours = s.colours.map((c) => ({ hex: paint(c), share: c.share }));
+  const base = colours[0]?.hex ?? (s.form === 'curtain' ? paint(UNDYED) : '#dfe8ee');
+  const patterned = !plain && colours.length > 0 && s.pattern.kind !== 'solid' && s.form !== 'picture';
+  const fill = patterned ? `url(#c${id})` : base;
+  const defs = patterned && <defs><Cloth id={`c${id}`} kind={s.pattern.kind} repeat={s.pattern.repeatMm * scale.perMm} colours={colours} /></defs>;
+  switch (s.form) {
+    case 'wall': return <>{defs}<rect x={x} y={y} width={w} height={h} fill={fill} /></>;
+    case 'skirting': return <rect x={x} y={y} width={w} height={h} fill={base} stroke={EDGE} strokeWidth="0.4" />;
+    case 'frame': case 'door': return <rect x={x} y={y} width={w} height={h} fill={base} stroke={EDGE} strokeWidth="0.7" />;
+    case 'pane': return (
+      <g>
+        <rect x={x} y={y} width={w} height={h} fill={!isGlass(s) ? '#c4c4c4' : lampLit ? '#39424d' : '#dde7ee'} stroke={EDGE} strokeWidth="0.5" />
+        {isGlass(s) && !plain && <path d={`M${x + w / 2} ${y}v${h}M${x} ${y + h / 2}h${w}`} stroke="#f3f3f1" strokeWidth={Math.max(1, 38 * scale.perMm)} />}
+      </g>
+    );
+    case 'curtain': {
+      const folds = Math.max(1, s.folds ?? 8);
+      const each = w / folds;
+      return (
+        <g>
+          <defs>
+            {patterned && <Cloth id={`c${id}`} kind={s.pattern.kind} repeat={Math.max(1.2, (s.pattern.repeatMm * scale.perMm * w) / Math.max(w, folds * 127 * scale.perMm))} colours={colours} />}
+            <linearGradient id={`f${id}`} gradientUnits="userSpaceOnUse" x1={x} x2={x + each} y1="0" y2="0" spreadMethod="repeat">
+              <stop offset="0" stopColor="#000" stopOpacity="0.3" /><stop offset="0.38" stopColor="#fff" stopOpacity="0.16" /><stop offset="0.72" stopColor="#000" stopOpacity="0.05" /><stop offset="1" stopColor="#000" stopOpacity="0.3" />
+            </linearGradient>
+          </defs>
+          <path d={panelPath(x, y, w, h, folds)} fill={fill} stroke={EDGE} strokeWidth="0.6" />
+          {!plain && (each >= LEAST_FOLD ? <path d={panelPath(x, y, w, h, folds)} fill={`url(#f${id})`} /> : <path d={panelPath(x, y, w, h, folds)} fill="#000" fillOpacity="0.1" />)}
+        </g>
+      );
+    }
+    case 'rod': return (
+      <g fill={base}>
+        <rect x={x + 5} y={y} width={Math.max(0, w - 10)} height={Math.max(2, h)} rx="1" />
+        <circle cx={x + 3} cy={y + Math.max(2, h) / 2} r={Math.max(2.4, 32 * scale.perMm)} /><circle cx={x + w - 3} cy={y + Math.max(2, h) / 2} r={Math.max(2.4, 32 * scale.perMm)} />
+      </g>
+    );
+    case 'pillow': return (
+      <g>
+        {defs}
+        <defs><radialGradient id={`g${id}`} cx="0.42" cy="0.36" r="0.8"><stop offset="0" stopColor="#fff" stopOpacity="0.2" /><stop offset="0.6" stopColor="#000" stopOpacity="0" /><stop offset="1" stopColor="#000" stopOpacity="0.26" /></radialGradient></defs>
+        <path d={pillowPath(x, y, w, h)} fill={fill} stroke={EDGE} strokeWidth="0.8" />
+        {!plain && <path d={pillowPath(x, y, w, h)} fill={`url(#g${id})`} />}
+      </g>
+    );
+    case 'throw': return <g>{defs}<path d={`M${x} ${y}h${w}v${h}h-${w}z`} fill={fill} stroke={EDGE} strokeWidth="0.6" />{!plain && <path d={Array.from({ length: 9 }, (_, i) => `M${x + ((i + 0.5) * w) / 9} ${y + h}v4`).join('')} stroke={base} strokeWidth="1.2" />}</g>;
+    case 'cushion': return <g>{defs}<rect x={x} y={y} width={w} height={h} rx={Math.min(7, w / 6, h / 4)} fill={fill} stroke={EDGE} strokeWidth="0.8" /></g>;
+    case 'shade': return <g><path d={`M${x + w * 0.17} ${y}h${w * 0.66}l${w * 0.17} ${h}h-${w}z`} fill={base} stroke={EDGE} strokeWidth="0.6" />{lampLit && !plain && <path d={`M${x + w * 0.17} ${y}h${w * 0.66}l${w * 0.17} ${h}h-${w}z`} fill="#ffd98a" fillOpacity="0.55" />}</g>;
+    case 'lampBase': return <path d={h > w * 3 ? `M${x + w * 0.3} ${y}h${w * 0.4}v${h * 0.96}h${w * 0.6}v${h * 0.04}h-${w * 1.6}v-${h * 0.04}h${w * 0.6}z` : `M${x + w * 0.3} ${y}h${w * 0.4}q${w * 0.6} ${h * 0.5} ${w * 0.1} ${h}h-${w * 0.6}q-${w * 0.5} -${h * 0.5} ${w * 0.1} -${h}z`} fill={base} />;
+    case 'leg': return <path d={`M${x} ${y}h${w}l-${w * 0.2} ${h}h-${w * 0.6}z`} fill={base} />;
+    case 'picture': return (
+      <g>
+        <rect x={x} y={y} width={w} height={h} fill={colours[colours.length - 1]!.hex} stroke="#00000088" strokeWidth="0.8" />
+        <rect x={x + w * 0.055} y={y + w * 0.055} width={Math.max(0, w * 0.89)} height={Math.max(0, h - w * 0.11)} fill={base} />
+        {!plain && colours.length > 1 && <path d={`M${x + w * 0.055} ${y + h * 0.72}q${w * 0.25} -${h * 0.2} ${w * 0.47} -${h * 0.05}t${w * 0.42} -${h * 0.04}V${y + h - w * 0.055}h-${w * 0.89}z`} fill={colours[1]!.hex} />}
+      </g>
+    );
+    case 'fire': return <g><rect x={x} y={y} width={w} height={h} rx="2" fill={base} stroke={EDGE} /><rect x={x + w * 0.18} y={y + h * 0.3} width={w * 0.64} height={h * 0.42} fill={lampLit ? '#b9662f' : '#4a4a4a'} rx="1" /></g>;
+    case 'radiator': return <g><rect x={x} y={y} width={w} height={h} fill={base} stroke={EDGE} strokeWidth="0.7" rx="1" />{!plain && <path d={Array.from({ length: Math.max(1, Math.floor(w / 6)) }, (_, i) => `M${x + (i + 0.5) * 6} ${y + 2}v${Math.max(0, h - 4)}`).join('')} stroke="#00000030" strokeWidth="1" />}</g>;
+    case 'socket': return <rect x={x} y={y} width={Math.max(3, w)} height={Math.max(3, h)} fill={base} stroke="#000000aa" strokeWidth="0.7" rx="1" />;
+    case 'foliage': return <g fill={base}>{Array.from({ length: 7 }, (_, i) => <ellipse key={i} cx={x + w / 2 + (i - 3) * w * 0.12} cy={y + h * 0.5} rx={w * 0.09} ry={h * 0.5} transform={`rotate(${(i - 3) * 15} ${x + w / 2} ${y + h})`} />)}</g>;
+    case 'vase': return <path d={h > w * 0.7 ? `M${x + w * 0.34} ${y}h${w * 0.32}l-${w * 0.04} ${h * 0.2}q${w * 0.6} ${h * 0.4} ${w * 0.06} ${h * 0.8}h-${w * 0.36}q-${w * 0.54} -${h * 0.4} ${w * 0.06} -${h * 0.8}z` : `M${x} ${y}h${w}q-${w * 0.1} ${h} -${w * 0.3} ${h}h-${w * 0.4}q-${w * 0.2} 0 -${w * 0.3} -${h}z`} fill={base} stroke={EDGE} strokeWidth="0.5" />;
+    case 'box': return <g>{defs}<rect x={x} y={y} width={w} height={h} fill={fill} stroke={EDGE} strokeWidth="0.8" rx="1" /></g>;
+    default: return unknownForm(s.form);
+  }
+}
+
+/** A pane is glass, or an arch through which the next room is seen. */
+const isGlass = (s: Shape): boolean => s.key.endsWith('glass');
+
+function drawsTheSame(a: Props, b: Props): boolean {
+  const [s, t] = [a.shape, b.shape];
+  return a.paint === b.paint && a.lampLit === b.lampLit && a.plain === b.plain
+    && s.form === t.form && s.key === t.key && s.folds === t.folds && s.box.xMm === t.box.xMm && s.box.yMm === t.box.yMm && s.box.widthMm === t.box.widthMm && s.box.heightMm === t.box.heightMm
+    && s.pattern.kind === t.pattern.kind && s.pattern.repeatMm === t.pattern.repeatMm && s.colours.length === t.colours.length && s.colours.every((c, i) => { const d = t.colours[i]!; return c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share); })
+    && sameScale(a.scale, b.scale);
+}
+
+const unknownForm = (form: never): never => {
+  throw new Error(`no drawing for ${String(form)}`);
+};

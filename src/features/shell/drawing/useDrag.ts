@@ -1,0 +1,39 @@
+'use client';
+import { useDrag as useGesture } from '@use-gesture/react';
+import { useRef } from 'react';
+import type { LengthUnit, Mm } from '../../../core/base/units';
+import { markStep, toMark } from '../../../core/base/units';
+import type { Scale } from '../../../ui/drawing/scale';
+
+/** Movement of a drag on a drawing in millimetres, whatever size the drawing is shown at; snapped to the tape's marks. */
+export function useDrawingDrag(unit: LengthUnit, on: { start?: (key: string) => void; move: (key: string, dxMm: Mm, dyMm: Mm) => void; end: (key: string, dxMm: Mm, dyMm: Mm, moved: boolean) => void }) {
+  const ratio = useRef(1);
+  return useGesture(
+    ({ args, first, last, movement: [mx, my], event, tap }) => {
+      const [key, scale] = args as [string, Scale];
+      if (first) {
+        event.stopPropagation();
+        const svg = (event.target as Element).closest('svg');
+        ratio.current = svg ? svg.viewBox.baseVal.width / svg.getBoundingClientRect().width : 1;
+        on.start?.(key);
+      }
+      const dx = toMark(scale.toMm(mx * ratio.current), unit);
+      const dy = toMark(-scale.toMm(my * ratio.current), unit);
+      if (last) on.end(key, dx, dy, !tap && (dx !== 0 || dy !== 0));
+      else on.move(key, dx, dy);
+    },
+    { filterTaps: true, pointer: { touch: true }, preventDefault: false },
+  );
+}
+
+/** Arrow keys as a nudge: one mark, or with Shift eight (an inch) or two (a centimetre). Undefined for other keys. */
+export function nudgeOf(e: { key: string; shiftKey: boolean }, unit: LengthUnit): { dxMm: Mm; dyMm: Mm } | undefined {
+  const by = markStep(unit) * (e.shiftKey ? (unit === 'cm' ? 2 : 8) : 1);
+  switch (e.key) {
+    case 'ArrowLeft': return { dxMm: -by, dyMm: 0 };
+    case 'ArrowRight': return { dxMm: by, dyMm: 0 };
+    case 'ArrowUp': return { dxMm: 0, dyMm: by };
+    case 'ArrowDown': return { dxMm: 0, dyMm: -by };
+    default: return undefined;
+  }
+}

@@ -1,0 +1,32 @@
+'use client';
+import { useCallback } from 'react';
+import type { Change } from '../../core/model/change';
+import { applyChange } from '../../core/model/change';
+import { checkRoomFile, type MeasureIssue } from '../../core/stages/measure/check';
+import { TAKEN, type Answer } from '../../ui/Field';
+import { useRoom } from './room/RoomContext';
+import { useMeasureWords } from './useWords';
+
+const same = (a: MeasureIssue, b: MeasureIssue) => a.code === b.code && a.about === b.about && a.field === b.field && a.level === b.level;
+
+/** Takes a reading if the room stays sound with it; else says what came, what was expected and an example, or asks. */
+export function useCommit(): (change: Change, about: string) => Answer {
+  const { file, change } = useRoom();
+  const words = useMeasureWords(file.room.unit);
+  return useCallback((wanted, about) => {
+    const before = checkRoomFile(file);
+    const fresh = checkRoomFile(applyChange(file, wanted)).filter((i) => (i.level === 'refuse' ? !before.some((b) => same(b, i)) : i.about === about && !before.some((b) => same(b, i) && b.cameMm === i.cameMm)));
+    const refused = fresh.find((i) => i.level === 'refuse');
+    if (refused) return { took: false, message: words(refused) };
+    const odd = fresh.find((i) => i.level === 'ask');
+    if (odd) return { took: false, message: words(odd), keep: () => change([wanted]) };
+    change([wanted]);
+    return TAKEN;
+  }, [file, change, words]);
+}
+
+/** Whether a change leaves the room sound, for dragging. */
+export const staysSound = (file: Parameters<typeof applyChange>[0], wanted: Change): boolean => {
+  const before = checkRoomFile(file).filter((i) => i.level === 'refuse');
+  return !checkRoomFile(applyChange(file, wanted)).some((i) => i.level === 'refuse' && !before.some((b) => same(b, i)));
+};

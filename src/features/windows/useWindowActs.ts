@@ -1,0 +1,61 @@
+'use client';
+import { nanoid } from 'nanoid';
+import type { Change } from '../../core/model/change';
+import type { Dressing, Item, Opening } from '../../core/model/types';
+import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { Route } from '../../core/stages/windows/routes';
+import { TAKEN, type Answer } from '../../ui/Field';
+import { useRoom } from '../shell/room/RoomContext';
+import { useMeasureWords } from '../shell/useWords';
+
+/** What can be done to a dressed window; each carries the rest with it. */
+export function useWindowActs(opening: Opening | undefined, dressing: Dressing | undefined, plan: WindowPlan | undefined) {
+  const { file, look, change, rules } = useRoom();
+  const words = useMeasureWords(file.room.unit);
+  const { dressings: _d, hangings: _h, placements: _p, ...head } = look;
+  const put = (patch: Partial<Dressing>): Change => ({ do: 'putDressing', lookId: look.id, dressing: { ...dressing!, ...patch } });
+  const onLine = rules.school('windows.rodLine') === 'shared' && plan?.rodFrom !== 'own';
+  const rodChanges = (rodHeightMm: number): Change[] => (onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: rodHeightMm } }] : [put({ rodHeightMm })]);
+  const refuse = (cameMm: number, expectedMm: number, code: 'above-ceiling' | 'not-positive'): Answer => ({ took: false, message: words({ code: code as 'above-ceiling', level: 'refuse', path: [], about: '', field: '', cameMm, expectedMm }) });
+
+  return {
+    dress: (): void => { if (opening) change([{ do: 'putDressing', lookId: look.id, dressing: { id: nanoid(8), openingId: opening.id, itemId: null, heading: 'ringClip', landing: 'kiss', rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, fullness: null, panels: null, route: null, drawn: 'open' } }]); },
+    undress: (): void => { if (dressing) change([{ do: 'removeDressing', lookId: look.id, id: dressing.id }]); },
+    set: (patch: Partial<Dressing>): void => change([put(patch)]),
+    setCloth: (item: Item | null): void => change([...(item ? [{ do: 'putItem' as const, item }] : []), put({ itemId: item?.id ?? null, route: null })]),
+    rodChanges,
+    setRod: (mm: number): Answer => {
+      if (mm > file.room.ceilingMm) return refuse(mm, file.room.ceilingMm, 'above-ceiling');
+      if (mm <= 0) return refuse(mm, 1000, 'not-positive');
+      change(rodChanges(mm));
+      return TAKEN;
+    },
+    rodByRule: (): void => change(onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: null } }] : [put({ rodHeightMm: null })]),
+    ownRod: (own: boolean): void => change([put({ rodHeightMm: own ? plan!.rodHeightMm : null })]),
+    /** A finished length typed on the drawing moves the rod; landing and take-down stay. */
+    setLength: (mm: number): Answer => {
+      const rod = plan!.rodHeightMm + (mm - plan!.finishedLengthMm);
+      if (mm <= 0) return refuse(mm, 1000, 'not-positive');
+      if (rod > file.room.ceilingMm) return refuse(rod, file.room.ceilingMm, 'above-ceiling');
+      change(rodChanges(rod));
+      return TAKEN;
+    },
+    setSpan: (mm: number): Answer => {
+      const outer = opening!.widthMm + 2 * opening!.trimMm;
+      if (mm < outer) return refuse(mm, outer, 'not-positive');
+      change([put({ extensionLeftMm: (mm - outer) / 2, extensionRightMm: (mm - outer) / 2 })]);
+      return TAKEN;
+    },
+    setExtension: (side: 'left' | 'right', mm: number): Answer => {
+      change([put(side === 'left' ? { extensionLeftMm: mm } : { extensionRightMm: mm })]);
+      return TAKEN;
+    },
+    choose: (route: Route): void => change([put({ route: { kind: route.kind, stockMm: route.stockMm } }), ...(route.kind === 'asItIs' && Math.abs(route.rodMm - plan!.rodHeightMm) > 0.5 ? rodChangesWith(route) : [])]),
+  };
+
+  /** The rod of a whole line moves with the chosen length; a window of its own moves alone, in the same change. */
+  function rodChangesWith(route: Route): Change[] {
+    if (onLine) return rodChanges(route.rodMm);
+    return [put({ route: { kind: route.kind, stockMm: route.stockMm }, rodHeightMm: route.rodMm })];
+  }
+}

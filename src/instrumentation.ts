@@ -1,0 +1,7 @@
+/** Opens the database when the server starts, so that what is wrong with the data folder is said at once. */
+export async function register(): Promise<void> {
+  if (process.env.NEXT_RUNTIME === 'nodejs') {
+    const { studioDatabase } = await import('./server/studio');
+    studioDatabase();
+  }
+}

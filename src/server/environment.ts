@@ -1,0 +1,11 @@
+import 'server-only';
+import path from 'node:path';
+
+/** The environment, read once. */
+export const environment = {
+  dataFolder: path.resolve(/* turbopackIgnore: true */ process.cwd(), process.env.RIDEAU_DATA ?? 'data'),
+  migrationsFolder: path.resolve(/* turbopackIgnore: true */ process.cwd(), 'src/data/migrations'),
+  /** Largest bodies that are read, in bytes. */
+  roomFileLimit: 8 * 1024 * 1024,
+  studioFileLimit: 64 * 1024 * 1024,
+};

@@ -1,0 +1,38 @@
+import 'server-only';
+import path from 'node:path';
+import { fail, ok, type Result } from '../core/base/result';
+import { studioFileSchema } from '../core/model/schema';
+import type { StudioFile } from '../core/model/types';
+import { checkRoomFile } from '../core/stages/measure/check';
+import { loadStudio, replaceStudio } from '../data/studioRepository';
+import { environment } from './environment';
+import { measureIssues, schemaIssues, type DoorIssue } from './issues';
+import { now, studioDatabase } from './studio';
+
+export const backupStudio = (): StudioFile => loadStudio(studioDatabase());
+
+/** Puts a backed-up studio in the place of this one; a copy of the database as it was is kept in the data folder first. */
+export async function restoreStudio(input: unknown): Promise<Result<{ rooms: number; items: number; keptAs: string }, DoorIssue>> {
+  if (typeof input !== 'object' || input === null || !('rideauStudio' in input)) return fail<DoorIssue>({ path: ['rideauStudio'], code: 'not-a-studio-file', message: 'This is not a studio backup: it has no "rideauStudio" version.' });
+  const read = studioFileSchema.safeParse(input);
+  if (!read.success) return { ok: false, issues: schemaIssues(read.error) };
+  const studio = read.data;
+  const issues = studio.rooms.flatMap((room, i) => {
+    const home = studio.homes.find((h) => h.id === room.homeId);
+    if (!home) return [{ path: ['rooms', i, 'homeId'], code: 'not-found', message: `no home ${room.homeId}` }];
+    const { homeId: _home, ...body } = room;
+    const refused = checkRoomFile({ rideau: 1, rules: studio.rules, home, items: studio.items, ...body }).filter((x) => x.level === 'refuse');
+    return measureIssues(refused).map((x) => ({ ...x, path: ['rooms', i, ...x.path] }));
+  });
+  const seen = new Set<string>();
+  studio.rooms.forEach((r, i) => {
+    if (seen.has(r.room.id)) issues.push({ path: ['rooms', i, 'room', 'id'], code: 'same-id', message: `two rooms ${r.room.id}` });
+    seen.add(r.room.id);
+  });
+  if (issues.length > 0) return { ok: false, issues };
+  const db = studioDatabase();
+  const keptAs = path.join(environment.dataFolder, `before-restore-${now().replace(/[:.]/g, '-')}.sqlite`);
+  await db.backup(keptAs);
+  db.transaction(() => replaceStudio(db, studio, now())).immediate();
+  return ok({ rooms: studio.rooms.length, items: studio.items.length, keptAs: path.basename(keptAs) });
+}

@@ -1,0 +1,145 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { formatBareLength, parseLength, typedLength, type LengthIssue } from '../core/base/length';
+import { markStep, type LengthUnit, type Mm } from '../core/base/units';
+import { useDraft } from './drafts';
+import { Words } from './Words';
+
+/** What became of a typed value: taken, refused with a sentence, or odd and to be confirmed. */
+export type Answer = { took: true } | { took: false; message: string; keep?: () => void };
+export const TAKEN: Answer = { took: true };
+
+type Base = { label: string; draftKey: string; size?: 'large' | 'normal' | 'small'; hideLabel?: boolean; suffix?: string; placeholder?: string; className?: string; children?: ReactNode };
+
+/** Enter goes to the next reading of the same worksheet, as along a tape. */
+function toNext(from: HTMLInputElement): void {
+  const all = [...(from.closest('[data-worksheet]') ?? document).querySelectorAll<HTMLInputElement>('input[data-reading]:not(:disabled)')];
+  const next = all[all.indexOf(from) + 1];
+  if (next) next.focus();
+  else from.blur();
+}
+
+type Raw = Base & { shown: string; commit: (text: string) => Answer; nudge?: ((by: number) => string | null) | undefined; inputMode?: 'decimal' | 'text' };
+
+function RawField({ label, draftKey, size = 'normal', hideLabel = false, suffix, placeholder, className = '', shown, commit, nudge, inputMode = 'text', children }: Raw): ReactNode {
+  const t = useTranslations('lengths');
+  const id = useId();
+  const [draft, setDraft] = useDraft(draftKey);
+  const [answer, setAnswer] = useState<Exclude<Answer, { took: true }> | null>(null);
+
+  const type = (text: string) => {
+    setDraft(text);
+    setAnswer(null);
+  };
+  const done = () => {
+    setDraft(null);
+    setAnswer(null);
+  };
+  const settle = (): boolean => {
+    if (draft === null || draft === shown) {
+      done();
+      return true;
+    }
+    const result = commit(draft);
+    if (result.took) {
+      done();
+      return true;
+    }
+    setAnswer(result);
+    return false;
+  };
+  const onKeyDown = (e: KeyboardEvent<HTMLInputElement>) => {
+    if (e.key === 'Enter') {
+      e.preventDefault();
+      const input = e.currentTarget;
+      if (settle()) toNext(input);
+    } else if (e.key === 'Escape') {
+      e.stopPropagation();
+      done();
+    } else if ((e.key === 'ArrowUp' || e.key === 'ArrowDown') && nudge && draft === null) {
+      e.preventDefault();
+      const text = nudge((e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 8 : 1));
+      if (text !== null) {
+        const result = commit(text);
+        if (!result.took) { setDraft(text); setAnswer(result); }
+      }
+    }
+  };
+  const sizes = { large: 'text-[25px] py-0.5', normal: 'text-[15px] py-1', small: 'text-[14px] py-0.5' };
+  return (
+    <div className={className}>
+      <div className="flex items-baseline justify-between gap-2">
+        <label htmlFor={id} className={hideLabel ? 'sr-only' : 'text-[13px] text-soft font-narrow leading-tight'}>{label}</label>
+        {children}
+      </div>
+      <div className="relative flex items-baseline border-b border-line focus-within:border-ink">
+        <input
+          id={id} data-reading inputMode={inputMode} autoComplete="off" spellCheck={false} value={draft ?? shown} placeholder={placeholder}
+          aria-invalid={answer !== null} aria-describedby={answer ? `${id}-says` : undefined}
+          onChange={(e) => type(e.target.value)} onFocus={(e) => e.target.select()} onBlur={() => { settle(); }} onKeyDown={onKeyDown}
+          className={`w-full min-w-0 bg-transparent outline-none ${sizes[size]} ${draft === null && shown.includes('\u2044') ? 'text-transparent caret-ink' : ''}`}
+        />
+        {draft === null && shown.includes('\u2044') && <span aria-hidden="true" className={`pointer-events-none absolute left-0 ${sizes[size]}`}><Words>{shown}</Words></span>}
+        {suffix && <span className="pl-1 text-[13px] text-soft">{suffix}</span>}
+      </div>
+      {answer && answer.message && (
+        <p id={`${id}-says`} role="alert" className="mt-1 flex items-start gap-1.5 text-[13px] leading-snug">
+          <svg width="11" height="11" viewBox="0 0 14 14" aria-hidden="true" className="mt-1 shrink-0"><path d="M7 1.2 13.4 12.6H0.6z" fill="#8a5200" /></svg>
+          <span><Words>{answer.message}</Words>{answer.keep && <button type="button" className="ml-2 rounded-md border border-ink px-1.5 font-medium" onMouseDown={(e) => e.preventDefault()} onClick={() => { answer.keep!(); done(); }}>{t('sure')}</button>}</span>
+        </p>
+      )}
+    </div>
+  );
+}
+
+export const lengthExamples = (unit: LengthUnit): string => (unit === 'cm' ? '251.5, 2.5 m, 99 1/2 in' : "99 1/2, 8' 3 1/2, 251.5 cm");
+
+/** The sentence for a length that could not be read, with what would be. */
+export function useLengthIssue(unit: LengthUnit): (issue: LengthIssue) => string {
+  const t = useTranslations('lengths');
+  return (issue) => `${t(issue.code, { came: issue.came.trim(), at: issue.at + 1 })} ${t('would', { examples: lengthExamples(unit) })}`;
+}
+
+type LengthProps = Base & { valueMm: Mm | null; unit: LengthUnit; onCommit: (mm: Mm) => Answer; onClear?: () => void; negative?: boolean };
+
+/** A length as it is spoken; what cannot be read stays in the field and says what would be. */
+export function LengthField({ valueMm, unit, onCommit, onClear, negative = false, suffix, ...rest }: LengthProps): ReactNode {
+  const says = useLengthIssue(unit);
+  const shown = valueMm === null ? '' : formatBareLength(valueMm, unit);
+  const commit = (text: string): Answer => {
+    if (text.trim() === '' && onClear) {
+      onClear();
+      return TAKEN;
+    }
+    const read = parseLength(text, unit);
+    if (!read.ok) return { took: false, message: says(read.issues[0]!) };
+    if (read.value < 0 && !negative) return { took: false, message: says({ code: 'not-a-length', at: 0, came: text }) };
+    return onCommit(read.value);
+  };
+  const nudge = valueMm === null ? undefined : (by: number) => typedLength(valueMm + by * markStep(unit), unit);
+  return <RawField shown={shown} commit={commit} nudge={nudge} suffix={suffix ?? (unit === 'cm' ? 'cm' : shown.includes('′') ? '' : 'in')} {...rest} />;
+}
+
+type NumberProps = Base & { value: number | null; decimals?: number; onCommit: (n: number) => Answer; onClear?: () => void; step?: number; examples?: string };
+
+/** A plain number; a comma is the decimal mark too. */
+export function NumberField({ value, decimals = 0, onCommit, onClear, step, examples = '2', ...rest }: NumberProps): ReactNode {
+  const t = useTranslations('lengths');
+  const shown = value === null ? '' : String(Number(value.toFixed(decimals)));
+  const commit = (text: string): Answer => {
+    if (text.trim() === '' && onClear) {
+      onClear();
+      return TAKEN;
+    }
+    const plain = text.trim().replace(',', '.');
+    if (!/^-?\d+(\.\d+)?$/.test(plain)) return { took: false, message: `${t('not-a-number', { came: text })} ${t('numberWould', { examples })}` };
+    return onCommit(Number(plain));
+  };
+  return <RawField shown={shown} commit={commit} nudge={step && value !== null ? (by) => String(Number((value + by * step).toFixed(decimals))) : undefined} inputMode="decimal" {...rest} />;
+}
+
+/** Words; may be required. */
+export function TextField({ value, onCommit, ...rest }: Base & { value: string; onCommit: (text: string) => Answer }): ReactNode {
+  return <RawField shown={value} commit={(text) => onCommit(text.trim())} {...rest} />;
+}

@@ -1,0 +1,1 @@
+import { openRoom } from '../../server/rooms'; export const a = openRoom;

@@ -1,0 +1,1 @@
+import type { Plan } from '../plan/planLook'; export type A = Plan;

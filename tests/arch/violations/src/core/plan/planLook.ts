@@ -1,0 +1,1 @@
+export type Plan = 1; export const later = () => import('../../server/rooms');

@@ -1,0 +1,1 @@
+export const planHanging = 1;

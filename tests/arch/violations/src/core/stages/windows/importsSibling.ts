@@ -1,0 +1,1 @@
+import { planHanging } from '../walls/planHanging'; export const a = planHanging;

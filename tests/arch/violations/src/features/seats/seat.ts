@@ -1,0 +1,1 @@
+import { rows } from '../../data/rows'; export const seat = rows;

@@ -1,0 +1,1 @@
+import { seat } from '../seats/seat'; export const a = seat;

@@ -1,0 +1,1 @@
+import { planLook } from '../core/plan/planLook'; export const a = planLook;

@@ -1,0 +1,131 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { expect, listed, saved, test, type } from './studio';
+
+test.beforeEach(async ({ studio }) => { await studio.fill(); });
+const rod = async (studio: { plan: (l?: string) => Promise<{ windows: { rodHeightMm: number }[] }> }) => Math.round((await studio.plan()).windows[0]!.rodHeightMm / 25.4 * 8) / 8;
+
+test('survives a killed server: what is done meanwhile is kept and sent when it is back', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+  await type(page, /^Rod, floor to centre$/, '104');
+  await saved(page);
+  await studio.kill();
+  await type(page, /^Rod, floor to centre$/, '103');
+  await expect(page.getByRole('status').first()).toContainText('Not saved yet');
+  await studio.start();
+  await expect(page.getByRole('status').first()).toHaveText('Saved', { timeout: 15_000 });
+  expect(await rod(studio)).toBe(103);
+});
+
+test('a crashed page: the next one finds what was not sent', async ({ page, context, studio }) => {
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+  await studio.kill();
+  await type(page, /^Rod, floor to centre$/, '102');
+  await expect(page.getByRole('status').first()).toContainText('Not saved yet');
+  await page.close();
+  await studio.start();
+  const again = await context.newPage();
+  await again.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+  await expect.poll(() => rod(studio)).toBe(102);
+});
+
+test('a second tab that is out of date is told, and loses nothing', async ({ page, context, studio }) => {
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+  const other = await context.newPage();
+  await other.goto('/rooms/long-room/walls?look=early-summer&wall=n');
+  await expect(other.getByRole('heading', { name: 'Regatta, large' })).toBeVisible();
+  await type(page, /^Rod, floor to centre$/, '104');
+  await saved(page);
+  await expect(other.getByRole('alertdialog')).toContainText('This room was changed elsewhere');
+  await type(other, 'Gap over Long sofa', '8');
+  await expect(other.getByRole('alertdialog')).toContainText('What you did here is kept');
+  await other.getByRole('button', { name: 'Put mine on top' }).click();
+  await expect(other.getByRole('status').first()).toHaveText('Saved');
+  const plan = await studio.plan();
+  expect([plan.windows[0]!.rodHeightMm / 25.4, plan.hangings[0]!.gapMm! / 25.4].map(Math.round)).toEqual([104, 8]);
+});
+
+test('undo and redo across stages, by key, with what was undone said', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+  await type(page, /^Rod, floor to centre$/, '104');
+  await saved(page);
+  await page.getByRole('link', { name: /Seats/ }).click();
+  await page.getByRole('button', { name: /^Tanbark linen/ }).first().click();
+  await page.getByRole('button', { name: 'Take it off' }).click();
+  await saved(page);
+  await page.locator('body').press('Control+z');
+  await expect(page.getByRole('status').first()).toHaveText('Undone: Tanbark linen taken off');
+  await page.locator('body').press('Control+z');
+  await expect(page.getByRole('status').first()).toHaveText(/Undone: (look Early summer|Harbour window)/);
+  expect(await rod(studio)).toBe(105);
+  await page.locator('body').press('Control+z');
+  await expect(page.getByRole('status').first()).toHaveText('Nothing to undo.');
+  await page.locator('body').press('Control+Shift+z');
+  await expect.poll(() => rod(studio)).toBe(104);
+});
+
+test('the back button brings nothing old back', async ({ page, studio }) => {
+  await page.goto('/');
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+  await type(page, /^Rod, floor to centre$/, '104');
+  await saved(page);
+  await page.getByRole('link', { name: /Rideau/ }).click();
+  await expect(page.getByRole('heading', { name: 'Rooms' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('textbox', { name: 'Rod, floor to centre' })).toHaveValue('104');
+  expect(await rod(studio)).toBe(104);
+});
+
+test('a room file goes out and comes in identical; a damaged or foreign one is refused with where', async ({ page, studio }, info) => {
+  await page.goto('/');
+  const card = page.getByRole('article').filter({ hasText: 'Long Room' });
+  const [download] = await Promise.all([page.waitForEvent('download'), card.getByRole('link', { name: 'Room file' }).click()]);
+  const file = info.outputPath('room.json');
+  await download.saveAs(file);
+  const before = JSON.parse(readFileSync(file, 'utf8'));
+  await card.getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByRole('heading', { name: 'Long Room' })).toHaveCount(0);
+  const text = readFileSync(file, 'utf8');
+  for (const [name, body, says] of [
+    ['cut.json', text.slice(0, 4000), /the file itself: The file is damaged or not JSON/], ['wrong.json', text.replace('"widthMm": 1320.8', '"widthMm": "wide"'), /at openings\.0\.widthMm/], ['foreign.json', '{"cats":3}', /This is not a room file/], ['binary.json', Buffer.from([0xff, 0xfe, 0x00, 0x80]), /damaged/],
+  ] as const) {
+    const bad = path.join(info.outputDir, name);
+    writeFileSync(bad, body);
+    await page.getByLabel('Bring in a room file').setInputFiles(bad);
+    await expect(page.getByRole('alert').filter({ hasText: says })).toContainText('nothing was changed');
+  }
+  expect((await (await page.request.get('/api/studio/backup')).json()).rooms.length).toBe(2);
+  await page.getByLabel('Bring in a room file').setInputFiles(file);
+  await expect(page.getByText('Brought in.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Long Room' })).toBeVisible();
+  expect(await (await page.request.get('/api/rooms/long-room/file')).json()).toEqual(before);
+  expect((await studio.plan()).windows.length).toBe(2);
+});
+
+test('the whole studio backs up and restores', async ({ page }, info) => {
+  await page.goto('/');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Back the studio up' }).click()]);
+  const file = info.outputPath('studio.json');
+  await download.saveAs(file);
+  await page.getByRole('article').filter({ hasText: 'Landing' }).getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByRole('heading', { name: 'Landing' })).toHaveCount(0);
+  await page.getByLabel('Restore a studio').setInputFiles(file);
+  await page.getByRole('button', { name: 'Restore it' }).click();
+  await expect(page.getByText(/Restored: 3 rooms, 80 things/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Landing' })).toBeVisible();
+});
+
+test('removing a window says what goes with it, and undo brings all of it back', async ({ page, studio }) => {
+  const before = await studio.plan();
+  await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
+  await listed(page, 'Harbour window').click();
+  await expect(page.getByText('and 3 things dressed or placed there')).toBeVisible();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows.length).toBe(1);
+  await page.locator('body').press('Control+z');
+  await expect.poll(async () => (await studio.plan()).windows.length).toBe(2);
+  expect(await studio.plan()).toEqual(before);
+});

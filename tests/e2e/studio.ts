@@ -1,0 +1,66 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import net from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { Plan } from '../../src/core/plan/planLook';
+import { serve, type Server } from '../helpers/server';
+
+/** A running studio of its own, filled with the demo before each test or left empty. */
+export type Studio = {
+  address: string; folder: string;
+  fill: () => Promise<void>; empty: () => Promise<void>;
+  plan: (look?: string, room?: string) => Promise<Plan>;
+  kill: () => Promise<void>; start: () => Promise<void>;
+};
+
+const freePort = () => new Promise<number>((resolve) => { const s = net.createServer(); s.listen(0, '127.0.0.1', () => { const { port } = s.address() as net.AddressInfo; s.close(() => resolve(port)); }); });
+
+export const test = base.extend<{ problems: string[] }, { studio: Studio }>({
+  studio: [async ({}, provide) => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'rideau-e2e-'));
+    const port = await freePort();
+    let server: Server = await serve({ port, host: '127.0.0.1', data: folder });
+    const put = async (body: string) => { const r = await fetch(`${server.address}/api/studio/restore`, { method: 'POST', body }); if (!r.ok) throw new Error(await r.text()); };
+    await provide({
+      address: server.address, folder,
+      fill: () => put(readFileSync('demo/sail-loft.studio.json', 'utf8')),
+      empty: () => put(JSON.stringify({ rideauStudio: 1, name: 'My studio', rules: [], homes: [], items: [], rooms: [] })),
+      plan: async (look = 'early-summer', room = 'long-room') => (await (await fetch(`${server.address}/api/rooms/${room}/plan?look=${look}`)).json()) as Plan,
+      kill: async () => { server.child.kill('SIGKILL'); await server.ended; },
+      start: async () => { server = await serve({ port, host: '127.0.0.1', data: folder }); },
+    });
+    await server.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }, { scope: 'worker' }],
+  baseURL: async ({ studio }, provide) => { await provide(studio.address); },
+  // every test watches the page for errors of its own and for what the content policy refused
+  problems: [async ({ page }, provide) => {
+    const problems: string[] = [];
+    page.on('pageerror', (e) => problems.push(e.message));
+    page.on('console', (m) => { if ((m.type() === 'error' || m.type() === 'warning') && !/ERR_CONNECTION_REFUSED|Failed to load resource/.test(m.text())) problems.push(m.text()); });
+    await provide(problems);
+    expect(problems).toEqual([]);
+  }, { auto: true }],
+});
+export { expect };
+
+/** Inches of a length as the screen writes it, without its unit: 103 1⁄2. */
+export const inchText = (mm: number): string => {
+  const eighths = Math.round((mm / 25.4) * 8);
+  const [whole, rest] = [Math.floor(eighths / 8), eighths % 8];
+  if (rest === 0) return String(whole);
+  const by = rest % 4 === 0 ? 4 : rest % 2 === 0 ? 2 : 1;
+  return `${whole}\u00a0${rest / by}\u2044${8 / by}`;
+};
+
+export const type = async (page: Page, label: string | RegExp, text: string): Promise<void> => {
+  const field = page.getByLabel(label, { exact: typeof label === 'string' }).first();
+  await field.fill(text);
+  await field.press('Enter');
+};
+
+export const saved = async (page: Page): Promise<void> => { await expect(page.getByRole('status').first()).toHaveText(/Saved|Undone|Done again/); };
+
+/** A thing by its name in the list under the drawing. */
+export const listed = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).last();

@@ -1,0 +1,92 @@
+import { expect, inchText, saved, test, type } from './studio';
+
+test.beforeEach(async ({ page, studio }) => {
+  await studio.fill();
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+});
+
+const sheet = (page: import('@playwright/test').Page) => page.getByRole('complementary').last();
+
+test('the worksheet says what the plan computes', async ({ page, studio }) => {
+  const [w] = (await studio.plan()).windows;
+  for (const mm of [w!.rodHeightMm, w!.bracketToBracketMm, ...w!.panelPlans.map((p) => p.finishedLengthMm)]) await expect(sheet(page)).toContainText(inchText(mm));
+  await expect(sheet(page)).toContainText(`${w!.panels} at ${w!.fullness.toFixed(1)}×`);
+  await expect(page.getByRole('radio', { name: /108 in/ }).first()).toBeChecked();
+  const drawn = await page.getByRole('group', { name: 'East wall' }).innerText().catch(async () => page.getByRole('group', { name: 'East wall' }).textContent());
+  expect(drawn).toContain('105');
+});
+
+test('a number changed on the drawing carries all with it', async ({ page, studio }) => {
+  const before = await studio.plan();
+  await page.getByRole('group', { name: 'East wall' }).getByRole('button', { name: /^Rod, floor to centre/ }).last().click();
+  await page.getByRole('textbox', { name: 'Rod, floor to centre' }).first().fill('104 1/8');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(104.125, 5);
+  const after = await studio.plan();
+  expect((before.windows[0]!.finishedLengthMm - after.windows[0]!.finishedLengthMm) / 25.4).toBeCloseTo(0.875, 5);
+  expect(after.windows[1]!.rodHeightMm).toBe(after.windows[0]!.rodHeightMm);
+  expect(after.hangings).toEqual(before.hangings);
+  await expect(sheet(page)).toContainText(inchText(after.windows[0]!.finishedLengthMm));
+});
+
+test('the landing, the ways and the list to buy follow each other', async ({ page, studio }) => {
+  await sheet(page).getByText('pools 3', { exact: true }).click();
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows[0]!.landing).toBe('pool');
+  await page.getByRole('radio', { name: /To measure/ }).check();
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows[0]!.chosenRoute?.kind).toBe('made');
+  expect((await studio.plan()).sheet.buy.some((b) => b.kind === 'cloth')).toBe(true);
+});
+
+test('a length as it is moves the rod of the whole line to where it lands', async ({ page, studio }) => {
+  const way = page.getByRole('radio', { name: /as it is, rod/ }).first();
+  await way.check();
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows[0]!.chosenRoute?.kind).toBe('asItIs');
+  const plan = await studio.plan();
+  expect(plan.windows[0]!.chosenRoute!.stockMm).toBeCloseTo(Math.max(...plan.windows[0]!.panelPlans.map((p) => p.finishedLengthMm)), 3);
+  expect(new Set(plan.windows.map((w) => w.rodHeightMm)).size).toBe(1);
+});
+
+test('the rod is dragged and nudged, within the room', async ({ page, studio }) => {
+  const rod = page.getByRole('button', { name: /Harbour window, Rod/ });
+  await rod.focus();
+  await page.keyboard.press('ArrowDown');
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(104.875, 5);
+  const box = (await rod.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + 40, { steps: 5 });
+  await page.mouse.up();
+  await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeLessThan(100);
+});
+
+test('a rod over the ceiling is refused where it is typed', async ({ page, studio }) => {
+  const field = sheet(page).getByRole('textbox', { name: 'Rod, floor to centre' });
+  await field.fill('12ft');
+  await field.press('Enter');
+  await expect(sheet(page).getByRole('alert').filter({ hasText: 'the ceiling is 108 in' })).toBeVisible();
+  expect((await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(105, 5);
+});
+
+test('undressed and dressed again, with another cloth', async ({ page, studio }) => {
+  await sheet(page).getByRole('button', { name: 'Undress it' }).click();
+  await page.getByRole('button', { name: 'Harbour window', exact: true }).last().click();
+  await page.getByRole('button', { name: 'Dress this window' }).click();
+  await expect(page.getByLabel('Cloth', { exact: true }).locator('option')).toHaveCount(8);
+  await page.getByLabel('Cloth', { exact: true }).selectOption('panel-voile');
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows.find((w) => w.openingId === 'harbour-window')?.flatWidthMm).toBeCloseTo(55 * 25.4, 4);
+});
+
+test('in centimetres everything is in centimetres', async ({ page }) => {
+  await page.goto('/rooms/landing/windows?look=summer');
+  await expect(sheet(page)).toContainText('220 cm');
+  await type(page, 'Rod, floor to centre', '212,5');
+  await saved(page);
+  await expect(sheet(page)).toContainText('212.5 cm');
+  await expect(sheet(page)).not.toContainText(/\d in\b/);
+});

@@ -1,0 +1,15 @@
+import path from 'node:path';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  resolve: { alias: { '@': path.resolve(import.meta.dirname, 'src'), 'server-only': path.resolve(import.meta.dirname, 'tests/serverOnly.ts') } },
+  test: {
+    passWithNoTests: false,
+    projects: [
+      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'] } },
+      { extends: true, test: { name: 'published', include: ['tests/published/**/*.test.ts'] } },
+      { extends: true, test: { name: 'data', include: ['tests/data/**/*.test.ts'], testTimeout: 30_000 } },
+      { extends: true, test: { name: 'arch', include: ['tests/arch/*.test.ts'], testTimeout: 120_000 } },
+    ],
+  },
+});
