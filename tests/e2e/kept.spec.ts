@@ -32,8 +32,11 @@ test('a crashed page: the next one finds what was not sent', async ({ page, cont
 test('a second tab that is out of date is told, and loses nothing', async ({ page, context, studio }) => {
   await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
   const other = await context.newPage();
+  const awake = other.waitForResponse((r) => r.request().method() === 'POST', { timeout: 20_000 });
   await other.goto('/rooms/long-room/walls?look=early-summer&wall=n');
   await expect(other.getByRole('heading', { name: 'Regatta, large' })).toBeVisible();
+  // a page that has not yet asked whether it is current takes what is new without a word: it shows nothing old
+  await awake;
   await type(page, /^Rod, floor to centre$/, '104');
   await saved(page);
   await expect(other.getByRole('alertdialog')).toContainText('This room was changed elsewhere');
