@@ -78,7 +78,8 @@ function RoomState({ kept, firstLook, firstWall, inAddress = false, children }: 
   const setLook = useCallback((id: string) => { setLookId(id); pick(null); remember('look', id); }, [remember]);
   const setWall = useCallback((id: string) => { setWallId(id); remember('wall', id); }, [remember]);
 
-  const file = useMemo(() => (previewed ? previewed.reduce(applyChange, kept.file) : kept.file), [kept.file, previewed]);
+  const warming = useWarmUp();
+  const file = useMemo(() => (previewed ? previewed.reduce(applyChange, kept.file) : warming > 0 ? { ...kept.file } : kept.file), [kept.file, previewed, warming]);
   const look = file.looks.find((l) => l.id === lookId) ?? file.looks[0]!;
   const { planOf, ahead } = useLookPlans();
   const plan = useMemo(() => planOf(file, look.id), [planOf, file, look.id]);
@@ -93,6 +94,19 @@ function RoomState({ kept, firstLook, firstWall, inAddress = false, children }: 
   }, [kept.file, lookId, planOf, setLook, shownWall, kelvin, change, replay, takeFresh, saving, said, labels]);
   const value = { ...kept, file, look, plan, rules, setLook, wallId: shownWall, setWall, preview, picked, pick, kelvin, setKelvin, view, setView, familyId, setFamily, asked, askWhy };
   return <RestContext value={rest}><Context value={value}>{children}</Context></RestContext>;
+}
+
+const WARM_UPS = 12;
+
+/** Counts a few renderings while nothing else is to be done, so that the first drag finds the drawing's code already warm. */
+function useWarmUp(): number {
+  const [count, setCount] = useState(0);
+  useEffect(() => {
+    if (count === WARM_UPS || typeof window.requestIdleCallback !== 'function') return;
+    const waiting = window.requestIdleCallback(() => setCount(count + 1));
+    return () => window.cancelIdleCallback(waiting);
+  }, [count]);
+  return count % WARM_UPS;
 }
 
 export const itemOf = (file: RoomFile, id: string | null | undefined): Item | undefined => file.items.find((i) => i.id === id);
