@@ -21,7 +21,8 @@ import { Valance } from './Valance';
 const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog));
 
 /** The frame of an open room: valance, head, rail, and the stage's own sheets. */
-export function RoomShell({ opened, children }: { opened: OpenRoom; children: ReactNode }): ReactNode {
+export function RoomShell({ openedText, children }: { openedText: string; children: ReactNode }): ReactNode {
+  const [opened] = useState(() => JSON.parse(openedText) as OpenRoom);
   return <RoomProvider opened={opened}><Frame>{children}</Frame></RoomProvider>;
 }
 
