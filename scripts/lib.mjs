@@ -123,9 +123,9 @@ export async function checkDatabase(folder) {
 /** Addresses of this machine that others on the network reach it under, when it listens on all. */
 const ownAddresses = (host) => (host === '0.0.0.0' ? Object.values(networkInterfaces()).flat().filter((a) => a.family === 'IPv4' && !a.internal).map((a) => a.address) : []);
 
-/** Starts the server and waits until it answers. */
+/** Starts the server and waits until it answers. Its input stays open as long as this script lives: when that closes, the server ends too. */
 export async function serve({ port, host, data }, { quiet = false } = {}) {
-  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', host], { cwd: root, env: { ...process.env, PORT: String(port), HOST: host, RIDEAU_DATA: data, RIDEAU_HOSTS: [...ownAddresses(host), process.env.RIDEAU_HOSTS ?? ''].filter(Boolean).join(','), NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' }, stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', host], { cwd: root, env: { ...process.env, PORT: String(port), HOST: host, RIDEAU_DATA: data, RIDEAU_HOSTS: [...ownAddresses(host), process.env.RIDEAU_HOSTS ?? ''].filter(Boolean).join(','), NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', RIDEAU_ATTENDED: '1' }, stdio: ['pipe', 'pipe', 'pipe'] });
   let out = '';
   for (const s of [child.stdout, child.stderr]) s.on('data', (d) => { out = (out + d).slice(-8000); });
   child.stderr.on('data', (d) => { if (!quiet) process.stderr.write(d); });

@@ -14,7 +14,7 @@ export type Studio = {
   kill: () => Promise<void>; start: () => Promise<void>;
 };
 
-const freePort = () => new Promise<number>((resolve) => { const s = net.createServer(); s.listen(0, '127.0.0.1', () => { const { port } = s.address() as net.AddressInfo; s.close(() => resolve(port)); }); });
+export const freePort = () => new Promise<number>((resolve) => { const s = net.createServer(); s.listen(0, '127.0.0.1', () => { const { port } = s.address() as net.AddressInfo; s.close(() => resolve(port)); }); });
 
 export const test = base.extend<{ problems: string[] }, { studio: Studio }>({
   studio: [async ({}, provide) => {

@@ -15,7 +15,7 @@ export function Workspace({ children, foot, worksheet }: { children: ReactNode; 
         <div className="min-w-0 flex-1">{children}</div>
         {foot}
       </section>
-      <aside data-worksheet className="w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-108px)] lg:overflow-y-auto">{worksheet}</aside>
+      <aside data-worksheet className="w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto">{worksheet}</aside>
     </main>
   );
 }

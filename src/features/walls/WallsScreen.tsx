@@ -62,7 +62,7 @@ export function WallsScreen(): ReactNode {
     >
       <SheetHead title={wallName(wall)} says={t('wall.size', { length: formatLength(wall.lengthMm, unit === 'in' ? 'ft-in' : unit), ceiling: formatLength(file.room.ceilingMm, unit === 'in' ? 'ft-in' : unit) })} />
       <WallDrawing
-        elevation={elevation} title={wallName(wall)} height={410}
+        elevation={elevation} title={wallName(wall)} height={397}
         shapeProps={(s, scale) => {
           const h = here.find((x) => x.hangingId === s.about);
           if (!h) return undefined;

@@ -30,7 +30,14 @@ export function takenSize(item: Item, turned: boolean, rules: RuleBook): { width
 /** Pillows of one seat, back to front: inserts, room to sit, sizes and patterns, with what to look out for. */
 export function planSeat(piece: Piece & { seat: Seat }, placements: readonly Placement[], items: ReadonlyMap<string, Item>, flags: HomeFlags, rules: RuleBook): SeatPlan {
   const findings: Finding[] = [];
-  const find = (code: FindingCode, level: Level, by: FindingFacts, rule?: RuleId, about: readonly string[] = [piece.id]) => findings.push({ code, level, stage: 'seats', about, by: { seat: piece.name, ...by }, ...(rule ? { rule } : {}) });
+  // what is true of several pillows in the same words is said once, about all of them
+  const said = new Map<string, number>();
+  const find = (code: FindingCode, level: Level, by: FindingFacts, rule?: RuleId, about: readonly string[] = [piece.id]) => {
+    const key = JSON.stringify([code, by]);
+    const at = said.get(key);
+    if (at !== undefined) findings[at] = { ...findings[at]!, about: [...new Set([...findings[at]!.about, ...about])] };
+    else said.set(key, findings.push({ code, level, stage: 'seats', about, by: { seat: piece.name, ...by }, ...(rule ? { rule } : {}) }) - 1);
+  };
   const { seat } = piece;
   const rows = placements
     .flatMap((p) => { const item = items.get(p.itemId); return p.pieceId === piece.id && p.as === 'pillow' && item ? [{ p, item }] : []; })

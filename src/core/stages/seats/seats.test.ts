@@ -93,6 +93,11 @@ describe('many pillows', () => {
     expect(found.length).toBeLessThanOrEqual(300);
     expect(new Set(found.map((f) => f.about[0])).size).toBe(found.length);
   });
+  it('what is true of many in the same words is said once, about all of them', () => {
+    const rows = Array.from({ length: 300 }, (_, i) => placement({ id: `p${i}`, xMm: inches(4 + (i % 60)), layer: 0 }));
+    const found = plan(rows, [item({ washable: false })], { ...flags, childrenAges: [4], featherFree: true }).findings;
+    for (const code of ['unwashable-with-children', 'feather-in-feather-free']) expect(found.filter((f) => f.code === code).map((f) => f.about.length)).toEqual([300]);
+  });
   it('a small one in front of a middle one is not held against the large one behind both', () => {
     const rows = [item({ id: 'a', widthMm: inches(24), heightMm: inches(24) }), item({ id: 'b', widthMm: inches(20), heightMm: inches(20) }), item({ id: 'c', widthMm: inches(19), heightMm: inches(19) })];
     const found = plan(rows.map((x, layer) => placement({ id: x.id, itemId: x.id, xMm: inches(36), layer })), rows).findings.filter((f) => f.code === 'step-too-small');
