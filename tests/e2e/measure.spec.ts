@@ -114,7 +114,9 @@ test('a piece is dragged on the plan and may not leave the room', async ({ page 
   await page.mouse.up();
   await saved(page);
   const lampNow = (await fileOf(page)).pieces.find((p: { id: string }) => p.id === 'floor-lamp');
+  // it stops at the wall, not where the hand first went past it, and slides along
   expect(lampNow.xMm).toBeLessThanOrEqual((192 - 8) * 25.4 + 15);
+  expect(lampNow.xMm).toBeGreaterThan((192 - 8) * 25.4 - 15);
   expect(lampNow.yMm).toBeGreaterThan(16 * 25.4);
 });
 

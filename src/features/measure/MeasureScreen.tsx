@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
+import { markStep } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import { Button } from '../../ui/Button';
 import type { Scale } from '../../ui/drawing/scale';
@@ -18,10 +19,13 @@ import { KindChips } from './KindChips';
 import { FITTINGS, OPENINGS, PIECES, madeAt, makeThing } from './library';
 import { OpeningForm } from './OpeningForm';
 import { OpeningDimensions } from './OpeningDimensions';
+import { reach, type Offset } from './reach';
 import { RoomForm } from './RoomForm';
 import { FittingForm, PieceForm } from './ThingForms';
 import { findThing, goesWith, moveOf, removalOf, type Thing } from './thing';
 import { staysSound } from '../shell/useCommit';
+
+const UNMOVED: Offset = { dxMm: 0, dyMm: 0 };
 
 /** Measure: the room as the tape gives it, wall by wall and from above. */
 export function MeasureScreen(): ReactNode {
@@ -33,16 +37,19 @@ export function MeasureScreen(): ReactNode {
   const unit = file.room.unit;
   const begun = useRef<Thing | null>(null);
   const last = useRef<Change | null>(null);
+  const reached = useRef<Offset>(UNMOVED);
   const current = findThing(file, picked);
   const isPlan = wallId === 'plan';
   const drag = useDrawingDrag(unit, {
-    start: (id) => { begun.current = findThing(file, id); last.current = null; pick(id); },
+    start: (id) => { begun.current = findThing(file, id); last.current = null; reached.current = UNMOVED; pick(id); },
     move: (_id, dx, dy) => {
       const from = begun.current;
-      if (!from || (dx === 0 && dy === 0)) return;
-      const next = moveOf(from, dx, dy, isPlan);
-      // a thing stops where the room stops it
-      if (next && staysSound(file, next)) { last.current = next; preview([next]); }
+      if (!from) return;
+      const changeTo = (at: Offset) => moveOf(from, at.dxMm, at.dyMm, isPlan);
+      reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(unit), (at) => { const next = changeTo(at); return !!next && staysSound(file, next); });
+      const { dxMm, dyMm } = reached.current;
+      last.current = dxMm === 0 && dyMm === 0 ? null : changeTo(reached.current) ?? null;
+      preview(last.current && [last.current]);
     },
     end: () => {
       preview(null);
