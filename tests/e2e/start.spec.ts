@@ -5,6 +5,7 @@ import path from 'node:path';
 import { expect, freePort, test } from './studio';
 
 test('a server whose start script is killed ends too, and gives the port and the studio free', async () => {
+  test.setTimeout(90_000);
   const data = mkdtempSync(path.join(tmpdir(), 'rideau-start-'));
   const port = await freePort();
   const answers = () => fetch(`http://127.0.0.1:${port}/api/studio/backup`, { method: 'HEAD' }).then((r) => r.ok, () => false);
