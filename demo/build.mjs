@@ -14,9 +14,14 @@ const C = { sailcloth: ['#e9e5da', 'Sailcloth'], bright: ['#f6f6f4', 'Bright whi
 const col = (name, share = 1) => swatch(C[name][0], share, C[name][1]);
 const cols = (...pairs) => pairs.map(([name, share]) => col(name, share));
 
+/** What is the same for most things of the stash; each says only what is its own. */
+const USUAL = { setOf: 1, back: null, sheen: 'matt', fibre: 'unknown', care: [], defects: '', defectsLit: '', poisonous: false, scented: false, state: 'owned', source: '', boughtOn: null, dueOn: null, returnBy: null, seasonsServed: 0, placeId: null, roomId: null, photoId: null, colourFrom: 'typed', seen: true, rawColours: null, relied: null, spectrum: null };
+const FIBRES = { linen: 'linen', velvet: 'cotton', knit: 'wool', fur: 'polyester', tweed: 'wool', boucle: 'wool', embroidered: 'cotton', woven: 'jute' };
+const PLACES = { 'Box 1, under the bed': 'box-1', 'Landing cupboard': 'landing-cupboard', 'Attic shelf': 'attic-shelf', 'Airing cupboard': 'airing-cupboard' };
 const items = [];
 function item(id, name, kind, w, h, colours, more = {}) {
-  items.push({ id, name, kind, count: 1, widthMm: i(w), heightMm: i(h), depthMm: 0, colours, pattern: solid, texture: 'smooth', clothGsm: 0, massG: 0, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: 'Box 1, under the bed', note: '', ...more });
+  const made = { ...USUAL, id, name, kind, count: 1, widthMm: i(w), heightMm: i(h), depthMm: 0, colours, pattern: solid, texture: 'smooth', clothGsm: 0, massG: 0, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: 'Box 1, under the bed', note: '', ...more };
+  items.push({ ...made, fibre: more.fibre ?? FIBRES[made.texture] ?? 'unknown', placeId: more.placeId ?? PLACES[made.whereabouts] ?? null });
   return id;
 }
 const cover = (id, name, w, h, colours, more = {}) => item(id, name, 'cover', w, h, colours, { texture: 'linen', clothGsm: 220, ...more });
@@ -75,14 +80,26 @@ for (const [id, name, w, h, colour, more] of [['vase-gorse', 'Gorse glaze vase',
 item('fern', 'Fern in a pot', 'plant', 16, 20, cols(['moss', 0.8], ['hemp', 0.2]), { texture: 'hard' });
 for (const [id, name, colour] of [['duvet-biscuit', 'Biscuit duvet cover', 'biscuit'], ['duvet-mist', 'Mist duvet cover', 'mist'], ['quilt-claret', 'Claret quilt', 'claret'], ['sheet-sailcloth', 'Sailcloth sheet set', 'sailcloth']]) item(id, name, 'bedding', 90, 92, cols([colour, 1]), { texture: 'linen', whereabouts: 'Airing cupboard' });
 
-const home = { id: 'sail-loft', name: 'Sail Loft', flags: { childrenAges: [6, 9], pets: false, featherFree: false, rented: false, wheelchair: false } };
+// bought lately and on its way; a pair that matches by day and parts under a warm bulb
+cover('harbour-velvet-20', 'Harbour blue velvet', 20, 20, cols(['harbour', 1]), { count: 2, price: 3600, texture: 'velvet', fibre: 'polyester', source: 'Quayside Cloth', boughtOn: '2026-04-12', returnBy: '2026-05-10', tagsOn: true, season: ['summer'] });
+cover('sea-holly-20', 'Sea holly linen', 20, 20, cols(['mist', 0.7], ['harbour', 0.3]), { count: 2, price: 3100, pattern: pattern('floral', 6), source: 'Quayside Cloth', state: 'ordered', boughtOn: '2026-04-20', dueOn: '2026-04-29', seen: false, colourFrom: 'photo', whereabouts: '' });
+item('vase-shell', 'Shell pink bud vase', 'vase', 4, 7, cols(['shell', 1]), { texture: 'hard', source: 'Net Loft Goods', boughtOn: '2026-04-15', returnBy: '2026-04-30', tagsOn: true, price: 1400, whereabouts: 'Long Room, chest' });
+item('lily', 'Peace lily', 'plant', 14, 18, cols(['moss', 0.9], ['sailcloth', 0.1]), { texture: 'hard', poisonous: true, whereabouts: 'Landing, on the sill' });
+
+const places = [
+  { id: 'box-1', name: 'Box 1, under the bed', kind: 'underFurniture', roomId: 'harbour-bedroom', widthMm: i(32), depthMm: i(20), heightMm: i(7), note: 'Covers and throws, winter' }, { id: 'landing-cupboard', name: 'Landing cupboard', kind: 'cupboard', roomId: 'landing', widthMm: i(30), depthMm: i(20), heightMm: i(40), note: 'Inserts in their bags' },
+  { id: 'attic-shelf', name: 'Attic shelf', kind: 'shelf', roomId: null, widthMm: i(60), depthMm: i(18), heightMm: i(16), note: 'Shades, art in blankets' }, { id: 'airing-cupboard', name: 'Airing cupboard', kind: 'cupboard', roomId: 'landing', widthMm: i(28), depthMm: i(22), heightMm: i(30), note: 'Bedding' },
+];
+const home = { id: 'sail-loft', name: 'Sail Loft', flags: { childrenAges: [6, 9], pets: false, featherFree: false, woolFree: false, scentFree: false, rented: false, wheelchair: false } };
 const finish = (hexName, p = solid) => ({ colours: [col(hexName, 1)], pattern: p });
 const wall = (id, x, y, name = '') => ({ id, name, xMm: x, yMm: y });
 const box4 = (w, d) => [wall('n', 0, 0), wall('e', w, 0), wall('s', w, d), wall('w', 0, d)];
-const opening = (id, name, kind, wallId, x, w, sill, h, trim, drops = null) => ({ id, name, kind, wallId, xMm: i(x), widthMm: i(w), sillMm: i(sill), heightMm: i(h), trimMm: i(trim), dropsMm: drops && { left: i(drops[0]), middle: i(drops[1]), right: i(drops[2]) } });
-const fitting = (id, name, kind, wallId, x, w, bottom, h, depth, colour) => ({ id, name, kind, wallId, xMm: i(x), widthMm: i(w), bottomMm: i(bottom), heightMm: i(h), depthMm: i(depth), colours: cols([colour, 1]) });
-const piece = (id, name, kind, x, y, turn, w, d, h, colours, more = {}) => ({ id, name, kind, xMm: i(x), yMm: i(y), turnDeg: turn, widthMm: i(w), depthMm: i(d), heightMm: i(h), bottomMm: 0, seat: null, colours, pattern: solid, ...more });
-const seat = (w, h, d, seats, wanted) => ({ widthMm: i(w), heightMm: i(h), depthMm: i(d), seats, wantedSitters: wanted });
+const STILL = { opens: 'fixed', hinge: 'none', handleMm: 0, revealMm: 0, sillDepthMm: 0, underMm: 0, overlooked: false, hazy: false };
+const MOVES = { window: { ...STILL, opens: 'sash', revealMm: i(4), sillDepthMm: i(3) }, door: { ...STILL, opens: 'in', hinge: 'left', handleMm: i(2.5), underMm: i(0.75) }, arch: STILL };
+const opening = (id, name, kind, wallId, x, w, sill, h, trim, drops = null, more = {}) => ({ id, name, kind, wallId, xMm: i(x), widthMm: i(w), sillMm: i(sill), heightMm: i(h), trimMm: i(trim), ...MOVES[kind], ...more, dropsMm: drops && { left: i(drops[0]), middle: i(drops[1]), right: i(drops[2]) } });
+const fitting = (id, name, kind, wallId, x, w, bottom, h, depth, colour) => ({ id, name, kind, wallId, xMm: i(x), widthMm: i(w), bottomMm: i(bottom), heightMm: i(h), depthMm: i(depth), mantel: null, colours: cols([colour, 1]) });
+const piece = (id, name, kind, x, y, turn, w, d, h, colours, more = {}) => ({ id, name, kind, xMm: i(x), yMm: i(y), turnDeg: turn, widthMm: i(w), depthMm: i(d), heightMm: i(h), bottomMm: 0, seat: null, bed: null, shelvesMm: [], chairs: 0, colours, pattern: solid, ...more });
+const seat = (w, h, d, seats, wanted) => ({ widthMm: i(w), heightMm: i(h), depthMm: i(d), seats, wantedSitters: wanted, armHeightMm: 0, looseCushions: 0 });
 const weave = { kind: 'texture', repeatMm: 8 };
 
 let n = 0;
@@ -95,9 +112,27 @@ const object = (itemId, pieceId, x, more = {}) => ({ id: `p${++n}`, itemId, piec
 const draped = (itemId, pieceId, x) => ({ id: `p${++n}`, itemId, pieceId, as: 'throw', xMm: i(x), layer: 9, fill: 'feather', turned: false });
 const look = (id, name, season, order, dressings, hangings, placements, more = {}) => ({ id, name, season, order, sheetTaken: null, rodLineMm: null, plannedShares: null, dressings, hangings, placements, ...more });
 
+const ROOM = { slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
+const CLEAR = { found: [], irritations: [], tasks: [], beforePhotos: [] };
+const bedOf = (mattress, head, foot = 0) => ({ mattressMm: i(mattress), headboardMm: i(head), footboardMm: i(foot) });
+const foundThing = (itemId, wallId, verdict, more = {}) => ({ id: `f-${itemId}`, itemId, wallId, verdict, toRoomId: null, placeId: null, ...more });
+const irritation = (id, wallId, text, doneIn = null) => ({ id, wallId, text, doneIn });
+const task = (id, kind, text, waitMinutes, more = {}) => ({ id, kind, text, itemId: null, waitMinutes, startedAt: null, done: false, ...more });
+
 const longRoom = {
   homeId: home.id,
-  room: { id: 'long-room', name: 'Long Room', unit: 'in', ceilingMm: i(108), walls: box4(i(192), i(162)), wallFinish: finish('oyster'), floorFinish: finish('oak', { kind: 'texture', repeatMm: i(5) }), trimFinish: finish('bright'), note: 'Let to guests from May. The floor runs down to the harbour side.' },
+  room: { ...ROOM, id: 'long-room', name: 'Long Room', unit: 'in', ceilingMm: i(108), walls: box4(i(192), i(162)), wallFinish: finish('oyster'), floorFinish: finish('oak', { kind: 'texture', repeatMm: i(5) }), trimFinish: finish('bright'), note: 'Let to guests from May. The floor runs down to the harbour side.',
+    standpoints: [{ id: 'from-landing', name: 'From the landing door', kind: 'door', xMm: i(159), yMm: i(150), eyeMm: i(62) }, { id: 'on-sofa', name: 'On the long sofa', kind: 'seat', xMm: i(96), yMm: i(26), eyeMm: i(44) }], seesRoomIds: ['landing'],
+    readings: [{ about: 'stove', field: 'depthMm', guess: true, secondMm: null }, { about: 'galley-window', field: 'revealMm', guess: true, secondMm: null }, { about: 'galley-window', field: 'widthMm', guess: false, secondMm: i(38.5) }] },
+  clear: {
+    found: [
+      foundThing('art-storm', 's', 'away', { placeId: 'attic-shelf' }), foundThing('panel-crewel', 'e', 'mend'), foundThing('lantern', 's', 'moves', { toRoomId: 'landing' }), foundThing('claret-check-20', 'n', 'away', { placeId: 'box-1' }),
+      foundThing('throw-claret', 'n', 'away', { placeId: 'box-1' }), foundThing('candle-1', 's', 'stays'), foundThing('art-estuary', 'n', 'moves', { toRoomId: 'harbour-bedroom' }), foundThing('clock', 's', null), foundThing('basket', 'w', null),
+    ],
+    irritations: [irritation('rods-low', 'e', 'Rods low and uneven', 'windows'), irritation('art-small', 'n', 'Art too small for the sofa', 'walls'), irritation('claret', 'n', 'Claret left over from the holidays', 'colour'), irritation('glare', 'e', 'Evening sun in the chair’s eyes'), irritation('cable', 's', 'Lamp cable across the doorway')],
+    tasks: [task('crease', 'creases', 'Lichen panels: damp cloth in the dryer', 20), task('powder', 'carpet', 'Jute rug: powder, then vacuum', 15), task('mend-hem', 'mend', 'Crewel curtain: hem let down on the left', 0, { itemId: 'panel-crewel' }), task('sills', 'clean', 'Window sills, inside and out', 0, { done: true })],
+    beforePhotos: [],
+  },
   openings: [
     opening('harbour-window', 'Harbour window', 'window', 'e', 34, 52, 31, 50, 3, [81, 81.125, 81.375]),
     opening('galley-window', 'Galley window', 'window', 'e', 106, 38, 36, 40, 3, [76.375, 76.5, 76.5]),
@@ -109,13 +144,13 @@ const longRoom = {
   ],
   pieces: [
     piece('rug', 'Jute rug', 'rug', 100, 66, 0, 120, 72, 0.4, cols(['hemp', 1]), { pattern: weave }),
-    piece('long-sofa', 'Long sofa', 'sofa', 96, 20, 0, 100, 38, 36, cols(['hemp', 0.95], ['peat', 0.05]), { seat: seat(86, 18, 22, 3, 3), pattern: weave }),
-    piece('side-table', 'Side table', 'table', 30, 14, 0, 22, 18, 24, cols(['peat', 1])),
-    piece('table-lamp', 'Table lamp', 'lamp', 30, 14, 0, 15, 15, 26, cols(['tar', 0.4], ['sailcloth', 0.6]), { bottomMm: i(24) }),
-    piece('floor-lamp', 'Floor lamp', 'lamp', 172, 16, 0, 16, 16, 60, cols(['iron', 0.3], ['sailcloth', 0.7])),
+    piece('long-sofa', 'Long sofa', 'sofa', 96, 20, 0, 100, 38, 36, cols(['hemp', 0.95], ['peat', 0.05]), { seat: { ...seat(86, 18, 22, 3, 3), armHeightMm: i(25), looseCushions: 3 }, pattern: weave }),
+    piece('side-table', 'Side table', 'sideTable', 30, 14, 0, 22, 18, 24, cols(['peat', 1])),
+    piece('table-lamp', 'Table lamp', 'tableLamp', 30, 14, 0, 15, 15, 26, cols(['tar', 0.4], ['sailcloth', 0.6]), { bottomMm: i(24) }),
+    piece('floor-lamp', 'Floor lamp', 'floorLamp', 172, 16, 0, 16, 16, 60, cols(['iron', 0.3], ['sailcloth', 0.7])),
     piece('harbour-chair', 'Harbour chair', 'armchair', 172, 97, 90, 30, 32, 34, cols(['hemp', 0.95], ['peat', 0.05]), { seat: seat(22, 18, 23, 1, 1), pattern: weave }),
     piece('stove-chair', 'Stove chair', 'armchair', 48, 134, 225, 30, 32, 34, cols(['hemp', 0.95], ['peat', 0.05]), { seat: seat(22, 18, 23, 1, 1), pattern: weave }),
-    piece('coffee-table', 'Coffee table', 'table', 96, 70, 0, 44, 24, 17, cols(['peat', 1])),
+    piece('coffee-table', 'Coffee table', 'coffeeTable', 96, 68, 0, 44, 24, 17, cols(['peat', 1])),
     piece('window-seat', 'Window seat', 'windowSeat', 12, 54, 270, 56, 20, 18, cols(['mist', 1]), { seat: seat(56, 18, 20, 2, 1), pattern: weave }),
     piece('chest', 'Sea chest', 'chest', 84, 152, 180, 48, 18, 30, cols(['peat', 1])),
   ],
@@ -137,13 +172,14 @@ const longRoom = {
 
 const bedroom = {
   homeId: home.id,
-  room: { id: 'harbour-bedroom', name: 'Harbour Bedroom', unit: 'ft-in', ceilingMm: i(96), walls: box4(i(144), i(132)), wallFinish: finish('mist'), floorFinish: finish('oak'), trimFinish: finish('bright'), note: '' },
+  room: { ...ROOM, id: 'harbour-bedroom', name: 'Harbour Bedroom', unit: 'ft-in', ceilingMm: i(96), walls: box4(i(144), i(132)), wallFinish: finish('mist'), floorFinish: finish('oak'), trimFinish: finish('bright'), note: '' },
+  clear: CLEAR,
   openings: [opening('bed-window', 'Bed window', 'window', 'e', 46, 40, 34, 46, 2.5, [80, 80, 80]), opening('bed-door', 'Bedroom door', 'door', 's', 100, 32, 0, 80, 3)],
   fittings: [fitting('bed-socket', 'Bedside socket', 'socket', 'n', 16, 5, 14, 3.5, 0.5, 'bright')],
   pieces: [
-    piece('bed', 'Queen bed', 'bed', 72, 42, 0, 60, 82, 46, cols(['biscuit', 0.8], ['peat', 0.2]), { seat: seat(60, 25, 80, 2, 0) }),
-    piece('bedside-l', 'Left bedside', 'chest', 27, 10, 0, 18, 16, 26, cols(['oak', 1])), piece('bedside-r', 'Right bedside', 'chest', 117, 10, 0, 18, 16, 26, cols(['oak', 1])),
-    piece('bed-lamp-l', 'Left lamp', 'lamp', 27, 10, 0, 11, 11, 20, cols(['mist', 0.5], ['sailcloth', 0.5]), { bottomMm: i(26) }), piece('bed-lamp-r', 'Right lamp', 'lamp', 117, 10, 0, 11, 11, 20, cols(['mist', 0.5], ['sailcloth', 0.5]), { bottomMm: i(26) }),
+    piece('bed', 'Queen bed', 'bed', 72, 42, 0, 60, 82, 46, cols(['biscuit', 0.8], ['peat', 0.2]), { seat: seat(60, 25, 80, 2, 0), bed: bedOf(25, 46) }),
+    piece('bedside-l', 'Left bedside', 'bedside', 27, 10, 0, 18, 16, 26, cols(['oak', 1])), piece('bedside-r', 'Right bedside', 'bedside', 117, 10, 0, 18, 16, 26, cols(['oak', 1])),
+    piece('bed-lamp-l', 'Left lamp', 'tableLamp', 27, 10, 0, 11, 11, 20, cols(['mist', 0.5], ['sailcloth', 0.5]), { bottomMm: i(26) }), piece('bed-lamp-r', 'Right lamp', 'tableLamp', 117, 10, 0, 11, 11, 20, cols(['mist', 0.5], ['sailcloth', 0.5]), { bottomMm: i(26) }),
     piece('bench', 'Foot bench', 'bench', 72, 98, 0, 48, 16, 18, cols(['hemp', 1]), { seat: seat(48, 18, 16, 2, 1) }),
   ],
   looks: [
@@ -154,12 +190,13 @@ const bedroom = {
 
 const landing = {
   homeId: home.id,
-  room: { id: 'landing', name: 'Landing', unit: 'cm', ceilingMm: c(228), walls: [wall('n', 0, 0), wall('e', c(310), 0), wall('s1', c(310), c(150)), wall('e2', c(190), c(150)), wall('s2', c(190), c(280)), wall('w', 0, c(280))], wallFinish: finish('oyster'), floorFinish: finish('oak'), trimFinish: finish('bright'), note: 'L-shaped, under the eaves.' },
-  openings: [{ id: 'stair-window', name: 'Stair window', kind: 'window', wallId: 'n', xMm: c(90), widthMm: c(110), sillMm: c(95), heightMm: c(105), trimMm: c(6), dropsMm: { left: c(200), middle: c(200.5), right: c(201) } }, { id: 'landing-arch', name: 'Arch', kind: 'arch', wallId: 's2', xMm: c(40), widthMm: c(100), sillMm: 0, heightMm: c(205), trimMm: 0, dropsMm: null }],
-  fittings: [], pieces: [{ id: 'landing-bench', name: 'Landing bench', kind: 'bench', xMm: c(25), yMm: c(180), turnDeg: 270, widthMm: c(110), depthMm: c(36), heightMm: c(46), bottomMm: 0, seat: { widthMm: c(110), heightMm: c(46), depthMm: c(36), seats: 2, wantedSitters: 1 }, colours: cols(['hemp', 1]), pattern: solid }],
+  room: { ...ROOM, id: 'landing', name: 'Landing', unit: 'cm', ceilingMm: c(228), walls: [wall('n', 0, 0), wall('e', c(310), 0), wall('s1', c(310), c(150)), wall('e2', c(190), c(150)), wall('s2', c(190), c(280)), wall('w', 0, c(280))], wallFinish: finish('oyster'), floorFinish: finish('oak'), trimFinish: finish('bright'), note: 'L-shaped, under the eaves.', slopes: [{ wallId: 'e', lowMm: c(120), runMm: c(95) }], seesRoomIds: ['long-room'] },
+  clear: CLEAR,
+  openings: [{ id: 'stair-window', name: 'Stair window', kind: 'window', wallId: 'n', xMm: c(90), widthMm: c(110), sillMm: c(95), heightMm: c(105), trimMm: c(6), ...STILL, dropsMm: { left: c(200), middle: c(200.5), right: c(201) } }, { id: 'landing-arch', name: 'Arch', kind: 'arch', wallId: 's2', xMm: c(40), widthMm: c(100), sillMm: 0, heightMm: c(205), trimMm: 0, ...STILL, dropsMm: null }],
+  fittings: [], pieces: [{ id: 'landing-bench', name: 'Landing bench', kind: 'bench', xMm: c(25), yMm: c(180), turnDeg: 270, widthMm: c(110), depthMm: c(36), heightMm: c(46), bottomMm: 0, seat: { widthMm: c(110), heightMm: c(46), depthMm: c(36), seats: 2, wantedSitters: 1, armHeightMm: 0, looseCushions: 0 }, bed: null, shelvesMm: [], chairs: 0, colours: cols(['hemp', 1]), pattern: solid }],
   looks: [look('as-found', 'As found', null, 0, [], [hanging('art-gull', 'w', null, null, saw(0.75))], []), look('summer', 'Summer', 'summer', 1, [dressing('stair-window', null, { landing: 'clear' })], [hanging('art-gull', 'w', 'landing-bench', null, saw(0.75))], [pillow('mist-lumbar', 'landing-bench', 22, 0)])],
 };
 
-const studio = { rideauStudio: 1, name: 'Harbour studio', rules: [], homes: [home], items: items.sort((a, b) => (a.id < b.id ? -1 : 1)), rooms: [longRoom, bedroom, landing] };
+const studio = { rideauStudio: 2, name: 'Harbour studio', rules: [], homes: [home], places, items: items.sort((a, b) => (a.id < b.id ? -1 : 1)), rooms: [longRoom, bedroom, landing] };
 writeFileSync(new URL('./sail-loft.studio.json', import.meta.url), `${JSON.stringify(studio, null, 1)}\n`);
 console.log(`${items.length} items`);

@@ -1,7 +1,5 @@
 // npm run demo: installs, builds, fills an empty data folder with the demo studio, starts.
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
-import { Plain, holdUntilStopped, main, prepare, root, say, serve } from './lib.mjs';
+import { Plain, demoStudio, holdUntilStopped, main, prepare, say, serve } from './lib.mjs';
 
 await main(async () => {
   const chosen = await prepare();
@@ -10,7 +8,7 @@ await main(async () => {
   const now = await (await fetch(`${server.address}/api/studio/backup`)).json();
   if (now.rooms.length === 0 && now.items.length === 0) {
     say('Filling the empty studio with the Sail Loft …');
-    const filled = await fetch(`${server.address}/api/studio/restore`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: readFileSync(path.join(root, 'demo/sail-loft.studio.json')) });
+    const filled = await fetch(`${server.address}/api/studio/restore`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: demoStudio() });
     if (!filled.ok) { const why = await filled.text(); await server.stop(); throw new Plain(`The demo studio was refused: ${why}`); }
   }
   await holdUntilStopped(server, chosen);

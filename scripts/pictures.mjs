@@ -1,10 +1,10 @@
 // npm run pictures: one picture of each main view from the demo studio, into docs/screenshots. With words, only the views whose names hold one of them.
 import { chromium } from '@playwright/test';
-import { mkdtempSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, mkdirSync, rmSync } from 'node:fs';
 import net from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { ensureBuilt, ensureInstalled, main, root, say, serve } from './lib.mjs';
+import { demoStudio, ensureBuilt, ensureInstalled, main, root, say, serve } from './lib.mjs';
 
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
@@ -33,7 +33,7 @@ await main(async () => {
   const folder = mkdtempSync(path.join(tmpdir(), 'rideau-pictures-'));
   const port = await new Promise((resolve) => { const s = net.createServer(); s.listen(0, '127.0.0.1', () => { const p = s.address().port; s.close(() => resolve(p)); }); });
   const server = await serve({ port, host: '127.0.0.1', data: folder }, { quiet: true });
-  await fetch(`${server.address}/api/studio/restore`, { method: 'POST', body: readFileSync(path.join(root, 'demo/sail-loft.studio.json')) });
+  await fetch(`${server.address}/api/studio/restore`, { method: 'POST', body: demoStudio() });
   mkdirSync(path.join(root, 'docs/screenshots'), { recursive: true });
   const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
   for (const [name, url, viewport, act] of VIEWS) {

@@ -4,9 +4,9 @@ import { changeSchema } from '../core/model/changeSchema';
 import type { Change } from '../core/model/change';
 import type { RoomFile } from '../core/model/types';
 import { fail, type Result } from '../core/base/result';
-import { changeRoom, openRoom, removeRoom, replayRoom, roomState, type ChangeIssue, type Label, type OpenRoom, type RoomState } from '../server/rooms';
+import { changeRoom, openRoom, roomsOfHome, removeRoom, replayRoom, roomState, type ChangeIssue, type Label, type OpenRoom, type RoomState } from '../server/rooms';
 import { schemaIssues } from '../server/issues';
-import { findInStash, type StashRow } from '../server/stash';
+import { findInStash, type StashRow } from '../server/stash/findInStash';
 
 const idSchema = z.string().min(1).max(64);
 const changesSchema = z.array(changeSchema).min(1).max(60);
@@ -39,4 +39,9 @@ export async function removeRoomAction(roomId: string): Promise<boolean> {
 
 export async function findInStashAction(kinds: string[], words: string, roomId: string): Promise<StashRow[]> {
   return findInStash(z.array(z.string().max(20)).max(12).parse(kinds), z.string().max(80).parse(words), idSchema.parse(roomId));
+}
+
+/** The other rooms of a home, by name. */
+export async function roomsOfHomeAction(homeId: string, butRoomId: string): Promise<{ id: string; name: string }[]> {
+  return roomsOfHome(idSchema.parse(homeId), idSchema.parse(butRoomId));
 }

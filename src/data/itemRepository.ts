@@ -1,6 +1,6 @@
-import type { Item } from '../core/model/types';
+import type { Item, Season } from '../core/model/types';
 import { itemToRow, rowToItem } from './mappings';
-import { insertRow, statement, updateRow, type Row, type StudioDatabase } from './rows';
+import { deleteRow, insertRow, statement, updateRow, type Row, type StudioDatabase } from './rows';
 import { TABLES } from './tables';
 
 export const countItems = (db: StudioDatabase): number => statement(db, 'SELECT count(*) FROM item').pluck().get() as number;
@@ -14,7 +14,7 @@ export const itemsByIds = (db: StudioDatabase, ids: readonly string[]): Item[] =
 /** The things that a room's looks use, and the inserts that may fill their covers, in the stash's order. */
 export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] => (statement(db,
   `SELECT * FROM item WHERE id IN (
-     SELECT id FROM item WHERE kind = 'insert' UNION SELECT item_id FROM dressing WHERE room_id = @roomId UNION SELECT item_id FROM hanging WHERE room_id = @roomId UNION SELECT item_id FROM placement WHERE room_id = @roomId
+     SELECT id FROM item WHERE kind = 'insert' UNION SELECT item_id FROM dressing WHERE room_id = @roomId UNION SELECT item_id FROM hanging WHERE room_id = @roomId UNION SELECT item_id FROM placement WHERE room_id = @roomId UNION SELECT item_id FROM found WHERE room_id = @roomId
    ) ORDER BY seq`).all({ roomId }) as Row[]).map(rowToItem);
 
 export function saveItem(db: StudioDatabase, item: Item): void {
@@ -46,3 +46,27 @@ export function usedElsewhere(db: StudioDatabase, roomId: string, itemIds: reado
   for (const r of rows) found.set(r.item_id, { room: found.get(r.item_id)?.room ?? r.name, count: (found.get(r.item_id)?.count ?? 0) + r.used });
   return found;
 }
+
+export const loadItem = (db: StudioDatabase, id: string): Item | undefined => { const row = statement(db, 'SELECT * FROM item WHERE id = ?').get(id) as Row | undefined; return row && rowToItem(row); };
+
+export const deleteItem = (db: StudioDatabase, id: string): void => deleteRow(db, TABLES.item, { id });
+
+/** Rooms that speak of a thing: used in a look, or found there. */
+export const roomsWithItem = (db: StudioDatabase, id: string): { id: string; name: string }[] => statement(db,
+  `SELECT DISTINCT r.id, r.name FROM room AS r WHERE r.id IN (
+     SELECT room_id FROM dressing WHERE item_id = @id UNION SELECT room_id FROM hanging WHERE item_id = @id UNION SELECT room_id FROM placement WHERE item_id = @id UNION SELECT room_id FROM found WHERE item_id = @id
+   ) ORDER BY r.seq`).all({ id }) as { id: string; name: string }[];
+
+/** Where a thing is used: room, look, and how many. */
+export type ItemUse = { itemId: string; roomId: string; roomName: string; lookId: string; lookName: string; season: Season | null; count: number };
+const USES = `SELECT u.item_id AS itemId, u.room_id AS roomId, r.name AS roomName, u.look_id AS lookId, l.name AS lookName, l.season, sum(u.used) AS count FROM (
+    SELECT item_id, room_id, look_id, 1 AS used FROM placement UNION ALL SELECT item_id, room_id, look_id, 1 FROM hanging UNION ALL SELECT item_id, room_id, look_id, coalesce(panels, 2) FROM dressing WHERE item_id IS NOT NULL
+  ) AS u JOIN room AS r ON r.id = u.room_id JOIN look AS l ON l.room_id = u.room_id AND l.id = u.look_id`;
+export const loadUses = (db: StudioDatabase): ItemUse[] => statement(db, `${USES} GROUP BY u.item_id, u.room_id, u.look_id`).all() as ItemUse[];
+export const usesOfItem = (db: StudioDatabase, id: string): ItemUse[] => statement(db, `${USES} WHERE u.item_id = ? GROUP BY u.room_id, u.look_id ORDER BY r.seq`).all(id) as ItemUse[];
+
+/** The columns of the stash's index, in the order of its rows; the database writes them as one text, since thousands of rows go to the page at once. */
+export const INDEX_COLUMNS = ['id', 'name', 'kind', 'count', 'setOf', 'widthMm', 'heightMm', 'depthMm', 'colours', 'patternKind', 'repeatMm', 'texture', 'season', 'state', 'tagsOn', 'returnBy', 'placeId', 'roomId', 'whereabouts', 'photoId', 'colourFrom', 'seen', 'price'] as const;
+export const indexText = (db: StudioDatabase): string => statement(db,
+  `SELECT json_group_array(json_array(id, name, kind, count, set_of, width_mm, height_mm, depth_mm, json(colours_json), pattern_kind, pattern_repeat_mm, texture, json(season_json), state, tags_on, return_by, place_id, room_id, whereabouts, photo_id, colour_from, seen, price))
+   FROM (SELECT * FROM item ORDER BY name COLLATE NOCASE, seq)`).pluck().get() as string;

@@ -14,6 +14,7 @@ export function openDatabase(folder: string, migrationsFolder: string, now: stri
   mkdirSync(folder, { recursive: true });
   const db = new Database(path.join(folder, DATABASE_FILE));
   try {
+    db.pragma('foreign_keys = OFF');
     migrate(db, steps, now);
     db.pragma('journal_mode = WAL');
     db.pragma('synchronous = FULL');

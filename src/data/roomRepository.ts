@@ -2,7 +2,8 @@ import { ROOM_FILE_VERSION } from '../core/model/schema';
 import type { Home, Look, RoomFile, StudioFile } from '../core/model/types';
 import type { OwnRule } from '../core/rules/book';
 import { itemsOfRoom } from './itemRepository';
-import { dressingToRow, fittingToRow, hangingToRow, homeToRow, lookToRow, openingToRow, pieceToRow, placementToRow, roomToRow, rowToDressing, rowToFitting, rowToHanging, rowToHome, rowToLook, rowToOpening, rowToPiece, rowToPlacement, rowToRoom, rowToRule, rowToWall, ruleToRow, wallToRow } from './mappings';
+import { loadPlaces } from './placeRepository';
+import { dressingToRow, fittingToRow, foundToRow, hangingToRow, irritationToRow, rowToFound, rowToIrritation, rowToTask, taskToRow, homeToRow, lookToRow, openingToRow, pieceToRow, placementToRow, roomToRow, rowToDressing, rowToFitting, rowToHanging, rowToHome, rowToLook, rowToOpening, rowToPiece, rowToPlacement, rowToRoom, rowToRule, rowToWall, ruleToRow, wallToRow } from './mappings';
 import { insertRow, saveRows, statement, updateRow, type Row, type StudioDatabase, type Table } from './rows';
 import { ROOM_TABLES, TABLES } from './tables';
 
@@ -20,9 +21,10 @@ export function loadRoom(db: StudioDatabase, roomId: string): RoomBody | undefin
     return (lookId: string) => byLook.get(lookId) ?? [];
   };
   const [dressings, hangings, placements] = [inLooks(TABLES.dressing, rowToDressing), inLooks(TABLES.hanging, rowToHanging), inLooks(TABLES.placement, rowToPlacement)];
+  const { room, beforePhotos } = rowToRoom(row, ofRoom(db, TABLES.wall, roomId).map(rowToWall));
   return {
-    homeId: row.home_id as string,
-    room: rowToRoom(row, ofRoom(db, TABLES.wall, roomId).map(rowToWall)),
+    homeId: row.home_id as string, room,
+    clear: { found: ofRoom(db, TABLES.found, roomId).map(rowToFound), irritations: ofRoom(db, TABLES.irritation, roomId).map(rowToIrritation), tasks: ofRoom(db, TABLES.task, roomId).map(rowToTask), beforePhotos },
     openings: ofRoom(db, TABLES.opening, roomId).map(rowToOpening), fittings: ofRoom(db, TABLES.fitting, roomId).map(rowToFitting), pieces: ofRoom(db, TABLES.piece, roomId).map(rowToPiece),
     looks: ofRoom(db, TABLES.look, roomId).map((l) => rowToLook(l, { dressings: dressings(l.id as string), hangings: hangings(l.id as string), placements: placements(l.id as string) })),
   };
@@ -33,7 +35,7 @@ export function loadRoomFile(db: StudioDatabase, roomId: string): RoomFile | und
   const body = loadRoom(db, roomId);
   if (!body) return undefined;
   const { homeId, looks, ...rest } = body;
-  return { rideau: ROOM_FILE_VERSION, rules: loadRules(db), home: loadHome(db, homeId)!, ...rest, items: itemsOfRoom(db, roomId), looks };
+  return { rideau: ROOM_FILE_VERSION, rules: loadRules(db), home: loadHome(db, homeId)!, ...rest, places: loadPlaces(db), items: itemsOfRoom(db, roomId), looks };
 }
 
 export type RoomHead = { id: string; name: string; homeName: string };
@@ -42,9 +44,13 @@ export type RoomHead = { id: string; name: string; homeName: string };
 export const loadRoomHeads = (db: StudioDatabase): RoomHead[] =>
   statement(db, 'SELECT r.id, r.name, h.name AS homeName FROM room AS r JOIN home AS h ON h.id = r.home_id LEFT JOIN room_revision AS v ON v.room_id = r.id ORDER BY v.changed_at DESC, r.seq').all() as RoomHead[];
 
+export const loadRoomsOfHome = (db: StudioDatabase, homeId: string): { id: string; name: string }[] => statement(db, 'SELECT id, name FROM room WHERE home_id = ? ORDER BY seq').all(homeId) as { id: string; name: string }[];
+
 export const loadRoomIds = (db: StudioDatabase): string[] => statement(db, 'SELECT id FROM room ORDER BY seq').pluck().all() as string[];
 
-type Lists = Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces' | 'looks'>;
+type Lists = Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces' | 'clear' | 'looks'>;
+
+const roomRow = (file: Lists, homeId: string): Row => roomToRow({ room: file.room, beforePhotos: file.clear.beforePhotos }, homeId);
 
 /** A room's rows, table by table, a table before those that refer to it. */
 function rowsOf(file: Lists): [Table, Row[]][] {
@@ -53,6 +59,7 @@ function rowsOf(file: Lists): [Table, Row[]][] {
   const inLooks = <T>(of: (look: Look) => readonly T[], map: (row: T, place: { room_id: string; look_id: string; position: number }) => Row) => file.looks.flatMap((l) => of(l).map((r, position) => map(r, { room_id, look_id: l.id, position })));
   return [
     [TABLES.wall, list(file.room.walls, wallToRow)], [TABLES.opening, list(file.openings, openingToRow)], [TABLES.fitting, list(file.fittings, fittingToRow)], [TABLES.piece, list(file.pieces, pieceToRow)], [TABLES.look, list(file.looks, lookToRow)],
+    [TABLES.found, list(file.clear.found, foundToRow)], [TABLES.irritation, list(file.clear.irritations, irritationToRow)], [TABLES.task, list(file.clear.tasks, taskToRow)],
     [TABLES.dressing, inLooks((l) => l.dressings, dressingToRow)], [TABLES.hanging, inLooks((l) => l.hangings, hangingToRow)], [TABLES.placement, inLooks((l) => l.placements, placementToRow)],
   ];
 }
@@ -60,13 +67,13 @@ function rowsOf(file: Lists): [Table, Row[]][] {
 /** Writes what differs between the room as it was loaded and as it is to be, its home included. */
 export function saveRoom(db: StudioDatabase, before: RoomFile, after: RoomFile): void {
   saveRows(db, TABLES.home, [homeToRow(before.home)], [homeToRow(after.home)]);
-  saveRows(db, TABLES.room, [roomToRow(before.room, before.home.id)], [roomToRow(after.room, after.home.id)]);
+  saveRows(db, TABLES.room, [roomRow(before, before.home.id)], [roomRow(after, after.home.id)]);
   const old = rowsOf(before);
   rowsOf(after).forEach(([table, rows], i) => saveRows(db, table, old[i]![1], rows));
 }
 
 export function insertRoom(db: StudioDatabase, file: Lists & { home: Pick<Home, 'id'> }): void {
-  insertRow(db, TABLES.room, roomToRow(file.room, file.home.id));
+  insertRow(db, TABLES.room, roomRow(file, file.home.id));
   for (const [table, rows] of rowsOf(file)) for (const row of rows) insertRow(db, table, row);
 }
 

@@ -2,8 +2,10 @@ import 'server-only';
 import { fail, ok, type Result } from '../core/base/result';
 import type { DoorIssue } from './issues';
 
-/** Reads a request's JSON up to a limit in bytes; never holds more than the limit. */
-export async function readJson(request: Request, limit: number): Promise<Result<unknown, DoorIssue & { status: number }>> {
+type BodyIssue = DoorIssue & { status: number };
+
+/** Reads a request's bytes up to a limit; never holds more than the limit. */
+export async function readBytes(request: Request, limit: number): Promise<Result<Buffer, BodyIssue>> {
   const tooLarge = () => fail({ status: 413, path: [], code: 'too-large', message: `The body is larger than ${Math.round(limit / 1024)} kB.` });
   if (Number(request.headers.get('content-length') ?? 0) > limit) return tooLarge();
   const chunks: Uint8Array[] = [];
@@ -19,12 +21,25 @@ export async function readJson(request: Request, limit: number): Promise<Result<
     }
     chunks.push(part.value);
   }
-  let text: string;
+  return ok(Buffer.concat(chunks));
+}
+
+/** Reads a request's text up to a limit in bytes. */
+export async function readText(request: Request, limit: number): Promise<Result<string, BodyIssue>> {
+  const bytes = await readBytes(request, limit);
+  if (!bytes.ok) return bytes;
   try {
-    text = new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks));
+    return ok(new TextDecoder('utf-8', { fatal: true }).decode(bytes.value));
   } catch {
     return fail({ status: 400, path: [], code: 'not-utf8', message: 'The file is damaged: it is not UTF-8 text.' });
   }
+}
+
+/** Reads a request's JSON up to a limit in bytes. */
+export async function readJson(request: Request, limit: number): Promise<Result<unknown, BodyIssue>> {
+  const read = await readText(request, limit);
+  if (!read.ok) return read;
+  const text = read.value;
   try {
     return ok(JSON.parse(text) as unknown);
   } catch (error) {

@@ -7,5 +7,8 @@ export const environment = {
   migrationsFolder: path.resolve(/* turbopackIgnore: true */ process.cwd(), 'src/data/migrations'),
   /** Largest bodies that are read, in bytes. */
   roomFileLimit: 8 * 1024 * 1024,
-  studioFileLimit: 64 * 1024 * 1024,
+  studioFileLimit: 96 * 1024 * 1024,
+  photoLimit: 40 * 1024 * 1024,
+  photoPixels: 40_000_000,
+  tableLimit: 16 * 1024 * 1024,
 };

@@ -1,16 +1,19 @@
 import 'server-only';
 import { nanoid } from 'nanoid';
 import { fail, ok, type Result } from '../core/base/result';
+import { stableText } from '../core/base/stable';
 import type { Lab } from '../core/colour/spaces';
 import { applyChange, type Change } from '../core/model/change';
-import { roomFileSchema } from '../core/model/schema';
+import { ROOM_FILE_VERSION, roomFileSchema } from '../core/model/schema';
+import { upgradeRoomFile } from '../core/model/upgrade';
 import type { RoomFile } from '../core/model/types';
 import type { Elevation } from '../core/room/shape';
 import { planLook, type Plan } from '../core/plan/planLook';
 import { checkRoomFile } from '../core/stages/measure/check';
 import { inEntry, JournalConflict, lastEntries, nextEntry, replay, type Label } from '../data/journal';
 import { countItems, itemsByIds, saveItem } from '../data/itemRepository';
-import { bumpRevision, deleteRoom, dropEmptyHomes, insertRoom, loadHome, loadHomes, loadRevision, loadRoom, loadRoomFile, loadRoomHeads, loadRules, saveHome, saveRoom, saveRules, type RoomHead } from '../data/roomRepository';
+import { loadPlaces, savePlace } from '../data/placeRepository';
+import { bumpRevision, deleteRoom, dropEmptyHomes, insertRoom, loadHome, loadHomes, loadRevision, loadRoom, loadRoomFile, loadRoomHeads, loadRoomsOfHome, loadRules, saveHome, saveRoom, saveRules, type RoomHead } from '../data/roomRepository';
 import { studioName } from '../data/studioRepository';
 import { measureIssues, schemaIssues, type DoorIssue } from './issues';
 import { now, studioDatabase } from './studio';
@@ -45,10 +48,10 @@ export function changeRoom(roomId: string, baseRevision: number, changes: readon
     const old = new Set(checkRoomFile(before).map((i) => `${i.code}/${i.about}/${i.field}`));
     const refused = checkRoomFile(after).filter((i) => i.level === 'refuse' && !old.has(`${i.code}/${i.about}/${i.field}`));
     if (refused.length > 0) return fail<ChangeIssue>({ code: 'refused', issues: measureIssues(refused) });
-    const main = changes.find((c) => c.do !== 'putItem') ?? changes[0]!;
+    const main = changes.find((c) => c.do !== 'putItem' && c.do !== 'moveItem' && c.do !== 'markReadings') ?? changes[0]!;
     inEntry(db, roomId, labelOf(main, before), now(), () => {
-      const known = new Map(before.items.map((i) => [i.id, stable(i)]));
-      for (const item of after.items) if (known.get(item.id) !== stable(item)) saveItem(db, item);
+      const known = new Map(before.items.map((i) => [i.id, stableText(i)]));
+      for (const item of after.items) if (known.get(item.id) !== stableText(item)) saveItem(db, item);
       saveRules(db, before.rules, after.rules);
       saveRoom(db, before, after);
     });
@@ -59,10 +62,12 @@ export function changeRoom(roomId: string, baseRevision: number, changes: readon
 
 /** The file with the stash's things that the changes speak of and it does not hold yet. */
 function withItems(file: RoomFile, changes: readonly Change[]): RoomFile {
-  const spoken = changes.flatMap((c) => (c.do === 'putItem' ? [c.item.id] : c.do === 'putDressing' ? (c.dressing.itemId ?? []) : c.do === 'putHanging' ? [c.hanging.itemId] : c.do === 'putPlacement' ? [c.placement.itemId] : []));
+  const spoken = changes.flatMap((c) => (c.do === 'putItem' ? [c.item.id] : c.do === 'putDressing' ? (c.dressing.itemId ?? []) : c.do === 'putHanging' ? [c.hanging.itemId] : c.do === 'putPlacement' ? [c.placement.itemId] : c.do === 'putFound' ? [c.found.itemId] : c.do === 'moveItem' ? [c.id] : []));
   const missing = spoken.filter((id) => !file.items.some((i) => i.id === id));
   return missing.length === 0 ? file : { ...file, items: [...file.items, ...itemsByIds(studioDatabase(), missing)] };
 }
+
+const namedThing = (file: RoomFile, id: string): string => [...file.openings, ...file.fittings, ...file.pieces].find((x) => x.id === id)?.name ?? file.room.name;
 
 function labelOf(change: Change, file: RoomFile): Label {
   const item = (id: string | null | undefined) => file.items.find((i) => i.id === id)?.name;
@@ -79,6 +84,7 @@ function labelOf(change: Change, file: RoomFile): Label {
     case 'putPiece': return label(change.piece.name);
     case 'removePiece': return label(named(file.pieces, change.id));
     case 'putItem': return label(change.item.name);
+    case 'moveItem': return label(item(change.id));
     case 'putLook': return label(change.look.name);
     case 'copyLook': return label(change.name);
     case 'removeLook': return label(look(change.id)?.name);
@@ -88,6 +94,14 @@ function labelOf(change: Change, file: RoomFile): Label {
     case 'removeHanging': return label(item(look(change.lookId)?.hangings.find((h) => h.id === change.id)?.itemId));
     case 'putPlacement': return label(item(change.placement.itemId));
     case 'removePlacement': return label(item(look(change.lookId)?.placements.find((p) => p.id === change.id)?.itemId));
+    case 'markReadings': return label(namedThing(file, change.readings[0]!.about));
+    case 'putFound': return label(item(change.found.itemId));
+    case 'removeFound': return label(item(file.clear.found.find((f) => f.id === change.id)?.itemId));
+    case 'putIrritation': return label(change.irritation.text);
+    case 'removeIrritation': return label(file.clear.irritations.find((i) => i.id === change.id)?.text);
+    case 'putTask': return label(change.task.text);
+    case 'removeTask': return label(file.clear.tasks.find((t) => t.id === change.id)?.text);
+    case 'putBeforePhoto': case 'removeBeforePhoto': return label(file.room.name);
     case 'setRule': return label(change.rule.ruleId);
     case 'dropRule': return label(change.ruleId);
   }
@@ -116,8 +130,8 @@ export type ImportNote = { code: 'rule-kept'; ruleId: string } | { code: 'item-r
 export function importRoom(input: unknown): Result<{ id: string; notes: ImportNote[] }, DoorIssue> {
   const version = (input as { rideau?: unknown } | null)?.rideau;
   if (typeof input !== 'object' || input === null || version === undefined) return fail<DoorIssue>({ path: ['rideau'], code: 'not-a-room-file', message: 'This is not a room file: it has no "rideau" version.' });
-  if (typeof version === 'number' && version > 1) return fail<DoorIssue>({ path: ['rideau'], code: 'newer-version', message: `This room file has version ${version}; this studio reads version 1.` });
-  const read = roomFileSchema.safeParse(input);
+  if (typeof version === 'number' && version > ROOM_FILE_VERSION) return fail<DoorIssue>({ path: ['rideau'], code: 'newer-version', message: `This room file has version ${version}; this studio reads up to version ${ROOM_FILE_VERSION}.` });
+  const read = roomFileSchema.safeParse(upgradeRoomFile(input));
   if (!read.success) return { ok: false, issues: schemaIssues(read.error) };
   const refused = checkRoomFile(read.data).filter((i) => i.level === 'refuse');
   if (refused.length > 0) return { ok: false, issues: measureIssues(refused) };
@@ -132,6 +146,8 @@ export function importRoom(input: unknown): Result<{ id: string; notes: ImportNo
       saveRules(db, rules, [...rules, ...added]);
       if (!loadHome(db, file.home.id)) saveHome(db, file.home);
       const known = new Set(itemsByIds(db, file.items.map((i) => i.id)).map((i) => i.id));
+      const placed = new Set(loadPlaces(db).map((p) => p.id));
+      for (const place of file.places) if (!placed.has(place.id)) savePlace(db, place);
       for (const item of file.items) if (!known.has(item.id)) saveItem(db, item);
       insertRoom(db, file);
     });
@@ -149,34 +165,32 @@ export function beginRoom(input: unknown, homeId: string | null): Result<{ id: s
 /** The file with fresh ids wherever the studio already has something else under the id. */
 function withFreeIds(file: RoomFile, notes: ImportNote[]): RoomFile {
   const db = studioDatabase();
-  const existing = new Map(itemsByIds(db, file.items.map((i) => i.id)).map((i) => [i.id, stable(i)]));
+  const existing = new Map(itemsByIds(db, file.items.map((i) => i.id)).map((i) => [i.id, stableText(i)]));
   const renamed = new Map<string, string>();
   for (const item of file.items) {
     const have = existing.get(item.id);
-    if (have !== undefined && have !== stable(item)) {
+    if (have !== undefined && have !== stableText(item)) {
       renamed.set(item.id, nanoid(12));
       notes.push({ code: 'item-renumbered', from: item.id, to: renamed.get(item.id)! });
     }
   }
   const itemId = (id: string) => renamed.get(id) ?? id;
   const home = loadHome(db, file.home.id);
-  const homeTaken = home !== undefined && stable(home) !== stable(file.home);
+  const homeTaken = home !== undefined && stableText(home) !== stableText(file.home);
   const roomTaken = loadRoom(db, file.room.id) !== undefined;
   const roomId = roomTaken ? nanoid(12) : file.room.id;
   if (roomTaken) notes.push({ code: 'room-renumbered', from: file.room.id, to: roomId });
   return {
     ...file, home: homeTaken ? { ...file.home, id: nanoid(12) } : file.home, room: { ...file.room, id: roomId },
     items: file.items.map((i) => ({ ...i, id: itemId(i.id) })),
+    clear: { ...file.clear, found: file.clear.found.map((f) => ({ ...f, itemId: itemId(f.itemId) })), tasks: file.clear.tasks.map((t) => ({ ...t, itemId: t.itemId && itemId(t.itemId) })) },
     looks: file.looks.map((l) => ({
       ...l, dressings: l.dressings.map((d) => ({ ...d, itemId: d.itemId && itemId(d.itemId) })), hangings: l.hangings.map((h) => ({ ...h, itemId: itemId(h.itemId) })), placements: l.placements.map((p) => ({ ...p, itemId: itemId(p.itemId) })),
     })),
   };
 }
 
-const sortedKeys = (value: unknown): unknown => Array.isArray(value) ? value.map(sortedKeys) : value !== null && typeof value === 'object' ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)).map(([k, v]) => [k, sortedKeys(v)])) : value;
-
-/** The same text for the same value, whatever order its fields came in. */
-const stable = (value: unknown): string => JSON.stringify(sortedKeys(value));
+export const roomsOfHome = (homeId: string, butRoomId: string): { id: string; name: string }[] => loadRoomsOfHome(studioDatabase(), homeId).filter((r) => r.id !== butRoomId);
 
 export const exportRoom = (roomId: string): RoomFile | undefined => loadRoomFile(studioDatabase(), roomId);
 

@@ -1,7 +1,8 @@
 import 'server-only';
 import path from 'node:path';
 import { fail, ok, type Result } from '../core/base/result';
-import { studioFileSchema } from '../core/model/schema';
+import { ROOM_FILE_VERSION, studioFileSchema } from '../core/model/schema';
+import { upgradeStudioFile } from '../core/model/upgrade';
 import type { StudioFile } from '../core/model/types';
 import { checkRoomFile } from '../core/stages/measure/check';
 import { loadStudio, replaceStudio } from '../data/studioRepository';
@@ -14,14 +15,14 @@ export const backupStudio = (): StudioFile => loadStudio(studioDatabase());
 /** Puts a backed-up studio in the place of this one; a copy of the database as it was is kept in the data folder first. */
 export async function restoreStudio(input: unknown): Promise<Result<{ rooms: number; items: number; keptAs: string }, DoorIssue>> {
   if (typeof input !== 'object' || input === null || !('rideauStudio' in input)) return fail<DoorIssue>({ path: ['rideauStudio'], code: 'not-a-studio-file', message: 'This is not a studio backup: it has no "rideauStudio" version.' });
-  const read = studioFileSchema.safeParse(input);
+  const read = studioFileSchema.safeParse(upgradeStudioFile(input));
   if (!read.success) return { ok: false, issues: schemaIssues(read.error) };
   const studio = read.data;
   const issues = studio.rooms.flatMap((room, i) => {
     const home = studio.homes.find((h) => h.id === room.homeId);
     if (!home) return [{ path: ['rooms', i, 'homeId'], code: 'not-found', message: `no home ${room.homeId}` }];
     const { homeId: _home, ...body } = room;
-    const refused = checkRoomFile({ rideau: 1, rules: studio.rules, home, items: studio.items, ...body }).filter((x) => x.level === 'refuse');
+    const refused = checkRoomFile({ rideau: ROOM_FILE_VERSION, rules: studio.rules, home, places: studio.places, items: studio.items, ...body }).filter((x) => x.level === 'refuse');
     return measureIssues(refused).map((x) => ({ ...x, path: ['rooms', i, ...x.path] }));
   });
   const seen = new Set<string>();

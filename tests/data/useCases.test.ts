@@ -10,7 +10,7 @@ const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
 vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
 const { backupStudio, restoreStudio } = await import('../../src/server/studioFile');
-const { findInStash } = await import('../../src/server/stash');
+const { findInStash } = await import('../../src/server/stash/findInStash');
 const { studioDatabase } = await import('../../src/server/studio');
 
 afterAll(() => { studioDatabase().close(); vi.unstubAllEnvs(); rmSync(folder, { recursive: true, force: true }); });
@@ -48,7 +48,7 @@ test('a change that cannot be is refused whole; one that was so before does not 
 test('a thing of the stash that the room did not use yet comes along', () => {
   const file = rooms.exportRoom('landing')!;
   const thing = demoStudio().items.find((i) => i.kind === 'cover' && !file.items.some((x) => x.id === i.id))!;
-  const withSeat = rooms.changeRoom('landing', revision('landing'), [{ do: 'putPiece', piece: piece({ id: 'bench', xMm: inches(40), yMm: inches(30), widthMm: inches(40), depthMm: inches(18), seat: { widthMm: inches(40), heightMm: inches(18), depthMm: inches(18), seats: 1, wantedSitters: 1 } }) }, { do: 'putPlacement', lookId: file.looks[0]!.id, placement: placement({ itemId: thing.id, pieceId: 'bench' }) }]);
+  const withSeat = rooms.changeRoom('landing', revision('landing'), [{ do: 'putPiece', piece: piece({ id: 'bench', xMm: inches(40), yMm: inches(30), widthMm: inches(40), depthMm: inches(18), seat: { widthMm: inches(40), heightMm: inches(18), depthMm: inches(18), seats: 1, wantedSitters: 1, armHeightMm: 0, looseCushions: 0 } }) }, { do: 'putPlacement', lookId: file.looks[0]!.id, placement: placement({ itemId: thing.id, pieceId: 'bench' }) }]);
   expect(withSeat.ok, JSON.stringify(withSeat)).toBe(true);
   expect(rooms.exportRoom('landing')!.items).toContainEqual(thing);
 });

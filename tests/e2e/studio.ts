@@ -1,10 +1,10 @@
 import { test as base, expect, type Page } from '@playwright/test';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import net from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Plan } from '../../src/core/plan/planLook';
-import { serve, type Server } from '../helpers/server';
+import { demoStudio, serve, type Server } from '../helpers/server';
 
 /** A running studio of its own, filled with the demo before each test or left empty. */
 export type Studio = {
@@ -24,7 +24,7 @@ export const test = base.extend<{ problems: string[] }, { studio: Studio }>({
     const put = async (body: string) => { const r = await fetch(`${server.address}/api/studio/restore`, { method: 'POST', body }); if (!r.ok) throw new Error(await r.text()); };
     await provide({
       address: server.address, folder,
-      fill: () => put(readFileSync('demo/sail-loft.studio.json', 'utf8')),
+      fill: async () => put(await demoStudio()),
       empty: () => put(JSON.stringify({ rideauStudio: 1, name: 'My studio', rules: [], homes: [], items: [], rooms: [] })),
       plan: async (look = 'early-summer', room = 'long-room') => (await (await fetch(`${server.address}/api/rooms/${room}/plan?look=${look}`)).json()) as Plan,
       kill: async () => { server.child.kill('SIGKILL'); await server.ended; },

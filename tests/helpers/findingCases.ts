@@ -4,11 +4,11 @@ import type { Dressing, Fitting, Hanging, Item, Opening, Piece, Placement, RoomF
 import type { OwnRule } from '../../src/core/rules/book';
 import { bareRoom, dressing, hanging, inches, item, opening, piece, placement } from './rooms';
 
-type Given = { openings?: Opening[]; fittings?: Fitting[]; pieces?: Piece[]; items?: Item[]; dressings?: Dressing[]; hangings?: Hanging[]; placements?: Placement[]; flags?: Partial<RoomFile['home']['flags']>; rules?: OwnRule[]; ceilingIn?: number; shares?: [number, number, number]; room?: Partial<RoomFile['room']> };
+type Given = { clear?: Partial<RoomFile['clear']>; openings?: Opening[]; fittings?: Fitting[]; pieces?: Piece[]; items?: Item[]; dressings?: Dressing[]; hangings?: Hanging[]; placements?: Placement[]; flags?: Partial<RoomFile['home']['flags']>; rules?: OwnRule[]; ceilingIn?: number; shares?: [number, number, number]; room?: Partial<RoomFile['room']> };
 const room = (g: Given): RoomFile => {
   const base = bareRoom(inches(168), inches(144), inches(g.ceilingIn ?? 96));
   return {
-    ...base, rules: g.rules ?? [], room: { ...base.room, ...g.room }, home: { ...base.home, flags: { ...base.home.flags, ...g.flags } }, openings: g.openings ?? [], fittings: g.fittings ?? [], pieces: g.pieces ?? [], items: g.items ?? [],
+    ...base, rules: g.rules ?? [], room: { ...base.room, ...g.room }, home: { ...base.home, flags: { ...base.home.flags, ...g.flags } }, openings: g.openings ?? [], fittings: g.fittings ?? [], pieces: g.pieces ?? [], clear: { ...base.clear, ...g.clear }, items: g.items ?? [],
     looks: [{ ...base.looks[0]!, plannedShares: g.shares ?? null, dressings: g.dressings ?? [], hangings: g.hangings ?? [], placements: g.placements ?? [] }],
   };
 };
@@ -19,7 +19,7 @@ const win = (o: Partial<Opening> = {}, d: Partial<Dressing> = {}, more: Given = 
 const panel = (more: Partial<Item> = {}) => item({ id: 'panel', name: 'Linen panel', kind: 'panel', widthMm: inches(54), heightMm: inches(96), clothGsm: 190, count: 8, ...more });
 const cloth = (more: Partial<Item>, d: Partial<Dressing> = {}) => win({}, { itemId: 'panel', ...d }, { items: [panel(more)] });
 const two = (d: Partial<Dressing>) => room({ openings: [opening({ id: 'a', xMm: inches(20), widthMm: inches(36) }), opening({ id: 'b', xMm: inches(110), widthMm: inches(36) })], dressings: [dressing({ id: 'da', openingId: 'a' }), dressing({ id: 'db', openingId: 'b', ...d })] });
-const fitting = (kind: Fitting['kind'], wallId: string, xIn: number, bottomIn: number, wIn = 20, hIn = 20): Fitting => ({ id: 'f', name: `The ${kind}`, kind, wallId, xMm: inches(xIn), widthMm: inches(wIn), bottomMm: inches(bottomIn), heightMm: inches(hIn), depthMm: inches(5), colours: [{ l: 90, a: 0, b: 2, share: 1 }] });
+const fitting = (kind: Fitting['kind'], wallId: string, xIn: number, bottomIn: number, wIn = 20, hIn = 20): Fitting => ({ mantel: null, id: 'f', name: `The ${kind}`, kind, wallId, xMm: inches(xIn), widthMm: inches(wIn), bottomMm: inches(bottomIn), heightMm: inches(hIn), depthMm: inches(5), colours: [{ l: 90, a: 0, b: 2, share: 1 }] });
 const RUNS = drops(78, 78.5, 79);
 
 // a piece on a wall
@@ -50,6 +50,23 @@ const floor = (l: number) => room({ room: { floorFinish: { colours: [{ l, a: 2, 
 const trimmed = (l: number, b: number) => room({ room: { trimFinish: { colours: [{ l, a: 0, b, share: 1 }], pattern: { kind: 'solid', repeatMm: 0 } } } });
 const nothing = room({});
 const acrossSeats = room({ pieces: [piece(), piece({ id: 'p2', name: 'Bench', yMm: inches(124) })], items: [redCover, redArt], placements: [put(36), put(30, { pieceId: 'p2' })] });
+
+// the floor
+const box = (id: string, x: number, y: number, w: number, d: number, more: Partial<Piece> = {}): Piece => piece({ id, name: id, kind: 'chest', seat: null, xMm: inches(x), yMm: inches(y), widthMm: inches(w), depthMm: inches(d), heightMm: inches(18), ...more });
+const seatAt = (id: string, x: number, y: number): Piece => box(id, x, y, 30, 30, { kind: 'armchair', seat: { widthMm: inches(22), heightMm: inches(18), depthMm: inches(22), seats: 1, wantedSitters: 1, armHeightMm: 0, looseCushions: 0 } });
+const rug = (x: number, y: number, w: number, d: number, id = 'rug'): Piece => box(id, x, y, w, d, { kind: 'rug', heightMm: inches(0.5) });
+const door = (more: Partial<Opening> = {}): Opening => opening({ id: 'door', name: 'Door', kind: 'door', wallId: 's', xMm: inches(67), widthMm: inches(34), sillMm: 0, heightMm: inches(80), dropsMm: null, opens: 'in', hinge: 'left', ...more });
+/** A sofa by the north wall, a door in the south wall, and a wall of chests between with one gap. */
+const passage = (gapIn: number) => room({ openings: [door({ opens: 'out' })], pieces: [piece({ yMm: inches(20) }), box('left', 35, 85, 70, 16), box('right', 70 + gapIn + (168 - 70 - gapIn) / 2, 85, 168 - 70 - gapIn, 16)] });
+const withTable = (gapIn: number) => room({ pieces: [piece({ yMm: inches(20) }), box('table', 84, 38 + gapIn + 12, 40, 24, { kind: 'coffeeTable' })] });
+const withRug = (tuckIn: number) => room({ pieces: [piece({ yMm: inches(20) }), rug(84, 38 - tuckIn + 30, 96, 60)] });
+const layered = (offIn: number, borderIn: number) => room({ pieces: [rug(84, 72, 100, 80, 'lower'), rug(84 + offIn, 72, 100 - 2 * borderIn, 80 - 2 * borderIn, 'upper')] });
+const doorAndRug = (underIn: number) => room({ openings: [door({ underMm: inches(underIn) })], pieces: [rug(84, 115, 40, 40)] });
+const bedroom = (sideIn: number) => room({ pieces: [box('bed', sideIn + 30, 60, 60, 80, { kind: 'bed', bed: { mattressMm: inches(18), headboardMm: inches(18), footboardMm: 0 } })] });
+const onTable = (i: Item, flags: Partial<RoomFile['home']['flags']>) => room({ pieces: [box('table', 84, 72, 40, 24, { kind: 'coffeeTable' })], items: [i], placements: [placement({ pieceId: 'table', as: 'object', xMm: inches(20) })], flags });
+const candles = (apartIn: number) => room({ pieces: [box('table', 84, 72, 60, 24, { kind: 'console' })], items: [item({ id: 'c', kind: 'candle', widthMm: inches(2), heightMm: inches(6) }), item({ id: 'g', kind: 'plant', widthMm: inches(6), heightMm: inches(10) })], placements: [placement({ id: 'a', itemId: 'c', pieceId: 'table', as: 'object', xMm: inches(10) }), placement({ id: 'b', itemId: 'g', pieceId: 'table', as: 'object', xMm: inches(10 + apartIn) })] });
+const found = (verdict: RoomFile['clear']['found'][number]['verdict']) => ({ id: 'f', itemId: 'i1', wallId: null, verdict, toRoomId: null, placeId: null });
+const task = (more: Partial<RoomFile['clear']['tasks'][number]>) => ({ id: 't', kind: 'carpet' as const, text: 'Powder the carpet', itemId: null, waitMinutes: 0, startedAt: null, done: false, ...more });
 
 export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFile; not: RoomFile } } = {
   'floor-not-measured': { level: 'caution', shows: win({ dropsMm: null }), not: win() },
@@ -133,4 +150,50 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'detector-before-drilling': { level: 'caution', shows: win(), not: nothing },
   'rating-of-fixings': { level: 'caution', shows: hung(art(30, 20)), not: nothing },
   'rented-no-drill': { level: 'caution', shows: hung(art(30, 20), {}, { flags: { rented: true } }), not: hung(art(30, 20)) },
+
+  // floor
+  'walkway-narrow': { level: 'caution', shows: passage(29), not: passage(30) },
+  'no-way-to': { level: 'caution', shows: room({ openings: [door()], pieces: [piece({ yMm: inches(20) }), box('wall', 84, 80, 168, 10)] }), not: passage(30) },
+  'walkways-good': { level: 'ok', shows: passage(30), not: passage(29) },
+  'seat-out-of-talk': { level: 'caution', shows: room({ ceilingIn: 96, pieces: [seatAt('p1', 20, 20), seatAt('p2', 148, 20)] }), not: room({ pieces: [seatAt('p1', 20, 20), seatAt('p2', 110, 20)] }) },
+  'seats-talk': { level: 'ok', shows: room({ pieces: [seatAt('p1', 20, 20), seatAt('p2', 116, 20)] }), not: room({ pieces: [seatAt('p1', 20, 20), seatAt('p2', 117, 20)] }) },
+  'seat-without-surface': { level: 'caution', shows: room({ pieces: [piece(), box('t', 155, 20, 20, 20, { kind: 'sideTable' })] }), not: room({ pieces: [piece(), box('t', 154, 20, 20, 20, { kind: 'sideTable' })] }) },
+  'seat-without-light': { level: 'caution', shows: room({ pieces: [seatAt('p1', 20, 20), box('l', 92, 20, 14, 14, { kind: 'floorLamp', heightMm: inches(60) })] }), not: room({ pieces: [seatAt('p1', 20, 20), box('l', 90, 20, 14, 14, { kind: 'floorLamp', heightMm: inches(60) })] }) },
+  'sofa-table-near': { level: 'caution', shows: withTable(15.75), not: withTable(16) },
+  'sofa-table-far': { level: 'caution', shows: withTable(18.25), not: withTable(18) },
+  'sofa-table-good': { level: 'ok', shows: withTable(17), not: withTable(20) },
+  'rug-tuck-good': { level: 'ok', shows: withRug(10), not: withRug(9) },
+  'rug-tuck-off': { level: 'caution', shows: withRug(9), not: withRug(10) },
+  'layer-border-good': { level: 'ok', shows: layered(0, 10), not: layered(0, 7) },
+  'layer-border-off': { level: 'caution', shows: layered(0, 7), not: layered(0, 8) },
+  'layer-border-uneven': { level: 'caution', shows: layered(1.5, 12), not: layered(1, 12) },
+  'rug-by-toilet': { level: 'caution', shows: room({ fittings: [fitting('toilet', 'n', 70, 0, 15, 30)], pieces: [rug(78, 30, 40, 30)] }), not: room({ fittings: [fitting('toilet', 'n', 70, 0, 15, 30)], pieces: [rug(78, 50, 40, 30)] }) },
+  'rug-on-wheels': { level: 'caution', shows: room({ pieces: [rug(84, 72, 60, 40)], flags: { wheelchair: true } }), not: room({ pieces: [rug(84, 72, 60, 40)] }) },
+  'door-over-rug': { level: 'caution', shows: doorAndRug(0.5), not: doorAndRug(0.625) },
+  'door-over-rug-unmeasured': { level: 'caution', shows: doorAndRug(0), not: doorAndRug(0.5) },
+  'swing-blocked': { level: 'caution', shows: room({ openings: [door()], pieces: [box('c', 84, 130, 20, 20)] }), not: room({ openings: [door({ opens: 'out' })], pieces: [box('c', 84, 130, 20, 20)] }) },
+  'vent-covered': { level: 'caution', shows: room({ fittings: [fitting('radiator', 'n', 70, 4)], pieces: [box('c', 80, 18, 40, 16)] }), not: room({ fittings: [fitting('radiator', 'n', 70, 4)], pieces: [box('c', 80, 19, 40, 16)] }) },
+  'piece-by-heater': { level: 'caution', shows: room({ fittings: [fitting('heater', 'n', 2, 0, 18, 16)], pieces: [piece({ xMm: inches(97.5) })] }), not: room({ fittings: [fitting('heater', 'n', 2, 0, 18, 16)], pieces: [piece({ xMm: inches(98) })] }) },
+  'bed-passage-good': { level: 'ok', shows: bedroom(24), not: bedroom(23) },
+  'bed-passage-narrow': { level: 'caution', shows: bedroom(23), not: bedroom(24) },
+  'pieces-overlap': { level: 'caution', shows: room({ pieces: [box('a', 84, 72, 20, 20), box('b', 96, 72, 20, 20)] }), not: room({ pieces: [box('a', 84, 72, 20, 20), box('b', 104, 72, 20, 20)] }) },
+
+  // readings, and cautions of a room's facts
+  'rests-on-guess': { level: 'caution', shows: win({}, {}, { room: { readings: [{ about: 'o1', field: 'widthMm', guess: true, secondMm: null }] } }), not: win({}, {}, { room: { readings: [{ about: 'o1', field: 'widthMm', guess: false, secondMm: 1000 }] } }) },
+  'readings-differ': { level: 'caution', shows: win({}, {}, { room: { readings: [{ about: 'o1', field: 'widthMm', guess: false, secondMm: 1000 }] } }), not: win() },
+  'bed-by-window': { level: 'caution', shows: room({ openings: [opening()], pieces: [box('c', 84, 37, 30, 30, { kind: 'cot' })] }), not: room({ openings: [opening()], pieces: [box('c', 84, 39, 30, 30, { kind: 'cot' })] }) },
+  'glazed-over-cot': { level: 'stop', shows: hung(art(20, 20, { glazed: true }), {}, { pieces: [box('c', 84, 20, 54, 30, { kind: 'cot' })] }), not: hung(art(20, 20), {}, { pieces: [box('c', 84, 20, 54, 30, { kind: 'cot' })] }) },
+  'can-tip': { level: 'caution', shows: room({ pieces: [box('c', 84, 20, 40, 18, { kind: 'chest', heightMm: inches(27) })], flags: { childrenAges: [6] } }), not: room({ pieces: [box('c', 84, 20, 40, 18, { kind: 'chest', heightMm: inches(26) })], flags: { childrenAges: [6] } }) },
+  'poisonous-plant': { level: 'caution', shows: onTable(item({ kind: 'plant', poisonous: true }), { pets: true }), not: onTable(item({ kind: 'plant', poisonous: true }), {}) },
+  'wool-in-wool-free': { level: 'stop', shows: onTable(item({ fibre: 'wool' }), { woolFree: true }), not: onTable(item({ fibre: 'cotton' }), { woolFree: true }) },
+  'scent-in-scent-free': { level: 'stop', shows: onTable(item({ kind: 'candle', scented: true }), { scentFree: true }), not: onTable(item({ kind: 'candle' }), { scentFree: true }) },
+  'small-part-in-reach': { level: 'caution', shows: onTable(item({ kind: 'object', widthMm: 25, heightMm: 25, depthMm: 25 }), { childrenAges: [1.5] }), not: onTable(item({ kind: 'object', widthMm: 60, heightMm: 60, depthMm: 60 }), { childrenAges: [1.5] }) },
+  'candle-near-cloth': { level: 'caution', shows: candles(14), not: candles(20) },
+  'candle-in-reach': { level: 'caution', shows: onTable(item({ kind: 'candle' }), { pets: true }), not: onTable(item({ kind: 'candle' }), {}) },
+  'sash-meets-curtain': { level: 'caution', shows: win({ opens: 'in', hinge: 'left' }, { rodHeightMm: inches(80) }), not: win({ opens: 'in', hinge: 'left' }, { rodHeightMm: inches(84) }) },
+
+  'verdicts-open': { level: 'caution', shows: room({ items: [item()], clear: { found: [found(null)] } }), not: room({ items: [item()], clear: { found: [found('stays')] } }) },
+  'task-waits': { level: 'yielded', shows: room({ clear: { tasks: [task({ startedAt: '2026-01-01T10:00:00.000Z', waitMinutes: 15 })] } }), not: room({ clear: { tasks: [task({ startedAt: '2026-01-01T10:00:00.000Z', waitMinutes: 15, done: true })] } }) },
+  'bleach-alone': { level: 'caution', shows: room({ clear: { tasks: [task({ kind: 'clean' })] } }), not: room({ clear: { tasks: [task({ kind: 'mend' })] } }) },
+  'keep-dry': { level: 'caution', shows: room({ items: [item({ fibre: 'wool' })], clear: { found: [found('away')] } }), not: room({ items: [item({ fibre: 'cotton' })], clear: { found: [found('away')] } }) },
 };

@@ -77,7 +77,7 @@ describe('pillows (common practice)', () => {
   });
   it('two squares on an 86 in seat leave 86 − 2 × 17.6 = 50.8, so two can still sit', () => {
     const file = bareRoom();
-    const full = { ...file, pieces: [piece({ widthMm: inches(100), seat: { widthMm: inches(86), heightMm: inches(18), depthMm: inches(22), seats: 3, wantedSitters: 2 } })], items: [item()], looks: [{ ...file.looks[0]!, placements: [placement({ xMm: inches(8.8) }), placement({ id: 'x2', xMm: inches(77.2) })] }] };
+    const full = { ...file, pieces: [piece({ widthMm: inches(100), seat: { widthMm: inches(86), heightMm: inches(18), depthMm: inches(22), seats: 3, wantedSitters: 2, armHeightMm: 0, looseCushions: 0 } })], items: [item()], looks: [{ ...file.looks[0]!, placements: [placement({ xMm: inches(8.8) }), placement({ id: 'x2', xMm: inches(77.2) })] }] };
     const seat = planLook(full, { lookId: 'look' }).seats[0]!;
     expect(toIn(seat.free[0]!.toMm - seat.free[0]!.fromMm)).toBeCloseTo(50.8, 5);
     expect(seat.canSit).toBe(2);

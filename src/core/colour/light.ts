@@ -53,6 +53,15 @@ function integrate(power: readonly number[], reflectance: readonly number[] | un
   return { x: x / white, y: y / white, z: z / white };
 }
 
+/** A measured reflectance (400 to 700 nm, every 10 nm) over this table's bands; beyond its ends it is taken to go on as it ended. */
+const overBands = (measured: readonly number[]): number[] => Array.from({ length: BANDS }, (_, i) => measured[Math.min(measured.length - 1, Math.max(0, i - (400 - FIRST_NM) / STEP_NM))]!);
+
+/** CIELAB of a measured reflectance under a source, against that source's own white: what an eye that is used to the light sees. */
+export function labUnder(measured: readonly number[], source: Source): Lab {
+  const { x, y, z } = integrate(source.power, overBands(measured));
+  return labOfXyz({ x: (x / source.white.x) * 0.95047, y, z: (z / source.white.z) * 1.08883 });
+}
+
 const day = lightSource(DAYLIGHT);
 
 /**

@@ -77,3 +77,68 @@ export const overlapLength = (a0: Mm, a1: Mm, b0: Mm, b1: Mm): Mm => Math.max(0,
 export const boxesOverlap = (a: Box, b: Box, toleranceMm: Mm = 0.5): boolean =>
   overlapLength(a.xMm, a.xMm + a.widthMm, b.xMm, b.xMm + b.widthMm) > toleranceMm &&
   overlapLength(a.yMm, a.yMm + a.heightMm, b.yMm, b.yMm + b.heightMm) > toleranceMm;
+
+/** Where two segments cross; undefined when they do not, or run side by side. */
+export function crossing(a: Point, b: Point, c: Point, d: Point): Point | undefined {
+  const [rx, ry, sx, sy] = [b.xMm - a.xMm, b.yMm - a.yMm, d.xMm - c.xMm, d.yMm - c.yMm];
+  const cross = rx * sy - ry * sx;
+  if (Math.abs(cross) < 1e-9) return undefined;
+  const t = ((c.xMm - a.xMm) * sy - (c.yMm - a.yMm) * sx) / cross;
+  const u = ((c.xMm - a.xMm) * ry - (c.yMm - a.yMm) * rx) / cross;
+  return t >= 0 && t <= 1 && u >= 0 && u <= 1 ? { xMm: a.xMm + t * rx, yMm: a.yMm + t * ry } : undefined;
+}
+
+const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] => (points.length === 2 ? [[points[0]!, points[1]!]] : points.map((p, i) => [p, points[(i + 1) % points.length]!] as const));
+const nearestOn = (p: Point, a: Point, b: Point): Point => { const t = alongSegment(p, a, b); return { xMm: a.xMm + t * (b.xMm - a.xMm), yMm: a.yMm + t * (b.yMm - a.yMm) }; };
+
+/** How far two shapes (polygons, or segments given by two points) are apart, and from where to where; 0 when they touch or one lies in the other. */
+export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm; from: Point; to: Point } {
+  const within = one.length > 2 && insidePolygon(other[0]!, one, 0) ? other[0]! : other.length > 2 && insidePolygon(one[0]!, other, 0) ? one[0]! : undefined;
+  if (within) return { mm: 0, from: within, to: within };
+  let best = { mm: Infinity, from: one[0]!, to: other[0]! };
+  const take = (from: Point, to: Point) => { const mm = distance(from, to); if (mm < best.mm - 1e-9) best = { mm, from, to }; };
+  const others = edgesOf(other);
+  for (const [a, b] of edgesOf(one)) {
+    for (const [c, d] of others) {
+      const met = crossing(a, b, c, d);
+      if (met) return { mm: 0, from: met, to: met };
+      take(nearestOn(c, a, b), c);
+      take(a, nearestOn(a, c, d));
+    }
+  }
+  return best;
+}
+
+/** What two convex polygons share (Sutherland and Hodgman, Comm. ACM 17, 1974); both clockwise on the plan. Empty when nothing. */
+export function sharedPart(subject: readonly Point[], clip: readonly Point[]): Point[] {
+  let part: Point[] = [...subject];
+  for (const [a, b] of edgesOf(clip)) {
+    const side = (p: Point) => (b.xMm - a.xMm) * (p.yMm - a.yMm) - (b.yMm - a.yMm) * (p.xMm - a.xMm);
+    const next: Point[] = [];
+    part.forEach((p, i) => {
+      const q = part[(i + 1) % part.length]!;
+      const [sp, sq] = [side(p), side(q)];
+      if (sp >= 0) next.push(p);
+      if (sp * sq < 0) { const t = sp / (sp - sq); next.push({ xMm: p.xMm + t * (q.xMm - p.xMm), yMm: p.yMm + t * (q.yMm - p.yMm) }); }
+    });
+    part = next;
+    if (part.length === 0) return [];
+  }
+  return part;
+}
+
+/** A way on the plan: turn 0 looks north, 90 east. */
+export const wayOf = (turnDeg: Deg): Point => { const a = (turnDeg * Math.PI) / 180; return { xMm: whole(Math.sin(a)), yMm: whole(-Math.cos(a)) }; };
+/** A quarter turn is one, however its sine was rounded. */
+const whole = (n: number): number => (Math.abs(n) < 1e-12 ? 0 : n);
+export const step = (from: Point, way: Point, byMm: Mm): Point => ({ xMm: from.xMm + way.xMm * byMm, yMm: from.yMm + way.yMm * byMm });
+/** How far a point lies from another along a way. */
+export const alongWay = (from: Point, to: Point, way: Point): Mm => (to.xMm - from.xMm) * way.xMm + (to.yMm - from.yMm) * way.yMm;
+
+export function boundsOf(points: readonly Point[]): Box {
+  const xs = points.map((p) => p.xMm);
+  const ys = points.map((p) => p.yMm);
+  const x = Math.min(...xs);
+  const y = Math.min(...ys);
+  return { xMm: x, yMm: y, widthMm: Math.max(...xs) - x, heightMm: Math.max(...ys) - y };
+}

@@ -2,10 +2,18 @@ import type { RuleId } from '../rules/table';
 
 /** ok: holds. yielded: two rules met and one gave way. caution: look again. stop: cannot be done so. */
 export type Level = 'ok' | 'yielded' | 'caution' | 'stop';
-export type StageName = 'measure' | 'colour' | 'windows' | 'walls' | 'seats' | 'fitting';
+export type StageName = 'measure' | 'clear' | 'colour' | 'windows' | 'walls' | 'seats' | 'fitting';
 
 /** Every kind of finding; the message table has one sentence per code. */
 export type FindingCode =
+  // floor
+  | 'walkway-narrow' | 'no-way-to' | 'walkways-good' | 'seat-out-of-talk' | 'seats-talk' | 'seat-without-surface' | 'seat-without-light' | 'sofa-table-near' | 'sofa-table-far' | 'sofa-table-good'
+  | 'rug-tuck-good' | 'rug-tuck-off' | 'layer-border-good' | 'layer-border-off' | 'layer-border-uneven' | 'rug-by-toilet' | 'rug-on-wheels' | 'door-over-rug' | 'door-over-rug-unmeasured' | 'swing-blocked' | 'vent-covered' | 'piece-by-heater'
+  | 'bed-passage-good' | 'bed-passage-narrow' | 'pieces-overlap'
+  // readings, and cautions of a room's facts
+  | 'rests-on-guess' | 'readings-differ' | 'bed-by-window' | 'glazed-over-cot' | 'can-tip' | 'poisonous-plant' | 'wool-in-wool-free' | 'scent-in-scent-free' | 'small-part-in-reach' | 'candle-near-cloth' | 'candle-in-reach' | 'sash-meets-curtain'
+  // clear
+  | 'verdicts-open' | 'task-waits' | 'bleach-alone' | 'keep-dry'
   // windows
   | 'floor-not-measured' | 'floor-level' | 'hems-differ' | 'kiss-over-uneven-floor' | 'clear-over-uneven-floor' | 'floor-hidden-by-landing'
   | 'rod-held-under-ceiling' | 'rod-off-the-line' | 'rod-below-the-rule' | 'rod-below-frame' | 'rod-above-ceiling'

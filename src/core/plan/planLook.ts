@@ -5,7 +5,10 @@ import { planSpread, type SpreadPlan } from '../spread/planSpread';
 import { fittingCautions } from '../safety/cautions';
 import { ruleBook, type OwnRule } from '../rules/book';
 import type { Elevation } from '../room/shape';
+import { isBed } from '../room/kinds';
 import { wallsOf, type Wall } from '../room/walls';
+import { planClear, type ClearPlan } from '../stages/clear/planClear';
+import { planFloor, type FloorPlan } from '../stages/floor/planFloor';
 import { insertNeeds } from '../stages/seats/insert';
 import { planSeat, type SeatPlan } from '../stages/seats/planSeat';
 import { judgeNeighbours } from '../stages/walls/neighbours';
@@ -14,9 +17,10 @@ import { planWindow, type WindowPlan } from '../stages/windows/planWindow';
 import { rodBySchool, sharedRodLine } from '../stages/windows/rod';
 import { fittingSheet, type FittingSheet } from './fittingSheet';
 import { hangingPlaceOf } from './hangingPlace';
+import { roomCautions } from './roomCautions';
 import { placesOf, sceneOf } from './scene';
 import { stageStates, type StageState } from './stageState';
-import { windowPlaceOf } from './windowPlace';
+import { overheadOfOpening, windowPlaceOf } from './windowPlace';
 
 export type Plan = {
   lookId: string;
@@ -24,7 +28,7 @@ export type Plan = {
   elevations: Elevation[];
   /** The rod line shared by the room's windows; null when each keeps its own or there are none. */
   rodLineMm: number | null;
-  windows: WindowPlan[]; hangings: HangingPlan[]; seats: SeatPlan[]; spread: SpreadPlan; sheet: FittingSheet;
+  windows: WindowPlan[]; hangings: HangingPlan[]; seats: SeatPlan[]; floor: FloorPlan; clear: ClearPlan; spread: SpreadPlan; sheet: FittingSheet;
   findings: Finding[];
   stages: Record<StageName, StageState>;
 };
@@ -33,6 +37,10 @@ export type PlanOptions = {
   lookId: string;
   /** Rules to plan with instead of the file's own, to show what a change would do. */
   rules?: readonly OwnRule[];
+  /** What was worked out before: a part of which nothing changed is taken over from it. */
+  before?: { file: RoomFile; plan: Plan } | undefined;
+  /** The moment it is, for waiting times; without it none is told to be over. */
+  now?: string | undefined;
 };
 
 /**
@@ -48,20 +56,24 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const places = placesOf(file, walls);
 
   const dressed = look.dressings.flatMap((d) => { const o = file.openings.find((x) => x.id === d.openingId); return o ? [{ d, o }] : []; });
-  const heads = dressed.map(({ o }) => ({ frameTopMm: o.sillMm + o.heightMm, ceilingMm: file.room.ceilingMm }));
+  const heads = dressed.map(({ o }) => ({ frameTopMm: o.sillMm + o.heightMm, ceilingMm: overheadOfOpening(o, file, walls.find((w) => w.id === o.wallId)!, walls) }));
   const line = rules.school('windows.rodLine') === 'shared' && dressed.length > 0 ? look.rodLineMm ?? (dressed.length > 1 ? sharedRodLine(heads, rules) : undefined) : undefined;
   const windows = dressed.map(({ d, o }) => planWindow(o, d, d.itemId ? items.get(d.itemId) : undefined, windowPlaceOf(o, file, walls, places, line, rules), rules));
   if (line !== undefined && windows.some((w) => w.rodFrom === 'line')) judgeLine();
 
-  const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); return item ? [planHanging(h, item, hangingPlaceOf(h, file, walls, places), rules)] : []; });
-  const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && p.kind !== 'bed').map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
+  const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); return item ? [planHanging(h, item, hangingPlaceOf(h, item.widthMm, file, walls, places), rules)] : []; });
+  const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p)).map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
   const elevations = sceneOf(file, look, walls, { windows, hangings, seats }, places);
   const rugs = file.pieces.filter((p) => p.kind === 'rug').map((piece) => ({ about: piece.id, name: piece.name, colours: piece.colours, pattern: piece.pattern, piece }));
   const spread = planSpread(patchesOf(file.room, file.pieces, rugs, elevations, walls, rules), walls, look.plannedShares, rules);
+  // the floor is the same for all looks, and most changes leave it alone
+  const known = options.rules === undefined && options.before && sameFloor(options.before.file, file) ? options.before.plan.floor : undefined;
+  const floor = known ?? planFloor(file, walls, rules);
+  const clear = planClear(file.clear, items, options.now);
   const cautions = fittingCautions({ rods: windows.map((w) => ({ name: w.name, heightMm: w.rodHeightMm, lengthMm: w.bracketToBracketMm })), nails: hangings.flatMap((h) => h.nails.map((n) => ({ name: h.name, heightMm: n.heightMm }))) }, file.home.flags, rules);
-  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(windows, look, items), ...spread.findings, ...cautions];
-  const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.level === 'caution' || f.level === 'stop'), rules);
-  return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, seats, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
+  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(windows, look, items), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
+  const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.stage !== 'clear' && f.stage !== 'measure' && (f.level === 'caution' || f.level === 'stop')), rules);
+  return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, seats, floor, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
 
   function judgeLine(): void {
     const highest = Math.max(...heads.map((h) => rodBySchool(h, rules).rodMm));
@@ -71,6 +83,8 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     }
   }
 }
+
+const sameFloor = (a: RoomFile, b: RoomFile): boolean => a.room.walls === b.room.walls && a.room.unit === b.room.unit && a.openings === b.openings && a.fittings === b.fittings && a.pieces === b.pieces && a.rules === b.rules && a.home.flags === b.home.flags;
 
 /** Curtain sets against all the windows that want them. */
 function judgeSets(windows: readonly WindowPlan[], look: Look, items: ReadonlyMap<string, Item>): Finding[] {

@@ -1,8 +1,10 @@
 import { inches, type Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { Item, Look, Piece, RoomFile, Swatch } from '../model/types';
+import { overheadOf } from '../room/ceiling';
 import { placeOnWall, type OnWall } from '../room/place';
 import { PLAIN, type Elevation, type Form, type Shape } from '../room/shape';
+import { isGlazed } from '../room/kinds';
 import type { Wall } from '../room/walls';
 import type { HangingPlan } from '../stages/walls/planHanging';
 import type { WindowPlan } from '../stages/windows/planWindow';
@@ -23,13 +25,13 @@ export function sceneOf(file: RoomFile, look: Look, walls: readonly Wall[], plan
     const shell = shellOf(file, wall);
     const standing = [
       ...file.openings.filter((o) => o.wallId === wall.id).flatMap((o) => openingShapes(o, file)),
-      ...file.fittings.filter((f) => f.wallId === wall.id).map((f) => shape(f.id, f.name, f.kind === 'radiator' ? 'radiator' : f.kind === 'stove' || f.kind === 'heater' ? 'fire' : f.kind === 'socket' || f.kind === 'switch' ? 'socket' : 'box', box(f.xMm, f.bottomMm, f.widthMm, f.heightMm), f.depthMm / 2, f.colours, { fixed: true })),
+      ...file.fittings.filter((f) => f.wallId === wall.id).flatMap((f) => fittingShapes(f, look, items)),
       ...plans.hangings.filter((h) => h.wallId === wall.id).map((h) => shape(h.hangingId, h.name, 'picture', box(h.xMm - h.widthMm / 2, h.bottomMm, h.widthMm, h.heightMm), 20, items.get(h.itemId)!.colours, { pattern: items.get(h.itemId)!.pattern })),
       ...plans.windows.filter((w) => w.wallId === wall.id).flatMap((w) => curtainShapes(w, look, items, file)),
       ...file.pieces.filter((p) => p.kind !== 'rug' && places.get(p.id)?.wallId === wall.id).flatMap((p) => pieceShapes(p, places.get(p.id)!, look, items, plans.seats.find((s) => s.pieceId === p.id))),
     ];
     const shapes = [...shell, ...standing.map((s, order) => ({ s, order })).sort((a, b) => a.s.depthMm - b.s.depthMm || a.order - b.order).map(({ s }) => s)];
-    return { wallId: wall.id, lengthMm: wall.lengthMm, ceilingMm: file.room.ceilingMm, shapes };
+    return { wallId: wall.id, lengthMm: wall.lengthMm, ceilingMm: file.room.ceilingMm, edge: overheadOf(file.room, wall, walls), shapes };
   });
 }
 
@@ -58,8 +60,8 @@ function shellOf(file: RoomFile, wall: Wall): Shape[] {
 }
 
 function openingShapes(o: RoomFile['openings'][number], file: RoomFile): Shape[] {
-  const frame = shape(o.id, o.name, o.kind === 'window' ? 'frame' : o.kind === 'door' ? 'door' : 'pane', box(o.xMm - o.trimMm, Math.max(0, o.sillMm - (o.sillMm > 0 ? o.trimMm : 0)), o.widthMm + 2 * o.trimMm, o.heightMm + o.trimMm + (o.sillMm > 0 ? Math.min(o.trimMm, o.sillMm) : 0)), 0, o.kind === 'arch' ? [] : file.room.trimFinish.colours, { fixed: true });
-  if (o.kind !== 'window') return [frame];
+  const frame = shape(o.id, o.name, isGlazed(o) ? 'frame' : o.kind === 'door' ? 'door' : 'pane', box(o.xMm - o.trimMm, Math.max(0, o.sillMm - (o.sillMm > 0 ? o.trimMm : 0)), o.widthMm + 2 * o.trimMm, o.heightMm + o.trimMm + (o.sillMm > 0 ? Math.min(o.trimMm, o.sillMm) : 0)), 0, o.kind === 'arch' ? [] : file.room.trimFinish.colours, { fixed: true });
+  if (!isGlazed(o)) return [frame];
   return [frame, shape(o.id, o.name, 'pane', box(o.xMm, o.sillMm, o.widthMm, o.heightMm), 1, [], { fixed: true, part: 'glass' })];
 }
 
@@ -77,6 +79,21 @@ function curtainShapes(w: WindowPlan, look: Look, items: ReadonlyMap<string, Ite
   })];
 }
 
+const FITTING_FORMS: Partial<Record<RoomFile['fittings'][number]['kind'], Form>> = { radiator: 'radiator', stove: 'fire', heater: 'fire', fireplace: 'fire', socket: 'socket', switch: 'socket' };
+
+function fittingShapes(f: RoomFile['fittings'][number], look: Look, items: ReadonlyMap<string, Item>): Shape[] {
+  const body = shape(f.id, f.name, FITTING_FORMS[f.kind] ?? 'box', box(f.xMm, f.bottomMm, f.widthMm, f.heightMm), f.depthMm / 2, f.colours, { fixed: true });
+  if (!f.mantel) return [body];
+  const { widthMm, depthMm, topMm } = f.mantel;
+  const left = f.xMm + f.widthMm / 2 - widthMm / 2;
+  const thick = Math.min(60, topMm / 4);
+  const placed = look.placements.filter((l) => l.pieceId === f.id).flatMap((l): Shape[] => { const item = items.get(l.itemId); return item ? [objectShape(l, item, left + l.xMm, topMm, depthMm / 2 + 4)] : []; });
+  return [body, shape(f.id, f.name, 'box', box(left, topMm - thick, widthMm, thick), depthMm / 2 + 1, second(f.colours), { fixed: true, part: 'mantel' }), ...placed];
+}
+
+const objectShape = (placed: Look['placements'][number], item: Item, xMm: Mm, topMm: Mm, depthMm: Mm): Shape =>
+  shape(placed.id, item.name, item.kind === 'plant' ? 'foliage' : item.kind === 'art' || item.kind === 'frame' || item.kind === 'mirror' ? 'picture' : item.kind === 'book' || item.kind === 'tray' || item.kind === 'basket' ? 'box' : 'vase', box(xMm - item.widthMm / 2, topMm, item.widthMm, item.heightMm), depthMm + placed.layer, item.colours, { pattern: item.pattern });
+
 function pieceShapes(p: Piece, on: OnWall, look: Look, items: ReadonlyMap<string, Item>, seat: SeatPlan | undefined): Shape[] {
   const at = p.bottomMm > 0 ? on.depthMm + 5 : on.depthMm;
   const part = (name: string, form: Form, b: Box, colours: readonly Swatch[], more: More = {}, step = 0) => shape(p.id, p.name, form, b, at + step, colours, { fixed: true, part: name, ...more });
@@ -86,8 +103,8 @@ function pieceShapes(p: Piece, on: OnWall, look: Look, items: ReadonlyMap<string
   const y = p.bottomMm;
   const shapes: Shape[] = [];
   switch (p.kind) {
-    case 'sofa': case 'armchair': case 'windowSeat': case 'bench': {
-      const s = p.seat ?? { widthMm: w, heightMm: p.heightMm, depthMm: p.depthMm, seats: 1, wantedSitters: 0 };
+    case 'sofa': case 'armchair': case 'wingChair': case 'windowSeat': case 'bench': case 'ottoman': {
+      const s = p.seat ?? { widthMm: w, heightMm: p.heightMm, depthMm: p.depthMm, seats: 1, wantedSitters: 0, armHeightMm: 0, looseCushions: 0 };
       const arm = Math.max(0, (w - Math.min(s.widthMm, w)) / 2);
       const legs = p.kind === 'windowSeat' ? 0 : Math.min(inches(5), s.heightMm * 0.28);
       const back = p.heightMm > s.heightMm + 20;
@@ -97,25 +114,28 @@ function pieceShapes(p: Piece, on: OnWall, look: Look, items: ReadonlyMap<string
       const each = (w - 2 * arm) / s.seats;
       for (let i = 0; i < s.seats; i++) shapes.push(part(`seat${i}`, 'cushion', box(x + arm + i * each, s.heightMm * 0.62, each, s.heightMm * 0.38), first(p.colours), cloth));
       if (arm > 20) {
-        const high = Math.min(p.heightMm, s.heightMm + inches(7));
+        const high = Math.min(p.heightMm, s.armHeightMm > s.heightMm ? s.armHeightMm : p.kind === 'wingChair' ? p.heightMm : s.heightMm + inches(7));
         shapes.push(part('armL', 'cushion', box(x, legs * 0.9, arm, high - legs * 0.9), first(p.colours), cloth, 3), part('armR', 'cushion', box(x + w - arm, legs * 0.9, arm, high - legs * 0.9), first(p.colours), cloth, 3));
       }
       break;
     }
-    case 'lamp': {
+    case 'lamp': case 'floorLamp': case 'tableLamp': {
       const shadeHigh = p.heightMm * (p.heightMm > 1000 ? 0.22 : 0.42);
       const narrow = p.heightMm > 1000 ? 0.12 : 0.42;
       shapes.push(part('base', 'lampBase', box(x + w * (0.5 - narrow / 2), y, w * narrow, p.heightMm - shadeHigh + 10), first(p.colours)), part('shade', 'shade', box(x, y + p.heightMm - shadeHigh, w, shadeHigh), second(p.colours), { soft: true }));
       break;
     }
-    case 'table': shapes.push(part('legL', 'leg', box(x + 20, y, 45, p.heightMm - 40), second(p.colours)), part('legR', 'leg', box(x + w - 65, y, 45, p.heightMm - 40), second(p.colours)), part('top', 'box', box(x, y + p.heightMm - 45, w, 45), first(p.colours))); break;
-    case 'bed': {
-      const mattress = p.seat?.heightMm ?? Math.min(p.heightMm, inches(24));
-      shapes.push(part('head', 'box', box(x, 0, w, p.heightMm), second(p.colours)), part('mattress', 'cushion', box(x, inches(6), w, mattress - inches(6)), first(p.colours), cloth, 2));
+    case 'table': case 'coffeeTable': case 'sideTable': case 'diningTable': case 'desk': case 'console': shapes.push(part('legL', 'leg', box(x + 20, y, 45, p.heightMm - 40), second(p.colours)), part('legR', 'leg', box(x + w - 65, y, 45, p.heightMm - 40), second(p.colours)), part('top', 'box', box(x, y + p.heightMm - 45, w, 45), first(p.colours))); break;
+    case 'diningChair': shapes.push(part('legL', 'leg', box(x, y, 40, p.heightMm * 0.5), second(p.colours)), part('legR', 'leg', box(x + w - 40, y, 40, p.heightMm * 0.5), second(p.colours)), part('back', 'box', box(x, y + p.heightMm * 0.55, w, p.heightMm * 0.45), first(p.colours)), part('seat', 'box', box(x, y + p.heightMm * 0.47, w, 50), first(p.colours))); break;
+    case 'mirror': shapes.push(part('frame', 'box', box(x, y, w, p.heightMm), first(p.colours)), part('glass', 'pane', box(x + 40, y + 40, Math.max(1, w - 80), Math.max(1, p.heightMm - 80)), [])); break;
+    case 'bed': case 'cot': {
+      const mattress = p.bed?.mattressMm ?? p.seat?.heightMm ?? Math.min(p.heightMm, inches(24));
+      const head = p.bed ? Math.max(p.bed.headboardMm, mattress) : p.heightMm;
+      shapes.push(part('head', 'box', box(x, 0, w, head), second(p.colours)), part('mattress', 'cushion', box(x, inches(6), w, mattress - inches(6)), first(p.colours), cloth, 2));
       break;
     }
     case 'plant': shapes.push(part('pot', 'vase', box(x + w * 0.25, y, w * 0.5, p.heightMm * 0.3), second(p.colours)), part('leaf', 'foliage', box(x, y + p.heightMm * 0.25, w, p.heightMm * 0.75), first(p.colours))); break;
-    case 'chest': case 'bookcase': shapes.push(part('body', 'box', box(x, y, w, p.heightMm), p.colours, { pattern: p.pattern })); break;
+    case 'chest': case 'bedside': case 'bookcase': shapes.push(part('body', 'box', box(x, y, w, p.heightMm), p.colours, { pattern: p.pattern }), ...p.shelvesMm.map((s, i) => part(`shelf${i}`, 'box', box(x + 15, s - 20, Math.max(1, w - 30), 20), second(p.colours), {}, 0.5))); break;
     case 'rug': break;
   }
   const front = at + 4;
@@ -132,7 +152,7 @@ function pieceShapes(p: Piece, on: OnWall, look: Look, items: ReadonlyMap<string
       const drop = Math.min(p.heightMm * 0.62, item.heightMm / 3);
       shapes.push(shape(placed.id, item.name, 'throw', box(x + placed.xMm - band / 2, p.heightMm - drop, band, drop + 15), front + placed.layer, item.colours, { pattern: item.pattern, soft: true }));
     } else {
-      shapes.push(shape(placed.id, item.name, item.kind === 'plant' ? 'foliage' : 'vase', box(x + placed.xMm - item.widthMm / 2, y + p.heightMm, item.widthMm, item.heightMm), front + placed.layer, item.colours, { pattern: item.pattern }));
+      shapes.push(objectShape(placed, item, x + placed.xMm, y + p.heightMm, front));
     }
   }
   return shapes;

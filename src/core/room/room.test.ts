@@ -3,9 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { bareRoom, demoRoom, inches, opening, piece, toIn } from '../../../tests/helpers/rooms';
 import { floorLine, floorUnder } from './floor';
 import { perimeterPosition, placeOnWall } from './place';
-import { firstCrossing, outlineFromWalk, pointOnWall, runsClockwise, walkOfOutline, wallsOf, type Leg } from './walls';
+import { outlineFromWalk, walkOfOutline, type Leg } from './survey';
+import { firstCrossing, pointOnWall, runsClockwise, wallsOf } from './walls';
 
-const legs = (...rows: [number, 'right' | 'left'][]): Leg[] => rows.map(([lengthMm, turn]) => ({ lengthMm, turn }));
+const legs = (...rows: [number, 'right' | 'left'][]): Leg[] => rows.map(([lengthMm, turn]) => ({ lengthMm, turnDeg: turn === 'right' ? 90 : -90 }));
 const L = legs([3100, 'right'], [1500, 'right'], [1200, 'left'], [1300, 'right'], [1900, 'right'], [2800, 'right']);
 
 describe('walls', () => {
@@ -27,16 +28,16 @@ describe('a walk round the room', () => {
     const read = outlineFromWalk(L, 3);
     expect(read.ok).toBe(true);
     const walls = read.ok ? read.value.map((c, i) => ({ id: `w${i}`, name: '', ...c })) : [];
-    expect(walkOfOutline({ walls })).toEqual(L);
+    expect(walkOfOutline({ walls })).toEqual({ legs: L, startDeg: 0 });
   });
   it('tells by how much it does not meet, and where', () => {
     const off = outlineFromWalk(L.map((l, i) => (i === 0 ? { ...l, lengthMm: 3140 } : l)), 3);
-    expect(off).toEqual({ ok: false, issues: [{ code: 'does-not-close', eastMm: 40, southMm: 0 }] });
+    expect(off).toMatchObject({ ok: false, issues: [{ code: 'does-not-close', mm: expect.closeTo(40, 6) as number, corner: 'north-west' }] });
   });
   it('refuses turns that do not bring one round, legs of nothing, walls that cross', () => {
-    expect(outlineFromWalk(legs([1, 'right'], [1, 'right'], [1, 'right'], [1, 'left']), 1)).toMatchObject({ issues: [{ code: 'turns-do-not-close', turns: 2 }] });
+    expect(outlineFromWalk(legs([1, 'right'], [1, 'right'], [1, 'right'], [1, 'left']), 1)).toMatchObject({ issues: [{ code: 'turns-do-not-close', turnDeg: -180 }] });
     expect(outlineFromWalk(legs([1, 'right'], [0, 'right'], [1, 'right'], [1, 'right']), 1)).toMatchObject({ issues: [{ code: 'leg-not-positive', leg: 1 }] });
-    expect(outlineFromWalk(legs([0, 'right']), 1)).toMatchObject({ ok: false });
+    expect(outlineFromWalk(legs([5, 'right']), 1)).toMatchObject({ issues: [{ code: 'too-few-legs' }] });
     const crossed = legs([400, 'right'], [300, 'right'], [200, 'right'], [400, 'left'], [100, 'left'], [200, 'right'], [300, 'right'], [100, 'right']);
     expect(outlineFromWalk(crossed, 1).ok).toBe(false);
     expect(firstCrossing([{ xMm: 0, yMm: 0 }, { xMm: 10, yMm: 10 }, { xMm: 10, yMm: 0 }, { xMm: 0, yMm: 10 }])).toBeDefined();
@@ -46,8 +47,11 @@ describe('a walk round the room', () => {
       expect(outlineFromWalk(legs([w, 'right'], [d, 'right'], [w, 'right'], [d, 'right']), 1).ok).toBe(true);
     }));
   });
-  it('a bay has no right-angled walk, and is left as it is', () => {
-    expect(walkOfOutline({ walls: [{ id: 'a', name: '', xMm: 0, yMm: 0 }, { id: 'b', name: '', xMm: 100, yMm: 40 }, { id: 'c', name: '', xMm: 100, yMm: 100 }, { id: 'd', name: '', xMm: 0, yMm: 100 }] })).toBeUndefined();
+  it('an outline with slanting walls comes back from its own walk', () => {
+    const walls = [{ id: 'a', name: '', xMm: 0, yMm: 0 }, { id: 'b', name: '', xMm: 1000, yMm: 400 }, { id: 'c', name: '', xMm: 1000, yMm: 1000 }, { id: 'd', name: '', xMm: 0, yMm: 1000 }];
+    const { legs: slanting, startDeg } = walkOfOutline({ walls });
+    const again = outlineFromWalk(slanting, 1, startDeg);
+    expect(again.ok && again.value.map((c) => [Math.round(c.xMm) + 0, Math.round(c.yMm) + 0])).toEqual([[0, 0], [1000, 400], [1000, 1000], [0, 1000]]);
   });
 });
 

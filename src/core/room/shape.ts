@@ -1,5 +1,6 @@
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
+import type { OverheadPoint } from './ceiling';
 import type { Pattern, Swatch } from '../model/types';
 
 export type Form = 'wall' | 'skirting' | 'frame' | 'pane' | 'door' | 'box' | 'cushion' | 'leg' | 'pillow' | 'throw' | 'curtain' | 'rod' | 'shade' | 'lampBase' | 'picture' | 'fire' | 'socket' | 'radiator' | 'foliage' | 'vase';
@@ -24,7 +25,8 @@ export type Shape = {
   folds?: number;
 };
 
-export type Elevation = { wallId: string; lengthMm: Mm; ceilingMm: Mm; shapes: Shape[] };
+/** edge: the wall's upper edge from left to right, where slopes and beams come down to it. */
+export type Elevation = { wallId: string; lengthMm: Mm; ceilingMm: Mm; edge: OverheadPoint[]; shapes: Shape[] };
 
 /** What cloth that is not chosen yet is drawn with. */
 export const UNDYED = { l: 88, a: 0, b: 3 } as const;

@@ -1,4 +1,3 @@
-import { fail, ok, type Result } from '../base/result';
 import type { Deg, Mm } from '../base/units';
 import { distance, polygonArea, type Point } from '../geometry/plane';
 import type { Room, WallCorner } from '../model/types';
@@ -45,50 +44,6 @@ export const pointOnWall = (wall: Wall, xMm: Mm): Point => {
   const t = xMm / wall.lengthMm;
   return { xMm: wall.from.xMm + t * (wall.to.xMm - wall.from.xMm), yMm: wall.from.yMm + t * (wall.to.yMm - wall.from.yMm) };
 };
-
-/** A leg of a walk round the room, with the turn taken at its end. */
-export type Leg = { lengthMm: Mm; turn: 'right' | 'left' };
-export type OutlineIssue =
-  | { code: 'does-not-close'; eastMm: Mm; southMm: Mm }
-  | { code: 'turns-do-not-close'; turns: number }
-  | { code: 'walls-cross'; leg: number }
-  | { code: 'leg-not-positive'; leg: number };
-
-/**
- * Corners of a room walked clockwise from its north-west corner, each leg starting eastwards and turning by a right angle.
- * Fails when a leg has no length, the turns do not bring you round, the end misses the start by more than toleranceMm, or walls cross.
- */
-export function outlineFromWalk(legs: readonly Leg[], toleranceMm: Mm): Result<Point[], OutlineIssue> {
-  const bad = legs.findIndex((l) => !(l.lengthMm > 0));
-  if (bad >= 0) return fail<OutlineIssue>({ code: 'leg-not-positive', leg: bad });
-  const turns = legs.reduce((n, l) => n + (l.turn === 'right' ? 1 : -1), 0);
-  if (turns !== 4) return fail<OutlineIssue>({ code: 'turns-do-not-close', turns });
-  const corners: Point[] = [];
-  let at: Point = { xMm: 0, yMm: 0 };
-  let heading = 0;
-  for (const leg of legs) {
-    corners.push(at);
-    const [dx, dy] = ([[1, 0], [0, 1], [-1, 0], [0, -1]] as const)[heading]!;
-    at = { xMm: at.xMm + dx * leg.lengthMm, yMm: at.yMm + dy * leg.lengthMm };
-    heading = (heading + (leg.turn === 'right' ? 1 : 3)) % 4;
-  }
-  if (Math.abs(at.xMm) > toleranceMm || Math.abs(at.yMm) > toleranceMm) return fail<OutlineIssue>({ code: 'does-not-close', eastMm: at.xMm, southMm: at.yMm });
-  const crossing = firstCrossing(corners);
-  if (crossing !== undefined) return fail<OutlineIssue>({ code: 'walls-cross', leg: crossing });
-  return ok(corners);
-}
-
-/** The walk that would give this outline again; undefined when it has corners that are not right angles. */
-export function walkOfOutline(room: Pick<Room, 'walls'>): Leg[] | undefined {
-  const walls = wallsOf(room);
-  const legs: Leg[] = [];
-  for (let i = 0; i < walls.length; i++) {
-    const turn = (walls[(i + 1) % walls.length]!.facingDeg - walls[i]!.facingDeg + 360) % 360;
-    if (Math.abs(turn - 90) > 0.01 && Math.abs(turn - 270) > 0.01) return undefined;
-    legs.push({ lengthMm: walls[i]!.lengthMm, turn: turn < 180 ? 'right' : 'left' });
-  }
-  return Math.abs(walls[0]!.facingDeg) < 0.01 ? legs : undefined;
-}
 
 /** First wall that meets one it should not; a corner where neighbours join does not count. */
 export function firstCrossing(corners: readonly Point[]): number | undefined {

@@ -17,8 +17,17 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ['spread.planned', 'spread.sharesOff', 'spread.floorForeshortening', 'spread.darkBelow', 'spread.darkShareLeast', 'spread.neutralChroma', 'spread.familyHue', 'spread.familyChroma', 'spread.shadeApart'],
   ['spread.placesWanted', 'spread.placeReach', 'spread.gapNoticed', 'spread.pullNoticed', 'spread.heightBands', 'spread.bandsWanted', 'spread.accentShareMost', 'spread.accentFamiliesMost'],
   ['spread.nearMiss', 'spread.nearMissArea', 'spread.nearMissReach', 'spread.whiteFrom'],
+  ['floor.walkway', 'floor.wheelchair', 'floor.bedPassage', 'floor.bedForTwo'],
+  ['floor.sofaTable', 'floor.sofaTableAlone', 'floor.sofaTableLeast', 'floor.sofaTableSchool'],
+  ['floor.rugTuck', 'floor.layerBorder', 'floor.layerEven', 'floor.underDoor', 'floor.toiletClear'],
+  ['floor.talk', 'floor.surfaceReach', 'floor.lightReach'],
+  ['stash.packed', 'stash.compressFeather', 'stash.compressPolyester'],
+  ['stash.arrivedSame', 'stash.partsBy'],
+  ['stash.returnWarn'],
+  ['stash.smallRepeat', 'stash.largeRepeat'],
+  ['safety.reachUnderTwo', 'safety.reachUnderThree', 'safety.tipFrom', 'safety.tipAge', 'safety.bedFromWindow', 'safety.candleClear'],
   ['fitting.levelLine', 'fitting.levelTolerance', 'measure.lowCeiling', 'measure.closing', 'safety.ladderFrom', 'safety.twoPeopleRod'],
-  ['safety.heaterDistance', 'safety.radiatorClearance'],
+  ['safety.heaterDistance', 'safety.radiatorClearance', 'floor.ventClear'],
 ];
 
 /** The other rules of the same number. */

@@ -1,9 +1,10 @@
 import { sum, type Mm, type SquareMm } from '../base/units';
-import { polygonArea, polygonCentre, type Box, type Point } from '../geometry/plane';
+import { boundsOf, polygonArea, polygonCentre, type Box, type Point } from '../geometry/plane';
 import { visibleAreas } from '../geometry/visible';
 import type { Pattern, Piece, Room, Swatch } from '../model/types';
 import { footprint } from '../room/place';
 import type { Elevation } from '../room/shape';
+import { areaUnder } from '../room/ceiling';
 import { pointOnWall, type Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 
@@ -26,10 +27,12 @@ export function patchesOf(room: Room, pieces: readonly Piece[], rugs: readonly {
     const wall = walls.find((w) => w.id === elevation.wallId)!;
     const frame: Box = { xMm: 0, yMm: 0, widthMm: elevation.lengthMm, heightMm: elevation.ceilingMm };
     const areas = visibleAreas(elevation.shapes.map((s) => s.box), frame);
+    const under = areaUnder(elevation.edge) / (elevation.lengthMm * elevation.ceilingMm);
     const inwardRad = ((wall.facingDeg + 180) * Math.PI) / 180;
     const [sin, cos] = [Math.sin(inwardRad), Math.cos(inwardRad)];
     elevation.shapes.forEach((s, i) => {
-      const area = areas[i]!;
+      // under a slope the wall is less than its box
+      const area = areas[i]! * (s.about === 'wall' ? under : 1);
       if (area <= 0 || s.colours.length === 0) return;
       const middle = pointOnWall(wall, s.box.xMm + s.box.widthMm / 2);
       const into = s.about === 'wall' ? 0 : Math.max(0, s.depthMm);
@@ -63,12 +66,4 @@ function floorPatches(room: Room, pieces: readonly Piece[], rugs: readonly { abo
     ...overPieces(room.floorFinish.colours).map((colour): Patch => ({ about: 'floor', name: '', wallId: null, colour, areaMm2: bare * seen * colour.share, at: centre, zMm: 0, soft: false, fixed: true, shell: true })),
     ...rugs.flatMap((rug, i) => overPieces(rug.colours).map((colour): Patch => ({ about: rug.about, name: rug.name, wallId: null, colour, areaMm2: areas[i]! * seen * colour.share, at: { xMm: rug.piece.xMm, yMm: rug.piece.yMm }, zMm: 0, soft: true, fixed: true, shell: false }))),
   ].filter((p) => p.areaMm2 > 0);
-}
-
-function boundsOf(points: readonly Point[]): Box {
-  const xs = points.map((p) => p.xMm);
-  const ys = points.map((p) => p.yMm);
-  const x = Math.min(...xs);
-  const y = Math.min(...ys);
-  return { xMm: x, yMm: y, widthMm: Math.max(...xs) - x, heightMm: Math.max(...ys) - y };
 }

@@ -22,6 +22,7 @@ export function HomeScreen({ data }: { data: HomeData }): ReactNode {
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 py-4">
         <PageLink href="/" className="font-head text-[26px]">{t('app.name')}</PageLink>
         <p className="text-[14px] text-soft">{data.studio}; {t('home.items', { count: data.items })}</p>
+        <PageLink href="/stash" className="text-[16px] underline decoration-line underline-offset-4 hover:decoration-ink">{t('stash.title')}</PageLink>
       </header>
       <main className="grid items-start gap-6 lg:grid-cols-[1fr_372px]">
         {data.rooms.length === 0 ? (

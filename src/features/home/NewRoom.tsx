@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { beginRoomAction } from '../../actions/studio';
 import { cm, feet, type LengthUnit } from '../../core/base/units';
-import { outlineFromWalk } from '../../core/room/walls';
+import { outlineFromWalk } from '../../core/room/survey';
 import { ruleBook } from '../../core/rules/book';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

@@ -10,11 +10,12 @@ import { Button } from '../../ui/Button';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { StageBox } from '../../ui/Mark';
 import { fitScale } from '../../ui/drawing/scale';
+import { AboveEdge } from '../shell/drawing/AboveEdge';
 import { ShapeView } from '../shell/drawing/ShapeView';
 import { Valance } from '../shell/Valance';
 import type { HomeRoom } from './types';
 
-const ORDER: readonly StageName[] = ['measure', 'windows', 'walls', 'seats', 'colour', 'fitting'];
+const ORDER: readonly StageName[] = ['measure', 'clear', 'windows', 'walls', 'seats', 'colour', 'fitting'];
 
 const CARD = { width: 392, height: 124 };
 
@@ -34,7 +35,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
   return (
     <article className="bg-sheet">
       <PageLink href={`/rooms/${room.id}/${next ?? 'measure'}`} className="block" aria-label={room.name}><Valance families={room.plan.spread.families} paint={paint} height={34} />
-        <svg viewBox={`0 0 ${CARD.width} ${CARD.height}`} className="block w-full" aria-hidden="true"><rect width={CARD.width} height={CARD.height} fill="#eaeaea" />{room.wall.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={false} />)}<rect x={scale.x(0)} y={scale.y(0)} width={room.wall.lengthMm * scale.perMm} height="5" fill={paint(room.floor)} /></svg>
+        <svg viewBox={`0 0 ${CARD.width} ${CARD.height}`} className="block w-full" aria-hidden="true"><rect width={CARD.width} height={CARD.height} fill="#eaeaea" />{room.wall.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={false} />)}<AboveEdge elevation={room.wall} scale={scale} fill="#eaeaea" /><rect x={scale.x(0)} y={scale.y(0)} width={room.wall.lengthMm * scale.perMm} height="5" fill={paint(room.floor)} /></svg>
       </PageLink>
       <div className="px-4 pb-3 pt-1.5">
         <div className="flex items-baseline justify-between gap-3">

@@ -1,39 +1,50 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
-import type { Change } from '../../core/model/change';
+import { applyChange, type Change } from '../../core/model/change';
+import { guessesFor } from '../../core/stages/measure/readings';
 import { Button } from '../../ui/Button';
 import type { Scale } from '../../ui/drawing/scale';
-import { PLAN, PlanDrawing, planScale } from '../shell/drawing/PlanDrawing';
+import { PageLink } from '../../ui/PageLink';
+import { PLAN, planScale } from '../shell/drawing/PlanDrawing';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { useRoom } from '../shell/room/RoomContext';
-import { usePaint } from '../shell/usePaint';
 import { useWallName } from '../shell/useWords';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
 import { WallStrip } from '../shell/WallStrip';
+import type { BumpKind } from './BumpForm';
 import { KindChips } from './KindChips';
-import { FITTINGS, OPENINGS, PIECES, madeAt, makeThing } from './library';
+import { BUMPS, FITTINGS, OPENINGS, PIECES, madeAt, makeThing } from './library';
 import { OpeningForm } from './OpeningForm';
 import { OpeningDimensions } from './OpeningDimensions';
+import { PlanView, type PlanMode } from './PlanView';
 import { reach, type Offset } from './reach';
 import { RoomForm } from './RoomForm';
 import { FittingForm, PieceForm } from './ThingForms';
 import { findThing, goesWith, moveOf, removalOf, type Thing } from './thing';
 import { staysSound } from '../shell/useCommit';
 
+const BumpForm = dynamic(() => import('./BumpForm').then((m) => m.BumpForm));
+const StandingForm = dynamic(() => import('./Standing').then((m) => m.StandingForm));
+const WallPhotoPanel = dynamic(() => import('./WallPhotoPanel').then((m) => m.WallPhotoPanel));
+const WallPhotoLayer = dynamic(() => import('./WallPhotoLayer').then((m) => m.WallPhotoLayer), { ssr: false });
+
 const UNMOVED: Offset = { dxMm: 0, dyMm: 0 };
+const MODES: readonly PlanMode[] = ['pieces', 'walls', 'standing'];
 
 /** Measure: the room as the tape gives it, wall by wall and from above. */
 export function MeasureScreen(): ReactNode {
   const t = useTranslations();
-  const { file, plan, wallId, setWall, picked, pick, preview, change } = useRoom();
-  const paint = usePaint();
+  const { file, plan, look, wallId, setWall, picked, pick, preview, change } = useRoom();
   const wallName = useWallName();
   const [says, setSays] = useState<string | null>(null);
+  const [mode, setMode] = useState<PlanMode>('pieces');
+  const [side, setSide] = useState<{ kind: 'bump'; bump: BumpKind; wallId: string } | { kind: 'photo'; wallId: string } | null>(null);
   const unit = file.room.unit;
   const begun = useRef<Thing | null>(null);
   const last = useRef<Change | null>(null);
@@ -72,16 +83,19 @@ export function MeasureScreen(): ReactNode {
   const nameFor = (kind: string) => { const base = t(`measure.kinds.${kind as 'window'}`); const n = [...file.openings, ...file.fittings, ...file.pieces].filter((x) => x.kind === kind).length; return n === 0 ? base : `${base} ${n + 1}`; };
   const box = useRef<HTMLDivElement>(null);
   const drawn = useRef<Scale | null>(null);
-  /** Adds a thing: where it was let go, or where the room has a place for it. */
+  /** Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
   const addTo = (kind: string, at?: { xMm: number; yMm: number }) => {
+    if ((BUMPS as readonly string[]).includes(kind)) { pick(null); setSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? file.room.walls[0]!.id : wallId }); return; }
     const id = nanoid(8);
     const made = makeThing(kind, id, nameFor(kind), wallId, file);
     const there = made && at && madeAt(made, at, unit);
     const fits = there !== undefined && staysSound(file, there);
     setSays(!made ? t('measure.noRoom') : at && !fits ? t('measure.notThere') : null);
     if (!made) return;
-    if (made.do === 'putPiece') setWall('plan');
-    change([fits ? there : made]);
+    if (made.do === 'putPiece') { setWall('plan'); setMode('pieces'); }
+    const put = fits ? there : made;
+    change([put, { do: 'markReadings', readings: guessesFor(applyChange(file, put), id) }]);
+    setSide(null);
     pick(id);
   };
   const dropOn = (kind: string, clientX: number, clientY: number) => {
@@ -97,15 +111,19 @@ export function MeasureScreen(): ReactNode {
   };
   const wall = plan.walls.find((w) => w.id === wallId);
   const elevation = plan.elevations.find((e) => e.wallId === wallId);
+  const photo = file.room.wallPhotos.find((p) => p.wallId === wallId);
   const bare = elevation && { ...elevation, shapes: elevation.shapes.filter((s) => s.fixed) };
   const xs = file.room.walls.map((w) => w.xMm);
   const ys = file.room.walls.map((w) => w.yMm);
   const things = isPlan ? file.pieces : [...file.openings.filter((o) => o.wallId === wallId), ...file.fittings.filter((f) => f.wallId === wallId)];
+  const long = unit === 'in' ? 'ft-in' : unit;
+  const panel = side && (side.kind === 'photo' ? side.wallId === wallId : true) ? side : null;
+  const tab = (on: boolean, press: () => void, words: string) => <button key={words} type="button" aria-pressed={on} onClick={press} className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold">{words}</button>;
 
   return (
     <Workspace
-      foot={<WallStrip />}
-      worksheet={current ? (
+      foot={<WallStrip onPick={() => setSide(null)} />}
+      worksheet={panel ? (panel.kind === 'bump' ? <BumpForm key={panel.bump} kind={panel.bump} wallId={panel.wallId} onDone={() => setSide(null)} /> : <><SheetTitle>{t('measure.photo.title')}</SheetTitle><WallPhotoPanel wallId={panel.wallId} onDone={() => setSide(null)} /></>) : current && !(isPlan && mode !== 'pieces') ? (
         <>
           <SheetTitle says={t(`measure.kinds.${current.thing.kind}`)}>{current.thing.name}</SheetTitle>
           <div key={current.thing.id}>
@@ -117,18 +135,21 @@ export function MeasureScreen(): ReactNode {
             <p className="text-[13px] text-soft">{t('measure.removeSays', { name: current.thing.name, count: goesWith(file, current.thing.id) })}</p>
           </div>
         </>
-      ) : (
+      ) : isPlan && mode === 'standing' ? <><SheetTitle says={file.room.name}>{t('measure.modes.standing')}</SheetTitle><StandingForm /></> : (
         <>
           <SheetTitle says={file.home.name}>{file.room.name}</SheetTitle>
-          <RoomForm />
+          <RoomForm key={mode} outlineOpen={isPlan && mode === 'walls'} />
         </>
       )}
     >
-      <SheetHead views={false} title={isPlan ? t('wall.plan') : wallName(wall!)} says={isPlan ? t('wall.planSize', { length: formatLength(Math.max(...xs) - Math.min(...xs), unit === 'in' ? 'ft-in' : unit), depth: formatLength(Math.max(...ys) - Math.min(...ys), unit === 'in' ? 'ft-in' : unit) }) : t('wall.size', { length: formatLength(wall!.lengthMm, unit === 'in' ? 'ft-in' : unit), ceiling: formatLength(file.room.ceilingMm, unit === 'in' ? 'ft-in' : unit) })} />
+      <SheetHead views={false} title={isPlan ? t('wall.plan') : wallName(wall!)} says={isPlan ? t('wall.planSize', { length: formatLength(Math.max(...xs) - Math.min(...xs), long), depth: formatLength(Math.max(...ys) - Math.min(...ys), long) }) : t('wall.size', { length: formatLength(wall!.lengthMm, long), ceiling: formatLength(file.room.ceilingMm, long) })}>
+        {isPlan ? MODES.map((m) => tab(mode === m, () => { setMode(m); pick(null); setSide(null); }, t(`measure.modes.${m}`))) : tab(panel?.kind === 'photo', () => { pick(null); setSide({ kind: 'photo', wallId }); }, t('measure.photo.title'))}
+        <PageLink href={`/rooms/${file.room.id}/measure/tape?look=${look.id}`} className="font-medium underline decoration-line underline-offset-4">{t('measure.tape.title')}</PageLink>
+      </SheetHead>
       <div ref={box}>{isPlan
-        ? <PlanDrawing file={file} paint={paint} picked={picked} onBackground={() => pick(null)} pieceProps={(p) => handle(p.id, planScale(file, PLAN.width, PLAN.height, PLAN.margin), p.name)} />
+        ? <PlanView mode={mode} />
         : bare && (
-          <WallDrawing elevation={bare} title={wallName(wall!)} height={440} onBackground={() => pick(null)} shapeProps={(s, scale) => {
+          <WallDrawing elevation={bare} title={wallName(wall!)} height={440} onBackground={() => pick(null)} {...(photo ? { under: (scale: Scale) => <WallPhotoLayer photo={photo} scale={scale} /> } : {})} shapeProps={(s, scale) => {
             if (s.about === 'wall' || s.about === 'trim' || file.pieces.some((p) => p.id === s.about)) return undefined;
             // parts of a thing (its glass) drag with it, and only the thing itself is a stop for the keyboard
             const whole = handle(s.about, scale, s.name);
@@ -140,11 +161,11 @@ export function MeasureScreen(): ReactNode {
             </>; }}
           </WallDrawing>
         )}</div>
-      <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-3">
-        <span className="font-narrow text-[13px] font-semibold text-soft">{isPlan ? t('measure.addToRoom') : t('measure.addHere')}</span>
-        <KindChips kinds={isPlan ? PIECES : [...OPENINGS, ...FITTINGS]} onAdd={addTo} onDrop={dropOn} />
+      <div className="no-print flex flex-wrap items-start gap-x-4 gap-y-2 px-4 pb-3">
+        {(!isPlan || mode === 'pieces') && <KindChips kinds={isPlan ? PIECES : [...OPENINGS, ...BUMPS, ...FITTINGS]} onAdd={addTo} onDrop={dropOn} />}
+        {isPlan && mode === 'walls' && <p className="text-[14px] text-soft">{t('measure.wallsSay')}</p>}
         {says && <p role="alert" className="text-[13px]">{says}</p>}
-        {things.length > 0 && <div className="flex flex-wrap gap-x-3 gap-y-1 text-[14px]"><span className="text-soft">{t('measure.things')}</span>{things.map((x) => <button key={x.id} type="button" aria-pressed={picked === x.id} onClick={() => pick(x.id)} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{x.name}</button>)}</div>}
+        {things.length > 0 && mode === 'pieces' && <div className="flex flex-wrap gap-x-3 gap-y-1 text-[14px]"><span className="text-soft">{t('measure.things')}</span>{things.map((x) => <button key={x.id} type="button" aria-pressed={picked === x.id} onClick={() => { setSide(null); pick(x.id); }} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{x.name}</button>)}</div>}
       </div>
     </Workspace>
   );

@@ -1,17 +1,20 @@
 import { cm, inches, toMark, type LengthUnit, type Mm } from '../../core/base/units';
+import { FITTING, OPENING, PIECE, SEAT } from '../../core/model/defaults';
 import type { Fitting, Opening, Piece, RoomFile, Swatch } from '../../core/model/types';
 import { polygonCentre, insidePolygon } from '../../core/geometry/plane';
 import { footprint } from '../../core/room/place';
-import { checkFitting, checkOpening } from '../../core/stages/measure/check';
+import { checkFitting, checkOpening, checkPiece } from '../../core/stages/measure/check';
 import { wallsOf } from '../../core/room/walls';
 
-const grey: Swatch[] = [{ l: 70, a: 0, b: 2, share: 1 }];
-const white: Swatch[] = [{ l: 96, a: 0, b: 1, share: 1 }];
-const iron: Swatch[] = [{ l: 24, a: 0, b: 0, share: 1 }];
+const one = (l: number, a: number, b: number): Swatch[] => [{ l, a, b, share: 1 }];
+const grey = one(70, 0, 2);
+const white = one(96, 0, 1);
+const iron = one(24, 0, 0);
 const plain = { kind: 'solid', repeatMm: 0 } as const;
 
-/** A usual size to begin with, round in the room's own unit. */
-const size = (unit: LengthUnit, inchValue: number, cmValue: number): Mm => (unit === 'cm' ? cm(cmValue) : inches(inchValue));
+/** A usual size: inches, and the round size in cm that shops of the other system sell. */
+type Usual = readonly [inches: number, cm: number];
+const size = (unit: LengthUnit, [inchValue, cmValue]: Usual): Mm => (unit === 'cm' ? cm(cmValue) : inches(inchValue));
 
 /** Widths tried for a new thing until one fits its wall. */
 const SHRINK = [1, 0.75, 0.5, 0.3, 0.15];
@@ -34,45 +37,98 @@ function onWall<T extends { xMm: Mm; widthMm: Mm; wallId: string }>(thing: T, fi
   return undefined;
 }
 
-/** A new window, door or arch where the wall has room; undefined when it has none. */
+/** A new opening where the wall has room; undefined when it has none. */
 function newOpening(kind: Opening['kind'], id: string, name: string, wallId: string, file: RoomFile): Opening | undefined {
   const { unit, ceilingMm } = file.room;
+  const s = (...u: Usual) => size(unit, u);
   const door = kind !== 'window';
-  const sillMm = door ? 0 : Math.min(size(unit, 32, 85), ceilingMm * 0.35);
-  const opening: Opening = { id, name, kind, wallId, xMm: 0, widthMm: door ? size(unit, 32, 85) : size(unit, 40, 110), sillMm, heightMm: Math.min(door ? size(unit, 80, 205) : size(unit, 48, 120), ceilingMm - sillMm - size(unit, 2, 5)), trimMm: kind === 'arch' ? 0 : size(unit, 3, 7), dropsMm: null };
-  return onWall(opening, file, (o) => checkOpening(o, file).some((i) => i.level === 'refuse'));
+  const sillMm = door ? 0 : Math.min(s(32, 85), ceilingMm * 0.35);
+  const opening: Opening = {
+    ...OPENING, id, name, kind, wallId, xMm: 0, widthMm: kind === 'frenchDoor' ? s(60, 150) : door ? s(32, 85) : s(40, 110), sillMm, heightMm: Math.min(door ? s(80, 205) : s(48, 120), ceilingMm - sillMm - s(2, 5)), trimMm: kind === 'arch' ? 0 : s(3, 7), dropsMm: null,
+    ...(kind === 'window' ? { opens: 'sash' as const, revealMm: s(4, 10), sillDepthMm: s(3, 8) } : kind === 'door' ? { opens: 'in' as const, hinge: 'left' as const, handleMm: s(2.5, 6) } : kind === 'frenchDoor' ? { opens: 'in' as const, hinge: 'both' as const, handleMm: s(2.5, 6) } : {}),
+  };
+  // under a slope a lower one may still fit
+  for (const share of [1, 0.85, 0.7]) {
+    const found = onWall({ ...opening, heightMm: opening.heightMm * share }, file, (o) => checkOpening(o, file).some((i) => i.level === 'refuse'));
+    if (found) return found;
+  }
+  return undefined;
 }
+
+/** Width, height above the floor, height, depth, colour. */
+const FITTING_SIZES: Record<Fitting['kind'], readonly [Usual, Usual, Usual, Usual, Swatch[]]> = {
+  fireplace: [[48, 120], [0, 0], [42, 105], [8, 20], one(34, 2, 4)], radiator: [[36, 90], [5, 12], [22, 55], [4, 10], white], heater: [[18, 45], [0, 0], [16, 40], [8, 20], white], stove: [[28, 70], [0, 0], [32, 80], [20, 50], iron],
+  socket: [[5, 15], [12, 30], [3.5, 8.5], [0.5, 1], white], switch: [[3.5, 8.5], [44, 110], [4.5, 8.5], [0.5, 1], white], vent: [[14, 35], [84, 215], [6, 15], [0.5, 1], white], tv: [[48, 120], [30, 75], [28, 70], [3, 7], iron], shelf: [[36, 90], [54, 135], [1.5, 4], [10, 25], grey],
+  pictureRail: [[400, 1000], [80, 205], [2, 5], [1, 2.5], white], beam: [[400, 1000], [88, 225], [8, 20], [8, 20], one(40, 8, 18)], basin: [[24, 60], [30, 75], [8, 20], [18, 45], white], tub: [[60, 170], [0, 0], [22, 56], [30, 75], white], toilet: [[15, 38], [0, 0], [30, 76], [27, 68], white],
+};
 
 function newFitting(kind: Fitting['kind'], id: string, name: string, wallId: string, file: RoomFile): Fitting | undefined {
   const { unit, ceilingMm } = file.room;
-  const s = (i: number, c: number) => size(unit, i, c);
-  const sizes: Record<Fitting['kind'], [Mm, Mm, Mm, Mm, Swatch[]]> = {
-    radiator: [s(36, 90), s(5, 12), s(22, 55), s(4, 10), white], heater: [s(18, 45), 0, s(16, 40), s(8, 20), white], stove: [s(28, 70), 0, s(32, 80), s(20, 50), iron],
-    socket: [s(5, 15), s(12, 30), s(3.5, 8.5), s(0.5, 1), white], switch: [s(3.5, 8.5), s(44, 110), s(4.5, 8.5), s(0.5, 1), white], vent: [s(14, 35), s(84, 215), s(6, 15), s(0.5, 1), white], tv: [s(48, 120), s(30, 75), s(28, 70), s(3, 7), iron], shelf: [s(36, 90), s(54, 135), s(1.5, 4), s(10, 25), grey],
-  };
-  const [widthMm, bottomMm, heightMm, depthMm, colours] = sizes[kind];
-  return onWall({ id, name, kind, wallId, xMm: 0, widthMm, bottomMm: Math.min(bottomMm, ceilingMm - heightMm), heightMm, depthMm, colours }, file, (f) => checkFitting(f, file).length > 0);
+  const [width, bottom, height, depth, colours] = FITTING_SIZES[kind];
+  const [w, heightMm] = [size(unit, width), size(unit, height)];
+  const wall = wallsOf(file.room).find((x) => x.id === wallId);
+  // rails and beams run along the whole wall
+  const widthMm = kind === 'pictureRail' || kind === 'beam' ? Math.min(w, wall?.lengthMm ?? w) : w;
+  const mantel = kind === 'fireplace' ? { widthMm: size(unit, [60, 150]), depthMm: size(unit, [9, 23]), topMm: Math.min(size(unit, [52, 132]), ceilingMm) } : null;
+  return onWall({ ...FITTING, id, name, kind, wallId, xMm: 0, widthMm, bottomMm: Math.max(0, Math.min(size(unit, bottom), ceilingMm - heightMm)), heightMm, depthMm: size(unit, depth), mantel, colours }, file, (f) => checkFitting(f, file).length > 0);
 }
 
-/** A new piece of usual size, at the room's centre or wherever it fits. */
+/** Width, depth, height; for seats the seat's width, height and depth with how many sit, the arms' height; for beds mattress, head and foot board. */
+type UsualPiece = { name: string; w: Usual; d: Usual; h: Usual; seat?: readonly [Usual, Usual, Usual, number, Usual]; cushions?: number; bed?: readonly [Usual, Usual, Usual]; shelves?: readonly Usual[]; chairs?: number; at?: Usual };
+
+/** The usual sizes of each kind, the first for a new one. All can be changed. */
+export const SIZES: Record<Piece['kind'], readonly UsualPiece[]> = {
+  sofa: [
+    { name: 'three', w: [84, 210], d: [36, 90], h: [34, 86], seat: [[70, 175], [18, 45], [22, 55], 3, [25, 63]], cushions: 3 }, { name: 'two', w: [64, 160], d: [36, 90], h: [34, 86], seat: [[50, 125], [18, 45], [22, 55], 2, [25, 63]], cushions: 2 },
+    { name: 'long', w: [100, 250], d: [40, 100], h: [34, 86], seat: [[86, 215], [18, 45], [24, 60], 4, [25, 63]], cushions: 4 },
+  ],
+  armchair: [{ name: 'usual', w: [32, 80], d: [34, 85], h: [34, 86], seat: [[22, 55], [18, 45], [22, 55], 1, [24, 60]], cushions: 1 }, { name: 'slim', w: [27, 68], d: [29, 74], h: [32, 80], seat: [[20, 50], [17, 43], [20, 50], 1, [23, 58]] }],
+  wingChair: [{ name: 'usual', w: [32, 80], d: [34, 85], h: [42, 107], seat: [[21, 53], [19, 48], [21, 53], 1, [25, 63]], cushions: 1 }],
+  windowSeat: [{ name: 'usual', w: [54, 140], d: [20, 50], h: [18, 45], seat: [[54, 140], [18, 45], [20, 50], 2, [0, 0]] }], bench: [{ name: 'usual', w: [48, 120], d: [16, 40], h: [18, 45], seat: [[48, 120], [18, 45], [16, 40], 2, [0, 0]] }],
+  ottoman: [{ name: 'usual', w: [24, 60], d: [24, 60], h: [17, 43], seat: [[24, 60], [17, 43], [24, 60], 1, [0, 0]] }, { name: 'large', w: [36, 90], d: [36, 90], h: [17, 43], seat: [[36, 90], [17, 43], [36, 90], 2, [0, 0]] }],
+  bed: [
+    { name: 'queen', w: [62, 165], d: [84, 210], h: [48, 120], seat: [[60, 160], [24, 60], [80, 200], 2, [0, 0]], bed: [[24, 60], [48, 120], [24, 0]] }, { name: 'single', w: [40, 95], d: [80, 210], h: [44, 110], seat: [[38, 90], [24, 55], [75, 200], 1, [0, 0]], bed: [[24, 55], [44, 110], [0, 0]] },
+    { name: 'double', w: [56, 145], d: [80, 210], h: [46, 115], seat: [[54, 140], [24, 60], [75, 200], 2, [0, 0]], bed: [[24, 60], [46, 115], [0, 0]] }, { name: 'king', w: [78, 185], d: [84, 210], h: [50, 125], seat: [[76, 180], [25, 62], [80, 200], 2, [0, 0]], bed: [[25, 62], [50, 125], [0, 0]] },
+  ],
+  cot: [{ name: 'usual', w: [30, 66], d: [54, 126], h: [38, 95], bed: [[20, 40], [38, 95], [38, 95]] }],
+  bedside: [{ name: 'usual', w: [20, 50], d: [16, 40], h: [26, 60] }], table: [{ name: 'usual', w: [44, 110], d: [24, 60], h: [18, 45] }],
+  coffeeTable: [{ name: 'usual', w: [48, 120], d: [24, 60], h: [17, 42] }, { name: 'square', w: [36, 90], d: [36, 90], h: [16, 40] }, { name: 'round', w: [36, 90], d: [36, 90], h: [17, 42] }], sideTable: [{ name: 'usual', w: [20, 50], d: [20, 50], h: [24, 60] }, { name: 'small', w: [12, 30], d: [12, 30], h: [22, 55] }],
+  console: [{ name: 'usual', w: [54, 135], d: [14, 35], h: [32, 80] }], chest: [{ name: 'usual', w: [48, 120], d: [18, 45], h: [32, 80] }, { name: 'tall', w: [36, 90], d: [18, 45], h: [48, 120] }],
+  bookcase: [{ name: 'usual', w: [36, 90], d: [12, 30], h: [72, 180], shelves: [[4, 8], [17, 42], [30, 76], [43, 110], [56, 144]] }, { name: 'low', w: [48, 120], d: [12, 30], h: [36, 90], shelves: [[4, 8], [19, 48]] }],
+  desk: [{ name: 'usual', w: [48, 120], d: [24, 60], h: [29, 74], chairs: 1 }], diningTable: [{ name: 'six', w: [72, 180], d: [36, 90], h: [30, 75], chairs: 6 }, { name: 'four', w: [48, 120], d: [32, 80], h: [30, 75], chairs: 4 }, { name: 'eight', w: [96, 240], d: [40, 100], h: [30, 75], chairs: 8 }], diningChair: [{ name: 'usual', w: [18, 45], d: [20, 50], h: [34, 86] }],
+  lamp: [{ name: 'usual', w: [16, 40], d: [16, 40], h: [60, 150] }], floorLamp: [{ name: 'usual', w: [16, 40], d: [16, 40], h: [60, 152] }], tableLamp: [{ name: 'usual', w: [14, 35], d: [14, 35], h: [25, 63], at: [26, 60] }],
+  rug: [{ name: 'usual', w: [96, 240], d: [60, 150], h: [0.5, 1] }, { name: 'large', w: [120, 300], d: [96, 240], h: [0.5, 1] }, { name: 'round', w: [72, 180], d: [72, 180], h: [0.5, 1] }, { name: 'runner', w: [96, 240], d: [30, 75], h: [0.375, 1] }],
+  plant: [{ name: 'usual', w: [20, 50], d: [20, 50], h: [36, 90] }, { name: 'tree', w: [32, 80], d: [32, 80], h: [72, 180] }], mirror: [{ name: 'leaning', w: [28, 70], d: [6, 15], h: [66, 170] }],
+};
+
+const colourOf = (kind: Piece['kind']): Swatch[] => (kind === 'plant' ? one(42, -14, 18) : kind === 'mirror' ? one(52, 3, 12) : one(68, 3, 14));
+
+/** A piece of one of its kind's usual sizes, in its place and with its name. */
+export function inSize(p: Piece, usual: UsualPiece, unit: LengthUnit): Piece {
+  const s = (u: Usual) => size(unit, u);
+  return {
+    ...p, widthMm: s(usual.w), depthMm: s(usual.d), heightMm: s(usual.h), bottomMm: usual.at ? s(usual.at) : p.bottomMm,
+    seat: usual.seat ? { ...SEAT, widthMm: s(usual.seat[0]), heightMm: s(usual.seat[1]), depthMm: s(usual.seat[2]), seats: usual.seat[3], wantedSitters: p.seat?.wantedSitters ?? (usual.bed ? 0 : Math.max(1, usual.seat[3] - 1)), armHeightMm: s(usual.seat[4]), looseCushions: usual.cushions ?? 0 } : null,
+    bed: usual.bed ? { mattressMm: s(usual.bed[0]), headboardMm: s(usual.bed[1]), footboardMm: s(usual.bed[2]) } : null, shelvesMm: (usual.shelves ?? []).map(s), chairs: usual.chairs ?? 0,
+  };
+}
+
+/** A new piece of usual size, at the room's centre or wherever it fits and stands free. */
 function newPiece(kind: Piece['kind'], id: string, name: string, file: RoomFile): Piece | undefined {
   const { unit, walls } = file.room;
-  const s = (i: number, c: number) => size(unit, i, c);
-  const seat = (w: Mm, d: Mm, seats: number) => ({ widthMm: w, heightMm: s(18, 45), depthMm: d, seats, wantedSitters: Math.max(1, seats - 1) });
-  const sizes: Record<Piece['kind'], { w: Mm; d: Mm; h: Mm; seat?: Piece['seat'] }> = {
-    sofa: { w: s(84, 210), d: s(36, 90), h: s(34, 86), seat: seat(s(70, 175), s(22, 55), 3) }, armchair: { w: s(32, 80), d: s(34, 85), h: s(34, 86), seat: seat(s(22, 55), s(22, 55), 1) }, windowSeat: { w: s(54, 140), d: s(20, 50), h: s(18, 45), seat: seat(s(54, 140), s(20, 50), 2) }, bench: { w: s(48, 120), d: s(16, 40), h: s(18, 45), seat: seat(s(48, 120), s(16, 40), 2) },
-    bed: { w: s(60, 160), d: s(82, 210), h: s(44, 110), seat: { widthMm: s(60, 160), heightMm: s(24, 60), depthMm: s(80, 200), seats: 2, wantedSitters: 0 } }, table: { w: s(44, 110), d: s(24, 60), h: s(18, 45) }, chest: { w: s(48, 120), d: s(18, 45), h: s(32, 80) }, bookcase: { w: s(36, 90), d: s(12, 30), h: s(72, 180) }, lamp: { w: s(16, 40), d: s(16, 40), h: s(60, 150) }, rug: { w: s(96, 240), d: s(60, 150), h: s(0.5, 1) }, plant: { w: s(20, 50), d: s(20, 50), h: s(36, 90) },
-  };
-  const { w, d, h, seat: seated } = sizes[kind];
   const centre = polygonCentre(walls);
   const xs = walls.map((x) => x.xMm);
   const ys = walls.map((y) => y.yMm);
-  const spots = [centre, ...Array.from({ length: 81 }, (_, i) => ({ xMm: Math.min(...xs) + ((i % 9) + 0.5) * ((Math.max(...xs) - Math.min(...xs)) / 9), yMm: Math.min(...ys) + (Math.floor(i / 9) + 0.5) * ((Math.max(...ys) - Math.min(...ys)) / 9) }))];
-  const base: Piece = { id, name, kind, xMm: 0, yMm: 0, turnDeg: 0, widthMm: w, depthMm: d, heightMm: Math.min(h, file.room.ceilingMm), bottomMm: 0, seat: seated ?? null, colours: [{ l: 68, a: 3, b: 14, share: 1 }], pattern: plain };
+  const GRID = 11;
+  const spots = [centre, ...Array.from({ length: GRID * GRID }, (_, i) => ({ xMm: Math.min(...xs) + ((i % GRID) + 0.5) * ((Math.max(...xs) - Math.min(...xs)) / GRID), yMm: Math.min(...ys) + (Math.floor(i / GRID) + 0.5) * ((Math.max(...ys) - Math.min(...ys)) / GRID) }))];
+  const base: Piece = inSize({ ...PIECE, id, name, kind, xMm: 0, yMm: 0, turnDeg: 0, widthMm: 1, depthMm: 1, heightMm: 1, bottomMm: 0, seat: null, colours: colourOf(kind), pattern: plain }, SIZES[kind][0]!, unit);
+  const free = (p: Piece) => kind === 'rug' || kind === 'tableLamp' || file.pieces.every((o) => o.kind === 'rug' || Math.abs(o.xMm - p.xMm) > (o.widthMm + p.widthMm) / 2 || Math.abs(o.yMm - p.yMm) > (o.depthMm + p.depthMm) / 2);
+  const inside = (p: Piece) => footprint(p).every((c) => insidePolygon(c, walls)) && checkPiece(p, file).length === 0;
   for (const share of [1, 0.75, 0.5]) {
-    const scaled = { ...base, widthMm: w * share, depthMm: d * share, seat: base.seat && { ...base.seat, widthMm: base.seat.widthMm * share, depthMm: base.seat.depthMm * share } };
-    const spot = spots.find((at) => footprint({ ...scaled, ...at }).every((c) => insidePolygon(c, walls)));
-    if (spot) return { ...scaled, ...spot };
+    const scaled = { ...base, widthMm: base.widthMm * share, depthMm: base.depthMm * share, heightMm: Math.min(base.heightMm, file.room.ceilingMm - base.bottomMm), seat: base.seat && { ...base.seat, widthMm: base.seat.widthMm * share, depthMm: base.seat.depthMm * share } };
+    const there = spots.map((at) => ({ ...scaled, ...at })).filter(inside);
+    const found = there.find(free) ?? there[0];
+    if (found) return found;
   }
   return undefined;
 }
@@ -80,9 +136,12 @@ function newPiece(kind: Piece['kind'], id: string, name: string, file: RoomFile)
 /** What a kind of thing is added as, with a place where the room has one; undefined when it has none. */
 export type Made = { do: 'putOpening'; opening: Opening } | { do: 'putFitting'; fitting: Fitting } | { do: 'putPiece'; piece: Piece };
 
-export const OPENINGS: readonly Opening['kind'][] = ['window', 'door', 'arch'];
-export const FITTINGS: readonly Fitting['kind'][] = ['radiator', 'heater', 'stove', 'socket', 'switch', 'vent', 'tv', 'shelf'];
-export const PIECES: readonly Piece['kind'][] = ['sofa', 'armchair', 'windowSeat', 'bench', 'bed', 'table', 'chest', 'bookcase', 'lamp', 'rug', 'plant'];
+export const OPENINGS: readonly Opening['kind'][] = ['window', 'frenchDoor', 'door', 'arch'];
+/** Set-backs and projections of a wall. */
+export const BUMPS = ['bay', 'alcove', 'breast'] as const;
+export const FITTINGS: readonly Fitting['kind'][] = ['fireplace', 'radiator', 'heater', 'stove', 'tv', 'shelf', 'socket', 'switch', 'vent', 'pictureRail', 'beam', 'basin', 'tub', 'toilet'];
+/** Kinds that are offered; 'table' and 'lamp' are what older rooms call them. */
+export const PIECES: readonly Piece['kind'][] = ['sofa', 'armchair', 'wingChair', 'windowSeat', 'bench', 'ottoman', 'coffeeTable', 'sideTable', 'console', 'chest', 'bookcase', 'desk', 'diningTable', 'diningChair', 'bed', 'cot', 'bedside', 'floorLamp', 'tableLamp', 'rug', 'plant', 'mirror'];
 const among = <K extends string>(kinds: readonly K[], kind: string): kind is K => (kinds as readonly string[]).includes(kind);
 
 export function makeThing(kind: string, id: string, name: string, wallId: string, file: RoomFile): Made | undefined {

@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
+import { newItem, PIECE } from '../../core/model/defaults';
 import type { Item, Placement, RoomFile } from '../../core/model/types';
 import { Choice } from '../../ui/Choice';
 import { LengthField, TAKEN, type Answer } from '../../ui/Field';
@@ -20,11 +21,11 @@ const SOFA = 'quick-sofa';
 function beginInsert(names: { room: string; cover: string; sofa: string }): RoomFile {
   const [w, d] = [inches(150), inches(144)];
   const file = newRoomFile({ name: names.room, home: names.room, unit: 'in', ceilingMm: inches(96), lookName: names.room, corners: [{ xMm: 0, yMm: 0 }, { xMm: w, yMm: 0 }, { xMm: w, yMm: d }, { xMm: 0, yMm: d }] });
-  const item: Item = { id: `quick-${file.room.id}`, name: names.cover, kind: 'cover', count: 1, widthMm: inches(20), heightMm: inches(20), depthMm: 0, colours: [{ l: 70, a: -4, b: 8, share: 1 }], pattern: { kind: 'solid', repeatMm: 0 }, texture: 'linen', clothGsm: 220, massG: 0, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: '', note: '' };
+  const item: Item = newItem({ id: `quick-${file.room.id}`, name: names.cover, kind: 'cover', widthMm: inches(20), heightMm: inches(20), colours: [{ l: 70, a: -4, b: 8, share: 1 }], texture: 'linen', clothGsm: 220 });
   const placement: Placement = { id: 'quick-pillow', itemId: item.id, pieceId: SOFA, as: 'pillow', xMm: inches(12), layer: 0, fill: 'feather', turned: false };
   return {
     ...file, items: [item], looks: [{ ...file.looks[0]!, placements: [placement] }],
-    pieces: [{ id: SOFA, name: names.sofa, kind: 'sofa', xMm: w / 2, yMm: inches(20), turnDeg: 0, widthMm: inches(84), depthMm: inches(36), heightMm: inches(34), bottomMm: 0, seat: { widthMm: inches(70), heightMm: inches(18), depthMm: inches(22), seats: 3, wantedSitters: 0 }, colours: [{ l: 66, a: 3, b: 16, share: 1 }], pattern: { kind: 'solid', repeatMm: 0 } }],
+    pieces: [{ ...PIECE, id: SOFA, name: names.sofa, kind: 'sofa', xMm: w / 2, yMm: inches(20), turnDeg: 0, widthMm: inches(84), depthMm: inches(36), heightMm: inches(34), bottomMm: 0, seat: { widthMm: inches(70), heightMm: inches(18), depthMm: inches(22), seats: 3, wantedSitters: 0, armHeightMm: 0, looseCushions: 0 }, colours: [{ l: 66, a: 3, b: 16, share: 1 }], pattern: { kind: 'solid', repeatMm: 0 } }],
   };
 }
 

@@ -10,6 +10,7 @@ import type { Scale } from '../../ui/drawing/scale';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { placeOnWall } from '../../core/room/place';
+import { isBed } from '../../core/room/kinds';
 import { useRoom } from '../shell/room/RoomContext';
 import { useStash } from '../shell/useStash';
 import { SheetHead, SheetTitle, Workspace, Numeral } from '../shell/Workspace';
@@ -26,7 +27,7 @@ export function SeatsScreen(): ReactNode {
   const { file, look, plan, picked, pick, preview, change, setWall } = useRoom();
   const covers = useStash('cover');
   const unit = file.room.unit;
-  const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && p.kind !== 'bed');
+  const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
   const piece = seats.find((p) => p.id === picked || look.placements.some((x) => x.id === picked && x.pieceId === p.id)) ?? seats[0];
   const acts = useSeatActs(piece);
   const drawn = useRef<{ scale: Scale; left: number } | null>(null);

@@ -8,7 +8,7 @@ import { StageBox } from '../../ui/Mark';
 import { useRoomAtRest } from './room/RoomContext';
 
 const GROUPS: readonly { group: 'room' | 'dress' | 'back' | 'do'; stages: readonly StageName[] }[] = [
-  { group: 'room', stages: ['measure'] }, { group: 'dress', stages: ['windows', 'walls', 'seats'] }, { group: 'back', stages: ['colour'] }, { group: 'do', stages: ['fitting'] },
+  { group: 'room', stages: ['measure', 'clear'] }, { group: 'dress', stages: ['windows', 'walls', 'seats'] }, { group: 'back', stages: ['colour'] }, { group: 'do', stages: ['fitting'] },
 ];
 
 /** The order of work, with how far each stage is. */

@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import { useMemo, type ReactNode } from 'react';
 import { fitScale } from '../../ui/drawing/scale';
 import { useInBrowser } from '../../ui/useInBrowser';
+import { AboveEdge } from './drawing/AboveEdge';
 import { ShapeView } from './drawing/ShapeView';
 import { PlanShapes } from './drawing/PlanDrawing';
 import { useRoom } from './room/RoomContext';
@@ -28,6 +29,7 @@ export function WallStrip({ withPlan = true, onPick }: { withPlan?: boolean; onP
           <button key={w.id} type="button" aria-pressed={w.id === wallId} onClick={() => go(w.id)} className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold" aria-label={wallName(w)}>
             <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${w.id === wallId ? 'outline-2 outline-ink outline-solid' : ''}`}>
               {inBrowser && plan.elevations[i]!.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scales[i]!} paint={paint} lampLit={kelvin < 4000} plain />)}
+              {inBrowser && <AboveEdge elevation={plan.elevations[i]!} scale={scales[i]!} fill="#eaeaea" line={false} />}
             </svg>
             <span className="block max-w-[126px] truncate pt-1">{w.ownName || (w.number ? `${t(`sides.${w.side}`)} ${w.number}` : t(`sides.${w.side}`))}</span>
           </button>

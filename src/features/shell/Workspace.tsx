@@ -5,6 +5,7 @@ import type { View } from './paint';
 import { useRoom } from './room/RoomContext';
 import type { RuleId } from '../../core/rules/table';
 import { Words } from '../../ui/Words';
+import { Irritations } from './Irritations';
 import { Why } from './Why';
 
 /** A stage's two sheets: the drawing with its foot, and the worksheet that says the answer. */
@@ -15,13 +16,13 @@ export function Workspace({ children, foot, worksheet }: { children: ReactNode; 
         <div className="min-w-0 flex-1">{children}</div>
         {foot}
       </section>
-      <aside data-worksheet className="w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto">{worksheet}</aside>
+      <aside data-worksheet className="w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto">{worksheet}<Irritations /></aside>
     </main>
   );
 }
 
 /** Head of the drawing sheet: what it is, how large, and the ways of looking. */
-export function SheetHead({ title, says, views = true }: { title: string; says: string; views?: boolean }): ReactNode {
+export function SheetHead({ title, says, views = true, children }: { title: string; says: string; views?: boolean; children?: ReactNode }): ReactNode {
   const t = useTranslations('views');
   const { view, setView, familyId } = useRoom();
   const offered: View[] = familyId ? ['plain', 'one', 'squint', 'values'] : ['plain', 'squint', 'values'];
@@ -29,6 +30,7 @@ export function SheetHead({ title, says, views = true }: { title: string; says: 
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-4 pb-1 pt-3">
       <h1 className="text-[24px]">{title}</h1>
       <p className="text-[14px] text-soft"><Words>{says}</Words></p>
+      {children && <div className="no-print ml-auto flex flex-wrap gap-x-3.5 gap-y-1 font-narrow text-[14px]">{children}</div>}
       {views && (
         <div role="group" aria-label={t('label')} className="no-print ml-auto flex gap-x-3 font-narrow text-[14px]">
           {offered.map((v) => <button key={v} type="button" aria-pressed={view === v} onClick={() => setView(v)} className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold">{t(v)}</button>)}

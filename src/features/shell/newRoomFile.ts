@@ -1,5 +1,7 @@
 import { nanoid } from 'nanoid';
 import type { LengthUnit, Mm } from '../../core/base/units';
+import { ROOM_FILE_VERSION } from '../../core/model/version';
+import { CLEAR, FLAGS, ROOM } from '../../core/model/defaults';
 import type { Point } from '../../core/geometry/plane';
 import type { RoomFile, Swatch } from '../../core/model/types';
 
@@ -10,13 +12,14 @@ const plain = { kind: 'solid', repeatMm: 0 } as const;
 export function newRoomFile(given: { name: string; home: { id: string; name: string } | string; unit: LengthUnit; corners: readonly Point[]; ceilingMm: Mm; lookName: string }): RoomFile {
   const home = typeof given.home === 'string' ? { id: nanoid(10), name: given.home } : given.home;
   return {
-    rideau: 1, rules: [],
-    home: { ...home, flags: { childrenAges: [], pets: false, featherFree: false, rented: false, wheelchair: false } },
+    rideau: ROOM_FILE_VERSION, rules: [],
+    home: { ...home, flags: FLAGS },
     room: {
+      ...ROOM,
       id: nanoid(10), name: given.name, unit: given.unit, ceilingMm: given.ceilingMm, walls: given.corners.map((c) => ({ id: nanoid(8), name: '', ...c })),
       wallFinish: { colours: swatch(88, 0, 5), pattern: plain }, floorFinish: { colours: swatch(60, 6, 20), pattern: plain }, trimFinish: { colours: swatch(96, 0, 1), pattern: plain }, note: '',
     },
-    openings: [], fittings: [], pieces: [], items: [],
+    openings: [], fittings: [], pieces: [], clear: CLEAR, places: [], items: [],
     looks: [{ id: nanoid(8), name: given.lookName, season: null, order: 0, sheetTaken: null, rodLineMm: null, plannedShares: null, dressings: [], hangings: [], placements: [] }],
   };
 }

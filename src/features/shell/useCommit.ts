@@ -2,6 +2,7 @@
 import { useCallback } from 'react';
 import type { Change } from '../../core/model/change';
 import { applyChange } from '../../core/model/change';
+import { asMeasured, changedFields } from '../../core/stages/measure/readings';
 import { checkRoomFile, type MeasureIssue } from '../../core/stages/measure/check';
 import { TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from './room/RoomContext';
@@ -18,9 +19,12 @@ export function useCommit(): (change: Change, about: string) => Answer {
     const fresh = checkRoomFile(applyChange(file, wanted)).filter((i) => (i.level === 'refuse' ? !before.some((b) => same(b, i)) : i.about === about && !before.some((b) => same(b, i) && b.cameMm === i.cameMm)));
     const refused = fresh.find((i) => i.level === 'refuse');
     if (refused) return { took: false, message: words(refused) };
+    // a value that is typed is measured: what was guessed or in doubt about it is settled
+    const settled = asMeasured(file, about, changedFields(file, applyChange(file, wanted), about));
+    const all: Change[] = settled.length > 0 ? [wanted, { do: 'markReadings', readings: settled }] : [wanted];
     const odd = fresh.find((i) => i.level === 'ask');
-    if (odd) return { took: false, message: words(odd), keep: () => change([wanted]) };
-    change([wanted]);
+    if (odd) return { took: false, message: words(odd), keep: () => change(all) };
+    change(all);
     return TAKEN;
   }, [file, change, words]);
 }

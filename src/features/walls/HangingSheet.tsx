@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Hanger, Hanging, Item } from '../../core/model/types';
+import { isLamp } from '../../core/room/kinds';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
 import { Button } from '../../ui/Button';
 import { Choice, Pick } from '../../ui/Choice';
@@ -42,7 +43,7 @@ export function HangingSheet({ hanging: h, item, plan: p, findings }: { hanging:
   const positive = (mm: number, take: () => Answer): Answer => (mm > 0 ? take() : { took: false, message: words({ code: 'not-positive' as 'sill-above-head', level: 'refuse', path: [], about: '', field: '', cameMm: mm, expectedMm: 300 }) });
   const choice: HangerChoice = h.hanger.kind === 'wire' ? (h.hanger.hooks === 1 ? 'wire1' : 'wire2') : h.hanger.kind;
   const over = file.pieces.find((x) => x.id === h.overPieceId);
-  const candidates = file.pieces.filter((x) => x.kind !== 'rug' && x.kind !== 'lamp' && x.kind !== 'plant');
+  const candidates = file.pieces.filter((x) => x.kind !== 'rug' && !isLamp(x) && x.kind !== 'plant');
   const bare = (mm: number) => formatBareLength(mm, unit);
   return (
     <>

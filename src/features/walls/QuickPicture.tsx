@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { inches } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
+import { newItem, PIECE } from '../../core/model/defaults';
 import type { Hanging, Item, Piece, RoomFile } from '../../core/model/types';
 import { Choice } from '../../ui/Choice';
 import { LengthField, NumberField, TAKEN, type Answer } from '../../ui/Field';
@@ -16,20 +17,20 @@ import { HangingSheet } from './HangingSheet';
 import { HangingDimensions } from './HangingDimensions';
 
 type Over = 'none' | 'sofa' | 'chest' | 'bed';
-const PIECE = 'quick-piece';
+const UNDER = 'quick-piece';
 const grey = [{ l: 62, a: 2, b: 9, share: 1 }];
 
 function pieceOf(over: Exclude<Over, 'none'>, name: string, topMm: number, widthMm: number, wallMm: number): Piece {
   const depthMm = over === 'bed' ? inches(82) : over === 'sofa' ? inches(36) : inches(18);
-  const seat = over === 'sofa' ? { widthMm: widthMm * 0.84, heightMm: Math.min(inches(18), topMm), depthMm: inches(22), seats: 3, wantedSitters: 0 } : null;
-  return { id: PIECE, name, kind: over, xMm: wallMm / 2, yMm: depthMm / 2 + inches(1), turnDeg: 0, widthMm, depthMm, heightMm: topMm, bottomMm: 0, seat, colours: grey, pattern: { kind: 'solid', repeatMm: 0 } };
+  const seat = over === 'sofa' ? { widthMm: widthMm * 0.84, heightMm: Math.min(inches(18), topMm), depthMm: inches(22), seats: 3, wantedSitters: 0, armHeightMm: 0, looseCushions: 0 } : null;
+  return { ...PIECE, id: UNDER, name, kind: over, xMm: wallMm / 2, yMm: depthMm / 2 + inches(1), turnDeg: 0, widthMm, depthMm, heightMm: topMm, bottomMm: 0, seat, colours: grey, pattern: { kind: 'solid', repeatMm: 0 } };
 }
 
 function beginPicture(names: { room: string; picture: string; sofa: string }): RoomFile {
   const [w, d] = [inches(150), inches(144)];
   const file = newRoomFile({ name: names.room, home: names.room, unit: 'in', ceilingMm: inches(96), lookName: names.room, corners: [{ xMm: 0, yMm: 0 }, { xMm: w, yMm: 0 }, { xMm: w, yMm: d }, { xMm: 0, yMm: d }] });
-  const item: Item = { id: `quick-${file.room.id}`, name: names.picture, kind: 'art', count: 1, widthMm: inches(54), heightMm: inches(30), depthMm: 0, colours: [{ l: 78, a: -3, b: -6, share: 0.7 }, { l: 45, a: 0, b: 2, share: 0.3 }], pattern: { kind: 'motif', repeatMm: 400 }, texture: 'hard', clothGsm: 0, massG: 5000, fill: 'none', glazed: true, washable: false, price: 0, tagsOn: false, season: [], whereabouts: '', note: '' };
-  const hanging: Hanging = { id: 'quick-hanging', itemId: item.id, wallId: file.room.walls[0]!.id, overPieceId: PIECE, xMm: null, centreMm: null, gapMm: null, hanger: { kind: 'wire', hooks: 2, ringDropMm: inches(6), ringsApartMm: inches(44), wireMm: inches(46), hooksApartMm: null } };
+  const item: Item = newItem({ id: `quick-${file.room.id}`, name: names.picture, kind: 'art', widthMm: inches(54), heightMm: inches(30), colours: [{ l: 78, a: -3, b: -6, share: 0.7 }, { l: 45, a: 0, b: 2, share: 0.3 }], pattern: { kind: 'motif', repeatMm: 400 }, texture: 'hard', massG: 5000, glazed: true, washable: false });
+  const hanging: Hanging = { id: 'quick-hanging', itemId: item.id, wallId: file.room.walls[0]!.id, overPieceId: UNDER, xMm: null, centreMm: null, gapMm: null, hanger: { kind: 'wire', hooks: 2, ringDropMm: inches(6), ringsApartMm: inches(44), wireMm: inches(46), hooksApartMm: null } };
   return { ...file, items: [item], pieces: [pieceOf('sofa', names.sofa, inches(34), inches(84), w)], looks: [{ ...file.looks[0]!, hangings: [hanging] }] };
 }
 
@@ -49,17 +50,17 @@ function Picture(): ReactNode {
   const hanging = look.hangings[0];
   const item = file.items.find((i) => i.id === hanging?.itemId);
   const hung = plan.hangings[0];
-  const piece = file.pieces.find((p) => p.id === PIECE);
+  const piece = file.pieces.find((p) => p.id === UNDER);
   const over: Over = piece ? (piece.kind as Over) : 'none';
   const wallMm = plan.walls[0]!.lengthMm;
   const positive = (mm: number, take: () => Answer): Answer => (mm > 0 ? take() : { took: false, message: words({ code: 'not-positive' as 'sill-above-head', level: 'refuse', path: [], about: '', field: '', cameMm: mm, expectedMm: 500 }) });
   if (!hanging || !item || !hung) return null;
   const setItem = (patch: Partial<Item>): Answer => { change([{ do: 'putItem', item: { ...item, ...patch } }]); return TAKEN; };
   const setOver = (next: Over) => {
-    const changes: Change[] = next === 'none' ? [{ do: 'removePiece', id: PIECE }] : [{ do: 'putPiece', piece: pieceOf(next, t(`quick.overKinds.${next}`), next === 'bed' ? inches(46) : next === 'sofa' ? inches(34) : inches(32), next === 'chest' ? inches(48) : next === 'bed' ? inches(60) : inches(84), wallMm) }];
-    change([...changes, { do: 'putHanging', lookId: look.id, hanging: { ...hanging, overPieceId: next === 'none' ? null : PIECE, xMm: null, centreMm: null, gapMm: null } }]);
+    const changes: Change[] = next === 'none' ? [{ do: 'removePiece', id: UNDER }] : [{ do: 'putPiece', piece: pieceOf(next, t(`quick.overKinds.${next}`), next === 'bed' ? inches(46) : next === 'sofa' ? inches(34) : inches(32), next === 'chest' ? inches(48) : next === 'bed' ? inches(60) : inches(84), wallMm) }];
+    change([...changes, { do: 'putHanging', lookId: look.id, hanging: { ...hanging, overPieceId: next === 'none' ? null : UNDER, xMm: null, centreMm: null, gapMm: null } }]);
   };
-  const rebuild = (topMm: number, widthMm: number): Answer => commit({ do: 'putPiece', piece: pieceOf(over as 'sofa', piece!.name, topMm, widthMm, wallMm) }, PIECE);
+  const rebuild = (topMm: number, widthMm: number): Answer => commit({ do: 'putPiece', piece: pieceOf(over as 'sofa', piece!.name, topMm, widthMm, wallMm) }, UNDER);
   const mass = unit === 'cm' ? item.massG / 1000 : item.massG / 453.59237;
   return (
     <QuickFrame

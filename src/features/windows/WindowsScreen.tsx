@@ -6,6 +6,7 @@ import { formatLength } from '../../core/base/length';
 import { Button } from '../../ui/Button';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
+import { isGlazed } from '../../core/room/kinds';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
@@ -20,7 +21,7 @@ export function WindowsScreen(): ReactNode {
   const { file, look, plan, wallId, setWall, picked, pick, preview, change } = useRoom();
   const wallName = useWallName();
   const unit = file.room.unit;
-  const windows = file.openings.filter((o) => o.kind === 'window');
+  const windows = file.openings.filter(isGlazed);
   const onWall = windows.filter((o) => o.wallId === wallId);
   const dressingOf = (openingId: string) => look.dressings.find((d) => d.openingId === openingId);
   const current = windows.find((o) => o.id === picked || dressingOf(o.id)?.id === picked) ?? onWall.find((o) => dressingOf(o.id)) ?? onWall[0] ?? windows.find((o) => dressingOf(o.id)) ?? windows[0];

@@ -26,7 +26,7 @@ describe('readings that cannot be', () => {
   it('a piece outside the room, taller than it, or with a seat larger than itself', () => {
     expect(found({ pieces: [piece({ xMm: inches(20) })] })).toContain('refuse outside-room pieces.0.xMm');
     expect(found({ pieces: [piece({ heightMm: inches(120) })] })).toContain('refuse taller-than-room pieces.0.heightMm');
-    expect(found({ pieces: [piece({ seat: { widthMm: inches(90), heightMm: inches(40), depthMm: inches(40), seats: 3, wantedSitters: 0 } })] })).toEqual(['refuse seat-wider-than-piece pieces.0.seat.widthMm', 'refuse seat-deeper-than-piece pieces.0.seat.depthMm', 'refuse seat-higher-than-piece pieces.0.seat.heightMm']);
+    expect(found({ pieces: [piece({ seat: { widthMm: inches(90), heightMm: inches(40), depthMm: inches(40), seats: 3, wantedSitters: 0, armHeightMm: 0, looseCushions: 0 } })] })).toEqual(['refuse seat-wider-than-piece pieces.0.seat.widthMm', 'refuse seat-deeper-than-piece pieces.0.seat.depthMm', 'refuse seat-higher-than-piece pieces.0.seat.heightMm']);
   });
   it('a turned piece is checked by its own corners', () => {
     expect(found({ pieces: [piece({ xMm: inches(45), yMm: inches(72), turnDeg: 0, widthMm: inches(84) })] })).toEqual([]);

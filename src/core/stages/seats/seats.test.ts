@@ -1,3 +1,4 @@
+import { FLAGS } from '../../model/defaults';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cm, cmRules, demoRoom, inches, inchRules, item, piece, placement, toIn } from '../../../../tests/helpers/rooms';
@@ -7,7 +8,7 @@ import { chooseInsert, insertNeeds, stockInserts } from './insert';
 import { freeSpans, planSeat } from './planSeat';
 
 const rules = inchRules();
-const flags: HomeFlags = { childrenAges: [], pets: false, featherFree: false, rented: false, wheelchair: false };
+const flags: HomeFlags = FLAGS;
 const sofa = piece() as Piece & { seat: Seat };
 const plan = (placed: Placement[], items: Item[], f = flags, p = sofa) => planSeat(p, placed, new Map(items.map((i) => [i.id, i])), f, rules);
 const codes = (s: ReturnType<typeof plan>) => s.findings.map((f) => f.code);
@@ -52,7 +53,7 @@ describe('room to sit', () => {
     expect(freeSpans([{ xMm: inches(10), useWidthMm: inches(20) }, { xMm: inches(16), useWidthMm: inches(20) }], inches(72), inches(24)).map((s) => toIn(s.fromMm))).toEqual([26]);
   });
   it('one can sit in front of a thin pillow on a deep chair', () => {
-    const chair = piece({ kind: 'armchair', widthMm: inches(32), seat: { widthMm: inches(22), heightMm: inches(18), depthMm: inches(24), seats: 1, wantedSitters: 1 } }) as Piece & { seat: Seat };
+    const chair = piece({ kind: 'armchair', widthMm: inches(32), seat: { widthMm: inches(22), heightMm: inches(18), depthMm: inches(24), seats: 1, wantedSitters: 1, armHeightMm: 0, looseCushions: 0 } }) as Piece & { seat: Seat };
     const thin = plan([placement({ xMm: inches(11) })], [item({ widthMm: inches(16), heightMm: inches(16) })], flags, chair);
     expect([thin.canSit, codes(thin)]).toEqual([1, expect.arrayContaining(['seat-room-good'])]);
     const shallow = plan([placement({ xMm: inches(11) })], [item()], flags, { ...chair, seat: { ...chair.seat, depthMm: inches(18) } });

@@ -1,14 +1,17 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 import { formatLength } from '../../../core/base/length';
 import type { Mm } from '../../../core/base/units';
 import type { Lab } from '../../../core/colour/spaces';
-import type { Point } from '../../../core/geometry/plane';
+import { step, wayOf, type Point } from '../../../core/geometry/plane';
 import type { Piece, RoomFile } from '../../../core/model/types';
 import { footprint } from '../../../core/room/place';
+import { isGlazed, isLamp } from '../../../core/room/kinds';
+import { swingsOf } from '../../../core/room/swing';
 import { pointOnWall, wallsOf } from '../../../core/room/walls';
 import type { Scale } from '../../../ui/drawing/scale';
+import type { Answer } from '../../../ui/Field';
 import { Dimension } from '../../../ui/drawing/Dimension';
 
 export const PLAN = { width: 676, height: 414, margin: 50 } as const;
@@ -31,6 +34,7 @@ type ShapesProps = { file: RoomFile; width: number; height: number; margin: numb
 export function PlanShapes({ file, width, height, margin, paint, plain = false, pieceProps, picked }: ShapesProps): ReactNode {
   const scale = planScale(file, width, height, margin);
   const walls = wallsOf(file.room);
+  const clip = useId();
   const d = `M${file.room.walls.map((w) => `${scale.x(w.xMm)} ${scale.y(w.yMm)}`).join('L')}Z`;
   const onWall = (wallId: string, from: Mm, to: Mm) => {
     const wall = walls.find((w) => w.id === wallId);
@@ -50,8 +54,11 @@ export function PlanShapes({ file, width, height, margin, paint, plain = false, 
   const pieces = [...file.pieces].sort((a, b) => Number(b.kind === 'rug') - Number(a.kind === 'rug') || a.bottomMm - b.bottomMm);
   return (
     <g>
+      {!plain && <clipPath id={clip}><path d={d} /></clipPath>}
       <path d={d} fill={paint(file.room.floorFinish.colours[0]!)} fillOpacity={plain ? 1 : 0.55} stroke="#141414" strokeWidth={plain ? 1.2 : 5} strokeLinejoin="miter" />
-      {file.openings.map((o) => { const l = onWall(o.wallId, o.xMm, o.xMm + o.widthMm); return l && <g key={o.id}><line {...l} stroke={o.kind === 'window' ? '#cfdde7' : '#f5f5f5'} strokeWidth={plain ? 2 : 6} />{!plain && <line {...l} stroke="#141414" strokeWidth="0.8" />}</g>; })}
+      {file.openings.map((o) => { const l = onWall(o.wallId, o.xMm, o.xMm + o.widthMm); return l && <g key={o.id}><line {...l} stroke={isGlazed(o) ? '#cfdde7' : '#f5f5f5'} strokeWidth={plain ? 2 : 6} />{!plain && <line {...l} stroke="#141414" strokeWidth="0.8" />}</g>; })}
+      {!plain && file.openings.flatMap((o) => { const w = walls.find((x) => x.id === o.wallId); return w ? swingsOf(o, w).map((s, i) => <g key={`${o.id}${i}`} fill="none" stroke="#141414" strokeWidth="0.7"><path d={`M${scale.x(s.hinge.xMm)} ${scale.y(s.hinge.yMm)}L${scale.x(s.open.xMm)} ${scale.y(s.open.yMm)}`} strokeWidth="1.6" /><path d={`M${s.sweeps.slice(1).map((p) => `${scale.x(p.xMm)} ${scale.y(p.yMm)}`).join('L')}`} strokeDasharray="3 3" /></g>) : []; })}
+      {!plain && file.room.beams.map((b) => { const w = walls.find((x) => x.id === b.wallId); if (!w) return null; const inside = wayOf(w.facingDeg + 180); return <g key={b.id} stroke="#141414" strokeWidth="0.7" strokeDasharray="6 4" clipPath={`url(#${clip})`}>{[b.fromWallMm, b.fromWallMm + b.widthMm].map((mm) => { const [p, q] = [step(step(w.from, inside, mm), wayOf(w.facingDeg - 90), 20_000), step(step(w.to, inside, mm), wayOf(w.facingDeg + 90), 20_000)]; return <line key={mm} x1={scale.x(p.xMm)} y1={scale.y(p.yMm)} x2={scale.x(q.xMm)} y2={scale.y(q.yMm)} />; })}</g>; })}
       {!plain && file.fittings.map((f) => { const d = inside(f); return d && <path key={f.id} d={d} fill={paint(f.colours[0]!)} stroke="#141414" strokeWidth="0.6" />; })}
       {pieces.map((p) => {
         const corners = footprint(p);
@@ -63,7 +70,7 @@ export function PlanShapes({ file, width, height, margin, paint, plain = false, 
           </g>
         );
       })}
-      {!plain && pieces.filter((p) => p.kind !== 'lamp' && p.kind !== 'rug').map((p) => <PieceName key={p.id} piece={p} scale={scale} />)}
+      {!plain && pieces.filter((p) => !isLamp(p) && p.kind !== 'rug').map((p) => <PieceName key={p.id} piece={p} scale={scale} />)}
     </g>
   );
 }
@@ -81,7 +88,7 @@ function PieceName({ piece: p, scale }: { piece: Piece; scale: Scale }): ReactNo
 }
 
 /** The room's plan at true scale with its lengths. */
-export function PlanDrawing({ file, paint, pieceProps, picked, onBackground }: { file: RoomFile; paint: (c: Lab) => string; pieceProps?: ShapesProps['pieceProps']; picked?: string | null; onBackground?: () => void }): ReactNode {
+export function PlanDrawing({ file, paint, pieceProps, picked, onBackground, onWallLength, children }: { file: RoomFile; paint: (c: Lab) => string; pieceProps?: ShapesProps['pieceProps']; picked?: string | null; onBackground?: () => void; onWallLength?: (index: number, mm: Mm) => Answer; children?: (scale: Scale) => ReactNode }): ReactNode {
   const t = useTranslations();
   const { width, height, margin } = PLAN;
   const scale = planScale(file, width, height, margin);
@@ -90,10 +97,11 @@ export function PlanDrawing({ file, paint, pieceProps, picked, onBackground }: {
     <figure className="m-0">
       <svg viewBox={`0 0 ${width} ${height}`} className="block w-full select-none" role="group" aria-label={t('wall.plan')} onPointerDown={onBackground}>
         <PlanShapes file={file} width={width} height={height} margin={margin} paint={paint} {...(pieceProps ? { pieceProps } : {})} picked={picked ?? null} />
-        {walls.map((w) => {
+        {children?.(scale)}
+        {walls.map((w, i) => {
           const out = ((w.facingDeg) * Math.PI) / 180;
           const [dx, dy] = [Math.sin(out) * 26, -Math.cos(out) * 26];
-          return <Dimension key={w.id} x1={scale.x(w.from.xMm) + dx} y1={scale.y(w.from.yMm) + dy} x2={scale.x(w.to.xMm) + dx} y2={scale.y(w.to.yMm) + dy} valueMm={w.lengthMm} unit={file.room.unit} name={w.ownName || w.side} />;
+          return <Dimension key={w.id} x1={scale.x(w.from.xMm) + dx} y1={scale.y(w.from.yMm) + dy} x2={scale.x(w.to.xMm) + dx} y2={scale.y(w.to.yMm) + dy} valueMm={w.lengthMm} unit={file.room.unit} name={w.ownName || w.side} onCommit={onWallLength && ((mm) => onWallLength(i, mm))} />;
         })}
         <g aria-hidden="true"><path d={`M${width - 24} 40V16M${width - 29} 24l5-9 5 9`} stroke="#141414" fill="none" /><text x={width - 24} y="54" textAnchor="middle" fontSize="11">N</text></g>
       </svg>

@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useId, useMemo, type ReactNode } from 'react';
+import { Fragment, useId, useMemo, type ReactNode } from 'react';
 import { formatLength } from '../../../core/base/length';
 import type { Box } from '../../../core/geometry/plane';
 import type { Elevation, Shape } from '../../../core/room/shape';
@@ -8,6 +8,7 @@ import { fitScale, type Scale } from '../../../ui/drawing/scale';
 import { Tape } from '../../../ui/drawing/Tape';
 import { useRoom } from '../room/RoomContext';
 import { usePaint } from '../usePaint';
+import { AboveEdge } from './AboveEdge';
 import { ShapeView } from './ShapeView';
 
 export const DRAWING = { width: 676, height: 520 } as const;
@@ -25,10 +26,12 @@ type Props = {
   onBackground?: () => void;
   /** Only this part of the wall, as large as it will go. */
   region?: Box;
+  /** What lies under everything but the wall itself, such as a photo of it. */
+  under?: (scale: Scale) => ReactNode;
 };
 
 /** A wall at true scale with its tape, and the same as a list for who does not see the drawing. */
-export function WallDrawing({ elevation, width = DRAWING.width, height: most = DRAWING.height, children, title, shapeProps, onBackground, region }: Props): ReactNode {
+export function WallDrawing({ elevation, width = DRAWING.width, height: most = DRAWING.height, children, title, shapeProps, onBackground, region, under }: Props): ReactNode {
   const t = useTranslations('shell');
   const { view, kelvin, file } = useRoom();
   const paint = usePaint();
@@ -41,6 +44,7 @@ export function WallDrawing({ elevation, width = DRAWING.width, height: most = D
   const clip = useId();
   const [left, top, wide, high] = [scale.x(part.xMm), scale.y(part.yMm + part.heightMm), part.widthMm * scale.perMm, part.heightMm * scale.perMm];
   const unit = file.room.unit;
+  const flat = region !== undefined || elevation.edge.every((p) => p.heightMm >= elevation.ceilingMm - 0.5);
   const lampLit = kelvin < 4000;
   const listed = listOf(elevation.shapes);
   const floor = paint(file.room.floorFinish.colours[0]!);
@@ -53,11 +57,13 @@ export function WallDrawing({ elevation, width = DRAWING.width, height: most = D
           {elevation.shapes.map((s) => {
             const props = shapeProps?.(s, scale);
             const drawn = <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} />;
-            return props ? <g key={s.key} {...props}>{drawn}</g> : drawn;
+            const shown = props ? <g key={s.key} {...props}>{drawn}</g> : drawn;
+            return s.about === 'wall' && under ? <Fragment key={s.key}>{shown}{under(scale)}</Fragment> : shown;
           })}
         </g></g>
         {lampLit && view === 'plain' && <rect x={left} y={top} width={wide} height={high} fill="#1a1206" fillOpacity="0.1" pointerEvents="none" />}
-        <rect x={left} y={top} width={wide} height={high} fill="none" stroke="#141414" strokeWidth="0.8" pointerEvents="none" />
+        {!region && <AboveEdge elevation={elevation} scale={scale} fill="#f5f5f5" />}
+        {flat ? <rect x={left} y={top} width={wide} height={high} fill="none" stroke="#141414" strokeWidth="0.8" pointerEvents="none" /> : <path d={`M${left} ${top + high}H${left + wide}`} stroke="#141414" strokeWidth="0.8" pointerEvents="none" />}
         {!region && <Tape scale={scale} heightMm={elevation.ceilingMm} lengthMm={elevation.lengthMm} unit={unit} />}
         {children?.(scale)}
       </svg>

@@ -1,4 +1,5 @@
 import { applyChange, type Change } from '../../../core/model/change';
+import { upgradeRoomFile } from '../../../core/model/upgrade';
 import type { RoomFile } from '../../../core/model/types';
 import type { Snapshot } from './saver';
 
@@ -39,7 +40,7 @@ export function createLocalRoom(begin: () => RoomFile, store: Store) {
       const kept = store.read();
       if (kept === null) return;
       try {
-        show(JSON.parse(kept) as RoomFile, false);
+        show(upgradeRoomFile(JSON.parse(kept)) as RoomFile, false);
       } catch {
         store.write(JSON.stringify(snapshot.file));
       }

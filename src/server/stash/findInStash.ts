@@ -1,7 +1,7 @@
 import 'server-only';
-import type { Item } from '../core/model/types';
-import { findItems, usedElsewhere } from '../data/itemRepository';
-import { studioDatabase } from './studio';
+import type { Item } from '../../core/model/types';
+import { findItems, usedElsewhere } from '../../data/itemRepository';
+import { studioDatabase } from '../studio';
 
 export type StashRow = Item & { elsewhere: { room: string; count: number } | null };
 

@@ -1,0 +1,5 @@
+import { ClearScreen } from '@/features/clear/ClearScreen';
+
+export default function ClearPage() {
+  return <ClearScreen />;
+}

@@ -1,0 +1,5 @@
+import { TapeScreen } from '@/features/measure/TapeScreen';
+
+export default function TapePage() {
+  return <TapeScreen />;
+}

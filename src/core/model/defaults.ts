@@ -1,0 +1,28 @@
+/** What every noun begins with, and what a file of an older version is taken to say where it is silent. */
+import type { Clear, Fitting, HomeFlags, Item, Opening, Piece, Room, Seat } from './types';
+
+type Less<T, K extends keyof T> = Pick<T, K>;
+
+export const FLAGS: HomeFlags = { childrenAges: [], pets: false, featherFree: false, woolFree: false, scentFree: false, rented: false, wheelchair: false };
+
+export const ROOM: Less<Room, 'slopes' | 'beams' | 'standpoints' | 'seesRoomIds' | 'childsRoom' | 'wallPhotos' | 'readings'> = { slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
+
+/** A door of which nothing else is known does not say how it swings. */
+export const OPENING: Less<Opening, 'opens' | 'hinge' | 'handleMm' | 'revealMm' | 'sillDepthMm' | 'underMm' | 'overlooked' | 'hazy'> = { opens: 'fixed', hinge: 'none', handleMm: 0, revealMm: 0, sillDepthMm: 0, underMm: 0, overlooked: false, hazy: false };
+
+export const FITTING: Less<Fitting, 'mantel'> = { mantel: null };
+
+export const PIECE: Less<Piece, 'bed' | 'shelvesMm' | 'chairs'> = { bed: null, shelvesMm: [], chairs: 0 };
+export const SEAT: Less<Seat, 'armHeightMm' | 'looseCushions'> = { armHeightMm: 0, looseCushions: 0 };
+
+export const ITEM: Less<Item, 'setOf' | 'back' | 'sheen' | 'fibre' | 'care' | 'defects' | 'defectsLit' | 'poisonous' | 'scented' | 'state' | 'source' | 'boughtOn' | 'dueOn' | 'returnBy' | 'seasonsServed' | 'placeId' | 'roomId' | 'photoId' | 'colourFrom' | 'seen' | 'rawColours' | 'relied' | 'spectrum'> = {
+  setOf: 1, back: null, sheen: 'matt', fibre: 'unknown', care: [], defects: '', defectsLit: '', poisonous: false, scented: false, state: 'owned', source: '', boughtOn: null, dueOn: null, returnBy: null, seasonsServed: 0,
+  placeId: null, roomId: null, photoId: null, colourFrom: 'typed', seen: true, rawColours: null, relied: null, spectrum: null,
+};
+
+export const CLEAR: Clear = { found: [], irritations: [], tasks: [], beforePhotos: [] };
+
+/** A thing of the stash with nothing known but what is given. */
+export const newItem = (given: Pick<Item, 'id' | 'name' | 'kind'> & Partial<Item>): Item => ({
+  ...ITEM, count: 1, widthMm: 450, heightMm: 450, depthMm: 0, colours: [{ l: 80, a: 0, b: 4, share: 1 }], pattern: { kind: 'solid', repeatMm: 0 }, texture: 'smooth', clothGsm: 0, massG: 0, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: '', note: '', ...given,
+});

@@ -1,0 +1,114 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useTranslations } from 'next-intl';
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { LayoutGrid, Redo2, Rows3, Undo2 } from 'lucide-react';
+import { replayStudioAction } from '../../actions/room';
+import { stashHeadAction } from '../../actions/stash';
+import type { StashHead } from '../../actions/stashTypes';
+import type { LengthUnit } from '../../core/base/units';
+import { ruleBook } from '../../core/rules/book';
+import { EVERYTHING, filterStash, type StashFilter } from '../../core/stash/entry';
+import { Button } from '../../ui/Button';
+import { PageLink } from '../../ui/PageLink';
+import { useActWords } from '../shell/StatusLine';
+import { FilterPanel } from './FilterPanel';
+import { ItemPanel } from './ItemPanel';
+import { StashProvider, type StashValue } from './StashContext';
+import { StashGallery, StashList } from './StashList';
+import { useStashIndex } from './useStashIndex';
+
+const NewThings = dynamic(() => import('./NewThings').then((m) => m.NewThings));
+const PlacesTab = dynamic(() => import('./PlacesTab').then((m) => m.PlacesTab));
+const NeedTab = dynamic(() => import('./NeedTab').then((m) => m.NeedTab));
+const ReturnsTab = dynamic(() => import('./ReturnsTab').then((m) => m.ReturnsTab));
+
+const TABS = ['things', 'places', 'need', 'returns', 'add'] as const;
+type Tab = (typeof TABS)[number];
+const UNIT_KEY = 'rideau:stash-unit';
+
+/** Everything that is owned: found by what it is, where it is, what it fits, and whether it is free. */
+export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
+  const t = useTranslations('stash');
+  const tr = useTranslations();
+  const act = useActWords();
+  const [head, setHead] = useState(first);
+  const { entries, reload } = useStashIndex();
+  const [filter, setFilter] = useState<StashFilter>(EVERYTHING);
+  const [tab, setTab] = useState<Tab>('things');
+  const [gallery, setGallery] = useState(false);
+  const [openId, open] = useState<string | null>(null);
+  const [unit, setUnit] = useState<LengthUnit>('in');
+  const [said, setSaid] = useState('');
+  const search = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const at = new URLSearchParams(window.location.search);
+    const id = at.get('item');
+    const wanted = at.get('tab');
+    queueMicrotask(() => {
+      if (id) open(id);
+      if (wanted && (TABS as readonly string[]).includes(wanted)) setTab(wanted as Tab);
+      if (at.get('view') === 'gallery') setGallery(true);
+      if (window.localStorage.getItem(UNIT_KEY) === 'cm') setUnit('cm');
+    });
+  }, []);
+  const rules = useMemo(() => ruleBook(head.rules, unit), [head.rules, unit]);
+  const shown = useMemo(() => (entries ? filterStash(entries, filter, rules) : []), [entries, filter, rules]);
+  const refresh = useCallback(async () => { const [next] = await Promise.all([stashHeadAction(), reload()]); setHead(next); }, [reload]);
+  const replay = useCallback(async (way: 'undo' | 'redo') => {
+    const { ok } = await replayStudioAction(way);
+    setSaid(ok ? t(way === 'undo' ? 'undone' : 'redone') : tr('shell.standsInWay'));
+    await refresh();
+  }, [refresh, t, tr]);
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const typing = e.target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(e.target.tagName);
+      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z' && !typing) { e.preventDefault(); void replay(e.shiftKey ? 'redo' : 'undo'); return; }
+      if (typing || e.ctrlKey || e.metaKey || e.altKey || document.querySelector('[role=dialog]')) return;
+      if (e.key === '/') { e.preventDefault(); setTab('things'); search.current?.focus(); } else if (e.key === 'g') setGallery((g) => !g);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [replay]);
+  const changeUnit = (u: LengthUnit) => { setUnit(u); try { window.localStorage.setItem(UNIT_KEY, u); } catch { /* a browser without storage keeps no unit */ } };
+  const value: StashValue = { head, rules, unit, entries: entries ?? [], refresh, open, openId };
+  return (
+    <StashProvider value={value}>
+      <div className="flex min-h-dvh flex-col px-3 pb-4 sm:px-5">
+        <header className="flex flex-wrap items-center gap-x-5 gap-y-1.5 py-2.5">
+          <PageLink href="/" className="font-head text-[22px]" aria-label={`${tr('app.name')}, ${tr('app.home')}`}>{tr('app.name')}</PageLink>
+          <nav aria-label={t('tabs')} className="flex gap-x-4 overflow-x-auto font-narrow text-[16px]">
+            {TABS.map((k) => <button key={k} type="button" aria-current={tab === k ? 'page' : undefined} onClick={() => setTab(k)} className="whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold">{t(`tab.${k}`)}</button>)}
+          </nav>
+          <div className="ml-auto flex items-center gap-1">
+            <select aria-label={tr('measure.unit')} value={unit} onChange={(e) => changeUnit(e.target.value as LengthUnit)} className="mr-2 border-b border-line bg-transparent text-[14px]">{(['in', 'cm'] as const).map((u) => <option key={u} value={u}>{tr(`measure.unit-${u}`)}</option>)}</select>
+            <button type="button" disabled={!head.undo} onClick={() => void replay('undo')} aria-label={head.undo ? `${tr('shell.undo')}: ${act(head.undo)}` : tr('shell.undo')} title={head.undo ? act(head.undo) : ''} className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"><Undo2 size={16} /></button>
+            <button type="button" disabled={!head.redo} onClick={() => void replay('redo')} aria-label={head.redo ? `${tr('shell.redo')}: ${act(head.redo)}` : tr('shell.redo')} title={head.redo ? act(head.redo) : ''} className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"><Redo2 size={16} /></button>
+            <p role="status" aria-live="polite" className="min-w-0 text-[13px]">{said}</p>
+          </div>
+        </header>
+        {tab === 'things' ? (
+          <main className="grid flex-1 items-start gap-3.5 lg:grid-cols-[236px_1fr_384px]">
+            <FilterPanel filter={filter} onFilter={setFilter} searchRef={search} />
+            <section className="flex min-w-0 flex-col bg-sheet">
+              <div className="flex items-baseline gap-3 px-4 pb-1.5 pt-3">
+                <h1 className="text-[24px]">{t('title')}</h1>
+                <p className="text-[14px] text-soft" aria-live="polite">{entries === null ? t('loading') : t('count', { shown: shown.length, all: entries.length })}</p>
+                <div className="ml-auto flex gap-1" role="group" aria-label={t('view')}>
+                  <button type="button" aria-pressed={!gallery} aria-label={t('list')} title={t('list')} onClick={() => setGallery(false)} className="rounded-md border border-transparent p-1 aria-pressed:border-ink"><Rows3 size={16} /></button>
+                  <button type="button" aria-pressed={gallery} aria-label={t('gallery')} title={t('gallery')} onClick={() => setGallery(true)} className="rounded-md border border-transparent p-1 aria-pressed:border-ink"><LayoutGrid size={16} /></button>
+                </div>
+              </div>
+              {entries !== null && entries.length === 0 ? <div className="px-4 pb-5 pt-2"><p className="mb-3 max-w-[52ch] text-soft">{t('empty')}</p><Button look="strong" onClick={() => setTab('add')}>{t('tab.add')}</Button></div>
+                : entries !== null && shown.length === 0 ? <div className="px-4 pb-5 pt-2"><p className="mb-3">{t('nothing')}</p><Button small onClick={() => setFilter(EVERYTHING)}>{t('clear')}</Button></div>
+                : gallery ? <StashGallery entries={shown} /> : <StashList entries={shown} />}
+            </section>
+            <aside data-worksheet className={`bg-sheet px-[18px] py-4 lg:sticky lg:top-3 lg:block lg:max-h-[calc(100dvh-24px)] lg:overflow-y-auto ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20 max-lg:overflow-y-auto' : 'max-lg:hidden'}`}>
+              {openId ? <ItemPanel key={openId} id={openId} /> : <><h2 className="text-[19px]">{t('pick')}</h2><p className="mt-1 text-[14px] text-soft">{t('pickSays')}</p></>}
+            </aside>
+          </main>
+        ) : <main className="flex-1">{tab === 'places' ? <PlacesTab /> : tab === 'need' ? <NeedTab /> : tab === 'returns' ? <ReturnsTab /> : <NewThings onOpen={(id) => { setTab('things'); open(id); }} />}</main>}
+      </div>
+    </StashProvider>
+  );
+}

@@ -1,0 +1,23 @@
+'use client';
+import { useCallback, useEffect, useState } from 'react';
+import { prepare, UNUSED, type Prepared, type Used } from '../../core/stash/entry';
+import type { Item } from '../../core/model/types';
+
+type Row = [string, string, Item['kind'], number, number, number, number, number, Item['colours'], Item['pattern']['kind'], number, Item['texture'], Item['season'], Item['state'], 0 | 1, string | null, string | null, string | null, string, string | null, Item['colourFrom'], 0 | 1, number];
+type UsedRow = [string, number, number, number, number, number];
+
+/** The stash in short rows, fetched once and again after each change. */
+export function useStashIndex(): { entries: Prepared[] | null; reload: () => Promise<void> } {
+  const [entries, setEntries] = useState<Prepared[] | null>(null);
+  const reload = useCallback(async () => {
+    const answer = await fetch('/api/stash/index').catch(() => null);
+    if (!answer?.ok) return;
+    const { items, used } = (await answer.json()) as { items: Row[]; used: UsedRow[] };
+    const usedOf = new Map<string, Used>(used.map(([id, spring, summer, autumn, winter, any]) => [id, { spring, summer, autumn, winter, any }]));
+    setEntries(items.map(([id, name, kind, count, setOf, widthMm, heightMm, depthMm, colours, patternKind, repeatMm, texture, season, state, tagsOn, returnBy, placeId, roomId, whereabouts, photoId, colourFrom, seen, price]) =>
+      prepare({ id, name, kind, count, setOf, widthMm, heightMm, depthMm, colours, pattern: { kind: patternKind, repeatMm }, texture, season, state, tagsOn: tagsOn === 1, returnBy, placeId, roomId, whereabouts, photoId, colourFrom, seen: seen === 1, price, used: usedOf.get(id) ?? UNUSED })));
+  }, []);
+  // eslint-disable-next-line react-hooks/set-state-in-effect -- the rows are fetched when the page stands
+  useEffect(() => { void reload(); }, [reload]);
+  return { entries, reload };
+}

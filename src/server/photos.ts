@@ -1,0 +1,48 @@
+import 'server-only';
+import { nanoid } from 'nanoid';
+import sharp, { type Metadata, type Sharp } from 'sharp';
+import { fail, ok, type Result } from '../core/base/result';
+import { loadPhoto, savePhoto } from '../data/photoRepository';
+import { environment } from './environment';
+import type { DoorIssue } from './issues';
+import { now, studioDatabase } from './studio';
+
+const READ: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp', 'heif']);
+/** The longer side of what is kept, and of the picture in lists. */
+const KEPT_PX = 2400;
+const SMALL_PX = 240;
+
+const refuse = (code: string, message: string): Result<never, DoorIssue> => fail<DoorIssue>({ path: [], code, message });
+
+/** Reads what came as a picture, turned as its camera held it; refuses plainly what is no picture or too large. */
+export async function readPicture(bytes: Buffer): Promise<Result<Sharp, DoorIssue>> {
+  if (bytes.length > environment.photoLimit) return refuse('too-large', `The picture is larger than ${environment.photoLimit / 1024 / 1024} MB.`);
+  let meta: Metadata;
+  try {
+    meta = await sharp(bytes, { limitInputPixels: false }).metadata();
+  } catch {
+    return refuse('not-a-picture', 'This is not a picture that can be read. JPEG, PNG, WebP and AVIF are.');
+  }
+  // AVIF is HEIF with AV1 inside; other HEIF pictures cannot be read here
+  if (!READ.has(meta.format ?? '') || (meta.format === 'heif' && meta.compression !== 'av1')) return refuse('not-a-picture', `A picture of the kind ${meta.format ?? 'unknown'} is not read. JPEG, PNG, WebP and AVIF are.`);
+  if ((meta.width ?? 0) * (meta.height ?? 0) > environment.photoPixels) return refuse('too-many-pixels', `The picture has more than ${environment.photoPixels / 1e6} megapixels.`);
+  return ok(sharp(bytes, { limitInputPixels: environment.photoPixels, failOn: 'error' }).rotate());
+}
+
+/** Keeps a re-encoded copy: upright, in sRGB, without the camera's notes and the place where it was taken. */
+export async function keepPhoto(bytes: Buffer): Promise<Result<{ id: string; widthPx: number; heightPx: number }, DoorIssue>> {
+  const read = await readPicture(bytes);
+  if (!read.ok) return read;
+  try {
+    const upright = read.value.toColourspace('srgb');
+    const image = await upright.clone().resize(KEPT_PX, KEPT_PX, { fit: 'inside', withoutEnlargement: true }).webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
+    const small = await sharp(image.data).resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true }).webp({ quality: 78 }).toBuffer();
+    const photo = { id: nanoid(14), widthPx: image.info.width, heightPx: image.info.height, image: image.data, small };
+    savePhoto(studioDatabase(), photo, now());
+    return ok({ id: photo.id, widthPx: photo.widthPx, heightPx: photo.heightPx });
+  } catch {
+    return refuse('damaged', 'The picture is damaged: it could not be read to its end.');
+  }
+}
+
+export const photoBytes = (id: string, size: 'image' | 'small'): Buffer | undefined => loadPhoto(studioDatabase(), id, size);
