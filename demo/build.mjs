@@ -110,7 +110,7 @@ const saw = (drop) => ({ kind: 'sawtooth', dropMm: i(drop) });
 const pillow = (itemId, pieceId, x, layer, more = {}) => ({ id: `p${++n}`, itemId, pieceId, as: 'pillow', xMm: i(x), layer, fill: 'feather', turned: false, ...more });
 const object = (itemId, pieceId, x, more = {}) => ({ id: `p${++n}`, itemId, pieceId, as: 'object', xMm: i(x), layer: 0, fill: 'feather', turned: false, ...more });
 const draped = (itemId, pieceId, x) => ({ id: `p${++n}`, itemId, pieceId, as: 'throw', xMm: i(x), layer: 9, fill: 'feather', turned: false });
-const look = (id, name, season, order, dressings, hangings, placements, more = {}) => ({ id, name, season, order, sheetTaken: null, rodLineMm: null, plannedShares: null, dressings, hangings, placements, ...more });
+const look = (id, name, season, order, dressings, hangings, placements, more = {}) => ({ id, name, season, order, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings, hangings, placements, ...more });
 
 const ROOM = { slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
 const CLEAR = { found: [], irritations: [], tasks: [], beforePhotos: [] };

@@ -86,9 +86,9 @@ export const rowToPiece = (r: Row): Piece => ({
   colours: fromJson(r.colours_json!), pattern: { kind: text(r.pattern_kind!), repeatMm: num(r.pattern_repeat_mm!) },
 });
 
-export const lookToRow = (l: Look, p: Place): Row => ({ ...p, id: l.id, name: l.name, season: l.season, tab_order: l.order, sheet_taken: l.sheetTaken, rod_line_mm: l.rodLineMm, planned_shares_json: l.plannedShares && json(l.plannedShares) });
+export const lookToRow = (l: Look, p: Place): Row => ({ ...p, id: l.id, name: l.name, season: l.season, tab_order: l.order, sheet_taken: l.sheetTaken, approved_json: json(l.approvedWallIds), rod_line_mm: l.rodLineMm, planned_shares_json: l.plannedShares && json(l.plannedShares) });
 export const rowToLook = (r: Row, lists: Pick<Look, 'dressings' | 'hangings' | 'placements'>): Look => ({
-  id: text(r.id!), name: text(r.name!), season: textOrNull(r.season!), order: num(r.tab_order!), sheetTaken: textOrNull(r.sheet_taken!), rodLineMm: numOrNull(r.rod_line_mm!), plannedShares: r.planned_shares_json === null ? null : fromJson(r.planned_shares_json!), ...lists,
+  id: text(r.id!), name: text(r.name!), season: textOrNull(r.season!), order: num(r.tab_order!), sheetTaken: textOrNull(r.sheet_taken!), approvedWallIds: fromJson(r.approved_json!), rodLineMm: numOrNull(r.rod_line_mm!), plannedShares: r.planned_shares_json === null ? null : fromJson(r.planned_shares_json!), ...lists,
 });
 
 export const dressingToRow = (d: Dressing, p: LookPlace): Row => ({

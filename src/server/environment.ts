@@ -6,8 +6,8 @@ export const environment = {
   dataFolder: path.resolve(/* turbopackIgnore: true */ process.cwd(), process.env.RIDEAU_DATA ?? 'data'),
   migrationsFolder: path.resolve(/* turbopackIgnore: true */ process.cwd(), 'src/data/migrations'),
   /** Largest bodies that are read, in bytes. */
-  roomFileLimit: 8 * 1024 * 1024,
-  studioFileLimit: 96 * 1024 * 1024,
+  roomFileLimit: 64 * 1024 * 1024,
+  studioFileLimit: 512 * 1024 * 1024,
   photoLimit: 40 * 1024 * 1024,
   photoPixels: 40_000_000,
   tableLimit: 16 * 1024 * 1024,

@@ -2,7 +2,7 @@ import 'server-only';
 import { nanoid } from 'nanoid';
 import sharp, { type Metadata, type Sharp } from 'sharp';
 import { fail, ok, type Result } from '../core/base/result';
-import { loadPhoto, savePhoto } from '../data/photoRepository';
+import { loadPhoto, loadPhotos, savePhoto, type Photo } from '../data/photoRepository';
 import { environment } from './environment';
 import type { DoorIssue } from './issues';
 import { now, studioDatabase } from './studio';
@@ -44,5 +44,27 @@ export async function keepPhoto(bytes: Buffer): Promise<Result<{ id: string; wid
     return refuse('damaged', 'The picture is damaged: it could not be read to its end.');
   }
 }
+
+export type PhotoFile = { id: string; widthPx: number; heightPx: number; webp: string };
+
+/** Photos with their pixels, for a file that is to carry them; all of them with null. */
+export const photosForFile = (ids: readonly string[] | null): PhotoFile[] => loadPhotos(studioDatabase(), ids).map((p) => ({ id: p.id, widthPx: p.widthPx, heightPx: p.heightPx, webp: p.image.toString('base64') }));
+
+/** Reads the photos of a file; each is decoded and encoded anew, so that nothing comes in but a picture. Those that the studio has are left out. */
+export async function readPhotoFiles(files: readonly PhotoFile[]): Promise<Result<Photo[], DoorIssue>> {
+  const photos: Photo[] = [];
+  for (const [i, file] of files.entries()) {
+    if (loadPhoto(studioDatabase(), file.id, 'small')) continue;
+    try {
+      const image = await sharp(Buffer.from(file.webp, 'base64'), { limitInputPixels: environment.photoPixels, failOn: 'error' }).webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
+      const small = await sharp(image.data).resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true }).webp({ quality: 78 }).toBuffer();
+      photos.push({ id: file.id, widthPx: image.info.width, heightPx: image.info.height, image: image.data, small });
+    } catch {
+      return fail<DoorIssue>({ path: ['photos', i], code: 'not-a-picture', message: 'This photo cannot be read.' });
+    }
+  }
+  return ok(photos);
+}
+export const keepPhotos = (photos: readonly Photo[]): void => { for (const p of photos) savePhoto(studioDatabase(), p, now()); };
 
 export const photoBytes = (id: string, size: 'image' | 'small'): Buffer | undefined => loadPhoto(studioDatabase(), id, size);

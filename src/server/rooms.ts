@@ -16,6 +16,7 @@ import { loadPlaces, savePlace } from '../data/placeRepository';
 import { bumpRevision, deleteRoom, dropEmptyHomes, insertRoom, loadHome, loadHomes, loadRevision, loadRoom, loadRoomFile, loadRoomHeads, loadRoomsOfHome, loadRules, saveHome, saveRoom, saveRules, type RoomHead } from '../data/roomRepository';
 import { studioName } from '../data/studioRepository';
 import { measureIssues, schemaIssues, type DoorIssue } from './issues';
+import { keepPhotos, photosForFile, readPhotoFiles } from './photos';
 import { now, studioDatabase } from './studio';
 
 export type RoomState = { revision: number; undo: Label | null; redo: Label | null };
@@ -30,7 +31,7 @@ const stateOf = (roomId: string | null): RoomState => {
 export function openRoom(roomId: string): OpenRoom | undefined {
   const db = studioDatabase();
   const file = loadRoomFile(db, roomId);
-  return file && { file, ...stateOf(roomId) };
+  return file && { file: withSummedInserts(file), ...stateOf(roomId) };
 }
 
 export const roomState = (roomId: string): RoomState => stateOf(roomId);
@@ -116,7 +117,7 @@ export function replayRoom(roomId: string | null, way: 'undo' | 'redo'): Result<
       if (!entry) return fail<ChangeIssue>({ code: 'nothing-to-undo' });
       replay(db, entry, way);
       if (roomId) bumpRevision(db, roomId, now());
-      return ok({ ...stateOf(roomId), label: entry.label, file: roomId ? loadRoomFile(db, roomId) ?? null : null });
+      return ok({ ...stateOf(roomId), label: entry.label, file: roomId ? forPage(loadRoomFile(db, roomId)) : null });
     }).immediate();
   } catch (error) {
     if (error instanceof JournalConflict) return fail<ChangeIssue>({ code: 'stands-in-the-way' });
@@ -126,8 +127,24 @@ export function replayRoom(roomId: string | null, way: 'undo' | 'redo'): Result<
 
 export type ImportNote = { code: 'rule-kept'; ruleId: string } | { code: 'item-renumbered'; from: string; to: string } | { code: 'room-renumbered'; from: string; to: string };
 
+const forPage = (file: RoomFile | undefined): RoomFile | null => (file ? withSummedInserts(file) : null);
+
+/** For a page: inserts of one size and filling are told as one with their number, since a studio owns hundreds and a seat only asks how many of a size there are. Those that a look places are left as they are. */
+export function withSummedInserts(file: RoomFile): RoomFile {
+  const placed = new Set([...file.looks.flatMap((l) => l.placements.map((p) => p.itemId)), ...file.clear.found.map((f) => f.itemId)]);
+  const sums = new Map<string, number>();
+  const items: RoomFile['items'] = [];
+  for (const item of file.items) {
+    const key = item.kind === 'insert' && !placed.has(item.id) ? `${item.widthMm}/${item.heightMm}/${item.fill}/${item.state}` : null;
+    const at = key === null ? undefined : sums.get(key);
+    if (at === undefined) { if (key !== null) sums.set(key, items.length); items.push(item); }
+    else items[at] = { ...items[at]!, count: Math.min(10_000, items[at]!.count + item.count) };
+  }
+  return { ...file, items };
+}
+
 /** Takes a room file in. The file's own ids are kept where the studio does not use them for something else. */
-export function importRoom(input: unknown): Result<{ id: string; notes: ImportNote[] }, DoorIssue> {
+export async function importRoom(input: unknown): Promise<Result<{ id: string; notes: ImportNote[] }, DoorIssue>> {
   const version = (input as { rideau?: unknown } | null)?.rideau;
   if (typeof input !== 'object' || input === null || version === undefined) return fail<DoorIssue>({ path: ['rideau'], code: 'not-a-room-file', message: 'This is not a room file: it has no "rideau" version.' });
   if (typeof version === 'number' && version > ROOM_FILE_VERSION) return fail<DoorIssue>({ path: ['rideau'], code: 'newer-version', message: `This room file has version ${version}; this studio reads up to version ${ROOM_FILE_VERSION}.` });
@@ -135,8 +152,11 @@ export function importRoom(input: unknown): Result<{ id: string; notes: ImportNo
   if (!read.success) return { ok: false, issues: schemaIssues(read.error) };
   const refused = checkRoomFile(read.data).filter((i) => i.level === 'refuse');
   if (refused.length > 0) return { ok: false, issues: measureIssues(refused) };
+  const photos = await readPhotoFiles(read.data.photos ?? []);
+  if (!photos.ok) return photos;
   const db = studioDatabase();
   return ok(db.transaction(() => {
+    keepPhotos(photos.value);
     const notes: ImportNote[] = [];
     const file = withFreeIds(read.data, notes);
     inEntry(db, null, { code: 'importRoom', name: file.room.name }, now(), () => {
@@ -157,7 +177,7 @@ export function importRoom(input: unknown): Result<{ id: string; notes: ImportNo
 }
 
 /** A room begun here: in a home of the studio when one is named, else in the file's own. */
-export function beginRoom(input: unknown, homeId: string | null): Result<{ id: string }, DoorIssue> {
+export async function beginRoom(input: unknown, homeId: string | null): Promise<Result<{ id: string }, DoorIssue>> {
   const home = homeId === null ? undefined : loadHome(studioDatabase(), homeId);
   return importRoom(home && typeof input === 'object' && input !== null ? { ...input, home } : input);
 }
@@ -192,7 +212,13 @@ function withFreeIds(file: RoomFile, notes: ImportNote[]): RoomFile {
 
 export const roomsOfHome = (homeId: string, butRoomId: string): { id: string; name: string }[] => loadRoomsOfHome(studioDatabase(), homeId).filter((r) => r.id !== butRoomId);
 
-export const exportRoom = (roomId: string): RoomFile | undefined => loadRoomFile(studioDatabase(), roomId);
+/** The room as a file; photos stay here unless they are asked for, since they show someone's home. */
+export function exportRoom(roomId: string, withPhotos = false): RoomFile | undefined {
+  const file = loadRoomFile(studioDatabase(), roomId);
+  if (!file || !withPhotos) return file;
+  const ids = [...file.room.wallPhotos.map((p) => p.photoId), ...file.clear.beforePhotos.map((p) => p.photoId), ...file.items.flatMap((i) => i.photoId ?? [])];
+  return { ...file, photos: photosForFile([...new Set(ids)]) };
+}
 
 export function planRoom(roomId: string, lookId: string | null): Result<Plan, { code: 'not-found' | 'no-such-look'; looks: string[] }> {
   const file = exportRoom(roomId);

@@ -8,9 +8,11 @@ import { checkRoomFile } from '../core/stages/measure/check';
 import { loadStudio, replaceStudio } from '../data/studioRepository';
 import { environment } from './environment';
 import { measureIssues, schemaIssues, type DoorIssue } from './issues';
+import { keepPhotos, photosForFile, readPhotoFiles } from './photos';
 import { now, studioDatabase } from './studio';
 
-export const backupStudio = (): StudioFile => loadStudio(studioDatabase());
+/** The whole studio as one file; with its photos only when they are asked for, since they make it large. */
+export const backupStudio = (withPhotos = false): StudioFile => ({ ...loadStudio(studioDatabase()), ...(withPhotos ? { photos: photosForFile(null) } : {}) });
 
 /** Puts a backed-up studio in the place of this one; a copy of the database as it was is kept in the data folder first. */
 export async function restoreStudio(input: unknown): Promise<Result<{ rooms: number; items: number; keptAs: string }, DoorIssue>> {
@@ -31,9 +33,11 @@ export async function restoreStudio(input: unknown): Promise<Result<{ rooms: num
     seen.add(r.room.id);
   });
   if (issues.length > 0) return { ok: false, issues };
+  const photos = await readPhotoFiles(studio.photos ?? []);
+  if (!photos.ok) return photos;
   const db = studioDatabase();
   const keptAs = path.join(environment.dataFolder, `before-restore-${now().replace(/[:.]/g, '-')}.sqlite`);
   await db.backup(keptAs);
-  db.transaction(() => replaceStudio(db, studio, now())).immediate();
+  db.transaction(() => { keepPhotos(photos.value); replaceStudio(db, studio, now()); }).immediate();
   return ok({ rooms: studio.rooms.length, items: studio.items.length, keptAs: path.basename(keptAs) });
 }

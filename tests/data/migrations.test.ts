@@ -4,6 +4,9 @@ import path from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import { CannotMigrate, readMigrations } from '../../src/data/migrate';
 import { DATABASE_FILE, openDatabase } from '../../src/data/open';
+import { roomFileSchema } from '../../src/core/model/schema';
+import { inEntry, nextEntry, replay } from '../../src/data/journal';
+import { loadRoomFile } from '../../src/data/roomRepository';
 import { ALL_TABLES } from '../../src/data/tables';
 import { MIGRATIONS, NOON, scratchStudio } from '../helpers/database';
 
@@ -17,6 +20,9 @@ beforeEach(() => {
 });
 afterEach(() => studio.remove());
 
+/** The number that the next step would have. */
+const NEXT = readdirSync(MIGRATIONS).length + 1;
+
 const file = () => path.join(studio.folder, DATABASE_FILE);
 const open = () => openDatabase(studio.folder, steps, NOON).close();
 const problem = (work: () => unknown) => { try { work(); } catch (e) { if (e instanceof CannotMigrate) return { ...e.problem, message: e.message }; throw e; } return undefined; };
@@ -25,7 +31,7 @@ test('an empty folder becomes a studio; opening it again takes no step twice', (
   open();
   open();
   const db = new Database(file(), { readonly: true });
-  expect(db.prepare('SELECT number, file, taken_at FROM migration').all()).toEqual([{ number: 1, file: '0001_studio.sql', taken_at: NOON }]);
+  expect(db.prepare('SELECT number, file, taken_at FROM migration').all()).toEqual(readdirSync(MIGRATIONS).map((f, i) => ({ number: i + 1, file: f, taken_at: NOON })));
   expect(db.prepare('SELECT name FROM studio').pluck().get()).toBe('My studio');
   db.close();
 });
@@ -37,7 +43,7 @@ test('every table is strict, and refers by foreign keys that are kept', () => {
   expect(strict.filter((t) => t.strict === 0)).toEqual([]);
   expect([db.pragma('foreign_keys', { simple: true }), db.pragma('journal_mode', { simple: true })]).toEqual([1, 'wal']);
   expect(() => db.prepare("INSERT INTO wall VALUES ('none', 'w', 0, '', 0, 0)").run()).toThrow(/FOREIGN KEY/);
-  expect(() => db.prepare("INSERT INTO home VALUES (NULL, 'h', '', '[]', 0, 0, 0, 0)").run()).toThrow(/CHECK/);
+  expect(() => db.prepare("INSERT INTO home VALUES (NULL, 'h', '', '[]', 0, 0, 0, 0, 0, 0)").run()).toThrow(/CHECK/);
 });
 
 test('the key that the code names is the key that the table has', () => {
@@ -51,10 +57,10 @@ test('the key that the code names is the key that the table has', () => {
 test('a database from a newer version is refused and left as it is', () => {
   open();
   const db = new Database(file());
-  db.prepare('INSERT INTO migration VALUES (2, ?, ?, ?)').run('0002_later.sql', 'x', NOON);
+  db.prepare('INSERT INTO migration VALUES (?, ?, ?, ?)').run(NEXT, '0009_later.sql', 'x', NOON);
   db.close();
   const before = readFileSync(file());
-  expect(problem(open)).toMatchObject({ code: 'newer', number: 2, known: 1, message: expect.stringContaining('The data was not changed.') });
+  expect(problem(open)).toMatchObject({ code: 'newer', number: NEXT, known: NEXT - 1, message: expect.stringContaining('The data was not changed.') });
   expect(readFileSync(file()).equals(before)).toBe(true);
 });
 
@@ -62,8 +68,8 @@ test('an edited step, a gap, a number twice and a bad name are refused', () => {
   open();
   writeFileSync(path.join(steps, '0001_studio.sql'), `${readFileSync(path.join(steps, '0001_studio.sql'), 'utf8')}\n-- later thought`);
   expect(problem(open)).toMatchObject({ code: 'edited', number: 1 });
-  writeFileSync(path.join(steps, '0003_gap.sql'), 'SELECT 1;');
-  expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'gap', expected: 2, file: '0003_gap.sql' });
+  writeFileSync(path.join(steps, '0005_gap.sql'), 'SELECT 1;');
+  expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'gap', expected: NEXT, file: '0005_gap.sql' });
   writeFileSync(path.join(steps, '0001_again.sql'), 'SELECT 1;');
   expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'twice', number: 1, files: ['0001_again.sql', '0001_studio.sql'] });
   writeFileSync(path.join(steps, '00_x.sql'), '');
@@ -72,13 +78,13 @@ test('an edited step, a gap, a number twice and a bad name are refused', () => {
 
 test('a step that fails half way leaves nothing behind, and is taken once it is mended', () => {
   open();
-  const second = path.join(steps, '0002_half.sql');
+  const second = path.join(steps, `000${NEXT}_half.sql`);
   writeFileSync(second, 'CREATE TABLE half (x INTEGER) STRICT; INSERT INTO nowhere VALUES (1);');
   expect(open).toThrow(/nowhere/);
   writeFileSync(second, 'CREATE TABLE half (x INTEGER) STRICT;');
   open();
   const db = new Database(file(), { readonly: true });
-  expect(db.prepare('SELECT max(number) FROM migration').pluck().get()).toBe(2);
+  expect(db.prepare('SELECT max(number) FROM migration').pluck().get()).toBe(NEXT);
   db.close();
 });
 
@@ -93,4 +99,35 @@ test('a database of something else, and a file that is none, are not touched', (
   writeFileSync(file(), 'not a database at all, but long enough to be looked at as if it were one');
   expect(open).toThrow(/not a database/);
   expect(existsSync(`${file()}-wal`)).toBe(false);
+});
+
+test('a studio of version 1 with all its rooms is carried over, and what undo kept of it can still be put back', () => {
+  const first = path.join(studio.folder, 'first');
+  mkdirSync(first);
+  copyFileSync(path.join(MIGRATIONS, '0001_studio.sql'), path.join(first, '0001_studio.sql'));
+  const old = openDatabase(studio.folder, first, NOON);
+  // written as the first version wrote it: a room with a dressed window, a thing on a seat, and a picture
+  old.exec(`
+    INSERT INTO home VALUES (1, 'h', 'Home', '[4]', 1, 0, 0, 1);
+    INSERT INTO item VALUES (1, 'i', 'Cover', 'cover', 2, 508, 508, 0, '[{"l":50,"a":1,"b":2,"share":1}]', 'solid', 0, 'linen', 200, 300, 'none', 0, 1, 1000, 0, '[]', 'box', '');
+    INSERT INTO room VALUES (1, 'r', 'h', 'Room', 'in', 2400, '{"colours":[{"l":90,"a":0,"b":3,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}', '{"colours":[{"l":60,"a":5,"b":15,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}', '{"colours":[{"l":96,"a":0,"b":1,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}', 'note');
+    INSERT INTO wall VALUES ('r', 'n', 0, '', 0, 0), ('r', 'e', 1, '', 4000, 0), ('r', 's', 2, '', 4000, 3000), ('r', 'w', 3, '', 0, 3000);
+    INSERT INTO opening VALUES ('r', 'o', 0, 'Window', 'window', 'n', 500, 1000, 800, 1200, 70, 2000, 2001, 2002);
+    INSERT INTO fitting VALUES ('r', 'f', 0, 'Stove', 'stove', 'w', 100, 700, 0, 800, 500, '[{"l":20,"a":0,"b":0,"share":1}]');
+    INSERT INTO piece VALUES ('r', 'p', 0, 'Sofa', 'sofa', 2000, 2400, 180, 2000, 900, 860, 0, 1700, 450, 550, 3, 2, '[{"l":60,"a":0,"b":8,"share":1}]', 'solid', 0);
+    INSERT INTO look VALUES ('r', 'l', 0, 'Look', 'summer', 0, NULL, NULL, NULL);
+    INSERT INTO dressing VALUES ('r', 'l', 'd', 0, 'o', NULL, 'ringClip', 'kiss', NULL, NULL, NULL, NULL, NULL, NULL, NULL, 'open');
+    INSERT INTO hanging VALUES ('r', 'l', 'g', 0, 'i', 's', 'p', NULL, 1500, NULL, '{"kind":"sawtooth","dropMm":20}');
+    INSERT INTO placement VALUES ('r', 'l', 'x', 0, 'i', 'p', 'pillow', 300, 0, 'feather', 0);`);
+  old.transaction(() => inEntry(old, 'r', { code: 'removePlacement', name: 'Cover' }, NOON, () => { old.exec("DELETE FROM placement WHERE id = 'x'"); })).immediate();
+  old.close();
+  const db = openDatabase(studio.folder, MIGRATIONS, NOON);
+  expect(db.pragma('foreign_key_check')).toEqual([]);
+  const room = loadRoomFile(db, 'r')!;
+  expect(roomFileSchema.safeParse(room).error).toBeUndefined();
+  expect(room.openings[0]).toMatchObject({ id: 'o', opens: 'fixed', dropsMm: { left: 2000, middle: 2001, right: 2002 } });
+  expect([room.fittings.length, room.pieces[0]!.seat!.armHeightMm, room.looks[0]!.dressings.length, room.looks[0]!.hangings.length, room.looks[0]!.placements.length]).toEqual([1, 0, 1, 1, 0]);
+  db.transaction(() => replay(db, nextEntry(db, 'r', 'undo')!, 'undo')).immediate();
+  expect(loadRoomFile(db, 'r')!.looks[0]!.placements.map((p) => p.id)).toEqual(['x']);
+  db.close();
 });

@@ -9,7 +9,7 @@ import { insertRow, saveRows, statement, type StudioDatabase } from '../../src/d
 import { loadStudio, replaceStudio, studioName } from '../../src/data/studioRepository';
 import { TABLES } from '../../src/data/tables';
 import { NOON, scratchStudio } from '../helpers/database';
-import { bareRoom, demoStudio, dressing, hanging, item, opening, piece, placement } from '../helpers/rooms';
+import { bareRoom, demoStudio, dressing, fittingOf, hanging, item, opening, piece, placement } from '../helpers/rooms';
 
 let studio: ReturnType<typeof scratchStudio>;
 let db: StudioDatabase;
@@ -41,6 +41,7 @@ test('a room file speaks of the things that its looks use and of the inserts for
   put(demoStudio());
   const file = room('long-room');
   const used = new Set(file.looks.flatMap((l) => [...l.dressings.flatMap((d) => d.itemId ?? []), ...l.hangings.map((h) => h.itemId), ...l.placements.map((p) => p.itemId)]));
+  for (const f of file.clear.found) used.add(f.itemId);
   expect(new Set(file.items.filter((i) => i.kind !== 'insert').map((i) => i.id))).toEqual(used);
   expect(file.items.filter((i) => i.kind === 'insert')).toEqual(demoStudio().items.filter((i) => i.kind === 'insert'));
   expect(used.size).toBeGreaterThan(10);
@@ -49,8 +50,18 @@ test('a room file speaks of the things that its looks use and of the inserts for
 test('numbers of any crumb, and every empty field, come back the same', () => {
   const base = bareRoom();
   const full: RoomFile = {
-    ...base, openings: [opening(), opening({ id: 'o2', kind: 'door', dropsMm: null })], pieces: [piece(), piece({ id: 'p2', seat: null })], items: [item(), item({ id: 'i2', season: ['winter', 'spring'] })],
-    looks: [{ ...base.looks[0]!, season: 'winter', sheetTaken: 'abc', rodLineMm: 2000.5, plannedShares: [0.6, 0.3, 0.1], dressings: [dressing({ itemId: 'i1', route: { kind: 'takeUp', stockMm: 2743.2 }, fullness: 2.1, panels: 3, rodHeightMm: 0.1 + 0.2 })], hangings: [hanging({ overPieceId: 'p1' }), hanging({ id: 'h2', hanger: { kind: 'wire', hooks: 2, ringDropMm: 1, ringsApartMm: 2, wireMm: 3, hooksApartMm: null } })], placements: [placement({ turned: true })] }],
+    ...base, openings: [opening({ opens: 'in', hinge: 'both', handleMm: 60.3, revealMm: 0.1, sillDepthMm: 75, overlooked: true, hazy: true }), opening({ id: 'o2', kind: 'door', underMm: 19.05, dropsMm: null })],
+    fittings: [fittingOf({ kind: 'fireplace', mantel: { widthMm: 1500, depthMm: 220.5, topMm: 1320 } })],
+    home: { ...base.home, flags: { childrenAges: [0.5, 6], pets: true, featherFree: true, woolFree: true, scentFree: true, rented: true, wheelchair: true } },
+    room: {
+      ...base.room, slopes: [{ wallId: 'n', lowMm: 1500, runMm: 900.5 }], beams: [{ id: 'b', name: 'Beam', wallId: 'w', fromWallMm: 1000, widthMm: 200, undersideMm: 2200 }], standpoints: [{ id: 's', name: 'Door', kind: 'door', xMm: 100, yMm: 200, eyeMm: 1600 }], seesRoomIds: ['elsewhere'], childsRoom: true,
+      wallPhotos: [{ wallId: 'n', photoId: 'ph', corners: [{ x: 0.1, y: 0.1 }, { x: 0.9, y: 0.12 }, { x: 0.88, y: 0.9 }, { x: 0.1, y: 0.95 }], xMm: -20, bottomMm: 5, widthMm: 3000, heightMm: 2000, opacity: 0.4 }],
+      readings: [{ about: 'o1', field: 'widthMm', guess: true, secondMm: 1219 }],
+    },
+    clear: { found: [{ id: 'f', itemId: 'i2', wallId: 'n', verdict: 'away', toRoomId: 'elsewhere', placeId: 'box' }], irritations: [{ id: 'x', wallId: null, text: 'Too dark', doneIn: 'windows' }], tasks: [{ id: 't', kind: 'paint', text: 'Trim', itemId: 'i2', waitMinutes: 1440, startedAt: '2026-04-22T10:00:00.000Z', done: true }], beforePhotos: [{ photoId: 'ph', wallId: 'e' }] },
+    places: [{ id: 'box', name: 'Box', kind: 'box', roomId: null, widthMm: 600, depthMm: 400, heightMm: 300.5, note: 'winter' }],
+    pieces: [piece({ bed: { mattressMm: 600, headboardMm: 800, footboardMm: 0 }, chairs: 4 }), piece({ id: 'p2', kind: 'bookcase', seat: null, shelvesMm: [100, 420.5] })], items: [item(), item({ id: 'i2', season: ['winter', 'spring'], setOf: 2, back: { colours: [{ l: 30, a: 1, b: 2, share: 1 }], pattern: { kind: 'stripe', repeatMm: 40 }, texture: 'velvet' }, sheen: 'satin', fibre: 'wool', care: ['hand', 'zipped'], defects: 'a pull', defectsLit: 'a seam', poisonous: true, scented: true, state: 'ordered', source: 'A shop', boughtOn: '2026-04-01', dueOn: '2026-04-09', returnBy: '2026-05-01', seasonsServed: 3, placeId: 'box', roomId: 'room', photoId: 'ph', colourFrom: 'corrected', seen: false, rawColours: [{ l: 40, a: 1, b: 9, share: 1 }], relied: [{ l: 41, a: 1, b: 9, share: 1 }], spectrum: Array.from({ length: 31 }, (_, i) => i / 31) })],
+    looks: [{ ...base.looks[0]!, season: 'winter', sheetTaken: 'abc', approvedWallIds: ['n'], rodLineMm: 2000.5, plannedShares: [0.6, 0.3, 0.1], dressings: [dressing({ itemId: 'i1', route: { kind: 'takeUp', stockMm: 2743.2 }, fullness: 2.1, panels: 3, rodHeightMm: 0.1 + 0.2 })], hangings: [hanging({ overPieceId: 'p1' }), hanging({ id: 'h2', hanger: { kind: 'wire', hooks: 2, ringDropMm: 1, ringsApartMm: 2, wireMm: 3, hooksApartMm: null } })], placements: [placement({ turned: true })] }],
   };
   saveHome(db, full.home);
   for (const i of full.items) saveItem(db, i);

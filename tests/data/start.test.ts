@@ -1,7 +1,7 @@
 import Database from 'better-sqlite3';
 import { execFile } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import net from 'node:net';
 import path from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
@@ -51,9 +51,9 @@ test('a newer, an edited, a foreign and a broken database are each said plainly 
   const asked = async (says: string) => { const before = hash(); const got = await start({ PORT }); expect(got.code).toBe(1); expect(got.says).toContain(says); expect(got.says).not.toMatch(/\n\s+at /); expect(hash()).toBe(before); };
   const edit = (sql: string) => { const db = new Database(file()); db.exec(sql); db.close(); };
   studio.open().close();
-  edit("INSERT INTO migration VALUES (2, '0002_later.sql', 'x', 'now')");
-  await asked('was written by a newer Rideau (step 2; this one knows 1). It was not changed.');
-  edit("DELETE FROM migration WHERE number = 2; UPDATE migration SET hash = 'other'");
+  edit("INSERT INTO migration VALUES (9, '0009_later.sql', 'x', 'now')");
+  await asked(`was written by a newer Rideau (step 9; this one knows ${readdirSync('src/data/migrations').length}). It was not changed.`);
+  edit("DELETE FROM migration WHERE number = 9; UPDATE migration SET hash = 'other' WHERE number = 1");
   await asked('0001_studio.sql is not the step that the studio in');
   edit('DROP TABLE migration');
   await asked('is a database, but not a Rideau studio');

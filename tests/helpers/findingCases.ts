@@ -156,7 +156,7 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'no-way-to': { level: 'caution', shows: room({ openings: [door()], pieces: [piece({ yMm: inches(20) }), box('wall', 84, 80, 168, 10)] }), not: passage(30) },
   'walkways-good': { level: 'ok', shows: passage(30), not: passage(29) },
   'seat-out-of-talk': { level: 'caution', shows: room({ ceilingIn: 96, pieces: [seatAt('p1', 20, 20), seatAt('p2', 148, 20)] }), not: room({ pieces: [seatAt('p1', 20, 20), seatAt('p2', 110, 20)] }) },
-  'seats-talk': { level: 'ok', shows: room({ pieces: [seatAt('p1', 20, 20), seatAt('p2', 116, 20)] }), not: room({ pieces: [seatAt('p1', 20, 20), seatAt('p2', 117, 20)] }) },
+  'seats-talk': { level: 'ok', shows: room({ pieces: [seatAt('p1', 20, 20), seatAt('p2', 116, 20)] }), not: room({ pieces: [seatAt('p1', 20, 20), seatAt('p2', 140, 20)] }) },
   'seat-without-surface': { level: 'caution', shows: room({ pieces: [piece(), box('t', 155, 20, 20, 20, { kind: 'sideTable' })] }), not: room({ pieces: [piece(), box('t', 154, 20, 20, 20, { kind: 'sideTable' })] }) },
   'seat-without-light': { level: 'caution', shows: room({ pieces: [seatAt('p1', 20, 20), box('l', 92, 20, 14, 14, { kind: 'floorLamp', heightMm: inches(60) })] }), not: room({ pieces: [seatAt('p1', 20, 20), box('l', 90, 20, 14, 14, { kind: 'floorLamp', heightMm: inches(60) })] }) },
   'sofa-table-near': { level: 'caution', shows: withTable(15.75), not: withTable(16) },
@@ -191,6 +191,9 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'candle-near-cloth': { level: 'caution', shows: candles(14), not: candles(20) },
   'candle-in-reach': { level: 'caution', shows: onTable(item({ kind: 'candle' }), { pets: true }), not: onTable(item({ kind: 'candle' }), {}) },
   'sash-meets-curtain': { level: 'caution', shows: win({ opens: 'in', hinge: 'left' }, { rodHeightMm: inches(80) }), not: win({ opens: 'in', hinge: 'left' }, { rodHeightMm: inches(84) }) },
+
+  'colour-unseen': { level: 'caution', shows: onTable(item({ seen: false }), {}), not: onTable(item(), {}) },
+  'colour-uncorrected': { level: 'yielded', shows: onTable(item({ colourFrom: 'photo' }), {}), not: onTable(item({ colourFrom: 'corrected' }), {}) },
 
   'verdicts-open': { level: 'caution', shows: room({ items: [item()], clear: { found: [found(null)] } }), not: room({ items: [item()], clear: { found: [found('stays')] } }) },
   'task-waits': { level: 'yielded', shows: room({ clear: { tasks: [task({ startedAt: '2026-01-01T10:00:00.000Z', waitMinutes: 15 })] } }), not: room({ clear: { tasks: [task({ startedAt: '2026-01-01T10:00:00.000Z', waitMinutes: 15, done: true })] } }) },

@@ -37,7 +37,7 @@ export function bareRoom(widthMm = inches(168), depthMm = inches(144), ceilingMm
     rideau: ROOM_FILE_VERSION, rules: [], home: { id: 'home', name: 'Home', flags: FLAGS },
     room: { ...ROOM, id: 'room', name: 'Room', unit, ceilingMm, walls: [{ id: 'n', name: '', xMm: 0, yMm: 0 }, { id: 'e', name: '', xMm: widthMm, yMm: 0 }, { id: 's', name: '', xMm: widthMm, yMm: depthMm }, { id: 'w', name: '', xMm: 0, yMm: depthMm }], wallFinish: { colours: white, pattern: plain }, floorFinish: { colours: [{ l: 58, a: 6, b: 20, share: 1 }], pattern: plain }, trimFinish: { colours: [{ l: 97, a: 0, b: 1, share: 1 }], pattern: plain }, note: '' },
     openings: [], fittings: [], pieces: [], clear: CLEAR, places: [], items: [],
-    looks: [{ id: 'look', name: 'Look', season: null, order: 0, sheetTaken: null, rodLineMm: null, plannedShares: null, dressings: [], hangings: [], placements: [] }],
+    looks: [{ id: 'look', name: 'Look', season: null, order: 0, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings: [], hangings: [], placements: [] }],
   };
 }
 export { cm, inches };

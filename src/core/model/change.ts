@@ -21,7 +21,7 @@ export type Change =
   | { do: 'setRule'; rule: OwnRule } | { do: 'dropRule'; ruleId: string };
 
 /** Where a thing now is, and whether it still is; what is left out stays as it was. */
-export type ItemMove = Partial<Pick<Item, 'placeId' | 'roomId' | 'state'>>;
+export type ItemMove = Partial<Pick<Item, 'placeId' | 'roomId' | 'state' | 'tagsOn'>>;
 export type LookHead = Omit<Look, 'dressings' | 'hangings' | 'placements'>;
 export type ChangeKind = Change['do'];
 

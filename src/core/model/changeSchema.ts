@@ -15,7 +15,7 @@ export const changeSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('putPiece'), piece: s.pieceSchema }),
   z.strictObject({ do: z.literal('removePiece'), id }),
   z.strictObject({ do: z.literal('putItem'), item: s.itemSchema }),
-  z.strictObject({ do: z.literal('moveItem'), id, to: s.itemSchema.pick({ placeId: true, roomId: true, state: true }).partial() }),
+  z.strictObject({ do: z.literal('moveItem'), id, to: s.itemSchema.pick({ placeId: true, roomId: true, state: true, tagsOn: true }).partial() }),
   z.strictObject({ do: z.literal('putLook'), look: lookHead }),
   z.strictObject({ do: z.literal('copyLook'), from: id, id: s.lookSchema.shape.id, name: s.lookSchema.shape.name }),
   z.strictObject({ do: z.literal('removeLook'), id }),

@@ -11,7 +11,7 @@ export type FindingCode =
   | 'rug-tuck-good' | 'rug-tuck-off' | 'layer-border-good' | 'layer-border-off' | 'layer-border-uneven' | 'rug-by-toilet' | 'rug-on-wheels' | 'door-over-rug' | 'door-over-rug-unmeasured' | 'swing-blocked' | 'vent-covered' | 'piece-by-heater'
   | 'bed-passage-good' | 'bed-passage-narrow' | 'pieces-overlap'
   // readings, and cautions of a room's facts
-  | 'rests-on-guess' | 'readings-differ' | 'bed-by-window' | 'glazed-over-cot' | 'can-tip' | 'poisonous-plant' | 'wool-in-wool-free' | 'scent-in-scent-free' | 'small-part-in-reach' | 'candle-near-cloth' | 'candle-in-reach' | 'sash-meets-curtain'
+  | 'rests-on-guess' | 'readings-differ' | 'bed-by-window' | 'glazed-over-cot' | 'can-tip' | 'poisonous-plant' | 'wool-in-wool-free' | 'scent-in-scent-free' | 'small-part-in-reach' | 'candle-near-cloth' | 'candle-in-reach' | 'sash-meets-curtain' | 'colour-unseen' | 'colour-uncorrected'
   // clear
   | 'verdicts-open' | 'task-waits' | 'bleach-alone' | 'keep-dry'
   // windows

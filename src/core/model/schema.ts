@@ -158,11 +158,16 @@ export const lookSchema = z.strictObject({
   id, name, season: orNull(seasonSchema), order: z.number().int().min(0).max(1000),
   /** Fingerprint of the fitting sheet as it was last taken along; null when none was. */
   sheetTaken: orNull(z.string().max(40)),
+  /** Walls that were approved as they stand: their tags are cut. */
+  approvedWallIds: z.array(id).max(60),
   rodLineMm: orNull(sizeMm), plannedShares: orNull(z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)])),
   dressings: z.array(dressingSchema).max(60), hangings: z.array(hangingSchema).max(300), placements: z.array(placementSchema).max(600),
 });
 
 export const ownRuleSchema = z.strictObject({ ruleId: z.string().max(80), value: z.union([z.number(), z.array(z.number()).max(60)]).optional(), school: z.string().max(40).optional() });
+
+/** A photo's pixels, for files that carry them: WebP, base64. */
+const photoFileSchema = z.strictObject({ id, widthPx: z.number().int().min(1).max(20_000), heightPx: z.number().int().min(1).max(20_000), webp: z.string().max(20_000_000).regex(/^[A-Za-z0-9+/]+={0,2}$/) });
 
 export const roomFileSchema = z.strictObject({
   rideau: z.literal(ROOM_FILE_VERSION),
@@ -171,10 +176,12 @@ export const roomFileSchema = z.strictObject({
   openings: z.array(openingSchema).max(200), fittings: z.array(fittingSchema).max(400), pieces: z.array(pieceSchema).max(400),
   clear: clearSchema, places: z.array(placeSchema).max(500),
   items: z.array(itemSchema).max(5000), looks: z.array(lookSchema).min(1).max(60),
+  photos: z.array(photoFileSchema).max(2000).optional(),
 });
 
 export const studioFileSchema = z.strictObject({
   rideauStudio: z.literal(STUDIO_FILE_VERSION), name, rules: z.array(ownRuleSchema).max(500),
   homes: z.array(homeSchema).max(2000), places: z.array(placeSchema).max(2000), items: z.array(itemSchema).max(50_000),
-  rooms: z.array(roomFileSchema.omit({ rideau: true, rules: true, home: true, items: true, places: true }).extend({ homeId: id })).max(5000),
+  rooms: z.array(roomFileSchema.omit({ rideau: true, rules: true, home: true, items: true, places: true, photos: true }).extend({ homeId: id })).max(5000),
+  photos: z.array(photoFileSchema).max(20_000).optional(),
 });

@@ -10,7 +10,7 @@ const with_ = (defaults: Fields, value: unknown): unknown => (isFields(value) ? 
 const home = (h: unknown): unknown => (isFields(h) ? { ...h, flags: with_(FLAGS, h.flags) } : h);
 const item = (i: Fields): Fields => ({ ...ITEM, ...i });
 const body = (r: Fields): Fields => ({
-  ...r, room: with_(ROOM, r.room), clear: CLEAR, openings: each(r.openings, (o) => ({ ...OPENING, ...o })), fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })),
+  ...r, room: with_(ROOM, r.room), clear: CLEAR, looks: each(r.looks, (l) => ({ approvedWallIds: [], ...l })), openings: each(r.openings, (o) => ({ ...OPENING, ...o })), fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })),
   pieces: each(r.pieces, (p) => ({ ...PIECE, ...p, seat: with_(SEAT, p.seat) })),
 });
 

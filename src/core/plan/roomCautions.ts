@@ -64,6 +64,8 @@ export function roomCautions(file: RoomFile, look: Look, items: ReadonlyMap<stri
   const used = new Map<string, Item>([...placed.map(({ item }) => [item.id, item] as const), ...[...look.hangings, ...look.dressings].flatMap((x) => { const i = x.itemId ? items.get(x.itemId) : undefined; return i ? [[i.id, i] as const] : []; })]);
   const named = (test: (i: Item) => boolean) => [...used.values()].filter(test);
   const tell = (code: FindingCode, stage: StageName, which: readonly Item[], level: Finding['level'] = 'caution') => { if (which.length > 0) find(code, stage, which.map((i) => i.id), { names: which.map((i) => i.name).join(', ') }, undefined, level); };
+  tell('colour-unseen', 'colour', named((i) => !i.seen));
+  tell('colour-uncorrected', 'colour', named((i) => i.colourFrom === 'photo'), 'yielded');
   if (flags.woolFree) tell('wool-in-wool-free', 'colour', named((i) => i.fibre === 'wool'), 'stop');
   if (flags.scentFree) tell('scent-in-scent-free', 'colour', named((i) => i.scented), 'stop');
   if (flags.pets || youngest < 4) tell('poisonous-plant', 'colour', named((i) => i.poisonous));

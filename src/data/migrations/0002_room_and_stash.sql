@@ -52,6 +52,8 @@ ALTER TABLE room ADD COLUMN wall_photos_json TEXT NOT NULL DEFAULT '[]' CHECK (j
 ALTER TABLE room ADD COLUMN readings_json TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(readings_json));
 ALTER TABLE room ADD COLUMN before_photos_json TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(before_photos_json));
 
+ALTER TABLE look ADD COLUMN approved_json TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(approved_json));
+
 -- the kinds of openings grew: a CHECK cannot be changed in place
 CREATE TABLE opening_2 (
   room_id TEXT NOT NULL,

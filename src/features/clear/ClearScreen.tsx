@@ -39,6 +39,7 @@ export function ClearScreen(): ReactNode {
   const tab = (on: boolean, press: () => void, words: string) => <button key={words} type="button" aria-pressed={on} onClick={press} className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold">{words}</button>;
   return (
     <Workspace
+      sheetFirst
       foot={<WallStrip />}
       worksheet={(
         <>

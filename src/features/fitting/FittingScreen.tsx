@@ -7,11 +7,13 @@ import { fitScale } from '../../ui/drawing/scale';
 import { Mark } from '../../ui/Mark';
 import { Words } from '../../ui/Words';
 import { buyRule } from '../../core/stash/buying';
+import { AboveEdge } from '../shell/drawing/AboveEdge';
 import { ShapeView } from '../shell/drawing/ShapeView';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { useFindingWords, useWallName } from '../shell/useWords';
 import { Why } from '../shell/Why';
+import { ApproveWall } from './ApproveWall';
 import { useSheetRows } from './useSheetRows';
 
 const DRAWN = { width: 300, height: 168 };
@@ -50,7 +52,7 @@ export function FittingScreen(): ReactNode {
             <p className="my-3 max-w-[72ch]"><Words>{t('datum', { line: length(sheet.levelLineMm) })}</Words> <span className="no-print"><Why rule="fitting.levelLine" /></span></p>
             {walls.map((w) => (
               <section key={w.id} className="keep-together mb-5 border-t border-line pt-3">
-                <h2 className="mb-2 text-[19px]">{wallName(w)}</h2>
+                <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1"><h2 className="text-[19px]">{wallName(w)}</h2><ApproveWall wallId={w.id} name={wallName(w)} /></div>
                 <div className="grid gap-x-6 gap-y-3 md:grid-cols-[300px_1fr] print:grid-cols-[260px_1fr]">
                   <SheetDrawing wallId={w.id} />
                   <ol className="min-w-0">
@@ -107,6 +109,7 @@ function SheetDrawing({ wallId }: { wallId: string }): ReactNode {
   return (
     <svg viewBox={`0 0 ${DRAWN.width} ${DRAWN.height}`} className="w-full max-w-[300px] self-start" aria-hidden="true">
       {e.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={false} />)}
+      <AboveEdge elevation={e} scale={scale} fill="#f5f5f5" line={false} />
       <rect x={scale.x(0)} y={scale.y(e.ceilingMm)} width={e.lengthMm * scale.perMm} height={e.ceilingMm * scale.perMm} fill="none" stroke="#141414" strokeWidth="0.8" />
       {plan.sheet.levelLineMm < file.room.ceilingMm && <line x1={scale.x(0)} x2={scale.x(e.lengthMm)} y1={lineY} y2={lineY} stroke="#141414" strokeDasharray="5 3" />}
       {plan.sheet.steps.flatMap((s, order) => (s.wallId === wallId && s.kind !== 'curtain' && s.kind !== 'seat' ? s.marks.filter((m) => m.label !== 'frameTop' && m.label !== 'frameCentre').map((m, i) => <g key={`${order}${i}`}><circle cx={scale.x(m.xMm)} cy={scale.y(m.heightMm)} r="6.5" fill="#f5f5f5" stroke="#141414" /><text x={scale.x(m.xMm)} y={scale.y(m.heightMm) + 3.6} fontSize="9.5" fontWeight="600" textAnchor="middle">{order + 1}</text></g>) : []))}

@@ -44,6 +44,7 @@ export function FileDoors({ undo }: { undo: string | null }): ReactNode {
         <Button className="justify-center" onClick={() => roomInput.current?.click()}>{t('bring')}</Button>
         <a href="/api/studio/backup" download className="inline-flex items-center justify-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well">{t('backup')}</a>
         <Button className="justify-center" onClick={() => studioInput.current?.click()}>{t('restore')}</Button>
+        <a href="/api/studio/backup?photos=1" download className="inline-flex items-center justify-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well">{t('backupPhotos')}</a>
         {undo && <Button onClick={() => void replayStudioAction('undo').then(() => router.refresh())}>{undo}</Button>}
       </div>
       <input ref={roomInput} type="file" accept=".json,application/json" aria-label={t('bring')} className="sr-only" tabIndex={-1} onChange={(e) => { const f = e.target.files?.[0]; e.target.value = ''; void bring(f); }} />

@@ -49,6 +49,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
         <div className="mt-3 flex flex-wrap items-center gap-2 border-t border-line pt-2.5">
           <PageLink href={`/rooms/${room.id}/${next ?? 'fitting'}`} className="inline-flex rounded-md border border-ink bg-ink px-3 py-1 text-[14px] font-medium text-sheet">{next ? t('home.next', { stage: t(`stages.${next}`) }) : t('home.allDone')}</PageLink>
           <a href={`/api/rooms/${room.id}/file`} download className="ml-auto text-[14px] underline decoration-line underline-offset-4">{t('home.file')}</a>
+          <a href={`/api/rooms/${room.id}/file?photos=1`} download className="text-[14px] underline decoration-line underline-offset-4">{t('home.filePhotos')}</a>
           <Button small look="quiet" onClick={() => setAsking(true)}>{t('home.remove')}</Button>
         </div>
       </div>

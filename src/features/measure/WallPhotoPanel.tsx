@@ -108,7 +108,6 @@ function CornerPicture({ photo, known, onCorner, onKnown, onSize }: CornerProps)
   };
   return (
     <div ref={box} className="relative select-none">
-      {/* eslint-disable-next-line @next/next/no-img-element -- a photo of the studio's own, at its own size */}
       <img src={photoAddress(photo.photoId)} alt={t('photo.under')} className="block w-full" draggable={false} onLoad={(e) => onSize(e.currentTarget.naturalWidth, e.currentTarget.naturalHeight)} />
       <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="pointer-events-none absolute inset-0 h-full w-full" aria-hidden="true">
         <polygon points={points.slice(0, 4).map(({ p }) => `${percent(p.x)},${percent(p.y)}`).join(' ')} fill="none" stroke="#fff" strokeWidth="0.9" vectorEffect="non-scaling-stroke" /><polygon points={points.slice(0, 4).map(({ p }) => `${percent(p.x)},${percent(p.y)}`).join(' ')} fill="none" stroke="#141414" strokeWidth="1.4" strokeDasharray="4 3" vectorEffect="non-scaling-stroke" />

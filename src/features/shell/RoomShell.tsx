@@ -36,6 +36,8 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
   const openHelp = useCallback(() => setHelp(true), []);
   useKeys(openHelp);
   const unit = file.room.unit;
+  // with a tape in one hand only the reading counts
+  const tape = here.endsWith('/tape');
   const showFamily = (id: string) => {
     setFamily(id);
     setView('one');
@@ -50,14 +52,14 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
         <PageLink href="/" className="font-head text-[22px]" aria-label={`${t('app.name')}, ${t('app.home')}`}>{t('app.name')}</PageLink>
         <p className="text-[14px]"><span className="text-soft">{file.home.name} / </span><b className="font-semibold">{file.room.name}</b></p>
         <div className="ml-auto flex min-w-0 flex-wrap items-center gap-x-4 gap-y-2">
-          <LookTabs />
-          <SeenBy />
+          <div className={tape ? 'max-lg:hidden' : 'contents'}><LookTabs /></div>
+          <div className={tape ? 'max-lg:hidden' : 'contents'}><SeenBy /></div>
           <StatusLine />
           <button type="button" onClick={openHelp} aria-label={t('shell.help')} title={t('shell.help')} className="hidden h-6 w-6 rounded-md border border-ink text-[13px] hover:bg-sheet lg:block">?</button>
         </div>
         </div>
       </header>
-      <div className="flex flex-1 flex-col lg:flex-row"><Rail />{children}</div>
+      <div className="flex flex-1 flex-col lg:flex-row"><div className={tape ? 'max-lg:hidden' : 'contents'}><Rail /></div>{children}</div>
       {asked && <WhyDialog rule={asked as RuleId} onClose={() => askWhy(null)} />}
       <LazyDialog open={help} onClose={() => setHelp(false)} title={t('keys.title')} closeLabel={t('shell.close')}>
         <ul className="space-y-1.5">{(['nudge', 'undo', 'wall', 'look', 'enter', 'delete', 'escape', 'help'] as const).map((k) => <li key={k}>{t(`keys.${k}`, { small: formatLength(markStep(unit), unit).replace('\u2044', '/'), large: unit === 'cm' ? '1 cm' : '1 in' })}</li>)}</ul>

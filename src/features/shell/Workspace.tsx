@@ -9,14 +9,14 @@ import { Irritations } from './Irritations';
 import { Why } from './Why';
 
 /** A stage's two sheets: the drawing with its foot, and the worksheet that says the answer. */
-export function Workspace({ children, foot, worksheet }: { children: ReactNode; foot?: ReactNode; worksheet: ReactNode }): ReactNode {
+export function Workspace({ children, foot, worksheet, sheetFirst = false }: { children: ReactNode; foot?: ReactNode; worksheet: ReactNode; /** On a phone the worksheet is what is worked on: it comes before the drawing. */ sheetFirst?: boolean }): ReactNode {
   return (
     <main className="flex min-w-0 flex-1 flex-col gap-3.5 px-3 pb-4 lg:flex-row lg:pl-0 lg:pr-5">
       <section id="drawing" className="flex min-w-0 flex-1 flex-col bg-sheet lg:ml-[26px]">
         <div className="min-w-0 flex-1">{children}</div>
         {foot}
       </section>
-      <aside data-worksheet className="w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto">{worksheet}<Irritations /></aside>
+      <aside data-worksheet className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}>{worksheet}<Irritations /></aside>
     </main>
   );
 }

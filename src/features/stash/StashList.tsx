@@ -52,7 +52,7 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
   const keys = useKeyboard(entries.length, 1, 10, (i) => open(entries[i]!.id), (i) => rows.scrollToIndex(i));
   const place = (id: string | null) => head.places.find((p) => p.id === id)?.name;
   return (
-    <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-150px)] min-h-[300px] overflow-y-auto outline-offset-[-3px]">
+    <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto outline-offset-[-3px]">
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
         {rows.getVirtualItems().map((v) => {
           const e = entries[v.index]!;
@@ -92,7 +92,7 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
   const rows = useVirtualizer({ count: lines, getScrollElement: () => box.current, estimateSize: () => CARD.height, overscan: 3 });
   const keys = useKeyboard(entries.length, across, 3, (i) => open(entries[i]!.id), (i) => rows.scrollToIndex(Math.floor(i / across)));
   return (
-    <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-150px)] min-h-[300px] overflow-y-auto px-2 outline-offset-[-3px]">
+    <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto px-2 outline-offset-[-3px]">
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
         {rows.getVirtualItems().map((v) => (
           <div key={v.index} className="absolute inset-x-0 grid gap-2" style={{ top: v.start, height: CARD.height, gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))` }}>

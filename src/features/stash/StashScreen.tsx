@@ -8,13 +8,14 @@ import { stashHeadAction } from '../../actions/stash';
 import type { StashHead } from '../../actions/stashTypes';
 import type { LengthUnit } from '../../core/base/units';
 import { ruleBook } from '../../core/rules/book';
+import { returnOf } from '../../core/stash/returns';
 import { EVERYTHING, filterStash, type StashFilter } from '../../core/stash/entry';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
 import { useActWords } from '../shell/StatusLine';
 import { FilterPanel } from './FilterPanel';
 import { ItemPanel } from './ItemPanel';
-import { StashProvider, type StashValue } from './StashContext';
+import { StashProvider, useStashRoom, type StashValue } from './StashContext';
 import { StashGallery, StashList } from './StashList';
 import { useStashIndex } from './useStashIndex';
 
@@ -104,11 +105,37 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
                 : gallery ? <StashGallery entries={shown} /> : <StashList entries={shown} />}
             </section>
             <aside data-worksheet className={`bg-sheet px-[18px] py-4 lg:sticky lg:top-3 lg:block lg:max-h-[calc(100dvh-24px)] lg:overflow-y-auto ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20 max-lg:overflow-y-auto' : 'max-lg:hidden'}`}>
-              {openId ? <ItemPanel key={openId} id={openId} /> : <><h2 className="text-[19px]">{t('pick')}</h2><p className="mt-1 text-[14px] text-soft">{t('pickSays')}</p></>}
+              {openId ? <ItemPanel key={openId} id={openId} /> : <Overview onTab={setTab} onFilter={setFilter} />}
             </aside>
           </main>
         ) : <main className="flex-1">{tab === 'places' ? <PlacesTab /> : tab === 'need' ? <NeedTab /> : tab === 'returns' ? <ReturnsTab /> : <NewThings onOpen={(id) => { setTab('things'); open(id); }} />}</main>}
       </div>
     </StashProvider>
+  );
+}
+
+/** What waits in the stash while nothing is picked: returns, orders, colours not seen, and what there is of each kind. */
+function Overview({ onTab, onFilter }: { onTab: (tab: Tab) => void; onFilter: (f: StashFilter) => void }): ReactNode {
+  const t = useTranslations('stash');
+  const { entries, head, rules } = useStashRoom();
+  const back = entries.map((e) => returnOf(e, head.today, rules.list('stash.returnWarn'))).filter((r) => r.state !== 'none').sort((a, b) => a.days - b.days);
+  const kinds = [...new Set(entries.map((e) => e.kind))].map((kind) => ({ kind, count: entries.filter((e) => e.kind === kind && e.state !== 'gone').length })).sort((a, b) => b.count - a.count);
+  const line = (words: string, press: () => void) => <li key={words}><button type="button" onClick={press} className="min-h-[28px] text-left text-[15px] underline decoration-line underline-offset-4 hover:decoration-ink">{words}</button></li>;
+  const [ordered, unseen] = [entries.filter((e) => e.state === 'ordered').length, entries.filter((e) => !e.seen && e.state !== 'gone').length];
+  return (
+    <div>
+      <h2 className="text-[19px]">{t('waits')}</h2>
+      <hr className="mb-2 mt-2.5 border-t-2 border-ink" />
+      <ul className="space-y-0.5">
+        {line(back.length > 0 ? t('waitsBack', { count: back.length, days: back[0]!.days }) : t('waitsNoBack'), () => onTab('returns'))}
+        {line(t('waitsOrdered', { count: ordered }), () => onFilter({ ...EVERYTHING, state: 'ordered' }))}
+        {line(t('waitsUnseen', { count: unseen }), () => onFilter({ ...EVERYTHING, state: 'unseen' }))}
+        {line(t('waitsNeed'), () => onTab('need'))}
+        {line(t('waitsPlaces', { count: head.places.length }), () => onTab('places'))}
+      </ul>
+      <h3 className="mb-1 mt-4 font-sans text-[14px] font-semibold">{t('kind')}</h3>
+      <ul className="grid grid-cols-2 gap-x-4">{kinds.map(({ kind, count }) => <li key={kind}><button type="button" onClick={() => onFilter({ ...EVERYTHING, kinds: [kind] })} className="flex w-full justify-between border-b border-line py-1 text-[14px] hover:border-ink"><span>{t(`kinds.${kind}`)}</span><span className="text-soft">{count}</span></button></li>)}</ul>
+      <p className="mt-4 text-[13px] text-soft">{t('pickSays')}</p>
+    </div>
   );
 }

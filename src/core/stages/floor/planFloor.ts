@@ -1,5 +1,5 @@
 import { feet, type Mm } from '../../base/units';
-import { alongWay, apart, distance, sharedPart, step, wayOf, type Point } from '../../geometry/plane';
+import { alongWay, apart, sharedPart, step, wayOf, type Point } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { Piece, RoomFile } from '../../model/types';
 import { hasTop, isLamp, isWay, sits, stands, standsOut } from '../../room/kinds';
@@ -78,9 +78,9 @@ export function planFloor(file: FloorFile, walls: readonly Wall[], rules: RuleBo
     const talk = rules.number('floor.talk');
     const quiet = new Set<string>();
     for (const p of seats) {
-      const others = seats.filter((q) => q !== p).map((q) => ({ q, mm: distance(seatMiddle(p), seatMiddle(q)) })).sort((a, b) => a.mm - b.mm);
+      const others = seats.filter((q) => q !== p).map((q) => { const gap = apart(sittingLine(p), sittingLine(q)); return { q, mm: gap.mm, from: gap.from, to: gap.to }; }).sort((a, b) => a.mm - b.mm);
       const near = others[0];
-      if (near && near.mm > talk + CRUMB && !quiet.has(near.q.id)) { quiet.add(p.id); find('seat-out-of-talk', 'caution', [p.id], { seat: p.name, byMm: near.mm, wantMm: talk, other: near.q.name }, 'floor.talk', { from: seatMiddle(p), to: seatMiddle(near.q), mm: near.mm }); }
+      if (near && near.mm > talk + CRUMB && !quiet.has(near.q.id)) { quiet.add(p.id); find('seat-out-of-talk', 'caution', [p.id], { seat: p.name, byMm: near.mm, wantMm: talk, other: near.q.name }, 'floor.talk', { from: near.from, to: near.to, mm: near.mm }); }
     }
     if (seats.length > 1 && quiet.size === 0) find('seats-talk', 'ok', seats.map((s) => s.id), { wantMm: talk }, 'floor.talk');
     const served = seats.filter((p) => p.kind !== 'ottoman' && (p.seat?.wantedSitters ?? 1) > 0);
@@ -215,8 +215,14 @@ export function planFloor(file: FloorFile, walls: readonly Wall[], rules: RuleBo
   }
 }
 
-/** Where people's heads are when they sit: the middle of the piece, towards its front. */
-const seatMiddle = (p: Piece): Point => ({ xMm: p.xMm, yMm: p.yMm });
+/** Half of the room that one who sits takes: nobody sits nearer to an arm. */
+const HALF_A_SITTER: Mm = 230;
+/** Where people sit on a piece: along its width, each at least half a person from the arms. */
+function sittingLine(p: Piece): [Point, Point] {
+  const half = Math.max(1, (p.seat?.widthMm ?? p.widthMm) / 2 - HALF_A_SITTER);
+  const along = wayOf(p.turnDeg + 90);
+  return [step(p, along, -half), step(p, along, half)];
+}
 
 /** A wall's footing without the doorways in it; a doorway narrower than a walkway does not narrow the way by its own jambs. */
 function wallParts(wall: Wall, ways: readonly { xMm: Mm; widthMm: Mm }[], widthMm: Mm): Obstacle[] {

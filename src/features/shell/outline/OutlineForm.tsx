@@ -104,7 +104,7 @@ function Correction({ survey, unit, toleranceMm, onTake }: { survey: Survey; uni
   return (
     <p className="mt-1 text-[13px] text-soft">
       <Words>{best.what === 'length' ? t('tryLength', values) : t('tryTurn', values)}</Words>{' '}
-      <Button small onClick={() => onTake(best.leg, best.what === 'length' ? { lengthMm: best.to } : { turnDeg: best.to })}><Words>{t('take', { value: best.what === 'length' ? show(best.to) : `${show(best.to)}°` })}</Words></Button>
+      <Button small onClick={() => onTake(best.leg, best.what === 'length' ? { lengthMm: best.to } : { turnDeg: best.to })}><span><Words>{t('take', { value: best.what === 'length' ? show(best.to) : `${show(best.to)}°` })}</Words></span></Button>
     </p>
   );
 }
