@@ -17,10 +17,10 @@ const cols = (...pairs) => pairs.map(([name, share]) => col(name, share));
 /** What is the same for most things of the stash; each says only what is its own. */
 const USUAL = { setOf: 1, back: null, sheen: 'matt', fibre: 'unknown', care: [], defects: '', defectsLit: '', poisonous: false, scented: false, state: 'owned', source: '', boughtOn: null, dueOn: null, returnBy: null, seasonsServed: 0, placeId: null, roomId: null, photoId: null, colourFrom: 'typed', seen: true, rawColours: null, relied: null, spectrum: null };
 const FIBRES = { linen: 'linen', velvet: 'cotton', knit: 'wool', fur: 'polyester', tweed: 'wool', boucle: 'wool', embroidered: 'cotton', woven: 'jute' };
-const PLACES = { 'Box 1, under the bed': 'box-1', 'Landing cupboard': 'landing-cupboard', 'Attic shelf': 'attic-shelf', 'Airing cupboard': 'airing-cupboard' };
+const PLACES = { 'Linen press': 'linen-press', 'Box 1, under the bed': 'box-1', 'Landing cupboard': 'landing-cupboard', 'Attic shelf': 'attic-shelf', 'Airing cupboard': 'airing-cupboard' };
 const items = [];
 function item(id, name, kind, w, h, colours, more = {}) {
-  const made = { ...USUAL, id, name, kind, count: 1, widthMm: i(w), heightMm: i(h), depthMm: 0, colours, pattern: solid, texture: 'smooth', clothGsm: 0, massG: 0, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: 'Box 1, under the bed', note: '', ...more };
+  const made = { ...USUAL, id, name, kind, count: 1, widthMm: i(w), heightMm: i(h), depthMm: 0, colours, pattern: solid, texture: 'smooth', clothGsm: 0, massG: 0, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: (more.season ?? []).includes('winter') ? 'Box 1, under the bed' : 'Linen press', note: '', ...more };
   items.push({ ...made, fibre: more.fibre ?? FIBRES[made.texture] ?? 'unknown', placeId: more.placeId ?? PLACES[made.whereabouts] ?? null });
   return id;
 }
@@ -74,10 +74,10 @@ art('art-buoy', 'Red buoy print', 16, 20, 1.4, cols(['sailcloth', 0.7], ['tanbar
 art('art-chart', 'Harbour chart', 36, 48, 5.1, cols(['biscuit', 0.75], ['harbour', 0.25])); art('art-gull', 'Gull in charcoal', 18, 24, 1.9, cols(['sailcloth', 0.8], ['iron', 0.2])); art('art-storm', 'Winter storm', 40, 30, 4.4, cols(['slate', 0.7], ['claret', 0.3]), { season: ['winter'] });
 art('art-gorse', 'Gorse on the headland', 20, 16, 1.6, cols(['gorse', 0.5], ['moss', 0.5])); art('art-dinghy', 'Dinghies, small', 14, 11, 0.8, cols(['harbour', 0.5], ['sailcloth', 0.5]));
 // rugs, shades, objects
-item('rug-jute', 'Jute rug', 'rug', 120, 96, cols(['hemp', 1]), { texture: 'woven' }); item('rug-stripe', 'Cotton stripe rug', 'rug', 72, 48, cols(['sailcloth', 0.6], ['harbour', 0.4]), { pattern: pattern('stripe', 4), texture: 'woven' }); item('rug-claret', 'Claret kilim', 'rug', 84, 60, cols(['claret', 0.7], ['biscuit', 0.3]), { texture: 'woven', season: ['winter'] });
+item('rug-jute', 'Jute rug', 'rug', 120, 96, cols(['hemp', 1]), { texture: 'woven', whereabouts: 'Long Room, on the floor' }); item('rug-stripe', 'Cotton stripe rug', 'rug', 72, 48, cols(['sailcloth', 0.6], ['harbour', 0.4]), { pattern: pattern('stripe', 4), texture: 'woven' }); item('rug-claret', 'Claret kilim', 'rug', 84, 60, cols(['claret', 0.7], ['biscuit', 0.3]), { texture: 'woven', season: ['winter'] });
 for (const [id, name, d, hgt, colour] of [['shade-drum', 'Sailcloth drum', 16, 11, 'sailcloth'], ['shade-empire', 'Biscuit empire', 15, 10, 'biscuit'], ['shade-tar', 'Tar blue coolie', 17, 9, 'tar'], ['shade-small', 'Small bell', 10, 8, 'sailcloth']]) item(id, name, 'lampshade', d, hgt, cols([colour, 1]), { texture: 'linen', whereabouts: 'Attic shelf' });
 for (const [id, name, w, h, colour, more] of [['vase-gorse', 'Gorse glaze vase', 7, 11, 'gorse'], ['vase-tar', 'Tar stoneware jug', 8, 12, 'tar'], ['bowl-hemp', 'Turned bowl', 13, 4, 'oak'], ['lantern', 'Iron lantern', 8, 15, 'iron'], ['float-green', 'Glass net float', 7, 7, 'lichen'], ['box-tanbark', 'Tanbark tin box', 11, 6, 'tanbark'], ['clock', 'Slate clock', 9, 9, 'slate'], ['basket', 'Rope basket', 16, 13, 'hemp'], ['shells', 'Bowl of shells', 10, 4, 'shell'], ['candle-1', 'Church candle', 3, 9, 'sailcloth'], ['books-blue', 'Blue cloth books', 9, 7, 'harbour'], ['tray', 'Slate tray', 18, 2, 'slate'], ['boat', 'Pond boat', 14, 17, 'tanbark'], ['pitcher', 'Mist pitcher', 8, 10, 'mist']]) item(id, name, 'object', w, h, cols([colour, 1]), { texture: 'hard', depthMm: i(6), whereabouts: 'Long Room, chest', ...more });
-item('fern', 'Fern in a pot', 'plant', 16, 20, cols(['moss', 0.8], ['hemp', 0.2]), { texture: 'hard' });
+item('fern', 'Fern in a pot', 'plant', 16, 20, cols(['moss', 0.8], ['hemp', 0.2]), { texture: 'hard', whereabouts: 'Long Room, by the window' });
 for (const [id, name, colour] of [['duvet-biscuit', 'Biscuit duvet cover', 'biscuit'], ['duvet-mist', 'Mist duvet cover', 'mist'], ['quilt-claret', 'Claret quilt', 'claret'], ['sheet-sailcloth', 'Sailcloth sheet set', 'sailcloth']]) item(id, name, 'bedding', 90, 92, cols([colour, 1]), { texture: 'linen', whereabouts: 'Airing cupboard' });
 
 // bought lately and on its way; a pair that matches by day and parts under a warm bulb
@@ -87,7 +87,7 @@ item('vase-shell', 'Shell pink bud vase', 'vase', 4, 7, cols(['shell', 1]), { te
 item('lily', 'Peace lily', 'plant', 14, 18, cols(['moss', 0.9], ['sailcloth', 0.1]), { texture: 'hard', poisonous: true, whereabouts: 'Landing, on the sill' });
 
 const places = [
-  { id: 'box-1', name: 'Box 1, under the bed', kind: 'underFurniture', roomId: 'harbour-bedroom', widthMm: i(32), depthMm: i(20), heightMm: i(7), note: 'Covers and throws, winter' }, { id: 'landing-cupboard', name: 'Landing cupboard', kind: 'cupboard', roomId: 'landing', widthMm: i(30), depthMm: i(20), heightMm: i(40), note: 'Inserts in their bags' },
+  { id: 'box-1', name: 'Box 1, under the bed', kind: 'underFurniture', roomId: 'harbour-bedroom', widthMm: i(54), depthMm: i(30), heightMm: i(11), note: 'Covers and throws, winter' }, { id: 'linen-press', name: 'Linen press', kind: 'cupboard', roomId: 'landing', widthMm: i(44), depthMm: i(22), heightMm: i(60), note: 'Covers, throws, panels' }, { id: 'landing-cupboard', name: 'Landing cupboard', kind: 'cupboard', roomId: 'landing', widthMm: i(40), depthMm: i(24), heightMm: i(40), note: 'Inserts in their bags' },
   { id: 'attic-shelf', name: 'Attic shelf', kind: 'shelf', roomId: null, widthMm: i(60), depthMm: i(18), heightMm: i(16), note: 'Shades, art in blankets' }, { id: 'airing-cupboard', name: 'Airing cupboard', kind: 'cupboard', roomId: 'landing', widthMm: i(28), depthMm: i(22), heightMm: i(30), note: 'Bedding' },
 ];
 const home = { id: 'sail-loft', name: 'Sail Loft', flags: { childrenAges: [6, 9], pets: false, featherFree: false, woolFree: false, scentFree: false, rented: false, wheelchair: false } };

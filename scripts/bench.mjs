@@ -1,12 +1,13 @@
 // npm run bench: medians and ratios, printed and not judged. Works on a scratch studio; the data folder is not touched.
 import { chromium } from '@playwright/test';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import net from 'node:net';
+import sharp from 'sharp';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'vite';
-import { ensureBuilt, ensureInstalled, main, root, say, serve } from './lib.mjs';
+import { demoStudio, ensureBuilt, ensureInstalled, main, root, say, serve } from './lib.mjs';
 
 const at = (times, share) => [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor(times.length * share))];
 const median = (times) => at(times, 0.5);
@@ -14,10 +15,10 @@ const ms = (n) => `${n.toFixed(n < 1 ? 3 : 1)} ms`;
 const line = (what, value, target = '') => say(`${what.padEnd(58)} ${value.padStart(12)}${target ? `   target ${target}` : ''}`);
 const freePort = () => new Promise((resolve) => { const s = net.createServer(); s.listen(0, '127.0.0.1', () => { const { port } = s.address(); s.close(() => resolve(port)); }); });
 
-/** 200 rooms and 2,000 things: the demo's rooms and stash over and over, under new ids. */
+/** 200 rooms and 5,000 things: the demo's rooms and stash over and over, under new ids. */
 function largeStudio(demo) {
   const rooms = Array.from({ length: 200 }, (_, i) => { const r = demo.rooms[i % demo.rooms.length]; return { ...r, room: { ...r.room, id: `room-${i}`, name: `${r.room.name} ${i + 1}` } }; });
-  const items = Array.from({ length: 2000 }, (_, i) => { const copy = Math.floor(i / demo.items.length); const item = demo.items[i % demo.items.length]; return copy === 0 ? item : { ...item, id: `${item.id}-${copy}` }; });
+  const items = Array.from({ length: 5000 }, (_, i) => { const copy = Math.floor(i / demo.items.length); const item = demo.items[i % demo.items.length]; return copy === 0 ? item : { ...item, id: `${item.id}-${copy}` }; });
   return { ...demo, rooms, items };
 }
 
@@ -25,9 +26,9 @@ await main(async () => {
   await ensureInstalled();
   await ensureBuilt();
   const scratch = mkdtempSync(path.join(tmpdir(), 'rideau-bench-'));
-  const demo = JSON.parse(readFileSync(path.join(root, 'demo/sail-loft.studio.json'), 'utf8'));
+  const demo = JSON.parse(demoStudio());
   const { homeId: _home, ...body } = demo.rooms.find((r) => r.room.id === 'long-room');
-  const file = { rideau: 1, rules: demo.rules, home: demo.homes[0], items: demo.items, ...body };
+  const file = { rideau: 2, rules: demo.rules, home: demo.homes[0], places: demo.places, items: demo.items, ...body };
 
   await build({ root, configFile: false, logLevel: 'error', build: { outDir: scratch, emptyOutDir: false, minify: true, target: 'es2022', lib: { entry: path.join(root, 'tests/bench/core.ts'), name: 'bench', formats: ['es', 'iife'], fileName: (f) => `core.${f}.mjs` } } });
   const core = await import(pathToFileURL(path.join(scratch, 'core.es.mjs')).href);
@@ -35,6 +36,10 @@ await main(async () => {
   const plans = core.timePlans(file, 300);
   line('planLook, Long Room, median', ms(median(plans)), '≤ 8 ms');
   line('  as a multiple of JSON there and back', `× ${(median(plans) / median(core.timeJson(file, 300))).toFixed(1)}`);
+  const floors = core.timeFloors(file, 100);
+  line('the floor’s checks, Long Room, median', ms(median(floors)));
+  const clusters = core.timeClusters(5);
+  line('k-means of 12,000 pixels, ours as a share of the reference library’s', `× ${(median(clusters.ours) / median(clusters.reference)).toFixed(2)}`);
   const de = core.timeDifferences(5);
   line('10,000 × ΔE00, ours as a share of the reference library’s', `× ${(median(de.ours) / median(de.reference)).toFixed(2)}`);
 
@@ -56,20 +61,70 @@ await main(async () => {
   }
   await browser.close();
 
-  say('\nServer, 200 rooms and 2,000 things');
+  say('\nServer, 200 rooms and 5,000 things');
   await restore(largeStudio(demo));
-  const pages = ['measure', 'windows', 'walls', 'seats', 'colour', 'fitting'];
+  const pages = ['measure', 'clear', 'windows', 'walls', 'seats', 'colour', 'fitting', 'measure/tape'];
   const ask = async (url) => { const from = performance.now(); const r = await fetch(server.address + url); await r.text(); if (!r.ok) throw new Error(`${url}: ${r.status}`); return performance.now() - from; };
   const first = [];
-  for (let i = 0; i < 60; i++) first.push(await ask(`/rooms/room-${i}/${pages[i % 6]}`));
+  for (let i = 0; i < 60; i++) first.push(await ask(`/rooms/room-${i}/${pages[i % 8]}`));
   line('the first sixty room pages after the start, 95 of 100 under', ms(at(first, 0.95)));
   const answers = [];
-  for (let i = 0; i < 300; i++) answers.push(await ask(`/rooms/room-${(i * 7) % 200}/${pages[i % 6]}`));
+  for (let i = 0; i < 300; i++) answers.push(await ask(`/rooms/room-${(i * 7) % 200}/${pages[i % 8]}`));
   line('a room page, median', ms(median(answers)));
   line('a room page, 95 of 100 under', ms(at(answers, 0.95)), '≤ 80 ms');
   const home = [];
   for (let i = 0; i < 30; i++) home.push(await ask('/'));
   line('the first page, 95 of 100 under', ms(at(home, 0.95)));
+  for (const [what, url] of [['the stash page', '/stash'], ['the stash in short rows', '/api/stash/index']]) {
+    const taken = [];
+    for (let i = 0; i < 60; i++) taken.push(await ask(url));
+    line(`${what}, median`, ms(median(taken)));
+    line('  95 of 100 under', ms(at(taken, 0.95)), '≤ 80 ms');
+  }
+  say('\nChromium, 5,000 things and a photo of 12 MP');
+  const again = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+  const stash = await again.newPage({ viewport: { width: 1280, height: 800 } });
+  await stash.goto(`${server.address}/stash`, { waitUntil: 'networkidle' });
+  await stash.getByText('5000 of 5000').waitFor();
+  const filters = [];
+  for (const words of ['l', 'li', 'lin', 'line', 'linen', 'linen s', '', 'harbour', 'velvet 3', '']) {
+    const shown = await stash.evaluate((text) => new Promise((done) => {
+      const field = document.querySelector('input[type=search]');
+      const from = performance.now();
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, text);
+      field.dispatchEvent(new Event('input', { bubbles: true }));
+      requestAnimationFrame(() => { const channel = new MessageChannel(); channel.port1.onmessage = () => done(performance.now() - from); channel.port2.postMessage(0); });
+    }), words);
+    filters.push(shown);
+  }
+  line('filtering 5,000 by a letter more, to the next frame, median', ms(median(filters)), '≤ 50 ms');
+  line('  the slowest', ms(Math.max(...filters)));
+  const photo = await sharp(Buffer.from(Array.from({ length: 400 * 300 * 3 }, (_, i) => (i * 2654435761) >>> 24)), { raw: { width: 400, height: 300, channels: 3 } }).resize(4000, 3000).jpeg({ quality: 90 }).toBuffer();
+  await stash.goto(`${server.address}/stash?item=${demo.items[0].id}`, { waitUntil: 'networkidle' });
+  const shots = [];
+  for (let i = 0; i < 5; i++) {
+    await stash.goto(`${server.address}/stash?item=${demo.items[0].id}`, { waitUntil: 'networkidle' });
+    await stash.getByRole('button', { name: 'From a photo', exact: true }).click();
+    await stash.locator('aside input[type=file]').waitFor({ state: 'attached' });
+    await stash.evaluate(() => { globalThis.from = 0; document.querySelector('aside input[type=file]').addEventListener('change', () => { globalThis.from = performance.now(); }, { capture: true }); });
+    await stash.locator('aside input[type=file]').setInputFiles({ name: 'p.jpg', mimeType: 'image/jpeg', buffer: photo });
+    const mark = stash.getByRole('application');
+    await mark.waitFor();
+    const opened = await stash.evaluate(() => performance.now() - globalThis.from);
+    const box = await mark.boundingBox();
+    const marked = await stash.evaluate(({ x, y, w, h }) => new Promise((done) => {
+      const target = document.querySelector('[role=application]');
+      const at = (type, px, py) => target.dispatchEvent(new PointerEvent(type, { clientX: px, clientY: py, pointerId: 1, bubbles: true }));
+      target.setPointerCapture = () => undefined;
+      const from = performance.now();
+      at('pointerdown', x + w * 0.1, y + h * 0.1); at('pointermove', x + w * 0.9, y + h * 0.9); at('pointerup', x + w * 0.9, y + h * 0.9);
+      const seen = new MutationObserver(() => { if (document.querySelector('aside [role=img]')) { seen.disconnect(); done(performance.now() - from); } });
+      seen.observe(document.querySelector('aside'), { childList: true, subtree: true });
+    }), { x: box.x, y: box.y, w: box.width, h: box.height });
+    shots.push(opened + marked);
+  }
+  line('a 12 MP photo to its colours, median', ms(median(shots)), '≤ 1,000 ms');
+  await again.close();
   await server.stop();
   rmSync(scratch, { recursive: true, force: true });
   process.exit(0);

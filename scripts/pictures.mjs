@@ -2,6 +2,7 @@
 import { chromium } from '@playwright/test';
 import { mkdtempSync, mkdirSync, rmSync } from 'node:fs';
 import net from 'node:net';
+import sharp from 'sharp';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { demoStudio, ensureBuilt, ensureInstalled, main, root, say, serve } from './lib.mjs';
@@ -12,11 +13,41 @@ const fillCurtain = async (page) => {
   for (const [label, text] of [['Frame width', '52'], ['Height', '48'], ['Left', '78 1/2'], ['Middle', '78 3/4'], ['Right', '78 7/8']]) { const f = page.getByLabel(label, { exact: true }).first(); await f.fill(text); await f.press('Tab'); }
   await page.locator('h1').click();
 };
+/** A made photo: cloth of two dyes and a white card on a board, by a warm lamp. */
+async function madePhoto() {
+  const [w, h] = [1200, 900];
+  const data = Buffer.alloc(w * h * 3);
+  for (let y = 0; y < h; y++) for (let x = 0; x < w; x++) {
+    const weave = ((x >> 1) + (y >> 1)) % 2 ? 0.97 : 1;
+    const shade = (0.86 + 0.14 * Math.sin(x / 260 + 1)) * weave;
+    const stripe = Math.floor((x + y * 0.12) / 74) % 2;
+    const c = y > h * 0.8 ? [150, 118, 82] : x > w * 0.76 && y < h * 0.3 ? [238, 238, 238] : stripe ? [79, 111, 147] : [228, 223, 211];
+    [1, 0.87, 0.66].forEach((tint, k) => { data[3 * (y * w + x) + k] = Math.round(c[k] * tint * (y > h * 0.8 || (x > w * 0.76 && y < h * 0.3) ? 1 : shade)); });
+  }
+  return sharp(data, { raw: { width: w, height: h, channels: 3 } }).jpeg({ quality: 90 }).toBuffer();
+}
+const markCloth = async (page) => {
+  await page.getByRole('button', { name: 'From a photo', exact: true }).click();
+  await page.locator('aside input[type=file]').setInputFiles({ name: 'cloth.jpg', mimeType: 'image/jpeg', buffer: await madePhoto() });
+  const box = await page.getByRole('application').boundingBox();
+  await page.mouse.move(box.x + box.width * 0.08, box.y + box.height * 0.15);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width * 0.66, box.y + box.height * 0.7, { steps: 5 });
+  await page.mouse.up();
+  await page.getByRole('button', { name: 'Tap the white card' }).click();
+  await page.mouse.click(box.x + box.width * 0.88, box.y + box.height * 0.14);
+  await page.getByText('As it came').waitFor();
+};
 const VIEWS = [
   ['home', '/', DESK],
   ['quick-curtain', '/quick/curtain', DESK, fillCurtain],
   ['measure', '/rooms/long-room/measure?look=early-summer&wall=e', DESK, (page) => page.getByRole('button', { name: 'Harbour window', exact: true }).last().click()],
   ['plan', '/rooms/long-room/measure?look=early-summer&wall=plan', DESK],
+  ['eaves', '/rooms/landing/measure?look=summer&wall=n', DESK],
+  ['tape-phone', '/rooms/long-room/measure/tape?look=early-summer&only=open', PHONE],
+  ['clear', '/rooms/long-room/clear?look=early-summer&wall=s', DESK],
+  ['stash', '/stash?item=harbour-velvet-20', DESK, (page) => page.getByRole('heading', { name: 'Harbour blue velvet' }).waitFor()],
+  ['photo-colour', '/stash?item=harbour-stripe-20', DESK, markCloth],
   ['windows', '/rooms/long-room/windows?look=early-summer&wall=e', DESK],
   ['walls', '/rooms/long-room/walls?look=early-summer&wall=n', DESK, (page) => page.getByText('Harbour chart').waitFor()],
   ['seats', '/rooms/long-room/seats?look=early-summer', DESK, (page) => page.getByRole('button', { name: 'Use this' }).first().waitFor()],

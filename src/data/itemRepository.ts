@@ -65,8 +65,13 @@ const USES = `SELECT u.item_id AS itemId, u.room_id AS roomId, r.name AS roomNam
 export const loadUses = (db: StudioDatabase): ItemUse[] => statement(db, `${USES} GROUP BY u.item_id, u.room_id, u.look_id`).all() as ItemUse[];
 export const usesOfItem = (db: StudioDatabase, id: string): ItemUse[] => statement(db, `${USES} WHERE u.item_id = ? GROUP BY u.room_id, u.look_id ORDER BY r.seq`).all(id) as ItemUse[];
 
+/** Pillows of every look, with what fills them: for counting inserts. */
+export type PillowUse = { itemId: string; roomId: string; lookId: string; season: Season | null; fill: 'feather' | 'polyester' | 'foam'; unit: 'in' | 'ft-in' | 'cm' };
+export const loadPillowUses = (db: StudioDatabase): PillowUse[] => statement(db,
+  `SELECT p.item_id AS itemId, p.room_id AS roomId, p.look_id AS lookId, l.season, p.fill, r.unit FROM placement AS p JOIN look AS l ON l.room_id = p.room_id AND l.id = p.look_id JOIN room AS r ON r.id = p.room_id WHERE p.placed_as = 'pillow'`).all() as PillowUse[];
+
 /** The columns of the stash's index, in the order of its rows; the database writes them as one text, since thousands of rows go to the page at once. */
 export const INDEX_COLUMNS = ['id', 'name', 'kind', 'count', 'setOf', 'widthMm', 'heightMm', 'depthMm', 'colours', 'patternKind', 'repeatMm', 'texture', 'season', 'state', 'tagsOn', 'returnBy', 'placeId', 'roomId', 'whereabouts', 'photoId', 'colourFrom', 'seen', 'price'] as const;
 export const indexText = (db: StudioDatabase): string => statement(db,
   `SELECT json_group_array(json_array(id, name, kind, count, set_of, width_mm, height_mm, depth_mm, json(colours_json), pattern_kind, pattern_repeat_mm, texture, json(season_json), state, tags_on, return_by, place_id, room_id, whereabouts, photo_id, colour_from, seen, price))
-   FROM (SELECT * FROM item ORDER BY name COLLATE NOCASE, seq)`).pluck().get() as string;
+   FROM (SELECT * FROM item ORDER BY name GLOB '[0-9]*', name COLLATE NOCASE, seq)`).pluck().get() as string;

@@ -3,7 +3,12 @@ import Color from 'colorjs.io';
 import type { RoomFile } from '../../src/core/model/types';
 import { applyChange } from '../../src/core/model/change';
 import { deltaE00 } from '../../src/core/colour/spaces';
+import { kmeans } from 'ml-kmeans';
+import { clusterColours } from '../../src/core/colour/cluster';
 import { planLook } from '../../src/core/plan/planLook';
+import { wallsOf } from '../../src/core/room/walls';
+import { ruleBook } from '../../src/core/rules/book';
+import { planFloor } from '../../src/core/stages/floor/planFloor';
 
 const times = (rounds: number, work: (i: number) => unknown): number[] => Array.from({ length: rounds }, (_, i) => {
   const from = performance.now();
@@ -31,5 +36,18 @@ export function timeDifferences(rounds: number): { ours: number[]; reference: nu
   return {
     ours: times(rounds, () => all.forEach(([p, q]) => deltaE00(p, q))),
     reference: times(rounds, () => colours.forEach(([p, q]) => p!.deltaE(q!, '2000'))),
+  };
+}
+
+/** The floor's checks alone, as they run for each frame in which a piece is dragged. */
+export const timeFloors = (file: RoomFile, rounds: number): number[] => { const walls = wallsOf(file.room); const rules = ruleBook(file.rules, file.room.unit); return times(rounds, () => planFloor(file, walls, rules)); };
+
+/** Four groups of twelve thousand pixels, ours with four restarts and a reference library's with as many. */
+export function timeClusters(rounds: number): { ours: number[]; reference: number[] } {
+  const pixels = Array.from({ length: 12_000 }, (_, i) => [20 + ((i * 37) % 4) * 20 + ((i * 53) % 9), ((i * 71) % 4) * 15 - 30 + ((i * 31) % 7), ((i * 41) % 3) * 20 - 20 + ((i * 17) % 8)]);
+  const flat = Float32Array.from(pixels.flat());
+  return {
+    ours: times(rounds, () => clusterColours(flat, { count: 4, restarts: 4, seed: 1 })),
+    reference: times(rounds, () => { for (let seed = 1; seed <= 4; seed++) kmeans(pixels, 4, { initialization: 'kmeans++', seed, maxIterations: 60 }); }),
   };
 }

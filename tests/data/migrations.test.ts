@@ -2,10 +2,10 @@ import Database from 'better-sqlite3';
 import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
-import { CannotMigrate, readMigrations } from '../../src/data/migrate';
+import { CannotMigrate, migrate, readMigrations } from '../../src/data/migrate';
 import { DATABASE_FILE, openDatabase } from '../../src/data/open';
 import { roomFileSchema } from '../../src/core/model/schema';
-import { inEntry, nextEntry, replay } from '../../src/data/journal';
+import { nextEntry, replay } from '../../src/data/journal';
 import { loadRoomFile } from '../../src/data/roomRepository';
 import { ALL_TABLES } from '../../src/data/tables';
 import { MIGRATIONS, NOON, scratchStudio } from '../helpers/database';
@@ -105,7 +105,8 @@ test('a studio of version 1 with all its rooms is carried over, and what undo ke
   const first = path.join(studio.folder, 'first');
   mkdirSync(first);
   copyFileSync(path.join(MIGRATIONS, '0001_studio.sql'), path.join(first, '0001_studio.sql'));
-  const old = openDatabase(studio.folder, first, NOON);
+  const old = new Database(file());
+  migrate(old, readMigrations(first), NOON);
   // written as the first version wrote it: a room with a dressed window, a thing on a seat, and a picture
   old.exec(`
     INSERT INTO home VALUES (1, 'h', 'Home', '[4]', 1, 0, 0, 1);
@@ -119,15 +120,20 @@ test('a studio of version 1 with all its rooms is carried over, and what undo ke
     INSERT INTO dressing VALUES ('r', 'l', 'd', 0, 'o', NULL, 'ringClip', 'kiss', NULL, NULL, NULL, NULL, NULL, NULL, NULL, 'open');
     INSERT INTO hanging VALUES ('r', 'l', 'g', 0, 'i', 's', 'p', NULL, 1500, NULL, '{"kind":"sawtooth","dropMm":20}');
     INSERT INTO placement VALUES ('r', 'l', 'x', 0, 'i', 'p', 'pillow', 300, 0, 'feather', 0);`);
-  old.transaction(() => inEntry(old, 'r', { code: 'removePlacement', name: 'Cover' }, NOON, () => { old.exec("DELETE FROM placement WHERE id = 'x'"); })).immediate();
+  old.exec(`
+    INSERT INTO journal_entry VALUES (1, 'r', '{"code":"removePlacement","name":"Cover"}', '2026-01-01T00:00:00Z', 0);
+    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'placement', json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id, 'piece_id', piece_id, 'placed_as', placed_as, 'x_mm', x_mm, 'layer', layer, 'fill', fill, 'turned', turned), NULL FROM placement;
+    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'fitting', json_object('room_id', room_id, 'id', id, 'position', position, 'name', name, 'kind', kind, 'wall_id', wall_id, 'x_mm', x_mm, 'width_mm', width_mm, 'bottom_mm', bottom_mm, 'height_mm', height_mm, 'depth_mm', depth_mm, 'colours_json', colours_json), NULL FROM fitting;
+    DELETE FROM placement; DELETE FROM fitting;`);
   old.close();
   const db = openDatabase(studio.folder, MIGRATIONS, NOON);
   expect(db.pragma('foreign_key_check')).toEqual([]);
   const room = loadRoomFile(db, 'r')!;
   expect(roomFileSchema.safeParse(room).error).toBeUndefined();
   expect(room.openings[0]).toMatchObject({ id: 'o', opens: 'fixed', dropsMm: { left: 2000, middle: 2001, right: 2002 } });
-  expect([room.fittings.length, room.pieces[0]!.seat!.armHeightMm, room.looks[0]!.dressings.length, room.looks[0]!.hangings.length, room.looks[0]!.placements.length]).toEqual([1, 0, 1, 1, 0]);
+  expect([room.fittings.length, room.pieces[0]!.seat!.armHeightMm, room.looks[0]!.dressings.length, room.looks[0]!.hangings.length, room.looks[0]!.placements.length]).toEqual([0, 0, 1, 1, 0]);
   db.transaction(() => replay(db, nextEntry(db, 'r', 'undo')!, 'undo')).immediate();
   expect(loadRoomFile(db, 'r')!.looks[0]!.placements.map((p) => p.id)).toEqual(['x']);
+  expect(loadRoomFile(db, 'r')!.fittings).toMatchObject([{ id: 'f', mantel: null }]);
   db.close();
 });

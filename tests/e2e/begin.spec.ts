@@ -32,7 +32,7 @@ test('an L-shaped room is typed as a walk; what does not meet is told and can be
   await page.getByRole('button', { name: 'Add a wall' }).click();
   for (const [i, length] of ['310', '150', '120', '130', '190', '281'].entries()) await type(page, `Wall ${i + 1}`, length);
   await page.getByLabel('then turn').nth(2).selectOption('left');
-  await expect(page.getByText(/Does not meet: the end is 0 cm level and 1 cm too far north/)).toBeVisible();
+  await expect(page.getByText('It does not meet by 1 cm at the north-west corner.')).toBeVisible();
   await page.getByRole('button', { name: 'Let the last two walls close it' }).click();
   await expect(page.getByLabel('Wall 6')).toHaveValue('280');
   await page.getByRole('button', { name: 'Begin it' }).click();

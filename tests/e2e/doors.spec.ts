@@ -39,18 +39,18 @@ test('rooms come in with 201 or are refused with path, code and message', async 
   const bad = await post(JSON.stringify({ ...file, openings: [{ ...file.openings[0], sillMm: -5 }] }));
   expect(bad.status).toBe(422);
   expect(JSON.parse(bad.body).issues[0]).toMatchObject({ path: ['openings', 0, 'sillMm'], code: 'too-small', message: expect.any(String) });
-  const broken = await post('{"rideau": 1,');
+  const broken = await post('{"rideau": 2,');
   expect([broken.status, JSON.parse(broken.body).issues[0].code]).toEqual([400, 'not-json']);
-  const large = await post(JSON.stringify({ rideau: 1, note: 'x'.repeat(9 * 1024 * 1024) }));
+  const large = await post(JSON.stringify({ rideau: 2, note: 'x'.repeat(65 * 1024 * 1024) }));
   expect([large.status, JSON.parse(large.body).issues[0].code]).toEqual([413, 'too-large']);
   for (const r of [bad, broken, large]) expect(r.body).not.toMatch(/at .*\.js:\d+|node_modules/);
 });
 
 test('the plan is JSON with stable names; what is not there is 404', async ({ studio }) => {
   const plan = await studio.plan();
-  expect(Object.keys(plan)).toEqual(['lookId', 'walls', 'elevations', 'rodLineMm', 'windows', 'hangings', 'seats', 'spread', 'sheet', 'findings', 'stages']);
+  expect(Object.keys(plan)).toEqual(['lookId', 'walls', 'elevations', 'rodLineMm', 'windows', 'hangings', 'seats', 'floor', 'clear', 'spread', 'sheet', 'findings', 'stages']);
   expect(plan.windows[0]).toMatchObject({ rodHeightMm: expect.any(Number), bracketToBracketMm: expect.any(Number), finishedLengthMm: expect.any(Number), panels: 4 });
   for (const path of ['/api/rooms/none/plan', '/api/rooms/long-room/plan?look=none', '/api/rooms/none/file', '/api/rooms/none/sheet.pdf', '/api/rooms/none/sheet.csv']) expect((await fetch(studio.address + path)).status).toBe(404);
   const schema = await (await fetch(`${studio.address}/api/schema`)).json();
-  expect(schema.properties.rideau).toEqual({ type: 'number', const: 1 });
+  expect(schema.properties.rideau).toEqual({ type: 'number', const: 2 });
 });

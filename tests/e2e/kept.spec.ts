@@ -116,7 +116,7 @@ test('the whole studio backs up and restores', async ({ page }, info) => {
   await expect(page.getByRole('heading', { name: 'Landing' })).toHaveCount(0);
   await page.getByLabel('Restore a studio').setInputFiles(file);
   await page.getByRole('button', { name: 'Restore it' }).click();
-  await expect(page.getByText(/Restored: 3 rooms, 80 things/)).toBeVisible();
+  await expect(page.getByText(/Restored: 3 rooms, 84 things/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Landing' })).toBeVisible();
 });
 

@@ -17,19 +17,23 @@ const linearOf = (hex: string): Linear => [1, 3, 5].map((i) => toLinear(parseInt
 describe('the white card', () => {
   const cloths = ['#4f6f93', '#a3462f', '#e9e5da', '#6f7d5f', '#2c3c52'];
   // the truth: what a camera balanced for daylight sees of cloths lit by lamps of these tints, each channel scaled in Bradford's cones
-  it.each([['warm', [1, 0.78, 0.5]], ['cool', [0.8, 0.95, 1]], ['greenish', [0.85, 1, 0.8]]] as const)('takes a %s cast out to within ΔE00 1.5 of the truth', (_name, tint) => {
+  it.each([['warm', [1, 0.78, 0.5]], ['cool', [0.8, 0.95, 1]], ['greenish', [0.85, 1, 0.8]]] as const)('takes most of a %s cast out', (_name, tint) => {
     const cast = (c: Linear): Linear => c.map((v, k) => v * tint[k]!) as unknown as Linear;
     const card = cast([0.9, 0.9, 0.9]);
     const mended = castFromCard(card, 0.9);
     if (typeof mended === 'string') throw new Error(mended);
+    const [before, after]: [number[], number[]] = [[], []];
     for (const hex of cloths) {
       const truth = labOfHex(hex)!;
       const raw = labOfLinear(cast(linearOf(hex)));
       const got = labOfLinear(mended.apply(cast(linearOf(hex))));
-      expect(deltaE00(truth, raw)).toBeGreaterThan(4);
-      // the cast was made channel by channel and is taken out in cone space: what is left is the difference of the two
-      expect(deltaE00(truth, got)).toBeLessThan(deltaE00(truth, raw) * 0.45);
+      before.push(deltaE00(truth, raw));
+      after.push(deltaE00(truth, got));
     }
+    const mean = (ns: number[]) => ns.reduce((s, n) => s + n, 0) / ns.length;
+    // the cast was made channel by channel and is taken out in cone space: what is left is the difference of the two
+    expect(mean(before)).toBeGreaterThan(3);
+    expect(mean(after)).toBeLessThan(mean(before) * 0.35);
     expect(deltaE00(labOfLinear(mended.apply(card)), labOfLinear([0.9, 0.9, 0.9]))).toBeLessThan(0.01);
   });
   it('takes a cast that is one of Bradford’s cones out exactly, whatever the cloth', () => {

@@ -4,7 +4,7 @@ import { inches } from '../../src/core/base/units';
 import { closeWalk, cornerName, outlineFromWalk, surveyOf, type Leg } from '../../src/core/room/survey';
 
 const square = (...lengthsIn: number[]): Leg[] => lengthsIn.map((n) => ({ lengthMm: inches(n), turnDeg: 90 }));
-const inch = (mm: number) => Math.round((mm / 25.4) * 1000) / 1000;
+const inch = (mm: number) => Math.round((mm / 25.4) * 1000) / 1000 + 0;
 
 describe('outlines walked with the tape', () => {
   it('a room of 168 by 144 whose south wall was read 1¾ in short: the gap, and the readings that close it', () => {

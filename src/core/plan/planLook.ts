@@ -52,7 +52,8 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   if (!look) throw new Error(`no look ${options.lookId} in this room`);
   const rules = ruleBook(options.rules ?? file.rules, file.room.unit);
   const walls = wallsOf(file.room);
-  const items = new Map(file.items.map((i) => [i.id, i]));
+  // what was let go is not there to be used
+  const items = new Map(file.items.map((i) => [i.id, i.state === 'gone' ? { ...i, count: 0 } : i]));
   const places = placesOf(file, walls);
 
   const dressed = look.dressings.flatMap((d) => { const o = file.openings.find((x) => x.id === d.openingId); return o ? [{ d, o }] : []; });

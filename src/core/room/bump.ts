@@ -30,18 +30,25 @@ export function withBump(file: RoomFile, bump: Bump, ids: BumpIds): Result<RoomF
   const at = (x: Mm, depth: Mm): Point => step(pointOnWall(wall, x), out, depth);
   const starts = bump.xMm < 0.5;
   const ends = end > wall.lengthMm - 0.5;
+  // a square breast in a corner has no side of its own there: the neighbouring wall ends, or begins, at its front
+  const flushStart = starts && bump.depthMm < 0 && bump.splayDeg >= 90;
+  const flushEnd = ends && bump.depthMm < 0 && bump.splayDeg >= 90;
   const corner = (id: string, p: Point, name = '') => ({ id, name, ...p });
   const before = file.room.walls[index]!;
+  const next = file.room.walls[(index + 1) % file.room.walls.length]!;
+  const whole = starts && ends;
+  const frontId = whole ? before.id : ids.front;
+  const restId = starts ? before.id : ids.rest;
   const fresh = [
     // a bump at the wall's very start takes its place; the wall's own id goes on with the rest of it
     ...(starts ? [] : [before]),
-    corner(ids.left, at(bump.xMm, 0)), corner(ids.front, at(bump.xMm + inset, bump.depthMm)), corner(ids.right, at(end - inset, bump.depthMm)),
-    ...(ends ? [] : [corner(starts ? before.id : ids.rest, at(end, 0), starts ? before.name : '')]),
+    ...(flushStart ? [] : [corner(ids.left, at(bump.xMm, 0))]),
+    corner(frontId, at(bump.xMm + inset, bump.depthMm), whole ? before.name : ''),
+    ...(flushEnd ? [] : [corner(ids.right, at(end - inset, bump.depthMm))]),
+    ...(ends ? [] : [corner(restId, at(end, 0), starts ? before.name : '')]),
   ];
-  if (starts && ends) fresh[1] = { ...fresh[1]!, id: before.id, name: before.name };
-  const frontId = starts && ends ? before.id : ids.front;
-  const restId = starts ? before.id : ids.rest;
-  const corners = [...file.room.walls.slice(0, index), ...fresh, ...file.room.walls.slice(index + 1)];
+  const others = file.room.walls.map((c) => (flushEnd && c.id === next.id ? { ...c, ...at(end, bump.depthMm) } : c));
+  const corners = [...others.slice(0, index), ...fresh, ...others.slice(index + 1)];
   if (firstCrossing(corners) !== undefined) return fail<BumpIssue>({ code: 'walls-cross' });
   let blocked: string | undefined;
   const moved = (name: string, x: Mm, w: Mm): { wallId: string; xMm: Mm } => {
@@ -51,7 +58,10 @@ export function withBump(file: RoomFile, bump: Bump, ids: BumpIds): Result<RoomF
     blocked ??= name;
     return { wallId: before.id, xMm: x };
   };
-  const shift = <T extends { name: string; wallId: string; xMm: Mm; widthMm: Mm }>(rows: readonly T[]): T[] => rows.map((r) => (r.wallId === wall.id ? { ...r, ...moved(r.name, r.xMm, r.widthMm) } : r));
+  const shift = <T extends { name: string; wallId: string; xMm: Mm; widthMm: Mm }>(rows: readonly T[]): T[] => rows.map((r) => {
+    if (flushEnd && r.wallId === next.id) { if (r.xMm < -bump.depthMm - 0.5) blocked ??= r.name; return { ...r, xMm: r.xMm + bump.depthMm }; }
+    return r.wallId === wall.id ? { ...r, ...moved(r.name, r.xMm, r.widthMm) } : r;
+  });
   const items = new Map(file.items.map((i) => [i.id, i]));
   const openings = shift(file.openings);
   const fittings = shift(file.fittings);
@@ -59,7 +69,7 @@ export function withBump(file: RoomFile, bump: Bump, ids: BumpIds): Result<RoomF
     if (h.wallId !== wall.id) return h;
     const item = items.get(h.itemId);
     const width = item?.widthMm ?? 0;
-    return h.xMm === null ? { ...h, wallId: starts && ends ? frontId : h.wallId } : (() => { const to = moved(item?.name ?? '', h.xMm - width / 2, width); return { ...h, wallId: to.wallId, xMm: to.xMm + width / 2 }; })();
+    return h.xMm === null ? { ...h, wallId: whole ? frontId : h.wallId } : (() => { const to = moved(item?.name ?? '', h.xMm - width / 2, width); return { ...h, wallId: to.wallId, xMm: to.xMm + width / 2 }; })();
   }) }));
   if (blocked !== undefined) return fail<BumpIssue>({ code: 'in-the-way', name: blocked });
   const room: Room = { ...file.room, walls: corners };

@@ -54,7 +54,7 @@ export function overheadOf(room: Overhead, wall: Wall, walls: readonly Wall[] = 
     if (a * b < 0) cuts.add((a / (a - b)) * wall.lengthMm);
   }
   const xs = [...cuts].sort((a, b) => a - b);
-  const HAIR = 0.01;
+  const HAIR = 1e-5;
   // a touch into the room, so that the wall's own slope and beam count
   const inside = wayOf(wall.facingDeg + 180);
   const at = (x: Mm) => overheadAt(room, step(pointOnWall(wall, x), inside, HAIR), walls);

@@ -45,14 +45,22 @@ describe('a bay, an alcove, a breast', () => {
     expect(polygonArea(room.walls)).toBeCloseTo(4000 * 3000 + 500 * 1500, 3);
     expect(firstCrossing(room.walls)).toBeUndefined();
     expect(made.value.openings.map((o) => [o.id, o.wallId, o.xMm])).toEqual([['o1', 'n', 100], ['o2', 'N2', 200]]);
-    expect(made.value.fittings.map((f) => [f.wallId, f.xMm])).toEqual([['F', 400]]);
+    expect(made.value.fittings.map((f) => [f.wallId, Math.round(f.xMm)])).toEqual([['F', 400]]);
     expect(made.value.looks[0]!.hangings.map((h) => [h.wallId, h.xMm])).toEqual([['N2', 300]]);
   });
   it('a breast comes in; one in a corner leaves no stub of wall', () => {
     const made = withBump({ ...file }, { wallId: 'n', xMm: 0, widthMm: 1200, depthMm: -350, splayDeg: 90 }, ids);
     if (!made.ok) throw new Error(made.issues[0]!.code);
-    expect(made.value.room.walls.map((w) => [Math.round(w.xMm), Math.round(w.yMm)])).toEqual([[0, 0], [0, 350], [1200, 350], [1200, 0], [4000, 0], [4000, 3000], [0, 3000]]);
+    expect(made.value.room.walls.map((w) => [Math.round(w.xMm), Math.round(w.yMm)])).toEqual([[0, 350], [1200, 350], [1200, 0], [4000, 0], [4000, 3000], [0, 3000]]);
     expect(polygonArea(made.value.room.walls)).toBeCloseTo(4000 * 3000 - 350 * 1200, 3);
+    const right = withBump({ ...file, fittings: [fittingOf({ wallId: 'e', xMm: 800 })] }, { wallId: 'n', xMm: 2800, widthMm: 1200, depthMm: -350, splayDeg: 90 }, ids);
+    if (!right.ok) throw new Error(right.issues[0]!.code);
+    expect(right.value.room.walls.map((w) => [w.id, Math.round(w.xMm), Math.round(w.yMm)])).toEqual([['n', 0, 0], ['L', 2800, 0], ['F', 2800, 350], ['e', 4000, 350], ['s', 4000, 3000], ['w', 0, 3000]]);
+    expect(right.value.fittings.map((f) => f.xMm)).toEqual([450]);
+    const whole = withBump(file, { wallId: 'n', xMm: 0, widthMm: 4000, depthMm: -500, splayDeg: 90 }, ids);
+    expect(whole.ok && whole.value.room.walls.map((w) => [w.id, Math.round(w.xMm), Math.round(w.yMm)])).toEqual([['n', 0, 500], ['e', 4000, 500], ['s', 4000, 3000], ['w', 0, 3000]]);
+    // what hangs where the breast comes to stand is in the way
+    expect(withBump({ ...file, fittings: [fittingOf({ wallId: 'e', xMm: 100 })] }, { wallId: 'n', xMm: 2800, widthMm: 1200, depthMm: -350, splayDeg: 90 }, ids)).toMatchObject({ ok: false, issues: [{ code: 'in-the-way' }] });
   });
   it('is refused past the wall, without a front, and through a window', () => {
     const issue = (more: object) => { const r = withBump(full, { wallId: 'n', xMm: 1000, widthMm: 2000, depthMm: 500, splayDeg: 45, ...more }, ids); return r.ok ? 'ok' : r.issues[0]!.code; };

@@ -2,6 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
+import { dayWords } from '../../ui/day';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { placeOnWall } from '../../core/room/place';
 import { useRoom } from '../shell/room/RoomContext';
@@ -22,7 +23,7 @@ export function ApproveWall({ wallId, name }: { wallId: string; name: string }):
     <span className="no-print flex items-baseline gap-2 text-[14px]">
       {approved ? <><span className="text-soft">{t('approved')}</span><Button small look="quiet" onClick={() => change([put(look.approvedWallIds.filter((id) => id !== wallId))])}>{t('unapprove')}</Button></> : <Button small onClick={() => (tagged.length > 0 ? setAsking(true) : approve())}>{t('approve')}</Button>}
       <LazyDialog open={asking} onClose={() => setAsking(false)} title={t('approveTitle', { wall: name })} closeLabel={t('later')}>
-        <p className="mb-4">{t('approveTags', { names: tagged.map((i) => (i.returnBy ? `${i.name} (${i.returnBy})` : i.name)).join(', ') })}</p>
+        <p className="mb-4">{t('approveTags', { names: tagged.map((i) => (i.returnBy ? `${i.name} (${dayWords(i.returnBy)})` : i.name)).join(', ') })}</p>
         <div className="flex gap-2"><Button look="strong" onClick={approve}>{t('approveCut')}</Button><Button onClick={() => setAsking(false)}>{t('later')}</Button></div>
       </LazyDialog>
     </span>

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
-import { useRef, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
 import { applyChange, type Change } from '../../core/model/change';
@@ -19,16 +19,19 @@ import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
 import { WallStrip } from '../shell/WallStrip';
 import type { BumpKind } from './BumpForm';
 import { KindChips } from './KindChips';
-import { BUMPS, FITTINGS, OPENINGS, PIECES, madeAt, makeThing } from './library';
-import { OpeningForm } from './OpeningForm';
+import { BUMPS, FITTINGS, OPENINGS, PIECES } from './kindLists';
 import { OpeningDimensions } from './OpeningDimensions';
 import { PlanView, type PlanMode } from './PlanView';
 import { reach, type Offset } from './reach';
 import { RoomForm } from './RoomForm';
-import { FittingForm, PieceForm } from './ThingForms';
 import { findThing, goesWith, moveOf, removalOf, type Thing } from './thing';
 import { staysSound } from '../shell/useCommit';
 
+// what is not on the first sight of the page comes when it is called for, or when nothing else is to be done
+const forms = { opening: () => import('./OpeningForm'), thing: () => import('./ThingForms'), library: () => import('./library') };
+const OpeningForm = dynamic(() => forms.opening().then((m) => m.OpeningForm));
+const FittingForm = dynamic(() => forms.thing().then((m) => m.FittingForm));
+const PieceForm = dynamic(() => forms.thing().then((m) => m.PieceForm));
 const BumpForm = dynamic(() => import('./BumpForm').then((m) => m.BumpForm));
 const StandingForm = dynamic(() => import('./Standing').then((m) => m.StandingForm));
 const WallPhotoPanel = dynamic(() => import('./WallPhotoPanel').then((m) => m.WallPhotoPanel));
@@ -81,11 +84,17 @@ export function MeasureScreen(): ReactNode {
   const handle = (id: string, scale: Scale, name: string): React.SVGProps<SVGGElement> => ({ ...(drag(id, scale) as React.SVGProps<SVGGElement>), role: 'button', tabIndex: 0, 'aria-label': name, 'aria-pressed': picked === id, onFocus: () => { if (picked !== id) pick(id); }, onKeyDown: (e) => nudge(e, id), style: { cursor: 'grab', touchAction: 'none' } });
 
   const nameFor = (kind: string) => { const base = t(`measure.kinds.${kind as 'window'}`); const n = [...file.openings, ...file.fittings, ...file.pieces].filter((x) => x.kind === kind).length; return n === 0 ? base : `${base} ${n + 1}`; };
+  useEffect(() => {
+    if (typeof window.requestIdleCallback !== 'function') return;
+    const waiting = window.requestIdleCallback(() => { for (const get of Object.values(forms)) void get(); });
+    return () => window.cancelIdleCallback(waiting);
+  }, []);
   const box = useRef<HTMLDivElement>(null);
   const drawn = useRef<Scale | null>(null);
   /** Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
-  const addTo = (kind: string, at?: { xMm: number; yMm: number }) => {
+  const addTo = async (kind: string, at?: { xMm: number; yMm: number }) => {
     if ((BUMPS as readonly string[]).includes(kind)) { pick(null); setSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? file.room.walls[0]!.id : wallId }); return; }
+    const { madeAt, makeThing } = await forms.library();
     const id = nanoid(8);
     const made = makeThing(kind, id, nameFor(kind), wallId, file);
     const there = made && at && madeAt(made, at, unit);
@@ -107,7 +116,7 @@ export function MeasureScreen(): ReactNode {
     const by = svg.viewBox.baseVal.width / r.width;
     // the plan's y runs to the south, as the room's does
     const from = isPlan ? { xMm: Math.min(...file.room.walls.map((w) => w.xMm)), yMm: Math.min(...file.room.walls.map((w) => w.yMm)) } : { xMm: 0, yMm: 0 };
-    addTo(kind, { xMm: from.xMm + scale.toMm((clientX - r.left) * by - scale.x(from.xMm)), yMm: from.yMm + scale.toMm((clientY - r.top) * by - scale.y(from.yMm)) });
+    void addTo(kind, { xMm: from.xMm + scale.toMm((clientX - r.left) * by - scale.x(from.xMm)), yMm: from.yMm + scale.toMm((clientY - r.top) * by - scale.y(from.yMm)) });
   };
   const wall = plan.walls.find((w) => w.id === wallId);
   const elevation = plan.elevations.find((e) => e.wallId === wallId);
@@ -162,7 +171,7 @@ export function MeasureScreen(): ReactNode {
           </WallDrawing>
         )}</div>
       <div className="no-print flex flex-wrap items-start gap-x-4 gap-y-2 px-4 pb-3">
-        {(!isPlan || mode === 'pieces') && <KindChips kinds={isPlan ? PIECES : [...OPENINGS, ...BUMPS, ...FITTINGS]} onAdd={addTo} onDrop={dropOn} />}
+        {(!isPlan || mode === 'pieces') && <KindChips kinds={isPlan ? PIECES : [...OPENINGS, ...BUMPS, ...FITTINGS]} onAdd={(kind) => void addTo(kind)} onDrop={dropOn} />}
         {isPlan && mode === 'walls' && <p className="text-[14px] text-soft">{t('measure.wallsSay')}</p>}
         {says && <p role="alert" className="text-[13px]">{says}</p>}
         {things.length > 0 && mode === 'pieces' && <div className="flex flex-wrap gap-x-3 gap-y-1 text-[14px]"><span className="text-soft">{t('measure.things')}</span>{things.map((x) => <button key={x.id} type="button" aria-pressed={picked === x.id} onClick={() => { setSide(null); pick(x.id); }} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{x.name}</button>)}</div>}

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
@@ -17,7 +18,9 @@ import { usePaint } from '../shell/usePaint';
 import { FloorLines } from './FloorLines';
 import { reach, type Offset } from './reach';
 import { StandMarks } from './Standing';
-import { WallHandles } from './WallHandles';
+
+
+const WallHandles = dynamic(() => import('./WallHandles').then((m) => m.WallHandles));
 
 export type PlanMode = 'pieces' | 'walls' | 'standing';
 

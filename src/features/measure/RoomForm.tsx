@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
@@ -12,12 +13,13 @@ import { Fold } from '../../ui/Fold';
 import { NumberField, TAKEN, TextField } from '../../ui/Field';
 import { Findings } from '../shell/Findings';
 import { useRoom } from '../shell/room/RoomContext';
-import { OutlineForm } from '../shell/outline/OutlineForm';
 import { useCommit } from '../shell/useCommit';
-import { CeilingForm } from './CeilingForm';
 import { ColourField } from './ColourField';
-import { GuessList } from './GuessList';
 import { ReadingField } from './ReadingField';
+
+const OutlineForm = dynamic(() => import('../shell/outline/OutlineForm').then((m) => m.OutlineForm));
+const CeilingForm = dynamic(() => import('./CeilingForm').then((m) => m.CeilingForm));
+const GuessList = dynamic(() => import('./GuessList').then((m) => m.GuessList));
 
 /** The room itself: what its floor says, then name, ceiling, outline, finishes, and who lives here. */
 export function RoomForm({ outlineOpen }: { outlineOpen: boolean }): ReactNode {

@@ -5,6 +5,7 @@ import { polygonCentre, insidePolygon } from '../../core/geometry/plane';
 import { footprint } from '../../core/room/place';
 import { checkFitting, checkOpening, checkPiece } from '../../core/stages/measure/check';
 import { wallsOf } from '../../core/room/walls';
+import { FITTINGS, OPENINGS, PIECES } from './kindLists';
 
 const one = (l: number, a: number, b: number): Swatch[] => [{ l, a, b, share: 1 }];
 const grey = one(70, 0, 2);
@@ -136,12 +137,6 @@ function newPiece(kind: Piece['kind'], id: string, name: string, file: RoomFile)
 /** What a kind of thing is added as, with a place where the room has one; undefined when it has none. */
 export type Made = { do: 'putOpening'; opening: Opening } | { do: 'putFitting'; fitting: Fitting } | { do: 'putPiece'; piece: Piece };
 
-export const OPENINGS: readonly Opening['kind'][] = ['window', 'frenchDoor', 'door', 'arch'];
-/** Set-backs and projections of a wall. */
-export const BUMPS = ['bay', 'alcove', 'breast'] as const;
-export const FITTINGS: readonly Fitting['kind'][] = ['fireplace', 'radiator', 'heater', 'stove', 'tv', 'shelf', 'socket', 'switch', 'vent', 'pictureRail', 'beam', 'basin', 'tub', 'toilet'];
-/** Kinds that are offered; 'table' and 'lamp' are what older rooms call them. */
-export const PIECES: readonly Piece['kind'][] = ['sofa', 'armchair', 'wingChair', 'windowSeat', 'bench', 'ottoman', 'coffeeTable', 'sideTable', 'console', 'chest', 'bookcase', 'desk', 'diningTable', 'diningChair', 'bed', 'cot', 'bedside', 'floorLamp', 'tableLamp', 'rug', 'plant', 'mirror'];
 const among = <K extends string>(kinds: readonly K[], kind: string): kind is K => (kinds as readonly string[]).includes(kind);
 
 export function makeThing(kind: string, id: string, name: string, wallId: string, file: RoomFile): Made | undefined {

@@ -10,6 +10,7 @@ import { returnOf } from '../../core/stash/returns';
 import { Button } from '../../ui/Button';
 import { Pick } from '../../ui/Choice';
 import { LengthField, NumberField, TAKEN, TextField, type Answer } from '../../ui/Field';
+import { dayWords } from '../../ui/day';
 import { Fold } from '../../ui/Fold';
 import { takeInPhoto } from '../shell/photos';
 import { useColourName } from '../shell/useWords';
@@ -72,8 +73,8 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
       <p className="text-[14px] text-soft">{t(`kinds.${item.kind}`)}, {colourName(nameColour(item.colours[0]!))}{doubts.length > 0 && `; ${doubts.join(', ')}`}</p>
       <hr className="mb-2 mt-2.5 border-t-2 border-ink" />
       {problem && <p role="alert" className="mb-2 text-[14px]">{problem.text} {problem.take && <Button small onClick={() => { setSheet({ ...sheet, item: problem.take! }); setProblem(null); }}>{t('showIt')}</Button>}</p>}
-      {item.state === 'ordered' && side !== 'arrived' && <div className="mb-2 flex items-center justify-between gap-3 border border-ink px-3 py-2 text-[14px]"><span>{item.dueOn ? t('due', { day: item.dueOn }) : t('onOrder')}</span><Button look="strong" small onClick={() => setSide('arrived')}>{t('arrived.do')}</Button></div>}
-      {ret.state !== 'none' && <p className="mb-2 text-[14px]">{t(`return.${ret.state}`, { days: Math.abs(ret.days), day: item.returnBy! })}</p>}
+      {item.state === 'ordered' && side !== 'arrived' && <div className="mb-2 flex items-center justify-between gap-3 border border-ink px-3 py-2 text-[14px]"><span>{item.dueOn ? t('due', { day: dayWords(item.dueOn) }) : t('onOrder')}</span><Button look="strong" small onClick={() => setSide('arrived')}>{t('arrived.do')}</Button></div>}
+      {ret.state !== 'none' && <p className="mb-2 text-[14px]">{t(`return.${ret.state}`, { days: Math.abs(ret.days), day: dayWords(item.returnBy!) })}</p>}
       {side === 'arrived' ? <ArrivedPanel item={item} onDone={() => { setSide(null); void load(); void refresh(); }} /> : side === 'photo' ? <PhotoColour item={item} onTake={(patch) => { save(patch); setSide(null); }} onLeave={() => setSide(null)} /> : side === 'reader' ? <ReaderPanel item={item} onDone={() => { setSide(null); void load(); void refresh(); }} /> : (
         <>
           <div className="grid grid-cols-[1fr_74px_74px] gap-x-3 gap-y-2.5">

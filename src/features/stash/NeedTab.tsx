@@ -13,7 +13,7 @@ export function NeedTab(): ReactNode {
   const [rooms, setRooms] = useState<LooksOfRoom[]>([]);
   const [ask, setAsk] = useState<string>('season/summer');
   const [lines, setLines] = useState<NeedLine[] | null>(null);
-  const [all, setAll] = useState(false);
+  const [all, setAll] = useState(true);
   useEffect(() => { looksOfRoomsAction().then(setRooms).catch(() => undefined); }, []);
   useEffect(() => {
     let here = true;

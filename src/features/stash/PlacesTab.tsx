@@ -53,7 +53,7 @@ export function PlacesTab(): ReactNode {
                   </div>
                   {contents.tooLong.length > 0 && <p className="mt-1 text-[14px]">{t('places.tooLong', { names: contents.tooLong.join(', ') })}</p>}
                   {contents.keepDry.length > 0 && <p className="mt-1 text-[13px] text-soft">{t('places.dry', { count: contents.keepDry.length })}</p>}
-                  {under.length > 0 && <p className="mt-1 text-[13px] text-soft"><Words>{t('places.under', { names: under.map((u) => `${u.name}, ${u.room} (${formatLength(u.leftMm, unit)})`).join('; ') })}</Words></p>}
+                  {under.length > 0 && <p className="mt-1 text-[13px] text-soft"><Words>{t('places.under', { names: under.map((u) => t('places.spare', { name: u.name, room: u.room, left: formatLength(u.leftMm, unit) })).join('; ') })}</Words></p>}
                   {place.kind === 'underFurniture' && under.length === 0 && <p className="mt-1 text-[14px]">{t('places.underNone')}</p>}
                   <p className="mt-1 text-[14px]">{items.length === 0 ? <span className="text-soft">{t('places.empty')}</span> : items.map((i) => (i.count === 1 ? i.name : `${i.count} × ${i.name}`)).join(', ')}</p>
                   <div className="mt-1 flex items-center gap-3"><Pick label={t('room')} hideLabel value={place.roomId ?? ''} options={[{ value: '', label: t('noRoom') }, ...head.rooms.slice(0, 300).map((r) => ({ value: r.id, label: r.name }))]} onChange={(x) => put({ ...place, roomId: x === '' ? null : x })} /><a className="whitespace-nowrap text-[13px] underline underline-offset-4" href={`/api/stash/labels.pdf?place=${place.id}`}>{t('places.label')}</a><Button small look="quiet" onClick={() => void dropPlaceAction(place.id).then(refresh)}>{t('places.remove')}</Button></div>

@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { cutTagsAction } from '../../actions/stash';
 import { returnOf } from '../../core/stash/returns';
+import { dayWords } from '../../ui/day';
 import { Button } from '../../ui/Button';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { Mark } from '../../ui/Mark';
@@ -25,9 +26,9 @@ export function ReturnsTab(): ReactNode {
         <ul>{rows.map(({ e, back }) => (
           <li key={e.id} className="flex flex-wrap items-center gap-3 border-b border-line py-2 text-[15px]">
             <ClothSquare colours={e.colours} pattern={e.pattern} />
-            <Mark level={back.state === 'open' ? 'ok' : back.state === 'over' ? 'stop' : 'caution'} title={t(`return.${back.state}`, { days: Math.abs(back.days), day: e.returnBy! })} />
+            <Mark level={back.state === 'open' ? 'ok' : back.state === 'over' ? 'stop' : 'caution'} title={t(`return.${back.state}`, { days: Math.abs(back.days), day: dayWords(e.returnBy!) })} />
             <button type="button" className="font-medium underline decoration-line underline-offset-4" onClick={() => open(e.id)}>{e.name}</button>
-            <span className="text-[14px]">{t(`return.${back.state}`, { days: Math.abs(back.days), day: e.returnBy! })}</span>
+            <span className="text-[14px]">{t(`return.${back.state}`, { days: Math.abs(back.days), day: dayWords(e.returnBy!) })}</span>
             <Button small className="ml-auto" onClick={() => setAsking({ ids: [e.id], names: e.name })}>{t('returns.cut')}</Button>
           </li>
         ))}</ul>

@@ -38,7 +38,8 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   const [filter, setFilter] = useState<StashFilter>(EVERYTHING);
   const [tab, setTab] = useState<Tab>('things');
   const [gallery, setGallery] = useState(false);
-  const [openId, open] = useState<string | null>(null);
+  const [openId, setOpenId] = useState<string | null>(null);
+  const open = useCallback((id: string | null) => { setOpenId(id); if (id) setTab('things'); }, []);
   const [unit, setUnit] = useState<LengthUnit>('in');
   const [said, setSaid] = useState('');
   const search = useRef<HTMLInputElement>(null);
@@ -47,7 +48,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
     const id = at.get('item');
     const wanted = at.get('tab');
     queueMicrotask(() => {
-      if (id) open(id);
+      if (id) setOpenId(id);
       if (wanted && (TABS as readonly string[]).includes(wanted)) setTab(wanted as Tab);
       if (at.get('view') === 'gallery') setGallery(true);
       if (window.localStorage.getItem(UNIT_KEY) === 'cm') setUnit('cm');
@@ -108,7 +109,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
               {openId ? <ItemPanel key={openId} id={openId} /> : <Overview onTab={setTab} onFilter={setFilter} />}
             </aside>
           </main>
-        ) : <main className="flex-1">{tab === 'places' ? <PlacesTab /> : tab === 'need' ? <NeedTab /> : tab === 'returns' ? <ReturnsTab /> : <NewThings onOpen={(id) => { setTab('things'); open(id); }} />}</main>}
+        ) : <main className="flex-1">{tab === 'places' ? <PlacesTab /> : tab === 'need' ? <NeedTab /> : tab === 'returns' ? <ReturnsTab /> : <NewThings onOpen={open} />}</main>}
       </div>
     </StashProvider>
   );

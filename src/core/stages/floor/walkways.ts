@@ -39,6 +39,20 @@ export function narrowWays(outline: readonly Point[], obstacles: readonly Obstac
   const at = (k: number) => centre(k % nx, Math.floor(k / nx));
   for (const o of obstacles) if (!o.wall) for (const k of cellsAbout(o.shape, 0)) if (free[k] && insidePolygon(at(k), o.shape, 0)) free[k] = 0;
 
+  // a tip thinner than a cell still lets nobody through it
+  const walled = new Set<number>();
+  for (const o of obstacles) {
+    if (o.wall) continue;
+    o.shape.forEach((p, e) => {
+      const q = o.shape[(e + 1) % o.shape.length]!;
+      for (const k of cellsAbout([p, q], 0)) {
+        if (!free[k]) continue;
+        const here = at(k);
+        if (k % nx < nx - 1 && free[k + 1] && crossing(here, at(k + 1), p, q)) walled.add(2 * k);
+        if (k + nx < nx * ny && free[k + nx] && crossing(here, at(k + nx), p, q)) walled.add(2 * k + 1);
+      }
+    });
+  }
   const gates = gatesBetween(obstacles, widthMm);
   // moves that a gate lies across: from a cell to its east (2k) or south (2k + 1) neighbour
   const shut = new Map<number, Gate>();
@@ -47,7 +61,7 @@ export function narrowWays(outline: readonly Point[], obstacles: readonly Obstac
       if (!free[k]) continue;
       const here = at(k);
       for (const [way, next, ok] of [[0, k + 1, k % nx < nx - 1], [1, k + nx, k + nx < nx * ny]] as const) {
-        if (!ok || !free[next] || !crossing(here, at(next), gate.at[0], gate.at[1])) continue;
+        if (!ok || !free[next] || walled.has(2 * k + way) || !crossing(here, at(next), gate.at[0], gate.at[1])) continue;
         const known = shut.get(2 * k + way);
         if (!known || gate.mm < known.mm) shut.set(2 * k + way, gate);
       }
@@ -58,8 +72,8 @@ export function narrowWays(outline: readonly Point[], obstacles: readonly Obstac
   const join = (a: number, b: number) => { parent[root(a)] = root(b); };
   for (let k = 0; k < nx * ny; k++) {
     if (!free[k]) continue;
-    if (k % nx < nx - 1 && free[k + 1] && !shut.has(2 * k)) join(k, k + 1);
-    if (k + nx < nx * ny && free[k + nx] && !shut.has(2 * k + 1)) join(k, k + nx);
+    if (k % nx < nx - 1 && free[k + 1] && !shut.has(2 * k) && !walled.has(2 * k)) join(k, k + 1);
+    if (k + nx < nx * ny && free[k + nx] && !shut.has(2 * k + 1) && !walled.has(2 * k + 1)) join(k, k + nx);
   }
   const reached = (aim: Aim): number[] => { const cells: number[] = []; for (const k of cellsAbout(aim.shape, aim.reachMm)) if (free[k] && apart([at(k), at(k)], aim.shape).mm <= aim.reachMm) cells.push(k); return cells; };
   const starts = entrances.map((aim) => ({ aim, cells: reached(aim) }));

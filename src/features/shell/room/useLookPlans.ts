@@ -10,11 +10,16 @@ type Known = WeakMap<RoomFile, Map<string, Plan>>;
 export function useLookPlans(): { planOf: (file: RoomFile, lookId: string) => Plan; ahead: (file: RoomFile) => void } {
   const [plans] = useState(() => {
     const known: Known = new WeakMap();
+    // what the last plan worked out of the floor holds as long as the floor stays as it is
+    let before: { file: RoomFile; plan: Plan } | undefined;
     return (file: RoomFile, lookId: string): Plan => {
       let ofFile = known.get(file);
       if (!ofFile) known.set(file, (ofFile = new Map()));
       let plan = ofFile.get(lookId);
-      if (!plan) ofFile.set(lookId, (plan = planLook(file, { lookId })));
+      if (!plan) {
+        ofFile.set(lookId, (plan = planLook(file, { lookId, before })));
+        before = { file, plan };
+      }
       return plan;
     };
   });

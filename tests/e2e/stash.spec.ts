@@ -1,0 +1,231 @@
+import AxeBuilder from '@axe-core/playwright';
+import sharp from 'sharp';
+import type { StudioFile } from '../../src/core/model/types';
+import { expect, test, type } from './studio';
+
+type Page = import('@playwright/test').Page;
+const studioOf = async (page: Page): Promise<StudioFile> => (await page.request.get('/api/studio/backup')).json() as Promise<StudioFile>;
+const itemOf = async (page: Page, id: string) => (await studioOf(page)).items.find((i) => i.id === id)!;
+
+test.beforeEach(async ({ studio }) => { await studio.fill(); });
+
+/** A check of two dyes and a white card, lit by a warm lamp. */
+async function photo(format: 'jpeg' | 'png' | 'webp' | 'avif' = 'jpeg', size: [number, number] = [800, 600]): Promise<Buffer> {
+  const [w, h] = size;
+  const data = Buffer.alloc(w * h * 3);
+  for (let y = 0; y < h; y++) for (let x = 0; x < w; x++) {
+    const c = x > w * 0.75 && y < h * 0.25 ? [230, 230, 230] : (Math.floor((x * 20) / w) + Math.floor((y * 20) / h)) % 2 ? [200, 196, 186] : [70, 95, 140];
+    [1, 0.88, 0.66].forEach((tint, k) => { data[3 * (y * w + x) + k] = Math.round(c[k]! * tint); });
+  }
+  return sharp(data, { raw: { width: w, height: h, channels: 3 } })[format]().toBuffer();
+}
+
+test('things are found by word, kind, family, size and place, all by keyboard', async ({ page }) => {
+  await page.goto('/stash');
+  await expect(page.getByText('84 of 84')).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.type('harbour blue');
+  await expect(page.getByText('2 of 84')).toBeVisible();
+  await page.getByRole('searchbox').fill('');
+  await page.getByLabel('Kind', { exact: true }).selectOption('art');
+  await expect(page.getByText('10 of 84')).toBeVisible();
+  await page.getByLabel('Wide').fill('20');
+  await page.getByLabel('Wide').press('Enter');
+  await page.getByLabel('High').fill('20 in');
+  await page.getByLabel('High').press('Enter');
+  await expect(page.getByText('5 of 84')).toBeVisible();
+  await page.getByRole('button', { name: 'Clear the filters' }).click();
+  await page.getByLabel('Colour to look for').fill('#a3462f');
+  await expect(page.getByRole('option', { name: /Tanbark linen/ })).toBeVisible();
+  await expect(page.getByRole('option', { name: /Harbour blue linen/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Clear the filters' }).click();
+  await page.getByLabel('a spot in …').selectOption('long-room');
+  await page.getByLabel('which spot …').selectOption('coffee-table/top');
+  await expect(page.getByRole('option', { name: /Harbour chart/ })).toHaveCount(0);
+  const list = page.getByRole('listbox');
+  await list.focus();
+  await page.keyboard.press('End');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('aside h2')).not.toHaveText('What waits');
+  await page.keyboard.press('g');
+  await expect(page.getByRole('button', { name: 'Gallery' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a thing is changed, kept, undone; a stale change is refused and shows what is there', async ({ page, context }) => {
+  await page.goto('/stash?item=sail-check-22');
+  await type(page, 'How many', '5');
+  await expect.poll(async () => (await itemOf(page, 'sail-check-22')).count).toBe(5);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(async () => (await itemOf(page, 'sail-check-22')).count).toBe(3);
+  const other = await context.newPage();
+  await other.goto('/stash?item=sail-check-22');
+  await type(other, 'How many', '4');
+  await expect.poll(async () => (await itemOf(page, 'sail-check-22')).count).toBe(4);
+  await other.close();
+  await type(page, 'in a set of', '2');
+  await expect(page.getByText('It was changed elsewhere in the meantime')).toBeVisible();
+  await page.getByRole('button', { name: 'Show it' }).click();
+  await expect(page.getByLabel('How many').last()).toHaveValue('4');
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(page.getByText('Sail check is used in Long Room')).toBeVisible();
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await expect(page.getByRole('heading', { name: 'Sail check, copy' })).toBeVisible();
+});
+
+test('colours come out of a photo, and the white card takes the cast out; both are shown and marked', async ({ page }) => {
+  await page.goto('/stash?item=moss-20');
+  await page.getByRole('button', { name: 'From a photo', exact: true }).click();
+  const input = page.locator('aside input[type=file]');
+  await input.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(page.getByText('This is not a picture that can be read.')).toBeVisible();
+  await input.setInputFiles({ name: 'cloth.jpg', mimeType: 'image/jpeg', buffer: await photo() });
+  const canvas = page.getByRole('application');
+  const box = (await canvas.boundingBox())!;
+  await page.mouse.move(box.x + box.width * 0.1, box.y + box.height * 0.4);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width * 0.6, box.y + box.height * 0.9, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByText('uncorrected', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Tap the white card' }).click();
+  await page.mouse.click(box.x + box.width * 0.88, box.y + box.height * 0.1);
+  await expect(page.getByText('Corrected by the card')).toBeVisible();
+  await expect(page.getByText('As it came')).toBeVisible();
+  await page.getByRole('button', { name: 'Use these colours' }).click();
+  await expect.poll(async () => (await itemOf(page, 'moss-20')).colourFrom).toBe('corrected');
+  const item = await itemOf(page, 'moss-20');
+  expect(item.colours.length).toBe(2);
+  expect(item.rawColours!.length).toBe(2);
+  // the blue of the check: far bluer than it came
+  const [blue, raw] = [item.colours, item.rawColours!].map((c) => Math.min(...c.map((x) => x.b)));
+  expect(blue!).toBeLessThan(raw! - 12);
+  expect(item.photoId).not.toBeNull();
+});
+
+test('photos are kept upright and without place, in every format; anything else is refused plainly', async ({ page }) => {
+  await page.goto('/stash');
+  const put = (buffer: Buffer) => page.request.post('/api/photos', { data: buffer, headers: { 'content-type': 'application/octet-stream' } });
+  for (const format of ['jpeg', 'png', 'webp', 'avif'] as const) expect((await put(await photo(format, [300, 200]))).status(), format).toBe(201);
+  const turned = await sharp(await photo('jpeg', [300, 200])).withExif({ IFD0: { Copyright: 'someone' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } }).withMetadata({ orientation: 6 }).jpeg().toBuffer();
+  const kept = (await (await put(turned)).json()) as { id: string; widthPx: number; heightPx: number };
+  expect([kept.widthPx, kept.heightPx]).toEqual([200, 300]);
+  const meta = await sharp(await (await page.request.get(`/api/photos/${kept.id}`)).body()).metadata();
+  expect([meta.format, meta.exif, meta.orientation]).toEqual(['webp', undefined, undefined]);
+  for (const [bytes, code] of [[Buffer.from('GIF89a nothing'), 'not-a-picture'], [(await photo()).subarray(0, 900), 'damaged'], [Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), 'not-a-picture'], [await sharp({ create: { width: 7000, height: 6000, channels: 3, background: '#888' } }).png().toBuffer(), 'too-many-pixels']] as const) {
+    const refused = await put(bytes);
+    expect([refused.status(), (await refused.json()).issues[0].code]).toEqual([422, code]);
+  }
+});
+
+test('a colour reader’s spectrum is taken, and a pair that parts under a warm bulb is told', async ({ page }) => {
+  await page.goto('/stash?item=harbour-20');
+  for (const id of ['harbour-20', 'harbour-velvet-20']) {
+    await page.goto(`/stash?item=${id}`);
+    await page.getByRole('button', { name: 'From a colour reader' }).click();
+    await page.getByRole('button', { name: 'Read with the stand-in' }).click();
+    await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    await expect.poll(async () => (await itemOf(page, id)).spectrum?.length).toBe(31);
+  }
+  await expect(page.getByText(/Matches by day and parts under a warm bulb: Harbour blue linen/)).toBeVisible();
+  await page.getByRole('button', { name: 'From a colour reader' }).click();
+  await page.getByLabel('Rows of the reader').fill('name;L;a;b\nSpot;48;-3;wide');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByText('Row 2, b: “wide” is not a number.')).toBeVisible();
+  await expect(page.getByLabel('Rows of the reader')).toHaveValue('name;L;a;b\nSpot;48;-3;wide');
+});
+
+test('what arrives is told in words and ΔE, with what relied on it', async ({ page }) => {
+  const studio = await studioOf(page);
+  studio.items.find((i) => i.id === 'tanbark-20')!.state = 'ordered';
+  await page.request.post('/api/studio/restore', { data: studio });
+  await page.goto('/stash?item=tanbark-20');
+  await page.getByRole('button', { name: 'It arrived' }).click();
+  await page.getByLabel('Colour 1').fill('#8a3a2a');
+  await page.getByLabel('Colour 1').blur();
+  await page.getByRole('button', { name: 'It arrived' }).click();
+  await expect(page.getByText(/It came .*darker.*ΔE/)).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Long Room, Early summer', exact: true })).toBeVisible();
+  await expect.poll(async () => (await itemOf(page, 'tanbark-20')).state).toBe('owned');
+  expect((await itemOf(page, 'tanbark-20')).relied).not.toBeNull();
+});
+
+test('rows of a spreadsheet are previewed before anything is written, with row, column and why', async ({ page }) => {
+  await page.goto('/stash?tab=add');
+  await page.getByLabel('Rows of a spreadsheet').fill('name\tkind\tcount\twidth\theight\nDory stripe\tcover\t3\t22 in\t22\nBad one\tcushion\tx\twide\t9');
+  await page.getByRole('button', { name: 'See what would happen' }).click();
+  await expect(page.getByText('1 new, 0 changed, 0 as they are, 3 cells refused.')).toBeVisible();
+  await expect(page.getByText(/Row 3, width: wide – not a length/)).toBeVisible();
+  expect((await studioOf(page)).items.length).toBe(84);
+  await page.getByRole('button', { name: 'Write 1 row' }).click();
+  await expect(page.getByText('Written: 1 new, 0 changed.')).toBeVisible();
+  expect((await studioOf(page)).items.length).toBe(85);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect.poll(async () => (await studioOf(page)).items.length).toBe(84);
+  // out and in again: everything as it is
+  const csv = await (await page.request.get('/api/stash/table')).text();
+  await page.locator('section input[type=file]').last().setInputFiles({ name: 'stash.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await page.getByRole('button', { name: 'See what would happen' }).click();
+  await expect(page.getByText('0 new, 0 changed, 84 as they are, nothing refused.')).toBeVisible();
+});
+
+test('five thousand rows come in with progress, and the list stays quick to go through', async ({ page }) => {
+  await page.goto('/stash?tab=add');
+  const rows = ['name,kind,count,width,height,colours', ...Array.from({ length: 5000 }, (_, i) => `Thing ${i},cover,${(i % 4) + 1},20 in,20 in,#${((i * 7919) % 0xffffff).toString(16).padStart(6, '0')}`)].join('\n');
+  const steps = (await (await page.request.post('/api/stash/import?write=1', { data: rows, headers: { 'content-type': 'text/csv' } })).text()).trim().split('\n').map((l) => JSON.parse(l) as { step: string });
+  expect(steps.filter((s) => s.step === 'reading').length).toBeGreaterThan(10);
+  expect(steps.at(-1)).toEqual({ step: 'written', added: 5000, changed: 0 });
+  await page.goto('/stash');
+  await expect(page.getByText('5084 of 5084')).toBeVisible();
+  await page.getByRole('listbox').focus();
+  await page.keyboard.press('End');
+  await expect(page.getByRole('option').last()).toBeVisible();
+  expect(await page.getByRole('option').count()).toBeLessThan(80);
+  await page.getByRole('searchbox').fill('thing 4999');
+  await expect(page.getByText('1 of 5084')).toBeVisible();
+});
+
+test('places say whether things fit and where they are; labels print; need is set against have', async ({ page }) => {
+  await page.goto('/stash?tab=places');
+  await expect(page.getByText(/Goes under Queen bed, Harbour Bedroom/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Where is it' }).fill('gorse velvet');
+  await expect(page.locator('section').last()).toContainText('Linen press');
+  await page.getByRole('button', { name: 'Another place' }).click();
+  await expect(page.getByText('Nothing in it.')).toBeVisible();
+  const labels = await page.request.get('/api/stash/labels.pdf');
+  expect([labels.headers()['content-type'], (await labels.body()).subarray(0, 5).toString()]).toEqual(['application/pdf', '%PDF-']);
+  await page.getByRole('button', { name: 'Need and have' }).click();
+  await expect(page.getByRole('row', { name: /Sail check/ })).toContainText('Quayside Cloth: 6 there');
+  await page.getByLabel('Needed by').selectOption('look/long-room/early-summer');
+  await expect(page.getByRole('row', { name: /Sail check/ })).toContainText('4');
+  await page.getByRole('button', { name: 'Returns' }).click();
+  await expect(page.getByText('Harbour blue velvet')).toBeVisible();
+  await page.getByRole('button', { name: 'Cut the tags' }).last().click();
+  await page.getByRole('button', { name: 'Cut them' }).click();
+  await expect.poll(async () => (await itemOf(page, 'harbour-velvet-20')).tagsOn).toBe(false);
+  const ics = await (await page.request.get('/api/stash/returns.ics')).text();
+  expect(ics).toContain('BEGIN:VCALENDAR');
+  expect(ics).toContain('Shell pink bud vase');
+  expect(ics).not.toContain('Harbour blue velvet');
+});
+
+test('an empty stash says how to begin, and things come in one after the other', async ({ page, studio }) => {
+  await studio.empty();
+  await page.goto('/stash');
+  await page.getByRole('main').getByRole('button', { name: 'Bring in' }).click();
+  await type(page, 'Name', 'Rope tray');
+  await page.getByRole('button', { name: 'Put it in' }).click();
+  await expect(page.getByText('Rope tray is in.')).toBeVisible();
+  await page.locator('input[type=file]').first().setInputFiles([{ name: 'Sea_glass bowl.png', mimeType: 'image/png', buffer: await photo('png', [200, 150]) }]);
+  await expect(page.getByText('One thing from photos.')).toBeVisible();
+  await expect.poll(async () => (await studioOf(page)).items.map((i) => [i.name, i.colourFrom])).toEqual([['Rope tray', 'typed'], ['Sea glass bowl', 'photo']]);
+});
+
+for (const [name, url, width] of [['the list', '/stash?item=sail-check-22', 1280], ['the gallery', '/stash?view=gallery', 1280], ['the list on a phone', '/stash', 390], ['places', '/stash?tab=places', 1280], ['need', '/stash?tab=need', 1280], ['returns', '/stash?tab=returns', 390], ['bringing in', '/stash?tab=add', 1280]] as const) {
+  test(`axe finds nothing on ${name}, and nothing runs over the side`, async ({ page }) => {
+    await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
+    await page.goto(url, { waitUntil: 'networkidle' });
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0);
+  });
+}
