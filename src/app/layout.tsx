@@ -11,6 +11,7 @@ import type { Metadata, Viewport } from 'next';
 import { NextIntlClientProvider } from 'next-intl';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { EarlyClicks } from '@/ui/EarlyClicks';
 import { Nonce } from '@/ui/Nonce';
 
 export const metadata: Metadata = { title: { default: 'Rideau', template: '%s · Rideau' }, description: 'Rideau plans how a room is dressed.' };
@@ -21,6 +22,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en">
       <body>
+        <EarlyClicks nonce={nonce} />
         <NextIntlClientProvider><Nonce value={nonce}>{children}</Nonce></NextIntlClientProvider>
       </body>
     </html>

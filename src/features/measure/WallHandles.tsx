@@ -26,11 +26,11 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
   const reached = useRef<Offset>({ dxMm: 0, dyMm: 0 });
   const walls = wallsOf(room);
   const setWalls = (from: Room, corners: Room['walls']): Change => ({ do: 'setRoom', room: { ...from, walls: corners } });
-  const moveCorner = (from: Room, index: number, dx: Mm, dy: Mm): Room['walls'] => {
+  const moveCorner = (from: Room, index: number, dx: Mm, dy: Mm, square: boolean): Room['walls'] => {
     const corner = from.walls[index]!;
     const [before, after] = [from.walls[(index + from.walls.length - 1) % from.walls.length]!, from.walls[(index + 1) % from.walls.length]!];
     let [x, y] = [corner.xMm + dx, corner.yMm - dy];
-    for (const n of [before, after]) { if (Math.abs(n.xMm - x) < SQUARE_WITHIN) x = n.xMm; if (Math.abs(n.yMm - y) < SQUARE_WITHIN) y = n.yMm; }
+    if (square) for (const n of [before, after]) { if (Math.abs(n.xMm - x) < SQUARE_WITHIN) x = n.xMm; if (Math.abs(n.yMm - y) < SQUARE_WITHIN) y = n.yMm; }
     return from.walls.map((c, i) => (i === index ? { ...c, xMm: x, yMm: y } : c));
   };
   const moveWall = (from: Room, index: number, dx: Mm, dy: Mm): Room['walls'] => {
@@ -39,12 +39,12 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
     const by = toMark(alongWay({ xMm: 0, yMm: 0 }, { xMm: dx, yMm: -dy }, out), room.unit);
     return from.walls.map((c, i) => (i === index || i === (index + 1) % from.walls.length ? { ...c, ...step({ xMm: c.xMm, yMm: c.yMm }, out, by) } : c));
   };
-  const moved = (key: string, from: Room, dx: Mm, dy: Mm) => { const [kind, id] = key.split(':') as ['corner' | 'wall', string]; const index = from.walls.findIndex((w) => w.id === id); return kind === 'corner' ? moveCorner(from, index, dx, dy) : moveWall(from, index, dx, dy); };
+  const moved = (key: string, from: Room, dx: Mm, dy: Mm, square: boolean) => { const [kind, id] = key.split(':') as ['corner' | 'wall', string]; const index = from.walls.findIndex((w) => w.id === id); return kind === 'corner' ? moveCorner(from, index, dx, dy, square) : moveWall(from, index, dx, dy); };
   const last = useRef<Change | null>(null);
   const drag = useDrawingDrag(room.unit, {
     start: (key) => { begun.current = room; reached.current = { dxMm: 0, dyMm: 0 }; last.current = null; pick(key.split(':')[1]!); },
     move: (key, dx, dy) => {
-      const to = (at: Offset): Change => setWalls(begun.current, moved(key, begun.current, at.dxMm, at.dyMm));
+      const to = (at: Offset): Change => setWalls(begun.current, moved(key, begun.current, at.dxMm, at.dyMm, true));
       reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(room.unit), (at) => staysSound({ ...file, room: begun.current }, to(at)));
       const { dxMm, dyMm } = reached.current;
       last.current = dxMm === 0 && dyMm === 0 ? null : to(reached.current);
@@ -60,7 +60,7 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
       const by = nudgeOf(e, room.unit);
       if (!by) return;
       e.preventDefault();
-      const next = setWalls(room, moved(key, room, by.dxMm, by.dyMm));
+      const next = setWalls(room, moved(key, room, by.dxMm, by.dyMm, false));
       if (staysSound(file, next)) change([next]);
     },
   });

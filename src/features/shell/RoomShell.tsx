@@ -45,7 +45,7 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
   };
   return (
     <div className="flex min-h-dvh flex-col">
-      <a href="#drawing" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">{t('shell.skip')}</a>
+      <a href={tape ? '#tape-reading' : '#drawing'} className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">{t('shell.skip')}</a>
       <header className="no-print">
         <Valance families={plan.spread.families} paint={paint} onPick={showFamily} />
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 py-2.5">
