@@ -93,6 +93,9 @@ function RawField({ label, draftKey, size = 'normal', hideLabel = false, suffix,
   );
 }
 
+/** An answer that refuses without words of its own says what came and what would be read. */
+const worded = (answer: Answer, words: string): Answer => (answer.took || answer.message !== '' ? answer : { ...answer, message: words });
+
 export const lengthExamples = (unit: LengthUnit): string => (unit === 'cm' ? '251.5, 2.5 m, 99 1/2 in' : "99 1/2, 8' 3 1/2, 251.5 cm");
 
 /** The sentence for a length that could not be read, with what would be. */
@@ -105,6 +108,7 @@ type LengthProps = Base & { valueMm: Mm | null; unit: LengthUnit; onCommit: (mm:
 
 /** A length as it is spoken; what cannot be read stays in the field and says what would be. */
 export function LengthField({ valueMm, unit, onCommit, onClear, negative = false, suffix, ...rest }: LengthProps): ReactNode {
+  const t = useTranslations('lengths');
   const says = useLengthIssue(unit);
   const shown = valueMm === null ? '' : formatBareLength(valueMm, unit);
   const commit = (text: string): Answer => {
@@ -115,7 +119,7 @@ export function LengthField({ valueMm, unit, onCommit, onClear, negative = false
     const read = parseLength(text, unit);
     if (!read.ok) return { took: false, message: says(read.issues[0]!) };
     if (read.value < 0 && !negative) return { took: false, message: says({ code: 'not-a-length', at: 0, came: text }) };
-    return onCommit(read.value);
+    return worded(onCommit(read.value), `${t('out-of-place', { came: text.trim() })} ${t('would', { examples: lengthExamples(unit) })}`);
   };
   const nudge = valueMm === null ? undefined : (by: number) => typedLength(valueMm + by * markStep(unit), unit);
   return <RawField shown={shown} commit={commit} nudge={nudge} suffix={suffix ?? (unit === 'cm' ? 'cm' : shown.includes('′') ? '' : 'in')} {...rest} />;
@@ -134,7 +138,7 @@ export function NumberField({ value, decimals = 0, onCommit, onClear, step, exam
     }
     const plain = text.trim().replace(',', '.');
     if (!/^-?\d+(\.\d+)?$/.test(plain)) return { took: false, message: `${t('not-a-number', { came: text })} ${t('numberWould', { examples })}` };
-    return onCommit(Number(plain));
+    return worded(onCommit(Number(plain)), `${t('out-of-place', { came: text.trim() })} ${t('numberWould', { examples })}`);
   };
   return <RawField shown={shown} commit={commit} nudge={step && value !== null ? (by) => String(Number((value + by * step).toFixed(decimals))) : undefined} inputMode="decimal" {...rest} />;
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bareRoom, fittingOf, hanging, inches, item, opening, toIn } from '../../../tests/helpers/rooms';
-import { withBump, withoutCorner, withWallLength } from './bump';
+import { withBump, withoutCorner } from './bump';
+import { withWallLength } from './wallLength';
 import { areaUnder, lowestOver, overheadAt, overheadOf } from './ceiling';
 import { clearanceOf } from './clearance';
 import { swingsOf } from './swing';

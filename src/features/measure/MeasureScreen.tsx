@@ -6,7 +6,6 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
 import { applyChange, type Change } from '../../core/model/change';
-import { guessesFor } from '../../core/stages/measure/readings';
 import { Button } from '../../ui/Button';
 import type { Scale } from '../../ui/drawing/scale';
 import { PageLink } from '../../ui/PageLink';
@@ -20,15 +19,16 @@ import { WallStrip } from '../shell/WallStrip';
 import type { BumpKind } from './BumpForm';
 import { KindChips } from './KindChips';
 import { BUMPS, FITTINGS, OPENINGS, PIECES } from './kindLists';
-import { OpeningDimensions } from './OpeningDimensions';
-import { PlanView, type PlanMode } from './PlanView';
+import type { PlanMode } from './PlanView';
 import { reach, type Offset } from './reach';
-import { RoomForm } from './RoomForm';
 import { findThing, goesWith, moveOf, removalOf, type Thing } from './thing';
 import { staysSound } from '../shell/useCommit';
 
 // what is not on the first sight of the page comes when it is called for, or when nothing else is to be done
-const forms = { opening: () => import('./OpeningForm'), thing: () => import('./ThingForms'), library: () => import('./library') };
+const forms = { opening: () => import('./OpeningForm'), thing: () => import('./ThingForms'), library: () => import('./library'), readings: () => import('../../core/stages/measure/readings'), dimensions: () => import('./OpeningDimensions'), plan: () => import('./PlanView') };
+const PlanView = dynamic(() => forms.plan().then((m) => m.PlanView));
+const OpeningDimensions = dynamic(() => forms.dimensions().then((m) => m.OpeningDimensions));
+const RoomForm = dynamic(() => import('./RoomForm').then((m) => m.RoomForm));
 const OpeningForm = dynamic(() => forms.opening().then((m) => m.OpeningForm));
 const FittingForm = dynamic(() => forms.thing().then((m) => m.FittingForm));
 const PieceForm = dynamic(() => forms.thing().then((m) => m.PieceForm));
@@ -94,7 +94,7 @@ export function MeasureScreen(): ReactNode {
   /** Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
   const addTo = async (kind: string, at?: { xMm: number; yMm: number }) => {
     if ((BUMPS as readonly string[]).includes(kind)) { pick(null); setSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? file.room.walls[0]!.id : wallId }); return; }
-    const { madeAt, makeThing } = await forms.library();
+    const [{ madeAt, makeThing }, { guessesFor }] = await Promise.all([forms.library(), forms.readings()]);
     const id = nanoid(8);
     const made = makeThing(kind, id, nameFor(kind), wallId, file);
     const there = made && at && madeAt(made, at, unit);

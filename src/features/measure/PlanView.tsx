@@ -7,7 +7,7 @@ import { markStep, toMark, type Mm } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import { distance, polygonCentre, wayOf } from '../../core/geometry/plane';
 import type { Piece } from '../../core/model/types';
-import { withWallLength } from '../../core/room/bump';
+import { withWallLength } from '../../core/room/wallLength';
 import { snapPiece, type Guide } from '../../core/room/snap';
 import type { Scale } from '../../ui/drawing/scale';
 import { PlanDrawing } from '../shell/drawing/PlanDrawing';
@@ -17,8 +17,7 @@ import { staysSound, useCommit } from '../shell/useCommit';
 import { usePaint } from '../shell/usePaint';
 import { FloorLines } from './FloorLines';
 import { reach, type Offset } from './reach';
-import { StandMarks } from './Standing';
-
+import { StandMarks } from './StandMarks';
 
 const WallHandles = dynamic(() => import('./WallHandles').then((m) => m.WallHandles));
 

@@ -18,75 +18,77 @@ import { useStashRoom } from './StashContext';
 
 /** Fast ways in: one after the other, from photos, from a spreadsheet's rows or a file; and out again. */
 export function NewThings({ onOpen }: { onOpen: (id: string) => void }): ReactNode {
-  const t = useTranslations('stash');
   return (
     <div className="grid items-start gap-3.5 lg:grid-cols-[1fr_1fr]">
       <QuickEntry onOpen={onOpen} />
       <TableDoor />
     </div>
   );
-  function QuickEntry({ onOpen: openIt }: { onOpen: (id: string) => void }): ReactNode {
-    const { unit, refresh, head } = useStashRoom();
-    const [name, setName] = useState('');
-    const [kind, setKind] = useState<Item['kind']>('cover');
-    const [count, setCount] = useState(1);
-    const [size, setSize] = useState({ w: unit === 'cm' ? 500 : 508, h: unit === 'cm' ? 500 : 508 });
-    const [hex, setHex] = useState('#a8a49a');
-    const [placeId, setPlace] = useState('');
-    const [said, setSaid] = useState<{ text: string; id?: string } | null>(null);
-    const [busy, setBusy] = useState(false);
-    const add = async () => {
-      if (!name) { setSaid({ text: t('nameNeeded') }); return; }
-      const id = nanoid(12);
-      const result = await putItemsAction([newItem({ id, name, kind, count, widthMm: size.w, heightMm: size.h, colours: [{ ...labOfHex(hex)!, share: 1 }], placeId: placeId || null })]);
-      if (!result.ok) { setSaid({ text: t('refused', { why: result.issues[0]!.message }) }); return; }
-      setSaid({ text: t('new.added', { name }), id });
-      setName('');
-      await refresh();
-    };
-    /** A thing for every photo: its name from the file's, its colours from the photo's middle. */
-    const fromPhotos = async (files: readonly File[]) => {
-      setBusy(true);
-      const sampler = startSampler();
-      const made: Item[] = [];
-      const refused: string[] = [];
-      for (const file of files.slice(0, 60)) {
-        const kept = await takeInPhoto(file);
-        if (!kept.ok) { refused.push(`${file.name}: ${kept.message}`); continue; }
-        const sample = (await sampler.open(file)) && (await sampler.colours({ regions: [{ x: 0.25, y: 0.25, width: 0.5, height: 0.5 }], card: null, cardReflectance: 0.9, count: 3, seed: 1 }));
-        made.push(newItem({ id: nanoid(12), name: (file.name.replace(/\.[^.]+$/, '').replace(/[_-]+/g, ' ').trim() || t('new.unnamed')).slice(0, 80), kind, photoId: kept.id, widthMm: size.w, heightMm: size.h, placeId: placeId || null, colourFrom: 'photo', ...(sample && sample.colours.length > 0 ? { colours: sample.colours.slice(0, 8).map((c) => ({ l: c.l, a: c.a, b: c.b, share: c.share })) } : {}) }));
-      }
-      sampler.close();
-      if (made.length > 0) await putItemsAction(made);
-      setBusy(false);
-      setSaid({ text: [made.length > 0 ? t('new.photos', { count: made.length }) : '', ...refused].filter(Boolean).join(' '), ...(made[0] ? { id: made[0].id } : {}) });
-      await refresh();
-    };
-    return (
-      <section className="bg-sheet px-5 py-4" data-worksheet>
-        <h1 className="text-[24px]">{t('new.title')}</h1>
-        <p className="mb-3 text-[14px] text-soft">{t('new.says')}</p>
-        <form onSubmit={(e) => { e.preventDefault(); void add(); }} className="space-y-2.5">
-          <div className="grid grid-cols-[1fr_120px_64px] gap-x-4">
-            <TextField label={t('name')} draftKey="new-thing-name" value={name} placeholder={t('new.example')} onCommit={(v) => { setName(v.slice(0, 80)); setSaid(null); return TAKEN; }} />
-            <Pick label={t('kind')} value={kind} options={KINDS.map((k) => ({ value: k, label: t(`kinds.${k}`) }))} onChange={setKind} />
-            <NumberField label={t('howMany')} draftKey="new-thing-count" value={count} step={1} onCommit={(n) => { if (n < 0 || !Number.isInteger(n)) return { took: false, message: t('wholeNumber') }; setCount(n); return TAKEN; }} />
-          </div>
-          <div className="grid grid-cols-[1fr_1fr_auto_1.2fr] items-end gap-x-4">
-            <LengthField label={t('wide')} draftKey="new-thing-w" valueMm={size.w} unit={unit} onCommit={(w) => { if (w <= 0) return { took: false, message: t('moreThanNothing') }; setSize((s) => ({ ...s, w })); return TAKEN; }} />
-            <LengthField label={t('high')} draftKey="new-thing-h" valueMm={size.h} unit={unit} onCommit={(h) => { if (h <= 0) return { took: false, message: t('moreThanNothing') }; setSize((s) => ({ ...s, h })); return TAKEN; }} />
-            <label className="text-[13px] text-soft"><span className="block font-narrow">{t('colour')}</span><input type="color" value={hex} onChange={(e) => setHex(e.target.value)} className="h-7 w-10 border border-ink bg-transparent" /></label>
-            <Pick label={t('place')} value={placeId} options={[{ value: '', label: t('nowhere') }, ...head.places.map((p) => ({ value: p.id, label: p.name }))]} onChange={setPlace} />
-          </div>
-          <div className="flex flex-wrap items-center gap-2 pt-1">
-            <Button look="strong" type="submit">{t('new.add')}</Button>
-            <label className="inline-flex cursor-pointer rounded-md border border-ink px-3 py-1.5 text-[14px] font-medium has-focus-visible:outline-2"><input type="file" multiple accept="image/jpeg,image/png,image/webp,image/avif" className="sr-only" disabled={busy} onChange={(e) => { void fromPhotos([...(e.target.files ?? [])]); e.target.value = ''; }} />{busy ? t('loading') : t('new.fromPhotos')}</label>
-            {said && <p role="status" className="text-[14px]">{said.text} {said.id && <button type="button" className="underline underline-offset-4" onClick={() => openIt(said.id!)}>{t('new.open')}</button>}</p>}
-          </div>
-        </form>
-      </section>
-    );
-  }
+}
+
+/** One thing after the other, or one for every photo chosen. */
+function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactNode {
+  const t = useTranslations('stash');
+  const { unit, refresh, head } = useStashRoom();
+  const [name, setName] = useState('');
+  const [kind, setKind] = useState<Item['kind']>('cover');
+  const [count, setCount] = useState(1);
+  const [size, setSize] = useState({ w: unit === 'cm' ? 500 : 508, h: unit === 'cm' ? 500 : 508 });
+  const [hex, setHex] = useState('#a8a49a');
+  const [placeId, setPlace] = useState('');
+  const [said, setSaid] = useState<{ text: string; id?: string } | null>(null);
+  const [busy, setBusy] = useState(false);
+  const add = async () => {
+    if (!name) { setSaid({ text: t('nameNeeded') }); return; }
+    const id = nanoid(12);
+    const result = await putItemsAction([newItem({ id, name, kind, count, widthMm: size.w, heightMm: size.h, colours: [{ ...labOfHex(hex)!, share: 1 }], placeId: placeId || null })]);
+    if (!result.ok) { setSaid({ text: t('refused', { why: result.issues[0]!.message }) }); return; }
+    setSaid({ text: t('new.added', { name }), id });
+    setName('');
+    await refresh();
+  };
+  /** A thing for every photo: its name from the file's, its colours from the photo's middle. */
+  const fromPhotos = async (files: readonly File[]) => {
+    setBusy(true);
+    const sampler = startSampler();
+    const made: Item[] = [];
+    const refused: string[] = [];
+    for (const file of files.slice(0, 60)) {
+      const kept = await takeInPhoto(file);
+      if (!kept.ok) { refused.push(`${file.name}: ${kept.message}`); continue; }
+      const sample = (await sampler.open(file)) && (await sampler.colours({ regions: [{ x: 0.25, y: 0.25, width: 0.5, height: 0.5 }], card: null, cardReflectance: 0.9, count: 3, seed: 1 }));
+      made.push(newItem({ id: nanoid(12), name: (file.name.replace(/\.[^.]+$/, '').replace(/[_-]+/g, ' ').trim() || t('new.unnamed')).slice(0, 80), kind, photoId: kept.id, widthMm: size.w, heightMm: size.h, placeId: placeId || null, colourFrom: 'photo', ...(sample && sample.colours.length > 0 ? { colours: sample.colours.slice(0, 8).map((c) => ({ l: c.l, a: c.a, b: c.b, share: c.share })) } : {}) }));
+    }
+    sampler.close();
+    if (made.length > 0) await putItemsAction(made);
+    setBusy(false);
+    setSaid({ text: [made.length > 0 ? t('new.photos', { count: made.length }) : '', ...refused].filter(Boolean).join(' '), ...(made[0] ? { id: made[0].id } : {}) });
+    await refresh();
+  };
+  return (
+    <section className="bg-sheet px-5 py-4" data-worksheet>
+      <h1 className="text-[24px]">{t('new.title')}</h1>
+      <p className="mb-3 text-[14px] text-soft">{t('new.says')}</p>
+      <form onSubmit={(e) => { e.preventDefault(); void add(); }} className="space-y-2.5">
+        <div className="grid grid-cols-[1fr_120px_64px] gap-x-4">
+          <TextField label={t('name')} draftKey="new-thing-name" value={name} placeholder={t('new.example')} onCommit={(v) => { setName(v.slice(0, 80)); setSaid(null); return TAKEN; }} />
+          <Pick label={t('kind')} value={kind} options={KINDS.map((k) => ({ value: k, label: t(`kinds.${k}`) }))} onChange={setKind} />
+          <NumberField label={t('howMany')} draftKey="new-thing-count" value={count} step={1} onCommit={(n) => { if (n < 0 || !Number.isInteger(n)) return { took: false, message: t('wholeNumber') }; setCount(n); return TAKEN; }} />
+        </div>
+        <div className="grid grid-cols-[1fr_1fr_auto_1.2fr] items-end gap-x-4">
+          <LengthField label={t('wide')} draftKey="new-thing-w" valueMm={size.w} unit={unit} onCommit={(w) => { if (w <= 0) return { took: false, message: t('moreThanNothing') }; setSize((s) => ({ ...s, w })); return TAKEN; }} />
+          <LengthField label={t('high')} draftKey="new-thing-h" valueMm={size.h} unit={unit} onCommit={(h) => { if (h <= 0) return { took: false, message: t('moreThanNothing') }; setSize((s) => ({ ...s, h })); return TAKEN; }} />
+          <label className="text-[13px] text-soft"><span className="block font-narrow">{t('colour')}</span><input type="color" value={hex} onChange={(e) => setHex(e.target.value)} className="h-7 w-10 border border-ink bg-transparent" /></label>
+          <Pick label={t('place')} value={placeId} options={[{ value: '', label: t('nowhere') }, ...head.places.map((p) => ({ value: p.id, label: p.name }))]} onChange={setPlace} />
+        </div>
+        <div className="flex flex-wrap items-center gap-2 pt-1">
+          <Button look="strong" type="submit">{t('new.add')}</Button>
+          <label className="inline-flex cursor-pointer rounded-md border border-ink px-3 py-1.5 text-[14px] font-medium has-focus-visible:outline-2"><input type="file" multiple accept="image/jpeg,image/png,image/webp,image/avif" className="sr-only" disabled={busy} onChange={(e) => { void fromPhotos([...(e.target.files ?? [])]); e.target.value = ''; }} />{busy ? t('loading') : t('new.fromPhotos')}</label>
+          {said && <p role="status" className="text-[14px]">{said.text} {said.id && <button type="button" className="underline underline-offset-4" onClick={() => onOpen(said.id!)}>{t('new.open')}</button>}</p>}
+        </div>
+      </form>
+    </section>
+  );
 }
 
 type Read = Extract<ImportStep, { step: 'read' }>;

@@ -3,7 +3,7 @@ import type { Mm } from '../../base/units';
 import { fail, ok, type Result } from '../../base/result';
 import type { Change } from '../../model/change';
 import type { Fitting, Opening, Piece, Reading, RoomFile } from '../../model/types';
-import { withWallLength } from '../../room/bump';
+import { withWallLength } from '../../room/wallLength';
 import { isGlazed, isWay } from '../../room/kinds';
 import { wallsOf } from '../../room/walls';
 
