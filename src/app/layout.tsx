@@ -11,7 +11,8 @@ import type { Metadata, Viewport } from 'next';
 import { NextIntlClientProvider } from 'next-intl';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { EarlyClicks } from '@/ui/EarlyClicks';
+import { PageAwake } from '@/ui/Awake';
+import { earlyScript } from '@/ui/early';
 import { Nonce } from '@/ui/Nonce';
 
 export const metadata: Metadata = { title: { default: 'Rideau', template: '%s · Rideau' }, description: 'Rideau plans how a room is dressed.' };
@@ -21,8 +22,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const nonce = (await headers()).get('x-nonce') ?? '';
   return (
     <html lang="en">
-      <body>
-        <EarlyClicks nonce={nonce} />
+      <body data-asleep="">
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: earlyScript() }} />
+        <PageAwake />
         <NextIntlClientProvider><Nonce value={nonce}>{children}</Nonce></NextIntlClientProvider>
       </body>
     </html>

@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { formatBareLength, parseLength, typedLength, type LengthIssue } from '../core/base/length';
 import { markStep, type LengthUnit, type Mm } from '../core/base/units';
 import { useDraft } from './drafts';
@@ -28,7 +28,10 @@ function RawField({ label, draftKey, size = 'normal', hideLabel = false, suffix,
   const [draft, setDraft] = useDraft(draftKey);
   const [answer, setAnswer] = useState<Exclude<Answer, { took: true }> | null>(null);
 
+  // Enter takes the text and leaves the field, which asks for it once more before the page has drawn that it was taken
+  const taken = useRef<string | null>(null);
   const type = (text: string) => {
+    taken.current = null;
     setDraft(text);
     setAnswer(null);
   };
@@ -37,12 +40,13 @@ function RawField({ label, draftKey, size = 'normal', hideLabel = false, suffix,
     setAnswer(null);
   };
   const settle = (): boolean => {
-    if (draft === null || draft === shown) {
+    if (draft === null || draft === shown || draft === taken.current) {
       done();
       return true;
     }
     const result = commit(draft);
     if (result.took) {
+      taken.current = draft;
       done();
       return true;
     }

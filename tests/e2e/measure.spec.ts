@@ -1,11 +1,9 @@
-import { expect, listed, saved, test, type } from './studio';
+import { expect, fileOf, listed, saved, test, type } from './studio';
 
 test.beforeEach(async ({ page, studio }) => {
   await studio.fill();
   await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
 });
-
-const fileOf = async (page: import('@playwright/test').Page) => (await page.request.get('/api/rooms/long-room/file')).json();
 
 test('readings that cannot be are refused at the field, with what came, what was expected and an example', async ({ page }) => {
   await listed(page, 'Harbour window').click();
@@ -17,7 +15,7 @@ test('readings that cannot be are refused at the field, with what came, what was
     await expect(page.getByLabel(field, { exact: true }).first()).toHaveValue(text);
     await page.getByLabel(field, { exact: true }).first().press('Escape');
   }
-  expect((await fileOf(page)).openings[0].widthMm).toBeCloseTo(52 * 25.4, 4);
+  expect((await fileOf(page)).openings[0]!.widthMm).toBeCloseTo(52 * 25.4, 4);
 });
 
 test('odd readings ask, and are kept when meant', async ({ page }) => {
@@ -26,7 +24,7 @@ test('odd readings ask, and are kept when meant', async ({ page }) => {
   await expect(page.getByRole('alert').filter({ hasText: 'Sure?' })).toContainText('84 in differs from the drop beside it');
   await page.getByRole('button', { name: 'Keep it' }).click();
   await saved(page);
-  expect((await fileOf(page)).openings[0].dropsMm.right).toBeCloseTo(84 * 25.4, 4);
+  expect((await fileOf(page)).openings[0]!.dropsMm!.right).toBeCloseTo(84 * 25.4, 4);
   await page.getByRole('button', { name: 'Back to the room' }).click();
   await type(page, 'Ceiling height', '77');
   await expect(page.getByRole('alert').filter({ hasText: 'the ceiling is 77 in' })).toBeVisible();
@@ -40,20 +38,20 @@ test('a window is dragged on its wall, stops at its neighbour, and is nudged by 
   await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 3, { steps: 6 });
   await page.mouse.up();
   await saved(page);
-  const left = (await fileOf(page)).openings[0].xMm / 25.4;
+  const left = (await fileOf(page)).openings[0]!.xMm / 25.4;
   expect(left).toBeLessThan(30);
   expect((left * 8) % 1).toBeCloseTo(0, 5);
   await frame.focus();
   await page.keyboard.press('ArrowRight');
   await saved(page);
-  await expect.poll(async () => (await fileOf(page)).openings[0].xMm / 25.4).toBeCloseTo(left + 1 / 8, 5);
+  await expect.poll(async () => (await fileOf(page)).openings[0]!.xMm / 25.4).toBeCloseTo(left + 1 / 8, 5);
   await page.mouse.move(box.x + 20, box.y + box.height / 3);
   await page.mouse.down();
   await page.mouse.move(box.x + 420, box.y + box.height / 3, { steps: 12 });
   await page.mouse.up();
   await saved(page);
   const file = await fileOf(page);
-  expect(file.openings[0].xMm + file.openings[0].widthMm).toBeLessThanOrEqual(file.openings[1].xMm + 1);
+  expect(file.openings[0]!.xMm + file.openings[0]!.widthMm).toBeLessThanOrEqual(file.openings[1]!.xMm + 1);
 });
 
 test('everything of the first step can be added, on wall and plan, and removed again', async ({ page }) => {
@@ -88,18 +86,18 @@ test('a thing is dragged from its name onto the wall and the plan, and stands wh
   };
   await page.getByRole('button', { name: 'West wall' }).click();
   await dragTo('Socket', 0.75, 0.6);
-  const socket = (await fileOf(page)).fittings.at(-1);
+  const socket = (await fileOf(page)).fittings.at(-1)!;
   expect(socket).toMatchObject({ kind: 'socket', wallId: 'w' });
   // the west wall is 162 in long, and three quarters of the sheet lie beyond its middle
   expect(socket.xMm / 25.4).toBeGreaterThan(100);
   expect((socket.xMm / 25.4) * 8 % 1).toBeCloseTo(0, 4);
   await page.getByRole('button', { name: /^Plan/ }).click();
   await dragTo('Plant', 0.62, 0.7);
-  const plant = (await fileOf(page)).pieces.at(-1);
+  const plant = (await fileOf(page)).pieces.at(-1)!;
   expect([plant.kind, plant.xMm / 25.4 > 110, plant.yMm / 25.4 > 90]).toEqual(['plant', true, true]);
   await dragTo('Bed', 0.05, 0.05);
   await expect(page.getByText('It does not fit there, so it stands where there is room.')).toBeVisible();
-  expect((await fileOf(page)).pieces.at(-1).kind).toBe('bed');
+  expect((await fileOf(page)).pieces.at(-1)!.kind).toBe('bed');
 });
 
 test('a piece is dragged on the plan and may not leave the room', async ({ page }) => {
@@ -115,7 +113,7 @@ test('a piece is dragged on the plan and may not leave the room', async ({ page 
   await page.mouse.move(box.x + 300, box.y + 100, { steps: 10 });
   await page.mouse.up();
   await saved(page);
-  const lampNow = (await fileOf(page)).pieces.find((p: { id: string }) => p.id === 'floor-lamp');
+  const lampNow = (await fileOf(page)).pieces.find((p: { id: string }) => p.id === 'floor-lamp')!;
   // it stops at the wall, not where the hand first went past it, and slides along
   expect(lampNow.xMm).toBeLessThanOrEqual((192 - 8) * 25.4 + 15);
   expect(lampNow.xMm).toBeGreaterThan((192 - 8) * 25.4 - 15);
@@ -129,7 +127,7 @@ test('numbers on the drawing are typed over', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Width', exact: true }).fill('50 1/2');
   await page.getByRole('textbox', { name: 'Width', exact: true }).press('Enter');
   await saved(page);
-  await expect.poll(async () => (await fileOf(page)).openings[0].widthMm / 25.4).toBeCloseTo(50.5, 5);
+  await expect.poll(async () => (await fileOf(page)).openings[0]!.widthMm / 25.4).toBeCloseTo(50.5, 5);
   await drawing.getByRole('button', { name: /^From the left 34/ }).click();
   await page.getByRole('textbox', { name: 'From the left' }).nth(0).fill('999');
   await page.keyboard.press('Enter');

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import net from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import type { RoomFile } from '../../src/core/model/types';
 import type { Plan } from '../../src/core/plan/planLook';
 import { demoStudio, serve, type Server } from '../helpers/server';
 
@@ -64,3 +65,6 @@ export const saved = async (page: Page): Promise<void> => { await expect(page.ge
 
 /** A thing by its name in the list under the drawing. */
 export const listed = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).last();
+
+/** The room as it would be written to a file. */
+export const fileOf = async (page: Page, room = 'long-room'): Promise<RoomFile> => (await page.request.get(`/api/rooms/${room}/file`)).json() as Promise<RoomFile>;

@@ -6,6 +6,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
 import { applyChange, type Change } from '../../core/model/change';
+import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
 import type { Scale } from '../../ui/drawing/scale';
 import { PageLink } from '../../ui/PageLink';
@@ -17,7 +18,6 @@ import { useWallName } from '../shell/useWords';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
 import { WallStrip } from '../shell/WallStrip';
 import type { BumpKind } from './BumpForm';
-import { KindChips } from './KindChips';
 import { BUMPS, FITTINGS, OPENINGS, PIECES } from './kindLists';
 import type { PlanMode } from './PlanView';
 import { reach, type Offset } from './reach';
@@ -26,9 +26,10 @@ import { staysSound } from '../shell/useCommit';
 
 // what is not on the first sight of the page comes when it is called for, or when nothing else is to be done
 const forms = { opening: () => import('./OpeningForm'), thing: () => import('./ThingForms'), library: () => import('./library'), readings: () => import('../../core/stages/measure/readings'), dimensions: () => import('./OpeningDimensions'), plan: () => import('./PlanView') };
-const PlanView = dynamic(() => forms.plan().then((m) => m.PlanView));
+const PlanView = dynamic(() => forms.plan().then((m) => waking(m.PlanView)));
 const OpeningDimensions = dynamic(() => forms.dimensions().then((m) => m.OpeningDimensions));
-const RoomForm = dynamic(() => import('./RoomForm').then((m) => m.RoomForm));
+const KindChips = dynamic(() => import('./KindChips').then((m) => waking(m.KindChips)));
+const RoomForm = dynamic(() => import('./RoomForm').then((m) => waking(m.RoomForm)));
 const OpeningForm = dynamic(() => forms.opening().then((m) => m.OpeningForm));
 const FittingForm = dynamic(() => forms.thing().then((m) => m.FittingForm));
 const PieceForm = dynamic(() => forms.thing().then((m) => m.PieceForm));

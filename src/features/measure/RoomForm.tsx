@@ -3,16 +3,17 @@ import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
+import { waking } from '../../ui/Awake';
 import { Fold } from '../../ui/Fold';
 import { Findings } from '../shell/Findings';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
 import { ReadingField } from './ReadingField';
 
-const RoomOutline = dynamic(() => import('./RoomOutline').then((m) => m.RoomOutline));
-const RoomDetails = dynamic(() => import('./RoomDetails').then((m) => m.RoomDetails));
-const CeilingForm = dynamic(() => import('./CeilingForm').then((m) => m.CeilingForm));
-const GuessList = dynamic(() => import('./GuessList').then((m) => m.GuessList));
+const RoomOutline = dynamic(() => import('./RoomOutline').then((m) => waking(m.RoomOutline)));
+const RoomDetails = dynamic(() => import('./RoomDetails').then((m) => waking(m.RoomDetails)));
+const CeilingForm = dynamic(() => import('./CeilingForm').then((m) => waking(m.CeilingForm)));
+const GuessList = dynamic(() => import('./GuessList').then((m) => waking(m.GuessList)));
 
 /** The room itself: what its floor says, then name, ceiling, outline, finishes, and who lives here. */
 export function RoomForm({ outlineOpen }: { outlineOpen: boolean }): ReactNode {

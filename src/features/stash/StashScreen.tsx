@@ -10,6 +10,7 @@ import type { LengthUnit } from '../../core/base/units';
 import { ruleBook } from '../../core/rules/book';
 import { returnOf } from '../../core/stash/returns';
 import { EVERYTHING, filterStash, type StashFilter } from '../../core/stash/entry';
+import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
 import { useActWords } from '../shell/StatusLine';
@@ -19,10 +20,10 @@ import { StashProvider, useStashRoom, type StashValue } from './StashContext';
 import { StashGallery, StashList } from './StashList';
 import { useStashIndex } from './useStashIndex';
 
-const NewThings = dynamic(() => import('./NewThings').then((m) => m.NewThings));
-const PlacesTab = dynamic(() => import('./PlacesTab').then((m) => m.PlacesTab));
-const NeedTab = dynamic(() => import('./NeedTab').then((m) => m.NeedTab));
-const ReturnsTab = dynamic(() => import('./ReturnsTab').then((m) => m.ReturnsTab));
+const NewThings = dynamic(() => import('./NewThings').then((m) => waking(m.NewThings)));
+const PlacesTab = dynamic(() => import('./PlacesTab').then((m) => waking(m.PlacesTab)));
+const NeedTab = dynamic(() => import('./NeedTab').then((m) => waking(m.NeedTab)));
+const ReturnsTab = dynamic(() => import('./ReturnsTab').then((m) => waking(m.ReturnsTab)));
 
 const TABS = ['things', 'places', 'need', 'returns', 'add'] as const;
 type Tab = (typeof TABS)[number];

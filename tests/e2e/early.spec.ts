@@ -1,0 +1,38 @@
+import { expect, fileOf, test } from './studio';
+
+test.beforeEach(async ({ studio }) => { await studio.fill(); });
+
+test.describe('before the page is awake', () => {
+  // the page is there, its script comes late
+  test.beforeEach(async ({ page }) => {
+    await page.route('**/_next/static/chunks/**', async (route) => { await new Promise((r) => setTimeout(r, 1000)); await route.continue(); });
+  });
+
+  test('what is typed and pressed is carried out once, in order', async ({ page }) => {
+    await page.goto('/rooms/landing/measure?look=summer&wall=n', { waitUntil: 'commit' });
+    const ceiling = page.getByLabel('Ceiling height');
+    await ceiling.fill('230');
+    await ceiling.press('Enter');
+    await page.getByRole('button', { name: 'Plan', exact: true }).last().click();
+    await expect.poll(async () => (await fileOf(page, 'landing')).room.ceilingMm, { timeout: 20_000 }).toBe(2300);
+    await expect(page.getByRole('heading', { name: 'Plan', exact: true })).toBeVisible();
+  });
+
+  test('a bother typed early is noted once; a box ticked early is ticked', async ({ page }) => {
+    await page.goto('/rooms/long-room/walls?look=early-summer&wall=s', { waitUntil: 'commit' });
+    const before = (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length;
+    const box = page.locator('aside input[type=checkbox]').first();
+    await box.check();
+    await expect.poll(async () => (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length, { timeout: 20_000 }).toBe(before + 1);
+    await expect(box).toBeChecked();
+  });
+});
+
+test('a field that adds takes its text once', async ({ page }) => {
+  await page.goto('/rooms/long-room/clear?look=early-summer&wall=s');
+  await page.getByRole('button', { name: /^Bothers/ }).click();
+  await page.getByLabel(/What bothers/).fill('Door sticks');
+  await page.getByLabel(/What bothers/).press('Enter');
+  await expect(page.getByText('Door sticks')).toHaveCount(1);
+  await expect.poll(async () => (await fileOf(page)).clear.irritations.filter((i) => i.text === 'Door sticks').length).toBe(1);
+});
