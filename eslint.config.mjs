@@ -65,7 +65,7 @@ const config = [
   {
     files: ['src/core/**/*.ts'], ignores: ['src/**/*.test.ts'],
     rules: {
-      'no-restricted-imports': outside([], 'The core takes everything as a parameter and imports no package.'),
+      'no-restricted-imports': outside(['date-fns'], 'The core takes everything as a parameter and imports no package but the calendar.'),
       'no-restricted-globals': ['error', 'process', 'window', 'document', 'fetch', 'setTimeout', 'console', 'structuredClone'],
       'no-restricted-syntax': ['error', { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Chance comes in as a seed.' }, { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'Time is passed in.' }, { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is passed in.' }],
     },

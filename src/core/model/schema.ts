@@ -11,8 +11,9 @@ const lengthMm = z.number().min(0).max(100_000);
 const sizeMm = z.number().gt(0).max(100_000);
 const placeMm = z.number().min(-100_000).max(100_000);
 const money = z.number().int().min(0).max(100_000_000);
-const day = z.string().regex(/^\d{4}-\d{2}-\d{2}$/);
-const moment = z.string().max(40);
+/** A day of the calendar, and a moment in universal time. */
+const day = z.iso.date();
+const moment = z.iso.datetime();
 const dayOrNull = day.nullable();
 const share = z.number().min(0).max(1);
 

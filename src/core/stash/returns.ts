@@ -1,8 +1,9 @@
+import { addDays as daysOn, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
 import type { Item } from '../model/types';
 
 /** Days between two dates of the calendar (yyyy-mm-dd); later is positive. */
-export const daysBetween = (from: string, to: string): number => Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
-export const addDays = (day: string, count: number): string => new Date(Date.parse(`${day}T00:00:00Z`) + count * 86_400_000).toISOString().slice(0, 10);
+export const daysBetween = (from: string, to: string): number => differenceInCalendarDays(parseISO(to), parseISO(from));
+export const addDays = (day: string, count: number): string => formatISO(daysOn(parseISO(day), count), { representation: 'date' });
 
 export type ReturnState = 'none' | 'open' | 'warn' | 'today' | 'over';
 

@@ -5,6 +5,7 @@ import type { Item, StoragePlace } from '../model/types';
 import { arrivalOf } from './arrived';
 import { EVERYTHING, filterStash, fitsIn, freeIn, prepare, repeatScale, UNUSED, type StashEntry, type StashFilter } from './entry';
 import { needAgainstHave, usedBySeason, type Use } from './need';
+import words from '../../messages/en.json';
 import { addDays, daysBetween, returnOf } from './returns';
 import { spotsOf } from './spots';
 import { contentsOf, gapUnder, goesUnder, packedLitres } from './storage';
@@ -115,6 +116,7 @@ describe('the table', () => {
   const read = (header: string[], ...rows: string[][]): TableRead => { const t = readTable(header, new Map(items.map((i) => [i.id, i])), context, () => 'new'); if ('code' in t) throw new Error(t.code); rows.forEach((r, i) => t.add(r, i + 2)); return t.finish(); };
   it('comes back the same, cell by cell, for everything in the demo', () => {
     const rows = items.map((i) => { const cells = itemToCells(i, context); return TITLES.map((t) => cells[t]!); });
+    expect(words.stash.table.columns).toBe(TITLES.join(', '));
     expect(read([...TITLES], ...rows)).toMatchObject({ added: [], changed: [], issues: [], same: items.length });
   });
   it('adds what is new with what it says, and changes what is known in the columns that it has', () => {
@@ -127,6 +129,8 @@ describe('the table', () => {
     const { added, issues } = read(['name', 'kind', 'width', 'bought_on', 'washable', 'place'], ['A', 'cover', '20', '2026-02-30', 'maybe', 'nowhere'], ['B', 'cushion', 'wide', '', '', ''], ['C', 'cover', '50 cm', '', 'yes', ''], ['', 'cover', '', '', '', '']);
     expect(added.map((a) => a.name)).toEqual(['C']);
     expect(issues.map((i) => `${i.row} ${i.column} ${i.code}`)).toEqual(['2 bought_on not-a-date', '2 washable not-yes-or-no', '2 place unknown-place', '3 kind not-one-of', '3 width not-a-length', '5 name needed']);
+    for (const day of ['2026-13-45', '2026-02-30', '30/04/2026', '2026-4-3', 'soon']) expect(read(['name', 'kind', 'return_by'], ['A', 'cover', day]).issues[0], day).toMatchObject({ code: 'not-a-date', came: day });
+    expect(read(['name', 'kind', 'return_by'], ['A', 'cover', '2028-02-29']).added[0]!.returnBy).toBe('2028-02-29');
     expect(read(['id', 'name', 'kind'], ['a', 'A', 'cover'], ['a', 'B', 'cover']).issues[0]).toMatchObject({ row: 3, code: 'same-id' });
     expect(readTable(['colour', 'size'], new Map(), context, () => '')).toMatchObject({ code: 'no-header' });
     expect(readTable(['name', 'flavour'], new Map(), context, () => '')).toMatchObject({ code: 'unknown-column', column: 'flavour' });

@@ -1,4 +1,5 @@
 /** The stash as a table for spreadsheets: one row a thing, under the header that docs/stash-table.md describes. */
+import { isMatch } from 'date-fns';
 import { parseLength } from '../base/length';
 import type { LengthUnit, Mm } from '../base/units';
 import { labOfHex } from '../colour/spaces';
@@ -22,7 +23,7 @@ const amount = <K extends keyof Item>(title: string, field: K, scale = 1): Colum
 const oneOf = <K extends keyof Item>(title: string, field: K, options: readonly string[]): Column => ({ title, field, write: (i) => String(i[field]), read: (t) => { const found = options.find((o) => o.toLowerCase() === t.trim().toLowerCase()); return (found !== undefined ? value(found) : bad('not-one-of', options.join(', '))) as Read<Item[K]>; } });
 const yesNo = <K extends keyof Item>(title: string, field: K): Column => ({ title, field, write: (i) => (i[field] ? 'yes' : 'no'), read: (t) => (/^(yes|y|true|1|x)$/i.test(t.trim()) ? value(true) : /^(no|n|false|0|)$/i.test(t.trim()) ? value(false) : bad('not-yes-or-no', 'yes, no')) as Read<Item[K]> });
 const many = <K extends keyof Item>(title: string, field: K, options: readonly string[]): Column => ({ title, field, write: (i) => (i[field] as readonly string[]).join(' '), read: (t) => { const words = t.split(/[\s,;]+/).filter(Boolean); const found = words.map((w) => options.find((o) => o.toLowerCase() === w.toLowerCase())); return (found.every((f) => f !== undefined) ? value([...new Set(found)]) : bad('not-one-of', options.join(', '))) as Read<Item[K]>; } });
-const date = <K extends keyof Item>(title: string, field: K): Column => ({ title, field, write: (i) => String(i[field] ?? ''), read: (t) => { const d = t.trim(); return (d === '' ? value(null) : /^\d{4}-\d{2}-\d{2}$/.test(d) && new Date(`${d}T00:00:00Z`).toISOString().slice(0, 10) === d ? value(d) : bad('not-a-date', '2026-04-30')) as Read<Item[K]>; } });
+const date = <K extends keyof Item>(title: string, field: K): Column => ({ title, field, write: (i) => String(i[field] ?? ''), read: (t) => { const d = t.trim(); return (d === '' ? value(null) : /^\d{4}-\d{2}-\d{2}$/.test(d) && isMatch(d, 'yyyy-MM-dd') ? value(d) : bad('not-a-date', '2026-04-30')) as Read<Item[K]>; } });
 
 const writeColours = (colours: readonly Swatch[] | null): string => (colours ?? []).map((c) => `lab(${decimals(c.l)} ${decimals(c.a)} ${decimals(c.b)}) ${decimals(c.share * 100)}%${c.name ? ` ${c.name}` : ''}`).join('; ');
 /** `#a3462f 60% Tanbark; lab(92 0 4) 40%`; shares may be left out. */

@@ -1,7 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { nanoid } from 'nanoid';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
@@ -95,8 +94,8 @@ export function MeasureScreen(): ReactNode {
   /** Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
   const addTo = async (kind: string, at?: { xMm: number; yMm: number }) => {
     if ((BUMPS as readonly string[]).includes(kind)) { pick(null); setSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? file.room.walls[0]!.id : wallId }); return; }
-    const [{ madeAt, makeThing }, { guessesFor }] = await Promise.all([forms.library(), forms.readings()]);
-    const id = nanoid(8);
+    const [{ madeAt, makeThing, newId }, { guessesFor }] = await Promise.all([forms.library(), forms.readings()]);
+    const id = newId();
     const made = makeThing(kind, id, nameFor(kind), wallId, file);
     const there = made && at && madeAt(made, at, unit);
     const fits = there !== undefined && staysSound(file, there);

@@ -1,3 +1,4 @@
+import { nanoid } from 'nanoid';
 import { cm, inches, toMark, type LengthUnit, type Mm } from '../../core/base/units';
 import { FITTING, OPENING, PIECE, SEAT } from '../../core/model/defaults';
 import type { Fitting, Opening, Piece, RoomFile, Swatch } from '../../core/model/types';
@@ -6,6 +7,9 @@ import { footprint } from '../../core/room/place';
 import { checkFitting, checkOpening, checkPiece } from '../../core/stages/measure/check';
 import { wallsOf } from '../../core/room/walls';
 import { FITTINGS, OPENINGS, PIECES } from './kindLists';
+
+/** An id for a thing that is put into the room. */
+export const newId = (): string => nanoid(8);
 
 const one = (l: number, a: number, b: number): Swatch[] => [{ l, a, b, share: 1 }];
 const grey = one(70, 0, 2);

@@ -19,7 +19,7 @@ import { useStashRoom } from './StashContext';
 /** Fast ways in: one after the other, from photos, from a spreadsheet's rows or a file; and out again. */
 export function NewThings({ onOpen }: { onOpen: (id: string) => void }): ReactNode {
   return (
-    <div className="grid items-start gap-3.5 lg:grid-cols-[1fr_1fr]">
+    <div className="grid gap-3.5 lg:min-h-[calc(100dvh-64px)] lg:grid-cols-[1fr_1fr]">
       <QuickEntry onOpen={onOpen} />
       <TableDoor />
     </div>
@@ -36,14 +36,16 @@ function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactNode {
   const [size, setSize] = useState({ w: unit === 'cm' ? 500 : 508, h: unit === 'cm' ? 500 : 508 });
   const [hex, setHex] = useState('#a8a49a');
   const [placeId, setPlace] = useState('');
-  const [said, setSaid] = useState<{ text: string; id?: string } | null>(null);
+  const [said, setSaid] = useState<{ text: string } | null>(null);
   const [busy, setBusy] = useState(false);
+  const [made, setMade] = useState<readonly { id: string; name: string }[]>([]);
   const add = async () => {
     if (!name) { setSaid({ text: t('nameNeeded') }); return; }
     const id = nanoid(12);
     const result = await putItemsAction([newItem({ id, name, kind, count, widthMm: size.w, heightMm: size.h, colours: [{ ...labOfHex(hex)!, share: 1 }], placeId: placeId || null })]);
     if (!result.ok) { setSaid({ text: t('refused', { why: result.issues[0]!.message }) }); return; }
-    setSaid({ text: t('new.added', { name }), id });
+    setSaid({ text: t('new.added', { name }) });
+    setMade((m) => [{ id, name }, ...m]);
     setName('');
     await refresh();
   };
@@ -51,18 +53,20 @@ function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactNode {
   const fromPhotos = async (files: readonly File[]) => {
     setBusy(true);
     const sampler = startSampler();
-    const made: Item[] = [];
+    const fresh: Item[] = [];
     const refused: string[] = [];
     for (const file of files.slice(0, 60)) {
       const kept = await takeInPhoto(file);
       if (!kept.ok) { refused.push(`${file.name}: ${kept.message}`); continue; }
       const sample = (await sampler.open(file)) && (await sampler.colours({ regions: [{ x: 0.25, y: 0.25, width: 0.5, height: 0.5 }], card: null, cardReflectance: 0.9, count: 3, seed: 1 }));
-      made.push(newItem({ id: nanoid(12), name: (file.name.replace(/\.[^.]+$/, '').replace(/[_-]+/g, ' ').trim() || t('new.unnamed')).slice(0, 80), kind, photoId: kept.id, widthMm: size.w, heightMm: size.h, placeId: placeId || null, colourFrom: 'photo', ...(sample && sample.colours.length > 0 ? { colours: sample.colours.slice(0, 8).map((c) => ({ l: c.l, a: c.a, b: c.b, share: c.share })) } : {}) }));
+      fresh.push(newItem({ id: nanoid(12), name: (file.name.replace(/\.[^.]+$/, '').replace(/[_-]+/g, ' ').trim() || t('new.unnamed')).slice(0, 80), kind, photoId: kept.id, widthMm: size.w, heightMm: size.h, placeId: placeId || null, colourFrom: 'photo', ...(sample && sample.colours.length > 0 ? { colours: sample.colours.slice(0, 8).map((c) => ({ l: c.l, a: c.a, b: c.b, share: c.share })) } : {}) }));
     }
     sampler.close();
-    if (made.length > 0) await putItemsAction(made);
+    const result = fresh.length > 0 ? await putItemsAction(fresh) : null;
     setBusy(false);
-    setSaid({ text: [made.length > 0 ? t('new.photos', { count: made.length }) : '', ...refused].filter(Boolean).join(' '), ...(made[0] ? { id: made[0].id } : {}) });
+    const took = result?.ok ? fresh : [];
+    setMade((m) => [...took.map((i) => ({ id: i.id, name: i.name })), ...m]);
+    setSaid({ text: [took.length > 0 ? t('new.photos', { count: took.length }) : '', result && !result.ok ? t('refused', { why: result.issues[0]!.message }) : '', ...refused].filter(Boolean).join(' ') });
     await refresh();
   };
   return (
@@ -84,9 +88,15 @@ function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactNode {
         <div className="flex flex-wrap items-center gap-2 pt-1">
           <Button look="strong" type="submit">{t('new.add')}</Button>
           <label className="inline-flex cursor-pointer rounded-md border border-ink px-3 py-1.5 text-[14px] font-medium has-focus-visible:outline-2"><input type="file" multiple accept="image/jpeg,image/png,image/webp,image/avif" className="sr-only" disabled={busy} onChange={(e) => { void fromPhotos([...(e.target.files ?? [])]); e.target.value = ''; }} />{busy ? t('loading') : t('new.fromPhotos')}</label>
-          {said && <p role="status" className="text-[14px]">{said.text} {said.id && <button type="button" className="underline underline-offset-4" onClick={() => onOpen(said.id!)}>{t('new.open')}</button>}</p>}
+          {said && <p role="status" className="text-[14px]">{said.text}</p>}
         </div>
       </form>
+      {made.length > 0 && (
+        <section className="mt-5">
+          <h2 className="mb-1 font-sans text-[14px] font-semibold">{t('new.justNow')}</h2>
+          <ul>{made.slice(0, 14).map((m) => <li key={m.id} className="flex items-baseline justify-between gap-3 border-b border-line py-1 text-[14px]"><span>{m.name}</span><button type="button" className="underline underline-offset-4" aria-label={t('new.openOne', { name: m.name })} onClick={() => onOpen(m.id)}>{t('new.open')}</button></li>)}</ul>
+        </section>
+      )}
     </section>
   );
 }
@@ -135,16 +145,17 @@ function TableDoor(): ReactNode {
     }
   };
   return (
-    <section className="bg-sheet px-5 py-4">
+    <section className="flex flex-col bg-sheet px-5 py-4">
       <h2 className="text-[24px]">{t('table.title')}</h2>
       <p className="mb-2 text-[14px] text-soft">{t('table.says')}</p>
-      <textarea aria-label={t('table.paste')} value={file ? t('table.file', { name: file.name }) : draft ?? ''} readOnly={file !== null} onChange={(e) => { setDraft(e.target.value); setRead(null); setSaid(null); }} placeholder={'name\tkind\tcount\twidth\theight\nSail check\tcover\t3\t22 in\t22 in'} rows={6} className="w-full border border-line bg-transparent p-2 font-mono text-[12px]" />
+      <textarea aria-label={t('table.paste')} value={file ? t('table.file', { name: file.name }) : draft ?? ''} readOnly={file !== null} onChange={(e) => { setDraft(e.target.value); setRead(null); setSaid(null); }} placeholder={'name\tkind\tcount\twidth\theight\nSail check\tcover\t3\t22 in\t22 in'} rows={8} className="w-full grow border border-line bg-transparent p-2 font-mono text-[12px]" />
       <div className="mt-2 flex flex-wrap items-center gap-2">
         <Button disabled={text.trim() === ''} onClick={() => void run(false)}>{t('table.preview')}</Button>
         <label className="inline-flex cursor-pointer rounded-md border border-ink px-3 py-1.5 text-[14px] font-medium has-focus-visible:outline-2"><input type="file" accept=".csv,.tsv,.txt,text/csv" className="sr-only" onChange={(e) => { const f = e.target.files?.[0]; if (f) void f.text().then((body) => { setFile({ name: f.name, text: body }); setRead(null); setSaid(null); }); e.target.value = ''; }} />{t('table.choose')}</label>
         {file && <Button onClick={() => { setFile(null); setRead(null); }}>{t('table.drop')}</Button>}
         <a href="/api/stash/table" download className="ml-auto text-[14px] underline decoration-line underline-offset-4">{t('table.out')}</a>
       </div>
+      <details className="mt-3 text-[13px]"><summary className="text-soft">{t('table.columnsTitle')}</summary><p className="pt-1 font-mono text-[12px] leading-relaxed">{t('table.columns')}</p></details>
       {progress && <p role="status" className="mt-2 text-[14px]">{progress}</p>}
       {said && <p role="status" className="mt-2 text-[14px]">{said}</p>}
       {read && (

@@ -15,14 +15,14 @@ type Props = {
   legs: Leg[]; onLegs: (legs: Leg[]) => void; unit: LengthUnit; toleranceMm: Mm; draftKey: string;
   startDeg?: Deg; start?: Point;
   onSet?: (corners: Point[]) => string | null;
-  /** The walls' own names, when they can be given here. */
-  names?: readonly string[]; onName?: (index: number, name: string) => void;
+  /** The walls' own names, when they can be given here, and what each is called without one. */
+  names?: readonly string[]; called?: readonly string[]; onName?: (index: number, name: string) => void;
 };
 
 const TURNS = [['right', 90], ['left', -90], ['right45', 45], ['left45', -45]] as const;
 
 /** Walls typed as a walk round the room, each with the turn at its end; four square ones need only two lengths. */
-export function OutlineForm({ legs, onLegs, unit, toleranceMm, draftKey, startDeg = 0, start, onSet, names, onName }: Props): ReactNode {
+export function OutlineForm({ legs, onLegs, unit, toleranceMm, draftKey, startDeg = 0, start, onSet, names, called, onName }: Props): ReactNode {
   const t = useTranslations('outline');
   const square = legs.length === 4 && legs.every((l) => l.turnDeg === 90);
   const [more, setMore] = useState(!square);
@@ -72,7 +72,7 @@ export function OutlineForm({ legs, onLegs, unit, toleranceMm, draftKey, startDe
                     </label>
                     {named === 'other' && <NumberField label={t('angle')} hideLabel draftKey={`${draftKey}-turn${i}`} size="small" suffix="°" value={leg.turnDeg} decimals={2} examples="60, -30" onCommit={(turnDeg) => { if (Math.abs(turnDeg) >= 180) return { took: false, message: t('angle') }; setLeg(i, { turnDeg }); return TAKEN; }} />}
                   </div>
-                  {names && onName && <TextField className="col-span-2" label={t('wallName')} hideLabel draftKey={`${draftKey}-name${i}`} size="small" value={names[i] ?? ''} placeholder={t('wallName')} onCommit={(name) => { onName(i, name.slice(0, 40)); return TAKEN; }} />}
+                  {names && onName && <TextField className="col-span-2" label={t('wallName')} hideLabel draftKey={`${draftKey}-name${i}`} size="small" value={names[i] ?? ''} placeholder={called?.[i] ?? t('wallName')} onCommit={(name) => { onName(i, name.slice(0, 40)); return TAKEN; }} />}
                 </li>
               );
             })}
