@@ -1,5 +1,5 @@
 import { ROOM_FILE_VERSION } from '../core/model/schema';
-import type { Home, Look, RoomFile, StudioFile } from '../core/model/types';
+import type { Home, Look, Piece, RoomFile, StudioFile } from '../core/model/types';
 import type { OwnRule } from '../core/rules/book';
 import { itemsOfRoom } from './itemRepository';
 import { loadPlaces } from './placeRepository';
@@ -39,6 +39,10 @@ export function loadRoomFile(db: StudioDatabase, roomId: string): RoomFile | und
 }
 
 export type RoomHead = { id: string; name: string; homeName: string };
+
+/** Every seat and bed of every room: what a box may go under. */
+export const loadSeatsAndBeds = (db: StudioDatabase): { roomId: string; room: string; piece: Piece }[] =>
+  (statement(db, 'SELECT room.name AS room_name, piece.* FROM piece JOIN room ON room.id = piece.room_id WHERE piece.seat_width_mm IS NOT NULL OR piece.mattress_mm IS NOT NULL ORDER BY room.name, piece.position').all() as Row[]).map((r) => ({ roomId: String(r.room_id), room: String(r.room_name), piece: rowToPiece(r) }));
 
 /** Every room by its names, the one changed last first. */
 export const loadRoomHeads = (db: StudioDatabase): RoomHead[] =>

@@ -1,5 +1,6 @@
 import 'server-only';
 import { openDatabase, type StudioDatabase } from '../data/open';
+import { dropUnusedPhotos } from '../data/photoRepository';
 import { environment } from './environment';
 
 // kept on the process, so that reloading modules in development does not open the file twice
@@ -9,6 +10,10 @@ export const now = (): string => new Date().toISOString();
 
 /** The one database handle of this process. */
 export function studioDatabase(): StudioDatabase {
-  kept.rideauDatabase ??= openDatabase(environment.dataFolder, environment.migrationsFolder, now());
-  return kept.rideauDatabase;
+  if (kept.rideauDatabase) return kept.rideauDatabase;
+  const db = openDatabase(environment.dataFolder, environment.migrationsFolder, now());
+  // a photo that was taken in and then not used takes room for nothing
+  dropUnusedPhotos(db);
+  kept.rideauDatabase = db;
+  return db;
 }

@@ -33,6 +33,7 @@ const OpeningForm = dynamic(() => forms.opening().then((m) => m.OpeningForm));
 const FittingForm = dynamic(() => forms.thing().then((m) => m.FittingForm));
 const PieceForm = dynamic(() => forms.thing().then((m) => m.PieceForm));
 const BumpForm = dynamic(() => import('./BumpForm').then((m) => m.BumpForm));
+const LaserTape = dynamic(() => import('./LaserTape').then((m) => m.LaserTape));
 const StandingForm = dynamic(() => import('./Standing').then((m) => m.StandingForm));
 const WallPhotoPanel = dynamic(() => import('./WallPhotoPanel').then((m) => m.WallPhotoPanel));
 const WallPhotoLayer = dynamic(() => import('./WallPhotoLayer').then((m) => m.WallPhotoLayer), { ssr: false });
@@ -47,6 +48,7 @@ export function MeasureScreen(): ReactNode {
   const wallName = useWallName();
   const [says, setSays] = useState<string | null>(null);
   const [mode, setMode] = useState<PlanMode>('pieces');
+  const [laser, setLaser] = useState(false);
   const [side, setSide] = useState<{ kind: 'bump'; bump: BumpKind; wallId: string } | { kind: 'photo'; wallId: string } | null>(null);
   const unit = file.room.unit;
   const begun = useRef<Thing | null>(null);
@@ -154,7 +156,9 @@ export function MeasureScreen(): ReactNode {
       <SheetHead views={false} title={isPlan ? t('wall.plan') : wallName(wall!)} says={isPlan ? t('wall.planSize', { length: formatLength(Math.max(...xs) - Math.min(...xs), long), depth: formatLength(Math.max(...ys) - Math.min(...ys), long) }) : t('wall.size', { length: formatLength(wall!.lengthMm, long), ceiling: formatLength(file.room.ceilingMm, long) })}>
         {isPlan ? MODES.map((m) => tab(mode === m, () => { setMode(m); pick(null); setSide(null); }, t(`measure.modes.${m}`))) : tab(panel?.kind === 'photo', () => { pick(null); setSide({ kind: 'photo', wallId }); }, t('measure.photo.title'))}
         <PageLink href={`/rooms/${file.room.id}/measure/tape?look=${look.id}`} className="font-medium underline decoration-line underline-offset-4">{t('measure.tape.title')}</PageLink>
+        <button type="button" aria-pressed={laser} onClick={() => setLaser(!laser)} className="font-medium underline decoration-line underline-offset-4 aria-pressed:decoration-ink">{t('measure.laser.title')}</button>
       </SheetHead>
+      {laser && <LaserTape onClose={() => setLaser(false)} />}
       <div ref={box}>{isPlan
         ? <PlanView mode={mode} />
         : bare && (

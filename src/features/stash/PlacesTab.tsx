@@ -16,6 +16,9 @@ import { useStashRoom } from './StashContext';
 
 const KINDS = ['box', 'bag', 'shelf', 'drawer', 'underFurniture', 'cupboard'] as const;
 
+/** How many pieces of furniture are named that a box goes under. */
+const UNDER_SHOWN = 4;
+
 /** Storage places: how much they hold, what is in them, what they go under, and labels for them. */
 export function PlacesTab(): ReactNode {
   const t = useTranslations('stash');
@@ -53,7 +56,7 @@ export function PlacesTab(): ReactNode {
                   </div>
                   {contents.tooLong.length > 0 && <p className="mt-1 text-[14px]">{t('places.tooLong', { names: contents.tooLong.join(', ') })}</p>}
                   {contents.keepDry.length > 0 && <p className="mt-1 text-[13px] text-soft">{t('places.dry', { count: contents.keepDry.length })}</p>}
-                  {under.length > 0 && <p className="mt-1 text-[13px] text-soft"><Words>{t('places.under', { names: under.map((u) => t('places.spare', { name: u.name, room: u.room, left: formatLength(u.leftMm, unit) })).join('; ') })}</Words></p>}
+                  {under.length > 0 && <p className="mt-1 text-[13px] text-soft"><Words>{t('places.under', { count: Math.max(0, under.length - UNDER_SHOWN), names: under.slice(0, UNDER_SHOWN).map((u) => t('places.spare', { name: u.name, room: u.room, left: formatLength(u.leftMm, unit) })).join('; ') })}</Words></p>}
                   {place.kind === 'underFurniture' && under.length === 0 && <p className="mt-1 text-[14px]">{t('places.underNone')}</p>}
                   <p className="mt-1 text-[14px]">{items.length === 0 ? <span className="text-soft">{t('places.empty')}</span> : items.map((i) => (i.count === 1 ? i.name : `${i.count} × ${i.name}`)).join(', ')}</p>
                   <div className="mt-1 flex items-center gap-3"><Pick label={t('room')} hideLabel value={place.roomId ?? ''} options={[{ value: '', label: t('noRoom') }, ...head.rooms.slice(0, 300).map((r) => ({ value: r.id, label: r.name }))]} onChange={(x) => put({ ...place, roomId: x === '' ? null : x })} /><a className="whitespace-nowrap text-[13px] underline underline-offset-4" href={`/api/stash/labels.pdf?place=${place.id}`}>{t('places.label')}</a><Button small look="quiet" onClick={() => void dropPlaceAction(place.id).then(refresh)}>{t('places.remove')}</Button></div>

@@ -26,6 +26,18 @@ export function useMarks(): (e: Prepared) => string[] {
   };
 }
 
+/** Goes to the thing that was opened elsewhere: by its address, from another tab. */
+function useFollow(entries: readonly Prepared[], openId: string | null, go: (i: number) => void) {
+  const follow = useRef(go);
+  useEffect(() => { follow.current = go; });
+  useEffect(() => {
+    const i = openId === null ? -1 : entries.findIndex((e) => e.id === openId);
+    if (i >= 0) follow.current(i);
+    // only when another thing is opened: a list that is filtered stays where it is
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [openId, entries.length === 0]);
+}
+
 /** Arrow keys over a list of so many across; Home, End, Page; Enter opens. */
 function useKeyboard(count: number, across: number, page: number, open: (i: number) => void, show: (i: number) => void) {
   const [at, setAt] = useState(0);
@@ -50,6 +62,7 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
   // eslint-disable-next-line react-hooks/incompatible-library -- the virtual list measures for itself
   const rows = useVirtualizer({ count: entries.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 12 });
   const keys = useKeyboard(entries.length, 1, 10, (i) => open(entries[i]!.id), (i) => rows.scrollToIndex(i));
+  useFollow(entries, openId, (i) => { keys.setAt(i); rows.scrollToIndex(i); });
   const place = (id: string | null) => head.places.find((p) => p.id === id)?.name;
   return (
     <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto outline-offset-[-3px]">
@@ -91,6 +104,7 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
   // eslint-disable-next-line react-hooks/incompatible-library -- the virtual list measures for itself
   const rows = useVirtualizer({ count: lines, getScrollElement: () => box.current, estimateSize: () => CARD.height, overscan: 3 });
   const keys = useKeyboard(entries.length, across, 3, (i) => open(entries[i]!.id), (i) => rows.scrollToIndex(Math.floor(i / across)));
+  useFollow(entries, openId, (i) => { keys.setAt(i); rows.scrollToIndex(Math.floor(i / across)); });
   return (
     <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto px-2 outline-offset-[-3px]">
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>

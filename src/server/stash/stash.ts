@@ -20,7 +20,7 @@ import { contentsOf, goesUnder, type Contents } from '../../core/stash/storage';
 import { inEntry, nextEntry, type Label } from '../../data/journal';
 import { deleteItem, indexText, itemsByIds, loadItem, loadItems, loadPillowUses, loadUses, roomsWithItem, saveItem, usesOfItem, type ItemUse } from '../../data/itemRepository';
 import { loadPlaces, removePlace, savePlace } from '../../data/placeRepository';
-import { loadRoom, loadRoomHeads, loadRoomIds, loadRules } from '../../data/roomRepository';
+import { loadRoom, loadRoomHeads, loadRoomIds, loadRules, loadSeatsAndBeds } from '../../data/roomRepository';
 import shop from '../../../demo/shop.json';
 import { schemaIssues, type DoorIssue } from '../issues';
 import { now, studioDatabase } from '../studio';
@@ -145,10 +145,10 @@ export function placeRows(): PlaceRow[] {
   const db = studioDatabase();
   const book = rules();
   const items = loadItems(db).filter((i) => i.placeId !== null);
-  const rooms = loadRoomIds(db).slice(0, 60).map((id) => loadRoom(db, id)!);
+  const furniture = loadSeatsAndBeds(db);
   return loadPlaces(db).map((place) => ({
     place, contents: contentsOf(place, items, book), items: items.filter((i) => i.placeId === place.id && i.state !== 'gone').map(({ id, name, count }) => ({ id, name, count })),
-    under: place.kind === 'underFurniture' || place.kind === 'box' || place.kind === 'bag' ? rooms.flatMap((r) => goesUnder(place, r.pieces).map((u) => ({ room: r.room.name, name: u.name, leftMm: u.leftMm }))) : [],
+    under: place.kind === 'underFurniture' || place.kind === 'box' || place.kind === 'bag' ? [...furniture.filter((f) => f.roomId === place.roomId), ...furniture.filter((f) => f.roomId !== place.roomId)].flatMap((f) => goesUnder(place, [f.piece]).map((u) => ({ room: f.room, name: u.name, leftMm: u.leftMm }))) : [],
   }));
 }
 
