@@ -6,7 +6,7 @@
  * within an element marked `data-asleep`; `Awake` takes the mark away.
  */
 function early(): void {
-  type Done = { to: HTMLElement; do: 'press' | 'type' | 'choose' | 'tick' | 'enter' | 'send'; text: string; on: boolean };
+  type Done = { to: HTMLElement | SVGElement; do: 'press' | 'type' | 'choose' | 'tick' | 'enter' | 'send'; text: string; on: boolean };
   const done: Done[] = [];
   const awake = (e: Element) => !e.closest('[data-asleep]');
   const PATIENCE_MS = 60_000;
@@ -14,18 +14,19 @@ function early(): void {
   let since = 0;
 
   const again = (d: Done) => {
-    if (d.do === 'press') d.to.click();
-    else if (d.do === 'send') (d.to as HTMLFormElement).requestSubmit();
+    // a part of a drawing has no press of its own
+    if (d.do === 'press') d.to.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }));
+    else if (d.do === 'send') (d.to as unknown as HTMLFormElement).requestSubmit();
     else if (d.do === 'enter') d.to.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
     else if (d.do === 'tick') {
-      const box = d.to as HTMLInputElement;
+      const box = d.to as Element as HTMLInputElement;
       box.checked = !d.on;
       box.click();
     } else if (d.do === 'choose') {
       if (d.to instanceof HTMLSelectElement) d.to.value = d.text;
       d.to.dispatchEvent(new Event('change', { bubbles: true }));
     } else {
-      const field = d.to as HTMLInputElement | HTMLTextAreaElement;
+      const field = d.to as Element as HTMLInputElement | HTMLTextAreaElement;
       const proto = field instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : HTMLInputElement.prototype;
       // once by the way React watches and once past it, so that it sees a change
       field.value = '';
@@ -48,7 +49,7 @@ function early(): void {
     since = Date.now();
     if (!waiting) waiting = window.setTimeout(look, 16);
   };
-  const part = (e: Event, what: string) => (e.target instanceof Element ? e.target.closest<HTMLElement>(what) : null);
+  const part = (e: Event, what: string) => (e.target instanceof Element ? e.target.closest<HTMLElement | SVGElement>(what) : null);
 
   // heard once the page's own script has had its turn, which may wake a part just for this; it stops what it cannot use yet
   const hear = (type: string, take: (e: Event) => void) => window.addEventListener(type, () => document.addEventListener(type, take, { capture: true, once: true }), true);

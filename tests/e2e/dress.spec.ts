@@ -1,4 +1,4 @@
-import { expect, inchText, saved, test, type } from './studio';
+import { awake, expect, inchText, saved, test, type } from './studio';
 
 test.beforeEach(async ({ studio }) => { await studio.fill(); });
 
@@ -36,6 +36,7 @@ test('seats: pillows by drag, by key and from the worksheet', async ({ page, stu
   await page.keyboard.press('Delete');
   await expect.poll(count).toBe(4);
   const card = page.getByRole('button', { name: 'Put on Gorse velvet' });
+  await awake(page);
   const drawing = (await page.getByRole('group', { name: 'Long sofa' }).boundingBox())!;
   const from = (await card.boundingBox())!;
   await page.mouse.move(from.x + 30, from.y + 15);

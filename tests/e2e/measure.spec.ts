@@ -1,4 +1,4 @@
-import { expect, fileOf, listed, saved, test, type } from './studio';
+import { awake, expect, fileOf, listed, saved, test, type } from './studio';
 
 test.beforeEach(async ({ page, studio }) => {
   await studio.fill();
@@ -32,6 +32,7 @@ test('odd readings ask, and are kept when meant', async ({ page }) => {
 
 test('a window is dragged on its wall, stops at its neighbour, and is nudged by an eighth', async ({ page }) => {
   const frame = page.getByRole('button', { name: 'Harbour window', exact: true }).first();
+  await awake(page);
   const box = (await frame.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 3);
   await page.mouse.down();
@@ -57,13 +58,13 @@ test('a window is dragged on its wall, stops at its neighbour, and is nudged by 
 test('everything of the first step can be added, on wall and plan, and removed again', async ({ page }) => {
   await page.getByRole('button', { name: 'West wall' }).click();
   for (const kind of ['Window', 'Door', 'Radiator', 'Socket']) {
-    await page.getByRole('button', { name: kind, exact: true }).click();
+    await page.getByRole('group', { name: 'Add' }).getByRole('button', { name: kind, exact: true }).click();
     await expect(page.getByRole('heading', { level: 2, name: new RegExp(`^${kind}`) })).toBeVisible();
     await page.getByRole('button', { name: 'Back to the room' }).click();
   }
   await page.getByRole('button', { name: 'Plan', exact: true }).click();
   for (const kind of ['Sofa', 'Chair', 'Coffee table', 'Bed', 'Floor lamp']) {
-    await page.getByRole('button', { name: kind, exact: true }).click();
+    await page.getByRole('group', { name: 'Add' }).getByRole('button', { name: kind, exact: true }).click();
     await expect(page.getByRole('heading', { level: 2, name: new RegExp(`^${kind}`) })).toBeVisible();
     await page.getByRole('button', { name: 'Remove', exact: true }).click();
   }
@@ -76,6 +77,7 @@ test('a thing is dragged from its name onto the wall and the plan, and stands wh
   const things = async () => { const f = await fileOf(page); return f.openings.length + f.fittings.length + f.pieces.length; };
   const dragTo = async (name: string, fx: number, fy: number) => {
     const before = await things();
+    await awake(page);
     const chip = (await page.getByRole('button', { name, exact: true }).first().boundingBox())!;
     const sheet = (await page.locator('#drawing svg[role=group]').first().boundingBox())!;
     await page.mouse.move(chip.x + 10, chip.y + 10);
@@ -107,6 +109,7 @@ test('a piece is dragged on the plan and may not leave the room', async ({ page 
   await expect(page.getByRole('alert').filter({ hasText: 'outside the room' })).toBeVisible();
   await page.getByLabel('Centre from the west').press('Escape');
   const lamp = page.getByRole('group', { name: 'Plan' }).getByRole('button', { name: 'Floor lamp' });
+  await awake(page);
   const box = (await lamp.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();

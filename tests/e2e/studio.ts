@@ -63,6 +63,9 @@ export const type = async (page: Page, label: string | RegExp, text: string): Pr
 
 export const saved = async (page: Page): Promise<void> => { await expect(page.getByRole('status').first()).toHaveText(/Saved|Undone|Done again/); };
 
+/** Until the page's script has taken hold of what the server drew: a drag, unlike a press, is not carried out afterwards. */
+export const awake = (page: Page): Promise<void> => page.waitForFunction(() => !document.querySelector('[data-asleep]')).then(() => undefined);
+
 /** A thing by its name in the list under the drawing. */
 export const listed = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).last();
 

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import sharp from 'sharp';
 import type { RoomFile } from '../../src/core/model/types';
-import { expect, fileOf, listed, saved, test, type } from './studio';
+import { awake, expect, fileOf, listed, saved, test, type } from './studio';
 
 const plan = (page: import('@playwright/test').Page, room = 'long-room') => page.goto(`/rooms/${room}/measure?look=${room === 'long-room' ? 'early-summer' : 'summer'}&wall=plan`);
 
@@ -28,6 +28,7 @@ test('corners are dragged, walls pushed, a corner added and taken out, all with 
   await corner.focus();
   await page.keyboard.press('Delete');
   await expect.poll(async () => (await fileOf(page, 'landing')).room.walls).toEqual(before);
+  await awake(page);
   const push = (await page.getByRole('button', { name: 'Push wall 5 in or out' }).boundingBox())!;
   await page.mouse.move(push.x + push.width / 2, push.y + push.height / 2);
   await page.mouse.down();

@@ -1,4 +1,4 @@
-import { expect, inchText, saved, test, type } from './studio';
+import { awake, expect, inchText, saved, test, type } from './studio';
 
 test.beforeEach(async ({ page, studio }) => {
   await studio.fill();
@@ -56,6 +56,7 @@ test('the rod is dragged and nudged, within the room', async ({ page, studio }) 
   await page.keyboard.press('ArrowDown');
   await saved(page);
   await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(104.875, 5);
+  await awake(page);
   const box = (await rod.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();

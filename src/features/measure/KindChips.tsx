@@ -17,7 +17,7 @@ export function KindChips({ kinds, onAdd, onDrop }: { kinds: readonly string[]; 
   }, { filterTaps: true, pointer: { capture: true } });
   const name = (kind: string) => t(`kinds.${kind as 'window'}`);
   return (
-    <div className="flex flex-wrap gap-[3.5px]">
+    <div role="group" aria-label={t('addKinds')} className="flex flex-wrap gap-[3.5px]">
       {kinds.map((kind) => <span key={kind} {...bind(kind)} className="touch-none"><Button small className="!px-1 !text-[12.5px]" onClick={() => onAdd(kind)}>{name(kind)}</Button></span>)}
       {held && <div aria-hidden="true" className="pointer-events-none fixed z-50 -translate-x-1/2 -translate-y-1/2 rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium" style={{ left: held.x, top: held.y }}>{name(held.kind)}</div>}
     </div>

@@ -9,7 +9,6 @@ import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
 import type { Scale } from '../../ui/drawing/scale';
 import { PageLink } from '../../ui/PageLink';
-import { PLAN, planScale } from '../shell/drawing/PlanDrawing';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { useRoom } from '../shell/room/RoomContext';
@@ -85,7 +84,6 @@ export function MeasureScreen(): ReactNode {
   const removeThing = (id: string) => { const from = findThing(file, id); if (from) { change([removalOf(from)]); pick(null); } };
   const handle = (id: string, scale: Scale, name: string): React.SVGProps<SVGGElement> => ({ ...(drag(id, scale) as React.SVGProps<SVGGElement>), role: 'button', tabIndex: 0, 'aria-label': name, 'aria-pressed': picked === id, onFocus: () => { if (picked !== id) pick(id); }, onKeyDown: (e) => nudge(e, id), style: { cursor: 'grab', touchAction: 'none' } });
 
-  const nameFor = (kind: string) => { const base = t(`measure.kinds.${kind as 'window'}`); const n = [...file.openings, ...file.fittings, ...file.pieces].filter((x) => x.kind === kind).length; return n === 0 ? base : `${base} ${n + 1}`; };
   useEffect(() => {
     if (typeof window.requestIdleCallback !== 'function') return;
     const waiting = window.requestIdleCallback(() => { for (const get of Object.values(forms)) void get(); });
@@ -96,9 +94,9 @@ export function MeasureScreen(): ReactNode {
   /** Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
   const addTo = async (kind: string, at?: { xMm: number; yMm: number }) => {
     if ((BUMPS as readonly string[]).includes(kind)) { pick(null); setSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? file.room.walls[0]!.id : wallId }); return; }
-    const [{ madeAt, makeThing, newId }, { guessesFor }] = await Promise.all([forms.library(), forms.readings()]);
+    const [{ madeAt, makeThing, newId, newName }, { guessesFor }] = await Promise.all([forms.library(), forms.readings()]);
     const id = newId();
-    const made = makeThing(kind, id, nameFor(kind), wallId, file);
+    const made = makeThing(kind, id, newName(t(`measure.kinds.${kind as 'window'}`), kind, file), wallId, file);
     const there = made && at && madeAt(made, at, unit);
     const fits = there !== undefined && staysSound(file, there);
     setSays(!made ? t('measure.noRoom') : at && !fits ? t('measure.notThere') : null);
@@ -109,16 +107,9 @@ export function MeasureScreen(): ReactNode {
     setSide(null);
     pick(id);
   };
-  const dropOn = (kind: string, clientX: number, clientY: number) => {
-    const svg = box.current?.querySelector('svg');
-    const scale = isPlan ? planScale(file, PLAN.width, PLAN.height, PLAN.margin) : drawn.current;
-    if (!svg || !scale) return;
-    const r = svg.getBoundingClientRect();
-    if (clientX < r.left || clientX > r.right || clientY < r.top || clientY > r.bottom) return;
-    const by = svg.viewBox.baseVal.width / r.width;
-    // the plan's y runs to the south, as the room's does
-    const from = isPlan ? { xMm: Math.min(...file.room.walls.map((w) => w.xMm)), yMm: Math.min(...file.room.walls.map((w) => w.yMm)) } : { xMm: 0, yMm: 0 };
-    void addTo(kind, { xMm: from.xMm + scale.toMm((clientX - r.left) * by - scale.x(from.xMm)), yMm: from.yMm + scale.toMm((clientY - r.top) * by - scale.y(from.yMm)) });
+  const dropOn = async (kind: string, clientX: number, clientY: number) => {
+    const at = (await forms.library()).whereDropped(box.current, isPlan ? 'plan' : drawn.current, file, clientX, clientY);
+    if (at) void addTo(kind, at);
   };
   const wall = plan.walls.find((w) => w.id === wallId);
   const elevation = plan.elevations.find((e) => e.wallId === wallId);
@@ -175,7 +166,7 @@ export function MeasureScreen(): ReactNode {
           </WallDrawing>
         )}</div>
       <div className="no-print flex flex-wrap items-start gap-x-4 gap-y-2 px-4 pb-3">
-        {(!isPlan || mode === 'pieces') && <KindChips kinds={isPlan ? PIECES : [...OPENINGS, ...BUMPS, ...FITTINGS]} onAdd={(kind) => void addTo(kind)} onDrop={dropOn} />}
+        {(!isPlan || mode === 'pieces') && <KindChips kinds={isPlan ? PIECES : [...OPENINGS, ...BUMPS, ...FITTINGS]} onAdd={(kind) => void addTo(kind)} onDrop={(kind, x, y) => void dropOn(kind, x, y)} />}
         {isPlan && mode === 'walls' && <p className="text-[14px] text-soft">{t('measure.wallsSay')}</p>}
         {says && <p role="alert" className="text-[13px]">{says}</p>}
         {things.length > 0 && mode === 'pieces' && <div className="flex flex-wrap gap-x-3 gap-y-1 text-[14px]"><span className="text-soft">{t('measure.things')}</span>{things.map((x) => <button key={x.id} type="button" aria-pressed={picked === x.id} onClick={() => { setSide(null); pick(x.id); }} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{x.name}</button>)}</div>}

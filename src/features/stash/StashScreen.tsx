@@ -35,7 +35,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   const tr = useTranslations();
   const act = useActWords();
   const [head, setHead] = useState(first);
-  const { entries, reload } = useStashIndex();
+  const { entries, silent, reload } = useStashIndex();
   const [filter, setFilter] = useState<StashFilter>(EVERYTHING);
   const [tab, setTab] = useState<Tab>('things');
   const [gallery, setGallery] = useState(false);
@@ -96,7 +96,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
             <section className="flex min-w-0 flex-col bg-sheet">
               <div className="flex items-baseline gap-3 px-4 pb-1.5 pt-3">
                 <h1 className="text-[24px]">{t('title')}</h1>
-                <p className="text-[14px] text-soft" aria-live="polite">{entries === null ? t('loading') : t('count', { shown: shown.length, all: entries.length })}</p>
+                <p className="text-[14px] text-soft" aria-live="polite">{silent ? t('noAnswer') : entries === null ? t('loading') : t('count', { shown: shown.length, all: entries.length })}</p>
                 <div className="ml-auto flex gap-1" role="group" aria-label={t('view')}>
                   <button type="button" aria-pressed={!gallery} aria-label={t('list')} title={t('list')} onClick={() => setGallery(false)} className="rounded-md border border-transparent p-1 aria-pressed:border-ink"><Rows3 size={16} /></button>
                   <button type="button" aria-pressed={gallery} aria-label={t('gallery')} title={t('gallery')} onClick={() => setGallery(true)} className="rounded-md border border-transparent p-1 aria-pressed:border-ink"><LayoutGrid size={16} /></button>
@@ -107,7 +107,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
                 : gallery ? <StashGallery entries={shown} /> : <StashList entries={shown} />}
             </section>
             <aside data-worksheet className={`bg-sheet px-[18px] py-4 lg:sticky lg:top-3 lg:block lg:max-h-[calc(100dvh-24px)] lg:overflow-y-auto ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20 max-lg:overflow-y-auto' : 'max-lg:hidden'}`}>
-              {openId ? <ItemPanel key={openId} id={openId} /> : <Overview onTab={setTab} onFilter={setFilter} />}
+              {openId ? <ItemPanel key={openId} id={openId} /> : entries !== null && <Overview onTab={setTab} onFilter={setFilter} />}
             </aside>
           </main>
         ) : <main className="flex-1">{tab === 'places' ? <PlacesTab /> : tab === 'need' ? <NeedTab /> : tab === 'returns' ? <ReturnsTab /> : <NewThings onOpen={open} />}</main>}

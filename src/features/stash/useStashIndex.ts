@@ -6,11 +6,15 @@ import type { Item } from '../../core/model/types';
 type Row = [string, string, Item['kind'], number, number, number, number, number, Item['colours'], Item['pattern']['kind'], number, Item['texture'], Item['season'], Item['state'], 0 | 1, string | null, string | null, string | null, string, string | null, Item['colourFrom'], 0 | 1, number];
 type UsedRow = [string, number, number, number, number, number];
 
-/** The stash in short rows, fetched once and again after each change. */
-export function useStashIndex(): { entries: Prepared[] | null; reload: () => Promise<void> } {
+const AGAIN_MS = 2000;
+
+/** The stash in short rows, fetched once and again after each change; without an answer it is asked for again until there is one. */
+export function useStashIndex(): { entries: Prepared[] | null; silent: boolean; reload: () => Promise<void> } {
   const [entries, setEntries] = useState<Prepared[] | null>(null);
+  const [silent, setSilent] = useState(false);
   const reload = useCallback(async () => {
     const answer = await fetch('/api/stash/index').catch(() => null);
+    setSilent(!answer?.ok);
     if (!answer?.ok) return;
     const { items, used } = (await answer.json()) as { items: Row[]; used: UsedRow[] };
     const usedOf = new Map<string, Used>(used.map(([id, spring, summer, autumn, winter, any]) => [id, { spring, summer, autumn, winter, any }]));
@@ -19,5 +23,10 @@ export function useStashIndex(): { entries: Prepared[] | null; reload: () => Pro
   }, []);
   // eslint-disable-next-line react-hooks/set-state-in-effect -- the rows are fetched when the page stands
   useEffect(() => { void reload(); }, [reload]);
-  return { entries, reload };
+  useEffect(() => {
+    if (!silent) return;
+    const again = window.setInterval(() => { void reload(); }, AGAIN_MS);
+    return () => window.clearInterval(again);
+  }, [silent, reload]);
+  return { entries, silent, reload };
 }
