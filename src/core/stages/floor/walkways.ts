@@ -1,5 +1,5 @@
 import type { Mm } from '../../base/units';
-import { apart, boundsOf, crossing, insidePolygon, type Point } from '../../geometry/plane';
+import { apart, boundsOf, type Point } from '../../geometry/plane';
 
 /** Something one cannot walk through: a polygon, or a stretch of wall given by two points. */
 export type Obstacle = { id: string; name: string; shape: readonly Point[]; wall: boolean };
@@ -12,7 +12,7 @@ export type Narrow = { from: Aim; to: Aim; gate: { mm: Mm; at: [Point, Point]; b
 type Gate = { mm: Mm; at: [Point, Point]; between: [string, string] };
 
 /** Cells along the longer side of the room; the grid only tells what is joined to what, widths are measured exactly. */
-const CELLS = 96;
+const CELLS = 72;
 const LEAST_CELL: Mm = 50;
 
 /**
@@ -23,78 +23,150 @@ const LEAST_CELL: Mm = 50;
  */
 export function narrowWays(outline: readonly Point[], obstacles: readonly Obstacle[], entrances: readonly Aim[], aims: readonly Aim[], widthMm: Mm): Narrow[] {
   if (entrances.length === 0) return [];
-  const box = boundsOf(outline);
-  const cell = Math.max(LEAST_CELL, Math.max(box.widthMm, box.heightMm) / CELLS);
-  const [nx, ny] = [Math.max(1, Math.ceil(box.widthMm / cell)), Math.max(1, Math.ceil(box.heightMm / cell))];
-  const centre = (i: number, j: number): Point => ({ xMm: box.xMm + (i + 0.5) * cell, yMm: box.yMm + (j + 0.5) * cell });
-  const free = new Uint8Array(nx * ny);
-  for (let j = 0; j < ny; j++) for (let i = 0; i < nx; i++) free[j * nx + i] = insidePolygon(centre(i, j), outline, 0) ? 1 : 0;
-  const range = (low: Mm, high: Mm, from: Mm, n: number): [number, number] => [Math.max(0, Math.floor((low - from) / cell) - 1), Math.min(n - 1, Math.ceil((high - from) / cell) + 1)];
-  const cellsAbout = function* (shape: readonly Point[], more: Mm): Generator<number> {
-    const b = boundsOf(shape);
-    const [i0, i1] = range(b.xMm - more, b.xMm + b.widthMm + more, box.xMm, nx);
-    const [j0, j1] = range(b.yMm - more, b.yMm + b.heightMm + more, box.yMm, ny);
-    for (let j = j0; j <= j1; j++) for (let i = i0; i <= i1; i++) yield j * nx + i;
-  };
-  const at = (k: number) => centre(k % nx, Math.floor(k / nx));
-  for (const o of obstacles) if (!o.wall) for (const k of cellsAbout(o.shape, 0)) if (free[k] && insidePolygon(at(k), o.shape, 0)) free[k] = 0;
+  const grid = gridOver(outline);
+  const { nx, ny } = grid;
+  const count = nx * ny;
+  const free = new Uint8Array(count);
+  fill(grid, outline, free, 1);
+  for (const o of obstacles) if (!o.wall) fill(grid, o.shape, free, 0);
 
+  // moves from a cell to its east (2k) or south (2k + 1) neighbour: what lies across is nothing, a thing's own edge, or a gate
+  const across = new Int32Array(2 * count).fill(OPEN);
   // a tip thinner than a cell still lets nobody through it
-  const walled = new Set<number>();
-  for (const o of obstacles) {
-    if (o.wall) continue;
-    o.shape.forEach((p, e) => {
-      const q = o.shape[(e + 1) % o.shape.length]!;
-      for (const k of cellsAbout([p, q], 0)) {
-        if (!free[k]) continue;
-        const here = at(k);
-        if (k % nx < nx - 1 && free[k + 1] && crossing(here, at(k + 1), p, q)) walled.add(2 * k);
-        if (k + nx < nx * ny && free[k + nx] && crossing(here, at(k + nx), p, q)) walled.add(2 * k + 1);
-      }
-    });
-  }
+  for (const o of obstacles) if (!o.wall) o.shape.forEach((p, e) => movesAcross(grid, free, p, o.shape[(e + 1) % o.shape.length]!, (move) => { across[move] = EDGE; }));
   const gates = gatesBetween(obstacles, widthMm);
-  // moves that a gate lies across: from a cell to its east (2k) or south (2k + 1) neighbour
-  const shut = new Map<number, Gate>();
-  for (const gate of gates) {
-    for (const k of cellsAbout(gate.at, 0)) {
-      if (!free[k]) continue;
-      const here = at(k);
-      for (const [way, next, ok] of [[0, k + 1, k % nx < nx - 1], [1, k + nx, k + nx < nx * ny]] as const) {
-        if (!ok || !free[next] || walled.has(2 * k + way) || !crossing(here, at(next), gate.at[0], gate.at[1])) continue;
-        const known = shut.get(2 * k + way);
-        if (!known || gate.mm < known.mm) shut.set(2 * k + way, gate);
-      }
-    }
-  }
-  const parent = Int32Array.from({ length: nx * ny }, (_, k) => k);
+  const movesOf: number[][] = gates.map(() => []);
+  gates.forEach((gate, g) => movesAcross(grid, free, gate.at[0], gate.at[1], (move) => {
+    const known = across[move]!;
+    if (known !== EDGE && (known === OPEN || gate.mm < gates[known]!.mm)) across[move] = g;
+  }));
+
+  const parent = new Int32Array(count);
+  for (let k = 0; k < count; k++) parent[k] = k;
   const root = (k: number): number => { let r = k; while (parent[r] !== r) { parent[r] = parent[parent[r]!]!; r = parent[r]!; } return r; };
   const join = (a: number, b: number) => { parent[root(a)] = root(b); };
-  for (let k = 0; k < nx * ny; k++) {
+  for (let k = 0; k < count; k++) {
     if (!free[k]) continue;
-    if (k % nx < nx - 1 && free[k + 1] && !shut.has(2 * k) && !walled.has(2 * k)) join(k, k + 1);
-    if (k + nx < nx * ny && free[k + nx] && !shut.has(2 * k + 1) && !walled.has(2 * k + 1)) join(k, k + nx);
+    for (let way = 0; way < 2; way++) {
+      const next = way === 0 ? k + 1 : k + nx;
+      if ((way === 0 && k % nx === nx - 1) || next >= count || !free[next]) continue;
+      const lies = across[2 * k + way]!;
+      if (lies === OPEN) join(k, next);
+      else if (lies !== EDGE) movesOf[lies]!.push(2 * k + way);
+    }
   }
-  const reached = (aim: Aim): number[] => { const cells: number[] = []; for (const k of cellsAbout(aim.shape, aim.reachMm)) if (free[k] && apart([at(k), at(k)], aim.shape).mm <= aim.reachMm) cells.push(k); return cells; };
-  const starts = entrances.map((aim) => ({ aim, cells: reached(aim) }));
+  const starts = entrances.map((aim) => ({ aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) }));
+  const everywhere = { aim: starts[0]!.aim, cells: starts.flatMap((s) => s.cells) };
   const pairs = [
     ...starts.flatMap((from, i) => starts.slice(i + 1).map((to) => ({ from, to }))),
     // a seat is well served when one of the entrances leads to it
-    ...aims.map((aim) => { const to = { aim, cells: reached(aim) }; return { from: { aim: starts[0]!.aim, cells: starts.flatMap((s) => s.cells) }, to }; }),
+    ...aims.map((aim) => ({ from: everywhere, to: { aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) } })),
   ];
   const joined = (a: readonly number[], b: readonly number[]) => { const roots = new Set(a.map(root)); return b.some((k) => roots.has(root(k))); };
   let open = pairs.filter((p) => !joined(p.from.cells, p.to.cells));
   const narrow: Narrow[] = [];
-  const byGate = new Map<Gate, number[]>();
-  for (const [move, gate] of shut) byGate.set(gate, [...(byGate.get(gate) ?? []), move]);
-  for (const gate of [...byGate.keys()].sort((a, b) => b.mm - a.mm)) {
+  for (const g of gates.map((_, i) => i).filter((i) => movesOf[i]!.length > 0).sort((x, y) => gates[y]!.mm - gates[x]!.mm)) {
     if (open.length === 0) break;
-    for (const move of byGate.get(gate)!) { const k = move >> 1; join(k, move & 1 ? k + nx : k + 1); }
+    for (const move of movesOf[g]!) { const k = move >> 1; join(k, move & 1 ? k + nx : k + 1); }
     const still = open.filter((p) => !joined(p.from.cells, p.to.cells));
-    for (const p of open) if (!still.includes(p)) narrow.push({ from: p.from.aim, to: p.to.aim, gate });
+    for (const p of open) if (!still.includes(p)) narrow.push({ from: p.from.aim, to: p.to.aim, gate: gates[g]! });
     open = still;
   }
   return [...narrow, ...open.map((p): Narrow => ({ from: p.from.aim, to: p.to.aim, gate: null }))];
+}
+
+/** What lies across a move when it is no gate. */
+const OPEN = -1;
+const EDGE = -2;
+
+/** Square cells over the floor, row by row from the north-west; a cell stands for its centre. */
+type Grid = { nx: number; ny: number; cell: Mm; xMm: Mm; yMm: Mm };
+
+function gridOver(outline: readonly Point[]): Grid {
+  const box = boundsOf(outline);
+  const cell = Math.max(LEAST_CELL, Math.max(box.widthMm, box.heightMm) / CELLS);
+  return { nx: Math.max(1, Math.ceil(box.widthMm / cell)), ny: Math.max(1, Math.ceil(box.heightMm / cell)), cell, xMm: box.xMm + cell / 2, yMm: box.yMm + cell / 2 };
+}
+
+/** Cells from one to another along an axis whose centres lie between two places; empty when the first is after the last. */
+const between = (low: Mm, high: Mm, from: Mm, cell: Mm, n: number): [number, number] => [Math.max(0, Math.ceil((low - from) / cell)), Math.min(n - 1, Math.floor((high - from) / cell))];
+
+/** Marks the cells whose centres lie in a polygon, row by row between its edges. */
+function fill(grid: Grid, shape: readonly Point[], into: Uint8Array, value: 0 | 1): void {
+  const box = boundsOf(shape);
+  const [j0, j1] = between(box.yMm, box.yMm + box.heightMm, grid.yMm, grid.cell, grid.ny);
+  const cuts: number[] = [];
+  for (let j = j0; j <= j1; j++) {
+    const y = grid.yMm + j * grid.cell;
+    cuts.length = 0;
+    for (let e = 0; e < shape.length; e++) {
+      const a = shape[e]!;
+      const b = shape[(e + 1) % shape.length]!;
+      if (a.yMm > y !== b.yMm > y) cuts.push(a.xMm + ((y - a.yMm) / (b.yMm - a.yMm)) * (b.xMm - a.xMm));
+    }
+    cuts.sort((a, b) => a - b);
+    for (let c = 0; c + 1 < cuts.length; c += 2) {
+      const [i0, i1] = between(cuts[c]!, cuts[c + 1]!, grid.xMm, grid.cell, grid.nx);
+      if (i1 >= i0) into.fill(value, j * grid.nx + i0, j * grid.nx + i1 + 1);
+    }
+  }
+}
+
+/** Tells every move between free neighbours that a segment lies across. */
+function movesAcross(grid: Grid, free: Uint8Array, p: Point, q: Point, take: (move: number) => void): void {
+  const { nx, ny, cell, xMm, yMm } = grid;
+  // moves to the south cross in the columns, moves to the east in the rows, that the segment runs through
+  const [i0, i1] = between(Math.min(p.xMm, q.xMm), Math.max(p.xMm, q.xMm), xMm, cell, nx);
+  for (let i = i0; i <= i1; i++) {
+    if (p.xMm === q.xMm) { alongColumn(i, Math.min(p.yMm, q.yMm), Math.max(p.yMm, q.yMm)); continue; }
+    const y = p.yMm + ((xMm + i * cell - p.xMm) / (q.xMm - p.xMm)) * (q.yMm - p.yMm);
+    alongColumn(i, y, y);
+  }
+  const [j0, j1] = between(Math.min(p.yMm, q.yMm), Math.max(p.yMm, q.yMm), yMm, cell, ny);
+  for (let j = j0; j <= j1; j++) {
+    if (p.yMm === q.yMm) { alongRow(j, Math.min(p.xMm, q.xMm), Math.max(p.xMm, q.xMm)); continue; }
+    const x = p.xMm + ((yMm + j * cell - p.yMm) / (q.yMm - p.yMm)) * (q.xMm - p.xMm);
+    alongRow(j, x, x);
+  }
+  function alongColumn(i: number, low: Mm, high: Mm): void {
+    for (let j = Math.max(0, Math.floor((low - yMm) / cell)); j <= Math.min(ny - 2, Math.floor((high - yMm) / cell)); j++) { const k = j * nx + i; if (free[k] && free[k + nx]) take(2 * k + 1); }
+  }
+  function alongRow(j: number, low: Mm, high: Mm): void {
+    for (let i = Math.max(0, Math.floor((low - xMm) / cell)); i <= Math.min(nx - 2, Math.floor((high - xMm) / cell)); i++) { const k = j * nx + i; if (free[k] && free[k + 1]) take(2 * k); }
+  }
+}
+
+/** The free cells within reach of a shape. */
+function cellsNear(grid: Grid, free: Uint8Array, shape: readonly Point[], reachMm: Mm): number[] {
+  const { nx, ny, cell } = grid;
+  const box = boundsOf(shape);
+  const [i0, i1] = between(box.xMm - reachMm, box.xMm + box.widthMm + reachMm, grid.xMm, cell, nx);
+  const [j0, j1] = between(box.yMm - reachMm, box.yMm + box.heightMm + reachMm, grid.yMm, cell, ny);
+  const within = new Uint8Array(nx * ny);
+  if (shape.length > 2) fill(grid, shape, within, 1);
+  const cells: number[] = [];
+  for (let j = j0; j <= j1; j++) for (let i = i0; i <= i1; i++) {
+    const k = j * nx + i;
+    if (free[k] && (within[k] || squareFrom(grid.xMm + i * cell, grid.yMm + j * cell, shape) <= reachMm * reachMm)) cells.push(k);
+  }
+  return cells;
+}
+
+/** The square of how far a place is from the nearest edge of a shape. */
+function squareFrom(x: Mm, y: Mm, shape: readonly Point[]): number {
+  let best = Infinity;
+  for (let e = 0; e < shape.length; e++) {
+    const a = shape[e]!;
+    const b = shape[(e + 1) % shape.length]!;
+    const dx = b.xMm - a.xMm;
+    const dy = b.yMm - a.yMm;
+    const square = dx * dx + dy * dy;
+    const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - a.xMm) * dx + (y - a.yMm) * dy) / square));
+    const ex = x - a.xMm - t * dx;
+    const ey = y - a.yMm - t * dy;
+    best = Math.min(best, ex * ex + ey * ey);
+  }
+  return best;
 }
 
 function gatesBetween(obstacles: readonly Obstacle[], widthMm: Mm): Gate[] {
