@@ -11,11 +11,20 @@ export const loadItems = (db: StudioDatabase): Item[] => (statement(db, 'SELECT 
 export const itemsByIds = (db: StudioDatabase, ids: readonly string[]): Item[] =>
   (statement(db, 'SELECT * FROM item WHERE id IN (SELECT value FROM json_each(?)) ORDER BY seq').all(JSON.stringify(ids)) as Row[]).map(rowToItem);
 
+const OF_ROOM = 'SELECT item_id FROM dressing WHERE room_id = @roomId UNION SELECT item_id FROM hanging WHERE room_id = @roomId UNION SELECT item_id FROM placement WHERE room_id = @roomId UNION SELECT item_id FROM found WHERE room_id = @roomId';
+
 /** The things that a room's looks use, and the inserts that may fill their covers, in the stash's order. */
-export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] => (statement(db,
-  `SELECT * FROM item WHERE id IN (
-     SELECT id FROM item WHERE kind = 'insert' UNION SELECT item_id FROM dressing WHERE room_id = @roomId UNION SELECT item_id FROM hanging WHERE room_id = @roomId UNION SELECT item_id FROM placement WHERE room_id = @roomId UNION SELECT item_id FROM found WHERE room_id = @roomId
-   ) ORDER BY seq`).all({ roomId }) as Row[]).map(rowToItem);
+export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] =>
+  (statement(db, `SELECT * FROM item WHERE kind = 'insert' OR id IN (${OF_ROOM}) ORDER BY seq`).all({ roomId }) as Row[]).map(rowToItem);
+
+/**
+ * The same for a page: inserts of one size and filling that the room does not place itself are told as one with their
+ * number, since a studio owns hundreds and a seat only asks how many of a size there are.
+ */
+export const itemsOfPage = (db: StudioDatabase, roomId: string): Item[] => (statement(db,
+  `WITH own AS (${OF_ROOM}),
+     summed AS (SELECT min(seq) AS first, min(10000, sum(count)) AS together FROM item WHERE kind = 'insert' AND id NOT IN own GROUP BY width_mm, height_mm, fill, state)
+   SELECT item.*, summed.together FROM item LEFT JOIN summed ON summed.first = item.seq WHERE item.id IN own OR item.seq IN (SELECT first FROM summed) ORDER BY item.seq`).all({ roomId }) as Row[]).map((r) => (r.together === null ? rowToItem(r) : { ...rowToItem(r), count: Number(r.together) }));
 
 export function saveItem(db: StudioDatabase, item: Item): void {
   const known = statement(db, 'SELECT 1 FROM item WHERE id = ?').get(item.id) !== undefined;
@@ -70,8 +79,8 @@ export type PillowUse = { itemId: string; roomId: string; lookId: string; season
 export const loadPillowUses = (db: StudioDatabase): PillowUse[] => statement(db,
   `SELECT p.item_id AS itemId, p.room_id AS roomId, p.look_id AS lookId, l.season, p.fill, r.unit FROM placement AS p JOIN look AS l ON l.room_id = p.room_id AND l.id = p.look_id JOIN room AS r ON r.id = p.room_id WHERE p.placed_as = 'pillow'`).all() as PillowUse[];
 
-/** The columns of the stash's index, in the order of its rows; the database writes them as one text, since thousands of rows go to the page at once. */
+/** The columns of the stash's index, in the order in which its rows have them; the database writes them as one text, since thousands of rows go to the page at once. */
 export const INDEX_COLUMNS = ['id', 'name', 'kind', 'count', 'setOf', 'widthMm', 'heightMm', 'depthMm', 'colours', 'patternKind', 'repeatMm', 'texture', 'season', 'state', 'tagsOn', 'returnBy', 'placeId', 'roomId', 'whereabouts', 'photoId', 'colourFrom', 'seen', 'price'] as const;
 export const indexText = (db: StudioDatabase): string => statement(db,
   `SELECT json_group_array(json_array(id, name, kind, count, set_of, width_mm, height_mm, depth_mm, json(colours_json), pattern_kind, pattern_repeat_mm, texture, json(season_json), state, tags_on, return_by, place_id, room_id, whereabouts, photo_id, colour_from, seen, price))
-   FROM (SELECT * FROM item ORDER BY name GLOB '[0-9]*', name COLLATE NOCASE, seq)`).pluck().get() as string;
+   FROM item`).pluck().get() as string;

@@ -1,7 +1,7 @@
 import { ROOM_FILE_VERSION } from '../core/model/schema';
 import type { Home, Look, Piece, RoomFile, StudioFile } from '../core/model/types';
 import type { OwnRule } from '../core/rules/book';
-import { itemsOfRoom } from './itemRepository';
+import { itemsOfPage, itemsOfRoom } from './itemRepository';
 import { loadPlaces } from './placeRepository';
 import { dressingToRow, fittingToRow, foundToRow, hangingToRow, irritationToRow, rowToFound, rowToIrritation, rowToTask, taskToRow, homeToRow, lookToRow, openingToRow, pieceToRow, placementToRow, roomToRow, rowToDressing, rowToFitting, rowToHanging, rowToHome, rowToLook, rowToOpening, rowToPiece, rowToPlacement, rowToRoom, rowToRule, rowToWall, ruleToRow, wallToRow } from './mappings';
 import { insertRow, saveRows, statement, updateRow, type Row, type StudioDatabase, type Table } from './rows';
@@ -30,12 +30,12 @@ export function loadRoom(db: StudioDatabase, roomId: string): RoomBody | undefin
   };
 }
 
-/** The room with its home, the studio's rules, and the things that its looks use. */
-export function loadRoomFile(db: StudioDatabase, roomId: string): RoomFile | undefined {
+/** The room with its home, the studio's rules, and the things that its looks use; for a page with its inserts summed up. */
+export function loadRoomFile(db: StudioDatabase, roomId: string, forPage = false): RoomFile | undefined {
   const body = loadRoom(db, roomId);
   if (!body) return undefined;
   const { homeId, looks, ...rest } = body;
-  return { rideau: ROOM_FILE_VERSION, rules: loadRules(db), home: loadHome(db, homeId)!, ...rest, places: loadPlaces(db), items: itemsOfRoom(db, roomId), looks };
+  return { rideau: ROOM_FILE_VERSION, rules: loadRules(db), home: loadHome(db, homeId)!, ...rest, places: loadPlaces(db), items: (forPage ? itemsOfPage : itemsOfRoom)(db, roomId), looks };
 }
 
 export type RoomHead = { id: string; name: string; homeName: string };

@@ -54,3 +54,6 @@ export function saveRows(db: StudioDatabase, table: Table, before: readonly Row[
     else if (Object.keys(row).some((c) => row[c] !== old[c])) updateRow(db, table, row);
   }
 }
+
+/** A mark that is another one as soon as anything was written, by this handle or past it. */
+export const changesOf = (db: StudioDatabase): string => `${statement(db, 'SELECT total_changes()').pluck().get() as number}/${db.pragma('data_version', { simple: true }) as number}`;

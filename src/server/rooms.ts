@@ -30,8 +30,8 @@ const stateOf = (roomId: string | null): RoomState => {
 
 export function openRoom(roomId: string): OpenRoom | undefined {
   const db = studioDatabase();
-  const file = loadRoomFile(db, roomId);
-  return file && { file: withSummedInserts(file), ...stateOf(roomId) };
+  const file = loadRoomFile(db, roomId, true);
+  return file && { file, ...stateOf(roomId) };
 }
 
 export const roomState = (roomId: string): RoomState => stateOf(roomId);
@@ -117,7 +117,7 @@ export function replayRoom(roomId: string | null, way: 'undo' | 'redo'): Result<
       if (!entry) return fail<ChangeIssue>({ code: 'nothing-to-undo' });
       replay(db, entry, way);
       if (roomId) bumpRevision(db, roomId, now());
-      return ok({ ...stateOf(roomId), label: entry.label, file: roomId ? forPage(loadRoomFile(db, roomId)) : null });
+      return ok({ ...stateOf(roomId), label: entry.label, file: roomId ? loadRoomFile(db, roomId, true) ?? null : null });
     }).immediate();
   } catch (error) {
     if (error instanceof JournalConflict) return fail<ChangeIssue>({ code: 'stands-in-the-way' });
@@ -126,22 +126,6 @@ export function replayRoom(roomId: string | null, way: 'undo' | 'redo'): Result<
 }
 
 export type ImportNote = { code: 'rule-kept'; ruleId: string } | { code: 'item-renumbered'; from: string; to: string } | { code: 'room-renumbered'; from: string; to: string };
-
-const forPage = (file: RoomFile | undefined): RoomFile | null => (file ? withSummedInserts(file) : null);
-
-/** For a page: inserts of one size and filling are told as one with their number, since a studio owns hundreds and a seat only asks how many of a size there are. Those that a look places are left as they are. */
-export function withSummedInserts(file: RoomFile): RoomFile {
-  const placed = new Set([...file.looks.flatMap((l) => l.placements.map((p) => p.itemId)), ...file.clear.found.map((f) => f.itemId)]);
-  const sums = new Map<string, number>();
-  const items: RoomFile['items'] = [];
-  for (const item of file.items) {
-    const key = item.kind === 'insert' && !placed.has(item.id) ? `${item.widthMm}/${item.heightMm}/${item.fill}/${item.state}` : null;
-    const at = key === null ? undefined : sums.get(key);
-    if (at === undefined) { if (key !== null) sums.set(key, items.length); items.push(item); }
-    else items[at] = { ...items[at]!, count: Math.min(10_000, items[at]!.count + item.count) };
-  }
-  return { ...file, items };
-}
 
 /** Takes a room file in. The file's own ids are kept where the studio does not use them for something else. */
 export async function importRoom(input: unknown): Promise<Result<{ id: string; notes: ImportNote[] }, DoorIssue>> {
@@ -251,7 +235,7 @@ export function homePage(limit: number): HomePage {
   const db = studioDatabase();
   const heads = loadRoomHeads(db);
   const rooms = heads.slice(0, limit).map((head): RoomCard => {
-    const file = loadRoomFile(db, head.id)!;
+    const file = loadRoomFile(db, head.id, true)!;
     const look = file.looks.find((l) => l.season !== null) ?? file.looks[file.looks.length - 1]!;
     const plan = planLook(file, { lookId: look.id });
     return { id: head.id, name: head.name, homeName: file.home.name, homeId: file.home.id, plan: { spread: plan.spread, stages: plan.stages }, wall: fullest(plan.elevations), floor: file.room.floorFinish.colours[0]!, lookName: look.name, looks: file.looks.length, open: plan.findings.filter((f) => f.stage !== 'fitting' && (f.level === 'caution' || f.level === 'stop')).length };

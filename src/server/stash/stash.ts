@@ -1,5 +1,6 @@
 import 'server-only';
 import { nanoid } from 'nanoid';
+import { gzipSync } from 'node:zlib';
 import { fail, ok, type Result } from '../../core/base/result';
 import { stableText } from '../../core/base/stable';
 import { estimateReflectance } from '../../core/colour/light';
@@ -19,6 +20,7 @@ import { spotsOf, type Spot } from '../../core/stash/spots';
 import { contentsOf, goesUnder, type Contents } from '../../core/stash/storage';
 import { inEntry, nextEntry, type Label } from '../../data/journal';
 import { deleteItem, indexText, itemsByIds, loadItem, loadItems, loadPillowUses, loadUses, roomsWithItem, saveItem, usesOfItem, type ItemUse } from '../../data/itemRepository';
+import { changesOf } from '../../data/rows';
 import { loadPlaces, removePlace, savePlace } from '../../data/placeRepository';
 import { loadRoom, loadRoomHeads, loadRoomIds, loadRules, loadSeatsAndBeds } from '../../data/roomRepository';
 import shop from '../../../demo/shop.json';
@@ -35,12 +37,19 @@ export const stashHead = (): StashHead => {
   return { undo: nextEntry(db, null, 'undo')?.label ?? null, redo: nextEntry(db, null, 'redo')?.label ?? null, places: loadPlaces(db), rooms: loadRoomHeads(db).map(({ id, name }) => ({ id, name })), rules: loadRules(db), today: today(), shops: shop.sources.map((s) => s.name) };
 };
 
-/** The whole stash in short rows, with what the looks of each season use. */
-export function stashIndex(): string {
+const kept = new WeakMap<ReturnType<typeof studioDatabase>, { changes: string; packed: Buffer }>();
+
+/** The whole stash in short rows, with what the looks of each season use: JSON, packed (gzip). Kept until anything in the studio changes. */
+export function stashIndex(): Buffer {
   const db = studioDatabase();
+  const changes = changesOf(db);
+  const known = kept.get(db);
+  if (known?.changes === changes) return known.packed;
   const used = usedBySeason(loadUses(db));
   const short = [...used].map(([id, u]) => [id, ...SEASONS.map((s) => u[s]), u.any]);
-  return `{"items":${indexText(db)},"used":${JSON.stringify(short)}}`;
+  const packed = gzipSync(`{"items":${indexText(db)},"used":${JSON.stringify(short)}}`, { level: 1 });
+  kept.set(db, { changes, packed });
+  return packed;
 }
 
 export type ItemSheet = { item: Item; uses: ItemUse[]; rooms: { id: string; name: string }[]; parts: { id: string; name: string; day: number; lamp: number }[] };
