@@ -6,35 +6,29 @@ import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
 import { applyChange, type Change } from '../../core/model/change';
 import { waking } from '../../ui/Awake';
-import { Button } from '../../ui/Button';
 import type { Scale } from '../../ui/drawing/scale';
 import { PageLink } from '../../ui/PageLink';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
-import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
+import { SheetHead, Workspace } from '../shell/Workspace';
 import { WallStrip } from '../shell/WallStrip';
 import type { BumpKind } from './BumpForm';
+import type { Side } from './MeasureWorksheet';
 import { BUMPS, FITTINGS, OPENINGS, PIECES } from './kindLists';
 import type { PlanMode } from './PlanView';
 import { reach, type Offset } from './reach';
-import { findThing, goesWith, moveOf, removalOf, type Thing } from './thing';
+import { findThing, moveOf, removalOf, type Thing } from './thing';
 import { staysSound } from '../shell/useCommit';
 
 // what is not on the first sight of the page comes when it is called for, or when nothing else is to be done
-const forms = { opening: () => import('./OpeningForm'), thing: () => import('./ThingForms'), library: () => import('./library'), readings: () => import('../../core/stages/measure/readings'), dimensions: () => import('./OpeningDimensions'), plan: () => import('./PlanView') };
+const forms = { library: () => import('./library'), readings: () => import('../../core/stages/measure/readings'), dimensions: () => import('./OpeningDimensions'), plan: () => import('./PlanView') };
 const PlanView = dynamic(() => forms.plan().then((m) => waking(m.PlanView)));
 const OpeningDimensions = dynamic(() => forms.dimensions().then((m) => m.OpeningDimensions));
+const MeasureWorksheet = dynamic(() => import('./MeasureWorksheet').then((m) => waking(m.MeasureWorksheet)));
 const KindChips = dynamic(() => import('./KindChips').then((m) => waking(m.KindChips)));
-const RoomForm = dynamic(() => import('./RoomForm').then((m) => waking(m.RoomForm)));
-const OpeningForm = dynamic(() => forms.opening().then((m) => m.OpeningForm));
-const FittingForm = dynamic(() => forms.thing().then((m) => m.FittingForm));
-const PieceForm = dynamic(() => forms.thing().then((m) => m.PieceForm));
-const BumpForm = dynamic(() => import('./BumpForm').then((m) => m.BumpForm));
 const LaserTape = dynamic(() => import('./LaserTape').then((m) => m.LaserTape));
-const StandingForm = dynamic(() => import('./Standing').then((m) => m.StandingForm));
-const WallPhotoPanel = dynamic(() => import('./WallPhotoPanel').then((m) => m.WallPhotoPanel));
 const WallPhotoLayer = dynamic(() => import('./WallPhotoLayer').then((m) => m.WallPhotoLayer), { ssr: false });
 
 const UNMOVED: Offset = { dxMm: 0, dyMm: 0 };
@@ -48,7 +42,7 @@ export function MeasureScreen(): ReactNode {
   const [says, setSays] = useState<string | null>(null);
   const [mode, setMode] = useState<PlanMode>('pieces');
   const [laser, setLaser] = useState(false);
-  const [side, setSide] = useState<{ kind: 'bump'; bump: BumpKind; wallId: string } | { kind: 'photo'; wallId: string } | null>(null);
+  const [side, setSide] = useState<Side | null>(null);
   const unit = file.room.unit;
   const begun = useRef<Thing | null>(null);
   const last = useRef<Change | null>(null);
@@ -125,24 +119,7 @@ export function MeasureScreen(): ReactNode {
   return (
     <Workspace
       foot={<WallStrip onPick={() => setSide(null)} />}
-      worksheet={panel ? (panel.kind === 'bump' ? <BumpForm key={panel.bump} kind={panel.bump} wallId={panel.wallId} onDone={() => setSide(null)} /> : <><SheetTitle>{t('measure.photo.title')}</SheetTitle><WallPhotoPanel wallId={panel.wallId} onDone={() => setSide(null)} /></>) : current && !(isPlan && mode !== 'pieces') ? (
-        <>
-          <SheetTitle says={t(`measure.kinds.${current.thing.kind}`)}>{current.thing.name}</SheetTitle>
-          <div key={current.thing.id}>
-            {current.kind === 'opening' ? <OpeningForm opening={current.thing} /> : current.kind === 'fitting' ? <FittingForm fitting={current.thing} /> : <PieceForm piece={current.thing} />}
-          </div>
-          <div className="mt-5 flex flex-wrap items-center gap-2 border-t border-line pt-3">
-            <Button small onClick={() => pick(null)}>{t('measure.back')}</Button>
-            <Button small onClick={() => removeThing(current.thing.id)}>{t('measure.remove')}</Button>
-            <p className="text-[13px] text-soft">{t('measure.removeSays', { name: current.thing.name, count: goesWith(file, current.thing.id) })}</p>
-          </div>
-        </>
-      ) : isPlan && mode === 'standing' ? <><SheetTitle says={file.room.name}>{t('measure.modes.standing')}</SheetTitle><StandingForm /></> : (
-        <>
-          <SheetTitle says={file.home.name}>{file.room.name}</SheetTitle>
-          <RoomForm key={mode} outlineOpen={isPlan && mode === 'walls'} />
-        </>
-      )}
+      worksheet={<MeasureWorksheet side={panel} mode={mode} onSide={setSide} onRemove={removeThing} />}
     >
       <SheetHead views={false} title={isPlan ? t('wall.plan') : wallName(wall!)} says={isPlan ? t('wall.planSize', { length: formatLength(Math.max(...xs) - Math.min(...xs), long), depth: formatLength(Math.max(...ys) - Math.min(...ys), long) }) : t('wall.size', { length: formatLength(wall!.lengthMm, long), ceiling: formatLength(file.room.ceilingMm, long) })}>
         {isPlan ? MODES.map((m) => tab(mode === m, () => { setMode(m); pick(null); setSide(null); }, t(`measure.modes.${m}`))) : tab(panel?.kind === 'photo', () => { pick(null); setSide({ kind: 'photo', wallId }); }, t('measure.photo.title'))}
