@@ -129,10 +129,10 @@ export function LengthField({ valueMm, unit, onCommit, onClear, negative = false
   return <RawField shown={shown} commit={commit} nudge={nudge} suffix={suffix ?? (unit === 'cm' ? 'cm' : shown.includes('′') ? '' : 'in')} {...rest} />;
 }
 
-type NumberProps = Base & { value: number | null; decimals?: number; onCommit: (n: number) => Answer; onClear?: () => void; step?: number; examples?: string };
+type NumberProps = Base & { value: number | null; decimals?: number; onCommit: (n: number) => Answer; onClear?: () => void; step?: number; examples?: string; /** The least and the most that is taken. */ within?: readonly [number, number]; /** Only whole numbers. */ whole?: boolean };
 
 /** A plain number; a comma is the decimal mark too. */
-export function NumberField({ value, decimals = 0, onCommit, onClear, step, examples = '2', ...rest }: NumberProps): ReactNode {
+export function NumberField({ value, decimals = 0, onCommit, onClear, step, examples = '2', within, whole = false, ...rest }: NumberProps): ReactNode {
   const t = useTranslations('lengths');
   const shown = value === null ? '' : String(Number(value.toFixed(decimals)));
   const commit = (text: string): Answer => {
@@ -142,7 +142,9 @@ export function NumberField({ value, decimals = 0, onCommit, onClear, step, exam
     }
     const plain = text.trim().replace(',', '.');
     if (!/^-?\d+(\.\d+)?$/.test(plain)) return { took: false, message: `${t('not-a-number', { came: text })} ${t('numberWould', { examples })}` };
-    return worded(onCommit(Number(plain)), `${t('out-of-place', { came: text.trim() })} ${t('numberWould', { examples })}`);
+    const n = Number(plain);
+    if (within && (n < within[0] || n > within[1] || (whole && !Number.isInteger(n)))) return { took: false, message: t(whole ? 'wholeWithin' : 'within', { came: text.trim(), least: within[0], most: within[1] }) };
+    return worded(onCommit(n), `${t('out-of-place', { came: text.trim() })} ${t('numberWould', { examples })}`);
   };
   return <RawField shown={shown} commit={commit} nudge={step && value !== null ? (by) => String(Number((value + by * step).toFixed(decimals))) : undefined} inputMode="decimal" {...rest} />;
 }

@@ -75,7 +75,7 @@ export function BumpForm({ kind, wallId, onDone }: { kind: BumpKind; wallId: str
         <LengthField label={t('fromLeft')} draftKey={`bump-${wallId}-from`} valueMm={from} unit={unit} onCommit={(mm) => { setFrom(mm); setProblem(null); return TAKEN; }} />
         <LengthField label={t('bump.width')} draftKey={`bump-${wallId}-width`} valueMm={width} unit={unit} onCommit={(mm) => positive(mm, setWidth)} />
         <LengthField label={t('depth')} draftKey={`bump-${wallId}-depth`} valueMm={depth} unit={unit} onCommit={(mm) => positive(mm, setDepth)} />
-        <NumberField label={t('bump.splay')} draftKey={`bump-${wallId}-splay`} value={splay} suffix="°" examples="45" onCommit={(n) => { if (n < 15 || n > 90) return { took: false, message: '15 – 90' }; setSplay(n); setProblem(null); return TAKEN; }} />
+        <NumberField label={t('bump.splay')} draftKey={`bump-${wallId}-splay`} value={splay} suffix="°" examples="45" within={[15, 90]} onCommit={(n) => { setSplay(n); setProblem(null); return TAKEN; }} />
       </div>
       {problem && <p role="alert" className="text-[13px]"><Words>{problem}</Words></p>}
       <div className="flex gap-2 pt-1"><Button look="strong" onClick={make}>{t('bump.make')}</Button><Button onClick={onDone}>{t('bump.leave')}</Button></div>

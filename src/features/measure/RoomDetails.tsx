@@ -26,7 +26,6 @@ export function RoomDetails(): ReactNode {
     <label className="flex min-h-[26px] items-center gap-2 text-[14px]"><input type="checkbox" className="accent-black" checked={home.flags[name]} onChange={(e) => change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, [name]: e.target.checked } } }])} />{t(name)}</label>
   );
   const ages = (childrenAges: number[]) => change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, childrenAges } } }]);
-  const age = (n: number, take: () => void) => { if (n < 0 || n > 17) return { took: false as const, message: t('agesAre') }; take(); return TAKEN; };
   return (
     <>
       <Fold title={t('nameUnit')} says={room.name}>
@@ -43,8 +42,8 @@ export function RoomDetails(): ReactNode {
           <label className="flex min-h-[26px] items-center gap-2 text-[14px]"><input type="checkbox" className="accent-black" checked={room.childsRoom} onChange={(e) => change([{ do: 'setRoom', room: { ...room, childsRoom: e.target.checked } }])} />{t('childsRoom')}</label>
         </div>
         <div className="mt-2 grid grid-cols-2 gap-4">
-          {home.flags.childrenAges.map((a, i) => <NumberField key={i} label={t('childAge', { n: i + 1 })} draftKey={key(`age${i}`)} value={a} decimals={1} size="small" examples="6" onClear={() => ages(home.flags.childrenAges.filter((_, k) => k !== i))} onCommit={(n) => age(n, () => ages(home.flags.childrenAges.map((x, k) => (k === i ? n : x))))} />)}
-          <NumberField label={t('childNew')} draftKey={key('age-new')} value={null} decimals={1} size="small" examples="6" placeholder="+" onCommit={(n) => age(n, () => ages([...home.flags.childrenAges, n]))} />
+          {home.flags.childrenAges.map((a, i) => <NumberField key={i} label={t('childAge', { n: i + 1 })} draftKey={key(`age${i}`)} value={a} decimals={1} size="small" examples="6" onClear={() => ages(home.flags.childrenAges.filter((_, k) => k !== i))} within={[0, 17]} onCommit={(n) => { ages(home.flags.childrenAges.map((x, k) => (k === i ? n : x))); return TAKEN; }} />)}
+          <NumberField label={t('childNew')} draftKey={key('age-new')} value={null} decimals={1} size="small" examples="6" placeholder="+" within={[0, 17]} onCommit={(n) => { ages([...home.flags.childrenAges, n]); return TAKEN; }} />
         </div>
       </Fold>
     </>

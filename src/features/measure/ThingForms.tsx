@@ -67,7 +67,6 @@ export function PieceForm({ piece: p }: { piece: Piece }): ReactNode {
   const [west, north] = [Math.min(...file.room.walls.map((w) => w.xMm)), Math.min(...file.room.walls.map((w) => w.yMm))];
   const turn = ((p.turnDeg % 360) + 360) % 360;
   const field = (name: Field, label: string, valueMm: number, onCommit: (mm: number) => Answer) => <ReadingField about={p.id} field={name} label={label} valueMm={valueMm} onCommit={onCommit} />;
-  const whole = (n: number, low: number, high: number, take: () => Answer): Answer => (n >= low && n <= high && Number.isInteger(n) ? take() : { took: false, message: `${low} – ${high}` });
   const takeSize = (name: string) => {
     const usual = SIZES[p.kind].find((s) => s.name === name);
     if (!usual) return;
@@ -89,7 +88,7 @@ export function PieceForm({ piece: p }: { piece: Piece }): ReactNode {
         <LengthField label={t('fromWest')} draftKey={key('x')} valueMm={p.xMm - west} unit={unit} onCommit={(mm) => set({ xMm: mm + west })} />
         <LengthField label={t('fromNorth')} draftKey={key('y')} valueMm={p.yMm - north} unit={unit} onCommit={(mm) => set({ yMm: mm + north })} />
         <div className="flex items-end gap-1.5">
-          <NumberField className="flex-1" label={t('turn')} draftKey={key('turn')} value={Number(turn.toFixed(2))} decimals={2} suffix="°" onCommit={(turnDeg) => (Math.abs(turnDeg) <= 360 ? set({ turnDeg }) : { took: false, message: '0 – 360' })} step={5} examples="45" />
+          <NumberField className="flex-1" label={t('turn')} draftKey={key('turn')} value={Number(turn.toFixed(2))} decimals={2} suffix="°" within={[-360, 360]} onCommit={(turnDeg) => set({ turnDeg })} step={5} examples="45" />
           <Button small aria-label={t('turnLeft', { by: TURN_BY })} title={t('turnLeft', { by: TURN_BY })} onClick={() => set({ turnDeg: (turn + 360 - TURN_BY) % 360 })}>↺</Button>
           <Button small aria-label={t('turnRight', { by: TURN_BY })} title={t('turnRight', { by: TURN_BY })} onClick={() => set({ turnDeg: (turn + TURN_BY) % 360 })}>↻</Button>
         </div>
@@ -103,9 +102,9 @@ export function PieceForm({ piece: p }: { piece: Piece }): ReactNode {
             {field('seatHeight', t('seatHeight'), p.seat.heightMm, (heightMm) => positive(heightMm, () => setSeat({ heightMm })))}
             {field('seatDepth', t('seatDepth'), p.seat.depthMm, (depthMm) => positive(depthMm, () => setSeat({ depthMm })))}
             {field('armHeight', t('armHeight'), p.seat.armHeightMm, (armHeightMm) => setSeat({ armHeightMm }))}
-            <NumberField label={t('cushions')} draftKey={key('cushions')} value={p.seat.looseCushions} step={1} onCommit={(n) => whole(n, 0, 24, () => setSeat({ looseCushions: n }))} />
-            <NumberField label={t('seats')} draftKey={key('seats')} value={p.seat.seats} step={1} onCommit={(n) => whole(n, 1, 12, () => setSeat({ seats: n }))} />
-            <NumberField label={t('wanted')} draftKey={key('wanted')} value={p.seat.wantedSitters} step={1} onCommit={(n) => whole(n, 0, 12, () => setSeat({ wantedSitters: n }))} />
+            <NumberField label={t('cushions')} draftKey={key('cushions')} value={p.seat.looseCushions} step={1} within={[0, 24]} whole onCommit={(n) => setSeat({ looseCushions: n })} />
+            <NumberField label={t('seats')} draftKey={key('seats')} value={p.seat.seats} step={1} within={[1, 12]} whole onCommit={(n) => setSeat({ seats: n })} />
+            <NumberField label={t('wanted')} draftKey={key('wanted')} value={p.seat.wantedSitters} step={1} within={[0, 12]} whole onCommit={(n) => setSeat({ wantedSitters: n })} />
           </div>
         </section>
       )}
@@ -125,7 +124,7 @@ export function PieceForm({ piece: p }: { piece: Piece }): ReactNode {
           </div>
         </section>
       )}
-      {(p.kind === 'diningTable' || p.kind === 'desk' || p.chairs > 0) && <NumberField label={t('chairs')} draftKey={key('chairs')} value={p.chairs} step={1} onCommit={(n) => whole(n, 0, 24, () => set({ chairs: n }))} />}
+      {(p.kind === 'diningTable' || p.kind === 'desk' || p.chairs > 0) && <NumberField label={t('chairs')} draftKey={key('chairs')} value={p.chairs} step={1} within={[0, 24]} whole onCommit={(n) => set({ chairs: n })} />}
       <ColourField label={t('colour')} colours={p.colours} onPreview={(colours) => preview([{ do: 'putPiece', piece: { ...p, colours } }])} onCommit={(colours) => { preview(null); change([{ do: 'putPiece', piece: { ...p, colours } }]); }} />
     </div>
   );

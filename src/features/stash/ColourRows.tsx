@@ -25,7 +25,7 @@ export function ColourRows({ colours, draftKey, onChange }: { colours: readonly 
         <div key={i} className="grid grid-cols-[36px_1fr_58px_auto] items-end gap-x-2.5">
           <input type="color" aria-label={t('colourN', { n: i + 1 })} key={hexOfLab(c)} defaultValue={hexOfLab(c)} onBlur={(e) => { const lab = labOfHex(e.target.value); if (lab && e.target.value !== hexOfLab(c)) onChange(colours.map((x, k) => (k === i ? { ...x, ...lab } : x))); }} className="mb-0.5 h-6 w-9 border border-ink bg-transparent" />
           <TextField label={t('colourName')} hideLabel size="small" draftKey={`${draftKey}-${i}-name`} value={c.name ?? ''} placeholder={named(nameColour(c))} onCommit={(name) => { const { name: _old, ...rest } = c; onChange(colours.map((x, k) => (k === i ? { ...rest, ...(name ? { name: name.slice(0, 60) } : {}) } : x))); return TAKEN; }} />
-          <NumberField label={t('share')} hideLabel size="small" suffix="%" draftKey={`${draftKey}-${i}-share`} value={Math.round(c.share * 100)} step={5} onCommit={(n) => { if (n <= 0 || n > 100) return { took: false, message: '1 – 100' }; onChange(withShare(i, Math.min(n / 100, colours.length === 1 ? 1 : 0.99))); return TAKEN; }} />
+          <NumberField label={t('share')} hideLabel size="small" suffix="%" draftKey={`${draftKey}-${i}-share`} value={Math.round(c.share * 100)} step={5} within={[1, 100]} onCommit={(n) => { onChange(withShare(i, Math.min(n / 100, colours.length === 1 ? 1 : 0.99))); return TAKEN; }} />
           {colours.length > 1 ? <Button small look="quiet" aria-label={t('colourDrop', { n: i + 1 })} onClick={() => onChange(without(i))}>×</Button> : <span />}
         </div>
       ))}

@@ -87,8 +87,8 @@ export function PhotoColour({ item, onTake, onLeave }: Props): ReactNode {
           <Marking address={photo.address} regions={regions} card={card} tool={tool} onRegion={(r) => (tool === 'cloth' ? setRegions([...regions, r]) : setCard(r))} />
           <p className="text-[13px] text-soft">{regions.length === 0 ? t('pc.markCloth') : card ? t('pc.cardMarked') : t('pc.markCard')}</p>
           <div className="grid grid-cols-2 gap-x-4">
-            <NumberField label={t('pc.count')} draftKey="pc-count" size="small" value={count} step={1} onCommit={(n) => { if (n < 1 || n > 8 || !Number.isInteger(n)) return { took: false, message: '1 – 8' }; setCount(n); return TAKEN; }} />
-            {card && <NumberField label={t('pc.reflectance')} draftKey="pc-card" size="small" suffix="%" value={Math.round(reflectance * 100)} onCommit={(n) => { if (n < 5 || n > 100) return { took: false, message: '5 – 100' }; setReflectance(n / 100); return TAKEN; }} />}
+            <NumberField label={t('pc.count')} draftKey="pc-count" size="small" value={count} step={1} within={[1, 8]} whole onCommit={(n) => { setCount(n); return TAKEN; }} />
+            {card && <NumberField label={t('pc.reflectance')} draftKey="pc-card" size="small" suffix="%" value={Math.round(reflectance * 100)} within={[5, 100]} onCommit={(n) => { setReflectance(n / 100); return TAKEN; }} />}
           </div>
           {shown && (
             <div className={`grid gap-3 ${shown.corrected ? 'grid-cols-2' : ''}`}>

@@ -74,7 +74,7 @@ function Picture(): ReactNode {
             {piece && <LengthField label={t('quick.sofaTop')} draftKey="quick-p-top" valueMm={piece.heightMm} unit={unit} onCommit={(mm) => positive(mm, () => rebuild(mm, piece.widthMm))} />}
             {piece && <LengthField label={t('quick.sofaWidth')} draftKey="quick-p-ow" valueMm={piece.widthMm} unit={unit} onCommit={(mm) => positive(mm, () => rebuild(piece.heightMm, mm))} />}
             <LengthField label={t('measure.ceiling')} draftKey="quick-p-ceiling" valueMm={file.room.ceilingMm} unit={unit} onCommit={(mm) => positive(mm, () => commit({ do: 'setRoom', room: { ...file.room, ceilingMm: mm } }, 'room'))} />
-            <NumberField label={t('quick.mass')} draftKey="quick-p-mass" value={mass} decimals={1} suffix={unit === 'cm' ? 'kg' : 'lb'} examples="11, 4.5" onCommit={(n) => (n >= 0 && n < 500 ? setItem({ massG: Math.round(unit === 'cm' ? n * 1000 : n * 453.59237) }) : { took: false, message: '0 – 500' })} />
+            <NumberField label={t('quick.mass')} draftKey="quick-p-mass" value={mass} decimals={1} suffix={unit === 'cm' ? 'kg' : 'lb'} examples="11, 4.5" within={[0, 500]} onCommit={(n) => setItem({ massG: Math.round(unit === 'cm' ? n * 1000 : n * 453.59237) })} />
           </div>
         </>
       )}

@@ -1,6 +1,5 @@
 import 'server-only';
 import { nanoid } from 'nanoid';
-import { gzipSync } from 'node:zlib';
 import { fail, ok, type Result } from '../../core/base/result';
 import { stableText } from '../../core/base/stable';
 import { estimateReflectance } from '../../core/colour/light';
@@ -37,19 +36,19 @@ export const stashHead = (): StashHead => {
   return { undo: nextEntry(db, null, 'undo')?.label ?? null, redo: nextEntry(db, null, 'redo')?.label ?? null, places: loadPlaces(db), rooms: loadRoomHeads(db).map(({ id, name }) => ({ id, name })), rules: loadRules(db), today: today(), shops: shop.sources.map((s) => s.name) };
 };
 
-const kept = new WeakMap<ReturnType<typeof studioDatabase>, { changes: string; packed: Buffer }>();
+const kept = new WeakMap<ReturnType<typeof studioDatabase>, { changes: string; text: string }>();
 
-/** The whole stash in short rows, with what the looks of each season use: JSON, packed (gzip). Kept until anything in the studio changes. */
-export function stashIndex(): Buffer {
+/** The whole stash in short rows, with what the looks of each season use: JSON. Kept until anything in the studio changes. */
+export function stashIndex(): string {
   const db = studioDatabase();
   const changes = changesOf(db);
   const known = kept.get(db);
-  if (known?.changes === changes) return known.packed;
+  if (known?.changes === changes) return known.text;
   const used = usedBySeason(loadUses(db));
   const short = [...used].map(([id, u]) => [id, ...SEASONS.map((s) => u[s]), u.any]);
-  const packed = gzipSync(`{"items":${indexText(db)},"used":${JSON.stringify(short)}}`, { level: 1 });
-  kept.set(db, { changes, packed });
-  return packed;
+  const text = `{"items":${indexText(db)},"used":${JSON.stringify(short)}}`;
+  kept.set(db, { changes, text });
+  return text;
 }
 
 export type ItemSheet = { item: Item; uses: ItemUse[]; rooms: { id: string; name: string }[]; parts: { id: string; name: string; day: number; lamp: number }[] };
