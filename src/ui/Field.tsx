@@ -1,9 +1,10 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { memo, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { formatBareLength, parseLength, typedLength, type LengthIssue } from '../core/base/length';
 import { markStep, type LengthUnit, type Mm } from '../core/base/units';
 import { useDraft } from './drafts';
+import { useSteady } from './useSteady';
 import { Words } from './Words';
 
 /** What became of a typed value: taken, refused with a sentence, or odd and to be confirmed. */
@@ -22,7 +23,8 @@ function toNext(from: HTMLInputElement): void {
 
 type Raw = Base & { shown: string; commit: (text: string) => Answer; nudge?: ((by: number) => string | null) | undefined; inputMode?: 'decimal' | 'text' };
 
-function RawField({ label, draftKey, size = 'normal', hideLabel = false, suffix, placeholder, className = '', shown, commit, nudge, inputMode = 'text', children }: Raw): ReactNode {
+// a drag draws the worksheet anew many times a second; a field whose reading stays is left alone
+const RawField = memo(function RawField({ label, draftKey, size = 'normal', hideLabel = false, suffix, placeholder, className = '', shown, commit, nudge, inputMode = 'text', children }: Raw): ReactNode {
   const t = useTranslations('lengths');
   const id = useId();
   const [draft, setDraft] = useDraft(draftKey);
@@ -95,7 +97,7 @@ function RawField({ label, draftKey, size = 'normal', hideLabel = false, suffix,
       )}
     </div>
   );
-}
+});
 
 /** An answer that refuses without words of its own says what came and what would be read. */
 const worded = (answer: Answer, words: string): Answer => (answer.took || answer.message !== '' ? answer : { ...answer, message: words });
@@ -115,7 +117,7 @@ export function LengthField({ valueMm, unit, onCommit, onClear, negative = false
   const t = useTranslations('lengths');
   const says = useLengthIssue(unit);
   const shown = valueMm === null ? '' : formatBareLength(valueMm, unit);
-  const commit = (text: string): Answer => {
+  const commit = useSteady((text: string): Answer => {
     if (text.trim() === '' && onClear) {
       onClear();
       return TAKEN;
@@ -124,8 +126,8 @@ export function LengthField({ valueMm, unit, onCommit, onClear, negative = false
     if (!read.ok) return { took: false, message: says(read.issues[0]!) };
     if (read.value < 0 && !negative) return { took: false, message: says({ code: 'not-a-length', at: 0, came: text }) };
     return worded(onCommit(read.value), `${t('out-of-place', { came: text.trim() })} ${t('would', { examples: lengthExamples(unit) })}`);
-  };
-  const nudge = valueMm === null ? undefined : (by: number) => typedLength(valueMm + by * markStep(unit), unit);
+  });
+  const nudge = useSteady((by: number) => (valueMm === null ? null : typedLength(valueMm + by * markStep(unit), unit)));
   return <RawField shown={shown} commit={commit} nudge={nudge} suffix={suffix ?? (unit === 'cm' ? 'cm' : shown.includes('′') ? '' : 'in')} {...rest} />;
 }
 
@@ -135,7 +137,7 @@ type NumberProps = Base & { value: number | null; decimals?: number; onCommit: (
 export function NumberField({ value, decimals = 0, onCommit, onClear, step, examples = '2', within, whole = false, ...rest }: NumberProps): ReactNode {
   const t = useTranslations('lengths');
   const shown = value === null ? '' : String(Number(value.toFixed(decimals)));
-  const commit = (text: string): Answer => {
+  const commit = useSteady((text: string): Answer => {
     if (text.trim() === '' && onClear) {
       onClear();
       return TAKEN;
@@ -145,11 +147,13 @@ export function NumberField({ value, decimals = 0, onCommit, onClear, step, exam
     const n = Number(plain);
     if (within && (n < within[0] || n > within[1] || (whole && !Number.isInteger(n)))) return { took: false, message: t(whole ? 'wholeWithin' : 'within', { came: text.trim(), least: within[0], most: within[1] }) };
     return worded(onCommit(n), `${t('out-of-place', { came: text.trim() })} ${t('numberWould', { examples })}`);
-  };
-  return <RawField shown={shown} commit={commit} nudge={step && value !== null ? (by) => String(Number((value + by * step).toFixed(decimals))) : undefined} inputMode="decimal" {...rest} />;
+  });
+  const nudge = useSteady((by: number) => (value === null ? null : String(Number((value + by * (step ?? 0)).toFixed(decimals)))));
+  return <RawField shown={shown} commit={commit} nudge={step ? nudge : undefined} inputMode="decimal" {...rest} />;
 }
 
 /** Words; may be required. */
 export function TextField({ value, onCommit, ...rest }: Base & { value: string; onCommit: (text: string) => Answer }): ReactNode {
-  return <RawField shown={value} commit={(text) => onCommit(text.trim())} {...rest} />;
+  const commit = useSteady((text: string) => onCommit(text.trim()));
+  return <RawField shown={value} commit={commit} {...rest} />;
 }

@@ -37,6 +37,29 @@ describe('planLook', () => {
     expect(JSON.stringify(file)).toBe(before);
     expect(JSON.stringify(planLook(demoRoom('long-room'), { lookId: 'early-summer' }))).toBe(plan);
   });
+  it('takes over from before only what still holds: after every change the plan is the one made afresh', () => {
+    let file = demoRoom('long-room');
+    let before: { file: typeof file; plan: ReturnType<typeof planLook> } | undefined;
+    const [window, look] = [file.openings.find((o) => o.id === 'harbour-window')!, file.looks.find((l) => l.id === 'early-summer')!];
+    const cover = file.items.find((i) => i.id === look.placements.find((p) => p.as === 'pillow')!.itemId)!;
+    const sofa = file.pieces.find((p) => p.seat && p.kind === 'sofa')!;
+    const steps: [string, Parameters<typeof applyChange>[1] | null][] = [
+      ['early-summer', null], ['as-found', null], ['early-summer', null],
+      ['early-summer', { do: 'putOpening', opening: { ...window, xMm: window.xMm + 90 } }],
+      ['early-summer', { do: 'putPiece', piece: { ...sofa, xMm: sofa.xMm + 60, seat: { ...sofa.seat!, depthMm: sofa.seat!.depthMm - 250 } } }],
+      ['early-summer', { do: 'putItem', item: { ...cover, widthMm: cover.widthMm + 100, fill: 'feather' } }],
+      ['early-summer', { do: 'removePlacement', lookId: 'early-summer', id: look.placements.find((p) => p.as === 'pillow')!.id }],
+      ['early-summer', { do: 'setHome', home: { ...file.home, flags: { ...file.home.flags, featherFree: true, wheelchair: true } } }],
+      ['early-summer', { do: 'setRule', rule: { ruleId: 'seats.perSitter', value: inches(30) } }],
+      ['early-summer', { do: 'setRoom', room: { ...file.room, unit: 'cm' } }],
+    ];
+    for (const [lookId, change] of steps) {
+      if (change) file = applyChange(file, change);
+      const plan = planLook(file, { lookId, before });
+      expect(plan).toEqual(planLook(structuredClone(file), { lookId }));
+      before = { file, plan };
+    }
+  });
   it('follows a drop by an eighth of an inch, and moves nothing else', () => {
     const file = demoRoom('long-room');
     const window = file.openings.find((o) => o.id === 'harbour-window')!;

@@ -63,13 +63,13 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   if (line !== undefined && windows.some((w) => w.rodFrom === 'line')) judgeLine();
 
   const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); return item ? [planHanging(h, item, hangingPlaceOf(h, item.widthMm, file, walls, places), rules)] : []; });
-  const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p)).map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
+  const before = options.rules === undefined ? options.before : undefined;
+  const seats = before && sameSeats(before, file, look) ? before.plan.seats : file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p)).map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
   const elevations = sceneOf(file, look, walls, { windows, hangings, seats }, places);
   const rugs = file.pieces.filter((p) => p.kind === 'rug').map((piece) => ({ about: piece.id, name: piece.name, colours: piece.colours, pattern: piece.pattern, piece }));
   const spread = planSpread(patchesOf(file.room, file.pieces, rugs, elevations, walls, rules), walls, look.plannedShares, rules);
   // the floor is the same for all looks, and most changes leave it alone
-  const known = options.rules === undefined && options.before && sameFloor(options.before.file, file) ? options.before.plan.floor : undefined;
-  const floor = known ?? planFloor(file, walls, rules);
+  const floor = before && sameFloor(before.file, file) ? before.plan.floor : planFloor(file, walls, rules);
   const clear = planClear(file.clear, items, options.now);
   const cautions = fittingCautions({ rods: windows.map((w) => ({ name: w.name, heightMm: w.rodHeightMm, lengthMm: w.bracketToBracketMm })), nails: hangings.flatMap((h) => h.nails.map((n) => ({ name: h.name, heightMm: n.heightMm }))) }, file.home.flags, rules);
   const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(windows, look, items), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
@@ -86,6 +86,8 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
 }
 
 const sameFloor = (a: RoomFile, b: RoomFile): boolean => a.room.walls === b.room.walls && a.room.unit === b.room.unit && a.openings === b.openings && a.fittings === b.fittings && a.pieces === b.pieces && a.rules === b.rules && a.home.flags === b.home.flags;
+
+const sameSeats = ({ file: a, plan }: { file: RoomFile; plan: Plan }, b: RoomFile, look: Look): boolean => plan.lookId === look.id && a.room.unit === b.room.unit && a.pieces === b.pieces && a.items === b.items && a.rules === b.rules && a.home.flags === b.home.flags && a.looks.find((l) => l.id === look.id)?.placements === look.placements;
 
 /** Curtain sets against all the windows that want them. */
 function judgeSets(windows: readonly WindowPlan[], look: Look, items: ReadonlyMap<string, Item>): Finding[] {

@@ -44,7 +44,7 @@ export function TaskList(): ReactNode {
             {!task.done && (
               <div className="ml-5 mt-1 flex flex-wrap items-end gap-x-3 gap-y-1 text-[13px] text-soft">
                 <span>{t(`tasks.${task.kind}`)}</span>
-                <NumberField className="w-[92px]" label={t('waitMinutes')} size="small" draftKey={`${file.room.id}-task-${task.id}-wait`} value={task.waitMinutes} suffix="min" step={5} onCommit={(n) => { if (n < 0 || !Number.isInteger(n)) return { took: false, message: '0, 15, 1440' }; put({ ...task, waitMinutes: n }); return TAKEN; }} />
+                <NumberField className="w-[92px]" label={t('waitMinutes')} size="small" draftKey={`${file.room.id}-task-${task.id}-wait`} value={task.waitMinutes} suffix="min" step={5} within={[0, 1_000_000]} whole onCommit={(n) => { put({ ...task, waitMinutes: n }); return TAKEN; }} />
                 {task.waitMinutes > 0 && <span>{wait(task.waitMinutes)}</span>}
                 {state === 'open' && task.waitMinutes > 0 && <Button small onClick={() => put({ ...task, startedAt: new Date().toISOString() })}>{t('startWait')}</Button>}
                 {state === 'waiting' && <span role="timer" className="text-ink">{left === null ? '' : t('left', { time: wait(left) })}</span>}

@@ -1,11 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { memo, useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
 import { applyChange, type Change } from '../../core/model/change';
 import { waking } from '../../ui/Awake';
+import { useSteady } from '../../ui/useSteady';
 import type { Scale } from '../../ui/drawing/scale';
 import { PageLink } from '../../ui/PageLink';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
@@ -27,11 +28,12 @@ const forms = { library: () => import('./library'), readings: () => import('../.
 const PlanView = dynamic(() => forms.plan().then((m) => waking(m.PlanView)));
 const OpeningDimensions = dynamic(() => forms.dimensions().then((m) => m.OpeningDimensions));
 const MeasureWorksheet = dynamic(() => import('./MeasureWorksheet').then((m) => waking(m.MeasureWorksheet)));
-const KindChips = dynamic(() => import('./KindChips').then((m) => waking(m.KindChips)));
+const KindChips = memo(dynamic(() => import('./KindChips').then((m) => waking(m.KindChips))));
 const LaserTape = dynamic(() => import('./LaserTape').then((m) => m.LaserTape));
 const WallPhotoLayer = dynamic(() => import('./WallPhotoLayer').then((m) => m.WallPhotoLayer), { ssr: false });
 
 const UNMOVED: Offset = { dxMm: 0, dyMm: 0 };
+const ON_WALLS = [...OPENINGS, ...BUMPS, ...FITTINGS];
 const MODES: readonly PlanMode[] = ['pieces', 'walls', 'standing'];
 
 /** Measure: the room as the tape gives it, wall by wall and from above. */
@@ -105,6 +107,8 @@ export function MeasureScreen(): ReactNode {
     const at = (await forms.library()).whereDropped(box.current, isPlan ? 'plan' : drawn.current, file, clientX, clientY);
     if (at) void addTo(kind, at);
   };
+  const addHere = useSteady((kind: string) => void addTo(kind));
+  const dropHere = useSteady((kind: string, x: number, y: number) => void dropOn(kind, x, y));
   const wall = plan.walls.find((w) => w.id === wallId);
   const elevation = plan.elevations.find((e) => e.wallId === wallId);
   const photo = file.room.wallPhotos.find((p) => p.wallId === wallId);
@@ -143,7 +147,7 @@ export function MeasureScreen(): ReactNode {
           </WallDrawing>
         )}</div>
       <div className="no-print flex flex-wrap items-start gap-x-4 gap-y-2 px-4 pb-3">
-        {(!isPlan || mode === 'pieces') && <KindChips kinds={isPlan ? PIECES : [...OPENINGS, ...BUMPS, ...FITTINGS]} onAdd={(kind) => void addTo(kind)} onDrop={(kind, x, y) => void dropOn(kind, x, y)} />}
+        {(!isPlan || mode === 'pieces') && <KindChips kinds={isPlan ? PIECES : ON_WALLS} onAdd={addHere} onDrop={dropHere} />}
         {isPlan && mode === 'walls' && <p className="text-[14px] text-soft">{t('measure.wallsSay')}</p>}
         {says && <p role="alert" className="text-[13px]">{says}</p>}
         {things.length > 0 && mode === 'pieces' && <div className="flex flex-wrap gap-x-3 gap-y-1 text-[14px]"><span className="text-soft">{t('measure.things')}</span>{things.map((x) => <button key={x.id} type="button" aria-pressed={picked === x.id} onClick={() => { setSide(null); pick(x.id); }} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{x.name}</button>)}</div>}

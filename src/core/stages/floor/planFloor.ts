@@ -1,7 +1,7 @@
 import { feet, type Mm } from '../../base/units';
 import { alongWay, apart, sharedPart, step, wayOf, type Point } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
-import type { Piece, RoomFile } from '../../model/types';
+import type { Opening, Piece, RoomFile } from '../../model/types';
 import { hasTop, isLamp, isWay, sits, stands, standsOut } from '../../room/kinds';
 import { footprint } from '../../room/place';
 import { swingsOf } from '../../room/swing';
@@ -9,7 +9,7 @@ import { pointOnWall, type Wall } from '../../room/walls';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import { bordersOf, frontOf, frontWay, liesOn, sharedArea, tuckOf } from './rugs';
-import { narrowWays, type Aim, type Obstacle } from './walkways';
+import { cutFloor, narrowWays, type Aim, type Floor, type Obstacle } from './walkways';
 
 /** A distance to be drawn on the plan, with the finding that it belongs to. */
 export type FloorLine = { code: FindingCode; level: Level; from: Point; to: Point; mm: Mm };
@@ -21,6 +21,9 @@ type FloorFile = Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces' | 'h
 const CRUMB: Mm = 0.05;
 /** How near a walker must come to a seat or window to be at it. */
 const AT: Mm = feet(2.5);
+
+/** The cut floors of rooms at hand: a window that is dragged leaves what stands on the floor alone. */
+const floors = new WeakMap<readonly Piece[], { walls: RoomFile['room']['walls']; fittings: RoomFile['fittings']; doorways: readonly Opening[]; widthMm: Mm; floor: Floor }>();
 
 /** The floor's checks: can one walk, reach, talk, open the doors; do rugs lie right. */
 export function planFloor(file: FloorFile, walls: readonly Wall[], rules: RuleBook): FloorPlan {
@@ -53,15 +56,22 @@ export function planFloor(file: FloorFile, walls: readonly Wall[], rules: RuleBo
   function walkways(): void {
     const width = rules.number(file.home.flags.wheelchair ? 'floor.wheelchair' : 'floor.walkway');
     const rule: RuleId = file.home.flags.wheelchair ? 'floor.wheelchair' : 'floor.walkway';
-    const solid: Obstacle[] = [...obstacles, ...walls.flatMap((w) => wallParts(w, openings.filter((o) => o.wallId === w.id && isWay(o)), width))];
-    const entrances = openings.filter(isWay).map((o): Aim => { const w = wallOf(o.wallId); return { id: o.id, name: o.name, shape: [step(pointOnWall(w, o.xMm + o.widthMm / 2), wayOf(w.facingDeg + 180), 150)], reachMm: 220 }; });
+    const doorways = openings.filter(isWay);
+    const cut = (): Floor => {
+      const known = floors.get(pieces);
+      if (known && known.walls === file.room.walls && known.fittings === fittings && known.widthMm === width && known.doorways.length === doorways.length && doorways.every((d, i) => d === known.doorways[i])) return known.floor;
+      const floor = cutFloor(file.room.walls, [...obstacles, ...walls.flatMap((w) => wallParts(w, doorways.filter((o) => o.wallId === w.id), width))], width);
+      floors.set(pieces, { walls: file.room.walls, fittings, doorways, widthMm: width, floor });
+      return floor;
+    };
+    const entrances = doorways.map((o): Aim => { const w = wallOf(o.wallId); return { id: o.id, name: o.name, shape: [step(pointOnWall(w, o.xMm + o.widthMm / 2), wayOf(w.facingDeg + 180), 150)], reachMm: 220 }; });
     // aims are segments: a point is one that begins where it ends
     const asAim = (a: Aim): Aim => (a.shape.length === 1 ? { ...a, shape: [a.shape[0]!, a.shape[0]!] } : a);
     const aims: Aim[] = [
       ...pieces.filter((p) => sits(p) || p.kind === 'bed').map((p) => ({ id: p.id, name: p.name, shape: shape(p), reachMm: AT })),
       ...openings.filter((o) => o.kind === 'window').map((o) => { const w = wallOf(o.wallId); return { id: o.id, name: o.name, shape: [pointOnWall(w, o.xMm), pointOnWall(w, o.xMm + o.widthMm)], reachMm: AT }; }),
     ];
-    const ways = narrowWays(file.room.walls, solid, entrances.map(asAim), aims, width);
+    const ways = entrances.length === 0 ? [] : narrowWays(cut(), entrances.map(asAim), aims);
     const told = new Map<string, { gate: NonNullable<(typeof ways)[number]['gate']>; to: string[]; about: string[] }>();
     for (const w of ways) {
       if (!w.gate) { find('no-way-to', 'caution', [w.to.id], { place: w.to.name, from: w.from.name, wantMm: width }, rule); continue; }

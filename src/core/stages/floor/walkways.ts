@@ -7,7 +7,7 @@ export type Obstacle = { id: string; name: string; shape: readonly Point[]; wall
 export type Aim = { id: string; name: string; shape: readonly Point[]; reachMm: Mm };
 
 /** The narrowest place on the widest way from an entrance to an aim; gate is null when there is no way at all. */
-export type Narrow = { from: Aim; to: Aim; gate: { mm: Mm; at: [Point, Point]; between: [string, string] } | null };
+export type Narrow = { from: Aim; to: Aim; gate: Gate | null };
 
 type Gate = { mm: Mm; at: [Point, Point]; between: [string, string] };
 
@@ -15,14 +15,11 @@ type Gate = { mm: Mm; at: [Point, Point]; between: [string, string] };
 const CELLS = 72;
 const LEAST_CELL: Mm = 50;
 
-/**
- * The ways from each entrance to each aim that are narrower than widthMm at their narrowest place, however one walks.
- * Gaps between obstacles that are narrower than widthMm are gates, as wide as the obstacles are apart; the floor is cut
- * into cells that are joined where no gate lies between; gates are then opened from the widest on until the aim is reached:
- * the last one opened is the bottleneck of the widest way.
- */
-export function narrowWays(outline: readonly Point[], obstacles: readonly Obstacle[], entrances: readonly Aim[], aims: readonly Aim[], widthMm: Mm): Narrow[] {
-  if (entrances.length === 0) return [];
+/** A floor cut into cells, with what is joined to what and which gates lie between; the same for whatever is to be reached. */
+export type Floor = { grid: Grid; free: Uint8Array; gates: readonly Gate[]; movesOf: readonly (readonly number[])[]; joined: Int32Array };
+
+/** Cuts a floor into cells that are joined where no gate (a gap between obstacles narrower than widthMm) lies between. */
+export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle[], widthMm: Mm): Floor {
   const grid = gridOver(outline);
   const { nx, ny } = grid;
   const count = nx * ny;
@@ -43,27 +40,46 @@ export function narrowWays(outline: readonly Point[], obstacles: readonly Obstac
 
   const parent = new Int32Array(count);
   for (let k = 0; k < count; k++) parent[k] = k;
-  const root = (k: number): number => { let r = k; while (parent[r] !== r) { parent[r] = parent[parent[r]!]!; r = parent[r]!; } return r; };
-  const join = (a: number, b: number) => { parent[root(a)] = root(b); };
   for (let k = 0; k < count; k++) {
     if (!free[k]) continue;
     for (let way = 0; way < 2; way++) {
       const next = way === 0 ? k + 1 : k + nx;
       if ((way === 0 && k % nx === nx - 1) || next >= count || !free[next]) continue;
       const lies = across[2 * k + way]!;
-      if (lies === OPEN) join(k, next);
+      if (lies === OPEN) parent[rootOf(parent, k)] = rootOf(parent, next);
       else if (lies !== EDGE) movesOf[lies]!.push(2 * k + way);
     }
   }
+  return { grid, free, gates, movesOf, joined: parent };
+}
+
+/** The cell that stands for all that a cell is joined to; shortens the way to it. */
+function rootOf(parent: Int32Array, k: number): number {
+  let r = k;
+  while (parent[r] !== r) { parent[r] = parent[parent[r]!]!; r = parent[r]!; }
+  return r;
+}
+
+/**
+ * The ways from each entrance to each aim that are narrower at their narrowest place than the width the floor was cut for,
+ * however one walks. Gates are opened from the widest on until the aim is reached: the last one opened is the bottleneck
+ * of the widest way.
+ */
+export function narrowWays({ grid, free, gates, movesOf, joined: parent }: Floor, entrances: readonly Aim[], aims: readonly Aim[]): Narrow[] {
+  if (entrances.length === 0) return [];
+  const { nx } = grid;
+  const now = parent.slice();
+  const root = (k: number): number => rootOf(now, k);
+  const join = (a: number, b: number) => { now[root(a)] = root(b); };
   const starts = entrances.map((aim) => ({ aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) }));
   const everywhere = { aim: starts[0]!.aim, cells: starts.flatMap((s) => s.cells) };
-  const pairs = [
-    ...starts.flatMap((from, i) => starts.slice(i + 1).map((to) => ({ from, to }))),
-    // a seat is well served when one of the entrances leads to it
-    ...aims.map((aim) => ({ from: everywhere, to: { aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) } })),
-  ];
   const joined = (a: readonly number[], b: readonly number[]) => { const roots = new Set(a.map(root)); return b.some((k) => roots.has(root(k))); };
-  let open = pairs.filter((p) => !joined(p.from.cells, p.to.cells));
+  const straight = new Set(everywhere.cells.map(root));
+  let open = [
+    ...starts.flatMap((from, i) => starts.slice(i + 1).map((to) => ({ from, to }))).filter((p) => !joined(p.from.cells, p.to.cells)),
+    // a seat is well served when one of the entrances leads to it
+    ...aims.filter((aim) => !someNear(grid, free, aim.shape, aim.reachMm, (k) => straight.has(root(k)))).map((aim) => ({ from: everywhere, to: { aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) } })),
+  ];
   const narrow: Narrow[] = [];
   for (const g of gates.map((_, i) => i).filter((i) => movesOf[i]!.length > 0).sort((x, y) => gates[y]!.mm - gates[x]!.mm)) {
     if (open.length === 0) break;
@@ -138,18 +154,24 @@ function movesAcross(grid: Grid, free: Uint8Array, p: Point, q: Point, take: (mo
 
 /** The free cells within reach of a shape. */
 function cellsNear(grid: Grid, free: Uint8Array, shape: readonly Point[], reachMm: Mm): number[] {
+  const cells: number[] = [];
+  someNear(grid, free, shape, reachMm, (k) => { cells.push(k); return false; });
+  return cells;
+}
+
+/** Whether any free cell within reach of a shape is as asked; goes no further than the first. */
+function someNear(grid: Grid, free: Uint8Array, shape: readonly Point[], reachMm: Mm, asked: (k: number) => boolean): boolean {
   const { nx, ny, cell } = grid;
   const box = boundsOf(shape);
   const [i0, i1] = between(box.xMm - reachMm, box.xMm + box.widthMm + reachMm, grid.xMm, cell, nx);
   const [j0, j1] = between(box.yMm - reachMm, box.yMm + box.heightMm + reachMm, grid.yMm, cell, ny);
   const within = new Uint8Array(nx * ny);
   if (shape.length > 2) fill(grid, shape, within, 1);
-  const cells: number[] = [];
   for (let j = j0; j <= j1; j++) for (let i = i0; i <= i1; i++) {
     const k = j * nx + i;
-    if (free[k] && (within[k] || squareFrom(grid.xMm + i * cell, grid.yMm + j * cell, shape) <= reachMm * reachMm)) cells.push(k);
+    if (free[k] && (within[k] || squareFrom(grid.xMm + i * cell, grid.yMm + j * cell, shape) <= reachMm * reachMm) && asked(k)) return true;
   }
-  return cells;
+  return false;
 }
 
 /** The square of how far a place is from the nearest edge of a shape. */

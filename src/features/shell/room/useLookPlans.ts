@@ -10,7 +10,7 @@ type Known = WeakMap<RoomFile, Map<string, Plan>>;
 export function useLookPlans(): { planOf: (file: RoomFile, lookId: string) => Plan; ahead: (file: RoomFile) => void } {
   const [plans] = useState(() => {
     const known: Known = new WeakMap();
-    // what the last plan worked out of the floor holds as long as the floor stays as it is
+    // what the last plan worked out of the floor and the seats holds as long as they stay as they are
     let before: { file: RoomFile; plan: Plan } | undefined;
     return (file: RoomFile, lookId: string): Plan => {
       let ofFile = known.get(file);
