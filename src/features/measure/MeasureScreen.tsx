@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import { memo, useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
-import { applyChange, type Change } from '../../core/model/change';
+import type { Change } from '../../core/model/change';
 import { waking } from '../../ui/Awake';
 import { useSteady } from '../../ui/useSteady';
 import type { Scale } from '../../ui/drawing/scale';
@@ -24,7 +24,7 @@ import { findThing, moveOf, removalOf, type Thing } from './thing';
 import { staysSound } from '../shell/useCommit';
 
 // what is not on the first sight of the page comes when it is called for, or when nothing else is to be done
-const forms = { library: () => import('./library'), readings: () => import('../../core/stages/measure/readings'), dimensions: () => import('./OpeningDimensions'), plan: () => import('./PlanView') };
+const forms = { adding: () => import('./adding'), dimensions: () => import('./OpeningDimensions'), plan: () => import('./PlanView') };
 const PlanView = dynamic(() => forms.plan().then((m) => waking(m.PlanView)));
 const OpeningDimensions = dynamic(() => forms.dimensions().then((m) => m.OpeningDimensions));
 const MeasureWorksheet = dynamic(() => import('./MeasureWorksheet').then((m) => waking(m.MeasureWorksheet)));
@@ -90,25 +90,20 @@ export function MeasureScreen(): ReactNode {
   /** Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
   const addTo = async (kind: string, at?: { xMm: number; yMm: number }) => {
     if ((BUMPS as readonly string[]).includes(kind)) { pick(null); setSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? file.room.walls[0]!.id : wallId }); return; }
-    const [{ madeAt, makeThing, newId, newName }, { guessesFor }] = await Promise.all([forms.library(), forms.readings()]);
-    const id = newId();
-    const made = makeThing(kind, id, newName(t(`measure.kinds.${kind as 'window'}`), kind, file), wallId, file);
-    const there = made && at && madeAt(made, at, unit);
-    const fits = there !== undefined && staysSound(file, there);
-    setSays(!made ? t('measure.noRoom') : at && !fits ? t('measure.notThere') : null);
-    if (!made) return;
-    if (made.do === 'putPiece') { setWall('plan'); setMode('pieces'); }
-    const put = fits ? there : made;
-    change([put, { do: 'markReadings', readings: guessesFor(applyChange(file, put), id) }]);
+    const { addThing } = await forms.adding();
+    const added = addThing(kind, t(`measure.kinds.${kind as 'window'}`), { file, wallId, at });
+    setSays(added.says && t(`measure.${added.says}`));
+    if (!added.changes) return;
+    if (added.onPlan) { setWall('plan'); setMode('pieces'); }
+    change(added.changes);
     setSide(null);
-    pick(id);
-  };
-  const dropOn = async (kind: string, clientX: number, clientY: number) => {
-    const at = (await forms.library()).whereDropped(box.current, isPlan ? 'plan' : drawn.current, file, clientX, clientY);
-    if (at) void addTo(kind, at);
+    pick(added.id);
   };
   const addHere = useSteady((kind: string) => void addTo(kind));
-  const dropHere = useSteady((kind: string, x: number, y: number) => void dropOn(kind, x, y));
+  const dropHere = useSteady(async (kind: string, clientX: number, clientY: number) => {
+    const at = (await forms.adding()).whereDropped(box.current, isPlan ? 'plan' : drawn.current, file, clientX, clientY);
+    if (at) void addTo(kind, at);
+  });
   const wall = plan.walls.find((w) => w.id === wallId);
   const elevation = plan.elevations.find((e) => e.wallId === wallId);
   const photo = file.room.wallPhotos.find((p) => p.wallId === wallId);

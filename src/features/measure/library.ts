@@ -1,4 +1,3 @@
-import { nanoid } from 'nanoid';
 import { cm, inches, toMark, type LengthUnit, type Mm } from '../../core/base/units';
 import { FITTING, OPENING, PIECE, SEAT } from '../../core/model/defaults';
 import type { Fitting, Opening, Piece, RoomFile, Swatch } from '../../core/model/types';
@@ -6,31 +5,7 @@ import { polygonCentre, insidePolygon } from '../../core/geometry/plane';
 import { footprint } from '../../core/room/place';
 import { checkFitting, checkOpening, checkPiece } from '../../core/stages/measure/check';
 import { wallsOf } from '../../core/room/walls';
-import type { Scale } from '../../ui/drawing/scale';
-import { PLAN, planScale } from '../shell/drawing/PlanDrawing';
 import { FITTINGS, OPENINGS, PIECES } from './kindLists';
-
-/** An id for a thing that is put into the room. */
-export const newId = (): string => nanoid(8);
-
-/** A name that tells a new thing from those of its kind that are there. */
-export function newName(kindName: string, kind: string, file: RoomFile): string {
-  const n = [...file.openings, ...file.fittings, ...file.pieces].filter((x) => x.kind === kind).length;
-  return n === 0 ? kindName : `${kindName} ${n + 1}`;
-}
-
-/** Where something let go over the drawing lies in it: along and up the wall, or on the plan; undefined beside the drawing. */
-export function whereDropped(box: Element | null, drawing: 'plan' | Scale | null, file: RoomFile, clientX: number, clientY: number): { xMm: Mm; yMm: Mm } | undefined {
-  const svg = box?.querySelector('svg');
-  const scale = drawing === 'plan' ? planScale(file, PLAN.width, PLAN.height, PLAN.margin) : drawing;
-  if (!svg || !scale) return undefined;
-  const r = svg.getBoundingClientRect();
-  if (clientX < r.left || clientX > r.right || clientY < r.top || clientY > r.bottom) return undefined;
-  const by = svg.viewBox.baseVal.width / r.width;
-  // the plan's y runs to the south, as the room's does
-  const from = drawing === 'plan' ? { xMm: Math.min(...file.room.walls.map((w) => w.xMm)), yMm: Math.min(...file.room.walls.map((w) => w.yMm)) } : { xMm: 0, yMm: 0 };
-  return { xMm: from.xMm + scale.toMm((clientX - r.left) * by - scale.x(from.xMm)), yMm: from.yMm + scale.toMm((clientY - r.top) * by - scale.y(from.yMm)) };
-}
 
 const one = (l: number, a: number, b: number): Swatch[] => [{ l, a, b, share: 1 }];
 const grey = one(70, 0, 2);

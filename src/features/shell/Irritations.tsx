@@ -1,24 +1,19 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { usePathname } from 'next/navigation';
 import { memo, type ReactNode } from 'react';
 import type { StageName } from '../../core/model/finding';
 import { useRoomAtRest } from './room/RoomContext';
 
-const TICKS: ReadonlySet<string> = new Set<StageName>(['windows', 'walls', 'seats', 'colour', 'fitting']);
-
 /** What bothered in the room as it was found, on this wall and in the whole room, to be ticked off where it is put right. */
-export const Irritations = memo(function Irritations(): ReactNode {
+export const Irritations = memo(function Irritations({ stage }: { stage: StageName }): ReactNode {
   const t = useTranslations('clear');
   const { file, wallId, change } = useRoomAtRest();
-  const stage = usePathname().split('/').pop() ?? '';
-  if (!TICKS.has(stage)) return null;
   const rows = file.clear.irritations.filter((i) => (i.wallId === null || i.wallId === wallId || stage === 'colour') && (i.doneIn === null || i.doneIn === stage));
   if (rows.length === 0) return null;
   return (
     <section className="mt-5 border-t border-line pt-3">
       <h3 className="mb-1 font-sans text-[14px] font-semibold">{t('bothered')}</h3>
-      <ul>{rows.map((i) => <li key={i.id}><label className="flex min-h-[26px] items-baseline gap-2 text-[14px]"><input type="checkbox" className="translate-y-[2px] accent-black" checked={i.doneIn !== null} onChange={(e) => change([{ do: 'putIrritation', irritation: { ...i, doneIn: e.target.checked ? (stage as StageName) : null } }])} /><span className={i.doneIn ? 'text-soft line-through' : ''}>{i.text}</span></label></li>)}</ul>
+      <ul>{rows.map((i) => <li key={i.id}><label className="flex min-h-[26px] items-baseline gap-2 text-[14px]"><input type="checkbox" className="translate-y-[2px] accent-black" checked={i.doneIn !== null} onChange={(e) => change([{ do: 'putIrritation', irritation: { ...i, doneIn: e.target.checked ? stage : null } }])} /><span className={i.doneIn ? 'text-soft line-through' : ''}>{i.text}</span></label></li>)}</ul>
     </section>
   );
 });

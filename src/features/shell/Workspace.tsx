@@ -1,22 +1,30 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
+import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { View } from './paint';
 import { useRoom } from './room/RoomContext';
 import type { RuleId } from '../../core/rules/table';
+import type { StageName } from '../../core/model/finding';
+import { waking } from '../../ui/Awake';
 import { Words } from '../../ui/Words';
-import { Irritations } from './Irritations';
 import { Why } from './Why';
+
+const Irritations = dynamic(() => import('./Irritations').then((m) => waking(m.Irritations)));
+/** The stages in which what bothered is put right. */
+const MENDS: ReadonlySet<string> = new Set<StageName>(['windows', 'walls', 'seats', 'colour', 'fitting']);
 
 /** A stage's two sheets: the drawing with its foot, and the worksheet that says the answer. */
 export function Workspace({ children, foot, worksheet, sheetFirst = false }: { children: ReactNode; foot?: ReactNode; worksheet: ReactNode; /** On a phone the worksheet is what is worked on: it comes before the drawing. */ sheetFirst?: boolean }): ReactNode {
+  const stage = usePathname().split('/').pop() ?? '';
   return (
     <main className="flex min-w-0 flex-1 flex-col gap-3.5 px-3 pb-4 lg:flex-row lg:pl-0 lg:pr-5">
       <section id="drawing" className="flex min-w-0 flex-1 flex-col bg-sheet lg:ml-[26px]">
         <div className="min-w-0 flex-1">{children}</div>
         {foot}
       </section>
-      <aside data-worksheet className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}>{worksheet}<Irritations /></aside>
+      <aside data-worksheet className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}>{worksheet}{MENDS.has(stage) && <Irritations stage={stage as StageName} />}</aside>
     </main>
   );
 }
