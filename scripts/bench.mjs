@@ -108,7 +108,7 @@ await main(async () => {
       filters.push(shown);
     }
     line('filtering 5,000 by a letter more, to the next frame, median', ms(median(filters)), '≤ 50 ms');
-    line('  the slowest', ms(Math.max(...filters)));
+    line('  the slowest', ms(Math.max(...filters)), '≤ 50 ms');
     const photo = await sharp(Buffer.from(Array.from({ length: 400 * 300 * 3 }, (_, i) => (i * 2654435761) >>> 24)), { raw: { width: 400, height: 300, channels: 3 } }).resize(4000, 3000).jpeg({ quality: 90 }).toBuffer();
     await stash.goto(`${server.address}/stash?item=${demo.items[0].id}`, { waitUntil: 'networkidle' });
     const shots = [];

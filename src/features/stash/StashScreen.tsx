@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { LayoutGrid, Redo2, Rows3, Undo2 } from 'lucide-react';
 import { replayStudioAction } from '../../actions/room';
 import { stashHeadAction } from '../../actions/stash';
@@ -74,7 +74,8 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
     return () => window.removeEventListener('keydown', onKey);
   }, [replay]);
   const changeUnit = (u: LengthUnit) => { setUnit(u); try { window.localStorage.setItem(UNIT_KEY, u); } catch { /* a browser without storage keeps no unit */ } };
-  const value: StashValue = { head, rules, unit, entries: entries ?? [], refresh, open, openId };
+  // a letter typed into the search leaves what hangs on the whole stash alone
+  const value = useMemo((): StashValue => ({ head, rules, unit, entries: entries ?? [], refresh, open, openId }), [head, rules, unit, entries, refresh, open, openId]);
   return (
     <StashProvider value={value}>
       <div className="flex min-h-dvh flex-col px-3 pb-4 sm:px-5">
@@ -117,7 +118,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
 }
 
 /** What waits in the stash while nothing is picked: returns, orders, colours not seen, and what there is of each kind. */
-function Overview({ onTab, onFilter }: { onTab: (tab: Tab) => void; onFilter: (f: StashFilter) => void }): ReactNode {
+const Overview = memo(function Overview({ onTab, onFilter }: { onTab: (tab: Tab) => void; onFilter: (f: StashFilter) => void }): ReactNode {
   const t = useTranslations('stash');
   const { entries, head, rules } = useStashRoom();
   const back = entries.map((e) => returnOf(e, head.today, rules.list('stash.returnWarn'))).filter((r) => r.state !== 'none').sort((a, b) => a.days - b.days);
@@ -140,4 +141,4 @@ function Overview({ onTab, onFilter }: { onTab: (tab: Tab) => void; onFilter: (f
       <p className="mt-4 text-[13px] text-soft">{t('pickSays')}</p>
     </div>
   );
-}
+});
