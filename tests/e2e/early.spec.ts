@@ -18,6 +18,28 @@ test.describe('before the page is awake', () => {
     await expect(page.getByRole('heading', { name: 'Plan', exact: true })).toBeVisible();
   });
 
+  test('keys on a drawing are carried out too', async ({ page, studio }) => {
+    await page.goto('/rooms/long-room/windows?look=early-summer&wall=e', { waitUntil: 'commit' });
+    const rod = page.getByRole('button', { name: /Harbour window, Rod/ });
+    await rod.focus();
+    for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowDown');
+    await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4, { timeout: 20_000 }).toBeCloseTo(104.625, 5);
+  });
+
+  // the page wakes at a moment that nobody knows: each time at another moment between the typing and its Enter
+  test('nothing is lost at the moment of waking', async ({ page, studio }) => {
+    for (let i = 0; i < 6; i++) {
+      await page.goto('/rooms/long-room/windows?look=early-summer&wall=e', { waitUntil: 'commit' });
+      const field = page.getByRole('textbox', { name: 'Rod, floor to centre' });
+      await field.waitFor();
+      const inches = 100 + i / 2;
+      await field.fill(String(inches));
+      await page.waitForTimeout(i * 60);
+      await field.press('Enter');
+      await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4, { timeout: 20_000 }).toBeCloseTo(inches, 5);
+    }
+  });
+
   test('a bother typed early is noted once; a box ticked early is ticked', async ({ page }) => {
     await page.goto('/rooms/long-room/walls?look=early-summer&wall=s', { waitUntil: 'commit' });
     const before = (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length;
