@@ -50,13 +50,19 @@ export type PhotoFile = { id: string; widthPx: number; heightPx: number; webp: s
 /** Photos with their pixels, for a file that is to carry them; all of them with null. */
 export const photosForFile = (ids: readonly string[] | null): PhotoFile[] => loadPhotos(studioDatabase(), ids).map((p) => ({ id: p.id, widthPx: p.widthPx, heightPx: p.heightPx, webp: p.image.toString('base64') }));
 
-/** Reads the photos of a file; each is decoded and encoded anew, so that nothing comes in but a picture. Those that the studio has are left out. */
+/** Reads the photos of a file, each to its end, so that nothing comes in but a picture; one that carries more than its picture is encoded anew. Those that the studio has are left out. */
 export async function readPhotoFiles(files: readonly PhotoFile[]): Promise<Result<Photo[], DoorIssue>> {
   const photos: Photo[] = [];
   for (const [i, file] of files.entries()) {
     if (loadPhoto(studioDatabase(), file.id, 'small')) continue;
     try {
-      const image = await sharp(Buffer.from(file.webp, 'base64'), { limitInputPixels: environment.photoPixels, failOn: 'error' }).webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
+      const came = Buffer.from(file.webp, 'base64');
+      const { format, width, height, exif, xmp, iptc, icc, pages } = await sharp(came, { limitInputPixels: environment.photoPixels }).metadata();
+      if (format !== 'webp') throw new Error(`a ${format} is not a WebP`);
+      const read = sharp(came, { limitInputPixels: environment.photoPixels, failOn: 'error' });
+      const bare = !exif && !xmp && !iptc && !icc && (pages ?? 1) === 1;
+      if (bare) await read.stats();
+      const image = bare ? { data: came, info: { width, height } } : await read.webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
       const small = await sharp(image.data).resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true }).webp({ quality: 78 }).toBuffer();
       photos.push({ id: file.id, widthPx: image.info.width, heightPx: image.info.height, image: image.data, small });
     } catch {

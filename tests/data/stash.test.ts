@@ -17,7 +17,7 @@ const stash = await import('../../src/server/stash/stash');
 const { importTable, stashCsv } = await import('../../src/server/stash/table');
 const { calendar } = await import('../../src/server/stash/calendar');
 const { labelsPdf } = await import('../../src/server/stash/labels');
-const { keepPhoto, photoBytes } = await import('../../src/server/photos');
+const { keepPhoto, photoBytes, photosForFile, readPhotoFiles } = await import('../../src/server/photos');
 const rooms = await import('../../src/server/rooms');
 const { restoreStudio } = await import('../../src/server/studioFile');
 const { studioDatabase } = await import('../../src/server/studio');
@@ -172,4 +172,17 @@ test('a backup of version 1 is read as version 2: nothing is lost, and nothing n
   expect(file.rooms.every((r) => r.room.readings.length === 0 && r.clear.found.length === 0 && r.looks.every((l) => l.approvedWallIds.length === 0))).toBe(true);
   // what is no such file is left to the schema
   for (const other of [null, 7, [], { rideauStudio: 3 }]) expect(upgradeStudioFile(other)).toBe(other);
+});
+
+test('a photo of a file comes in byte for byte; what is no WebP, or is cut, is refused, and what it carries besides is dropped', async () => {
+  const kept = await keepPhoto(await sharp({ create: { width: 90, height: 60, channels: 3, background: '#887766' } }).jpeg().toBuffer());
+  if (!kept.ok) throw new Error('not kept');
+  const file = { ...photosForFile([kept.value.id])[0]!, id: 'elsewhere' };
+  expect(await readPhotoFiles([file])).toMatchObject({ ok: true, value: [{ id: 'elsewhere', widthPx: 90, heightPx: 60, image: photoBytes(kept.value.id, 'image') }] });
+  const bytes = Buffer.from(file.webp, 'base64');
+  for (const came of [bytes.subarray(0, bytes.length - 20), Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), await sharp(bytes).png().toBuffer(), Buffer.alloc(40)]) expect(await readPhotoFiles([{ ...file, webp: came.toString('base64') }])).toMatchObject({ ok: false, issues: [{ path: ['photos', 0], code: 'not-a-picture' }] });
+  const telling = await sharp(bytes).withExif({ IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } }).webp().toBuffer();
+  expect((await sharp(telling).metadata()).exif).toBeDefined();
+  const read = await readPhotoFiles([{ ...file, webp: telling.toString('base64') }]);
+  expect(read.ok && (await sharp(read.value[0]!.image).metadata()).exif).toBeUndefined();
 });

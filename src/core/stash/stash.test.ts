@@ -134,6 +134,7 @@ describe('the table', () => {
     expect(read(['id', 'name', 'kind'], ['a', 'A', 'cover'], ['a', 'B', 'cover']).issues[0]).toMatchObject({ row: 3, code: 'same-id' });
     expect(readTable(['colour', 'size'], new Map(), context, () => '')).toMatchObject({ code: 'no-header' });
     expect(readTable(['name', 'flavour'], new Map(), context, () => '')).toMatchObject({ code: 'unknown-column', column: 'flavour' });
+    expect(readTable(['name', 'kind', 'Name'], new Map(), context, () => '')).toMatchObject({ code: 'column-twice', column: 'Name' });
   });
   it('reads colours as they are written', () => {
     expect(readColours('lab(45 38 30) 50% Tanbark red; #fff 50%')).toMatchObject([{ l: 45, a: 38, b: 30, share: 0.5, name: 'Tanbark red' }, { share: 0.5 }]);

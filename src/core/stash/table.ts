@@ -7,7 +7,7 @@ import { newItem } from '../model/defaults';
 import { careSchema, fibreSchema, itemKindSchema, itemSchema, seasonSchema, textureSchema } from '../model/schema';
 import type { Item, StoragePlace, Swatch } from '../model/types';
 
-export type CellIssue = { row: number; column: string; code: 'unknown-column' | 'needed' | 'not-a-length' | 'not-a-number' | 'not-one-of' | 'not-a-colour' | 'not-a-date' | 'not-yes-or-no' | 'unknown-place' | 'same-id' | 'refused' | 'no-header'; came: string; expected: string };
+export type CellIssue = { row: number; column: string; code: 'unknown-column' | 'column-twice' | 'needed' | 'not-a-length' | 'not-a-number' | 'not-one-of' | 'not-a-colour' | 'not-a-date' | 'not-yes-or-no' | 'unknown-place' | 'same-id' | 'refused' | 'no-header'; came: string; expected: string };
 
 type Context = { unit: LengthUnit; places: readonly StoragePlace[] };
 type Read<T> = { value: T } | { code: CellIssue['code']; expected: string };
@@ -75,6 +75,8 @@ export function readTable(header: readonly string[], known: ReadonlyMap<string, 
   const unknown = titles.findIndex((t, i) => t !== '' && !columns[i]);
   if (!titles.includes('name') && !titles.includes('id')) return { row: 1, column: '', code: 'no-header', came: header.join(', ').slice(0, 80), expected: 'name, kind, count, width, height …' };
   if (unknown >= 0) return { row: 1, column: header[unknown]!, code: 'unknown-column', came: header[unknown]!, expected: TITLES.join(', ') };
+  const twice = titles.findIndex((t, i) => t !== '' && titles.indexOf(t) < i);
+  if (twice >= 0) return { row: 1, column: header[twice]!, code: 'column-twice', came: header[twice]!, expected: '' };
   const result: TableRead = { added: [], changed: [], same: 0, issues: [], rows: 0 };
   const met = new Set<string>();
   const add = (cells: readonly string[], row: number) => {
