@@ -89,25 +89,42 @@ export function crossing(a: Point, b: Point, c: Point, d: Point): Point | undefi
 }
 
 const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] => (points.length === 2 ? [[points[0]!, points[1]!]] : points.map((p, i) => [p, points[(i + 1) % points.length]!] as const));
-const nearestOn = (p: Point, a: Point, b: Point): Point => { const t = alongSegment(p, a, b); return { xMm: a.xMm + t * (b.xMm - a.xMm), yMm: a.yMm + t * (b.yMm - a.yMm) }; };
 
 /** How far two shapes (polygons, or segments given by two points) are apart, and from where to where; 0 when they touch or one lies in the other. */
 export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm; from: Point; to: Point } {
-  const within = one.length > 2 && insidePolygon(other[0]!, one, 0) ? other[0]! : other.length > 2 && insidePolygon(one[0]!, other, 0) ? one[0]! : undefined;
-  if (within) return { mm: 0, from: within, to: within };
-  let best = { mm: Infinity, from: one[0]!, to: other[0]! };
-  const take = (from: Point, to: Point) => { const mm = distance(from, to); if (mm < best.mm - 1e-9) best = { mm, from, to }; };
-  const others = edgesOf(other);
-  for (const [a, b] of edgesOf(one)) {
-    for (const [c, d] of others) {
-      const met = crossing(a, b, c, d);
-      if (met) return { mm: 0, from: met, to: met };
-      take(nearestOn(c, a, b), c);
-      take(a, nearestOn(a, c, d));
-    }
+  if (boxesMeet(boundsOf(one), boundsOf(other))) {
+    const within = one.length > 2 && insidePolygon(other[0]!, one, 0) ? other[0]! : other.length > 2 && insidePolygon(one[0]!, other, 0) ? one[0]! : undefined;
+    if (within) return { mm: 0, from: within, to: within };
+    for (const [a, b] of edgesOf(one)) for (const [c, d] of edgesOf(other)) { const met = crossing(a, b, c, d); if (met) return { mm: 0, from: met, to: met }; }
   }
-  return best;
+  // shapes that do not meet are nearest at a corner of one of them; plain numbers, since this is asked for each pair of things in a room
+  let best = Infinity;
+  let [from, to] = [one[0]!, other[0]!];
+  const cornersOf = (corners: readonly Point[], edges: readonly Point[], ofOne: boolean) => {
+    const n = edges.length === 2 ? 1 : edges.length;
+    for (const p of corners) {
+      for (let e = 0; e < n; e++) {
+        const a = edges[e]!;
+        const b = edges[(e + 1) % edges.length]!;
+        const [dx, dy] = [b.xMm - a.xMm, b.yMm - a.yMm];
+        const square = dx * dx + dy * dy;
+        const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((p.xMm - a.xMm) * dx + (p.yMm - a.yMm) * dy) / square));
+        const [x, y] = [a.xMm + t * dx, a.yMm + t * dy];
+        const far = (p.xMm - x) * (p.xMm - x) + (p.yMm - y) * (p.yMm - y);
+        if (far < best - 1e-6) {
+          best = far;
+          [from, to] = ofOne ? [p, { xMm: x, yMm: y }] : [{ xMm: x, yMm: y }, p];
+        }
+      }
+    }
+  };
+  cornersOf(one, other, true);
+  cornersOf(other, one, false);
+  return { mm: distance(from, to), from, to };
 }
+
+/** Whether two boxes touch or lie over each other. */
+export const boxesMeet = (a: Box, b: Box): boolean => a.xMm <= b.xMm + b.widthMm && b.xMm <= a.xMm + a.widthMm && a.yMm <= b.yMm + b.heightMm && b.yMm <= a.yMm + a.heightMm;
 
 /** What two convex polygons share (Sutherland and Hodgman, Comm. ACM 17, 1974); both clockwise on the plan. Empty when nothing. */
 export function sharedPart(subject: readonly Point[], clip: readonly Point[]): Point[] {

@@ -1,3 +1,4 @@
+import { inches, type Mm } from '../base/units';
 import type { Item, Season } from '../model/types';
 import { SEASONS, UNUSED, type Used } from './entry';
 
@@ -33,23 +34,31 @@ export function usedBySeason(uses: readonly Use[]): Map<string, Used> {
   return used;
 }
 
-/** What the shop has of a kind of thing, told by a source's stock number or by name. */
-export type ShopLine = { name: string; stock: number; leadDays: number; returnDays: number; price: number };
+/** What a shop has of a thing, told by its name; an insert by its size and filling, whatever it is called. */
+export type ShopLine = { name: string; insert?: { widthMm: Mm; heightMm: Mm; fill: string } | undefined; stock: number; leadDays: number; returnDays: number; price: number };
 export type NeedLine = { itemId: string; name: string; kind: Item['kind']; need: number; owned: number; ordered: number; free: number; buy: number; shop: (ShopLine & { source: string; enough: boolean }) | null };
+
+type InsertSize = { widthMm: Mm; heightMm: Mm; fill: string };
+/** Inserts of one filling are the same when their sides differ by less than a quarter of an inch, lying either way. */
+export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
+  const [near, sides] = [inches(1 / 4), (x: InsertSize): [Mm, Mm] => [Math.min(x.widthMm, x.heightMm), Math.max(x.widthMm, x.heightMm)]];
+  const [[a0, a1], [b0, b1]] = [sides(a), sides(b)];
+  return a.fill === b.fill && Math.abs(a0 - b0) < near && Math.abs(a1 - b1) < near;
+};
 
 /**
  * Need against have, a line a thing that is needed. free: owned and not used elsewhere in the same season;
- * ordered things count as coming. What is short is looked up in the shops, the cheapest that has enough first.
+ * ordered things count as coming, and so does what is told to be coming besides. What is short is looked up in the shops, the cheapest that has enough first.
  */
-export function needAgainstHave(needs: ReadonlyMap<string, number>, elsewhere: ReadonlyMap<string, number>, items: ReadonlyMap<string, Item>, shops: readonly (ShopLine & { source: string })[]): NeedLine[] {
+export function needAgainstHave(needs: ReadonlyMap<string, number>, elsewhere: ReadonlyMap<string, number>, items: ReadonlyMap<string, Item>, shops: readonly (ShopLine & { source: string })[], coming: ReadonlyMap<string, number> = new Map()): NeedLine[] {
   return [...needs].flatMap(([itemId, need]): NeedLine[] => {
     const item = items.get(itemId);
     if (!item || need <= 0) return [];
     const owned = item.state === 'owned' ? item.count : 0;
-    const ordered = item.state === 'ordered' ? item.count : 0;
+    const ordered = (item.state === 'ordered' ? item.count : 0) + (coming.get(itemId) ?? 0);
     const free = Math.max(0, owned - (elsewhere.get(itemId) ?? 0));
     const buy = Math.max(0, need - free - ordered);
-    const offers = shops.filter((s) => s.name.toLowerCase() === item.name.toLowerCase()).map((s) => ({ ...s, enough: s.stock >= buy })).sort((a, b) => Number(b.enough) - Number(a.enough) || a.price - b.price);
+    const offers = shops.filter((s) => (item.kind === 'insert' && s.insert ? sameInsert(item, s.insert) : s.name.toLowerCase() === item.name.toLowerCase())).map((s) => ({ ...s, enough: s.stock >= buy })).sort((a, b) => Number(b.enough) - Number(a.enough) || a.price - b.price);
     return [{ itemId, name: item.name, kind: item.kind, need, owned, ordered, free, buy, shop: buy > 0 ? offers[0] ?? null : null }];
   }).sort((a, b) => b.buy - a.buy || a.name.localeCompare(b.name));
 }

@@ -27,6 +27,17 @@ describe('need against have', () => {
   });
 });
 
+describe('inserts of the shops', () => {
+  it('are told by size and filling, lying either way, whatever they are called; what is coming is not bought again', () => {
+    const items = new Map([['i', newItem({ id: 'i', name: 'Wide one', kind: 'insert', count: 0, widthMm: 400, heightMm: 600, fill: 'feather' })]]);
+    const line = (name: string, widthMm: number, heightMm: number, fill: string) => ({ source: name, name, insert: { widthMm, heightMm, fill }, stock: 9, price: 10, leadDays: 1, returnDays: 1 });
+    const shops = [line('polyester', 400, 600, 'polyester'), line('larger', 407, 600, 'feather'), line('turned', 600, 404, 'feather')];
+    expect(needAgainstHave(new Map([['i', 3]]), new Map(), items, shops)).toMatchObject([{ buy: 3, shop: { source: 'turned' } }]);
+    expect(needAgainstHave(new Map([['i', 3]]), new Map(), items, shops.slice(0, 2))).toMatchObject([{ buy: 3, shop: null }]);
+    expect(needAgainstHave(new Map([['i', 3]]), new Map(), items, shops, new Map([['i', 2]]))).toMatchObject([{ ordered: 2, buy: 1 }]);
+  });
+});
+
 describe('returns', () => {
   const bought = { tagsOn: true, returnBy: '2026-05-10', state: 'owned' as const };
   it.each([['2026-05-01', 'open', 9], ['2026-05-03', 'warn', 7], ['2026-05-09', 'warn', 1], ['2026-05-10', 'today', 0], ['2026-05-11', 'over', -1]] as const)('on %s it is %s', (today, state, days) => {

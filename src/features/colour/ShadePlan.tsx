@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { FamilyPlan } from '../../core/spread/planSpread';
 import { polygonCentre } from '../../core/geometry/plane';
-import { planScale } from '../shell/drawing/PlanDrawing';
+import { planScale } from '../shell/drawing/PlanShapes';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 

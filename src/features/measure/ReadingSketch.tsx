@@ -6,7 +6,7 @@ import { footprint } from '../../core/room/place';
 import type { ReadingField, TapeReading } from '../../core/stages/measure/readings';
 import { fitScale } from '../../ui/drawing/scale';
 import { AboveEdge } from '../shell/drawing/AboveEdge';
-import { PlanShapes, planScale } from '../shell/drawing/PlanDrawing';
+import { PlanShapes, planScale } from '../shell/drawing/PlanShapes';
 import { ShapeView } from '../shell/drawing/ShapeView';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';

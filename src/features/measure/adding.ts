@@ -4,7 +4,7 @@ import { applyChange, type Change } from '../../core/model/change';
 import type { RoomFile } from '../../core/model/types';
 import { guessesFor } from '../../core/stages/measure/readings';
 import type { Scale } from '../../ui/drawing/scale';
-import { PLAN, planScale } from '../shell/drawing/PlanDrawing';
+import { PLAN, planScale } from '../shell/drawing/PlanShapes';
 import { staysSound } from '../shell/useCommit';
 import { madeAt, makeThing } from './library';
 

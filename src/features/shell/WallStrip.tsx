@@ -5,7 +5,7 @@ import { fitScale } from '../../ui/drawing/scale';
 import { useInBrowser } from '../../ui/useInBrowser';
 import { AboveEdge } from './drawing/AboveEdge';
 import { ShapeView } from './drawing/ShapeView';
-import { PlanShapes } from './drawing/PlanDrawing';
+import { PlanShapes } from './drawing/PlanShapes';
 import { useRoom } from './room/RoomContext';
 import { usePaint } from './usePaint';
 import { useWallName } from './useWords';

@@ -38,7 +38,7 @@ export function SheetHead({ title, says, views = true, children }: { title: stri
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-4 pb-1 pt-3">
       <h1 className="text-[24px]">{title}</h1>
       <p className="text-[14px] text-soft"><Words>{says}</Words></p>
-      {children && <div className="no-print ml-auto flex flex-wrap gap-x-3.5 gap-y-1 font-narrow text-[14px]">{children}</div>}
+      {children && <div className="no-print ml-auto flex flex-wrap items-baseline gap-x-3.5 gap-y-1 font-narrow text-[14px]">{children}</div>}
       {views && (
         <div role="group" aria-label={t('label')} className="no-print ml-auto flex gap-x-3 font-narrow text-[14px]">
           {offered.map((v) => <button key={v} type="button" aria-pressed={view === v} onClick={() => setView(v)} className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold">{t(v)}</button>)}

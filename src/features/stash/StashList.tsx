@@ -62,7 +62,7 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
   // eslint-disable-next-line react-hooks/incompatible-library -- the virtual list measures for itself
   const rows = useVirtualizer({ count: entries.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 12 });
   const keys = useKeyboard(entries.length, 1, 10, (i) => open(entries[i]!.id), (i) => rows.scrollToIndex(i));
-  useFollow(entries, openId, (i) => { keys.setAt(i); rows.scrollToIndex(i); });
+  useFollow(entries, openId, (i) => { keys.setAt(i); rows.scrollToIndex(i, { align: 'start' }); });
   const place = (id: string | null) => head.places.find((p) => p.id === id)?.name;
   return (
     <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto outline-offset-[-3px]">

@@ -5,14 +5,14 @@ import { stableText } from '../../core/base/stable';
 import { estimateReflectance } from '../../core/colour/light';
 import { metamerOf } from '../../core/colour/metamer';
 import { partingOf, type ReaderRow } from '../../core/colour/reader';
-import { formatBareLength } from '../../core/base/length';
+import { formatBareLength, formatLength } from '../../core/base/length';
 import { newItem } from '../../core/model/defaults';
 import { itemSchema, placeSchema } from '../../core/model/schema';
 import type { Item, Season, StoragePlace } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
 import { arrivalOf, type Arrival } from '../../core/stash/arrived';
 import { SEASONS } from '../../core/stash/entry';
-import { needAgainstHave, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
+import { needAgainstHave, sameInsert, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
 import { addDays } from '../../core/stash/returns';
 import { chooseInsert } from '../../core/stages/seats/insert';
 import { spotsOf, type Spot } from '../../core/stash/spots';
@@ -182,44 +182,47 @@ export function needLines(ask: { roomId: string; lookId: string } | { season: Se
   const inserts = insertUses();
   const uses = [...loadUses(db), ...inserts.uses];
   const items = new Map([...itemsByIds(db, [...new Set(uses.map((u) => u.itemId))]).map((i) => [i.id, i] as const), ...inserts.items]);
-  const offers = shop.sources.flatMap((s) => s.lines.map((l) => ({ source: s.name, name: l.name, stock: l.stock, price: l.price, leadDays: s.leadDays, returnDays: s.returnDays })));
+  const offers = shop.sources.flatMap((s) => s.lines.map((l) => ({ source: s.name, name: l.name, insert: 'insert' in l ? l.insert : undefined, stock: l.stock, price: l.price, leadDays: s.leadDays, returnDays: s.returnDays })));
   if ('season' in ask) {
     const used = usedBySeason(uses);
-    return needAgainstHave(new Map([...used].map(([id, u]) => [id, u[ask.season]])), new Map(), items, offers);
+    return needAgainstHave(new Map([...used].map(([id, u]) => [id, u[ask.season]])), new Map(), items, offers, inserts.coming);
   }
   const mine = uses.filter((u) => u.roomId === ask.roomId && u.lookId === ask.lookId);
   const season = mine[0]?.season ?? null;
   const others = usedBySeason(uses.filter((u) => u.roomId !== ask.roomId));
   const needs = new Map<string, number>();
   for (const u of mine) needs.set(u.itemId, (needs.get(u.itemId) ?? 0) + u.count);
-  return needAgainstHave(needs, new Map([...others].map(([id, u]) => [id, season ? u[season] : u.any])), items, offers);
+  return needAgainstHave(needs, new Map([...others].map(([id, u]) => [id, season ? u[season] : u.any])), items, offers, inserts.coming);
 }
 
 /**
  * Inserts as things that looks use: covers of one size that are never out at once share them, so they are counted season
  * by season like everything else. Owned inserts of a size and filling stand together under one line.
  */
-function insertUses(): { uses: Use[]; items: Map<string, Item> } {
+function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<string, number> } {
   const db = studioDatabase();
   const pillows = loadPillowUses(db);
   const own = loadRules(db);
   const books = { in: ruleBook(own, 'in'), 'ft-in': ruleBook(own, 'ft-in'), cm: ruleBook(own, 'cm') };
   const covers = new Map(itemsByIds(db, [...new Set(pillows.map((p) => p.itemId))]).map((i) => [i.id, i]));
-  const owned = loadItems(db).filter((i) => i.kind === 'insert');
+  const inserts = loadItems(db).filter((i) => i.kind === 'insert');
   const items = new Map<string, Item>();
+  const coming = new Map<string, number>();
   const uses = pillows.flatMap((p): Use[] => {
     const cover = covers.get(p.itemId);
     const insert = cover && chooseInsert(cover, p.fill, books[p.unit]).insert;
     if (!insert) return [];
     const id = `insert ${Math.round(insert.widthMm)} ${Math.round(insert.heightMm)} ${p.fill}`;
     if (!items.has(id)) {
-      const mine = owned.filter((i) => i.fill === p.fill && Math.abs(Math.min(i.widthMm, i.heightMm) - insert.widthMm) < 6.35 && Math.abs(Math.max(i.widthMm, i.heightMm) - insert.heightMm) < 6.35 && i.state === 'owned');
+      const such = inserts.filter((i) => sameInsert(i, { ...insert, fill: p.fill }));
+      const mine = such.filter((i) => i.state === 'owned');
+      coming.set(id, such.reduce((n, i) => n + (i.state === 'ordered' ? i.count : 0), 0));
       const unit = p.unit === 'cm' ? 'cm' : 'in';
-      items.set(id, newItem({ id, name: mine[0]?.name ?? `${formatBareLength(insert.widthMm, unit)} × ${formatBareLength(insert.heightMm, unit)} ${p.fill} insert`, kind: 'insert', count: mine.reduce((n, i) => n + i.count, 0), widthMm: insert.widthMm, heightMm: insert.heightMm, fill: p.fill }));
+      items.set(id, newItem({ id, name: mine[0]?.name ?? `${formatBareLength(insert.widthMm, unit)} × ${formatLength(insert.heightMm, unit)} ${p.fill} insert`, kind: 'insert', count: mine.reduce((n, i) => n + i.count, 0), widthMm: insert.widthMm, heightMm: insert.heightMm, fill: p.fill }));
     }
     return [{ itemId: id, roomId: p.roomId, lookId: p.lookId, season: p.season, count: 1 }];
   });
-  return { uses, items };
+  return { uses, items, coming };
 }
 
 export type LooksOfRoom = { roomId: string; roomName: string; looks: { id: string; name: string }[] };

@@ -103,10 +103,12 @@ describe('the floor of a room', () => {
     for (const file of changes) expect(plan(file)).toEqual(plan(structuredClone(file)));
     expect(new Set(changes.map((f) => JSON.stringify(plan(f)))).size).toBe(5);
   });
-  it('three hundred things are still judged, and each pair that overlaps once', () => {
+  it('three hundred things are still judged, and those that stand in each other’s place are said once', () => {
     const many = Array.from({ length: 300 }, (_, i) => box(`p${i}`, 300 + (i % 20) * 180, 300 + Math.floor(i / 20) * 160, 170, 150));
     const { findings } = plan({ ...bareRoom(4200, 3200, 2500), pieces: [...many, box('over', 385, 380, 170, 150)] });
-    expect(findings.filter((f) => f.code === 'pieces-overlap').map((f) => f.about.length)).toEqual([2, 2, 2, 2]);
+    expect(findings.filter((f) => f.code === 'pieces-overlap').map((f) => [f.about.length, f.by.more])).toEqual([[5, 1]]);
+    const two = [box('one', 1000, 500, 200, 200), box('other', 1100, 500, 200, 200), box('third', 3000, 500, 200, 200), box('fourth', 3100, 550, 200, 200)];
+    expect(plan({ ...bareRoom(4200, 3200, 2500), pieces: two }).findings.filter((f) => f.code === 'pieces-overlap').map((f) => f.by.names)).toEqual(['one, other', 'third, fourth']);
   });
   it('a coffee table by the school that only asks for a least distance', () => {
     const file = { ...bareRoom(), pieces: [piece({ yMm: inches(20) }), box('t', inches(84), inches(74), inches(40), inches(24), { kind: 'coffeeTable', heightMm: inches(17) })] };

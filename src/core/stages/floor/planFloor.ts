@@ -1,5 +1,5 @@
 import { feet, type Mm } from '../../base/units';
-import { alongWay, apart, sharedPart, step, wayOf, type Point } from '../../geometry/plane';
+import { alongWay, apart, boundsOf, boxesMeet, sharedPart, step, wayOf, type Point } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { Opening, Piece, RoomFile } from '../../model/types';
 import { hasTop, isLamp, isWay, sits, stands, standsOut } from '../../room/kinds';
@@ -215,12 +215,22 @@ export function planFloor(file: FloorFile, walls: readonly Wall[], rules: RuleBo
 
   function overlaps(): void {
     const solid = pieces.filter((p) => p.kind !== 'rug');
+    const boxes = solid.map((p) => boundsOf(shape(p)));
+    // things that stand in each other's place belong to one heap, which is said once
+    const heap = solid.map((_, i) => i);
+    const heapOf = (i: number): number => (heap[i] === i ? i : (heap[i] = heapOf(heap[i]!)));
     for (let i = 0; i < solid.length; i++) for (let j = i + 1; j < solid.length; j++) {
       const [a, b] = [solid[i]!, solid[j]!];
-      if (Math.min(a.bottomMm + a.heightMm, b.bottomMm + b.heightMm) - Math.max(a.bottomMm, b.bottomMm) < 10) continue;
+      if (!boxesMeet(boxes[i]!, boxes[j]!) || Math.min(a.bottomMm + a.heightMm, b.bottomMm + b.heightMm) - Math.max(a.bottomMm, b.bottomMm) < 10) continue;
       // chairs and stools go under tables
       if ([a, b].some((p) => p.kind === 'diningChair' || p.kind === 'bench' || p.kind === 'ottoman') && [a, b].some((p) => hasTop(p))) continue;
-      if (sharedArea(shape(a), shape(b)) > 2500) find('pieces-overlap', 'caution', [a.id, b.id], { one: a.name, other: b.name });
+      if (sharedArea(shape(a), shape(b)) > 2500) heap[heapOf(j)] = heapOf(i);
+    }
+    const heaps = new Map<number, number[]>();
+    solid.forEach((_, i) => heaps.set(heapOf(i), [...(heaps.get(heapOf(i)) ?? []), i]));
+    for (const of of heaps.values()) {
+      const names = of.map((i) => solid[i]!.name);
+      if (of.length > 1) find('pieces-overlap', 'caution', of.map((i) => solid[i]!.id), { count: of.length, names: names.slice(0, 4).join(', '), more: Math.max(0, of.length - 4) });
     }
   }
 }
