@@ -35,7 +35,10 @@ const MOST_TEXT = 2_000_000;
 /** What a colour reader wrote, as text of a file or pasted. */
 export async function readReaderAction(text: string): Promise<Result<ReaderRow[], ReaderIssue>> {
   if (text.length > MOST_TEXT) return fail<ReaderIssue>({ code: 'too-many', row: 0, column: '', came: String(text.length) });
-  return readReader(Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { delimiter: '', delimitersToGuess: ['\t', ';', ','] }).data);
+  // a comma may be the decimal mark where something else parts the cells
+  const rows = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { delimiter: ['\t', ';'].find((d) => text.includes(d)) ?? ',' }).data;
+  // numbers pasted with nothing but spaces between them
+  return readReader(rows.every((r) => r.length <= 1) ? rows.map((r) => (r[0] ?? '').trim().split(/\s+/)) : rows);
 }
 export async function simulatedReadingAction(itemId: string): Promise<Result<ReaderRow, 'not-found'>> { const row = simulatedReading(id.parse(itemId)); return row ? ok(row) : fail('not-found' as const); }
 export async function takeReadingAction(itemId: string, row: ReaderRow): Promise<Result<{ ids: string[] }, DoorIssue>> { return takeReading(id.parse(itemId), row); }

@@ -136,6 +136,14 @@ test('a colour reader’s spectrum is taken, and a pair that parts under a warm 
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByText('Row 2, b: “wide” is not a number.')).toBeVisible();
   await expect(page.getByLabel('Rows of the reader')).toHaveValue('name;L;a;b\nSpot;48;-3;wide');
+  // numbers alone, with commas for decimals or nothing but spaces between them
+  for (const rows of ['48,2; -3; 12,5', '48.2  -3 12.5']) {
+    await page.getByLabel('Rows of the reader').fill(rows);
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByRole('button', { name: 'Take it', exact: true })).toHaveCount(1);
+  }
+  await page.getByRole('button', { name: 'Take it', exact: true }).click();
+  await expect.poll(async () => (await itemOf(page, 'harbour-velvet-20')).colours[0]).toMatchObject({ l: 48.2, a: -3, b: 12.5 });
 });
 
 test('what arrives is told in words and ΔE, with what relied on it', async ({ page }) => {

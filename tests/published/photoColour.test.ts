@@ -129,10 +129,20 @@ describe('a colour reader', () => {
     }
   });
   it('reads spectra as shares or per cent, and Lab', () => {
-    const grey = readReader([['name', ...bands.map((b) => `${b} nm`)], ['Card', ...bands.map(() => '20')], ['Card 2', ...bands.map(() => '0,2')]]);
-    // shares and per cent may not be mixed up: each row is told by its own largest value
-    expect(grey.ok && grey.value.map((r) => [r.name, Math.round(r.lab.l * 10) / 10])).toEqual([['Card', 51.8], ['Card 2', 51.8]]);
+    const l = (rows: string[][]) => { const r = readReader(rows); return r.ok && r.value.map((x) => [x.name, Math.round(x.lab.l * 10) / 10]); };
+    expect(l([['name', ...bands.map((b) => `${b} nm`)], ['Card', ...bands.map(() => '20')]])).toEqual([['Card', 51.8]]);
+    expect(l([['name', ...bands.map((b) => `R${b}`)], ['Card', ...bands.map(() => '0,2')]])).toEqual([['Card', 51.8]]);
+    // one file, one measure: a black of 1.2 per cent beside a card of 20 is no mirror (L* by CIE 1976 from Y 0.012)
+    expect(l([['name', ...bands], ['Card', ...bands.map(() => '20')], ['Black', ...bands.map(() => '1.2')]])).toEqual([['Card', 51.8], ['Black', 10.6]]);
+    expect(l([['name', ...bands.map((b) => `${b} (%)`)], ['Black', ...bands.map(() => '1.2')]])).toEqual([['Black', 10.6]]);
     expect(readReader([['Name', 'L*', 'a*', 'b*'], ['Cloth', '48.2', '-3', '12,5']])).toMatchObject({ ok: true, value: [{ name: 'Cloth', lab: { l: 48.2, a: -3, b: 12.5 }, spectrum: null }] });
+  });
+  it('reads rows that came without a header: three numbers are Lab, thirty-one a spectrum', () => {
+    expect(readReader([['48.2', '-3', '12,5'], ['51', '0', '0']])).toMatchObject({ ok: true, value: [{ name: '1', lab: { l: 48.2, a: -3, b: 12.5 } }, { name: '2', lab: { l: 51 } }] });
+    expect(readReader([['Cloth', '48.2', '-3', '12,5', '']])).toMatchObject({ ok: true, value: [{ name: 'Cloth', lab: { b: 12.5 } }] });
+    expect(readReader([bands.map(() => '0.2')])).toMatchObject({ ok: true, value: [{ name: '1', spectrum: bands.map(() => 0.2) }] });
+    const wide = readReader([['name', '380', '390', ...bands, '710'], ['x', '9', '9', ...bands.map(() => '0.2'), '9']]);
+    expect(wide).toMatchObject({ ok: true, value: [{ spectrum: bands.map(() => 0.2) }] });
   });
   it('says where it cannot be read', () => {
     const code = (rows: string[][]) => { const r = readReader(rows); return r.ok ? 'ok' : [r.issues[0]!.code, r.issues[0]!.row, r.issues[0]!.column]; };
@@ -140,6 +150,9 @@ describe('a colour reader', () => {
     expect(code([['a', 'b'], ['1', '2']])).toEqual(['no-header', 1, '']);
     expect(code([['name', ...bands.slice(0, 30)], ['x', ...bands]])).toEqual(['bands-missing', 1, '700']);
     expect(code([['name', ...bands], ['x', ...bands.map((_, i) => (i === 3 ? 'n/a' : '0.4'))]])).toEqual(['not-a-number', 2, '430']);
+    expect(code([bands, bands.slice(0, 3)])).toEqual(['out-of-range', 2, '400']);
+    expect(code([['50', '0', '400']])).toEqual(['out-of-range', 1, 'b']);
+    expect(code([['50', '0']])).toEqual(['no-header', 1, '']);
     expect(code([['L', 'a', 'b'], ['50', '0', '400']])).toEqual(['out-of-range', 2, 'b']);
   });
   it('a metameric black is nothing by day and something by lamp (Wyszecki; Cohen and Kappauf)', () => {

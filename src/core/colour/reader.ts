@@ -13,19 +13,32 @@ export type ReaderIssue = { code: 'nothing' | 'no-header' | 'not-a-number' | 'ou
 const MOST_ROWS = 2000;
 const number = (text: string): number => (/^\s*-?\d+(?:[.,]\d+)?(?:e-?\d+)?\s*$/i.test(text) ? Number(text.trim().replace(',', '.')) : NaN);
 
+/** The header of rows that came without one: three numbers are Lab, thirty-one a spectrum, a name before them or not. */
+function headerOf(cells: readonly string[]): string[] | undefined {
+  const named = Number.isNaN(number(cells[0] ?? ''));
+  const numbers = (named ? cells.slice(1) : cells).filter((c) => c.trim() !== '');
+  if (numbers.some((c) => Number.isNaN(number(c)))) return undefined;
+  const titles = numbers.length === 3 ? ['L', 'a', 'b'] : numbers.length === READER_BANDS ? numbers.map((_, i) => String(READER_FIRST_NM + i * READER_STEP_NM)) : undefined;
+  // a header of wavelengths is a row of numbers too
+  if (!titles || numbers.every((c, i) => number(c) === READER_FIRST_NM + i * READER_STEP_NM)) return undefined;
+  return named ? ['name', ...titles] : titles;
+}
+
 /**
- * Reads rows of cells (a header first): `name, 400, 410 … 700` with reflectance as shares or per cent, or `name, L, a, b`.
- * Says row and column of the first cell that cannot be.
+ * Reads rows of cells: `name, 400, 410 … 700` with reflectance as shares or per cent (told for all rows together), or
+ * `name, L, a, b`; a header first, or rows of numbers alone. Says row and column of the first cell that cannot be.
  */
 export function readReader(rows: readonly (readonly string[])[]): Result<ReaderRow[], ReaderIssue> {
   const filled = rows.map((cells, i) => ({ cells, row: i + 1 })).filter((r) => r.cells.some((c) => c.trim() !== ''));
+  const made = filled[0] && headerOf(filled[0].cells);
+  if (made) filled.unshift({ cells: made, row: 0 });
   const head = filled[0];
   if (!head) return fail<ReaderIssue>({ code: 'nothing', row: 0, column: '', came: '' });
   const titles = head.cells.map((c) => c.trim().toLowerCase());
   const column = (...names: string[]) => titles.findIndex((t) => names.includes(t));
   const nameAt = column('name', 'sample', 'id');
   const labAt = [column('l', 'l*'), column('a', 'a*'), column('b', 'b*')];
-  const bandAt = Array.from({ length: READER_BANDS }, (_, i) => { const nm = String(READER_FIRST_NM + i * READER_STEP_NM); return titles.findIndex((t) => t.replace(/\s*nm$/, '').replace(/^r/, '') === nm); });
+  const bandAt = Array.from({ length: READER_BANDS }, (_, i) => { const nm = String(READER_FIRST_NM + i * READER_STEP_NM); return titles.findIndex((t) => t.replace(/[\s%()]/g, '').replace(/nm$/, '').replace(/^r/, '') === nm); });
   const spectral = bandAt.some((i) => i >= 0);
   if (spectral) {
     const missing = bandAt.findIndex((i) => i < 0);
@@ -45,11 +58,12 @@ export function readReader(rows: readonly (readonly string[])[]): Result<ReaderR
     };
     if (!spectral) return { name, spectrum: null, lab: { l: value(labAt[0]!, 'L', 0, 100), a: value(labAt[1]!, 'a', -128, 127), b: value(labAt[2]!, 'b', -128, 127) } };
     const values = bandAt.map((i, b) => value(i, String(READER_FIRST_NM + b * READER_STEP_NM), 0, 150));
-    // shares run to 1 and a little over; anything larger is per cent
-    const spectrum = Math.max(...values) > 1.5 ? values.map((v) => v / 100) : values;
-    return { name, spectrum, lab: issues.length === 0 ? labUnder(spectrum, lightSource(DAYLIGHT)) : { l: 0, a: 0, b: 0 } };
+    return { name, spectrum: values, lab: { l: 0, a: 0, b: 0 } };
   });
-  return issues.length > 0 ? { ok: false, issues } : ok(read);
+  if (issues.length > 0) return { ok: false, issues };
+  // shares run to 1 and a little over; a file in which anything is larger is in per cent, its dark cloths too
+  const perCent = titles.some((t) => t.includes('%')) || read.some((r) => r.spectrum && Math.max(...r.spectrum) > 1.5);
+  return ok(read.map((r) => { if (!r.spectrum) return r; const spectrum = perCent ? r.spectrum.map((v) => v / 100) : r.spectrum; return { ...r, spectrum, lab: labUnder(spectrum, lightSource(DAYLIGHT)) }; }));
 }
 
 /** How two measured cloths match by day and by lamp: ΔE00 under each source, each against its own white (a metamerism index for a change of illuminant, CIE 015). */

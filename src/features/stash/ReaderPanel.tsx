@@ -39,7 +39,7 @@ export function ReaderPanel({ item, onDone }: { item: Item; onDone: () => void }
       </div>
       {says && <p role="alert" className="text-[13px]">{says}</p>}
       {rows && <ul className="space-y-1.5">{rows.slice(0, 50).map((r, i) => (
-        <li key={i} className="flex items-center gap-2 text-[14px]"><span className="h-6 w-6 shrink-0 border border-black/20" style={{ background: hexOfLab(r.lab) }} /><span className="min-w-0 flex-1 truncate">{r.name}: L* {r.lab.l.toFixed(1)}, a* {r.lab.a.toFixed(1)}, b* {r.lab.b.toFixed(1)}{r.spectrum ? `, ${t('reader.spectral')}` : ''}</span><Button small onClick={() => void take(r)}>{t('reader.take')}</Button></li>
+        <li key={i} className="flex items-center gap-2 text-[14px]"><span className="h-6 w-6 shrink-0 border border-black/20" style={{ background: hexOfLab(r.lab) }} /><span className="min-w-0 flex-1 truncate">{r.name}: L* {r.lab.l.toFixed(1).replace('-', '−')}, a* {r.lab.a.toFixed(1).replace('-', '−')}, b* {r.lab.b.toFixed(1).replace('-', '−')}{r.spectrum ? `, ${t('reader.spectral')}` : ''}</span><Button small onClick={() => void take(r)}>{t('reader.take')}</Button></li>
       ))}</ul>}
       <Button small look="quiet" className="!px-0" onClick={onDone}>{t('back')}</Button>
     </div>
