@@ -34,6 +34,12 @@ export const test = base.extend<{ problems: string[] }, { studio: Studio }>({
     await server.stop();
     rmSync(folder, { recursive: true, force: true });
   }, { scope: 'worker' }],
+  // a page is worked on once its script has taken hold; what is done before that has tests of its own (early.spec), which go on at once
+  page: async ({ page }, provide) => {
+    const go = page.goto.bind(page);
+    page.goto = async (url, options) => { const answer = await go(url, options); if (options?.waitUntil !== 'commit') await awake(page); return answer; };
+    await provide(page);
+  },
   baseURL: async ({ studio }, provide) => { await provide(studio.address); },
   // every test watches the page for errors of its own and for what the content policy refused
   problems: [async ({ page }, provide) => {
