@@ -73,6 +73,8 @@ await main(async () => {
     page.on('pageerror', (e) => say(`${name}: ${e.message}`));
     await page.goto(url, { waitUntil: 'networkidle' });
     await act?.(page);
+    // all that comes after the page itself: parts that woke later, the small drawings of the strip
+    await page.waitForFunction(() => !document.querySelector('[data-asleep]') && [...document.querySelectorAll('button > svg')].every((s) => s.childElementCount > 0));
     await page.waitForTimeout(500);
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
     say(`docs/screenshots/${name}.png`);

@@ -36,6 +36,8 @@ export const test = base.extend<{ problems: string[] }, { studio: Studio }>({
   }, { scope: 'worker' }],
   // a page is worked on once its script has taken hold; what is done before that has tests of its own (early.spec), which go on at once
   page: async ({ page }, provide) => {
+    // SLOW=4: every page at a quarter of its speed, to find what is only right on a quick machine
+    if (process.env.SLOW) await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: Number(process.env.SLOW) });
     const go = page.goto.bind(page);
     page.goto = async (url, options) => { const answer = await go(url, options); if (options?.waitUntil !== 'commit') await awake(page); return answer; };
     await provide(page);
