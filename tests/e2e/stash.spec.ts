@@ -81,6 +81,8 @@ test('a thing is changed, kept, undone; a stale change is refused and shows what
 test('colours come out of a photo, and the white card takes the cast out; both are shown and marked', async ({ page }) => {
   await page.goto('/stash?item=moss-20');
   await page.getByRole('button', { name: 'From a photo', exact: true }).click();
+  // the thing's own photo has a field for a file too
+  await page.getByRole('heading', { name: 'Colours from a photo' }).waitFor();
   const input = page.locator('aside input[type=file]');
   await input.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
   await expect(page.getByText('This is not a picture that can be read.')).toBeVisible();
