@@ -81,8 +81,9 @@ await main(async () => {
     line('a room page, median', ms(median(answers)));
     line('a room page, 95 of 100 under', ms(at(answers, 0.95)), '≤ 80 ms');
     const home = [];
-    for (let i = 0; i < 30; i++) home.push(await ask('/'));
-    line('the first page, 95 of 100 under', ms(at(home, 0.95)));
+    for (let i = 0; i < 60; i++) home.push(await ask('/'));
+    line('the first page, median', ms(median(home)));
+    line('  95 of 100 under', ms(at(home, 0.95)), '≤ 80 ms');
     for (const [what, url] of [['the stash page', '/stash'], ['the stash in short rows', '/api/stash/index']]) {
       const taken = [];
       for (let i = 0; i < 60; i++) taken.push(await ask(url));

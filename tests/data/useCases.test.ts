@@ -2,6 +2,7 @@ import { afterAll, beforeEach, expect, test, vi } from 'vitest';
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import type { Change } from '../../src/core/model/change';
 import { inches } from '../../src/core/base/units';
 import type { RoomFile } from '../../src/core/model/types';
 import { planLook } from '../../src/core/plan/planLook';
@@ -150,10 +151,27 @@ test('home cards say what is next; the plan of no such look is not made', () => 
   const page = rooms.homePage(20);
   expect(page.rooms.map((r) => r.name)).toEqual(['Long Room', 'Harbour Bedroom', 'Landing']);
   const card = page.rooms[0]!;
-  expect(Object.keys(card.plan.stages)).toEqual(['measure', 'clear', 'colour', 'windows', 'walls', 'seats', 'fitting']);
+  expect(Object.keys(card.stages)).toEqual(['measure', 'clear', 'colour', 'windows', 'walls', 'seats', 'fitting']);
   expect(card.open).toBeGreaterThan(0);
   expect(rooms.planRoom('long-room', 'none')).toMatchObject({ ok: false, issues: [{ code: 'no-such-look', looks: ['as-found', 'early-summer', 'early-summer-blue'] }] });
   expect(rooms.planRoom('none', null)).toMatchObject({ ok: false, issues: [{ code: 'not-found' }] });
+});
+
+test('a home card is kept, and follows what is changed in its room, its home and the stash', () => {
+  const card = (id: string) => rooms.homePage(20).rooms.find((r) => r.id === id)!;
+  const [first, other] = [card('long-room'), card('landing')];
+  expect(card('long-room')).toBe(first);
+  const file = rooms.exportRoom('long-room')!;
+  const worn = file.looks.find((l) => l.season !== null)!;
+  const item = file.items.find((i) => i.id === worn.placements[0]!.itemId)!;
+  const changes: Change[] = [{ do: 'putItem', item: { ...item, colours: [{ l: 20, a: 60, b: -60, share: 1 }] } }, { do: 'setRoom', room: { ...file.room, name: 'Longer Room' } }, { do: 'setHome', home: { ...file.home, name: 'Net Loft' } }, { do: 'removePlacement', lookId: worn.id, id: worn.placements[0]!.id }];
+  for (const change of changes) {
+    const before = card('long-room');
+    expect(rooms.changeRoom('long-room', rooms.openRoom('long-room')!.revision, [change]).ok).toBe(true);
+    expect(card('long-room')).not.toEqual(before);
+  }
+  expect(card('long-room')).toMatchObject({ name: 'Longer Room', homeName: 'Net Loft' });
+  expect(card('landing')).toEqual({ ...other, homeName: 'Net Loft' });
 });
 
 test('inserts that are owned are not bought: the plan counts those of the stash', () => {

@@ -1,9 +1,10 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { PageLink } from '../../ui/PageLink';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { LazyDialog } from '../../ui/LazyDialog';
+import { useInBrowser } from '../../ui/useInBrowser';
 import { useActWords } from '../shell/StatusLine';
 import { FileDoors } from './FileDoors';
 import { NewRoom } from './NewRoom';
@@ -11,10 +12,16 @@ import { QuickTiles } from './QuickTiles';
 import { RoomCardView } from './RoomCardView';
 import type { HomeData } from './types';
 
+/** Rooms that are seen without scrolling. */
+const ON_SIGHT = 4;
+
 /** The first page: rooms with what is next in each, a way to begin one, and quick answers beside. */
-export function HomeScreen({ data }: { data: HomeData }): ReactNode {
+export function HomeScreen({ told }: { told: string }): ReactNode {
+  const data = useMemo(() => JSON.parse(told) as HomeData, [told]);
   const t = useTranslations();
   const act = useActWords();
+  // what is seen only by scrolling comes when the page stands
+  const inBrowser = useInBrowser();
   const [beginning, setBeginning] = useState(false);
   const undo = data.undo ? t('home.undo', { what: act(data.undo) }) : null;
   return (
@@ -34,8 +41,8 @@ export function HomeScreen({ data }: { data: HomeData }): ReactNode {
         ) : (
           <section>
             <div className="mb-3 flex items-baseline justify-between gap-3"><h1 className="text-[26px]">{t('home.title')}</h1><Button look="strong" onClick={() => setBeginning(true)}>{t('home.new')}</Button></div>
-            <div className="grid gap-4 xl:grid-cols-2">{data.rooms.map((r) => <RoomCardView key={r.id} room={r} />)}</div>
-            {data.others.length > 0 && (
+            <div className="grid gap-4 xl:grid-cols-2">{data.rooms.slice(0, inBrowser ? undefined : ON_SIGHT).map((r) => <RoomCardView key={r.id} room={r} />)}</div>
+            {inBrowser && data.others.length > 0 && (
               <nav aria-label={t('home.others', { count: data.others.length })} className="mt-4 bg-sheet px-5 py-4">
                 <h2 className="mb-2 text-[19px]">{t('home.others', { count: data.others.length })}</h2>
                 <ul className="gap-x-6 text-[14px] sm:columns-2">{data.others.map((r) => <li key={r.id} className="truncate py-[3px]"><PageLink href={`/rooms/${r.id}/measure`} className="underline decoration-line underline-offset-4 hover:decoration-ink">{r.name}</PageLink> <span className="text-soft">{r.homeName}</span></li>)}</ul>
