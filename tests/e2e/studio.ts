@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Page } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import net from 'node:net';
@@ -79,3 +80,12 @@ export const listed = (page: Page, name: string) => page.getByRole('button', { n
 
 /** The room as it would be written to a file. */
 export const fileOf = async (page: Page, room = 'long-room'): Promise<RoomFile> => (await page.request.get(`/api/rooms/${room}/file`)).json() as Promise<RoomFile>;
+
+/** A page as it is first seen, at a width: axe has nothing to say of it, and nothing runs over its side. */
+export async function axeFindsNothing(page: Page, url: string, width: 390 | 1280): Promise<void> {
+  await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
+  await page.goto(url, { waitUntil: 'networkidle' });
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0);
+}
