@@ -77,6 +77,31 @@ test('a thing is changed, kept, undone; a stale change is refused and shows what
   await expect(page.getByRole('heading', { name: 'Sail check, copy' })).toBeVisible();
 });
 
+test('while the studio is away what is typed stays, in order, and is written when it is back', async ({ page, studio }) => {
+  await page.goto('/stash?item=moss-20');
+  const [wide, many] = [page.locator('aside').getByLabel('Wide'), page.locator('aside').getByLabel('How many')];
+  await wide.waitFor();
+  await studio.kill();
+  await wide.fill('19 1/2');
+  await wide.press('Enter');
+  await many.fill('7');
+  await many.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: 'The studio does not answer.' })).toBeVisible();
+  await expect(many).toHaveValue('7');
+  await studio.start();
+  await expect.poll(async () => { const { widthMm, count } = await itemOf(page, 'moss-20'); return [Math.round(widthMm * 10) / 10, count]; }, { timeout: 15_000 }).toEqual([495.3, 7]);
+  await expect(page.getByText('The studio does not answer.')).toHaveCount(0);
+  await page.goto('/stash?tab=places');
+  const high = page.getByLabel('High').first();
+  await high.waitFor();
+  await studio.kill();
+  await high.fill('10 1/2');
+  await high.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: 'The studio does not answer.' })).toBeVisible();
+  await studio.start();
+  await expect.poll(async () => (await studioOf(page)).places.some((p) => Math.abs(p.heightMm - 266.7) < 0.01), { timeout: 15_000 }).toBe(true);
+});
+
 test('colours come out of a photo, and the white card takes the cast out; both are shown and marked', async ({ page }) => {
   await page.goto('/stash?item=moss-20');
   await page.getByRole('button', { name: 'From a photo', exact: true }).click();

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import { duplicateItemAction, itemSheetAction, removeItemsAction, saveChangedItemAction } from '../../actions/stash';
 import type { ItemSheet } from '../../actions/stashTypes';
 import type { Item } from '../../core/model/types';
@@ -18,6 +18,7 @@ import { nameColour } from '../../core/colour/name';
 import { ColourRows } from './ColourRows';
 import { KINDS, TEXTURES } from './FilterPanel';
 import { useStashRoom } from './StashContext';
+import { untilAnswered } from './untilAnswered';
 
 const PhotoColour = dynamic(() => import('./PhotoColour').then((m) => m.PhotoColour));
 const ReaderPanel = dynamic(() => import('./ReaderPanel').then((m) => m.ReaderPanel));
@@ -34,6 +35,7 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
   const [sheet, setSheet] = useState<ItemSheet | null | undefined>(undefined);
   const [problem, setProblem] = useState<{ text: string; take?: Item } | null>(null);
   const [side, setSide] = useState<Side>(null);
+  const saving = useRef<Promise<void>>(Promise.resolve());
   const load = useCallback(async () => { setSheet(await itemSheetAction(id).catch(() => undefined)); }, [id]);
   // eslint-disable-next-line react-hooks/set-state-in-effect -- the thing is fetched when its sheet opens
   useEffect(() => { void load(); }, [load, head]);
@@ -45,12 +47,15 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
     const after = { ...item, ...patch };
     setSheet({ ...sheet, item: after });
     setProblem(null);
-    void saveChangedItemAction(item, after).then(async (result) => {
+    // one after the other: a change starts from what the one before it made
+    saving.current = saving.current.then(async () => {
+      const result = await untilAnswered(() => saveChangedItemAction(item, after), () => setProblem({ text: t('noAnswer') }));
+      setProblem(null);
       if (result.ok) { await refresh(); return; }
       const issue = result.issues[0]!;
       setSheet({ ...sheet, item });
       setProblem('item' in issue ? { text: t('stale'), take: issue.item } : { text: t('refused', { why: `${issue.path.join('.')} ${issue.message}` }) });
-    }).catch(() => { setSheet({ ...sheet, item }); setProblem({ text: t('noAnswer') }); });
+    }).catch(() => { setSheet({ ...sheet, item }); setProblem({ text: t('refused', { why: '' }) }); });
   };
   const take = (patch: Partial<Item>): Answer => { save(patch); return TAKEN; };
   const key = (field: string) => `item-${id}-${field}`;

@@ -13,6 +13,7 @@ import { LengthField, TAKEN, TextField, type Answer } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Words } from '../../ui/Words';
 import { useStashRoom } from './StashContext';
+import { untilAnswered } from './untilAnswered';
 
 const KINDS = ['box', 'bag', 'shelf', 'drawer', 'underFurniture', 'cupboard'] as const;
 
@@ -25,10 +26,15 @@ export function PlacesTab(): ReactNode {
   const { head, unit, refresh, entries } = useStashRoom();
   const [rows, setRows] = useState<PlaceRow[] | null>(null);
   const [where, setWhere] = useState('');
+  const [silent, setSilent] = useState(false);
   const load = useCallback(async () => setRows(await placeRowsAction()), []);
   // eslint-disable-next-line react-hooks/set-state-in-effect -- the places are fetched when they are shown
   useEffect(() => { void load(); }, [load, head]);
-  const put = (place: StoragePlace): Answer => { void putPlaceAction(place).then(refresh); return TAKEN; };
+  const put = (place: StoragePlace): Answer => {
+    setRows((all) => all && all.map((r) => (r.place.id === place.id ? { ...r, place } : r)));
+    void untilAnswered(() => putPlaceAction(place), () => setSilent(true)).then(() => { setSilent(false); return refresh(); });
+    return TAKEN;
+  };
   const some = (i: number, c: number) => (unit === 'cm' ? cm(c) : inches(i));
   const add = () => put({ id: nanoid(10), name: t('places.newName', { n: (rows?.length ?? 0) + 1 }), kind: 'box', roomId: null, widthMm: some(24, 60), depthMm: some(16, 40), heightMm: some(12, 30), note: '' });
   const litres = (n: number) => (n >= 10 ? n.toFixed(0) : n.toFixed(1));
@@ -38,6 +44,7 @@ export function PlacesTab(): ReactNode {
     <div className="grid items-start gap-3.5 lg:grid-cols-[1fr_340px]">
       <section className="bg-sheet px-5 py-4">
         <div className="mb-3 flex flex-wrap items-baseline gap-3"><h1 className="text-[24px]">{t('tab.places')}</h1><div className="ml-auto flex gap-2"><Button small onClick={add}>{t('places.add')}</Button><a href="/api/stash/labels.pdf" className="inline-flex rounded-md border border-ink px-2 py-0.5 text-[13px] font-medium">{t('places.labels')}</a><a href="/api/stash/labels.pdf?paper=letter" className="self-center text-[13px] underline underline-offset-4">{t('places.letter')}</a></div></div>
+        {silent && <p role="alert" className="mb-2 text-[14px]">{t('noAnswer')}</p>}
         {rows === null ? <p className="text-soft">{t('loading')}</p> : rows.length === 0 ? <p className="text-soft">{t('places.none')}</p> : (
           <ul className="space-y-5">
             {rows.map(({ place, contents, items, under }) => {
