@@ -95,15 +95,15 @@ const finish = (hexName, p = solid) => ({ colours: [col(hexName, 1)], pattern: p
 const wall = (id, x, y, name = '') => ({ id, name, xMm: x, yMm: y });
 const box4 = (w, d) => [wall('n', 0, 0), wall('e', w, 0), wall('s', w, d), wall('w', 0, d)];
 const STILL = { opens: 'fixed', hinge: 'none', handleMm: 0, revealMm: 0, sillDepthMm: 0, underMm: 0, overlooked: false, hazy: false };
-const MOVES = { window: { ...STILL, opens: 'sash', revealMm: i(4), sillDepthMm: i(3) }, door: { ...STILL, opens: 'in', hinge: 'left', handleMm: i(2.5), underMm: i(0.75) }, arch: STILL };
+const MOVES = { window: { ...STILL, opens: 'sash', revealMm: i(4), sillDepthMm: i(3) }, door: { ...STILL, opens: 'in', hinge: 'left', handleMm: i(2.5), underMm: i(0.75) }, arch: STILL, frenchDoor: { ...STILL, opens: 'out', hinge: 'both' } };
 const opening = (id, name, kind, wallId, x, w, sill, h, trim, drops = null, more = {}) => ({ id, name, kind, wallId, xMm: i(x), widthMm: i(w), sillMm: i(sill), heightMm: i(h), trimMm: i(trim), ...MOVES[kind], ...more, dropsMm: drops && { left: i(drops[0]), middle: i(drops[1]), right: i(drops[2]) } });
-const fitting = (id, name, kind, wallId, x, w, bottom, h, depth, colour) => ({ id, name, kind, wallId, xMm: i(x), widthMm: i(w), bottomMm: i(bottom), heightMm: i(h), depthMm: i(depth), mantel: null, colours: cols([colour, 1]) });
+const fitting = (id, name, kind, wallId, x, w, bottom, h, depth, colour) => ({ id, name, kind, wallId, xMm: i(x), widthMm: i(w), bottomMm: i(bottom), heightMm: i(h), depthMm: i(depth), mantel: null, rises: 'right', colours: cols([colour, 1]) });
 const piece = (id, name, kind, x, y, turn, w, d, h, colours, more = {}) => ({ id, name, kind, xMm: i(x), yMm: i(y), turnDeg: turn, widthMm: i(w), depthMm: i(d), heightMm: i(h), bottomMm: 0, seat: null, bed: null, shelvesMm: [], chairs: 0, colours, pattern: solid, ...more });
 const seat = (w, h, d, seats, wanted) => ({ widthMm: i(w), heightMm: i(h), depthMm: i(d), seats, wantedSitters: wanted, armHeightMm: 0, looseCushions: 0 });
 const weave = { kind: 'texture', repeatMm: 8 };
 
 let n = 0;
-const dressing = (openingId, itemId, more = {}) => ({ id: `d${++n}`, openingId, itemId, heading: 'ringClip', landing: 'kiss', rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, fullness: null, panels: null, route: null, drawn: 'open', ...more });
+const dressing = (openingId, itemId, more = {}) => ({ id: `d${++n}`, openingId, itemId, heading: 'ringClip', landing: 'kiss', rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, fullness: null, panels: null, route: null, drawn: 'open', mount: 'wall', hemAt: 'floor', rod: { make: 'tube', outerMm: null }, pinMm: null, joinsNext: false, sheer: null, making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' }, lightShare: null, ...more });
 const hanging = (itemId, wallId, over, x, hanger, more = {}) => ({ id: `h${++n}`, itemId, wallId, overPieceId: over, xMm: x === null ? null : i(x), centreMm: null, gapMm: null, hanger, ...more });
 const wire = (drop, apart, length, hooks = 2) => ({ kind: 'wire', hooks, ringDropMm: i(drop), ringsApartMm: i(apart), wireMm: i(length), hooksApartMm: null });
 const saw = (drop) => ({ kind: 'sawtooth', dropMm: i(drop) });
@@ -112,7 +112,7 @@ const object = (itemId, pieceId, x, more = {}) => ({ id: `p${++n}`, itemId, piec
 const draped = (itemId, pieceId, x) => ({ id: `p${++n}`, itemId, pieceId, as: 'throw', xMm: i(x), layer: 9, fill: 'feather', turned: false });
 const look = (id, name, season, order, dressings, hangings, placements, more = {}) => ({ id, name, season, order, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings, hangings, placements, ...more });
 
-const ROOM = { slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
+const ROOM = { crownMm: 0, wallsOf: 'plaster', floorOf: 'wood', slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
 const CLEAR = { found: [], irritations: [], tasks: [], beforePhotos: [] };
 const bedOf = (mattress, head, foot = 0) => ({ mattressMm: i(mattress), headboardMm: i(head), footboardMm: i(foot) });
 const foundThing = (itemId, wallId, verdict, more = {}) => ({ id: `f-${itemId}`, itemId, wallId, verdict, toRoomId: null, placeId: null, ...more });
@@ -197,6 +197,24 @@ const landing = {
   looks: [look('as-found', 'As found', null, 0, [], [hanging('art-gull', 'w', null, null, saw(0.75))], []), look('summer', 'Summer', 'summer', 1, [dressing('stair-window', null, { landing: 'clear' })], [hanging('art-gull', 'w', 'landing-bench', null, saw(0.75))], [pillow('mist-lumbar', 'landing-bench', 22, 0)])],
 };
 
-const studio = { rideauStudio: 2, name: 'Harbour studio', rules: [], homes: [home], places, items: items.sort((a, b) => (a.id < b.id ? -1 : 1)), rooms: [longRoom, bedroom, landing] };
+// a lookout over the harbour mouth: three windows in a bay under one bent rod, a French door to the balcony
+const lookout = {
+  homeId: home.id,
+  room: { ...ROOM, id: 'lookout', name: 'Lookout', unit: 'in', ceilingMm: i(102), crownMm: i(3), walls: [wall('n1', 0, 0), wall('b1', i(48), 0, 'Bay, left'), wall('b2', i(66), i(-24), 'Bay, front'), wall('b3', i(126), i(-24), 'Bay, right'), wall('n2', i(144), 0), wall('e', i(192), 0), wall('s', i(192), i(132)), wall('w', 0, i(132))], wallFinish: finish('oyster'), floorFinish: finish('oak', { kind: 'texture', repeatMm: i(5) }), trimFinish: finish('bright'), note: 'Seen from the quay.',
+    standpoints: [{ id: 'lookout-door', name: 'From the door', kind: 'door', xMm: i(168), yMm: i(118), eyeMm: i(62) }] },
+  clear: CLEAR,
+  openings: [
+    opening('bay-left', 'Bay left', 'window', 'b1', 5, 20, 30, 48, 2.5, [78, 78, 78.125]), opening('bay-front', 'Bay front', 'window', 'b2', 6, 48, 30, 48, 2.5, [78.125, 78.125, 78.25], { overlooked: true }), opening('bay-right', 'Bay right', 'window', 'b3', 5, 20, 30, 48, 2.5, [78.25, 78.375, 78.375], { hazy: true }),
+    opening('balcony-door', 'Balcony door', 'frenchDoor', 'e', 36, 56, 0, 80, 3, [80, 80, 80.125], { opens: 'out', hinge: 'both', handleMm: i(2.5), underMm: i(0.5) }), opening('lookout-in', 'Door', 'door', 's', 12, 32, 0, 80, 3),
+  ],
+  fittings: [fitting('lookout-socket', 'Socket', 'socket', 'n1', 20, 5, 12, 3.5, 0.5, 'bright')],
+  pieces: [piece('lookout-chair', 'Harbour chair', 'armchair', 82, 10, 0, 32, 34, 34, cols(['harbour', 1]), { seat: seat(22, 18, 22, 1, 1) }), piece('lookout-table', 'Chart table', 'sideTable', 112, 2, 0, 20, 20, 24, cols(['oak', 1])), piece('lookout-lamp', 'Reading lamp', 'floorLamp', 60, 60, 0, 14, 14, 58, cols(['iron', 0.5], ['sailcloth', 0.5])), piece('lookout-rug', 'Cotton stripe rug', 'rug', 96, 60, 180, 72, 48, 0.4, cols(['sailcloth', 0.6], ['harbour', 0.4]), { pattern: pattern('stripe', 4) })],
+  looks: [look('summer', 'Summer', 'summer', 0, [
+    dressing('bay-left', 'panel-stripe', { joinsNext: true, landing: 'break', panels: 4, drawn: 'open', sheer: { itemId: 'panel-voile', heading: 'rodPocket', landing: 'clear', fullness: null, panels: 4, drawn: 'closed' } }), dressing('bay-front', 'panel-stripe', { joinsNext: true }), dressing('bay-right', 'panel-stripe'),
+    dressing('balcony-door', 'panel-mist', { landing: 'clear', heading: 'grommet' }),
+  ], [], [])],
+};
+
+const studio = { rideauStudio: 3, name: 'Harbour studio', rules: [], homes: [home], places, items: items.sort((a, b) => (a.id < b.id ? -1 : 1)), rooms: [longRoom, bedroom, landing, lookout] };
 writeFileSync(new URL('./sail-loft.studio.json', import.meta.url), `${JSON.stringify(studio, null, 1)}\n`);
 console.log(`${items.length} items`);

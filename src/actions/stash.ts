@@ -7,11 +7,12 @@ import type { Item, StoragePlace } from '../core/model/types';
 import type { NeedLine } from '../core/stash/need';
 import type { Spot } from '../core/stash/spots';
 import type { DoorIssue } from '../server/issues';
-import { cutTags, dropPlace, duplicateItem, itemArrived, itemSheet, looksOfRooms, needLines, placeRows, putItems, putPlace, removeItems, saveChangedItem, simulatedReading, spotsOfRoom, stashHead, takeReading, type ArrivedAnswer, type ItemSheet, type LooksOfRoom, type PlaceRow, type StashHead } from '../server/stash/stash';
+import { cutTags, dropPlace, duplicateItem, itemArrived, itemSheet, looksOfRooms, needLines, placeRows, putItems, putPlace, removeItems, saveChangedItem, shopPanels, simulatedReading, spotsOfRoom, stashHead, takeReading, type ArrivedAnswer, type ItemSheet, type LooksOfRoom, type PlaceRow, type StashHead } from '../server/stash/stash';
 
 const id = z.string().min(1).max(64);
 const ids = z.array(id).min(1).max(5000);
 
+export async function shopPanelsAction(): Promise<ReturnType<typeof shopPanels>> { return shopPanels(); }
 export async function stashHeadAction(): Promise<StashHead> { return stashHead(); }
 export async function itemSheetAction(itemId: string): Promise<ItemSheet | null> { return itemSheet(id.parse(itemId)) ?? null; }
 export async function putItemsAction(items: Item[]): Promise<Result<{ ids: string[] }, DoorIssue>> { return putItems(z.array(z.unknown()).max(5000).parse(items)); }

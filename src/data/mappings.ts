@@ -40,12 +40,12 @@ export const rowToItem = (r: Row): Item => ({
 /** The photos of the room as it was found belong to its clearing in the model, and to the room's row here. */
 export type RoomRow = { room: Room; beforePhotos: Clear['beforePhotos'] };
 export const roomToRow = ({ room: r, beforePhotos }: RoomRow, homeId: string): Row => ({
-  id: r.id, home_id: homeId, name: r.name, unit: r.unit, ceiling_mm: r.ceilingMm, slopes_json: json(r.slopes), beams_json: json(r.beams), standpoints_json: json(r.standpoints), sees_json: json(r.seesRoomIds), childs_room: bit(r.childsRoom), wall_photos_json: json(r.wallPhotos), readings_json: json(r.readings),
+  id: r.id, home_id: homeId, name: r.name, unit: r.unit, ceiling_mm: r.ceilingMm, crown_mm: r.crownMm, walls_of: r.wallsOf, floor_of: r.floorOf, slopes_json: json(r.slopes), beams_json: json(r.beams), standpoints_json: json(r.standpoints), sees_json: json(r.seesRoomIds), childs_room: bit(r.childsRoom), wall_photos_json: json(r.wallPhotos), readings_json: json(r.readings),
   before_photos_json: json(beforePhotos), wall_finish_json: json(r.wallFinish), floor_finish_json: json(r.floorFinish), trim_finish_json: json(r.trimFinish), note: r.note,
 });
 export const rowToRoom = (r: Row, walls: Room['walls']): RoomRow => ({
   room: {
-    id: text(r.id!), name: text(r.name!), unit: text(r.unit!), ceilingMm: num(r.ceiling_mm!), walls, slopes: fromJson(r.slopes_json!), beams: fromJson(r.beams_json!), standpoints: fromJson(r.standpoints_json!), seesRoomIds: fromJson(r.sees_json!), childsRoom: r.childs_room === 1,
+    id: text(r.id!), name: text(r.name!), unit: text(r.unit!), ceilingMm: num(r.ceiling_mm!), crownMm: num(r.crown_mm!), wallsOf: text(r.walls_of!), floorOf: text(r.floor_of!), walls, slopes: fromJson(r.slopes_json!), beams: fromJson(r.beams_json!), standpoints: fromJson(r.standpoints_json!), seesRoomIds: fromJson(r.sees_json!), childsRoom: r.childs_room === 1,
     wallPhotos: fromJson(r.wall_photos_json!), readings: fromJson(r.readings_json!), wallFinish: fromJson(r.wall_finish_json!), floorFinish: fromJson(r.floor_finish_json!), trimFinish: fromJson(r.trim_finish_json!), note: text(r.note!),
   },
   beforePhotos: fromJson(r.before_photos_json!),
@@ -70,8 +70,8 @@ export const rowToOpening = (r: Row): Opening => ({
   dropsMm: r.drop_left_mm === null ? null : { left: num(r.drop_left_mm!), middle: num(r.drop_middle_mm!), right: num(r.drop_right_mm!) },
 });
 
-export const fittingToRow = (f: Fitting, p: Place): Row => ({ ...p, id: f.id, name: f.name, kind: f.kind, wall_id: f.wallId, x_mm: f.xMm, width_mm: f.widthMm, bottom_mm: f.bottomMm, height_mm: f.heightMm, depth_mm: f.depthMm, mantel_width_mm: f.mantel?.widthMm ?? null, mantel_depth_mm: f.mantel?.depthMm ?? null, mantel_top_mm: f.mantel?.topMm ?? null, colours_json: json(f.colours) });
-export const rowToFitting = (r: Row): Fitting => ({ id: text(r.id!), name: text(r.name!), kind: text(r.kind!), wallId: text(r.wall_id!), xMm: num(r.x_mm!), widthMm: num(r.width_mm!), bottomMm: num(r.bottom_mm!), heightMm: num(r.height_mm!), depthMm: num(r.depth_mm!), mantel: r.mantel_width_mm === null ? null : { widthMm: num(r.mantel_width_mm!), depthMm: num(r.mantel_depth_mm!), topMm: num(r.mantel_top_mm!) }, colours: fromJson(r.colours_json!) });
+export const fittingToRow = (f: Fitting, p: Place): Row => ({ ...p, id: f.id, name: f.name, kind: f.kind, wall_id: f.wallId, rises: f.rises, x_mm: f.xMm, width_mm: f.widthMm, bottom_mm: f.bottomMm, height_mm: f.heightMm, depth_mm: f.depthMm, mantel_width_mm: f.mantel?.widthMm ?? null, mantel_depth_mm: f.mantel?.depthMm ?? null, mantel_top_mm: f.mantel?.topMm ?? null, colours_json: json(f.colours) });
+export const rowToFitting = (r: Row): Fitting => ({ id: text(r.id!), name: text(r.name!), kind: text(r.kind!), wallId: text(r.wall_id!), rises: text(r.rises!), xMm: num(r.x_mm!), widthMm: num(r.width_mm!), bottomMm: num(r.bottom_mm!), heightMm: num(r.height_mm!), depthMm: num(r.depth_mm!), mantel: r.mantel_width_mm === null ? null : { widthMm: num(r.mantel_width_mm!), depthMm: num(r.mantel_depth_mm!), topMm: num(r.mantel_top_mm!) }, colours: fromJson(r.colours_json!) });
 
 export const pieceToRow = (x: Piece, p: Place): Row => ({
   ...p, id: x.id, name: x.name, kind: x.kind, x_mm: x.xMm, y_mm: x.yMm, turn_deg: x.turnDeg, width_mm: x.widthMm, depth_mm: x.depthMm, height_mm: x.heightMm, bottom_mm: x.bottomMm,
@@ -94,10 +94,15 @@ export const rowToLook = (r: Row, lists: Pick<Look, 'dressings' | 'hangings' | '
 export const dressingToRow = (d: Dressing, p: LookPlace): Row => ({
   ...p, id: d.id, opening_id: d.openingId, item_id: d.itemId, heading: d.heading, landing: d.landing, rod_height_mm: d.rodHeightMm, extension_left_mm: d.extensionLeftMm, extension_right_mm: d.extensionRightMm,
   fullness: d.fullness, panels: d.panels, route_kind: d.route?.kind ?? null, route_stock_mm: d.route?.stockMm ?? null, drawn: d.drawn,
+  mount: d.mount, hem_at: d.hemAt, rod_make: d.rod.make, rod_outer_mm: d.rod.outerMm, pin_mm: d.pinMm, joins_next: bit(d.joinsNext), cloth_width_mm: d.making.clothWidthMm, repeat_mm: d.making.repeatMm, half_drop: bit(d.making.halfDrop), lining: d.making.lining, light_share: d.lightShare,
+  sheer_heading: d.sheer?.heading ?? null, sheer_item_id: d.sheer?.itemId ?? null, sheer_landing: d.sheer?.landing ?? null, sheer_fullness: d.sheer?.fullness ?? null, sheer_panels: d.sheer?.panels ?? null, sheer_drawn: d.sheer?.drawn ?? null,
 });
 export const rowToDressing = (r: Row): Dressing => ({
   id: text(r.id!), openingId: text(r.opening_id!), itemId: textOrNull(r.item_id!), heading: text(r.heading!), landing: text(r.landing!), rodHeightMm: numOrNull(r.rod_height_mm!), extensionLeftMm: numOrNull(r.extension_left_mm!), extensionRightMm: numOrNull(r.extension_right_mm!),
   fullness: numOrNull(r.fullness!), panels: numOrNull(r.panels!), route: r.route_kind === null ? null : { kind: text(r.route_kind!), stockMm: numOrNull(r.route_stock_mm!) }, drawn: text(r.drawn!),
+  mount: text(r.mount!), hemAt: text(r.hem_at!), rod: { make: text(r.rod_make!), outerMm: numOrNull(r.rod_outer_mm!) }, pinMm: numOrNull(r.pin_mm!), joinsNext: r.joins_next === 1,
+  making: { clothWidthMm: numOrNull(r.cloth_width_mm!), repeatMm: numOrNull(r.repeat_mm!), halfDrop: r.half_drop === 1, lining: text(r.lining!) }, lightShare: numOrNull(r.light_share!),
+  sheer: r.sheer_heading === null ? null : { heading: text(r.sheer_heading!), itemId: textOrNull(r.sheer_item_id!), landing: text(r.sheer_landing!), fullness: numOrNull(r.sheer_fullness!), panels: numOrNull(r.sheer_panels!), drawn: text(r.sheer_drawn!) },
 });
 
 export const hangingToRow = (h: Hanging, p: LookPlace): Row => ({ ...p, id: h.id, item_id: h.itemId, wall_id: h.wallId, over_piece_id: h.overPieceId, x_mm: h.xMm, centre_mm: h.centreMm, gap_mm: h.gapMm, hanger_json: json(h.hanger) });

@@ -8,12 +8,17 @@ export type Facts = Record<string, string | number>;
 
 export const massWords = (grams: number, unit: LengthUnit): string => (unit === 'cm' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / 453.59237).toFixed(1)} lb`);
 
+/** A rod's sag, finer than the tape's marks. */
+export const sagWords = (mm: number, unit: LengthUnit): string => (unit === 'cm' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(2)} in`);
+
 /** Amounts of a finding as words: …Mm lengths in the room's unit under the name without Mm, shares as per cent. */
 export function factWords(facts: Facts, unit: LengthUnit): Facts {
   return Object.fromEntries(Object.entries(facts).map(([key, value]) => {
     if (typeof value !== 'number') return [key, value];
+    // a sag is less than a mark of the tape
+    if (key === 'sagMm') return ['sag', sagWords(value, unit)];
     if (key.endsWith('Mm')) return [key.slice(0, -2), formatLength(value, unit)];
-    if (key === 'massG') return ['mass', massWords(value, unit)];
+    if (key.endsWith('G')) return [key.slice(0, -1), massWords(value, unit)];
     if (PERCENT.has(key)) return [key, `${(value * 100).toFixed(value < 0.1 ? 1 : 0)}%`];
     return [key, ONE_DECIMAL.has(key) ? value.toFixed(1) : value];
   }));

@@ -8,7 +8,7 @@ export function sheetRowWords(say: (key: string, values?: Record<string, string 
   const length = (mm: number) => formatLength(mm, unit);
   return {
     title: (s: FittingStep): string => say(s.kind, { name: s.name }),
-    note: (s: FittingStep): string => (s.kind === 'curtain' ? say('panelsOf', { count: s.count, lengths: [...new Set(s.finishedMm.map(length))].join(', ') }) : s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : ''),
+    note: (s: FittingStep): string => (s.kind === 'curtain' || s.kind === 'sheer' ? say('panelsOf', { count: s.count, lengths: [...new Set(s.finishedMm.map(length))].join(', ') }) : s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : ''),
     mark: (m: Mark): string => say(m.label),
     line: (m: Mark): string => (Math.abs(m.fromLineMm) < 0.5 ? say('onLine') : say(m.fromLineMm > 0 ? 'above' : 'below', { by: length(Math.abs(m.fromLineMm)) })),
     buy: (b: BuyLine): string => say(`buyKinds.${b.kind}`, { name: b.name }),

@@ -65,7 +65,7 @@ export function changeRoom(roomId: string, baseRevision: number, changes: readon
 
 /** The file with the stash's things that the changes speak of and it does not hold yet. */
 function withItems(file: RoomFile, changes: readonly Change[]): RoomFile {
-  const spoken = changes.flatMap((c) => (c.do === 'putItem' ? [c.item.id] : c.do === 'putDressing' ? (c.dressing.itemId ?? []) : c.do === 'putHanging' ? [c.hanging.itemId] : c.do === 'putPlacement' ? [c.placement.itemId] : c.do === 'putFound' ? [c.found.itemId] : c.do === 'moveItem' ? [c.id] : []));
+  const spoken = changes.flatMap((c) => (c.do === 'putItem' ? [c.item.id] : c.do === 'putDressing' ? [c.dressing.itemId ?? [], c.dressing.sheer?.itemId ?? []].flat() : c.do === 'putHanging' ? [c.hanging.itemId] : c.do === 'putPlacement' ? [c.placement.itemId] : c.do === 'putFound' ? [c.found.itemId] : c.do === 'moveItem' ? [c.id] : []));
   const missing = spoken.filter((id) => !file.items.some((i) => i.id === id));
   return missing.length === 0 ? file : { ...file, items: [...file.items, ...itemsByIds(studioDatabase(), missing)] };
 }
@@ -91,8 +91,8 @@ function labelOf(change: Change, file: RoomFile): Label {
     case 'putLook': return label(change.look.name);
     case 'copyLook': return label(change.name);
     case 'removeLook': return label(look(change.id)?.name);
-    case 'putDressing': return label(named(file.openings, change.dressing.openingId));
-    case 'removeDressing': return label(named(file.openings, look(change.lookId)?.dressings.find((d) => d.id === change.id)?.openingId ?? ''));
+    case 'putDressing': return label(named([...file.openings, ...file.fittings], change.dressing.openingId));
+    case 'removeDressing': return label(named([...file.openings, ...file.fittings], look(change.lookId)?.dressings.find((d) => d.id === change.id)?.openingId ?? ''));
     case 'putHanging': return label(item(change.hanging.itemId));
     case 'removeHanging': return label(item(look(change.lookId)?.hangings.find((h) => h.id === change.id)?.itemId));
     case 'putPlacement': return label(item(change.placement.itemId));
@@ -191,7 +191,7 @@ function withFreeIds(file: RoomFile, notes: ImportNote[]): RoomFile {
     items: file.items.map((i) => ({ ...i, id: itemId(i.id) })),
     clear: { ...file.clear, found: file.clear.found.map((f) => ({ ...f, itemId: itemId(f.itemId) })), tasks: file.clear.tasks.map((t) => ({ ...t, itemId: t.itemId && itemId(t.itemId) })) },
     looks: file.looks.map((l) => ({
-      ...l, dressings: l.dressings.map((d) => ({ ...d, itemId: d.itemId && itemId(d.itemId) })), hangings: l.hangings.map((h) => ({ ...h, itemId: itemId(h.itemId) })), placements: l.placements.map((p) => ({ ...p, itemId: itemId(p.itemId) })),
+      ...l, dressings: l.dressings.map((d) => ({ ...d, itemId: d.itemId && itemId(d.itemId), sheer: d.sheer && { ...d.sheer, itemId: d.sheer.itemId && itemId(d.sheer.itemId) } })), hangings: l.hangings.map((h) => ({ ...h, itemId: itemId(h.itemId) })), placements: l.placements.map((p) => ({ ...p, itemId: itemId(p.itemId) })),
     })),
   };
 }

@@ -171,7 +171,7 @@ test('a backup of version 1 is read as version 2: nothing is lost, and nothing n
   expect(file.rooms.map((r) => r.openings.map((o) => o.widthMm))).toEqual(old.rooms.map((r) => r.openings.map((o) => o.widthMm)));
   expect(file.rooms.every((r) => r.room.readings.length === 0 && r.clear.found.length === 0 && r.looks.every((l) => l.approvedWallIds.length === 0))).toBe(true);
   // what is no such file is left to the schema
-  for (const other of [null, 7, [], { rideauStudio: 3 }]) expect(upgradeStudioFile(other)).toBe(other);
+  for (const other of [null, 7, [], { rideauStudio: 4 }]) expect(upgradeStudioFile(other)).toBe(other);
 });
 
 test('a photo of a file comes in byte for byte; what is no WebP, or is cut, is refused, and what it carries besides is dropped', async () => {

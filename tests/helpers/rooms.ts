@@ -1,6 +1,6 @@
 import demo from '../../demo/sail-loft.studio.json';
 import { cm, inches } from '../../src/core/base/units';
-import { CLEAR, FITTING, FLAGS, ITEM, OPENING, PIECE, ROOM } from '../../src/core/model/defaults';
+import { CLEAR, DRESSING, FITTING, FLAGS, ITEM, OPENING, PIECE, ROOM } from '../../src/core/model/defaults';
 import { ROOM_FILE_VERSION, roomFileSchema, studioFileSchema } from '../../src/core/model/schema';
 import type { Dressing, Fitting, Hanging, Item, Opening, Piece, Placement, RoomFile, StudioFile } from '../../src/core/model/types';
 import { ruleBook, type OwnRule, type RuleBook } from '../../src/core/rules/book';
@@ -23,7 +23,7 @@ const white = [{ l: 92, a: 0, b: 4, share: 1 }];
 const plain = { kind: 'solid' as const, repeatMm: 0 };
 
 export const opening = (more: Partial<Opening> = {}): Opening => ({ ...OPENING, id: 'o1', name: 'Window', kind: 'window', wallId: 'n', xMm: inches(60), widthMm: inches(48), sillMm: inches(30), heightMm: inches(48), trimMm: inches(3), dropsMm: { left: inches(78), middle: inches(78), right: inches(78) }, ...more });
-export const dressing = (more: Partial<Dressing> = {}): Dressing => ({ id: 'd1', openingId: 'o1', itemId: null, heading: 'ringClip', landing: 'kiss', rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, fullness: null, panels: null, route: null, drawn: 'open', ...more });
+export const dressing = (more: Partial<Dressing> = {}): Dressing => ({ ...DRESSING, id: 'd1', openingId: 'o1', ...more });
 export const piece = (more: Partial<Piece> = {}): Piece => ({ ...PIECE, id: 'p1', name: 'Sofa', kind: 'sofa', xMm: inches(84), yMm: inches(20), turnDeg: 0, widthMm: inches(84), depthMm: inches(36), heightMm: inches(34), bottomMm: 0, seat: { widthMm: inches(72), heightMm: inches(18), depthMm: inches(22), seats: 3, wantedSitters: 2, armHeightMm: 0, looseCushions: 0 }, colours: white, pattern: plain, ...more });
 export const item = (more: Partial<Item> = {}): Item => ({ ...ITEM, id: 'i1', name: 'Cover', kind: 'cover', count: 4, widthMm: inches(20), heightMm: inches(20), depthMm: 0, colours: [{ l: 45, a: 38, b: 30, share: 1 }], pattern: plain, texture: 'linen', clothGsm: 220, massG: 500, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: '', note: '', ...more });
 export const placement = (more: Partial<Placement> = {}): Placement => ({ id: 'x1', itemId: 'i1', pieceId: 'p1', as: 'pillow', xMm: inches(12), layer: 0, fill: 'feather', turned: false, ...more });

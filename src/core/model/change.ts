@@ -47,7 +47,7 @@ export function applyChange(file: RoomFile, change: Change): RoomFile {
     case 'putOpening': return { ...file, openings: put(file.openings, change.opening) };
     case 'removeOpening': return forget({ ...looks((l) => ({ ...l, dressings: l.dressings.filter((d) => d.openingId !== change.id) })), openings: without(file.openings, change.id) }, change.id);
     case 'putFitting': return { ...file, fittings: put(file.fittings, change.fitting) };
-    case 'removeFitting': return forget({ ...looks((l) => ({ ...l, placements: l.placements.filter((p) => p.pieceId !== change.id) })), fittings: without(file.fittings, change.id) }, change.id);
+    case 'removeFitting': return forget({ ...looks((l) => ({ ...l, placements: l.placements.filter((p) => p.pieceId !== change.id), dressings: l.dressings.filter((d) => d.openingId !== change.id) })), fittings: without(file.fittings, change.id) }, change.id);
     case 'putPiece': return { ...file, pieces: put(file.pieces, change.piece) };
     case 'removePiece': return forget({
       ...looks((l) => ({ ...l, placements: l.placements.filter((p) => p.pieceId !== change.id), hangings: l.hangings.map((h) => (h.overPieceId === change.id ? { ...h, overPieceId: null } : h)) })),

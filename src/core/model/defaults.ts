@@ -1,16 +1,16 @@
 /** What every noun begins with, and what a file of an older version is taken to say where it is silent. */
-import type { Clear, Fitting, HomeFlags, Item, Opening, Piece, Room, Seat } from './types';
+import type { Clear, Dressing, Fitting, HomeFlags, Item, Opening, Piece, Room, Seat } from './types';
 
 type Less<T, K extends keyof T> = Pick<T, K>;
 
 export const FLAGS: HomeFlags = { childrenAges: [], pets: false, featherFree: false, woolFree: false, scentFree: false, rented: false, wheelchair: false };
 
-export const ROOM: Less<Room, 'slopes' | 'beams' | 'standpoints' | 'seesRoomIds' | 'childsRoom' | 'wallPhotos' | 'readings'> = { slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
+export const ROOM: Less<Room, 'crownMm' | 'wallsOf' | 'floorOf' | 'slopes' | 'beams' | 'standpoints' | 'seesRoomIds' | 'childsRoom' | 'wallPhotos' | 'readings'> = { crownMm: 0, wallsOf: 'plasterboard', floorOf: 'wood', slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
 
 /** A door of which nothing else is known does not say how it swings. */
 export const OPENING: Less<Opening, 'opens' | 'hinge' | 'handleMm' | 'revealMm' | 'sillDepthMm' | 'underMm' | 'overlooked' | 'hazy'> = { opens: 'fixed', hinge: 'none', handleMm: 0, revealMm: 0, sillDepthMm: 0, underMm: 0, overlooked: false, hazy: false };
 
-export const FITTING: Less<Fitting, 'mantel'> = { mantel: null };
+export const FITTING: Less<Fitting, 'mantel' | 'rises'> = { mantel: null, rises: 'right' };
 
 export const PIECE: Less<Piece, 'bed' | 'shelvesMm' | 'chairs'> = { bed: null, shelvesMm: [], chairs: 0 };
 export const SEAT: Less<Seat, 'armHeightMm' | 'looseCushions'> = { armHeightMm: 0, looseCushions: 0 };
@@ -19,6 +19,13 @@ export const ITEM: Less<Item, 'setOf' | 'back' | 'sheen' | 'fibre' | 'care' | 'd
   setOf: 1, back: null, sheen: 'matt', fibre: 'unknown', care: [], defects: '', defectsLit: '', poisonous: false, scented: false, state: 'owned', source: '', boughtOn: null, dueOn: null, returnBy: null, seasonsServed: 0,
   placeId: null, roomId: null, photoId: null, colourFrom: 'typed', seen: true, rawColours: null, relied: null, spectrum: null,
 };
+
+/** A dressed window of which nothing else is chosen: a pair on rings on a wall rod, to the floor. */
+export const DRESSING: Omit<Dressing, 'id' | 'openingId'> = {
+  itemId: null, heading: 'ringClip', landing: 'kiss', mount: 'wall', hemAt: 'floor', rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, rod: { make: 'tube', outerMm: null }, pinMm: null, joinsNext: false,
+  fullness: null, panels: null, route: null, drawn: 'open', sheer: null, making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' }, lightShare: null,
+};
+export const SHEER: NonNullable<Dressing['sheer']> = { itemId: null, heading: 'rodPocket', landing: 'clear', fullness: null, panels: null, drawn: 'closed' };
 
 export const CLEAR: Clear = { found: [], irritations: [], tasks: [], beforePhotos: [] };
 

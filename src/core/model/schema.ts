@@ -45,6 +45,10 @@ export const wallPhotoSchema = z.strictObject({ wallId: id, photoId: id, corners
 export const readingSchema = z.strictObject({ about: id, field: z.string().max(40), guess: z.boolean(), secondMm: placeMm.nullable() });
 export const roomSchema = z.strictObject({
   id, name, unit: unitSchema, ceilingMm: sizeMm.max(20_000),
+  /** How far the crown moulding comes down from the ceiling; 0 where there is none. */
+  crownMm: lengthMm.max(2000),
+  /** What walls and floor are of, for how the room sounds. */
+  wallsOf: z.enum(['plasterboard', 'plaster', 'brick', 'wood']), floorOf: z.enum(['wood', 'carpet', 'tile', 'concrete']),
   walls: z.array(wallSchema).min(3).max(60),
   slopes: z.array(slopeSchema).max(60), beams: z.array(beamSchema).max(40),
   standpoints: z.array(standpointSchema).max(40), seesRoomIds: z.array(id).max(40), childsRoom: z.boolean(),
@@ -64,7 +68,9 @@ export const openingSchema = z.strictObject({
 });
 
 export const fittingSchema = z.strictObject({
-  id, name, kind: z.enum(['fireplace', 'radiator', 'heater', 'stove', 'socket', 'switch', 'vent', 'tv', 'shelf', 'pictureRail', 'beam', 'basin', 'tub', 'toilet']), wallId: id,
+  id, name, kind: z.enum(['fireplace', 'radiator', 'heater', 'stove', 'socket', 'switch', 'vent', 'tv', 'shelf', 'pictureRail', 'beam', 'basin', 'tub', 'toilet', 'stairs']), wallId: id,
+  /** Stairs along the wall go up to this side; of no meaning for other fittings. */
+  rises: z.enum(['left', 'right']),
   xMm: placeMm, widthMm: sizeMm, bottomMm: lengthMm, heightMm: sizeMm, depthMm: lengthMm,
   /** The mantel of a fireplace: a surface as wide as this, as deep, its top at this height. */
   mantel: z.strictObject({ widthMm: sizeMm, depthMm: sizeMm, topMm: sizeMm }).nullable(),
@@ -128,16 +134,37 @@ export const placeSchema = z.strictObject({
   widthMm: sizeMm, depthMm: sizeMm, heightMm: sizeMm, note: z.string().max(400),
 });
 
-export const headingSchema = z.enum(['rodPocket', 'grommet', 'ringClip', 'pinchPleat']);
-export const landingSchema = z.enum(['clear', 'kiss', 'break', 'pool']);
-export const routeKindSchema = z.enum(['asItIs', 'otherLanding', 'takeUp', 'longerRings', 'letDown', 'made']);
+export const headingSchema = z.enum(['rodPocket', 'backTab', 'grommet', 'ringClip', 'pinchPleat', 'wave']);
+export const landingSchema = z.enum(['clear', 'kiss', 'break', 'pool', 'fullPool']);
+export const routeKindSchema = z.enum(['asItIs', 'otherLanding', 'pins', 'takeUp', 'longerRings', 'letDown', 'made']);
+/** Where the rod is fixed: on the wall, to the ceiling, between the sides of the reveal, or there and only over the lower part. */
+export const mountSchema = z.enum(['wall', 'ceiling', 'inside', 'cafe']);
+export const rodMakeSchema = z.enum(['tube', 'telescoping', 'wood', 'track', 'tension']);
+export const liningSchema = z.enum(['none', 'lining', 'interlining', 'blackout']);
 const orNull = <T extends z.ZodType>(schema: T) => schema.nullable();
+const drawnSchema = z.enum(['open', 'closed']);
+const fullnessSchema = orNull(z.number().min(0.5).max(6));
+const panelCount = orNull(z.number().int().min(1).max(40));
+
+/** What hangs on the inner rod of a double one. */
+export const sheerSchema = z.strictObject({ itemId: orNull(id), heading: headingSchema, landing: landingSchema, fullness: fullnessSchema, panels: panelCount, drawn: drawnSchema });
+/** How it is made, where it is made to measure. clothWidthMm and repeatMm null: by the studio's rule, by the cloth. */
+export const makingSchema = z.strictObject({ clothWidthMm: orNull(sizeMm), repeatMm: orNull(lengthMm), halfDrop: z.boolean(), lining: liningSchema });
 
 export const dressingSchema = z.strictObject({
+  /** openingId: the window or French door; or the tub, for its shower curtain. */
   id, openingId: id, itemId: orNull(id), heading: headingSchema, landing: landingSchema,
+  mount: mountSchema, hemAt: z.enum(['floor', 'sill', 'apron']),
   rodHeightMm: orNull(sizeMm), extensionLeftMm: orNull(lengthMm), extensionRightMm: orNull(lengthMm),
-  fullness: orNull(z.number().min(0.5).max(6)), panels: orNull(z.number().int().min(1).max(40)),
-  route: orNull(z.strictObject({ kind: routeKindSchema, stockMm: orNull(sizeMm) })), drawn: z.enum(['open', 'closed']),
+  /** The rod: its make, its own diameter where it is not the studio's, and the pins' place in a pleat's back. */
+  rod: z.strictObject({ make: rodMakeSchema, outerMm: orNull(sizeMm) }), pinMm: orNull(lengthMm),
+  /** The rod goes on to the next dressed window on the right, bent round the corner where that is on the next wall. */
+  joinsNext: z.boolean(),
+  fullness: fullnessSchema, panels: panelCount,
+  route: orNull(z.strictObject({ kind: routeKindSchema, stockMm: orNull(sizeMm) })), drawn: drawnSchema,
+  sheer: orNull(sheerSchema), making: makingSchema,
+  /** Share of the light that the cloth lets through, where it is known. */
+  lightShare: orNull(share),
 });
 
 export const hangerSchema = z.discriminatedUnion('kind', [

@@ -1,5 +1,6 @@
 /** Files of older versions, brought to the present one. What does not look like such a file is given back as it came, for the schema to refuse. */
-import { CLEAR, FITTING, FLAGS, ITEM, OPENING, PIECE, ROOM, SEAT } from './defaults';
+import { CLEAR, DRESSING, FITTING, FLAGS, ITEM, OPENING, PIECE, ROOM, SEAT } from './defaults';
+import { inches } from '../base/units';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
 
 type Fields = Record<string, unknown>;
@@ -9,19 +10,36 @@ const with_ = (defaults: Fields, value: unknown): unknown => (isFields(value) ? 
 
 const home = (h: unknown): unknown => (isFields(h) ? { ...h, flags: with_(FLAGS, h.flags) } : h);
 const item = (i: Fields): Fields => ({ ...ITEM, ...i });
-const body = (r: Fields): Fields => ({
-  ...r, room: with_(ROOM, r.room), clear: CLEAR, looks: each(r.looks, (l) => ({ approvedWallIds: [], ...l })), openings: each(r.openings, (o) => ({ ...OPENING, ...o })), fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })),
+/** What version 1 was silent about. */
+const bodyFrom1 = (r: Fields): Fields => ({
+  ...r, room: with_(ROOM, r.room), clear: CLEAR, looks: each(r.looks, (l) => ({ approvedWallIds: [], ...l })), openings: each(r.openings, (o) => ({ ...OPENING, ...o })),
   pieces: each(r.pieces, (p) => ({ ...PIECE, ...p, seat: with_(SEAT, p.seat) })),
 });
+/** What versions 1 and 2 were silent about: how the rod is fixed, what it is, what hangs behind; what the room is built of. */
+const bodyFrom2 = (r: Fields): Fields => ({
+  ...r, room: with_(ROOM, r.room), fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })), looks: each(r.looks, (l) => ({ ...l, dressings: each(l.dressings, (d) => ({ ...DRESSING, ...d })) })),
+});
+/** Rules that became others: pleats are now reckoned from ring and pin, centre brackets from how the rod sags. */
+const ruleRows = (rules: unknown): unknown => (Array.isArray(rules) ? rules.flatMap((r: unknown) => {
+  if (!isFields(r) || r.ruleId === 'windows.centreBracketSpan') return isFields(r) ? [] : [r];
+  if (r.ruleId !== 'windows.takeDownPinchPleat') return [r];
+  return typeof r.value === 'number' ? [{ ...r, ruleId: 'windows.pin', value: Math.max(0, RING_DROP - r.value) }] : [];
+}) : rules);
+/** The drop of a ring as it comes, from which an own take-down of pleats is turned into a pin's place. */
+const RING_DROP = inches(1.75);
 
-/** A room file of version 1 as version 2: what version 1 could not say is taken as not known, and none of it as guessed. */
+const bodyFrom = (version: unknown) => (r: Fields): Fields => bodyFrom2(version === 1 ? bodyFrom1(r) : r);
+
+/** A room file of an older version as the present one: what it could not say is taken as not known, and none of it as guessed. */
 export function upgradeRoomFile(input: unknown): unknown {
-  if (!isFields(input) || input.rideau !== 1) return input;
-  return { ...body(input), rideau: ROOM_FILE_VERSION, home: home(input.home), items: each(input.items, item), places: [] };
+  if (!isFields(input) || (input.rideau !== 1 && input.rideau !== 2)) return input;
+  const known = input.rideau === 1 ? { home: home(input.home), items: each(input.items, item), places: [] } : {};
+  return { ...bodyFrom(input.rideau)(input), rideau: ROOM_FILE_VERSION, rules: ruleRows(input.rules), ...known };
 }
 
-/** A studio backup of version 1 as version 2. */
+/** A studio backup of an older version as the present one. */
 export function upgradeStudioFile(input: unknown): unknown {
-  if (!isFields(input) || input.rideauStudio !== 1) return input;
-  return { ...input, rideauStudio: STUDIO_FILE_VERSION, homes: Array.isArray(input.homes) ? input.homes.map(home) : input.homes, places: [], items: each(input.items, item), rooms: each(input.rooms, body) };
+  if (!isFields(input) || (input.rideauStudio !== 1 && input.rideauStudio !== 2)) return input;
+  const known = input.rideauStudio === 1 ? { homes: Array.isArray(input.homes) ? input.homes.map(home) : input.homes, places: [], items: each(input.items, item) } : {};
+  return { ...input, rideauStudio: STUDIO_FILE_VERSION, rules: ruleRows(input.rules), ...known, rooms: each(input.rooms, bodyFrom(input.rideauStudio)) };
 }

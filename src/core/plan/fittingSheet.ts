@@ -2,6 +2,7 @@ import type { Mm, Money } from '../base/units';
 import type { Finding } from '../model/finding';
 import type { Item, Look } from '../model/types';
 import type { RuleBook } from '../rules/book';
+import type { RuleId } from '../rules/table';
 import { shortLines, totalCost, type BuyLine, type Use } from '../stash/buying';
 import { insertNeeds, type InsertNeed } from '../stages/seats/insert';
 import type { SeatPlan } from '../stages/seats/planSeat';
@@ -9,22 +10,25 @@ import type { HangingPlan } from '../stages/walls/planHanging';
 import type { WindowPlan } from '../stages/windows/planWindow';
 
 /** A mark on a wall: from the wall's left end, above the floor datum, and from the level line. */
-export type Mark = { label: 'bracketLeft' | 'bracketRight' | 'bracketCentre' | 'nail' | 'frameTop' | 'frameCentre' | 'hemLeft' | 'hemRight'; xMm: Mm; heightMm: Mm; fromLineMm: Mm };
-export type FittingStep = { kind: 'rod' | 'curtain' | 'picture' | 'seat'; about: string; name: string; wallId: string; marks: Mark[]; finishedMm: Mm[]; count: number };
+export type Mark = { label: 'bracketLeft' | 'bracketRight' | 'bracketCentre' | 'nail' | 'frameTop' | 'frameCentre' | 'hemLeft' | 'hemRight'; xMm: Mm; heightMm: Mm; fromLineMm: Mm; /** Where it is on another wall than its step. */ wallId?: string };
+export type FittingStep = { kind: 'rod' | 'curtain' | 'sheer' | 'picture' | 'seat'; about: string; name: string; wallId: string; marks: Mark[]; finishedMm: Mm[]; count: number };
 export type FittingSheet = { levelLineMm: Mm; steps: FittingStep[]; buy: BuyLine[]; inserts: InsertNeed[]; cost: Money; cautions: Finding[]; fingerprint: string };
 
 /** The day's order: rods, then curtains, then pictures, then seats; every height from one level line. */
 export function fittingSheet(look: Look, items: ReadonlyMap<string, Item>, plans: { windows: readonly WindowPlan[]; hangings: readonly HangingPlan[]; seats: readonly SeatPlan[]; pieceWalls: ReadonlyMap<string, string> }, cautions: readonly Finding[], rules: RuleBook): FittingSheet {
   const levelLineMm = rules.number('fitting.levelLine');
-  const mark = (label: Mark['label'], xMm: Mm, heightMm: Mm): Mark => ({ label, xMm, heightMm, fromLineMm: heightMm - levelLineMm });
+  const mark = (label: Mark['label'], xMm: Mm, heightMm: Mm, wallId?: string): Mark => ({ label, xMm, heightMm, fromLineMm: heightMm - levelLineMm, ...(wallId ? { wallId } : {}) });
   const rods = plans.windows.map((w): FittingStep => ({
-    kind: 'rod', about: w.openingId, name: w.name, wallId: w.wallId, finishedMm: [], count: w.brackets,
-    marks: Array.from({ length: w.brackets }, (_, i) => mark(i === 0 ? 'bracketLeft' : i === w.brackets - 1 ? 'bracketRight' : 'bracketCentre', w.bracketLeftXMm + (i * w.bracketToBracketMm) / (w.brackets - 1), w.rodHeightMm)),
+    kind: 'rod', about: w.openingId, name: w.name, wallId: w.wallId, finishedMm: [], count: w.bracketsAt.length,
+    marks: w.bracketsAt.map((b, i) => mark(i === 0 ? 'bracketLeft' : i === w.bracketsAt.length - 1 ? 'bracketRight' : 'bracketCentre', b.xMm, w.rodHeightMm, b.wallId)),
   }));
-  const curtains = plans.windows.map((w): FittingStep => ({
-    kind: 'curtain', about: w.openingId, name: w.name, wallId: w.wallId, finishedMm: w.panelPlans.map((p) => p.finishedLengthMm), count: w.panels,
-    marks: w.panelPlans.map((p, i) => mark(i === 0 ? 'hemLeft' : 'hemRight', (p.fromXMm + p.toXMm) / 2, w.rodHeightMm - w.takeDownMm - p.finishedLengthMm)),
-  }));
+  const curtains = plans.windows.flatMap((w): FittingStep[] => [
+    {
+      kind: 'curtain', about: w.openingId, name: w.name, wallId: w.wallId, finishedMm: w.panelPlans.map((p) => p.finishedLengthMm), count: w.panels,
+      marks: w.panelPlans.map((p) => { const on = p.drawnOn[0]; return mark(p.side === 'right' ? 'hemRight' : 'hemLeft', on ? (on.fromXMm + on.toXMm) / 2 : p.fromMm, w.rodHeightMm - w.takeDownMm - p.finishedLengthMm, on?.wallId ?? w.wallId); }),
+    },
+    ...(w.sheer ? [{ kind: 'sheer' as const, about: w.openingId, name: w.name, wallId: w.wallId, finishedMm: w.sheer.panelPlans.map((p) => p.finishedLengthMm), count: w.sheer.panels, marks: [] }] : []),
+  ]);
   const pictures = plans.hangings.map((h): FittingStep => ({
     kind: 'picture', about: h.hangingId, name: h.name, wallId: h.wallId, finishedMm: [], count: h.nails.length,
     marks: [...h.nails.map((n) => mark('nail', n.xMm, n.heightMm)), mark('frameTop', h.xMm, h.topMm), mark('frameCentre', h.xMm, h.centreMm)],
@@ -41,18 +45,34 @@ function buyLines(look: Look, items: ReadonlyMap<string, Item>, windows: readonl
   const line = (kind: BuyLine['kind'], name: string, count: number, size: { widthMm?: Mm; heightMm?: Mm } = {}, cost: Money | null = null): BuyLine => ({ kind, name, count, widthMm: size.widthMm ?? null, heightMm: size.heightMm ?? null, cost, need: count, have: 0 });
   const lines: BuyLine[] = [];
   const ownedPanels = new Map<string, Use>();
+  const ofPanels = (cloth: Item, panels: number) => {
+    const use = ownedPanels.get(cloth.id) ?? { itemId: cloth.id, name: cloth.name, kind: 'panelShort' as const, widthMm: cloth.widthMm, heightMm: cloth.heightMm, price: cloth.price, need: 0, have: cloth.count };
+    ownedPanels.set(cloth.id, { ...use, need: use.need + panels });
+  };
   for (const w of windows) {
-    const cloth = items.get(look.dressings.find((d) => d.id === w.dressingId)?.itemId ?? '');
+    const dressing = look.dressings.find((d) => d.id === w.dressingId)!;
+    const cloth = items.get(dressing.itemId ?? '');
     const route = w.chosenRoute;
     const usesOwned = cloth?.kind === 'panel' && (!route || (route.stockMm !== null && Math.abs(route.stockMm - cloth.heightMm) < 1));
-    if (usesOwned && cloth) {
-      const use = ownedPanels.get(cloth.id) ?? { itemId: cloth.id, name: cloth.name, kind: 'panelShort' as const, widthMm: cloth.widthMm, heightMm: cloth.heightMm, price: cloth.price, need: 0, have: cloth.count };
-      ownedPanels.set(cloth.id, { ...use, need: use.need + w.panels });
-    } else if (route?.kind === 'made' && route.made) lines.push(line('cloth', w.name, route.made.widths, { widthMm: rules.number('windows.clothWidth'), heightMm: route.made.cutMm }, route.cost));
-    else lines.push(line('panels', w.name, w.panels, { widthMm: w.flatWidthMm, heightMm: route?.stockMm ?? w.finishedLengthMm }, route?.cost ?? null));
+    if (usesOwned && cloth) ofPanels(cloth, w.panels);
+    else if (route?.made) {
+      const lining = Math.round((route.made.liningTotalMm / 1000) * rules.number('windows.liningPricePerMetre'));
+      lines.push(line('cloth', w.name, route.made.widths, { widthMm: dressing.making.clothWidthMm ?? rules.number('windows.clothWidth'), heightMm: route.made.cutMm }, route.cost - lining));
+      if (lining > 0) lines.push(line('lining', w.name, route.made.liningWidths, { heightMm: route.made.liningCutMm }, lining));
+    } else lines.push(line('panels', w.name, w.panels, { widthMm: w.flatWidthMm, heightMm: route?.stockMm ?? w.finishedLengthMm }, route?.cost ?? null));
     if (route && route.hems > 0) lines.push(line('hems', w.name, route.hems, {}, usesOwned ? route.hems * rules.number('windows.hemWorkPrice') : null));
-    lines.push(line('rod', w.name, 1, { widthMm: w.bracketToBracketMm }), line('brackets', w.name, w.brackets), line('finials', w.name, w.finials));
-    if (w.rings > 0) lines.push(line('rings', w.name, w.rings, {}, w.rings * rules.number('windows.ringPrice')));
+    if (w.sheer) {
+      const voile = items.get(w.sheer.itemId ?? '');
+      if (voile?.kind === 'panel') ofPanels(voile, w.sheer.panels);
+      else lines.push(line('panels', w.name, w.sheer.panels, { widthMm: w.sheer.flatWidthMm, heightMm: w.sheer.finishedLengthMm }, null));
+    }
+    const rods = w.sheer ? 2 : 1;
+    const price = (rule: RuleId, count: number): Money => Math.round(rules.number(rule) * count);
+    lines.push(line('rod', w.name, rods, { widthMm: w.bracketToBracketMm }, price('windows.rodPricePerMetre', (rods * w.bracketToBracketMm) / 1000)));
+    if (w.brackets > 0) lines.push(line('brackets', w.name, w.brackets, {}, price('windows.bracketPrice', w.brackets)));
+    if (w.finials > 0) lines.push(line('finials', w.name, w.finials, {}, price('windows.finialPrice', w.finials)));
+    if (w.rings > 0) lines.push(line('rings', w.name, w.rings, {}, price('windows.ringPrice', w.rings)));
+    if (w.hooks > 0) lines.push(line('hooks', w.name, w.hooks, {}, price('windows.hookPrice', w.hooks)));
   }
   const covers = new Map<string, Use>();
   for (const p of seats.flatMap((s) => s.pillows)) {

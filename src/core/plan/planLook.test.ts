@@ -95,7 +95,7 @@ describe('planLook', () => {
   });
   it('warns of a curtain by a heater round the corner', () => {
     const file = bareRoom();
-    const full = { ...file, openings: [opening({ xMm: inches(110) })], fittings: [{ id: 'f', name: 'Heater', kind: 'heater' as const, mantel: null, wallId: 'e', xMm: inches(6), widthMm: inches(18), bottomMm: 0, heightMm: inches(16), depthMm: inches(8), colours: [{ l: 90, a: 0, b: 0, share: 1 }] }], looks: [{ ...file.looks[0]!, dressings: [dressing()] }] };
+    const full = { ...file, openings: [opening({ xMm: inches(110) })], fittings: [{ id: 'f', name: 'Heater', kind: 'heater' as const, mantel: null, rises: 'right' as const, wallId: 'e', xMm: inches(6), widthMm: inches(18), bottomMm: 0, heightMm: inches(16), depthMm: inches(8), colours: [{ l: 90, a: 0, b: 0, share: 1 }] }], looks: [{ ...file.looks[0]!, dressings: [dressing()] }] };
     const found = planLook(full, { lookId: 'look' }).findings.find((f) => f.code === 'curtain-by-heater')!;
     expect(toIn(found.by.distanceMm as number)).toBeLessThan(36);
   });

@@ -5,6 +5,7 @@ import { planSpread, type SpreadPlan } from '../spread/planSpread';
 import { fittingCautions } from '../safety/cautions';
 import { ruleBook, type OwnRule } from '../rules/book';
 import type { Elevation } from '../room/shape';
+import { planEcho, type EchoPlan, type Hung } from '../room/echo';
 import { isBed } from '../room/kinds';
 import { wallsOf, type Wall } from '../room/walls';
 import { planClear, type ClearPlan } from '../stages/clear/planClear';
@@ -20,7 +21,7 @@ import { hangingPlaceOf } from './hangingPlace';
 import { roomCautions } from './roomCautions';
 import { placesOf, sceneOf } from './scene';
 import { stageStates, type StageState } from './stageState';
-import { overheadOfOpening, windowPlaceOf } from './windowPlace';
+import { dressedOf, headOf, windowPlaceOf } from './windowPlace';
 
 export type Plan = {
   lookId: string;
@@ -28,7 +29,7 @@ export type Plan = {
   elevations: Elevation[];
   /** The rod line shared by the room's windows; null when each keeps its own or there are none. */
   rodLineMm: number | null;
-  windows: WindowPlan[]; hangings: HangingPlan[]; seats: SeatPlan[]; floor: FloorPlan; clear: ClearPlan; spread: SpreadPlan; sheet: FittingSheet;
+  windows: WindowPlan[]; hangings: HangingPlan[]; seats: SeatPlan[]; floor: FloorPlan; echo: EchoPlan; clear: ClearPlan; spread: SpreadPlan; sheet: FittingSheet;
   findings: Finding[];
   stages: Record<StageName, StageState>;
 };
@@ -56,10 +57,13 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const items = new Map(file.items.map((i) => [i.id, i.state === 'gone' ? { ...i, count: 0 } : i]));
   const places = placesOf(file, walls);
 
-  const dressed = look.dressings.flatMap((d) => { const o = file.openings.find((x) => x.id === d.openingId); return o ? [{ d, o }] : []; });
-  const heads = dressed.map(({ o }) => ({ frameTopMm: o.sillMm + o.heightMm, ceilingMm: overheadOfOpening(o, file, walls.find((w) => w.id === o.wallId)!, walls) }));
-  const line = rules.school('windows.rodLine') === 'shared' && dressed.length > 0 ? look.rodLineMm ?? (dressed.length > 1 ? sharedRodLine(heads, rules) : undefined) : undefined;
-  const windows = dressed.map(({ d, o }) => planWindow(o, d, d.itemId ? items.get(d.itemId) : undefined, windowPlaceOf(o, file, walls, places, line, rules), rules));
+  const dressed = dressedOf(file, look, walls, rules);
+  const dressedIds = new Set(look.dressings.map((d) => d.openingId));
+  // the line is for rods on the wall; one in a reveal, on the ceiling or over a tub keeps its own place
+  const lined = dressed.filter(({ dressing: d, target }) => d.mount === 'wall' && !target.shower);
+  const heads = lined.map(({ target }) => headOf(target, file, walls, places));
+  const line = rules.school('windows.rodLine') === 'shared' && lined.length > 0 ? look.rodLineMm ?? (lined.length > 1 ? sharedRodLine(heads, rules) : undefined) : undefined;
+  const windows = dressed.map(({ dressing: d, target }) => planWindow(target, d, { main: items.get(d.itemId ?? ''), sheer: items.get(d.sheer?.itemId ?? '') }, windowPlaceOf(target, file, walls, places, d.mount === 'wall' ? line : undefined, dressedIds, rules), rules));
   if (line !== undefined && windows.some((w) => w.rodFrom === 'line')) judgeLine();
 
   const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); return item ? [planHanging(h, item, hangingPlaceOf(h, item.widthMm, file, walls, places), rules)] : []; });
@@ -70,11 +74,13 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const spread = planSpread(patchesOf(file.room, file.pieces, rugs, elevations, walls, rules), walls, look.plannedShares, rules);
   // the floor is the same for all looks, and most changes leave it alone
   const floor = before && sameFloor(before.file, file) ? before.plan.floor : planFloor(file, walls, rules);
+  const hung = (drawn: boolean): Hung[] => windows.flatMap((w) => { const d = look.dressings.find((x) => x.id === w.dressingId)!; return [[w.panelPlans, d.drawn, w.layerGsm] as const, ...(w.sheer && d.sheer ? [[w.sheer.panelPlans, d.sheer.drawn, w.sheer.clothGsm] as const] : [])].flatMap(([panels, state, clothGsm]) => panels.map((p) => ({ clothGsm, heightMm: Math.max(0, p.finishedLengthMm), widthMm: drawn || state === 'closed' ? p.toMm - p.fromMm : p.stackToMm - p.stackFromMm }))); });
+  const echo = planEcho(file, { now: hung(false), drawn: hung(true) }, rules, walls);
   const clear = planClear(file.clear, items, options.now);
   const cautions = fittingCautions({ rods: windows.map((w) => ({ name: w.name, heightMm: w.rodHeightMm, lengthMm: w.bracketToBracketMm })), nails: hangings.flatMap((h) => h.nails.map((n) => ({ name: h.name, heightMm: n.heightMm }))) }, file.home.flags, rules);
-  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(windows, look, items), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
+  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
   const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.stage !== 'clear' && f.stage !== 'measure' && (f.level === 'caution' || f.level === 'stop')), rules);
-  return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, seats, floor, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
+  return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, seats, floor, echo, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
 
   function judgeLine(): void {
     const highest = Math.max(...heads.map((h) => rodBySchool(h, rules).rodMm));
@@ -89,13 +95,20 @@ const sameFloor = (a: RoomFile, b: RoomFile): boolean => a.room.walls === b.room
 
 const sameSeats = ({ file: a, plan }: { file: RoomFile; plan: Plan }, b: RoomFile, look: Look): boolean => plan.lookId === look.id && a.room.unit === b.room.unit && a.pieces === b.pieces && a.items === b.items && a.rules === b.rules && a.home.flags === b.home.flags && a.looks.find((l) => l.id === look.id)?.placements === look.placements;
 
-/** Curtain sets against all the windows that want them. */
-function judgeSets(windows: readonly WindowPlan[], look: Look, items: ReadonlyMap<string, Item>): Finding[] {
-  const wants = windows.flatMap((w) => { const item = items.get(look.dressings.find((d) => d.id === w.dressingId)?.itemId ?? ''); return item?.kind === 'panel' ? [{ w, item }] : []; });
+/** Curtain sets against all the windows that want them, and panels that hang here on loan from another room. */
+function judgeSets(file: RoomFile, windows: readonly WindowPlan[], look: Look, items: ReadonlyMap<string, Item>): Finding[] {
+  const wants = windows.flatMap((w) => {
+    const d = look.dressings.find((x) => x.id === w.dressingId);
+    return [{ id: d?.itemId, panels: w.panels }, { id: d?.sheer?.itemId, panels: w.sheer?.panels ?? 0 }].flatMap(({ id, panels }) => { const item = items.get(id ?? ''); return item?.kind === 'panel' ? [{ w, item, panels }] : []; });
+  });
   return [...new Set(wants.map((x) => x.item))].flatMap((item): Finding[] => {
-    const of = wants.filter((x) => x.item === item).map((x) => x.w);
-    const need = of.reduce((n, w) => n + w.panels, 0);
-    return need > item.count ? [{ code: 'set-short', level: 'caution', stage: 'windows', about: of.map((w) => w.openingId), by: { need, have: item.count, item: item.name } }] : [];
+    const of = wants.filter((x) => x.item === item);
+    const about = of.map((x) => x.w.openingId);
+    const need = of.reduce((n, x) => n + x.panels, 0);
+    return [
+      ...(need > item.count ? [{ code: 'set-short' as const, level: 'caution' as const, stage: 'windows' as const, about, by: { need, have: item.count, item: item.name } }] : []),
+      ...(item.roomId !== null && item.roomId !== file.room.id ? [{ code: 'panels-borrowed' as const, level: 'yielded' as const, stage: 'windows' as const, about, by: { item: item.name, count: need, where: item.whereabouts } }] : []),
+    ];
   });
 }
 

@@ -27,7 +27,7 @@ export function roomCautions(file: RoomFile, look: Look, items: ReadonlyMap<stri
   // what is not sure
   const guesses = (about: string) => file.room.readings.filter((r) => r.about === about && r.guess);
   for (const w of facts.windows) {
-    const count = guesses(w.openingId).length + guesses('room').filter((r) => r.field === 'ceilingMm').length;
+    const count = [...new Set([w.openingId, ...w.openingIds])].reduce((n, id) => n + guesses(id).length, 0) + guesses('room').filter((r) => r.field === 'ceilingMm').length;
     if (count > 0) find('rests-on-guess', 'windows', [w.openingId], { thing: w.name, count });
   }
   for (const h of facts.hangings) {
@@ -40,8 +40,7 @@ export function roomCautions(file: RoomFile, look: Look, items: ReadonlyMap<stri
 
   // windows that open into the room
   for (const w of facts.windows) {
-    const o = file.openings.find((x) => x.id === w.openingId)!;
-    if (o.kind === 'window' && o.opens === 'in' && o.hinge !== 'none' && w.rodHeightMm < o.sillMm + o.heightMm + o.trimMm + 25) find('sash-meets-curtain', 'windows', [o.id], { window: o.name });
+    for (const o of file.openings) if (w.openingIds.includes(o.id) && w.mount === 'wall' && o.kind === 'window' && o.opens === 'in' && o.hinge !== 'none' && w.rodHeightMm < o.sillMm + o.heightMm + o.trimMm + 25) find('sash-meets-curtain', 'windows', [o.id], { window: o.name });
   }
 
   // children, pets, allergies
@@ -61,7 +60,7 @@ export function roomCautions(file: RoomFile, look: Look, items: ReadonlyMap<stri
     if (item && below && (item.glazed || item.massG >= rules.number('walls.heavyFrom'))) find('glazed-over-cot', 'walls', [h.hangingId, below.id], { piece: h.name, bed: below.name }, undefined, 'stop');
   }
   const placed = look.placements.flatMap((p) => { const item = items.get(p.itemId); const top = topOf.get(p.pieceId); return item && top ? [{ p, item, top }] : []; });
-  const used = new Map<string, Item>([...placed.map(({ item }) => [item.id, item] as const), ...[...look.hangings, ...look.dressings].flatMap((x) => { const i = x.itemId ? items.get(x.itemId) : undefined; return i ? [[i.id, i] as const] : []; })]);
+  const used = new Map<string, Item>([...placed.map(({ item }) => [item.id, item] as const), ...[...look.hangings, ...look.dressings, ...look.dressings.flatMap((d) => (d.sheer ? [d.sheer] : []))].flatMap((x) => { const i = x.itemId ? items.get(x.itemId) : undefined; return i ? [[i.id, i] as const] : []; })]);
   const named = (test: (i: Item) => boolean) => [...used.values()].filter(test);
   const tell = (code: FindingCode, stage: StageName, which: readonly Item[], level: Finding['level'] = 'caution') => { if (which.length > 0) find(code, stage, which.map((i) => i.id), { names: which.map((i) => i.name).join(', ') }, undefined, level); };
   tell('colour-unseen', 'colour', named((i) => !i.seen));

@@ -1,13 +1,13 @@
 import { inches, type Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
-import type { Item, Look, Piece, RoomFile, Swatch } from '../model/types';
+import type { Dressing, Item, Look, Piece, RoomFile, Swatch } from '../model/types';
 import { overheadOf } from '../room/ceiling';
 import { placeOnWall, type OnWall } from '../room/place';
 import { PLAIN, type Elevation, type Form, type Shape } from '../room/shape';
 import { isGlazed } from '../room/kinds';
 import type { Wall } from '../room/walls';
 import type { HangingPlan } from '../stages/walls/planHanging';
-import type { WindowPlan } from '../stages/windows/planWindow';
+import type { PanelPlan, WindowPlan } from '../stages/windows/planWindow';
 import type { SeatPlan } from '../stages/seats/planSeat';
 
 /** Depth at which a curtain hangs, for what hides what; its return in the drawing. */
@@ -27,7 +27,7 @@ export function sceneOf(file: RoomFile, look: Look, walls: readonly Wall[], plan
       ...file.openings.filter((o) => o.wallId === wall.id).flatMap((o) => openingShapes(o, file)),
       ...file.fittings.filter((f) => f.wallId === wall.id).flatMap((f) => fittingShapes(f, look, items)),
       ...plans.hangings.filter((h) => h.wallId === wall.id).map((h) => shape(h.hangingId, h.name, 'picture', box(h.xMm - h.widthMm / 2, h.bottomMm, h.widthMm, h.heightMm), 20, items.get(h.itemId)!.colours, { pattern: items.get(h.itemId)!.pattern })),
-      ...plans.windows.filter((w) => w.wallId === wall.id).flatMap((w) => curtainShapes(w, look, items, file)),
+      ...plans.windows.flatMap((w) => curtainShapes(w, wall.id, wall.lengthMm, look, items)),
       ...file.pieces.filter((p) => p.kind !== 'rug' && places.get(p.id)?.wallId === wall.id).flatMap((p) => pieceShapes(p, places.get(p.id)!, look, items, plans.seats.find((s) => s.pieceId === p.id))),
     ];
     const shapes = [...shell, ...standing.map((s, order) => ({ s, order })).sort((a, b) => a.s.depthMm - b.s.depthMm || a.order - b.order).map(({ s }) => s)];
@@ -37,7 +37,7 @@ export function sceneOf(file: RoomFile, look: Look, walls: readonly Wall[], plan
 
 export const placesOf = (file: RoomFile, walls: readonly Wall[]): Map<string, OnWall> => new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)]));
 
-type More = Partial<Pick<Shape, 'pattern' | 'soft' | 'fixed' | 'folds'>> & { part?: string };
+type More = Partial<Pick<Shape, 'pattern' | 'soft' | 'fixed' | 'folds' | 'heading' | 'rodMm' | 'rises' | 'seeThrough' | 'finials'>> & { part?: string };
 function shape(about: string, name: string, form: Form, at: Box, depthMm: Mm, colours: readonly Swatch[], more: More = {}): Shape {
   const { part, ...rest } = more;
   return { key: part ? `${about}:${part}` : about, about, name, form, box: at, depthMm, colours, pattern: PLAIN, soft: false, fixed: false, ...rest };
@@ -65,24 +65,50 @@ function openingShapes(o: RoomFile['openings'][number], file: RoomFile): Shape[]
   return [frame, shape(o.id, o.name, 'pane', box(o.xMm, o.sillMm, o.widthMm, o.heightMm), 1, [], { fixed: true, part: 'glass' })];
 }
 
-const IRON: Swatch = { l: 22, a: 0, b: 1, share: 1 };
+const IRON: readonly Swatch[] = [{ l: 22, a: 0, b: 1, share: 1 }];
+const OAK: readonly Swatch[] = [{ l: 55, a: 9, b: 24, share: 1 }];
 
-function curtainShapes(w: WindowPlan, look: Look, items: ReadonlyMap<string, Item>, file: RoomFile): Shape[] {
+/** Cloth that lets this much through is seen through. */
+const SEEN_THROUGH = 0.4;
+
+/** What of a dressed window hangs before one wall: rod, curtain with its heading, and the sheer on the inner rod behind it. */
+function curtainShapes(w: WindowPlan, wallId: string, wallLengthMm: Mm, look: Look, items: ReadonlyMap<string, Item>): Shape[] {
   const dressing = look.dressings.find((d) => d.id === w.dressingId)!;
+  const rodOn = w.rodOn.find((r) => r.wallId === wallId);
+  if (!rodOn) return [];
+  const [firstWall, lastWall] = [w.rodOn[0]!.wallId, w.rodOn[w.rodOn.length - 1]!.wallId];
   const cloth = dressing.itemId ? items.get(dressing.itemId) : undefined;
-  const name = cloth?.name ?? file.openings.find((o) => o.id === w.openingId)?.name ?? '';
+  const name = cloth?.name ?? w.name;
+  const inside = w.mount === 'inside' || w.mount === 'cafe' || w.shower;
+  // finials stand past the last bracket; a rod in a reveal, or one that turns a corner, has none there
+  const past = inside ? 0 : w.finials > 0 ? 40 : 8;
+  // a bent rod is seen up to the corner that it turns
+  const rodFrom = wallId === firstWall ? rodOn.fromXMm - past : Math.min(0, rodOn.fromXMm);
+  const rodTo = wallId === lastWall ? rodOn.toXMm + past : Math.max(wallLengthMm, rodOn.toXMm);
+  const ends = [wallId === firstWall ? 'left' : '', wallId === lastWall ? 'right' : ''].join('');
+  const thick = w.rod.section.outerMm;
+  const depth = w.shower ? 700 : inside ? 12 : CURTAIN_DEPTH;
+  const rodShape = (heightMm: Mm, at: Mm, part: string) => shape(w.dressingId, name, 'rod', box(rodFrom, heightMm - thick / 2, rodTo - rodFrom, thick), at, dressing.rod.make === 'wood' ? OAK : IRON, { part, heading: dressing.rod.make, ...(past > 8 ? { finials: ends as 'left' | 'right' | 'leftright' | '' } : {}) });
+  const panels = (plans: readonly PanelPlan[], topMm: Mm, drawn: 'open' | 'closed', item: Item | undefined, heading: Dressing['heading'], rodMm: Mm, at: Mm, part: string, pass: number) => plans.flatMap((p) => (drawn === 'closed' ? p.drawnOn : p.openOn).filter((o) => o.wallId === wallId).map((o) => {
+    // cloth that goes on round the corner is seen up to it
+    const [left, right] = [wallId !== firstWall && o.fromXMm < rodOn.fromXMm + 1 ? Math.min(0, o.fromXMm) : o.fromXMm, wallId !== lastWall && o.toXMm > rodOn.toXMm - 1 ? Math.max(wallLengthMm, o.toXMm) : o.toXMm];
+    const whole = drawn === 'closed' ? p.toMm - p.fromMm : p.stackToMm - p.stackFromMm;
+    const folds = Math.max(1, Math.round(p.folds * ((o.toXMm - o.fromXMm) / whole)));
+    return shape(w.dressingId, item?.name ?? name, 'curtain', box(left, p.bottomMm, right - left, Math.max(1, topMm - p.bottomMm)), at, item?.colours ?? [], { pattern: item?.pattern ?? PLAIN, soft: true, folds, part: `${part}${p.number}`, heading, rodMm: rodMm - topMm, ...(pass >= SEEN_THROUGH ? { seeThrough: pass } : {}) });
+  }));
   const top = w.rodHeightMm - w.takeDownMm;
-  const rod = shape(w.dressingId, name, 'rod', box(w.bracketLeftXMm - 40, w.rodHeightMm - 14, w.bracketToBracketMm + 80, 28), CURTAIN_DEPTH + 1, [IRON], { part: 'rod' });
-  return [rod, ...w.panelPlans.map((p) => {
-    const [from, to] = dressing.drawn === 'closed' ? [p.fromXMm, p.toXMm] : [p.stackFromXMm, p.stackToXMm];
-    return shape(w.dressingId, name, 'curtain', box(from, p.bottomMm, to - from, Math.max(1, top - p.bottomMm)), CURTAIN_DEPTH, cloth?.colours ?? [], { pattern: cloth?.pattern ?? PLAIN, soft: true, folds: w.foldsPerSide, part: p.side });
-  })];
+  const { sheer } = w;
+  return [
+    ...(sheer && dressing.sheer ? [rodShape(sheer.rodHeightMm, depth - 28, 'innerRod'), ...panels(sheer.panelPlans, sheer.rodHeightMm - sheer.takeDownMm, dressing.sheer.drawn, items.get(dressing.sheer.itemId ?? ''), sheer.heading, sheer.rodHeightMm, depth - 30, 'sheer', w.passes.sheer)] : []),
+    ...panels(w.panelPlans, top, dressing.drawn, cloth, dressing.heading, w.rodHeightMm, depth, 'panel', w.passes.main),
+    rodShape(w.rodHeightMm, depth + 1, 'rod'),
+  ];
 }
 
-const FITTING_FORMS: Partial<Record<RoomFile['fittings'][number]['kind'], Form>> = { radiator: 'radiator', stove: 'fire', heater: 'fire', fireplace: 'fire', socket: 'socket', switch: 'socket' };
+const FITTING_FORMS: Partial<Record<RoomFile['fittings'][number]['kind'], Form>> = { radiator: 'radiator', stove: 'fire', heater: 'fire', fireplace: 'fire', stairs: 'stairs', socket: 'socket', switch: 'socket' };
 
 function fittingShapes(f: RoomFile['fittings'][number], look: Look, items: ReadonlyMap<string, Item>): Shape[] {
-  const body = shape(f.id, f.name, FITTING_FORMS[f.kind] ?? 'box', box(f.xMm, f.bottomMm, f.widthMm, f.heightMm), f.depthMm / 2, f.colours, { fixed: true });
+  const body = shape(f.id, f.name, FITTING_FORMS[f.kind] ?? 'box', box(f.xMm, f.bottomMm, f.widthMm, f.heightMm), f.depthMm / 2, f.colours, { fixed: true, ...(f.kind === 'stairs' ? { rises: f.rises } : {}) });
   if (!f.mantel) return [body];
   const { widthMm, depthMm, topMm } = f.mantel;
   const left = f.xMm + f.widthMm / 2 - widthMm / 2;

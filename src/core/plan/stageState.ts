@@ -15,6 +15,7 @@ export function stageStates(file: RoomFile, look: Look, plans: { windows: readon
   // a stage is done when all of it is dressed and nothing is left to look at
   const settled = (state: StageState['state'], stage: StageName): StageState['state'] => (state === 'done' && open(stage) > 0 ? 'half' : state);
   const windows = file.openings.filter(isGlazed);
+  const dressed = windows.filter((o) => plans.windows.some((w) => w.openingIds.includes(o.id))).length;
   const unmeasured = windows.filter((w) => w.dropsMm === null).length + file.room.readings.length;
   const { found, irritations, tasks } = file.clear;
   const cleared = found.filter((f) => f.verdict !== null).length + tasks.filter((t) => t.done).length;
@@ -27,7 +28,7 @@ export function stageStates(file: RoomFile, look: Look, plans: { windows: readon
     measure: { state: things === 0 ? 'half' : unmeasured > 0 ? 'half' : 'done', done: things, of: things, open: open('measure'), needs: 'nothing' },
     clear: { state: toClear + irritations.length === 0 ? 'empty' : cleared < toClear ? 'half' : 'done', done: cleared, of: toClear, open: toClear - cleared, needs: 'nothing' },
     colour: { state: placed === 0 ? 'empty' : open('colour') > 0 ? 'half' : 'done', done: placed, of: placed, open: open('colour'), needs: placed === 0 ? 'something-placed' : 'nothing' },
-    windows: { state: settled(progress(plans.windows.length, windows.length), 'windows'), done: plans.windows.length, of: windows.length, open: open('windows'), needs: windows.length === 0 ? 'a-window' : 'nothing' },
+    windows: { state: settled(progress(dressed, windows.length), 'windows'), done: dressed, of: windows.length, open: open('windows'), needs: windows.length === 0 ? 'a-window' : 'nothing' },
     walls: { state: plans.hangings.length === 0 ? 'empty' : open('walls') > 0 ? 'half' : 'done', done: plans.hangings.length, of: plans.hangings.length, open: open('walls'), needs: 'nothing' },
     seats: { state: settled(progress(filled, plans.seats.length), 'seats'), done: filled, of: plans.seats.length, open: open('seats'), needs: plans.seats.length === 0 ? 'a-seat' : 'nothing' },
     fitting: { state: sheetState, done: plans.sheet.steps.length, of: plans.sheet.steps.length, open: open('fitting'), needs: plans.sheet.steps.length === 0 ? 'something-placed' : 'nothing' },

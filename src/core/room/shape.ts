@@ -1,9 +1,9 @@
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { OverheadPoint } from './ceiling';
-import type { Pattern, Swatch } from '../model/types';
+import type { Heading, Pattern, RodMake, Swatch } from '../model/types';
 
-export type Form = 'wall' | 'skirting' | 'frame' | 'pane' | 'door' | 'box' | 'cushion' | 'leg' | 'pillow' | 'throw' | 'curtain' | 'rod' | 'shade' | 'lampBase' | 'picture' | 'fire' | 'socket' | 'radiator' | 'foliage' | 'vase';
+export type Form = 'wall' | 'skirting' | 'frame' | 'pane' | 'door' | 'box' | 'cushion' | 'leg' | 'pillow' | 'throw' | 'curtain' | 'rod' | 'shade' | 'lampBase' | 'picture' | 'fire' | 'socket' | 'radiator' | 'foliage' | 'vase' | 'stairs';
 
 /** One thing, or a part of it, as it stands on an unrolled wall. What is drawn, printed and counted is this list. */
 export type Shape = {
@@ -23,6 +23,15 @@ export type Shape = {
   fixed: boolean;
   /** Folds of a curtain panel, and whether it is drawn open. */
   folds?: number;
+  /** How a curtain is headed, or what a rod is; and how far the rod's centre is above the panel's top. */
+  heading?: Heading | RodMake;
+  rodMm?: Mm;
+  /** Share of the light that a thin cloth lets through: what is behind it is seen through it. */
+  seeThrough?: number;
+  /** At which ends a rod has finials. */
+  finials?: 'left' | 'right' | 'leftright' | '';
+  /** The side that stairs go up to. */
+  rises?: 'left' | 'right';
 };
 
 /** edge: the wall's upper edge from left to right, where slopes and beams come down to it. */

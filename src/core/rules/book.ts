@@ -31,11 +31,17 @@ export type OwnRuleIssue = { code: 'unknown-rule' | 'wrong-shape' | 'unknown-sch
 
 /** The bounds within which a rule still makes sense, by its unit. */
 const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
-  length: [-1000, 10_000], area: [0, 1e8], ratio: [0, 100], count: [0, 10_000], deltaE: [0, 100], deg: [0, 180], gram: [0, 1e6], money: [0, 1e8], lightness: [0, 100],
+  length: [-1000, 10_000], area: [0, 1e8], ratio: [0, 100], count: [0, 10_000], deltaE: [0, 100], deg: [0, 180], gram: [0, 1e6], money: [0, 1e8], lightness: [0, 100], gigapascal: [0.1, 2000], density: [10, 25_000], gsm: [0, 5000],
 };
 
 /** Lengths that others are divided by, or that are counted off along something: they must be above nothing. */
-const ABOVE_ZERO: readonly RuleId[] = ['windows.stockFlatWidth', 'windows.clothWidth', 'windows.ringSpacing', 'windows.centreBracketSpan', 'seats.perSitter', 'spread.placeReach', 'fitting.levelLine'];
+const ABOVE_ZERO: readonly RuleId[] = ['windows.stockFlatWidth', 'windows.clothWidth', 'windows.ringSpacing', 'windows.showerFlatWidth', 'windows.pleatSpacing', 'windows.rodTube', 'windows.rodTelescoping', 'windows.rodWood', 'windows.rodTrack', 'windows.rodTension', 'windows.sagShare', 'seats.perSitter', 'spread.placeReach', 'fitting.levelLine'];
+
+/** Lists whose values each have a meaning of their own by their place: so many there must be. */
+const LEAST_VALUES: Partial<Record<RuleId, number>> = {
+  'windows.rodTube': 2, 'windows.rodTelescoping': 4, 'windows.rodTrack': 2, 'windows.rodTension': 4,
+  ...Object.fromEntries(RULE_IDS.filter((id) => id.startsWith('echo.') && id !== 'echo.wished').map((id) => [id, 2])),
+};
 
 /** Is this a value that the rule can take? Gives the coded issue, or undefined. */
 export function checkOwnRule(own: OwnRule): OwnRuleIssue | undefined {
@@ -52,6 +58,8 @@ export function checkOwnRule(own: OwnRule): OwnRuleIssue | undefined {
   if (values.some((v) => v < low || v > high)) return issue('out-of-bounds');
   const zeroRefused = (row.unit === 'ratio' && row.shape === 'number') || ABOVE_ZERO.includes(own.ruleId as RuleId) || own.ruleId.includes('stock');
   if (zeroRefused && values.some((v) => v <= 0)) return issue('out-of-bounds');
+  const least = LEAST_VALUES[own.ruleId as RuleId] ?? 0;
+  if (row.shape === 'list' && values.length < least) return issue('wrong-shape');
   if (row.shape === 'range' && values[0]! > values[1]!) return issue('range-turned');
   return undefined;
 }

@@ -2,13 +2,17 @@ import type { RuleId } from './table';
 
 /** Rules that make one number together: whoever asks about one is shown the others. Each group begins with the rule that the number is asked by. */
 export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
-  ['windows.heightSchool', 'windows.belowCeiling', 'windows.frameToCeilingShare', 'windows.overFrame', 'windows.rodClearance', 'windows.leastOverFrame', 'windows.rodLine'],
-  ['windows.bracketExtension', 'windows.cornerClearance', 'windows.packingSheer', 'windows.packingLight', 'windows.packingMedium', 'windows.packingHeavy', 'windows.sheerBelowGsm', 'windows.lightBelowGsm', 'windows.mediumBelowGsm', 'windows.glassNoticed', 'windows.centreBracketSpan'],
-  ['windows.unevenFloor', 'windows.pinGive', 'windows.landingClear', 'windows.landingBreak', 'windows.landingPool', 'windows.poolRange', 'windows.takeDownRodPocket', 'windows.takeDownGrommet', 'windows.takeDownRingClip', 'windows.takeDownPinchPleat', 'measure.dropsApart'],
-  ['windows.fullness', 'windows.leastFullness', 'windows.stockFlatWidth', 'windows.panelDraw', 'windows.return', 'windows.overlap', 'windows.ringSpacing'],
+  ['windows.heightSchool', 'windows.belowCeiling', 'windows.frameToCeilingShare', 'windows.overFrame', 'windows.rodClearance', 'windows.leastOverFrame', 'windows.rodLine', 'windows.ceilingTrack', 'windows.insideBelowHead', 'windows.insideReveal', 'windows.cafeShare', 'windows.innerRodLower'],
+  ['windows.bracketExtension', 'windows.cornerClearance', 'windows.packingSheer', 'windows.packingLight', 'windows.packingMedium', 'windows.packingHeavy', 'windows.sheerBelowGsm', 'windows.lightBelowGsm', 'windows.mediumBelowGsm', 'windows.glassNoticed'],
+  ['windows.unevenFloor', 'windows.pinGive', 'windows.landingClear', 'windows.landingBreak', 'windows.landingPool', 'windows.landingFullPool', 'windows.poolRange', 'windows.apron', 'windows.takeDownRodPocket', 'windows.takeDownBackTab', 'windows.takeDownGrommet', 'windows.takeDownRingClip', 'windows.takeDownWave', 'windows.ringDrop', 'windows.pin', 'windows.pinRange', 'measure.dropsApart'],
+  ['windows.fullness', 'windows.sheerFullness', 'windows.leastFullness', 'windows.stockFlatWidth', 'windows.panelDraw', 'windows.return', 'windows.innerProjection', 'windows.overlap', 'windows.ringSpacing'],
   ['windows.rankBy', 'windows.stockLengths', 'windows.longerRings', 'windows.stockPanelPrice', 'windows.stockPricePerMetre', 'windows.ringPrice', 'windows.minutesToMoveRod', 'windows.minutesPerPanelOfRings',
-    'windows.hem', 'windows.stockHem', 'windows.leastHem', 'windows.hemWorkPrice', 'windows.minutesPerHem', 'windows.minutesPerLetDown',
-    'windows.headingAllowance', 'windows.clothWidth', 'windows.seamLoss', 'windows.clothPricePerMetre', 'windows.makingPricePerWidth', 'windows.minutesPerWidthMade'],
+    'windows.hem', 'windows.stockHem', 'windows.leastHem', 'windows.hemWorkPrice', 'windows.minutesPerHem', 'windows.minutesPerLetDown'],
+  ['windows.headingAllowance', 'windows.header', 'windows.buckramAllowance', 'windows.clothWidth', 'windows.seamLoss', 'windows.sideHem', 'windows.liningShorter', 'windows.liningHem', 'windows.pleatSpacing', 'windows.pleatCloth', 'windows.handPleatBunches', 'windows.clothPricePerMetre', 'windows.liningPricePerMetre', 'windows.makingPricePerWidth', 'windows.minutesPerWidthMade'],
+  ['windows.showerStock', 'windows.showerClear', 'windows.showerFlatWidth', 'windows.showerFullness'],
+  ['windows.hidesByLamp', 'windows.hidesByDay', 'windows.passSheer', 'windows.passLight', 'windows.passMedium', 'windows.passHeavy', 'windows.passLining', 'windows.passBlackout'],
+  ['windows.sagMost', 'windows.sagShare', 'windows.rodTube', 'windows.rodTelescoping', 'windows.rodWood', 'windows.rodTrack', 'windows.rodTension', 'windows.tensionMost', 'windows.tensionLoad', 'windows.steel', 'windows.aluminium', 'windows.hardwood', 'windows.steelDensity', 'windows.aluminiumDensity', 'windows.hardwoodDensity', 'windows.liningGsm', 'windows.interliningGsm', 'windows.bracketTop', 'windows.lintel', 'windows.rodPricePerMetre', 'windows.bracketPrice', 'windows.finialPrice', 'windows.hookPrice'],
+  ['echo.wished', 'echo.plasterboard', 'echo.plaster', 'echo.brick', 'echo.wood', 'echo.carpet', 'echo.rug', 'echo.tile', 'echo.concrete', 'echo.glass', 'echo.drapeLight', 'echo.drapeMedium', 'echo.drapeHeavy', 'echo.upholstery', 'echo.opening'],
   ['walls.centre', 'walls.centreRange', 'walls.gapOverFurniture', 'walls.gapOverHeadboard', 'walls.yields', 'walls.clearAbove'],
   ['walls.widthShare', 'walls.widthShareAccepted', 'walls.neighbourReach'],
   ['walls.hookSpread', 'walls.heavyFrom', 'walls.cableBand'],

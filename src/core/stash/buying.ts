@@ -1,7 +1,7 @@
 import { sum, type Mm, type Money } from '../base/units';
 import type { RuleId } from '../rules/table';
 
-export type BuyKind = 'panels' | 'cloth' | 'rod' | 'brackets' | 'finials' | 'rings' | 'hems' | 'insert' | 'cover' | 'panelShort';
+export type BuyKind = 'panels' | 'cloth' | 'rod' | 'lining' | 'brackets' | 'finials' | 'rings' | 'hooks' | 'hems' | 'insert' | 'cover' | 'panelShort';
 /** One line of the buying list. Sizes in mm; cost null when no price is known. */
 export type BuyLine = { kind: BuyKind; name: string; count: number; widthMm: Mm | null; heightMm: Mm | null; cost: Money | null; need: number; have: number };
 
@@ -20,11 +20,14 @@ export function buyRule(line: Pick<BuyLine, 'kind' | 'name'>): RuleId | null {
   switch (line.kind) {
     case 'panels': case 'panelShort': return 'windows.fullness';
     case 'cloth': return 'windows.headingAllowance';
-    case 'rod': return 'windows.bracketExtension';
-    case 'brackets': return 'windows.centreBracketSpan';
+    case 'rod': return 'windows.rodPricePerMetre';
+    case 'lining': return 'windows.liningShorter';
+    case 'brackets': return 'windows.sagMost';
+    case 'hooks': return 'windows.hookPrice';
+    case 'finials': return 'windows.finialPrice';
     case 'rings': return 'windows.ringSpacing';
     case 'hems': return 'windows.hem';
     case 'insert': return INSERT_RULES[line.name] ?? null;
-    case 'finials': case 'cover': return null;
+    case 'cover': return null;
   }
 }

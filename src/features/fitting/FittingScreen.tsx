@@ -62,7 +62,7 @@ export function FittingScreen(): ReactNode {
                         {s.kind !== 'seat' && s.kind !== 'curtain' && (
                           <table className="mt-1 w-full table-fixed border-collapse text-[14px]">
                             <thead><tr className="text-left text-[12px] text-soft"><th className="w-[27%] py-0.5 pr-2 font-normal">{t('mark')}</th><th className="py-0.5 pr-2 font-normal">{t('left')}</th><th className="py-0.5 pr-2 font-normal">{t('height')}</th><th className="py-0.5 font-normal">{t('line')}</th></tr></thead>
-                            <tbody>{s.marks.map((m, i) => <tr key={i} className="border-t border-line align-baseline"><td className="py-1 pr-2">{rows.mark(m)}</td><td className="py-1 pr-2 font-semibold"><Words>{length(m.xMm)}</Words></td><td className="py-1 pr-2 font-semibold"><Words>{length(m.heightMm)}</Words></td><td className="py-1"><Words>{rows.line(m)}</Words></td></tr>)}</tbody>
+                            <tbody>{s.marks.map((m, i) => <tr key={i} className="border-t border-line align-baseline"><td className="py-1 pr-2">{rows.mark(m)}{m.wallId !== undefined && m.wallId !== s.wallId ? `, ${wallName(plan.walls.find((w) => w.id === m.wallId)!)}` : ''}</td><td className="py-1 pr-2 font-semibold"><Words>{length(m.xMm)}</Words></td><td className="py-1 pr-2 font-semibold"><Words>{length(m.heightMm)}</Words></td><td className="py-1"><Words>{rows.line(m)}</Words></td></tr>)}</tbody>
                           </table>
                         )}
                       </li>
@@ -112,7 +112,7 @@ function SheetDrawing({ wallId }: { wallId: string }): ReactNode {
       <AboveEdge elevation={e} scale={scale} fill="#f5f5f5" line={false} />
       <rect x={scale.x(0)} y={scale.y(e.ceilingMm)} width={e.lengthMm * scale.perMm} height={e.ceilingMm * scale.perMm} fill="none" stroke="#141414" strokeWidth="0.8" />
       {plan.sheet.levelLineMm < file.room.ceilingMm && <line x1={scale.x(0)} x2={scale.x(e.lengthMm)} y1={lineY} y2={lineY} stroke="#141414" strokeDasharray="5 3" />}
-      {plan.sheet.steps.flatMap((s, order) => (s.wallId === wallId && s.kind !== 'curtain' && s.kind !== 'seat' ? s.marks.filter((m) => m.label !== 'frameTop' && m.label !== 'frameCentre').map((m, i) => <g key={`${order}${i}`}><circle cx={scale.x(m.xMm)} cy={scale.y(m.heightMm)} r="6.5" fill="#f5f5f5" stroke="#141414" /><text x={scale.x(m.xMm)} y={scale.y(m.heightMm) + 3.6} fontSize="9.5" fontWeight="600" textAnchor="middle">{order + 1}</text></g>) : []))}
+      {plan.sheet.steps.flatMap((s, order) => (s.kind === 'rod' || s.kind === 'picture' ? s.marks.filter((m) => (m.wallId ?? s.wallId) === wallId && m.label !== 'frameTop' && m.label !== 'frameCentre').map((m, i) => <g key={`${order}${i}`}><circle cx={scale.x(m.xMm)} cy={scale.y(m.heightMm)} r="6.5" fill="#f5f5f5" stroke="#141414" /><text x={scale.x(m.xMm)} y={scale.y(m.heightMm) + 3.6} fontSize="9.5" fontWeight="600" textAnchor="middle">{order + 1}</text></g>) : []))}
     </svg>
   );
 }

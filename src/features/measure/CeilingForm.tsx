@@ -28,6 +28,7 @@ export function CeilingForm(): ReactNode {
   const some = (inch: number, metric: number) => (unit === 'cm' ? cm(metric) : inches(inch));
   return (
     <div className="mt-2 space-y-3">
+      <LengthField label={t('crown')} draftKey={`${room.id}-crown`} valueMm={room.crownMm} unit={unit} onCommit={(crownMm) => set({ crownMm })} />
       {room.slopes.map((s, i) => (
         <div key={i} className="grid grid-cols-[1.2fr_1fr_1fr_auto] items-end gap-x-3">
           <Pick label={t('slopeTo')} value={s.wallId} options={walls} onChange={(id) => set(slope(i, { wallId: id }))} />

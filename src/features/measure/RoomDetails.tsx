@@ -35,7 +35,12 @@ export function RoomDetails(): ReactNode {
           <Pick label={t('unit')} value={room.unit} options={(['in', 'ft-in', 'cm'] as LengthUnit[]).map((u) => ({ value: u, label: t(`unit-${u}`) }))} onChange={(unit) => { change([{ do: 'setRoom', room: { ...room, unit } }]); }} />
         </div>
       </Fold>
-      <Fold title={t('finishes')}>{finish('wallFinish')}{finish('floorFinish')}{finish('trimFinish')}</Fold>
+      <Fold title={t('finishes')}>{finish('wallFinish')}{finish('floorFinish')}{finish('trimFinish')}
+        <div className="mt-2 grid grid-cols-2 gap-x-4">
+          <Pick label={t('wallsOf')} value={room.wallsOf} options={(['plasterboard', 'plaster', 'brick', 'wood'] as const).map((m) => ({ value: m, label: t(`builtOf.${m}`) }))} onChange={(wallsOf) => { change([{ do: 'setRoom', room: { ...room, wallsOf } }]); }} />
+          <Pick label={t('floorOf')} value={room.floorOf} options={(['wood', 'carpet', 'tile', 'concrete'] as const).map((m) => ({ value: m, label: t(`builtOf.${m}`) }))} onChange={(floorOf) => { change([{ do: 'setRoom', room: { ...room, floorOf } }]); }} />
+        </div>
+      </Fold>
       <Fold title={t('flags')}>
         <div className="grid grid-cols-2 gap-x-4 gap-y-1">
           {flag('pets')}{flag('rented')}{flag('wheelchair')}{flag('featherFree')}{flag('woolFree')}{flag('scentFree')}

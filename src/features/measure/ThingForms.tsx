@@ -32,6 +32,7 @@ export function FittingForm({ fitting: f }: { fitting: Fitting }): ReactNode {
         {field('heightMm', t('height'), f.heightMm, (heightMm) => positive(heightMm, () => set({ heightMm })))}
         {field('depthMm', t('depth'), f.depthMm, (depthMm) => set({ depthMm }))}
       </div>
+      {f.kind === 'stairs' && <Pick label={t('rises')} value={f.rises} options={(['left', 'right'] as const).map((side) => ({ value: side, label: t(side === 'left' ? 'risesLeft' : 'risesRight') }))} onChange={(rises) => { change([{ do: 'putFitting', fitting: { ...f, rises } }]); }} />}
       {f.mantel && (
         <section className="pt-1">
           <h3 className="mb-1.5 font-sans text-[14px] font-semibold">{t('mantel')}</h3>

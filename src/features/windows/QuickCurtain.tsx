@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { inches } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
-import { OPENING } from '../../core/model/defaults';
+import { DRESSING, OPENING } from '../../core/model/defaults';
 import type { Opening, RoomFile } from '../../core/model/types';
 import { wallsOf } from '../../core/room/walls';
 import { LengthField, TAKEN, type Answer } from '../../ui/Field';
@@ -23,7 +23,7 @@ function beginCurtain(names: { room: string; home: string; window: string }): Ro
   const [w, d] = [inches(120), inches(144)];
   const file = newRoomFile({ name: names.room, home: names.home, unit: 'in', ceilingMm: inches(96), lookName: names.room, corners: [{ xMm: 0, yMm: 0 }, { xMm: w, yMm: 0 }, { xMm: w, yMm: d }, { xMm: 0, yMm: d }] });
   const opening: Opening = { ...OPENING, id: WINDOW, name: names.window, kind: 'window', wallId: file.room.walls[0]!.id, xMm: inches(40), widthMm: inches(40), sillMm: inches(30), heightMm: inches(50), trimMm: inches(3), dropsMm: null };
-  const dressing = { id: 'quick-dressing', openingId: WINDOW, itemId: null, heading: 'ringClip' as const, landing: 'kiss' as const, rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, fullness: null, panels: null, route: null, drawn: 'open' as const };
+  const dressing = { ...DRESSING, id: 'quick-dressing', openingId: WINDOW };
   return { ...file, openings: [opening], looks: [{ ...file.looks[0]!, dressings: [dressing] }] };
 }
 
@@ -82,7 +82,7 @@ function Curtain(): ReactNode {
           {(scale) => windowPlan && <WindowDimensions plan={windowPlan} opening={opening} scale={scale} unit={unit} edits={acts} />}
         </WallDrawing>
       )}
-      answer={dressing && windowPlan ? <WindowSheet opening={opening} dressing={dressing} plan={windowPlan} /> : <button type="button" onClick={acts.dress} className="underline">{t('windows.dress')}</button>}
+      answer={dressing && windowPlan ? <WindowSheet opening={opening} dressing={dressing} plan={windowPlan} local /> : <button type="button" onClick={acts.dress} className="underline">{t('windows.dress')}</button>}
     />
   );
 }

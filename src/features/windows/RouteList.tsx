@@ -20,6 +20,7 @@ export function RouteList({ plan: w, unit, rules, onChoose, children }: { plan: 
       case 'otherLanding': { const over = r.landing === 'kiss' ? '' : length(Math.abs(r.offMm - (w.landing === r.landing ? 0 : w.landingMm))); return t('otherLanding', { landing: r.landing, by: over }); }
       case 'takeUp': return t('takeUp', { by: length((r.stockMm ?? 0) - r.finishedMm), hem: length(rules.number('windows.hem')) });
       case 'longerRings': return t('longerRings', { by: length(r.gainMm) });
+      case 'pins': return t('pins', { by: length(Math.abs(r.gainMm)), move: r.gainMm > 0 ? 'down' : 'up' });
       case 'letDown': return t('letDown', { by: length(r.gainMm) });
       case 'made': return t('made', { widths: r.made!.widths, cut: length(r.made!.cutMm), total: unit === 'cm' ? `${(r.made!.totalMm / 1000).toFixed(1)} m` : `${(r.made!.totalMm / 914.4).toFixed(1)} yd` });
     }

@@ -6,11 +6,14 @@ import { formatLength } from '../../core/base/length';
 import { Button } from '../../ui/Button';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
+import { tubOpening } from '../../core/plan/windowPlace';
 import { isGlazed } from '../../core/room/kinds';
+import type { Scale } from '../../ui/drawing/scale';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
 import { WallStrip } from '../shell/WallStrip';
+import { unroll } from './unroll';
 import { useWindowActs } from './useWindowActs';
 import { WindowDimensions } from './WindowDimensions';
 import { WindowSheet } from './WindowSheet';
@@ -21,13 +24,15 @@ export function WindowsScreen(): ReactNode {
   const { file, look, plan, wallId, setWall, picked, pick, preview, change } = useRoom();
   const wallName = useWallName();
   const unit = file.room.unit;
-  const windows = file.openings.filter(isGlazed);
+  // what can be dressed: windows and French doors, and tubs with their shower curtain
+  const windows = [...file.openings.filter(isGlazed), ...file.fittings.filter((f) => f.kind === 'tub').map(tubOpening)];
+  const isTub = (id: string) => file.fittings.some((f) => f.id === id);
   const onWall = windows.filter((o) => o.wallId === wallId);
-  const dressingOf = (openingId: string) => look.dressings.find((d) => d.openingId === openingId);
-  const current = windows.find((o) => o.id === picked || dressingOf(o.id)?.id === picked) ?? onWall.find((o) => dressingOf(o.id)) ?? onWall[0] ?? windows.find((o) => dressingOf(o.id)) ?? windows[0];
+  const planOf = (openingId: string) => plan.windows.find((w) => w.openingId === openingId || w.openingIds.includes(openingId));
+  const current = windows.find((o) => o.id === picked || look.dressings.some((d) => d.id === picked && d.openingId === o.id)) ?? onWall.find((o) => planOf(o.id)) ?? onWall[0] ?? windows.find((o) => planOf(o.id)) ?? windows[0];
   const shownWall = current?.wallId ?? (wallId === 'plan' ? file.room.walls[0]!.id : wallId);
-  const dressing = current && dressingOf(current.id);
-  const windowPlan = plan.windows.find((w) => w.openingId === current?.id);
+  const windowPlan = current && planOf(current.id);
+  const dressing = look.dressings.find((d) => d.id === windowPlan?.dressingId);
   const acts = useWindowActs(current, dressing, windowPlan);
   const begun = useRef(0);
   const drag = useDrawingDrag(unit, {
@@ -36,9 +41,13 @@ export function WindowsScreen(): ReactNode {
     end: (_k, _dx, dy, moved) => { preview(null); if (moved && dy !== 0) acts.setRod(Math.min(file.room.ceilingMm, Math.max(100, begun.current + dy))); },
   });
   const wall = plan.walls.find((w) => w.id === shownWall)!;
-  const elevation = plan.elevations.find((e) => e.wallId === shownWall)!;
+  // a rod that goes round corners is shown with all its walls, unrolled
+  const round = windowPlan && windowPlan.rodOn.length > 1 ? unroll(plan.elevations, windowPlan.rodOn.map((r) => r.wallId)) : null;
+  const elevation = round?.elevation ?? plan.elevations.find((e) => e.wallId === shownWall)!;
+  const atWall = (scale: Scale, id: string): Scale => { const offset = round?.offsets.get(id) ?? 0; return offset === 0 ? scale : { ...scale, x: (mm) => scale.x(mm + offset) }; };
   const go = (openingId: string) => { const o = windows.find((x) => x.id === openingId); if (o) { setWall(o.wallId); pick(o.id); } };
   const ids = new Map(look.dressings.map((d) => [d.id, d.openingId]));
+  const title = round ? t('windows.unrolled', { count: round.offsets.size }) : wallName(wall);
 
   if (!current) {
     return (
@@ -54,19 +63,19 @@ export function WindowsScreen(): ReactNode {
         <>
           {windows.length > 1 && <div className="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-[14px]">{windows.map((o) => <button key={o.id} type="button" aria-pressed={o.id === current.id} onClick={() => go(o.id)} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{o.name}</button>)}</div>}
           {dressing && windowPlan ? <WindowSheet key={dressing.id} opening={current} dressing={dressing} plan={windowPlan} /> : (
-            <><SheetTitle says={t('windows.facts', { width: formatLength(current.widthMm, unit), height: formatLength(current.heightMm, unit), sill: formatLength(current.sillMm, unit), top: formatLength(current.sillMm + current.heightMm, unit) })}>{current.name}</SheetTitle><Button look="strong" onClick={acts.dress}>{t('windows.dress')}</Button></>
+            <><SheetTitle says={isTub(current.id) ? t('windows.tub') : t('windows.facts', { width: formatLength(current.widthMm, unit), height: formatLength(current.heightMm, unit), sill: formatLength(current.sillMm, unit), top: formatLength(current.sillMm + current.heightMm, unit) })}>{current.name}</SheetTitle><Button look="strong" onClick={acts.dress}>{t(isTub(current.id) ? 'windows.dressTub' : 'windows.dress')}</Button></>
           )}
         </>
       )}
     >
-      <SheetHead title={wallName(wall)} says={t('wall.size', { length: formatLength(wall.lengthMm, unit === 'in' ? 'ft-in' : unit), ceiling: formatLength(file.room.ceilingMm, unit === 'in' ? 'ft-in' : unit) })} />
+      <SheetHead title={title} says={t('wall.size', { length: formatLength(elevation.lengthMm, unit === 'in' ? 'ft-in' : unit), ceiling: formatLength(file.room.ceilingMm, unit === 'in' ? 'ft-in' : unit) })} />
       <WallDrawing
-        elevation={elevation} title={wallName(wall)}
+        elevation={elevation} title={title}
         shapeProps={(s, scale) => {
           const openingId = ids.get(s.about) ?? (windows.some((o) => o.id === s.about) ? s.about : undefined);
-          if (!openingId) return undefined;
-          const isRod = s.form === 'rod' && openingId === current.id;
-          const name = `${file.openings.find((o) => o.id === openingId)!.name}${isRod ? `, ${t('windows.rod')}` : ''}`;
+          if (openingId === undefined) return undefined;
+          const isRod = s.form === 'rod' && s.about === windowPlan?.dressingId && !s.key.endsWith('innerRod');
+          const name = `${windows.find((o) => o.id === openingId)?.name ?? ''}${isRod ? `, ${t('windows.rod')}` : ''}`;
           return {
             ...(s.form === 'rod' || s.form === 'frame' ? { role: 'button', tabIndex: 0, 'aria-label': name } : {}), style: { cursor: isRod ? 'ns-resize' : 'pointer', touchAction: 'none' },
             onClick: () => go(openingId),
@@ -82,15 +91,16 @@ export function WindowsScreen(): ReactNode {
         {(scale) => (
           <>
             {plan.rodLineMm !== null && <line x1={scale.x(0)} x2={scale.x(elevation.lengthMm)} y1={scale.y(plan.rodLineMm)} y2={scale.y(plan.rodLineMm)} stroke="#141414" strokeWidth="0.8" strokeDasharray="1.5 4" pointerEvents="none" />}
-            {onWallUndressed(shownWall).map((o) => <text key={o.id} x={scale.x(o.xMm + o.widthMm / 2)} y={scale.y(o.sillMm + o.heightMm) - 12} textAnchor="middle" fontSize="12.5" fontWeight="600" pointerEvents="none">{t('windows.notDressed', { name: o.name })}</text>)}
-            {windowPlan && current.wallId === shownWall && <WindowDimensions plan={windowPlan} opening={current} scale={scale} unit={unit} edits={acts} />}
+            {round && [...round.offsets].slice(1).map(([id, at]) => <line key={id} x1={scale.x(at)} x2={scale.x(at)} y1={scale.y(elevation.ceilingMm)} y2={scale.y(0)} stroke="#141414" strokeWidth="0.8" strokeDasharray="7 4" pointerEvents="none" />)}
+            {undressedOn(round ? [...round.offsets.keys()] : [shownWall]).map((o) => <text key={o.id} x={atWall(scale, o.wallId).x(o.xMm + o.widthMm / 2)} y={scale.y(o.sillMm + o.heightMm) - 12} textAnchor="middle" fontSize="12.5" fontWeight="600" pointerEvents="none">{t('windows.notDressed', { name: o.name })}</text>)}
+            {windowPlan && (round ? windowPlan.openingIds : [current.id]).map((id) => { const o = windows.find((x) => x.id === id); return o && <WindowDimensions key={id} plan={windowPlan} opening={o} scale={atWall(scale, o.wallId)} unit={unit} edits={acts} whole={!round || o.id === windowPlan.openingIds[0]} />; })}
           </>
         )}
       </WallDrawing>
     </Workspace>
   );
 
-  function onWallUndressed(id: string) {
-    return windows.filter((o) => o.wallId === id && !dressingOf(o.id));
+  function undressedOn(wallIds: readonly string[]) {
+    return windows.filter((o) => wallIds.includes(o.wallId) && !planOf(o.id));
   }
 }

@@ -1,12 +1,16 @@
 'use client';
 import { nanoid } from 'nanoid';
 import type { Change } from '../../core/model/change';
-import type { Dressing, Item, Opening } from '../../core/model/types';
+import { DRESSING, SHEER } from '../../core/model/defaults';
+import type { Dressing, Heading, Item, Mount, Opening, RodMake } from '../../core/model/types';
 import type { WindowPlan } from '../../core/stages/windows/planWindow';
 import type { Route } from '../../core/stages/windows/routes';
 import { TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useMeasureWords } from '../shell/useWords';
+
+/** A shower curtain on a rod that pushes against both walls. */
+const SHOWER: Partial<Dressing> = { landing: 'clear', rod: { make: 'tension', outerMm: null }, drawn: 'closed' };
 
 /** What can be done to a dressed window; each carries the rest with it. */
 export function useWindowActs(opening: Opening | undefined, dressing: Dressing | undefined, plan: WindowPlan | undefined) {
@@ -14,15 +18,34 @@ export function useWindowActs(opening: Opening | undefined, dressing: Dressing |
   const words = useMeasureWords(file.room.unit);
   const { dressings: _d, hangings: _h, placements: _p, ...head } = look;
   const put = (patch: Partial<Dressing>): Change => ({ do: 'putDressing', lookId: look.id, dressing: { ...dressing!, ...patch } });
-  const onLine = rules.school('windows.rodLine') === 'shared' && plan?.rodFrom !== 'own';
+  const onLine = rules.school('windows.rodLine') === 'shared' && plan?.rodFrom !== 'own' && plan?.rodFrom !== 'mount' && !plan?.shower && dressing?.mount === 'wall';
   const rodChanges = (rodHeightMm: number): Change[] => (onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: rodHeightMm } }] : [put({ rodHeightMm })]);
   const refuse = (cameMm: number, expectedMm: number, code: 'above-ceiling' | 'not-positive'): Answer => ({ took: false, message: words({ code: code as 'above-ceiling', level: 'refuse', path: [], about: '', field: '', cameMm, expectedMm }) });
 
   return {
-    dress: (): void => { if (opening) change([{ do: 'putDressing', lookId: look.id, dressing: { id: nanoid(8), openingId: opening.id, itemId: null, heading: 'ringClip', landing: 'kiss', rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, fullness: null, panels: null, route: null, drawn: 'open' } }]); },
+    dress: (): void => { if (opening) change([{ do: 'putDressing', lookId: look.id, dressing: { ...DRESSING, id: nanoid(8), openingId: opening.id, ...(file.openings.some((o) => o.id === opening.id) ? {} : SHOWER) } }]); },
     undress: (): void => { if (dressing) change([{ do: 'removeDressing', lookId: look.id, id: dressing.id }]); },
     set: (patch: Partial<Dressing>): void => change([put(patch)]),
     setCloth: (item: Item | null): void => change([...(item ? [{ do: 'putItem' as const, item }] : []), put({ itemId: item?.id ?? null, route: null })]),
+    setSheerCloth: (item: Item | null): void => change([...(item ? [{ do: 'putItem' as const, item }] : []), put({ sheer: { ...(dressing!.sheer ?? SHEER), itemId: item?.id ?? null } })]),
+    /** A wave runs on a track and nothing else does but pleats: the rod comes along. */
+    setHeading: (heading: Heading): void => {
+      const make = heading === 'wave' ? 'track' : dressing!.rod.make === 'track' && heading !== 'pinchPleat' ? 'tube' : dressing!.rod.make;
+      change([put({ heading, route: null, rod: make === dressing!.rod.make ? dressing!.rod : { make, outerMm: null } })]);
+    },
+    /** A tension rod needs two sides to push against; a track takes pleats or waves. */
+    setMake: (make: RodMake): void => {
+      const heading: Heading = make === 'track' && dressing!.heading !== 'pinchPleat' ? 'wave' : make !== 'track' && dressing!.heading === 'wave' ? 'ringClip' : make === 'tension' && dressing!.heading === 'ringClip' && !plan?.shower ? 'rodPocket' : dressing!.heading;
+      const mount: Mount = make === 'tension' && dressing!.mount !== 'cafe' && !plan?.shower ? 'inside' : dressing!.mount;
+      change([put({ rod: { make, outerMm: null }, heading, mount, route: null, ...(mount !== dressing!.mount ? { rodHeightMm: null } : {}) })]);
+    },
+    setMount: (mount: Mount): void => {
+      const within = mount === 'inside' || mount === 'cafe';
+      const make: RodMake = within && dressing!.rod.make !== 'track' ? 'tension' : !within && dressing!.rod.make === 'tension' ? 'tube' : dressing!.rod.make;
+      const heading: Heading = make === 'tension' && dressing!.heading === 'ringClip' ? 'rodPocket' : dressing!.heading;
+      change([put({ mount, rod: { make, outerMm: null }, heading, rodHeightMm: null, route: null, landing: within && dressing!.landing !== 'clear' ? 'kiss' : dressing!.landing })]);
+    },
+    join: (which: Dressing, joinsNext: boolean): void => change([{ do: 'putDressing', lookId: look.id, dressing: { ...which, joinsNext } }]),
     rodChanges,
     setRod: (mm: number): Answer => {
       if (mm > file.room.ceilingMm) return refuse(mm, file.room.ceilingMm, 'above-ceiling');

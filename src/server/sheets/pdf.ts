@@ -1,43 +1,21 @@
 import 'server-only';
-import fontkit from '@pdf-lib/fontkit';
-import { readFile } from 'node:fs/promises';
-import path from 'node:path';
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import { rgb } from 'pdf-lib';
 import { hexOfLab } from '../../core/colour/spaces';
 import { UNDYED, type Elevation } from '../../core/room/shape';
+import { INK, MARGIN, newPen, numberPages, paragraph, room, rule, text, type Paper, type Pen } from './pen';
 import { loadSheet, rowWords, type Sheet } from './rows';
 
-/** Points of a page: A4 is 210 × 297 mm (ISO 216), Letter 8½ × 11 in. */
-const PAPER = { a4: [(210 / 25.4) * 72, (297 / 25.4) * 72], letter: [8.5 * 72, 11 * 72] } as const;
-export type Paper = keyof typeof PAPER;
-const MARGIN = 40;
-const INK = rgb(0.08, 0.08, 0.08);
-const SOFT = rgb(0.32, 0.32, 0.32);
-const LINE = rgb(0.7, 0.7, 0.7);
 /** Least distance of two fold lines on paper, pt. */
 const LEAST_FOLD = 1.8;
-
-const fontFile = (name: string) => readFile(path.join(/* turbopackIgnore: true */ process.cwd(), 'node_modules/@fontsource', name));
-
-type Pen = { doc: PDFDocument; page: PDFPage; y: number; width: number; height: number; plain: PDFFont; bold: PDFFont; head: PDFFont; frac: PDFFont; fracBold: PDFFont };
 
 /** The fitting sheet as PDF with its drawings; breaks between walls and rows, numbers the pages. */
 export async function sheetPdf(roomId: string, lookId: string | null, paper: Paper): Promise<{ name: string; bytes: Uint8Array } | undefined> {
   const sheet = loadSheet(roomId, lookId);
   if (!sheet) return undefined;
-  const doc = await PDFDocument.create();
-  doc.registerFontkit(fontkit);
-  doc.setTitle(sheet.words.t('fitting.for', { room: sheet.file.room.name, look: sheet.look.name }));
-  const [regular, semibold, heading] = await Promise.all([fontFile('barlow/files/barlow-latin-400-normal.woff'), fontFile('barlow/files/barlow-latin-600-normal.woff'), fontFile('fahkwang/files/fahkwang-latin-400-normal.woff')]);
-  const [width, height] = PAPER[paper];
-  const pen: Pen = {
-    doc, page: doc.addPage([width, height]), y: height - MARGIN, width, height,
-    plain: await doc.embedFont(regular, { subset: true }), bold: await doc.embedFont(semibold, { subset: true }), head: await doc.embedFont(heading, { subset: true }),
-    frac: await doc.embedFont(regular, { subset: true, features: { frac: true } }), fracBold: await doc.embedFont(semibold, { subset: true, features: { frac: true } }),
-  };
+  const pen = await newPen(paper, sheet.words.t('fitting.for', { room: sheet.file.room.name, look: sheet.look.name }));
   write(pen, sheet);
-  numberPages(pen, sheet);
-  return { name: `${sheet.file.room.name}, ${sheet.look.name}.pdf`, bytes: await doc.save() };
+  numberPages(pen, sheet.words.t);
+  return { name: `${sheet.file.room.name}, ${sheet.look.name}.pdf`, bytes: await pen.doc.save() };
 }
 
 function write(pen: Pen, sheet: Sheet): void {
@@ -68,7 +46,8 @@ function write(pen: Pen, sheet: Sheet): void {
       pen.y -= 14;
       if (s.kind === 'rod' || s.kind === 'picture') for (const m of s.marks) {
         room(pen, 15);
-        text(pen, rows.mark(m), MARGIN + 20, 9.5, pen.plain);
+        const other = m.wallId !== undefined && m.wallId !== s.wallId ? plan.walls.find((w) => w.id === m.wallId) : undefined;
+        text(pen, other ? `${rows.mark(m)}, ${words.wall(other)}` : rows.mark(m), MARGIN + 20, 9.5, pen.plain);
         text(pen, t('fitting.fromLeft', { by: words.length(m.xMm) }), MARGIN + 120, 9.5, pen.bold);
         text(pen, t('fitting.fromFloor', { by: words.length(m.heightMm) }), MARGIN + 245, 9.5, pen.bold);
         text(pen, rows.line(m), MARGIN + 385, 9.5, pen.plain);
@@ -101,49 +80,6 @@ function write(pen: Pen, sheet: Sheet): void {
   paragraph(pen, t('fitting.defer'), 9);
 }
 
-/** Starts a new page when less than `needed` is left. */
-function room(pen: Pen, needed: number): void {
-  if (pen.y - needed > MARGIN + 14) return;
-  pen.page = pen.doc.addPage([pen.width, pen.height]);
-  pen.y = pen.height - MARGIN;
-}
-
-function rule(pen: Pen): void {
-  pen.page.drawLine({ start: { x: MARGIN, y: pen.y }, end: { x: pen.width - MARGIN, y: pen.y }, thickness: 0.6, color: LINE });
-  pen.y -= 18;
-}
-
-/** One line of text; fractions in the font's own fraction form. Letters the font lacks are left out rather than refused. */
-function text(pen: Pen, words: string, x: number, size: number, font: PDFFont, color = INK): void {
-  let at = x;
-  let before = '';
-  for (const part of words.split(/( ?\d+\u2044\d+)/)) {
-    if (!part) continue;
-    const fraction = part.includes('\u2044');
-    const use = fraction ? (font === pen.bold ? pen.fracBold : pen.frac) : font;
-    const shown = known(use, fraction ? part.trim() : part);
-    // 103 and its ½ stand together; a ½ after a word stands apart from it
-    if (fraction && part.startsWith(' ')) at += /\d$/.test(before) ? size * 0.08 : font.widthOfTextAtSize(' ', size);
-    pen.page.drawText(shown, { x: at, y: pen.y, size, font: use, color });
-    at += use.widthOfTextAtSize(shown, size);
-    before = part;
-  }
-}
-
-const known = (font: PDFFont, words: string): string => { const set = new Set(font.getCharacterSet()); return [...words].map((c) => (c === '′' ? "'" : c === '″' ? '"' : c === 'Δ' ? 'Delta ' : set.has(c.codePointAt(0)!) ? c : '')).join(''); };
-
-function paragraph(pen: Pen, words: string, size: number): void {
-  const most = pen.width - 2 * MARGIN;
-  let line = '';
-  const flush = () => { room(pen, size + 6); text(pen, line, MARGIN, size, pen.plain, SOFT); pen.y -= size * 1.35; line = ''; };
-  for (const word of words.split(' ')) {
-    const next = line ? `${line} ${word}` : word;
-    if (pen.plain.widthOfTextAtSize(known(pen.plain, next), size) > most && line) { flush(); line = word; } else line = next;
-  }
-  if (line) flush();
-  pen.y -= 4;
-}
-
 function drawWall(pen: Pen, sheet: Sheet, e: Elevation, high: number): void {
   const perMm = high / e.ceilingMm;
   const base = pen.y - high;
@@ -161,17 +97,12 @@ function drawWall(pen: Pen, sheet: Sheet, e: Elevation, high: number): void {
   const lineY = base + sheet.plan.sheet.levelLineMm * perMm;
   if (sheet.plan.sheet.levelLineMm < e.ceilingMm) pen.page.drawLine({ start: { x: MARGIN, y: lineY }, end: { x: MARGIN + e.lengthMm * perMm, y: lineY }, thickness: 0.7, color: INK, dashArray: [4, 3] });
   sheet.plan.sheet.steps.forEach((s, order) => {
-    if (s.wallId !== e.wallId || (s.kind !== 'rod' && s.kind !== 'picture')) return;
-    for (const m of s.marks.filter((x) => x.label !== 'frameTop' && x.label !== 'frameCentre')) {
+    if (s.kind !== 'rod' && s.kind !== 'picture') return;
+    for (const m of s.marks.filter((x) => (x.wallId ?? s.wallId) === e.wallId && x.label !== 'frameTop' && x.label !== 'frameCentre')) {
       const [x, y] = [MARGIN + m.xMm * perMm, base + m.heightMm * perMm];
       pen.page.drawCircle({ x, y, size: 5.5, color: rgb(1, 1, 1), borderColor: INK, borderWidth: 0.7 });
       pen.page.drawText(String(order + 1), { x: x - pen.bold.widthOfTextAtSize(String(order + 1), 7) / 2, y: y - 2.4, size: 7, font: pen.bold, color: INK });
     }
   });
   pen.y = base;
-}
-
-function numberPages(pen: Pen, sheet: Sheet): void {
-  const pages = pen.doc.getPages();
-  pages.forEach((page, i) => page.drawText(sheet.words.t('fitting.page', { page: i + 1, pages: pages.length }), { x: pen.width - MARGIN - 70, y: MARGIN - 16, size: 8.5, font: pen.plain, color: SOFT }));
 }

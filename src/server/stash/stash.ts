@@ -16,6 +16,7 @@ import { needAgainstHave, sameInsert, usedBySeason, type NeedLine, type Use } fr
 import { addDays } from '../../core/stash/returns';
 import { chooseInsert } from '../../core/stages/seats/insert';
 import { spotsOf, type Spot } from '../../core/stash/spots';
+import type { ShopPanels } from '../../core/stages/windows/solve';
 import { contentsOf, goesUnder, type Contents } from '../../core/stash/storage';
 import { inEntry, nextEntry, type Label } from '../../data/journal';
 import { deleteItem, indexText, itemsByIds, loadItem, loadItems, loadPillowUses, loadUses, roomsWithItem, saveItem, usesOfItem, type ItemUse } from '../../data/itemRepository';
@@ -237,3 +238,6 @@ export const returnsOf = (): Item[] => loadItems(studioDatabase()).filter((i) =>
 export function cutTags(ids: readonly string[]): Result<{ ids: string[] }, DoorIssue> {
   return putItems(itemsByIds(studioDatabase(), ids).map((i) => ({ ...i, tagsOn: false })), 'putItems');
 }
+
+/** Curtain panels that the shops have, by name. */
+export const shopPanels = (): ShopPanels[] => shop.sources.flatMap((s) => s.lines.filter((l) => l.kind === 'panel').map((l) => ({ name: l.name, stock: l.stock, price: l.price, leadDays: s.leadDays })));

@@ -161,6 +161,7 @@ function checkReferences(file: RoomFile): MeasureIssue[] {
   unique(file.looks, ['looks']);
   if (file.looks.length === 0) issues.push({ code: 'no-look', level: 'refuse', path: ['looks'], about: 'room', field: 'looks' });
   const walls = new Set(file.room.walls.map((w) => w.id));
+  const tubs = new Set(file.fittings.filter((f) => f.kind === 'tub').map((f) => f.id));
   const known = (set: ReadonlySet<string>, id: string | null, path: (string | number)[]) => {
     if (id !== null && !set.has(id)) issues.push({ code: 'not-found', level: 'refuse', path, about: id, field: String(path[path.length - 1]), other: id });
   };
@@ -171,7 +172,8 @@ function checkReferences(file: RoomFile): MeasureIssue[] {
     unique(look.placements, ['looks', l, 'placements']);
     const dressed = new Set<string>();
     look.dressings.forEach((d, i) => {
-      known(openings, d.openingId, ['looks', l, 'dressings', i, 'openingId']);
+      known(tubs.has(d.openingId) ? tubs : openings, d.openingId, ['looks', l, 'dressings', i, 'openingId']);
+      known(items, d.sheer?.itemId ?? null, ['looks', l, 'dressings', i, 'sheer', 'itemId']);
       known(items, d.itemId, ['looks', l, 'dressings', i, 'itemId']);
       if (dressed.has(d.openingId)) issues.push({ code: 'same-id', level: 'refuse', path: ['looks', l, 'dressings', i, 'openingId'], about: d.openingId, field: 'openingId' });
       dressed.add(d.openingId);

@@ -1,179 +1,182 @@
-import { toMark, toMarkAbove, type Mm } from '../../base/units';
-import type { Dressing, Item, Landing, Opening } from '../../model/types';
-import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
-import { floorLine, floorUnder } from '../../room/floor';
+import { toMark, type Mm } from '../../base/units';
+import type { Dressing, Item, Landing, Mount, Opening } from '../../model/types';
+import type { Finding } from '../../model/finding';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { landingMm, landingRule, takeDownRule } from './landing';
-import { packingRule, placeBrackets, type Reach } from './panels';
+import { carry, sectionOf, supportsAt, type RodLoad, type RodSection } from './beam';
+import { judgeWindow } from './judgeWindow';
+import { layerGsm, mainChoice, planLayer, sheerChoice, type LayerPlan, type PanelPlan } from './layer';
+import { lightOf, passes, passRule, type LightPlan } from './light';
+import { usualEnds, type Ends, type Reach } from './panels';
 import { rodBySchool, rodLimits } from './rod';
-import { findRoutes, stockPrice, type Route } from './routes';
+import { floorOf, glassOf, glassUnder, onWalls, outerOf, type Span } from './span';
 
-/** What the window's wall leaves it: free room beyond the trim on each side and what stands there. */
+export type { PanelPlan } from './layer';
+
+/** What is dressed: one window, several round a bay under one rod, or a tub with its shower curtain. */
+export type WindowTarget = { id: string; name: string; wallId: string; span: Span; shower: boolean };
+
+/** What the window's wall leaves it: free room beyond the trim on each side and what stands there. Places lie along the rod. */
 export type WindowPlace = {
-  ceilingMm: Mm;
+  /** Lowest ceiling, slope, beam, crown or thing on the wall over a stretch of the rod, and what it is. */
+  overhead: (fromMm: Mm, toMm: Mm) => { mm: Mm; by: string };
   roomMm: Reach;
   /** Id of what ends the room on each side: an opening, a fitting, or the wall's own end. */
   endsAt: { left: string; right: string };
   /** The line shared by the room's windows; undefined when each keeps its own. */
   lineMm: Mm | undefined;
-  wheelchair: boolean;
+  wheelchair: boolean; rented: boolean;
   /** Hot things near the wall: along-the-wall span and distance rules are checked by the caller's geometry. */
-  heaters: readonly { id: string; name: string; distanceMm: (fromXMm: Mm, toXMm: Mm) => Mm }[];
+  heaters: readonly { id: string; name: string; distanceMm: (fromMm: Mm, toMm: Mm) => Mm }[];
   radiators: readonly { id: string; name: string; xMm: Mm; widthMm: Mm; topMm: Mm }[];
+  /** Doors and stairs that people pass by, how far from a stretch of the rod. */
+  ways: readonly { id: string; name: string; stairs: boolean; distanceMm: (fromMm: Mm, toMm: Mm) => Mm }[];
+  vents: readonly { id: string; name: string; xMm: Mm; widthMm: Mm; bottomMm: Mm; topMm: Mm }[];
+  /** Sockets and switches on the wall, along the rod: cables run up and across from them. */
+  electric: readonly { name: string; fromMm: Mm; toMm: Mm }[];
 };
-
-export type PanelPlan = { side: 'left' | 'right' | 'single'; fromXMm: Mm; toXMm: Mm; stackFromXMm: Mm; stackToXMm: Mm; floorHighMm: Mm; floorLowMm: Mm; finishedLengthMm: Mm; bottomMm: Mm };
 
 export type WindowPlan = {
   openingId: string; dressingId: string; name: string; wallId: string;
-  rodHeightMm: Mm; rodFrom: 'own' | 'line' | 'school'; frameTopMm: Mm;
+  /** All windows under this rod, from the left; one unless it is bent round a bay. */
+  openingIds: string[]; shower: boolean; mount: Mount; span: Span;
+  rodHeightMm: Mm; rodFrom: 'own' | 'line' | 'school' | 'mount'; frameTopMm: Mm; hemOn: 'floor' | 'sill' | 'apron';
+  /** Rod and brackets before the walls; the ends in wall coordinates of the first and the last wall. */
+  rodOn: { wallId: string; fromXMm: Mm; toXMm: Mm }[];
   bracketLeftXMm: Mm; bracketRightXMm: Mm; bracketToBracketMm: Mm; extensionLeftMm: Mm; extensionRightMm: Mm;
   takeDownMm: Mm; landing: Landing; landingMm: Mm; finishedLengthMm: Mm;
   panels: number; fullness: number; flatWidthMm: Mm; foldsPerSide: number;
   panelPlans: PanelPlan[];
   stackPerSideMm: Mm; glassWidthMm: Mm; glassCoveredMm: Mm; glassCoveredShare: number;
-  routes: Route[]; chosenRoute: Route | null;
-  brackets: number; rings: number; finials: number;
-  rulesUsed: { rod: RuleId; extension: RuleId; landing: RuleId | null; takeDown: RuleId; packing: RuleId };
+  routes: LayerPlan['routes']; chosenRoute: LayerPlan['chosenRoute']; making: LayerPlan['making']; /** Repeat of the cloth's own pattern. */ repeatMm: Mm;
+  layerGsm: number;
+  /** The sheer on the inner rod. */
+  sheer: LayerPlan | null;
+  light: LightPlan;
+  /** Share of the light that each layer lets through. */
+  passes: { main: number; sheer: number };
+  rod: { section: RodSection; load: RodLoad; lengthMm: Mm; bends: number };
+  /** Where the brackets are fixed: before which wall, where on it. */
+  bracketsAt: { wallId: string; xMm: Mm }[];
+  brackets: number; rings: number; hooks: number; finials: number;
+  rulesUsed: { rod: RuleId; extension: RuleId; landing: RuleId | null; takeDown: RuleId; packing: RuleId; light: RuleId };
   findings: Finding[];
 };
 
-/** A dressed window: heights, widths, lengths, panels, ways to the length, and what to look out for. Pure; lengths in mm. */
-export function planWindow(opening: Opening, dressing: Dressing, cloth: Item | undefined, place: WindowPlace, rules: RuleBook): WindowPlan {
-  const findings: Finding[] = [];
-  const find = (code: FindingCode, level: Level, by: FindingFacts, rule?: RuleId) => findings.push({ code, level, stage: 'windows', about: [opening.id], by: { window: opening.name, ...by }, ...(rule ? { rule } : {}) });
-  const mark = (mm: Mm) => toMark(mm, rules.unit);
-  const frameTopMm = opening.sillMm + opening.heightMm;
+/** The rod's height where its place says it: to the ceiling, in the reveal, half way down. */
+function mountedAt(mount: Mount, first: Opening, ceilingMm: Mm, rules: RuleBook): Mm | undefined {
+  switch (mount) {
+    case 'wall': return undefined;
+    case 'ceiling': return ceilingMm - rules.number('windows.ceilingTrack');
+    case 'inside': return toMark(first.sillMm + first.heightMm - rules.number('windows.insideBelowHead'), rules.unit);
+    case 'cafe': return toMark(first.sillMm + first.heightMm * rules.number('windows.cafeShare'), rules.unit);
+  }
+}
+
+/** A sheer of which no cloth is chosen yet is a voile. */
+const VOILE = { clothGsm: 60 } as const;
+
+const within = (mount: Mount): boolean => mount === 'inside' || mount === 'cafe';
+
+/** A dressed window: heights, widths, lengths, panels, ways to the length, light, rod, and what to look out for. Pure; lengths in mm. */
+export function planWindow(target: WindowTarget, dressing: Dressing, cloths: { main: Item | undefined; sheer: Item | undefined }, place: WindowPlace, rules: RuleBook): WindowPlan {
+  const { span, shower } = target;
+  const openings = span.parts.map((p) => p.opening);
+  const first = openings[0]!;
+  const { mount } = dressing;
+  const inReveal = within(mount) || shower;
+  const frameTopMm = Math.max(...openings.map((o) => o.sillMm + o.heightMm));
+  const trimmed = outerOf(span);
+  const outer = inReveal
+    ? { leftMm: trimmed.leftMm + first.trimMm, rightMm: trimmed.rightMm - openings[openings.length - 1]!.trimMm, trims: { leftMm: 0, rightMm: 0 } }
+    : { ...trimmed, trims: { leftMm: first.trimMm, rightMm: openings[openings.length - 1]!.trimMm } };
+
+  // what the hem lands on
+  const sill = Math.max(...openings.map((o) => o.sillMm));
+  const hemOn: WindowPlan['hemOn'] = shower || sill <= 0 ? 'floor' : within(mount) ? 'sill' : dressing.hemAt;
+  const apronMm = Math.max(0, sill - Math.max(...openings.map((o) => o.trimMm)) - rules.number('windows.apron'));
+  const base = (fromMm: Mm, toMm: Mm) => {
+    if (hemOn === 'floor') return floorOf(span, fromMm, toMm);
+    const at = hemOn === 'sill' ? sill : apronMm;
+    return { highMm: at, lowMm: at, measured: true };
+  };
 
   // rod
-  const bySchool = rodBySchool({ frameTopMm, ceilingMm: place.ceilingMm }, rules);
-  const rodFrom = dressing.rodHeightMm !== null ? 'own' : place.lineMm !== undefined ? 'line' : 'school';
-  const wishRodMm = dressing.rodHeightMm ?? place.lineMm ?? bySchool.rodMm;
-  const limits = rodLimits({ frameTopMm, ceilingMm: place.ceilingMm }, rules);
+  const overTrim = place.overhead(trimmed.leftMm, trimmed.rightMm);
+  const school = (ceilingMm: Mm) => rodBySchool({ frameTopMm, ceilingMm }, rules);
+  const atMount = shower ? undefined : mountedAt(mount, first, overTrim.mm, rules);
+  const rodFrom: WindowPlan['rodFrom'] = dressing.rodHeightMm !== null ? 'own' : atMount !== undefined ? 'mount' : place.lineMm !== undefined && !shower ? 'line' : 'school';
+  const ends: Ends = inReveal ? { ...usualEnds(rules), returnMm: 0 } : usualEnds(rules);
+  const showerEnds: Ends = { returnMm: 0, overlapMm: 0, pair: false };
+  const given = inReveal ? { leftMm: 0, rightMm: 0 } : { leftMm: dressing.extensionLeftMm, rightMm: dressing.extensionRightMm };
+  const ownLand = shower ? rules.number('windows.showerClear') : hemOn === 'apron' ? 0 : null;
+  const planAt = (rodMm: Mm, limits: { lowMm: Mm; highMm: Mm }) => planLayer(mainChoice(dressing, cloths.main, shower, rules), {
+    span, rodMm, rodLowMm: limits.lowMm, rodHighMm: limits.highMm, base, roomMm: place.roomMm, given, outer, ends: shower ? showerEnds : ends, landMm: ownLand,
+  }, rules);
+  const limitsAt = (ceilingMm: Mm) => {
+    if (inReveal && !shower) { const top = first.sillMm + first.heightMm; return { lowMm: first.sillMm, highMm: top }; }
+    return rodLimits({ frameTopMm, ceilingMm }, rules);
+  };
+  let bySchool = school(overTrim.mm);
+  const wished = () => dressing.rodHeightMm ?? atMount ?? (shower ? undefined : place.lineMm) ?? bySchool.rodMm;
+  let layer = planAt(wished(), limitsAt(overTrim.mm));
+  // brackets may reach under a slope, a beam or a cupboard that the frame does not: the rod by rule then goes lower
+  const overRod = mount === 'wall' && !shower ? place.overhead(layer.leftMm, layer.rightMm) : overTrim;
+  if (overRod.mm < overTrim.mm - 0.5) {
+    bySchool = school(overRod.mm);
+    layer = planAt(wished(), limitsAt(overRod.mm));
+  }
+  const ceilingMm = overRod.mm;
+  const limits = limitsAt(ceilingMm);
+  const rodHeightMm = layer.rodHeightMm;
 
-  // widths and panels
-  const flatWidthMm = cloth?.widthMm ?? rules.number('windows.stockFlatWidth');
-  const clothGsm = cloth?.clothGsm ?? rules.number('windows.lightBelowGsm');
-  const outerLeftMm = opening.xMm - opening.trimMm;
-  const outerMm = opening.widthMm + 2 * opening.trimMm;
-  const brackets = placeBrackets(outerMm, opening.trimMm, place.roomMm, { leftMm: dressing.extensionLeftMm, rightMm: dressing.extensionRightMm }, { flatWidthMm, clothGsm }, dressing.fullness ?? rules.number('windows.fullness'), dressing.panels, rules, (mm) => toMarkAbove(mm, rules.unit));
-  const bracketLeftXMm = outerLeftMm - brackets.leftMm;
-  const bracketRightXMm = bracketLeftXMm + brackets.coveredMm;
-  const { panels, fullness, stackPerSideMm } = brackets.count;
-  const sides = rules.school('windows.panelDraw') === 'pair' && panels > 1 ? 2 : 1;
-
-  // drops: the floor under each panel when drawn
-  const floor = floorLine(opening);
-  const midMm = (bracketLeftXMm + bracketRightXMm) / 2;
-  const stretches = sides === 2 ? [[bracketLeftXMm, midMm], [midMm, bracketRightXMm]] as const : [[bracketLeftXMm, bracketRightXMm]] as const;
-  const floors = stretches.map(([from, to]) => floorUnder(floor, opening, from, to));
-  const highest = Math.max(...floors.map((f) => f.highMm));
-  const lowest = Math.min(...floors.map((f) => f.lowMm));
-  const unevenMm = highest - lowest;
-  const takeDownMm = rules.number(takeDownRule(dressing.heading));
-  const landMm = landingMm(dressing.landing, rules);
-  const oneLength = rules.school('windows.unevenFloor') === 'oneLength' || (landMm < 0 && unevenMm <= -landMm + 1e-6);
-  const lengthOver = (floorMm: Mm, rodMm: Mm) => mark(rodMm - floorMm - takeDownMm - landMm);
-  const drops = floors.map((f) => {
-    const floorMm = oneLength ? highest : f.highMm;
-    return { rodToFloorMm: wishRodMm - f.highMm, finishedMm: lengthOver(floorMm, wishRodMm) };
-  });
-
-  // ways to the length
-  const owned = cloth && cloth.kind === 'panel' ? [{ mm: cloth.heightMm, owned: cloth.count, priceEach: cloth.price }] : [];
-  const lengths = [...owned, ...rules.list('windows.stockLengths').filter((mm) => !owned.some((o) => Math.abs(o.mm - mm) < 1)).map((mm) => ({ mm, owned: 0, priceEach: stockPrice(mm, rules) }))];
-  const extra = 2 * rules.number('windows.return') + (sides === 2 ? rules.number('windows.overlap') : 0);
-  const makeUpWidthMm = Math.max(0, (dressing.fullness ?? rules.number('windows.fullness')) * brackets.coveredMm + extra);
-  const positive = drops.every((d) => d.finishedMm > 0);
-  const routes = positive ? findRoutes({ rodMm: wishRodMm, rodLowMm: limits.lowMm, rodHighMm: limits.highMm, takeDownMm, landing: dressing.landing, landingMm: landMm, drops, panels, makeUpWidthMm, lengths }, rules) : [];
-  const chosenRoute = (dressing.route && routes.find((r) => r.kind === dressing.route!.kind && (r.stockMm === dressing.route!.stockMm || (r.stockMm !== null && dressing.route!.stockMm !== null && Math.abs(r.stockMm - dressing.route!.stockMm) < 1)))) || null;
-
-  // what hangs in the end
-  const asBought = chosenRoute?.kind === 'otherLanding' ? chosenRoute : null;
-  const rodHeightMm = wishRodMm;
-  const landing = asBought?.landing ?? dressing.landing;
-  const panelPlans: PanelPlan[] = stretches.map(([fromXMm, toXMm], i) => {
-    const f = floors[i]!;
-    const finishedLengthMm = asBought?.finishedMm ?? drops[i]!.finishedMm;
-    const stack = Math.min(stackPerSideMm, toXMm - fromXMm);
-    const left = i === 0;
-    return {
-      side: sides === 1 ? 'single' : left ? 'left' : 'right', fromXMm, toXMm,
-      stackFromXMm: left ? fromXMm : toXMm - stack, stackToXMm: left ? fromXMm + stack : toXMm,
-      floorHighMm: f.highMm, floorLowMm: f.lowMm, finishedLengthMm, bottomMm: Math.max(rodHeightMm - takeDownMm - finishedLengthMm, f.highMm),
-    };
-  });
+  const sheer = dressing.sheer && !shower && !within(mount) ? planLayer({ ...sheerChoice(dressing.sheer, cloths.sheer, rules) }, {
+    span, rodMm: rodHeightMm - rules.number('windows.innerRodLower'), rodLowMm: limits.lowMm, rodHighMm: limits.highMm, base, roomMm: place.roomMm, given: { leftMm: layer.brackets.leftMm, rightMm: layer.brackets.rightMm }, outer,
+    ends: { ...ends, returnMm: rules.number('windows.innerProjection') }, landMm: ownLand,
+  }, rules) : null;
 
   // light
-  const overTrimMm = (reachMm: Mm) => Math.max(0, stackPerSideMm - reachMm - opening.trimMm);
-  const glassCoveredMm = Math.min(opening.widthMm, overTrimMm(brackets.leftMm) + (sides === 2 ? overTrimMm(brackets.rightMm) : 0));
+  const glassMm = glassOf(span).reduce((n, g) => n + g.toMm - g.fromMm, 0);
+  const covered = (l: LayerPlan, drawn: 'open' | 'closed') => glassUnder(span, l.panelPlans.map((p) => (drawn === 'closed' ? p : { fromMm: p.stackFromMm, toMm: p.stackToMm })));
+  const glassCoveredMm = shower ? 0 : covered(layer, 'open');
+  const height = mount === 'cafe' ? rules.number('windows.cafeShare') : 1;
+  const lightLayer = (l: LayerPlan, cloth: Pick<Item, 'clothGsm'> | undefined, known: number | null, lining: Dressing['making']['lining'], drawn: 'open' | 'closed') => ({
+    coveredOpen: (covered(l, 'open') / glassMm) * height, coveredDrawn: (covered(l, 'closed') / glassMm) * height, pass: passes(layerGsm(cloth, 'none', rules), lining, known, rules), drawn,
+  });
+  const mainLight = lightLayer(layer, cloths.main, dressing.lightShare, dressing.making.lining, dressing.drawn);
+  const sheerLight = sheer && dressing.sheer ? lightLayer(sheer, cloths.sheer ?? VOILE, null, 'none', dressing.sheer.drawn) : null;
+  const light = lightOf(mainLight, sheerLight, rules);
 
-  judge();
+  // the rod as a beam; both layers of a double rod hang on the same brackets, each on its own rod
+  const section = sectionOf(dressing.rod.make, dressing.rod.outerMm, rules);
+  const bendsMm = span.parts.filter((p, i) => i > 0 && span.parts[i - 1]!.wallId !== p.wallId).map((p) => p.fromXMm + p.offMm - layer.leftMm);
+  const massOf = (l: LayerPlan) => (l.panels * l.flatWidthMm * Math.max(0, l.finishedLengthMm) * l.clothGsm) / 1e6;
+  const load = carry(section, layer.brackets.coveredMm, massOf(layer), rules, 2 + bendsMm.length);
+  const sheerForce = sheer ? carry(section, sheer.brackets.coveredMm, massOf(sheer), rules, load.supports) : null;
+  const bracketsAt = supportsAt(layer.brackets.coveredMm, load.supports, bendsMm).map((mm) => placeOf(layer.leftMm + mm));
+  const bracketCount = load.supports;
 
+  const findings = judgeWindow({ target, dressing, cloths, place, layer, sheer, light, load, bracketsAt, frameTopMm, glassCoveredMm, glassMm, rodFrom, bySchool, limits, ceilingMm, ceilingBy: overRod.by, hemOn, inReveal }, rules);
+  const walls = onWalls(span, layer.leftMm, layer.rightMm);
   return {
-    openingId: opening.id, dressingId: dressing.id, name: opening.name, wallId: opening.wallId,
-    rodHeightMm, rodFrom, frameTopMm,
-    bracketLeftXMm, bracketRightXMm, bracketToBracketMm: brackets.coveredMm, extensionLeftMm: brackets.leftMm, extensionRightMm: brackets.rightMm,
-    takeDownMm, landing, landingMm: asBought ? -(asBought.finishedMm - (wishRodMm - highest - takeDownMm)) : landMm, finishedLengthMm: panelPlans[0]!.finishedLengthMm,
-    panels, fullness, flatWidthMm, foldsPerSide: Math.max(1, Math.round((panels * flatWidthMm) / sides / rules.number('windows.ringSpacing'))),
-    panelPlans, stackPerSideMm, glassWidthMm: opening.widthMm, glassCoveredMm, glassCoveredShare: glassCoveredMm / opening.widthMm,
-    routes, chosenRoute,
-    brackets: 2 + Math.floor(Math.max(0, brackets.coveredMm - 1e-6) / rules.number('windows.centreBracketSpan')), finials: 2,
-    rings: dressing.heading === 'ringClip' || dressing.heading === 'pinchPleat' ? panels * (Math.ceil(flatWidthMm / rules.number('windows.ringSpacing')) + 1) : 0,
+    openingId: target.id, dressingId: dressing.id, name: target.name, wallId: target.wallId, openingIds: shower ? [] : openings.map((o) => o.id), shower, mount, span,
+    rodHeightMm, rodFrom, frameTopMm, hemOn, rodOn: walls,
+    bracketLeftXMm: bracketsAt[0]!.xMm, bracketRightXMm: bracketsAt[bracketsAt.length - 1]!.xMm, bracketToBracketMm: layer.brackets.coveredMm, extensionLeftMm: layer.brackets.leftMm, extensionRightMm: layer.brackets.rightMm,
+    takeDownMm: layer.takeDownMm, landing: layer.landing, landingMm: layer.landingMm, finishedLengthMm: layer.finishedLengthMm,
+    panels: layer.panels, fullness: layer.fullness, flatWidthMm: layer.flatWidthMm, foldsPerSide: layer.foldsPerSide, panelPlans: layer.panelPlans,
+    stackPerSideMm: layer.stackPerSideMm, glassWidthMm: glassMm, glassCoveredMm, glassCoveredShare: glassCoveredMm / glassMm,
+    routes: layer.routes, chosenRoute: layer.chosenRoute, making: layer.making, repeatMm: layer.repeatMm, layerGsm: layer.clothGsm, sheer, light, passes: { main: mainLight.pass, sheer: sheerLight?.pass ?? 0 },
+    rod: { section, load: sheerForce ? { ...load, endForceN: load.endForceN + sheerForce.endForceN, centreForceN: load.centreForceN + sheerForce.centreForceN, massG: load.massG + sheerForce.massG, clothG: load.clothG + sheerForce.clothG } : load, lengthMm: layer.brackets.coveredMm, bends: bendsMm.length },
+    bracketsAt, brackets: dressing.rod.make === 'tension' ? 0 : bracketCount, rings: layer.rings + (sheer?.rings ?? 0), hooks: layer.hooks + (sheer?.hooks ?? 0), finials: inReveal || mount === 'ceiling' || dressing.rod.make === 'track' ? 0 : sheer ? 4 : 2,
     rulesUsed: {
-      rod: rodFrom === 'line' ? 'windows.rodLine' : 'windows.heightSchool', extension: 'windows.bracketExtension',
-      landing: dressing.landing === 'kiss' ? 'windows.pinGive' : landingRule[dressing.landing], takeDown: takeDownRule(dressing.heading), packing: packingRule(clothGsm, rules),
+      rod: rodFrom === 'line' ? 'windows.rodLine' : rodFrom === 'mount' ? ({ ceiling: 'windows.ceilingTrack', inside: 'windows.insideBelowHead', cafe: 'windows.cafeShare', wall: 'windows.heightSchool' } as const)[mount] : 'windows.heightSchool',
+      extension: 'windows.bracketExtension', landing: shower ? 'windows.showerClear' : hemOn === 'apron' ? 'windows.apron' : layer.rules.landing, takeDown: layer.rules.takeDown, packing: layer.rules.packing, light: passRule(layerGsm(cloths.main, 'none', rules), rules),
     },
     findings,
   };
 
-  function judge(): void {
-    if (!positive) find('length-not-positive', 'stop', { lengthMm: Math.min(...drops.map((d) => d.finishedMm)), rodMm: wishRodMm });
-    if (wishRodMm > place.ceilingMm) find('rod-above-ceiling', 'stop', { rodMm: wishRodMm, ceilingMm: place.ceilingMm });
-    else if (wishRodMm > limits.highMm + 1) find('rod-held-under-ceiling', 'caution', { byMm: wishRodMm - limits.highMm }, 'windows.rodClearance');
-    if (rodFrom === 'school' && bySchool.heldByMm > 0) find('rod-held-under-ceiling', 'yielded', { byMm: bySchool.heldByMm }, 'windows.rodClearance');
-    if (wishRodMm < frameTopMm) find('rod-below-frame', 'stop', { byMm: frameTopMm - wishRodMm });
-    else if (rodFrom === 'own' && place.lineMm !== undefined && Math.abs(place.lineMm - wishRodMm) > rules.number('fitting.levelTolerance')) find('rod-off-the-line', 'caution', { byMm: Math.abs(place.lineMm - wishRodMm), lineMm: place.lineMm }, 'windows.rodLine');
-    else if (wishRodMm < bySchool.rodMm - rules.number('windows.belowCeiling') && rodFrom !== 'line') find('rod-below-the-rule', 'caution', { byMm: bySchool.rodMm - wishRodMm, wishMm: bySchool.rodMm }, 'windows.heightSchool');
-
-    for (const [side, held, reach, endsAt] of [['left', brackets.heldLeftByMm, brackets.leftMm, place.endsAt.left], ['right', brackets.heldRightByMm, brackets.rightMm, place.endsAt.right]] as const) {
-      const room = side === 'left' ? place.roomMm.leftMm : place.roomMm.rightMm;
-      if (reach > room + rules.number('windows.cornerClearance') + 0.5) find('bracket-past-the-wall', 'stop', { side, byMm: reach - room });
-      else if (held > 1) find('bracket-held-by-neighbour', 'yielded', { side, byMm: held, reachMm: reach, neighbour: endsAt }, 'windows.bracketExtension');
-    }
-    if (brackets.widenedByMm > 1) find('bracket-widened-for-stack', 'ok', { byMm: brackets.widenedByMm, stackMm: stackPerSideMm }, 'windows.bracketExtension');
-    if (glassCoveredMm > 1) find('glass-covered', glassCoveredMm / opening.widthMm > rules.number('windows.glassNoticed') ? 'caution' : 'yielded', { stackMm: stackPerSideMm, reachMm: Math.min(brackets.leftMm, brackets.rightMm), coveredMm: glassCoveredMm, share: glassCoveredMm / opening.widthMm }, packingRule(clothGsm, rules));
-    else find('glass-clear', 'ok', { stackMm: stackPerSideMm }, packingRule(clothGsm, rules));
-
-    const least = rules.number('windows.leastFullness');
-    find(fullness < least - 1e-6 ? 'fullness-low' : 'fullness-good', fullness < least - 1e-6 ? 'caution' : 'ok', { fullness, least, panels }, fullness < least ? 'windows.leastFullness' : 'windows.fullness');
-
-    const give = rules.number('windows.pinGive');
-    const alongPanel = Math.max(...floors.map((f) => f.highMm - f.lowMm));
-    if (!floor.measured) find('floor-not-measured', 'caution', {});
-    else if (unevenMm <= give + 0.1) find('floor-level', 'ok', { byMm: unevenMm }, 'windows.pinGive');
-    else if (landMm < 0 && unevenMm <= -landMm + 1e-6) find('floor-hidden-by-landing', 'ok', { byMm: unevenMm, landingMm: -landMm }, landingRule[dressing.landing as 'break' | 'pool']);
-    else {
-      if (alongPanel > give + 0.1) find(landMm === 0 ? 'kiss-over-uneven-floor' : 'clear-over-uneven-floor', 'caution', { byMm: alongPanel, unevenMm, giveMm: give }, 'windows.pinGive');
-      const lengths = panelPlans.map((p) => p.finishedLengthMm);
-      if (Math.max(...lengths) - Math.min(...lengths) > 0.5) find('hems-differ', 'caution', { leftMm: lengths[0]!, rightMm: lengths[lengths.length - 1]! }, 'windows.unevenFloor');
-    }
-    if (positive && !routes.some((r) => r.kind !== 'made')) find('nothing-in-stock-lands', 'caution', {}, 'windows.stockLengths');
-
-    if (cloth?.kind === 'panel' && positive && cloth.heightMm < Math.max(...panelPlans.map((p) => p.finishedLengthMm)) - 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem')) - 1) {
-      find('owned-panel-short', 'caution', { item: cloth.name, lengthMm: cloth.heightMm, byMm: Math.max(...panelPlans.map((p) => p.finishedLengthMm)) - cloth.heightMm }, 'windows.leastHem');
-    }
-    const apart = rules.number('safety.heaterDistance');
-    for (const heater of place.heaters) {
-      const d = heater.distanceMm(bracketLeftXMm, bracketRightXMm);
-      if (d < apart) find('curtain-by-heater', 'caution', { heater: heater.name, distanceMm: d, apartMm: apart }, 'safety.heaterDistance');
-    }
-    for (const radiator of place.radiators) {
-      const over = panelPlans.some((p) => p.toXMm > radiator.xMm && p.fromXMm < radiator.xMm + radiator.widthMm && p.bottomMm < radiator.topMm);
-      if (over) find('curtain-on-radiator', 'caution', { radiator: radiator.name }, 'safety.radiatorClearance');
-    }
-    if (place.wheelchair && landing === 'pool') find('pool-on-wheels', 'caution', {}, 'windows.landingPool');
+  function placeOf(mm: Mm): { wallId: string; xMm: Mm } {
+    const part = [...span.parts].reverse().find((p) => mm >= p.fromXMm + p.offMm - 1e-6) ?? span.parts[0]!;
+    return { wallId: part.wallId, xMm: mm - part.offMm };
   }
 }
-

@@ -12,9 +12,8 @@ export const rodLimits = ({ frameTopMm, ceilingMm }: RodFacts, rules: RuleBook):
  * Rod centre above the datum by the studio's school of height, held under the ceiling by bracket and finial.
  * `heldByMm` is what the ceiling took from the school's wish (0 when nothing).
  */
-export function rodBySchool(facts: RodFacts, rules: RuleBook): { rodMm: Mm; heldByMm: Mm } {
+export function rodBySchool(facts: RodFacts, rules: RuleBook, school = rules.school('windows.heightSchool')): { rodMm: Mm; heldByMm: Mm } {
   const { frameTopMm, ceilingMm } = facts;
-  const school = rules.school('windows.heightSchool');
   const wish = school === 'twoThirds'
     ? frameTopMm + rules.number('windows.frameToCeilingShare') * (ceilingMm - frameTopMm)
     : school === 'overFrame'
@@ -26,8 +25,8 @@ export function rodBySchool(facts: RodFacts, rules: RuleBook): { rodMm: Mm; held
 }
 
 /** One rod line over windows of different heads: the highest school height that every window's ceiling allows. */
-export function sharedRodLine(windows: readonly RodFacts[], rules: RuleBook): Mm | undefined {
+export function sharedRodLine(windows: readonly RodFacts[], rules: RuleBook, school = rules.school('windows.heightSchool')): Mm | undefined {
   if (windows.length === 0) return undefined;
-  const wish = Math.max(...windows.map((w) => rodBySchool(w, rules).rodMm));
+  const wish = Math.max(...windows.map((w) => rodBySchool(w, rules, school).rodMm));
   return Math.min(wish, ...windows.map((w) => rodLimits(w, rules).highMm));
 }

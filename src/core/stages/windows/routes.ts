@@ -2,6 +2,7 @@ import type { Mm, Money } from '../../base/units';
 import type { Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { nameLanding } from './landing';
+import type { MakingPlan } from './made';
 
 /** One panel of the window: how far the rod is above the floor it hangs over, and what it would be hemmed to. */
 export type PanelDrop = { rodToFloorMm: Mm; finishedMm: Mm };
@@ -13,8 +14,12 @@ export type RouteFacts = {
   /** Left then right (one for a single draw). */
   drops: readonly PanelDrop[];
   panels: number;
-  /** Flat width to be made up, for the made-to-measure way. */
-  makeUpWidthMm: Mm;
+  /** How it is made to measure, for that way; and rings on the rod, which longer ones would replace. */
+  making: MakingPlan; rings: number;
+  /** How far the pins can lower and raise a panel. */
+  pins: { lowerMm: Mm; raiseMm: Mm };
+  /** Rings and clips can be longer; pockets and tabs cannot. */
+  ringsGrow: boolean;
   /** Lengths that can be had, and whether they are already owned. */
   lengths: readonly { mm: Mm; owned: number; priceEach: Money }[];
 };
@@ -33,14 +38,14 @@ export type Route = {
   /** Hems sewn, and rods moved, as work. */
   hems: number;
   workMinutes: number;
-  made?: { widths: number; cutMm: Mm; totalMm: Mm };
+  made?: MakingPlan;
 };
 
 /**
- * The five ways to the wished length, each tried on every stock length, ranked by the studio's wish (cost, fit or work).
+ * The ways to the wished length: as it is with the rod moved, another landing, taken up, lowered (by pins, longer rings, or the hem let down), made, each tried on every stock length, ranked by the studio's wish (cost, fit or work).
  * Arithmetic closes for each: rod − take-down − landing − floor = length that hangs.
  */
-export function findRoutes(facts: RouteFacts, rules: RuleBook): Route[] {
+export function findRoutes(facts: RouteFacts, rules: RuleBook, chosen: { kind: RouteKind; stockMm: Mm | null } | null = null): Route[] {
   const routes: Route[] = [];
   const longest = facts.drops.reduce((a, b) => (b.finishedMm > a.finishedMm ? b : a));
   const shortest = facts.drops.reduce((a, b) => (b.finishedMm < a.finishedMm ? b : a));
@@ -48,7 +53,7 @@ export function findRoutes(facts: RouteFacts, rules: RuleBook): Route[] {
   for (const length of facts.lengths) {
     const buy = Math.max(0, facts.panels - length.owned) * length.priceEach;
     const base = { stockMm: length.mm, cost: buy };
-    const found = [asItIs(), otherLanding(), takeUp(), lower()];
+    const found = [asItIs(), otherLanding(), byPins(), takeUp(), lower()];
     for (const r of found) if (r) routes.push(r);
 
     function asItIs(): Route | undefined {
@@ -68,6 +73,13 @@ export function findRoutes(facts: RouteFacts, rules: RuleBook): Route[] {
       return { ...base, kind: 'otherLanding', rodMm: facts.rodMm, finishedMm: length.mm, landing: first.landing, offMm: Math.max(...overs.map((o) => Math.abs(o + facts.landingMm))), cutMm: 0, gainMm: 0, hems: 0, workMinutes: 0 };
     }
 
+    function byPins(): Route | undefined {
+      const give = rules.number('windows.pinGive');
+      const [short, long] = [longest.finishedMm - length.mm, length.mm - shortest.finishedMm];
+      if (Math.max(short, long) <= give + 1e-6 || Math.abs(spread) > give + 1e-6 || short > facts.pins.lowerMm + 1e-6 || long > facts.pins.raiseMm + 1e-6) return undefined;
+      return { ...base, kind: 'pins', rodMm: facts.rodMm, finishedMm: length.mm, landing: facts.landing, offMm: 0, cutMm: 0, gainMm: short, hems: 0, workMinutes: facts.panels * rules.number('windows.minutesPerPanelOfRings') };
+    }
+
     function takeUp(): Route | undefined {
       const up = length.mm - longest.finishedMm;
       const most = length.mm - shortest.finishedMm;
@@ -83,9 +95,8 @@ export function findRoutes(facts: RouteFacts, rules: RuleBook): Route[] {
       if (short <= rules.number('windows.pinGive') + 1e-6) return undefined;
       const [, ringsMost] = rules.range('windows.longerRings');
       const hemGain = 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem'));
-      if (short <= ringsMost + 1e-6 && spread <= rules.number('windows.pinGive') + 1e-6 && Math.min(...shortOfEach) > 0) {
-        const rings = Math.ceil((facts.makeUpWidthMm) / rules.number('windows.ringSpacing'));
-        return { ...base, kind: 'longerRings', rodMm: facts.rodMm, finishedMm: length.mm, landing: facts.landing, offMm: 0, cutMm: 0, gainMm: short, hems: 0, cost: buy + rings * rules.number('windows.ringPrice'), workMinutes: facts.panels * rules.number('windows.minutesPerPanelOfRings') };
+      if (facts.ringsGrow && short <= ringsMost + 1e-6 && spread <= rules.number('windows.pinGive') + 1e-6 && Math.min(...shortOfEach) > 0) {
+        return { ...base, kind: 'longerRings', rodMm: facts.rodMm, finishedMm: length.mm, landing: facts.landing, offMm: 0, cutMm: 0, gainMm: short, hems: 0, cost: buy + facts.rings * rules.number('windows.ringPrice'), workMinutes: facts.panels * rules.number('windows.minutesPerPanelOfRings') };
       }
       if (short <= hemGain + 1e-6) {
         return { ...base, kind: 'letDown', rodMm: facts.rodMm, finishedMm: longest.finishedMm, landing: facts.landing, offMm: 0, cutMm: 0, gainMm: short, hems: facts.panels, cost: buy + facts.panels * rules.number('windows.hemWorkPrice'), workMinutes: facts.panels * rules.number('windows.minutesPerLetDown') };
@@ -93,25 +104,21 @@ export function findRoutes(facts: RouteFacts, rules: RuleBook): Route[] {
       return undefined;
     }
   }
-  routes.push(made(facts, longest.finishedMm, rules));
-  return rankRoutes(bestOfEach(routes), rules.school('windows.rankBy'));
+  routes.push(made(facts, longest.finishedMm));
+  // the one that was chosen stays, though another may come nearer
+  const best = bestOfEach(routes);
+  const kept = chosen ? routes.filter((r) => r.kind === chosen.kind && sameStock(r.stockMm, chosen.stockMm) && !best.includes(r)).slice(0, 1) : [];
+  return rankRoutes([...best, ...kept], rules.school('windows.rankBy'));
 }
 
-function made(facts: RouteFacts, finishedMm: Mm, rules: RuleBook): Route {
-  const usable = Math.max(1, rules.number('windows.clothWidth') - rules.number('windows.seamLoss'));
-  const widths = Math.max(facts.drops.length, Math.ceil(facts.makeUpWidthMm / usable - 1e-9));
-  const cutMm = finishedMm + rules.number('windows.headingAllowance') + 2 * rules.number('windows.hem');
-  const totalMm = widths * cutMm;
-  return {
-    kind: 'made', stockMm: null, rodMm: facts.rodMm, finishedMm, landing: facts.landing, offMm: 0, cutMm, gainMm: 0, hems: 0,
-    cost: Math.round((totalMm / 1000) * rules.number('windows.clothPricePerMetre') + widths * rules.number('windows.makingPricePerWidth')),
-    workMinutes: widths * rules.number('windows.minutesPerWidthMade'), made: { widths, cutMm, totalMm },
-  };
-}
+const made = (facts: RouteFacts, finishedMm: Mm): Route => ({
+  kind: 'made', stockMm: null, rodMm: facts.rodMm, finishedMm, landing: facts.landing, offMm: 0, cutMm: facts.making.cutMm, gainMm: 0, hems: 0,
+  cost: facts.making.cost, workMinutes: facts.making.minutes, made: facts.making,
+});
 
 /** Of each kind, and of each landing, the one that comes nearest to what was wished; the made one always stays. */
 function bestOfEach(routes: readonly Route[]): Route[] {
-  const near = (r: Route) => (r.kind === 'takeUp' ? r.cutMm : r.kind === 'letDown' || r.kind === 'longerRings' ? r.gainMm : r.offMm);
+  const near = (r: Route) => (r.kind === 'takeUp' ? r.cutMm : r.kind === 'letDown' || r.kind === 'longerRings' || r.kind === 'pins' ? Math.abs(r.gainMm) : r.offMm);
   const group = (r: Route) => `${r.kind}/${r.landing}`;
   return [...new Set(routes.map(group))].map((g) => routes.filter((r) => group(r) === g).sort((a, b) => near(a) - near(b) || a.cost - b.cost)[0]!);
 }
@@ -127,6 +134,8 @@ export function rankRoutes(routes: readonly Route[], by: string): Route[] {
     return a.kind < b.kind ? -1 : 1;
   });
 }
+
+export const sameStock = (a: Mm | null, b: Mm | null): boolean => a === b || (a !== null && b !== null && Math.abs(a - b) < 1);
 
 /** Price of a stock panel of a length: the studio's base price and price per metre. */
 export const stockPrice = (lengthMm: Mm, rules: RuleBook): Money => Math.round(rules.number('windows.stockPanelPrice') + (lengthMm / 1000) * rules.number('windows.stockPricePerMetre'));

@@ -4,14 +4,16 @@ import { bareRoom, cm, cmRules, dressing, inches, inchRules, item, opening, toIn
 import type { Landing } from '../../model/types';
 import { planLook } from '../../plan/planLook';
 import { landingMm, nameLanding } from './landing';
-import { countPanels, placeBrackets } from './panels';
+import { planMaking } from './made';
+import { countPanels, placeBrackets, usualEnds } from './panels';
 import { planWindow, type WindowPlace } from './planWindow';
 import { rodBySchool, sharedRodLine } from './rod';
 import { findRoutes, rankRoutes, type RouteFacts } from './routes';
+import { straightSpan } from './span';
 
 const rules = inchRules();
-const place = (more: Partial<WindowPlace> = {}): WindowPlace => ({ ceilingMm: inches(108), roomMm: { leftMm: inches(40), rightMm: inches(40) }, endsAt: { left: 'wall', right: 'wall' }, lineMm: undefined, wheelchair: false, heaters: [], radiators: [], ...more });
-const plan = (o = opening(), d = dressing(), p = place(), cloth = item({ kind: 'panel', widthMm: inches(54), heightMm: inches(108), clothGsm: 190 }), r = rules) => planWindow(o, d, cloth, p, r);
+const place = ({ ceilingMm = inches(108), ...more }: Partial<WindowPlace> & { ceilingMm?: number } = {}): WindowPlace => ({ overhead: () => ({ mm: ceilingMm, by: 'ceiling' }), rented: false, ways: [], vents: [], electric: [], roomMm: { leftMm: inches(40), rightMm: inches(40) }, endsAt: { left: 'wall', right: 'wall' }, lineMm: undefined, wheelchair: false, heaters: [], radiators: [], ...more });
+const plan = (o = opening(), d = dressing(), p = place(), cloth = item({ kind: 'panel', widthMm: inches(54), heightMm: inches(108), clothGsm: 190 }), r = rules) => planWindow({ id: o.id, name: o.name, wallId: o.wallId, span: straightSpan(o), shower: false }, d, { main: cloth, sheer: undefined }, p, r);
 const codes = (w: ReturnType<typeof plan>) => w.findings.map((f) => f.code);
 
 describe('the rod', () => {
@@ -42,25 +44,25 @@ describe('panels, fullness, stack', () => {
     expect(codes(w)).toContain('glass-clear');
   });
   it('counts ⌈(72 × 2 + 2 × 3½ + 3) ÷ 54⌉ = 3, so 4 for a pair', () => {
-    const c = countPanels(inches(72), { flatWidthMm: inches(54), clothGsm: 250 }, 2, null, rules);
+    const c = countPanels(inches(72), { flatWidthMm: inches(54), clothGsm: 250 }, 2, null, usualEnds(rules), rules);
     expect(c.panels).toBe(4);
     expect(c.fullness).toBeCloseTo((4 * 54 - 10) / 72, 9);
     expect(toIn(c.stackPerSideMm)).toBeCloseTo((2 * 54) / 5.5, 5);
   });
   it('a single draw may be odd and stacks on one side', () => {
-    const c = countPanels(inches(72), { flatWidthMm: inches(54), clothGsm: 80 }, 2, null, inchRules([{ ruleId: 'windows.panelDraw', school: 'single' }]));
+    const c = countPanels(inches(72), { flatWidthMm: inches(54), clothGsm: 80 }, 2, null, { ...usualEnds(rules), overlapMm: 0, pair: false }, rules);
     expect(c.panels).toBe(3);
     expect(toIn(c.stackPerSideMm)).toBeCloseTo((3 * 54) / 9, 5);
   });
   it.each([[60, 9], [150, 7], [300, 5.5], [500, 4.5]])('%d g/m² packs %d times', (clothGsm, packing) => {
-    expect(toIn(countPanels(inches(60), { flatWidthMm: inches(50), clothGsm }, 2, 2, rules).stackPerSideMm)).toBeCloseTo(50 / packing, 5);
+    expect(toIn(countPanels(inches(60), { flatWidthMm: inches(50), clothGsm }, 2, 2, usualEnds(rules), rules).stackPerSideMm)).toBeCloseTo(50 / packing, 5);
   });
   it('brackets widen together for the stack, and stop together where one side stops', () => {
     const cloth = { flatWidthMm: inches(54), clothGsm: 300 };
-    const free = placeBrackets(inches(54), inches(3), { leftMm: inches(60), rightMm: inches(60) }, { leftMm: null, rightMm: null }, cloth, 2, null, rules, (mm) => mm);
+    const free = placeBrackets(inches(54), { leftMm: inches(3), rightMm: inches(3) }, { leftMm: inches(60), rightMm: inches(60) }, { leftMm: null, rightMm: null }, cloth, 2, null, usualEnds(rules), rules, (mm) => mm);
     expect(free.leftMm).toBeCloseTo(free.rightMm, 9);
     expect(free.leftMm + inches(3)).toBeGreaterThanOrEqual(free.count.stackPerSideMm - 1e-6);
-    const held = placeBrackets(inches(54), inches(3), { leftMm: inches(60), rightMm: inches(9) }, { leftMm: null, rightMm: null }, cloth, 2, null, rules, (mm) => mm);
+    const held = placeBrackets(inches(54), { leftMm: inches(3), rightMm: inches(3) }, { leftMm: inches(60), rightMm: inches(9) }, { leftMm: null, rightMm: null }, cloth, 2, null, usualEnds(rules), rules, (mm) => mm);
     expect([toIn(held.leftMm), toIn(held.rightMm)]).toEqual([9, 9]);
   });
   it('a bracket by the corner is held, and the glass that stays covered is said', () => {
@@ -74,19 +76,19 @@ describe('panels, fullness, stack', () => {
 
 describe('landing', () => {
   it.each<[Landing, number]>([['clear', 0.5], ['kiss', 0], ['break', -1], ['pool', -3]])('%s is %d in', (landing, expected) => expect(toIn(landingMm(landing, rules))).toBe(expected));
-  it.each([[0, 'kiss'], [0.125, 'kiss'], [-0.5, 'clear'], [1, 'break'], [2.5, 'pool'], [4, 'pool'], [9, undefined], [-2, undefined]])('%d in over the floor is %s', (over, name) => expect(nameLanding(inches(over), rules)?.landing).toBe(name));
+  it.each([[0, 'kiss'], [0.125, 'kiss'], [-0.5, 'clear'], [1, 'break'], [2.5, 'pool'], [4, 'pool'], [9, 'fullPool'], [14, undefined], [-2, undefined]])('%d in over the floor is %s', (over, name) => expect(nameLanding(inches(over), rules)?.landing).toBe(name));
 });
 
 describe('a floor that drops', () => {
   const sloped = (right: number) => opening({ dropsMm: { left: inches(78), middle: inches(78 + right / 2), right: inches(78 + right) } });
   it('hems each panel to its own shortest drop', () => {
     const w = plan(sloped(1));
-    expect(w.panelPlans.map((p) => toIn(p.finishedLengthMm))).toEqual([103.5, 104]);
+    expect([w.panelPlans[0]!, w.panelPlans[w.panels - 1]!].map((p) => toIn(p.finishedLengthMm))).toEqual([103.5, 104.375]);
     expect(codes(w)).toEqual(expect.arrayContaining(['hems-differ', 'kiss-over-uneven-floor']));
   });
   it('one length takes the shortest drop of all', () => {
     const w = plan(sloped(1), dressing(), place(), undefined, inchRules([{ ruleId: 'windows.unevenFloor', school: 'oneLength' }]));
-    expect(w.panelPlans.map((p) => toIn(p.finishedLengthMm))).toEqual([103.5, 103.5]);
+    expect(w.panelPlans.map((p) => toIn(p.finishedLengthMm))).toEqual(Array.from({ length: w.panels }, () => 103.5));
   });
   it('a break hides up to its own size, and says so', () => {
     expect(codes(plan(sloped(0.75), dressing({ landing: 'break' })))).toContain('floor-hidden-by-landing');
@@ -134,6 +136,9 @@ describe('every route closes: rod − take-down − landing − floor = length t
           case 'made':
             expect(r.made!.cutMm).toBeGreaterThan(r.finishedMm);
             expect(r.made!.totalMm).toBeCloseTo(r.made!.widths * r.made!.cutMm, 6);
+            break;
+          case 'pins':
+            expect(r.stockMm! + r.gainMm).toBeCloseTo(longest, 6);
         }
         expect(takeDown).toBeGreaterThan(0);
         expect(Number.isFinite(r.cost)).toBe(true);
@@ -143,7 +148,7 @@ describe('every route closes: rod − take-down − landing − floor = length t
 });
 
 describe('the five ways', () => {
-  const facts = (finished: number, more: Partial<RouteFacts> = {}): RouteFacts => ({ rodMm: inches(105), rodLowMm: inches(80), rodHighMm: inches(106.5), takeDownMm: inches(1.5), landing: 'kiss', landingMm: 0, drops: [{ rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }, { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }], panels: 2, makeUpWidthMm: inches(140), lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30 })), ...more });
+  const facts = (finished: number, more: Partial<RouteFacts> = {}): RouteFacts => ({ rodMm: inches(105), rodLowMm: inches(80), rodHighMm: inches(106.5), takeDownMm: inches(1.5), landing: 'kiss', landingMm: 0, drops: [{ rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }, { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }], panels: 2, rings: 28, pins: { lowerMm: 0, raiseMm: 0 }, ringsGrow: true, making: planMaking({ makeUpWidthMm: inches(140), finishedMm: inches(finished), panels: 2, panelFinishedMm: inches(40), returnMm: inches(3.5), overlapMm: inches(3), heading: 'ringClip', lining: 'none', clothWidthMm: null, repeatMm: 0, halfDrop: false }, rules), lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30 })), ...more });
   const of = (kind: string, r = findRoutes(facts(103.5), rules)) => r.find((x) => x.kind === kind)!;
   it('takes 108 up to 103½ with a new 4 in hem', () => {
     expect([toIn(of('takeUp').stockMm!), toIn(of('takeUp').finishedMm), of('takeUp').hems]).toEqual([108, 103.5, 2]);

@@ -47,17 +47,24 @@ function DrawnShape({ shape: s, scale, paint, lampLit, plain = false }: Props): 
               <stop offset="0" stopColor="#000" stopOpacity="0.3" /><stop offset="0.38" stopColor="#fff" stopOpacity="0.16" /><stop offset="0.72" stopColor="#000" stopOpacity="0.05" /><stop offset="1" stopColor="#000" stopOpacity="0.3" />
             </linearGradient>
           </defs>
-          <path d={panelPath(x, y, w, h, folds)} fill={fill} stroke={EDGE} strokeWidth="0.6" />
+          <path d={panelPath(x, y, w, h, folds)} fill={fill} fillOpacity={s.seeThrough ? 1 - 0.7 * s.seeThrough : 1} stroke={EDGE} strokeWidth="0.6" />
           {!plain && (each >= LEAST_FOLD ? <path d={panelPath(x, y, w, h, folds)} fill={`url(#f${id})`} /> : <path d={panelPath(x, y, w, h, folds)} fill="#000" fillOpacity="0.1" />)}
+          {!plain && <Heading shape={s} x={x} y={y} w={w} folds={folds} perMm={scale.perMm} />}
         </g>
       );
     }
-    case 'rod': return (
-      <g fill={base}>
-        <rect x={x + 5} y={y} width={Math.max(0, w - 10)} height={Math.max(2, h)} rx="1" />
-        <circle cx={x + 3} cy={y + Math.max(2, h) / 2} r={Math.max(2.4, 32 * scale.perMm)} /><circle cx={x + w - 3} cy={y + Math.max(2, h) / 2} r={Math.max(2.4, 32 * scale.perMm)} />
-      </g>
-    );
+    case 'stairs': return <path d={stairsPath(x, y, w, h, Math.max(2, Math.round(s.box.heightMm / 185)), s.rises === 'left')} fill={base} stroke={EDGE} strokeWidth="0.8" />;
+    case 'rod': {
+      const r = Math.max(2.4, 32 * scale.perMm);
+      const middle = y + Math.max(2, h) / 2;
+      const [left, right] = [s.finials?.startsWith('left') ?? false, s.finials?.endsWith('right') ?? false];
+      return (
+        <g fill={base}>
+          <rect x={left ? x + 5 : x} y={y} width={Math.max(0, w - (left ? 5 : 0) - (right ? 5 : 0))} height={Math.max(2, h)} rx={left || right ? 1 : 0} />
+          {left && <circle cx={x + 3} cy={middle} r={r} />}{right && <circle cx={x + w - 3} cy={middle} r={r} />}
+        </g>
+      );
+    }
     case 'pillow': return (
       <g>
         {defs}
@@ -88,13 +95,45 @@ function DrawnShape({ shape: s, scale, paint, lampLit, plain = false }: Props): 
   }
 }
 
+/** Folds nearer than this, in units of the drawing, would run their rings together. */
+const LEAST_RING = 4.5;
+
+/** How the panel hangs on its rod: rings, eyelets, pleats, a gathered pocket, a wave under its track; as many as it has. */
+function Heading({ shape: s, x, y, w, folds, perMm }: { shape: Shape; x: number; y: number; w: number; folds: number; perMm: number }): ReactNode {
+  const each = w / folds;
+  // rings too near to be told apart are drawn as far apart as can be seen
+  const step = Math.max(1, Math.ceil(LEAST_RING / each));
+  const at = Array.from({ length: Math.floor(folds / step) + 1 }, (_, i) => x + Math.min(w, i * step * each));
+  const rodY = y - (s.rodMm ?? 0) * perMm;
+  const r = Math.max(1.6, 22 * perMm);
+  switch (s.heading) {
+    case 'ringClip': case 'pinchPleat': return (
+      <g fill="none" stroke="#2b2b2c" strokeWidth={Math.max(0.7, 5 * perMm)}>
+        {at.map((cx) => <g key={cx}><circle cx={cx} cy={rodY} r={r} />{rodY + r < y && <path d={`M${cx} ${rodY + r}V${y}`} />}</g>)}
+        {s.heading === 'pinchPleat' && <path d={at.map((cx) => `M${cx} ${y}l-${each * 0.28} ${90 * perMm}M${cx} ${y}l${each * 0.28} ${90 * perMm}`).join('')} strokeOpacity="0.5" strokeWidth="0.6" />}
+      </g>
+    );
+    case 'grommet': return <g fill="none" stroke="#2b2b2c" strokeWidth={Math.max(0.8, 8 * perMm)}>{at.slice(0, -1).map((cx) => <ellipse key={cx} cx={cx + (each * step) / 2} cy={rodY} rx={Math.min(r, each * step * 0.3)} ry={r} />)}</g>;
+    case 'rodPocket': case 'backTab': return <path d={Array.from({ length: folds * 2 }, (_, i) => `M${x + ((i + 0.5) * each) / 2} ${y}v${Math.max(6, 110 * perMm)}`).join('')} stroke="#000" strokeOpacity="0.22" strokeWidth="0.6" />;
+    case 'wave': return <path d={`M${x} ${y}${Array.from({ length: folds }, () => `q${each / 2} ${Math.min(6, 40 * perMm)} ${each} 0`).join('')}`} fill="none" stroke="#00000088" strokeWidth="0.8" />;
+    default: return null;
+  }
+}
+
+/** Stairs along a wall, step by step to the side they go up to. */
+function stairsPath(x: number, y: number, w: number, h: number, steps: number, toLeft: boolean): string {
+  const [tread, riser] = [w / steps, h / steps];
+  const start = toLeft ? `M${x + w} ${y + h}` : `M${x} ${y + h}`;
+  return `${start}${Array.from({ length: steps }, () => `v-${riser}h${toLeft ? -tread : tread}`).join('')}V${y + h}Z`;
+}
+
 /** A pane is glass, or an arch through which the next room is seen. */
 const isGlass = (s: Shape): boolean => s.key.endsWith('glass');
 
 function drawsTheSame(a: Props, b: Props): boolean {
   const [s, t] = [a.shape, b.shape];
   return a.paint === b.paint && a.lampLit === b.lampLit && a.plain === b.plain
-    && s.form === t.form && s.key === t.key && s.folds === t.folds && s.box.xMm === t.box.xMm && s.box.yMm === t.box.yMm && s.box.widthMm === t.box.widthMm && s.box.heightMm === t.box.heightMm
+    && s.form === t.form && s.key === t.key && s.folds === t.folds && s.heading === t.heading && s.rodMm === t.rodMm && s.seeThrough === t.seeThrough && s.rises === t.rises && s.finials === t.finials && s.box.xMm === t.box.xMm && s.box.yMm === t.box.yMm && s.box.widthMm === t.box.widthMm && s.box.heightMm === t.box.heightMm
     && s.pattern.kind === t.pattern.kind && s.pattern.repeatMm === t.pattern.repeatMm && s.colours.length === t.colours.length && s.colours.every((c, i) => { const d = t.colours[i]!; return c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share); })
     && sameScale(a.scale, b.scale);
 }

@@ -1,0 +1,170 @@
+/** All windows of a room solved together: one rod height, one product, enough of it, the hem as wished, at the least cost. Lengths in mm. */
+import { sum, toMark, type Mm, type Money } from '../../base/units';
+import type { Dressing, Item, Landing, RouteKind } from '../../model/types';
+import type { RuleBook } from '../../rules/book';
+import { landingMm, pinGives } from './landing';
+import { planWindow, type WindowPlace, type WindowPlan, type WindowTarget } from './planWindow';
+import { rodBySchool } from './rod';
+import { stockPrice } from './routes';
+
+export type SolveWindow = { dressing: Dressing; target: WindowTarget; place: WindowPlace; sheer: Item | undefined };
+/** Panels of a shop that has them under the name of an owned kind: so many more can be had. */
+export type ShopPanels = { name: string; stock: number; price: Money; leadDays: number };
+
+/** What a stylist wants of the curtains of a room; a solution that does not keep one says which and by how much. */
+export type Want = 'height' | 'oneLine' | 'landing' | 'oneProduct' | 'stock' | 'ready' | 'glass' | 'fullness';
+export type GivesUp = { want: Want; /** Length off, count short, or share, by the want. */ by: number; landing?: Landing };
+
+export type Share = { dressingId: string; window: string; itemId: string | null; name: string | null; stockMm: Mm | null; rodMm: Mm; landing: Landing; kind: RouteKind; panels: number; hems: number };
+export type Solution = { shares: Share[]; oneRodMm: Mm | null; panels: number; buy: number; owned: number; leadDays: number | null; cost: Money; workMinutes: number; givesUp: GivesUp[]; offMm: Mm };
+
+type Product = { key: string; item: Item | null; name: string | null; lengthMm: Mm | null; owned: number; price: Money; shop: ShopPanels | undefined };
+type Fit = { plan: WindowPlan; product: Product; window: SolveWindow };
+type Way = { kind: RouteKind; hems: number; cost: Money; minutes: number };
+
+/** Weight of each want when solutions that give something up are compared: what is seen from the door first. */
+const WEIGHT: Record<Want, number> = { oneLine: 5, height: 3, landing: 2, oneProduct: 4, stock: 5, ready: 3, glass: 1, fullness: 2 };
+const SCHOOLS = ['high', 'twoThirds', 'overFrame'] as const;
+const LANDINGS: readonly Landing[] = ['clear', 'kiss', 'break', 'pool'];
+
+/**
+ * The best ways to dress the given windows, at most `wanted`, the one that gives up least first and then by the studio's wish (cost, fit or work).
+ * Tried: every owned kind of panel and every stock length, each at the height of every school, at every height where it lands as it is, taken up,
+ * let down, on longer rings or pins, and at each landing; windows with one product and with their own; made to measure. Pure; the same input gives the same answer.
+ */
+export function solveWindows(windows: readonly SolveWindow[], owned: readonly Item[], shops: readonly ShopPanels[], rules: RuleBook, wanted = 3): Solution[] {
+  if (windows.length === 0) return [];
+  const byKind = (w: SolveWindow) => w.dressing.mount === 'wall' && !w.target.shower;
+  const products: Product[] = [
+    ...owned.filter((i) => i.kind === 'panel' && i.state !== 'gone' && i.count > 0).map((item): Product => ({ key: item.id, item, name: item.name, lengthMm: item.heightMm, owned: item.count, price: item.price, shop: shops.filter((s) => s.name.toLowerCase() === item.name.toLowerCase()).sort((a, b) => b.stock - a.stock)[0] })),
+    ...rules.list(windows.every((w) => w.target.shower) ? 'windows.showerStock' : 'windows.stockLengths').map((mm): Product => ({ key: `stock${mm}`, item: null, name: null, lengthMm: mm, owned: 0, price: stockPrice(mm, rules), shop: undefined })),
+  ];
+  const madeProduct: Product = { key: 'made', item: null, name: null, lengthMm: null, owned: 0, price: 0, shop: undefined };
+  // every window with every product, once, at the height that is wished; other heights only shift what is wanted
+  const fits = new Map<string, Fit[]>();
+  const fitAll = (product: Product): Fit[] => {
+    const found = fits.get(product.key) ?? windows.map((window) => {
+      const cloth = product.item ?? undefined;
+      const d: Dressing = { ...window.dressing, itemId: product.item?.id ?? null, route: null, rodHeightMm: byKind(window) ? null : window.dressing.rodHeightMm };
+      return { product, window, plan: planWindow(window.target, d, { main: cloth, sheer: window.sheer }, window.place, rules) };
+    });
+    fits.set(product.key, found);
+    return found;
+  };
+
+  const reference = fitAll(madeProduct);
+  const limits = reference.map(({ plan, window }) => ({ low: plan.frameTopMm + rules.number('windows.leastOverFrame'), high: toMark(overhead(window, plan) - rules.number('windows.rodClearance'), rules.unit) }));
+  const common = { low: Math.max(...limits.map((l) => l.low)), high: Math.min(...limits.map((l) => l.high)) };
+  const onWall = windows.some(byKind);
+  const wishes = reference.map((f) => f.plan.rodHeightMm);
+  const wish = Math.max(...reference.map((f, i) => (byKind(f.window) ? wishes[i]! : -Infinity)));
+  const allowed = (h: Mm) => h >= common.low - 0.5 && h <= common.high + 0.5;
+  const schoolHeights = SCHOOLS.flatMap((school) => { const line = Math.max(...reference.map(({ plan, window }) => rodBySchool({ frameTopMm: plan.frameTopMm, ceilingMm: overhead(window, plan) }, rules, school).rodMm)); return allowed(line) ? [line] : []; });
+
+  const found: Solution[] = [];
+  // null: each window keeps the landing that is wished for it
+  const landings: (Landing | null)[] = [null, ...LANDINGS];
+
+  for (const product of products) {
+    const all = fitAll(product);
+    // heights at which the length lands as it is, by the window that needs most
+    const landsAt = all.flatMap(({ plan }) => LANDINGS.map((l) => toMark(plan.rodHeightMm + product.lengthMm! - longest(plan) - (landingMm(plan.landing, rules) - landingMm(l, rules)), rules.unit))).filter(allowed);
+    const heights = onWall ? [...new Set([...(allowed(wish) ? [wish] : []), ...schoolHeights, ...landsAt])] : [wish];
+    for (const rodMm of heights) for (const landing of landings) consider(all, all.map((f) => (byKind(f.window) ? rodMm : f.plan.rodHeightMm)), landing);
+    // each window its own height, where its length lands by itself
+    if (windows.length > 1) consider(all, all.map(({ plan, window }, i) => (byKind(window) ? Math.min(limits[i]!.high, Math.max(limits[i]!.low, toMark(plan.rodHeightMm + product.lengthMm! - longest(plan), rules.unit))) : plan.rodHeightMm)), null);
+  }
+  // each window its own product: the cheapest that lands there at the wished height
+  if (windows.length > 1 && onWall) {
+    const mixed = windows.map((_, i) => products.map((p) => fitAll(p)[i]!).flatMap((fit) => { const way = wayTo(fit, wishes[i]!, null); return way ? [{ fit, cost: buyOf(fit.product, fit.plan.panels).cost + way.cost }] : []; }).sort((a, b) => a.cost - b.cost)[0]);
+    if (mixed.every((m) => m)) consider(mixed.map((m) => m!.fit), wishes, null);
+  }
+  consider(fitAll(madeProduct), wishes, null);
+  return choose(found, wanted);
+
+  function overhead(window: SolveWindow, plan: WindowPlan): Mm {
+    const first = plan.panelPlans[0]!;
+    const last = plan.panelPlans[plan.panelPlans.length - 1]!;
+    return window.place.overhead(first.fromMm, last.toMm).mm;
+  }
+
+  /** How a product gets to a window's length at a height, and what that takes; undefined when it does not. */
+  function wayTo({ product, plan, window }: Fit, rodMm: Mm, landing: Landing | null): Way | undefined {
+    if (product.lengthMm === null) return { kind: 'made', hems: 0, cost: plan.making.cost, minutes: plan.making.minutes };
+    const shift = rodMm - plan.rodHeightMm + (plan.hemOn === 'apron' || plan.shower ? 0 : landingMm(plan.landing, rules) - landingMm(landing ?? plan.landing, rules));
+    const over = plan.panelPlans.map((p) => product.lengthMm! - (p.finishedLengthMm + shift));
+    if (plan.panelPlans.some((p) => p.finishedLengthMm + shift <= 0)) return undefined;
+    const [least, most] = [Math.min(...over), Math.max(...over)];
+    const give = rules.number('windows.pinGive') + 1e-6;
+    const pins = pinGives(window.dressing.heading, window.dressing.pinMm, rules);
+    const { panels } = plan;
+    if (least >= -give && most <= give) return { kind: 'asItIs', hems: 0, cost: 0, minutes: 0 };
+    if (-least <= pins.lowerMm + 1e-6 && most <= pins.raiseMm + 1e-6 && most - least <= give) return { kind: 'pins', hems: 0, cost: 0, minutes: panels * rules.number('windows.minutesPerPanelOfRings') };
+    const [, rings] = rules.range('windows.longerRings');
+    const ringed = window.dressing.heading === 'ringClip' || window.dressing.heading === 'pinchPleat';
+    if (ringed && most < 0 && -least <= rings + 1e-6 && most - least <= give) return { kind: 'longerRings', hems: 0, cost: plan.rings * rules.number('windows.ringPrice'), minutes: panels * rules.number('windows.minutesPerPanelOfRings') };
+    if (least < -give) return -least <= 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem')) + 1e-6 ? { kind: 'letDown', hems: panels, cost: panels * rules.number('windows.hemWorkPrice'), minutes: panels * rules.number('windows.minutesPerLetDown') } : undefined;
+    const cut = least + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
+    return cut >= -1e-6 && most <= product.lengthMm / 2 ? { kind: 'takeUp', hems: panels, cost: panels * rules.number('windows.hemWorkPrice'), minutes: panels * rules.number('windows.minutesPerHem') } : undefined;
+  }
+
+  function buyOf(product: Product, need: number): { buy: number; cost: Money; short: number; leadDays: number | null } {
+    const buy = Math.max(0, need - product.owned);
+    if (!product.item) return { buy, cost: buy * product.price, short: 0, leadDays: null };
+    const short = Math.max(0, buy - (product.shop?.stock ?? 0));
+    return { buy, cost: buy * (product.shop?.price ?? product.price), short, leadDays: buy > 0 ? product.shop?.leadDays ?? null : null };
+  }
+
+  function consider(chosen: readonly Fit[], rods: readonly Mm[], landing: Landing | null): void {
+    const ways = chosen.map((fit, i) => wayTo(fit, rods[i]!, landing));
+    if (ways.some((w) => w === undefined)) return;
+    const givesUp: GivesUp[] = [];
+    const rodsOnWall = rods.filter((_, i) => byKind(windows[i]!));
+    const tolerance = rules.number('fitting.levelTolerance');
+    const apart = rodsOnWall.length > 0 ? Math.max(...rodsOnWall) - Math.min(...rodsOnWall) : 0;
+    if (apart > tolerance && rules.school('windows.rodLine') === 'shared') givesUp.push({ want: 'oneLine', by: apart });
+    const offWish = rodsOnWall.length > 0 ? Math.max(...rodsOnWall.map((r) => Math.abs(r - wish))) : 0;
+    if (offWish > tolerance && apart <= tolerance) givesUp.push({ want: 'height', by: offWish });
+    const changed = landing === null ? [] : windows.filter((w) => w.dressing.landing !== landing && !w.target.shower);
+    if (landing !== null && changed.length === 0) return;
+    const off = landing === null ? 0 : Math.max(...changed.map((w) => Math.abs(landingMm(landing, rules) - landingMm(w.dressing.landing, rules))));
+    if (landing !== null) givesUp.push({ want: 'landing', by: off, landing });
+    const kinds = [...new Set(chosen.map((c) => c.product.key))];
+    if (kinds.length > 1) givesUp.push({ want: 'oneProduct', by: kinds.length });
+    if (kinds.includes('made')) givesUp.push({ want: 'ready', by: 1 });
+    const bought = kinds.map((key) => { const of = chosen.filter((c) => c.product.key === key); return { product: of[0]!.product, ...buyOf(of[0]!.product, sum(of.map((c) => c.plan.panels))) }; });
+    const short = sum(bought.map((b) => b.short));
+    if (short > 0) givesUp.push({ want: 'stock', by: short });
+    const covered = Math.max(...chosen.map((c) => c.plan.glassCoveredShare));
+    if (covered > rules.number('windows.glassNoticed')) givesUp.push({ want: 'glass', by: covered });
+    const full = Math.min(...chosen.map((c) => (c.plan.shower ? Infinity : c.plan.fullness)));
+    if (full < rules.number('windows.leastFullness') - 1e-6) givesUp.push({ want: 'fullness', by: full });
+    const panels = sum(chosen.map((c) => c.plan.panels));
+    const buy = kinds.includes('made') ? panels : sum(bought.map((b) => b.buy));
+    const leads = bought.flatMap((b) => (b.leadDays === null ? [] : [b.leadDays]));
+    found.push({
+      shares: chosen.map((c, i) => ({ dressingId: c.window.dressing.id, window: c.window.target.name, itemId: c.product.item?.id ?? null, name: c.product.name, stockMm: c.product.lengthMm, rodMm: rods[i]!, landing: landing ?? c.window.dressing.landing, kind: ways[i]!.kind, panels: c.plan.panels, hems: ways[i]!.hems })),
+      oneRodMm: rodsOnWall.length > 0 && apart <= tolerance ? rodsOnWall[0]! : null, panels, buy, owned: panels - buy, leadDays: leads.length > 0 ? Math.max(...leads) : null,
+      cost: sum(bought.map((b) => b.cost)) + sum(ways.map((w) => w!.cost)), workMinutes: sum(ways.map((w) => w!.minutes)) + (offWish > tolerance ? rodsOnWall.length * rules.number('windows.minutesToMoveRod') : 0), givesUp, offMm: offWish + off,
+    });
+  }
+
+  function choose(all: readonly Solution[], count: number): Solution[] {
+    const by = rules.school('windows.rankBy');
+    const loss = (s: Solution) => sum(s.givesUp.map((g) => WEIGHT[g.want]));
+    const keys = (s: Solution) => [loss(s), ...(by === 'fit' ? [Math.round(s.offMm), s.cost, s.workMinutes] : by === 'work' ? [s.workMinutes, s.offMm, s.cost] : [s.cost, s.workMinutes, s.offMm])];
+    const sorted = [...all].sort((a, b) => { const [p, q] = [keys(a), keys(b)]; for (let i = 0; i < p.length; i++) if (Math.abs(p[i]! - q[i]!) > 1e-6) return p[i]! - q[i]!; return 0; });
+    const told = (s: Solution) => `${s.shares.map((x) => `${x.itemId}${x.stockMm}${x.kind}`).join()}`;
+    const picked: Solution[] = [];
+    for (const s of sorted) {
+      if (picked.length >= count) break;
+      // another of the same product is only worth showing when it gives up something else
+      if (picked.some((p) => told(p) === told(s) || (p.shares[0]!.itemId === s.shares[0]!.itemId && p.shares[0]!.stockMm === s.shares[0]!.stockMm && wants(p) === wants(s)))) continue;
+      picked.push(s);
+    }
+    return picked;
+  }
+}
+
+const wants = (s: Solution): string => s.givesUp.map((g) => g.want).sort().join();
+const longest = (plan: WindowPlan): Mm => Math.max(...plan.panelPlans.map((p) => p.finishedLengthMm));

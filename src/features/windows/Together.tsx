@@ -1,0 +1,86 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { shopPanelsAction } from '../../actions/stash';
+import { formatLength } from '../../core/base/length';
+import type { Dressing } from '../../core/model/types';
+import { solutionChanges } from '../../core/plan/solveRoom';
+import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { GivesUp, ShopPanels, Solution } from '../../core/stages/windows/solve';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Fold } from '../../ui/Fold';
+import { Words } from '../../ui/Words';
+import { startSolver, type Solver } from '../../workers/solve/client';
+import { useRoom } from '../shell/room/RoomContext';
+import { useStash } from '../shell/useStash';
+import { Why } from '../shell/Why';
+import { moneyWords } from './RouteList';
+
+/** The best ways to dress all windows together or this one alone, each with what it gives up; worked out beside the page. */
+export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan }): ReactNode {
+  const t = useTranslations('windows');
+  const { plan } = useRoom();
+  const several = plan.windows.filter((x) => x.mount === 'wall' && !x.shower).length > 1 && d.mount === 'wall' && !w.shower;
+  const [which, setWhich] = useState<'all' | 'one'>('all');
+  const [open, setOpen] = useState(false);
+  const asked = several && which === 'all' ? 'all' : d.id;
+  return (
+    <Fold title={t('together')} says={several && which === 'all' ? t('togetherAll') : t('togetherOne')} onToggle={setOpen}>
+      {several && <div className="mb-2"><Choice label={t('together')} value={which} onChange={setWhich} options={[{ value: 'all', label: t('togetherAll') }, { value: 'one', label: t('togetherOne') }]} /></div>}
+      {open && <Solutions which={asked} />}
+    </Fold>
+  );
+}
+
+function Solutions({ which }: { which: string }): ReactNode {
+  const t = useTranslations('windows');
+  const { file, look, plan, change } = useRoom();
+  const unit = file.room.unit;
+  const panels = useStash('panel');
+  const [shops, setShops] = useState<ShopPanels[] | null>(null);
+  const [found, setFound] = useState<Solution[] | null>(null);
+  const solver = useRef<Solver | null>(null);
+  useEffect(() => { let here = true; shopPanelsAction().then((s) => { if (here) setShops(s); }).catch(() => { if (here) setShops([]); }); return () => { here = false; }; }, []);
+  useEffect(() => () => { solver.current?.close(); solver.current = null; }, []);
+  useEffect(() => {
+    if (shops === null || panels.length === 0) return undefined;
+    let here = true;
+    solver.current ??= startSolver();
+    // panels that hang in another room are not to be had
+    const owned = panels.map(({ elsewhere, ...item }) => ({ ...item, count: Math.max(0, item.count - (elsewhere?.count ?? 0)) }));
+    solver.current.solve(file, look.id, which, owned, shops).then((s) => { if (here) setFound(s); }).catch(() => { if (here) setFound([]); });
+    return () => { here = false; };
+  }, [file, look.id, which, panels, shops]);
+
+  const length = (mm: number) => formatLength(mm, unit);
+  const gives = (g: GivesUp): string => t(`gives.${g.want}`, { by: g.want === 'height' || g.want === 'oneLine' ? length(g.by) : g.want === 'glass' ? `${Math.round(g.by * 100)}%` : g.want === 'fullness' ? g.by.toFixed(1) : g.by, landing: g.landing ?? 'kiss' });
+  const product = (s: Solution): string => {
+    const kinds = [...new Map(s.shares.map((x) => [`${x.itemId}${x.stockMm}`, x])).values()];
+    return kinds.map((k) => {
+      const count = s.shares.filter((x) => x.itemId === k.itemId && x.stockMm === k.stockMm).reduce((n, x) => n + x.panels, 0);
+      return k.name ? t('solutionProduct', { name: k.name, count }) : k.stockMm === null ? t('solutionMade', { count }) : t('solutionStock', { length: length(k.stockMm), count });
+    }).join(', ');
+  };
+  const hangs = (s: Solution): boolean => s.shares.every((x) => { const now = plan.windows.find((w) => w.dressingId === x.dressingId); const d = look.dressings.find((y) => y.id === x.dressingId); return now && d && d.itemId === x.itemId && now.chosenRoute?.kind === x.kind && Math.abs((now.chosenRoute.stockMm ?? 0) - (x.stockMm ?? 0)) < 1 && Math.abs(now.rodHeightMm - x.rodMm) < 1 && d.landing === x.landing; });
+  if (found === null) return <p className="text-[14px] text-soft">{t('solving')}</p>;
+  if (found.length === 0) return <p className="text-[14px]">{t('solveNone')}</p>;
+  return (
+    <>
+      <p className="mb-1 flex justify-end"><Why rule="windows.rankBy" /></p>
+      <ol className="space-y-2.5" aria-label={t('together')}>
+        {found.map((s, i) => (
+          <li key={i} className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5 border-t border-line pt-2 text-[14px] leading-snug">
+            <b className="font-semibold"><Words>{product(s)}</Words></b>
+            <span className="text-right">{moneyWords(s.cost)}</span>
+            <span className="text-soft"><Words>{`${s.oneRodMm === null ? t('solutionRods', { rods: s.shares.map((x) => length(x.rodMm)).join(', ') }) : t('solutionRod', { rod: length(s.oneRodMm) })}, ${[...new Set(s.shares.map((x) => t(`wayKinds.${x.kind}`)))].join(', ')}`}</Words></span>
+            <span className="text-right text-[12px] text-soft">{t('work', { minutes: s.workMinutes })}</span>
+            <span className="col-span-2 text-soft">{s.buy === 0 ? t('solutionOwn') : t('solutionBuy', { buy: s.buy })}{s.leadDays !== null ? `, ${t('solutionLead', { days: s.leadDays })}` : ''}</span>
+            <span className="col-span-2"><Words>{s.givesUp.length === 0 ? t('givesNothing') : t('givesUp', { what: s.givesUp.map(gives).join('; ') })}</Words></span>
+            <span className="col-span-2 pt-0.5">{hangs(s) ? <span className="text-[13px] text-soft">{t('taken')}</span> : <Button small onClick={() => change(solutionChanges(file, look, s, panels.map(({ elsewhere: _e, ...item }) => item)))}>{t('take')}</Button>}</span>
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}

@@ -1,0 +1,13 @@
+import { wrap, type Remote } from 'comlink';
+import type { Item, RoomFile } from '../../core/model/types';
+import type { ShopPanels, Solution } from '../../core/stages/windows/solve';
+import type { SolveWorker } from './solve.worker';
+
+export type Solver = { solve: (file: RoomFile, lookId: string, which: string, owned: Item[], shops: ShopPanels[]) => Promise<Solution[]>; close: () => void };
+
+/** A worker that tries all ways to dress the windows together. Close it when it is no longer needed. */
+export function startSolver(): Solver {
+  const worker = new Worker(new URL('./solve.worker.ts', import.meta.url), { type: 'module' });
+  const remote = wrap(worker) as unknown as Remote<SolveWorker>;
+  return { solve: (...asked) => remote.solve(...asked), close: () => worker.terminate() };
+}
