@@ -104,15 +104,15 @@ const weave = { kind: 'texture', repeatMm: 8 };
 
 let n = 0;
 const dressing = (openingId, itemId, more = {}) => ({ id: `d${++n}`, openingId, itemId, heading: 'ringClip', landing: 'kiss', rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, fullness: null, panels: null, route: null, drawn: 'open', mount: 'wall', hemAt: 'floor', rod: { make: 'tube', outerMm: null }, pinMm: null, joinsNext: false, sheer: null, making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' }, lightShare: null, ...more });
-const hanging = (itemId, wallId, over, x, hanger, more = {}) => ({ id: `h${++n}`, itemId, wallId, overPieceId: over, xMm: x === null ? null : i(x), centreMm: null, gapMm: null, hanger, ...more });
+const hanging = (itemId, wallId, over, x, hanger, more = {}) => ({ id: `h${++n}`, itemId, wallId, overPieceId: over, xMm: x === null ? null : i(x), centreMm: null, gapMm: null, hanger, groupId: null, groupAt: null, pinned: false, leans: false, print: null, ...more });
 const wire = (drop, apart, length, hooks = 2) => ({ kind: 'wire', hooks, ringDropMm: i(drop), ringsApartMm: i(apart), wireMm: i(length), hooksApartMm: null });
 const saw = (drop) => ({ kind: 'sawtooth', dropMm: i(drop) });
 const pillow = (itemId, pieceId, x, layer, more = {}) => ({ id: `p${++n}`, itemId, pieceId, as: 'pillow', xMm: i(x), layer, fill: 'feather', turned: false, ...more });
 const object = (itemId, pieceId, x, more = {}) => ({ id: `p${++n}`, itemId, pieceId, as: 'object', xMm: i(x), layer: 0, fill: 'feather', turned: false, ...more });
 const draped = (itemId, pieceId, x) => ({ id: `p${++n}`, itemId, pieceId, as: 'throw', xMm: i(x), layer: 9, fill: 'feather', turned: false });
-const look = (id, name, season, order, dressings, hangings, placements, more = {}) => ({ id, name, season, order, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings, hangings, placements, ...more });
+const look = (id, name, season, order, dressings, hangings, placements, more = {}) => ({ id, name, season, order, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings, hangings, groups: [], placements, ...more });
 
-const ROOM = { crownMm: 0, wallsOf: 'plaster', floorOf: 'wood', slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
+const ROOM = { holes: [], crownMm: 0, wallsOf: 'plaster', floorOf: 'wood', slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
 const CLEAR = { found: [], irritations: [], tasks: [], beforePhotos: [] };
 const bedOf = (mattress, head, foot = 0) => ({ mattressMm: i(mattress), headboardMm: i(head), footboardMm: i(foot) });
 const foundThing = (itemId, wallId, verdict, more = {}) => ({ id: `f-${itemId}`, itemId, wallId, verdict, toRoomId: null, placeId: null, ...more });

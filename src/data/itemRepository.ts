@@ -11,7 +11,7 @@ export const loadItems = (db: StudioDatabase): Item[] => (statement(db, 'SELECT 
 export const itemsByIds = (db: StudioDatabase, ids: readonly string[]): Item[] =>
   (statement(db, 'SELECT * FROM item WHERE id IN (SELECT value FROM json_each(?)) ORDER BY seq').all(JSON.stringify(ids)) as Row[]).map(rowToItem);
 
-const OF_ROOM = 'SELECT item_id FROM dressing WHERE room_id = @roomId UNION SELECT sheer_item_id FROM dressing WHERE room_id = @roomId AND sheer_item_id IS NOT NULL UNION SELECT item_id FROM hanging WHERE room_id = @roomId UNION SELECT item_id FROM placement WHERE room_id = @roomId UNION SELECT item_id FROM found WHERE room_id = @roomId';
+const OF_ROOM = 'SELECT item_id FROM dressing WHERE room_id = @roomId UNION SELECT sheer_item_id FROM dressing WHERE room_id = @roomId AND sheer_item_id IS NOT NULL UNION SELECT item_id FROM hanging WHERE room_id = @roomId UNION SELECT print_item_id FROM hanging WHERE room_id = @roomId AND print_item_id IS NOT NULL UNION SELECT item_id FROM placement WHERE room_id = @roomId UNION SELECT item_id FROM found WHERE room_id = @roomId';
 
 /** The things that a room's looks use, and the inserts that may fill their covers, in the stash's order. */
 export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] =>
@@ -48,6 +48,7 @@ export function usedElsewhere(db: StudioDatabase, roomId: string, itemIds: reado
        SELECT u.item_id, r.id AS room_id, r.name, u.look_id, sum(u.used) AS used FROM (
          SELECT item_id, room_id, look_id, 1 AS used FROM placement WHERE item_id IN wanted
          UNION ALL SELECT item_id, room_id, look_id, 1 FROM hanging WHERE item_id IN wanted
+         UNION ALL SELECT print_item_id, room_id, look_id, 1 FROM hanging WHERE print_item_id IN wanted
          UNION ALL SELECT item_id, room_id, look_id, coalesce(panels, 2) FROM dressing WHERE item_id IN wanted
          UNION ALL SELECT sheer_item_id, room_id, look_id, coalesce(sheer_panels, 2) FROM dressing WHERE sheer_item_id IN wanted
        ) AS u JOIN room AS r ON r.id = u.room_id WHERE u.room_id <> @roomId GROUP BY u.item_id, r.id, u.look_id
@@ -64,13 +65,13 @@ export const deleteItem = (db: StudioDatabase, id: string): void => deleteRow(db
 /** Rooms that speak of a thing: used in a look, or found there. */
 export const roomsWithItem = (db: StudioDatabase, id: string): { id: string; name: string }[] => statement(db,
   `SELECT DISTINCT r.id, r.name FROM room AS r WHERE r.id IN (
-     SELECT room_id FROM dressing WHERE item_id = @id UNION SELECT room_id FROM dressing WHERE sheer_item_id = @id UNION SELECT room_id FROM hanging WHERE item_id = @id UNION SELECT room_id FROM placement WHERE item_id = @id UNION SELECT room_id FROM found WHERE item_id = @id
+     SELECT room_id FROM dressing WHERE item_id = @id UNION SELECT room_id FROM dressing WHERE sheer_item_id = @id UNION SELECT room_id FROM hanging WHERE item_id = @id UNION SELECT room_id FROM hanging WHERE print_item_id = @id UNION SELECT room_id FROM placement WHERE item_id = @id UNION SELECT room_id FROM found WHERE item_id = @id
    ) ORDER BY r.seq`).all({ id }) as { id: string; name: string }[];
 
 /** Where a thing is used: room, look, and how many. */
 export type ItemUse = { itemId: string; roomId: string; roomName: string; lookId: string; lookName: string; season: Season | null; count: number };
 const USES = `SELECT u.item_id AS itemId, u.room_id AS roomId, r.name AS roomName, u.look_id AS lookId, l.name AS lookName, l.season, sum(u.used) AS count FROM (
-    SELECT item_id, room_id, look_id, 1 AS used FROM placement UNION ALL SELECT item_id, room_id, look_id, 1 FROM hanging UNION ALL SELECT item_id, room_id, look_id, coalesce(panels, 2) FROM dressing WHERE item_id IS NOT NULL UNION ALL SELECT sheer_item_id, room_id, look_id, coalesce(sheer_panels, 2) FROM dressing WHERE sheer_item_id IS NOT NULL
+    SELECT item_id, room_id, look_id, 1 AS used FROM placement UNION ALL SELECT item_id, room_id, look_id, 1 FROM hanging UNION ALL SELECT print_item_id, room_id, look_id, 1 FROM hanging WHERE print_item_id IS NOT NULL UNION ALL SELECT item_id, room_id, look_id, coalesce(panels, 2) FROM dressing WHERE item_id IS NOT NULL UNION ALL SELECT sheer_item_id, room_id, look_id, coalesce(sheer_panels, 2) FROM dressing WHERE sheer_item_id IS NOT NULL
   ) AS u JOIN room AS r ON r.id = u.room_id JOIN look AS l ON l.room_id = u.room_id AND l.id = u.look_id`;
 export const loadUses = (db: StudioDatabase): ItemUse[] => statement(db, `${USES} GROUP BY u.item_id, u.room_id, u.look_id`).all() as ItemUse[];
 export const usesOfItem = (db: StudioDatabase, id: string): ItemUse[] => statement(db, `${USES} WHERE u.item_id = ? GROUP BY u.room_id, u.look_id ORDER BY r.seq`).all(id) as ItemUse[];

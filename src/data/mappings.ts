@@ -1,6 +1,6 @@
 /** Rows to the model's nouns and back; the one place that knows both spellings. */
 import type { OwnRule } from '../core/rules/book';
-import type { Clear, Dressing, Fitting, Found, Hanging, Home, Irritation, Item, Look, Opening, Piece, Placement, Room, StoragePlace, Task } from '../core/model/types';
+import type { Clear, Dressing, Fitting, Found, FramedPrint, Hanging, HangingGroup, Home, Irritation, Item, Look, Opening, Piece, Placement, Room, StoragePlace, Task } from '../core/model/types';
 import type { Row, Value } from './rows';
 
 const json = (value: unknown): string => JSON.stringify(value);
@@ -40,12 +40,12 @@ export const rowToItem = (r: Row): Item => ({
 /** The photos of the room as it was found belong to its clearing in the model, and to the room's row here. */
 export type RoomRow = { room: Room; beforePhotos: Clear['beforePhotos'] };
 export const roomToRow = ({ room: r, beforePhotos }: RoomRow, homeId: string): Row => ({
-  id: r.id, home_id: homeId, name: r.name, unit: r.unit, ceiling_mm: r.ceilingMm, crown_mm: r.crownMm, walls_of: r.wallsOf, floor_of: r.floorOf, slopes_json: json(r.slopes), beams_json: json(r.beams), standpoints_json: json(r.standpoints), sees_json: json(r.seesRoomIds), childs_room: bit(r.childsRoom), wall_photos_json: json(r.wallPhotos), readings_json: json(r.readings),
+  id: r.id, home_id: homeId, name: r.name, unit: r.unit, ceiling_mm: r.ceilingMm, crown_mm: r.crownMm, walls_of: r.wallsOf, floor_of: r.floorOf, holes_json: json(r.holes), slopes_json: json(r.slopes), beams_json: json(r.beams), standpoints_json: json(r.standpoints), sees_json: json(r.seesRoomIds), childs_room: bit(r.childsRoom), wall_photos_json: json(r.wallPhotos), readings_json: json(r.readings),
   before_photos_json: json(beforePhotos), wall_finish_json: json(r.wallFinish), floor_finish_json: json(r.floorFinish), trim_finish_json: json(r.trimFinish), note: r.note,
 });
 export const rowToRoom = (r: Row, walls: Room['walls']): RoomRow => ({
   room: {
-    id: text(r.id!), name: text(r.name!), unit: text(r.unit!), ceilingMm: num(r.ceiling_mm!), crownMm: num(r.crown_mm!), wallsOf: text(r.walls_of!), floorOf: text(r.floor_of!), walls, slopes: fromJson(r.slopes_json!), beams: fromJson(r.beams_json!), standpoints: fromJson(r.standpoints_json!), seesRoomIds: fromJson(r.sees_json!), childsRoom: r.childs_room === 1,
+    id: text(r.id!), name: text(r.name!), unit: text(r.unit!), ceilingMm: num(r.ceiling_mm!), crownMm: num(r.crown_mm!), wallsOf: text(r.walls_of!), floorOf: text(r.floor_of!), holes: fromJson(r.holes_json!), walls, slopes: fromJson(r.slopes_json!), beams: fromJson(r.beams_json!), standpoints: fromJson(r.standpoints_json!), seesRoomIds: fromJson(r.sees_json!), childsRoom: r.childs_room === 1,
     wallPhotos: fromJson(r.wall_photos_json!), readings: fromJson(r.readings_json!), wallFinish: fromJson(r.wall_finish_json!), floorFinish: fromJson(r.floor_finish_json!), trimFinish: fromJson(r.trim_finish_json!), note: text(r.note!),
   },
   beforePhotos: fromJson(r.before_photos_json!),
@@ -87,7 +87,7 @@ export const rowToPiece = (r: Row): Piece => ({
 });
 
 export const lookToRow = (l: Look, p: Place): Row => ({ ...p, id: l.id, name: l.name, season: l.season, tab_order: l.order, sheet_taken: l.sheetTaken, approved_json: json(l.approvedWallIds), rod_line_mm: l.rodLineMm, planned_shares_json: l.plannedShares && json(l.plannedShares) });
-export const rowToLook = (r: Row, lists: Pick<Look, 'dressings' | 'hangings' | 'placements'>): Look => ({
+export const rowToLook = (r: Row, lists: Pick<Look, 'dressings' | 'hangings' | 'groups' | 'placements'>): Look => ({
   id: text(r.id!), name: text(r.name!), season: textOrNull(r.season!), order: num(r.tab_order!), sheetTaken: textOrNull(r.sheet_taken!), approvedWallIds: fromJson(r.approved_json!), rodLineMm: numOrNull(r.rod_line_mm!), plannedShares: r.planned_shares_json === null ? null : fromJson(r.planned_shares_json!), ...lists,
 });
 
@@ -105,8 +105,11 @@ export const rowToDressing = (r: Row): Dressing => ({
   sheer: r.sheer_heading === null ? null : { heading: text(r.sheer_heading!), itemId: textOrNull(r.sheer_item_id!), landing: text(r.sheer_landing!), fullness: numOrNull(r.sheer_fullness!), panels: numOrNull(r.sheer_panels!), drawn: text(r.sheer_drawn!) },
 });
 
-export const hangingToRow = (h: Hanging, p: LookPlace): Row => ({ ...p, id: h.id, item_id: h.itemId, wall_id: h.wallId, over_piece_id: h.overPieceId, x_mm: h.xMm, centre_mm: h.centreMm, gap_mm: h.gapMm, hanger_json: json(h.hanger) });
-export const rowToHanging = (r: Row): Hanging => ({ id: text(r.id!), itemId: text(r.item_id!), wallId: text(r.wall_id!), overPieceId: textOrNull(r.over_piece_id!), xMm: numOrNull(r.x_mm!), centreMm: numOrNull(r.centre_mm!), gapMm: numOrNull(r.gap_mm!), hanger: fromJson(r.hanger_json!) });
+export const hangingToRow = (h: Hanging, p: LookPlace): Row => ({ ...p, id: h.id, item_id: h.itemId, wall_id: h.wallId, over_piece_id: h.overPieceId, x_mm: h.xMm, centre_mm: h.centreMm, gap_mm: h.gapMm, hanger_json: json(h.hanger), group_id: h.groupId, group_dx_mm: h.groupAt?.dxMm ?? null, group_dy_mm: h.groupAt?.dyMm ?? null, pinned: bit(h.pinned), leans: bit(h.leans), print_item_id: h.print?.itemId ?? null, print_json: jsonOrNull(h.print && { ...h.print, itemId: null }) });
+export const rowToHanging = (r: Row): Hanging => ({ id: text(r.id!), itemId: text(r.item_id!), wallId: text(r.wall_id!), overPieceId: textOrNull(r.over_piece_id!), xMm: numOrNull(r.x_mm!), centreMm: numOrNull(r.centre_mm!), gapMm: numOrNull(r.gap_mm!), hanger: fromJson(r.hanger_json!), groupId: textOrNull(r.group_id!), groupAt: r.group_dx_mm === null ? null : { dxMm: num(r.group_dx_mm!), dyMm: num(r.group_dy_mm!) }, pinned: r.pinned === 1, leans: r.leans === 1, print: r.print_json === null ? null : { ...fromJson<FramedPrint>(r.print_json!), itemId: textOrNull(r.print_item_id!) } });
+
+export const groupToRow = (g: HangingGroup, p: LookPlace): Row => ({ ...p, id: g.id, name: g.name, wall_id: g.wallId, kind: g.kind, hinge: g.hinge, over_piece_id: g.overPieceId, axis_id: g.axisId, x_mm: g.xMm, centre_mm: g.centreMm, above_mm: g.aboveMm, gap_mm: g.gapMm, apart_mm: g.apartMm, columns: g.columns, pitch_deg: g.pitchDeg, zone_json: jsonOrNull(g.zone), ratio: g.ratio, seed: g.seed, reuse_holes: bit(g.reuseHoles) });
+export const rowToGroup = (r: Row): HangingGroup => ({ id: text(r.id!), name: text(r.name!), wallId: text(r.wall_id!), kind: text(r.kind!), hinge: text(r.hinge!), overPieceId: textOrNull(r.over_piece_id!), axisId: textOrNull(r.axis_id!), xMm: numOrNull(r.x_mm!), centreMm: numOrNull(r.centre_mm!), aboveMm: numOrNull(r.above_mm!), gapMm: numOrNull(r.gap_mm!), apartMm: numOrNull(r.apart_mm!), columns: numOrNull(r.columns!), pitchDeg: numOrNull(r.pitch_deg!), zone: fromJsonOrNull(r.zone_json!), ratio: numOrNull(r.ratio!), seed: num(r.seed!), reuseHoles: r.reuse_holes === 1 });
 
 export const placementToRow = (x: Placement, p: LookPlace): Row => ({ ...p, id: x.id, item_id: x.itemId, piece_id: x.pieceId, placed_as: x.as, x_mm: x.xMm, layer: x.layer, fill: x.fill, turned: bit(x.turned) });
 export const rowToPlacement = (r: Row): Placement => ({ id: text(r.id!), itemId: text(r.item_id!), pieceId: text(r.piece_id!), as: text(r.placed_as!), xMm: num(r.x_mm!), layer: num(r.layer!), fill: text(r.fill!), turned: r.turned === 1 });

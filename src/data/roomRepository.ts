@@ -3,7 +3,7 @@ import type { Home, Look, Piece, RoomFile, StudioFile } from '../core/model/type
 import type { OwnRule } from '../core/rules/book';
 import { itemsOfPage, itemsOfRoom } from './itemRepository';
 import { loadPlaces } from './placeRepository';
-import { dressingToRow, fittingToRow, foundToRow, hangingToRow, irritationToRow, rowToFound, rowToIrritation, rowToTask, taskToRow, homeToRow, lookToRow, openingToRow, pieceToRow, placementToRow, roomToRow, rowToDressing, rowToFitting, rowToHanging, rowToHome, rowToLook, rowToOpening, rowToPiece, rowToPlacement, rowToRoom, rowToRule, rowToWall, ruleToRow, wallToRow } from './mappings';
+import { dressingToRow, fittingToRow, foundToRow, groupToRow, hangingToRow, irritationToRow, rowToFound, rowToIrritation, rowToTask, taskToRow, homeToRow, lookToRow, openingToRow, pieceToRow, placementToRow, roomToRow, rowToDressing, rowToFitting, rowToGroup, rowToHanging, rowToHome, rowToLook, rowToOpening, rowToPiece, rowToPlacement, rowToRoom, rowToRule, rowToWall, ruleToRow, wallToRow } from './mappings';
 import { insertRow, saveRows, statement, updateRow, type Row, type StudioDatabase, type Table } from './rows';
 import { ROOM_TABLES, TABLES } from './tables';
 
@@ -20,13 +20,13 @@ export function loadRoom(db: StudioDatabase, roomId: string): RoomBody | undefin
     for (const r of ofRoom(db, table, roomId)) byLook.set(r.look_id as string, [...(byLook.get(r.look_id as string) ?? []), map(r)]);
     return (lookId: string) => byLook.get(lookId) ?? [];
   };
-  const [dressings, hangings, placements] = [inLooks(TABLES.dressing, rowToDressing), inLooks(TABLES.hanging, rowToHanging), inLooks(TABLES.placement, rowToPlacement)];
+  const [dressings, hangings, groups, placements] = [inLooks(TABLES.dressing, rowToDressing), inLooks(TABLES.hanging, rowToHanging), inLooks(TABLES.group, rowToGroup), inLooks(TABLES.placement, rowToPlacement)];
   const { room, beforePhotos } = rowToRoom(row, ofRoom(db, TABLES.wall, roomId).map(rowToWall));
   return {
     homeId: row.home_id as string, room,
     clear: { found: ofRoom(db, TABLES.found, roomId).map(rowToFound), irritations: ofRoom(db, TABLES.irritation, roomId).map(rowToIrritation), tasks: ofRoom(db, TABLES.task, roomId).map(rowToTask), beforePhotos },
     openings: ofRoom(db, TABLES.opening, roomId).map(rowToOpening), fittings: ofRoom(db, TABLES.fitting, roomId).map(rowToFitting), pieces: ofRoom(db, TABLES.piece, roomId).map(rowToPiece),
-    looks: ofRoom(db, TABLES.look, roomId).map((l) => rowToLook(l, { dressings: dressings(l.id as string), hangings: hangings(l.id as string), placements: placements(l.id as string) })),
+    looks: ofRoom(db, TABLES.look, roomId).map((l) => rowToLook(l, { dressings: dressings(l.id as string), hangings: hangings(l.id as string), groups: groups(l.id as string), placements: placements(l.id as string) })),
   };
 }
 
@@ -64,7 +64,7 @@ function rowsOf(file: Lists): [Table, Row[]][] {
   return [
     [TABLES.wall, list(file.room.walls, wallToRow)], [TABLES.opening, list(file.openings, openingToRow)], [TABLES.fitting, list(file.fittings, fittingToRow)], [TABLES.piece, list(file.pieces, pieceToRow)], [TABLES.look, list(file.looks, lookToRow)],
     [TABLES.found, list(file.clear.found, foundToRow)], [TABLES.irritation, list(file.clear.irritations, irritationToRow)], [TABLES.task, list(file.clear.tasks, taskToRow)],
-    [TABLES.dressing, inLooks((l) => l.dressings, dressingToRow)], [TABLES.hanging, inLooks((l) => l.hangings, hangingToRow)], [TABLES.placement, inLooks((l) => l.placements, placementToRow)],
+    [TABLES.dressing, inLooks((l) => l.dressings, dressingToRow)], [TABLES.hanging, inLooks((l) => l.hangings, hangingToRow)], [TABLES.group, inLooks((l) => l.groups, groupToRow)], [TABLES.placement, inLooks((l) => l.placements, placementToRow)],
   ];
 }
 

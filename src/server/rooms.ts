@@ -65,7 +65,7 @@ export function changeRoom(roomId: string, baseRevision: number, changes: readon
 
 /** The file with the stash's things that the changes speak of and it does not hold yet. */
 function withItems(file: RoomFile, changes: readonly Change[]): RoomFile {
-  const spoken = changes.flatMap((c) => (c.do === 'putItem' ? [c.item.id] : c.do === 'putDressing' ? [c.dressing.itemId ?? [], c.dressing.sheer?.itemId ?? []].flat() : c.do === 'putHanging' ? [c.hanging.itemId] : c.do === 'putPlacement' ? [c.placement.itemId] : c.do === 'putFound' ? [c.found.itemId] : c.do === 'moveItem' ? [c.id] : []));
+  const spoken = changes.flatMap((c) => (c.do === 'putItem' ? [c.item.id] : c.do === 'putDressing' ? [c.dressing.itemId ?? [], c.dressing.sheer?.itemId ?? []].flat() : c.do === 'putHanging' ? [c.hanging.itemId, c.hanging.print?.itemId ?? []].flat() : c.do === 'putPlacement' ? [c.placement.itemId] : c.do === 'putFound' ? [c.found.itemId] : c.do === 'moveItem' ? [c.id] : []));
   const missing = spoken.filter((id) => !file.items.some((i) => i.id === id));
   return missing.length === 0 ? file : { ...file, items: [...file.items, ...itemsByIds(studioDatabase(), missing)] };
 }
@@ -95,6 +95,8 @@ function labelOf(change: Change, file: RoomFile): Label {
     case 'removeDressing': return label(named([...file.openings, ...file.fittings], look(change.lookId)?.dressings.find((d) => d.id === change.id)?.openingId ?? ''));
     case 'putHanging': return label(item(change.hanging.itemId));
     case 'removeHanging': return label(item(look(change.lookId)?.hangings.find((h) => h.id === change.id)?.itemId));
+    case 'putGroup': return label(change.group.name);
+    case 'removeGroup': return label(look(change.lookId)?.groups.find((g) => g.id === change.id)?.name);
     case 'putPlacement': return label(item(change.placement.itemId));
     case 'removePlacement': return label(item(look(change.lookId)?.placements.find((p) => p.id === change.id)?.itemId));
     case 'markReadings': return label(namedThing(file, change.readings[0]!.about));
@@ -191,7 +193,7 @@ function withFreeIds(file: RoomFile, notes: ImportNote[]): RoomFile {
     items: file.items.map((i) => ({ ...i, id: itemId(i.id) })),
     clear: { ...file.clear, found: file.clear.found.map((f) => ({ ...f, itemId: itemId(f.itemId) })), tasks: file.clear.tasks.map((t) => ({ ...t, itemId: t.itemId && itemId(t.itemId) })) },
     looks: file.looks.map((l) => ({
-      ...l, dressings: l.dressings.map((d) => ({ ...d, itemId: d.itemId && itemId(d.itemId), sheer: d.sheer && { ...d.sheer, itemId: d.sheer.itemId && itemId(d.sheer.itemId) } })), hangings: l.hangings.map((h) => ({ ...h, itemId: itemId(h.itemId) })), placements: l.placements.map((p) => ({ ...p, itemId: itemId(p.itemId) })),
+      ...l, dressings: l.dressings.map((d) => ({ ...d, itemId: d.itemId && itemId(d.itemId), sheer: d.sheer && { ...d.sheer, itemId: d.sheer.itemId && itemId(d.sheer.itemId) } })), hangings: l.hangings.map((h) => ({ ...h, itemId: itemId(h.itemId), print: h.print && { ...h.print, itemId: h.print.itemId && itemId(h.print.itemId) } })), placements: l.placements.map((p) => ({ ...p, itemId: itemId(p.itemId) })),
     })),
   };
 }

@@ -1,16 +1,16 @@
 /** For every kind of finding a room in which it shows, and one close to it in which it does not. */
 import type { FindingCode, Level } from '../../src/core/model/finding';
-import type { Dressing, Fitting, Hanging, Item, Opening, Piece, Placement, RoomFile } from '../../src/core/model/types';
+import type { Dressing, Fitting, Hanging, HangingGroup, Item, Opening, Piece, Placement, RoomFile } from '../../src/core/model/types';
 import type { OwnRule } from '../../src/core/rules/book';
-import { SHEER } from '../../src/core/model/defaults';
+import { GROUP, SHEER } from '../../src/core/model/defaults';
 import { bareRoom, dressing, hanging, inches, item, opening, piece, placement } from './rooms';
 
-type Given = { clear?: Partial<RoomFile['clear']>; openings?: Opening[]; fittings?: Fitting[]; pieces?: Piece[]; items?: Item[]; dressings?: Dressing[]; hangings?: Hanging[]; placements?: Placement[]; flags?: Partial<RoomFile['home']['flags']>; rules?: OwnRule[]; ceilingIn?: number; shares?: [number, number, number]; room?: Partial<RoomFile['room']> };
+type Given = { clear?: Partial<RoomFile['clear']>; openings?: Opening[]; fittings?: Fitting[]; pieces?: Piece[]; items?: Item[]; dressings?: Dressing[]; hangings?: Hanging[]; groups?: HangingGroup[]; placements?: Placement[]; flags?: Partial<RoomFile['home']['flags']>; rules?: OwnRule[]; ceilingIn?: number; shares?: [number, number, number]; room?: Partial<RoomFile['room']> };
 const room = (g: Given): RoomFile => {
   const base = bareRoom(inches(168), inches(144), inches(g.ceilingIn ?? 96));
   return {
     ...base, rules: g.rules ?? [], room: { ...base.room, ...g.room }, home: { ...base.home, flags: { ...base.home.flags, ...g.flags } }, openings: g.openings ?? [], fittings: g.fittings ?? [], pieces: g.pieces ?? [], clear: { ...base.clear, ...g.clear }, items: g.items ?? [],
-    looks: [{ ...base.looks[0]!, plannedShares: g.shares ?? null, dressings: g.dressings ?? [], hangings: g.hangings ?? [], placements: g.placements ?? [] }],
+    looks: [{ ...base.looks[0]!, plannedShares: g.shares ?? null, dressings: g.dressings ?? [], hangings: g.hangings ?? [], groups: g.groups ?? [], placements: g.placements ?? [] }],
   };
 };
 
@@ -36,6 +36,17 @@ const hung = (a: Item, h: Partial<Hanging> = {}, more: Given = {}) => room({ ite
 const overSofa = (a: Item, more: Given = {}) => hung(a, { overPieceId: 'p1' }, { pieces: [piece()], ...more });
 const pair = (x: number, centre: number) => hung(art(30, 20, { count: 2 }), { xMm: inches(40) }, { hangings: [hanging({ xMm: inches(40) }), hanging({ id: 'h2', xMm: inches(x), centreMm: inches(centre) })] });
 const wire = (hooks: 1 | 2, ringDrop: number, rings: number, length: number, apart: number | null = null) => hung(art(30, 20), { hanger: { kind: 'wire', hooks, ringDropMm: inches(ringDrop), ringsApartMm: inches(rings), wireMm: inches(length), hooksApartMm: apart === null ? null : inches(apart) } });
+
+/** A picture 30 by 20 with its nail an inch under its top, and a hole in the wall. */
+const withHole = (xIn: number, heightIn: number) => room({ items: [art(30, 20)], hangings: [hanging()], room: { holes: [{ id: 'hole', wallId: 'n', xMm: inches(xIn), heightMm: inches(heightIn) }] } });
+const grouped = (sizes: [number, number][], g: Partial<HangingGroup> = {}, at?: [number, number][], more: Given = {}): RoomFile => room({ items: sizes.map(([w, h], i) => art(w, h, { id: `f${i}`, name: `Frame ${i}` })), hangings: sizes.map((_, i) => hanging({ id: `g${i}`, itemId: `f${i}`, groupId: 'group', groupAt: at ? { dxMm: inches(at[i]![0]), dyMm: inches(at[i]![1]) } : null })), groups: [{ ...GROUP, id: 'group', name: 'Group', wallId: 'n', kind: 'row', ...g }], ...more });
+const zone = (wIn: number) => ({ xMm: inches(60), bottomMm: inches(40), widthMm: inches(wIn), heightMm: inches(40) });
+const screen = (bottomIn: number) => room({ fittings: [{ ...fitting('tv', 's', 60, bottomIn, 48, 26), depthMm: inches(2) }], pieces: [piece({ yMm: inches(20) })] });
+const tank = (tankIn: number, shelfIn: number) => room({ fittings: [{ ...fitting('toilet', 'n', 60, 0, 16, tankIn), id: 'toilet' }, { ...fitting('shelf', 'n', 58, shelfIn - 1, 20, 1), id: 'shelf' }] });
+const shelves = (stepIn: number) => room({ fittings: [{ ...fitting('shelf', 'n', 58, 40, 20, 1), id: 'low' }, { ...fitting('shelf', 'n', 58, 41 + stepIn, 20, 1), id: 'high' }] });
+/** A piece on the north wall, looked at from the middle of the room, with a window behind whoever looks. */
+const opposite = (more: Partial<Item>, h: Partial<Hanging> = {}) => hung(art(30, 20, more), h, { openings: [opening({ wallId: 's', xMm: inches(60), dropsMm: null })], room: { standpoints: [{ id: 'stand', name: 'From the middle', kind: 'own', xMm: inches(84), yMm: inches(72), eyeMm: inches(62) }] } });
+const printed = (sheet: [number, number], px: [number, number] | null) => hung(art(20, 24, { kind: 'frame' }), { print: { itemId: null, sheetWidthMm: inches(sheet[0]), sheetHeightMm: inches(sheet[1]), pxWide: px?.[0] ?? null, pxHigh: px?.[1] ?? null } });
 
 // pillows on a seat
 const cover = (sizeIn: number, more: Partial<Item> = {}) => item({ widthMm: inches(sizeIn), heightMm: inches(sizeIn), ...more });
@@ -143,6 +154,30 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'picture-over-ceiling': { level: 'stop', shows: hung(art(30, 20), { centreMm: inches(87) }), not: hung(art(30, 20), { centreMm: inches(86) }) },
   'picture-over-fitting': { level: 'caution', shows: hung(art(30, 20), {}, { fittings: [fitting('shelf', 'n', 80, 55)] }), not: hung(art(30, 20), {}, { fittings: [fitting('shelf', 'n', 80, 75)] }) },
   'picture-into-furniture': { level: 'caution', shows: hung(art(30, 20), {}, { pieces: [piece({ kind: 'chest', seat: null, heightMm: inches(55) })] }), not: hung(art(30, 20), {}, { pieces: [piece({ kind: 'chest', seat: null })] }) },
+  'leaning-fix': { level: 'caution', shows: hung(art(24, 60), { leans: true }), not: hung(art(24, 60)) },
+  'panels-acclimatise': { level: 'caution', shows: hung(art(30, 20, { kind: 'wallPanel' })), not: hung(art(30, 20)) },
+  'no-hook-holds': { level: 'stop', shows: hung(art(30, 20, { massG: 60_000 })), not: hung(art(30, 20, { massG: 40_000 })) },
+  'hole-used': { level: 'ok', shows: withHole(84, 69), not: withHole(84, 66) },
+  'hole-could-be-used': { level: 'yielded', shows: withHole(85, 68), not: withHole(90, 60) },
+  'hole-could-be-hidden': { level: 'yielded', shows: withHole(100.5, 60), not: withHole(106, 60) },
+  'group-gaps-even': { level: 'ok', shows: grouped([[16, 20], [16, 20]]), not: grouped([[16, 20]]) },
+  'group-gaps-uneven': { level: 'caution', shows: grouped([[16, 20], [16, 20], [16, 20]], {}, [[-20, 0], [0, 0], [19, 0]]), not: grouped([[16, 20], [16, 20], [16, 20]]) },
+  'group-gap-off': { level: 'yielded', shows: grouped([[16, 20], [16, 20]], { gapMm: inches(5) }), not: grouped([[16, 20], [16, 20]], { gapMm: inches(3) }) },
+  'group-schools-part': { level: 'yielded', shows: grouped([[16, 20], [16, 20]], {}, undefined, { ceilingIn: 108 }), not: grouped([[16, 20], [16, 20]]) },
+  'group-count': { level: 'yielded', shows: grouped([[10, 10], [10, 10], [10, 10]], { kind: 'grid' }), not: grouped([[10, 10], [10, 10], [10, 10], [10, 10]], { kind: 'grid' }) },
+  'pair-sizes-differ': { level: 'yielded', shows: grouped([[16, 20], [18, 20]], { kind: 'pair' }), not: grouped([[16, 20], [16, 20]], { kind: 'pair' }) },
+  'group-past-zone': { level: 'caution', shows: grouped([[16, 20], [16, 20]], { zone: zone(30) }), not: grouped([[16, 20], [16, 20]], { zone: zone(40) }) },
+  'tv-too-high': { level: 'caution', shows: screen(70), not: screen(40) },
+  'tv-height-good': { level: 'ok', shows: screen(40), not: screen(70) },
+  'shelf-over-tank': { level: 'ok', shows: tank(30, 54), not: tank(30, 48) },
+  'shelf-over-tank-off': { level: 'caution', shows: tank(30, 48), not: tank(30, 54) },
+  'shelf-step-off': { level: 'yielded', shows: shelves(20), not: shelves(13) },
+  'glare': { level: 'yielded', shows: opposite({ glazed: true }), not: opposite({ glazed: false }) },
+  'mirror-shows': { level: 'ok', shows: opposite({ kind: 'mirror' }), not: opposite({ glazed: true }) },
+  'print-pixels-short': { level: 'caution', shows: printed([16, 20], [1200, 1500]), not: printed([16, 20], [2400, 3000]) },
+  'print-pixels-good': { level: 'ok', shows: printed([16, 20], [2400, 3000]), not: printed([16, 20], [1200, 1500]) },
+  'print-too-large': { level: 'stop', shows: printed([24, 36], null), not: printed([16, 20], null) },
+  'print-matte': { level: 'yielded', shows: opposite({ glazed: true }, { print: { itemId: null, sheetWidthMm: inches(16), sheetHeightMm: inches(20), pxWide: null, pxHigh: null } }), not: printed([16, 20], null) },
   'neighbour-centres-differ': { level: 'caution', shows: pair(90, 63), not: pair(90, 60) },
   'two-points': { level: 'caution', shows: hung(art(30, 20, { massG: 9500 })), not: hung(art(30, 20, { massG: 9000 })) },
   'cable-zone': { level: 'caution', shows: hung(art(30, 20), {}, { fittings: [fitting('socket', 'n', 82, 12, 4, 4)] }), not: hung(art(30, 20), {}, { fittings: [fitting('socket', 'n', 20, 12, 4, 4)] }) },

@@ -1,6 +1,6 @@
 import demo from '../../demo/sail-loft.studio.json';
 import { cm, inches } from '../../src/core/base/units';
-import { CLEAR, DRESSING, FITTING, FLAGS, ITEM, OPENING, PIECE, ROOM } from '../../src/core/model/defaults';
+import { CLEAR, DRESSING, FITTING, FLAGS, HANGING, ITEM, OPENING, PIECE, ROOM } from '../../src/core/model/defaults';
 import { ROOM_FILE_VERSION, roomFileSchema, studioFileSchema } from '../../src/core/model/schema';
 import type { Dressing, Fitting, Hanging, Item, Opening, Piece, Placement, RoomFile, StudioFile } from '../../src/core/model/types';
 import { ruleBook, type OwnRule, type RuleBook } from '../../src/core/rules/book';
@@ -27,7 +27,7 @@ export const dressing = (more: Partial<Dressing> = {}): Dressing => ({ ...DRESSI
 export const piece = (more: Partial<Piece> = {}): Piece => ({ ...PIECE, id: 'p1', name: 'Sofa', kind: 'sofa', xMm: inches(84), yMm: inches(20), turnDeg: 0, widthMm: inches(84), depthMm: inches(36), heightMm: inches(34), bottomMm: 0, seat: { widthMm: inches(72), heightMm: inches(18), depthMm: inches(22), seats: 3, wantedSitters: 2, armHeightMm: 0, looseCushions: 0 }, colours: white, pattern: plain, ...more });
 export const item = (more: Partial<Item> = {}): Item => ({ ...ITEM, id: 'i1', name: 'Cover', kind: 'cover', count: 4, widthMm: inches(20), heightMm: inches(20), depthMm: 0, colours: [{ l: 45, a: 38, b: 30, share: 1 }], pattern: plain, texture: 'linen', clothGsm: 220, massG: 500, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: '', note: '', ...more });
 export const placement = (more: Partial<Placement> = {}): Placement => ({ id: 'x1', itemId: 'i1', pieceId: 'p1', as: 'pillow', xMm: inches(12), layer: 0, fill: 'feather', turned: false, ...more });
-export const hanging = (more: Partial<Hanging> = {}): Hanging => ({ id: 'h1', itemId: 'i1', wallId: 'n', overPieceId: null, xMm: null, centreMm: null, gapMm: null, hanger: { kind: 'sawtooth', dropMm: inches(1) }, ...more });
+export const hanging = (more: Partial<Hanging> = {}): Hanging => ({ ...HANGING, id: 'h1', itemId: 'i1', wallId: 'n', hanger: { kind: 'sawtooth', dropMm: inches(1) }, ...more });
 
 export const fittingOf = (more: Partial<Fitting> = {}): Fitting => ({ ...FITTING, id: 'f1', name: 'Radiator', kind: 'radiator', wallId: 'n', xMm: inches(60), widthMm: inches(36), bottomMm: inches(5), heightMm: inches(22), depthMm: inches(4), colours: white, ...more });
 
@@ -37,7 +37,7 @@ export function bareRoom(widthMm = inches(168), depthMm = inches(144), ceilingMm
     rideau: ROOM_FILE_VERSION, rules: [], home: { id: 'home', name: 'Home', flags: FLAGS },
     room: { ...ROOM, id: 'room', name: 'Room', unit, ceilingMm, walls: [{ id: 'n', name: '', xMm: 0, yMm: 0 }, { id: 'e', name: '', xMm: widthMm, yMm: 0 }, { id: 's', name: '', xMm: widthMm, yMm: depthMm }, { id: 'w', name: '', xMm: 0, yMm: depthMm }], wallFinish: { colours: white, pattern: plain }, floorFinish: { colours: [{ l: 58, a: 6, b: 20, share: 1 }], pattern: plain }, trimFinish: { colours: [{ l: 97, a: 0, b: 1, share: 1 }], pattern: plain }, note: '' },
     openings: [], fittings: [], pieces: [], clear: CLEAR, places: [], items: [],
-    looks: [{ id: 'look', name: 'Look', season: null, order: 0, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings: [], hangings: [], placements: [] }],
+    looks: [{ id: 'look', name: 'Look', season: null, order: 0, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings: [], hangings: [], groups: [], placements: [] }],
   };
 }
 export { cm, inches };

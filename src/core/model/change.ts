@@ -1,4 +1,4 @@
-import type { Dressing, Fitting, Found, Irritation, Reading, Task, Hanging, Home, Item, Look, Opening, Piece, Placement, Room, RoomFile } from './types';
+import type { Dressing, Fitting, Found, Irritation, Reading, Task, Hanging, HangingGroup, Home, Item, Look, Opening, Piece, Placement, Room, RoomFile } from './types';
 import type { OwnRule } from '../rules/book';
 
 /** One act of a person on a room. The same pure function carries it out in the browser (at once) and on the server (for keeps). */
@@ -12,6 +12,7 @@ export type Change =
   | { do: 'putLook'; look: LookHead } | { do: 'copyLook'; from: string; id: string; name: string } | { do: 'removeLook'; id: string }
   | { do: 'putDressing'; lookId: string; dressing: Dressing } | { do: 'removeDressing'; lookId: string; id: string }
   | { do: 'putHanging'; lookId: string; hanging: Hanging } | { do: 'removeHanging'; lookId: string; id: string }
+  | { do: 'putGroup'; lookId: string; group: HangingGroup } | { do: 'removeGroup'; lookId: string; id: string }
   | { do: 'putPlacement'; lookId: string; placement: Placement } | { do: 'removePlacement'; lookId: string; id: string }
   | { do: 'markReadings'; readings: Reading[] }
   | { do: 'putFound'; found: Found } | { do: 'removeFound'; id: string }
@@ -22,7 +23,7 @@ export type Change =
 
 /** Where a thing now is, and whether it still is; what is left out stays as it was. */
 export type ItemMove = Partial<Pick<Item, 'placeId' | 'roomId' | 'state' | 'tagsOn'>>;
-export type LookHead = Omit<Look, 'dressings' | 'hangings' | 'placements'>;
+export type LookHead = Omit<Look, 'dressings' | 'hangings' | 'groups' | 'placements'>;
 export type ChangeKind = Change['do'];
 
 type WithId = { id: string };
@@ -47,17 +48,17 @@ export function applyChange(file: RoomFile, change: Change): RoomFile {
     case 'putOpening': return { ...file, openings: put(file.openings, change.opening) };
     case 'removeOpening': return forget({ ...looks((l) => ({ ...l, dressings: l.dressings.filter((d) => d.openingId !== change.id) })), openings: without(file.openings, change.id) }, change.id);
     case 'putFitting': return { ...file, fittings: put(file.fittings, change.fitting) };
-    case 'removeFitting': return forget({ ...looks((l) => ({ ...l, placements: l.placements.filter((p) => p.pieceId !== change.id), dressings: l.dressings.filter((d) => d.openingId !== change.id) })), fittings: without(file.fittings, change.id) }, change.id);
+    case 'removeFitting': return forget({ ...looks((l) => ({ ...l, placements: l.placements.filter((p) => p.pieceId !== change.id), dressings: l.dressings.filter((d) => d.openingId !== change.id), groups: l.groups.map((g) => (g.axisId === change.id ? { ...g, axisId: null } : g)) })), fittings: without(file.fittings, change.id) }, change.id);
     case 'putPiece': return { ...file, pieces: put(file.pieces, change.piece) };
     case 'removePiece': return forget({
-      ...looks((l) => ({ ...l, placements: l.placements.filter((p) => p.pieceId !== change.id), hangings: l.hangings.map((h) => (h.overPieceId === change.id ? { ...h, overPieceId: null } : h)) })),
+      ...looks((l) => ({ ...l, placements: l.placements.filter((p) => p.pieceId !== change.id), hangings: l.hangings.map((h) => (h.overPieceId === change.id ? { ...h, overPieceId: null } : h)), groups: l.groups.map((g) => ({ ...g, overPieceId: g.overPieceId === change.id ? null : g.overPieceId, axisId: g.axisId === change.id ? null : g.axisId })) })),
       pieces: without(file.pieces, change.id),
     }, change.id);
     case 'putItem': return { ...file, items: put(file.items, change.item) };
     case 'moveItem': return { ...file, items: file.items.map((i) => (i.id === change.id ? { ...i, ...change.to } : i)) };
     case 'putLook': return file.looks.some((l) => l.id === change.look.id)
       ? oneLook(change.look.id, (l) => ({ ...l, ...change.look }))
-      : { ...file, looks: [...file.looks, { ...change.look, dressings: [], hangings: [], placements: [] }] };
+      : { ...file, looks: [...file.looks, { ...change.look, dressings: [], hangings: [], groups: [], placements: [] }] };
     case 'copyLook': {
       const from = file.looks.find((l) => l.id === change.from);
       if (!from) return file;
@@ -69,6 +70,8 @@ export function applyChange(file: RoomFile, change: Change): RoomFile {
     case 'removeDressing': return oneLook(change.lookId, (l) => ({ ...l, dressings: without(l.dressings, change.id) }));
     case 'putHanging': return oneLook(change.lookId, (l) => ({ ...l, hangings: put(l.hangings, change.hanging) }));
     case 'removeHanging': return oneLook(change.lookId, (l) => ({ ...l, hangings: without(l.hangings, change.id) }));
+    case 'putGroup': return oneLook(change.lookId, (l) => ({ ...l, groups: put(l.groups, change.group) }));
+    case 'removeGroup': return oneLook(change.lookId, (l) => ({ ...l, groups: without(l.groups, change.id), hangings: l.hangings.map((h) => (h.groupId === change.id ? { ...h, groupId: null, groupAt: null } : h)) }));
     case 'putPlacement': return oneLook(change.lookId, (l) => ({ ...l, placements: put(l.placements, change.placement) }));
     case 'removePlacement': return oneLook(change.lookId, (l) => ({ ...l, placements: without(l.placements, change.id) }));
     case 'markReadings': return withReadings(file, change.readings);

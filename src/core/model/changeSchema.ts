@@ -2,7 +2,7 @@ import { z } from 'zod';
 import * as s from './schema';
 
 const id = z.string().min(1).max(64);
-const lookHead = s.lookSchema.omit({ dressings: true, hangings: true, placements: true });
+const lookHead = s.lookSchema.omit({ dressings: true, hangings: true, groups: true, placements: true });
 
 /** What may come in through a door; the same union as `Change`. */
 export const changeSchema = z.discriminatedUnion('do', [
@@ -23,6 +23,8 @@ export const changeSchema = z.discriminatedUnion('do', [
   z.strictObject({ do: z.literal('removeDressing'), lookId: id, id }),
   z.strictObject({ do: z.literal('putHanging'), lookId: id, hanging: s.hangingSchema }),
   z.strictObject({ do: z.literal('removeHanging'), lookId: id, id }),
+  z.strictObject({ do: z.literal('putGroup'), lookId: id, group: s.groupSchema }),
+  z.strictObject({ do: z.literal('removeGroup'), lookId: id, id }),
   z.strictObject({ do: z.literal('putPlacement'), lookId: id, placement: s.placementSchema }),
   z.strictObject({ do: z.literal('removePlacement'), lookId: id, id }),
   z.strictObject({ do: z.literal('markReadings'), readings: z.array(s.readingSchema).min(1).max(400) }),

@@ -1,11 +1,11 @@
 /** What every noun begins with, and what a file of an older version is taken to say where it is silent. */
-import type { Clear, Dressing, Fitting, HomeFlags, Item, Opening, Piece, Room, Seat } from './types';
+import type { Clear, Dressing, Fitting, Hanging, HangingGroup, HomeFlags, Item, Opening, Piece, Room, Seat } from './types';
 
 type Less<T, K extends keyof T> = Pick<T, K>;
 
 export const FLAGS: HomeFlags = { childrenAges: [], pets: false, featherFree: false, woolFree: false, scentFree: false, rented: false, wheelchair: false };
 
-export const ROOM: Less<Room, 'crownMm' | 'wallsOf' | 'floorOf' | 'slopes' | 'beams' | 'standpoints' | 'seesRoomIds' | 'childsRoom' | 'wallPhotos' | 'readings'> = { crownMm: 0, wallsOf: 'plasterboard', floorOf: 'wood', slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
+export const ROOM: Less<Room, 'holes' | 'crownMm' | 'wallsOf' | 'floorOf' | 'slopes' | 'beams' | 'standpoints' | 'seesRoomIds' | 'childsRoom' | 'wallPhotos' | 'readings'> = { holes: [], crownMm: 0, wallsOf: 'plasterboard', floorOf: 'wood', slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
 
 /** A door of which nothing else is known does not say how it swings. */
 export const OPENING: Less<Opening, 'opens' | 'hinge' | 'handleMm' | 'revealMm' | 'sillDepthMm' | 'underMm' | 'overlooked' | 'hazy'> = { opens: 'fixed', hinge: 'none', handleMm: 0, revealMm: 0, sillDepthMm: 0, underMm: 0, overlooked: false, hazy: false };
@@ -26,6 +26,10 @@ export const DRESSING: Omit<Dressing, 'id' | 'openingId'> = {
   fullness: null, panels: null, route: null, drawn: 'open', sheer: null, making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' }, lightShare: null,
 };
 export const SHEER: NonNullable<Dressing['sheer']> = { itemId: null, heading: 'rodPocket', landing: 'clear', fullness: null, panels: null, drawn: 'closed' };
+
+/** What a hung piece is when nothing more is said: on its own, hung on the wall, with nothing in it but itself. */
+export const HANGING: Less<Hanging, 'overPieceId' | 'xMm' | 'centreMm' | 'gapMm' | 'groupId' | 'groupAt' | 'pinned' | 'leans' | 'print'> = { overPieceId: null, xMm: null, centreMm: null, gapMm: null, groupId: null, groupAt: null, pinned: false, leans: false, print: null };
+export const GROUP: Omit<HangingGroup, 'id' | 'name' | 'wallId' | 'kind'> = { hinge: 'centres', overPieceId: null, axisId: null, xMm: null, centreMm: null, aboveMm: null, gapMm: null, apartMm: null, columns: null, pitchDeg: null, zone: null, ratio: null, seed: 1, reuseHoles: false };
 
 export const CLEAR: Clear = { found: [], irritations: [], tasks: [], beforePhotos: [] };
 

@@ -41,6 +41,8 @@ export const standpointSchema = z.strictObject({ id, name, kind: z.enum(['door',
 const photoPoint = z.strictObject({ x: z.number().min(-1).max(2), y: z.number().min(-1).max(2) });
 /** A photo laid under a wall: four corners on the photo (from the top left, clockwise, in shares of its sides) of a rectangle that lies so on the wall. */
 export const wallPhotoSchema = z.strictObject({ wallId: id, photoId: id, corners: z.tuple([photoPoint, photoPoint, photoPoint, photoPoint]), xMm: placeMm, bottomMm: placeMm, widthMm: sizeMm, heightMm: sizeMm, opacity: share });
+/** A hole that is in a wall already. */
+export const holeSchema = z.strictObject({ id, wallId: id, xMm: placeMm, heightMm: lengthMm });
 /** A reading that is a guess, or that was taken twice and came out differently. */
 export const readingSchema = z.strictObject({ about: id, field: z.string().max(40), guess: z.boolean(), secondMm: placeMm.nullable() });
 export const roomSchema = z.strictObject({
@@ -50,6 +52,7 @@ export const roomSchema = z.strictObject({
   /** What walls and floor are of, for how the room sounds. */
   wallsOf: z.enum(['plasterboard', 'plaster', 'brick', 'wood']), floorOf: z.enum(['wood', 'carpet', 'tile', 'concrete']),
   walls: z.array(wallSchema).min(3).max(60),
+  holes: z.array(holeSchema).max(600),
   slopes: z.array(slopeSchema).max(60), beams: z.array(beamSchema).max(40),
   standpoints: z.array(standpointSchema).max(40), seesRoomIds: z.array(id).max(40), childsRoom: z.boolean(),
   wallPhotos: z.array(wallPhotoSchema).max(60), readings: z.array(readingSchema).max(4000),
@@ -91,7 +94,7 @@ export const pieceSchema = z.strictObject({
 });
 
 export const seasonSchema = z.enum(['spring', 'summer', 'autumn', 'winter']);
-export const itemKindSchema = z.enum(['cover', 'insert', 'throw', 'panel', 'bedding', 'rug', 'lampshade', 'art', 'mirror', 'frame', 'vase', 'candle', 'basket', 'tray', 'book', 'object', 'plant']);
+export const itemKindSchema = z.enum(['cover', 'insert', 'throw', 'panel', 'bedding', 'rug', 'lampshade', 'art', 'mirror', 'frame', 'wallPanel', 'vase', 'candle', 'basket', 'tray', 'book', 'object', 'plant']);
 export const textureSchema = z.enum(['smooth', 'linen', 'velvet', 'knit', 'fur', 'boucle', 'tweed', 'embroidered', 'woven', 'hard']);
 export const fibreSchema = z.enum(['unknown', 'cotton', 'linen', 'wool', 'silk', 'polyester', 'polypropylene', 'jute', 'straw', 'down', 'mixed']);
 export const careSchema = z.enum(['machine', 'hand', 'zipped', 'spot', 'dryClean', 'bleachSafe', 'noTumble']);
@@ -171,9 +174,30 @@ export const hangerSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('wire'), hooks: z.union([z.literal(1), z.literal(2)]), ringDropMm: lengthMm, ringsApartMm: sizeMm, wireMm: sizeMm, hooksApartMm: orNull(sizeMm) }),
   z.strictObject({ kind: z.literal('sawtooth'), dropMm: lengthMm }),
   z.strictObject({ kind: z.literal('dRings'), dropMm: lengthMm, ringsApartMm: sizeMm }),
+  z.strictObject({ kind: z.literal('cleat'), dropMm: lengthMm, widthMm: sizeMm }),
 ]);
+/** What is in a frame: a print of the stash or none yet, its sheet, and the file that it is printed from. */
+export const printSchema = z.strictObject({ itemId: orNull(id), sheetWidthMm: sizeMm, sheetHeightMm: sizeMm, pxWide: orNull(z.number().int().min(1).max(200_000)), pxHigh: orNull(z.number().int().min(1).max(200_000)) });
 export const hangingSchema = z.strictObject({
   id, itemId: id, wallId: id, overPieceId: orNull(id), xMm: orNull(placeMm), centreMm: orNull(lengthMm), gapMm: orNull(lengthMm), hanger: hangerSchema,
+  /** The group it hangs in, and its place there from the middle of the whole (to the right, up); null: where the group's order puts it. */
+  groupId: orNull(id), groupAt: orNull(z.strictObject({ dxMm: placeMm, dyMm: placeMm })),
+  /** Stays where it is when its group is arranged; stands on the floor and leans at the wall. */
+  pinned: z.boolean(), leans: z.boolean(),
+  print: orNull(printSchema),
+});
+
+export const groupKindSchema = z.enum(['row', 'column', 'grid', 'stair', 'hinged', 'pair', 'free']);
+/** Pieces that hang as one: a row, a grid, a pair about an axis … null means by the studio's rule. */
+export const groupSchema = z.strictObject({
+  id, name, wallId: id, kind: groupKindSchema, hinge: z.enum(['tops', 'centres', 'bottoms', 'line']),
+  overPieceId: orNull(id), /** The piece or fitting whose middle is the axis of a pair. */ axisId: orNull(id),
+  /** Middle of the whole along the wall, its height, and how far over the furniture. */
+  xMm: orNull(placeMm), centreMm: orNull(lengthMm), aboveMm: orNull(lengthMm),
+  gapMm: orNull(lengthMm), /** From the axis to the nearest edge of a pair. */ apartMm: orNull(lengthMm),
+  columns: orNull(z.number().int().min(1).max(40)), pitchDeg: orNull(z.number().min(-60).max(60)),
+  zone: orNull(z.strictObject({ xMm: placeMm, bottomMm: lengthMm, widthMm: sizeMm, heightMm: sizeMm })),
+  ratio: orNull(z.number().min(0.1).max(10)), seed: z.number().int().min(0).max(1_000_000), reuseHoles: z.boolean(),
 });
 
 export const placementSchema = z.strictObject({
@@ -189,7 +213,7 @@ export const lookSchema = z.strictObject({
   /** Walls that were approved as they stand: their tags are cut. */
   approvedWallIds: z.array(id).max(60),
   rodLineMm: orNull(sizeMm), plannedShares: orNull(z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)])),
-  dressings: z.array(dressingSchema).max(60), hangings: z.array(hangingSchema).max(300), placements: z.array(placementSchema).max(600),
+  dressings: z.array(dressingSchema).max(60), hangings: z.array(hangingSchema).max(300), groups: z.array(groupSchema).max(100), placements: z.array(placementSchema).max(600),
 });
 
 export const ownRuleSchema = z.strictObject({ ruleId: z.string().max(80), value: z.union([z.number(), z.array(z.number()).max(60)]).optional(), school: z.string().max(40).optional() });

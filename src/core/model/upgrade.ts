@@ -1,5 +1,5 @@
 /** Files of older versions, brought to the present one. What does not look like such a file is given back as it came, for the schema to refuse. */
-import { CLEAR, DRESSING, FITTING, FLAGS, ITEM, OPENING, PIECE, ROOM, SEAT } from './defaults';
+import { CLEAR, DRESSING, FITTING, FLAGS, HANGING, ITEM, OPENING, PIECE, ROOM, SEAT } from './defaults';
 import { inches } from '../base/units';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
 
@@ -17,7 +17,7 @@ const bodyFrom1 = (r: Fields): Fields => ({
 });
 /** What versions 1 and 2 were silent about: how the rod is fixed, what it is, what hangs behind; what the room is built of. */
 const bodyFrom2 = (r: Fields): Fields => ({
-  ...r, room: with_(ROOM, r.room), fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })), looks: each(r.looks, (l) => ({ ...l, dressings: each(l.dressings, (d) => ({ ...DRESSING, ...d })) })),
+  ...r, room: with_(ROOM, r.room), fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })), looks: each(r.looks, (l) => ({ groups: [], ...l, dressings: each(l.dressings, (d) => ({ ...DRESSING, ...d })), hangings: each(l.hangings, (h) => ({ ...HANGING, ...h })) })),
 });
 /** Rules that became others: pleats are now reckoned from ring and pin, centre brackets from how the rod sags. */
 const ruleRows = (rules: unknown): unknown => (Array.isArray(rules) ? rules.flatMap((r: unknown) => {

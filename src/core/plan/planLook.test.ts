@@ -75,7 +75,7 @@ describe('planLook', () => {
     const file = demoRoom('long-room');
     const plan = planLook(file, { lookId: 'early-summer' });
     expect(new Set(plan.windows.map((w) => w.rodHeightMm)).size).toBe(1);
-    const { dressings: _d, hangings: _h, placements: _p, ...head } = file.looks.find((l) => l.id === 'early-summer')!;
+    const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = file.looks.find((l) => l.id === 'early-summer')!;
     const lower = planLook(applyChange(file, { do: 'putLook', look: { ...head, rodLineMm: inches(95) } }), { lookId: 'early-summer' });
     expect(lower.windows.map((w) => toIn(w.rodHeightMm))).toEqual([95, 95]);
     expect(lower.findings.map((f) => f.code)).toContain('rod-below-the-rule');
@@ -121,7 +121,7 @@ describe('the fitting sheet', () => {
   });
   it('says so on the rail when the sheet that was taken along is no longer right', () => {
     const file = demoRoom('long-room');
-    const { dressings: _d, hangings: _h, placements: _p, ...head } = file.looks.find((l) => l.id === 'early-summer')!;
+    const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = file.looks.find((l) => l.id === 'early-summer')!;
     const taken = applyChange(file, { do: 'putLook', look: { ...head, sheetTaken: plan.sheet.fingerprint } });
     expect(planLook(taken, { lookId: 'early-summer' }).stages.fitting.state).toBe('done');
     const window = taken.openings[0]!;

@@ -13,14 +13,15 @@ import { planFloor, type FloorPlan } from '../stages/floor/planFloor';
 import { insertNeeds } from '../stages/seats/insert';
 import { planSeat, type SeatPlan } from '../stages/seats/planSeat';
 import { judgeNeighbours } from '../stages/walls/neighbours';
-import { planHanging, type HangingPlan } from '../stages/walls/planHanging';
+import type { GroupPlan } from '../stages/walls/planGroup';
+import type { HangingPlan } from '../stages/walls/planHanging';
 import { planWindow, type WindowPlan } from '../stages/windows/planWindow';
 import { rodBySchool, sharedRodLine } from '../stages/windows/rod';
 import { fittingSheet, type FittingSheet } from './fittingSheet';
-import { hangingPlaceOf } from './hangingPlace';
 import { roomCautions } from './roomCautions';
 import { placesOf, sceneOf } from './scene';
 import { stageStates, type StageState } from './stageState';
+import { planWalls, type PrintPlan, type Shelf, type Sight } from './wallPlans';
 import { dressedOf, headOf, windowPlaceOf } from './windowPlace';
 
 export type Plan = {
@@ -29,7 +30,7 @@ export type Plan = {
   elevations: Elevation[];
   /** The rod line shared by the room's windows; null when each keeps its own or there are none. */
   rodLineMm: number | null;
-  windows: WindowPlan[]; hangings: HangingPlan[]; seats: SeatPlan[]; floor: FloorPlan; echo: EchoPlan; clear: ClearPlan; spread: SpreadPlan; sheet: FittingSheet;
+  windows: WindowPlan[]; hangings: HangingPlan[]; groups: GroupPlan[]; sights: Sight[]; prints: PrintPlan[]; shelves: Shelf[]; seats: SeatPlan[]; floor: FloorPlan; echo: EchoPlan; clear: ClearPlan; spread: SpreadPlan; sheet: FittingSheet;
   findings: Finding[];
   stages: Record<StageName, StageState>;
 };
@@ -66,7 +67,8 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const windows = dressed.map(({ dressing: d, target }) => planWindow(target, d, { main: items.get(d.itemId ?? ''), sheer: items.get(d.sheer?.itemId ?? '') }, windowPlaceOf(target, file, walls, places, d.mount === 'wall' ? line : undefined, dressedIds, rules), rules));
   if (line !== undefined && windows.some((w) => w.rodFrom === 'line')) judgeLine();
 
-  const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); return item ? [planHanging(h, item, hangingPlaceOf(h, item.widthMm, file, walls, places), rules)] : []; });
+  const onWalls = planWalls(file, look, items, walls, places, rules);
+  const { hangings } = onWalls;
   const before = options.rules === undefined ? options.before : undefined;
   const seats = before && sameSeats(before, file, look) ? before.plan.seats : file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p)).map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
   const elevations = sceneOf(file, look, walls, { windows, hangings, seats }, places);
@@ -78,9 +80,9 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const echo = planEcho(file, { now: hung(false), drawn: hung(true) }, rules, walls);
   const clear = planClear(file.clear, items, options.now);
   const cautions = fittingCautions({ rods: windows.map((w) => ({ name: w.name, heightMm: w.rodHeightMm, lengthMm: w.bracketToBracketMm })), nails: hangings.flatMap((h) => h.nails.map((n) => ({ name: h.name, heightMm: n.heightMm }))) }, file.home.flags, rules);
-  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
+  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...onWalls.findings, ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
   const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.stage !== 'clear' && f.stage !== 'measure' && (f.level === 'caution' || f.level === 'stop')), rules);
-  return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, seats, floor, echo, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
+  return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, groups: onWalls.groups, sights: onWalls.sights, prints: onWalls.prints, shelves: onWalls.shelves, seats, floor, echo, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
 
   function judgeLine(): void {
     const highest = Math.max(...heads.map((h) => rodBySchool(h, rules).rodMm));

@@ -21,12 +21,14 @@ const first = (colours: readonly Swatch[]): Swatch[] => [{ ...colours[0]!, share
 /** Unrolls every wall of the room with all that stands and hangs on it, back to front. */
 export function sceneOf(file: RoomFile, look: Look, walls: readonly Wall[], plans: { windows: readonly WindowPlan[]; hangings: readonly HangingPlan[]; seats: readonly SeatPlan[] }, places: ReadonlyMap<string, OnWall>): Elevation[] {
   const items = new Map(file.items.map((i) => [i.id, i]));
+  // a print shows its own colours in whatever frame it is
+  const inFrame = (hangingId: string): Item | undefined => { const print = look.hangings.find((h) => h.id === hangingId)?.print; return print?.itemId ? items.get(print.itemId) : undefined; };
   return walls.map((wall) => {
     const shell = shellOf(file, wall);
     const standing = [
       ...file.openings.filter((o) => o.wallId === wall.id).flatMap((o) => openingShapes(o, file)),
       ...file.fittings.filter((f) => f.wallId === wall.id).flatMap((f) => fittingShapes(f, look, items)),
-      ...plans.hangings.filter((h) => h.wallId === wall.id).map((h) => shape(h.hangingId, h.name, 'picture', box(h.xMm - h.widthMm / 2, h.bottomMm, h.widthMm, h.heightMm), 20, items.get(h.itemId)!.colours, { pattern: items.get(h.itemId)!.pattern })),
+      ...plans.hangings.filter((h) => h.wallId === wall.id).map((h) => shape(h.hangingId, h.name, 'picture', box(h.xMm - h.widthMm / 2, h.bottomMm, h.widthMm, h.heightMm), 20, (inFrame(h.hangingId) ?? items.get(h.itemId)!).colours, { pattern: (inFrame(h.hangingId) ?? items.get(h.itemId)!).pattern, ...(items.get(h.itemId)!.kind === 'mirror' ? { heading: 'mirror' as const } : {}) })),
       ...plans.windows.flatMap((w) => curtainShapes(w, wall.id, wall.lengthMm, look, items)),
       ...file.pieces.filter((p) => p.kind !== 'rug' && places.get(p.id)?.wallId === wall.id).flatMap((p) => pieceShapes(p, places.get(p.id)!, look, items, plans.seats.find((s) => s.pieceId === p.id))),
     ];

@@ -26,7 +26,7 @@ export function solveRoom(file: RoomFile, lookId: string, which: string | 'all',
 /** What has to be changed in the room to hang a solution. */
 export function solutionChanges(file: RoomFile, look: Look, solution: Solution, owned: readonly Item[]): Change[] {
   const rules = ruleBook(file.rules, file.room.unit);
-  const { dressings, hangings: _h, placements: _p, ...head } = look;
+  const { dressings, hangings: _h, groups: _g, placements: _p, ...head } = look;
   const shared = rules.school('windows.rodLine') === 'shared' && solution.oneRodMm !== null && solution.shares.length > 1;
   const items = [...new Set(solution.shares.map((s) => s.itemId))].flatMap((id) => owned.find((i) => i.id === id) ?? []);
   return [

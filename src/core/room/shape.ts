@@ -23,8 +23,8 @@ export type Shape = {
   fixed: boolean;
   /** Folds of a curtain panel, and whether it is drawn open. */
   folds?: number;
-  /** How a curtain is headed, or what a rod is; and how far the rod's centre is above the panel's top. */
-  heading?: Heading | RodMake;
+  /** How a curtain is headed, what a rod is, or that a picture is a mirror; and how far the rod's centre is above the panel's top. */
+  heading?: Heading | RodMake | 'mirror';
   rodMm?: Mm;
   /** Share of the light that a thin cloth lets through: what is behind it is seen through it. */
   seeThrough?: number;

@@ -35,7 +35,7 @@ const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
 };
 
 /** Lengths that others are divided by, or that are counted off along something: they must be above nothing. */
-const ABOVE_ZERO: readonly RuleId[] = ['windows.stockFlatWidth', 'windows.clothWidth', 'windows.ringSpacing', 'windows.showerFlatWidth', 'windows.pleatSpacing', 'windows.rodTube', 'windows.rodTelescoping', 'windows.rodWood', 'windows.rodTrack', 'windows.rodTension', 'windows.sagShare', 'seats.perSitter', 'spread.placeReach', 'fitting.levelLine'];
+const ABOVE_ZERO: readonly RuleId[] = ['windows.stockFlatWidth', 'windows.clothWidth', 'windows.ringSpacing', 'windows.showerFlatWidth', 'windows.pleatSpacing', 'windows.rodTube', 'windows.rodTelescoping', 'windows.rodWood', 'windows.rodTrack', 'windows.rodTension', 'windows.sagShare', 'walls.shelfBracketApart', 'walls.dpiClose', 'walls.dpiRoom', 'seats.perSitter', 'spread.placeReach', 'fitting.levelLine'];
 
 /** Lists whose values each have a meaning of their own by their place: so many there must be. */
 const LEAST_VALUES: Partial<Record<RuleId, number>> = {

@@ -30,7 +30,7 @@ export function FittingScreen(): ReactNode {
   const { sheet } = plan;
   const length = (mm: number) => formatLength(mm, unit);
   const query = `look=${look.id}`;
-  const { dressings: _d, hangings: _h, placements: _p, ...head } = look;
+  const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = look;
   const first = (wallId: string) => sheet.steps.findIndex((s) => s.wallId === wallId);
   const walls = plan.walls.filter((w) => first(w.id) >= 0).sort((a, b) => first(a.id) - first(b.id));
   const link = 'inline-flex items-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well';

@@ -25,7 +25,7 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
     change([{ do: 'removeLook', id: look.id }]);
     setLook(next.id);
   };
-  const { dressings: _d, hangings: _h, placements: _p, ...head } = look;
+  const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = look;
   return (
     <div className="flex min-w-0 items-center rounded-md bg-[#c6c6c6] p-[3px]">
       <div role="tablist" aria-label={t('looks')} className="flex min-w-0 overflow-x-auto">

@@ -20,6 +20,6 @@ export function newRoomFile(given: { name: string; home: { id: string; name: str
       wallFinish: { colours: swatch(88, 0, 5), pattern: plain }, floorFinish: { colours: swatch(60, 6, 20), pattern: plain }, trimFinish: { colours: swatch(96, 0, 1), pattern: plain }, note: '',
     },
     openings: [], fittings: [], pieces: [], clear: CLEAR, places: [], items: [],
-    looks: [{ id: nanoid(8), name: given.lookName, season: null, order: 0, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings: [], hangings: [], placements: [] }],
+    looks: [{ id: nanoid(8), name: given.lookName, season: null, order: 0, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings: [], hangings: [], groups: [], placements: [] }],
   };
 }

@@ -13,7 +13,7 @@ import { LengthField, TAKEN } from '../../ui/Field';
 import { startSampler } from '../../workers/sample/client';
 import { useStashRoom } from './StashContext';
 
-export const KINDS: readonly Item['kind'][] = ['cover', 'insert', 'throw', 'panel', 'bedding', 'rug', 'lampshade', 'art', 'mirror', 'frame', 'vase', 'candle', 'basket', 'tray', 'book', 'object', 'plant'];
+export const KINDS: readonly Item['kind'][] = ['cover', 'insert', 'throw', 'panel', 'bedding', 'rug', 'lampshade', 'art', 'mirror', 'frame', 'wallPanel', 'vase', 'candle', 'basket', 'tray', 'book', 'object', 'plant'];
 export const TEXTURES: readonly Item['texture'][] = ['smooth', 'linen', 'velvet', 'knit', 'fur', 'boucle', 'tweed', 'embroidered', 'woven', 'hard'];
 
 /** What is looked for: words, kind, colour family, size, texture, season, place. */

@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { inches } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
-import { newItem, PIECE } from '../../core/model/defaults';
+import { HANGING, newItem, PIECE } from '../../core/model/defaults';
 import type { Hanging, Item, Piece, RoomFile } from '../../core/model/types';
 import { Choice } from '../../ui/Choice';
 import { LengthField, NumberField, TAKEN, type Answer } from '../../ui/Field';
@@ -30,7 +30,7 @@ function beginPicture(names: { room: string; picture: string; sofa: string }): R
   const [w, d] = [inches(150), inches(144)];
   const file = newRoomFile({ name: names.room, home: names.room, unit: 'in', ceilingMm: inches(96), lookName: names.room, corners: [{ xMm: 0, yMm: 0 }, { xMm: w, yMm: 0 }, { xMm: w, yMm: d }, { xMm: 0, yMm: d }] });
   const item: Item = newItem({ id: `quick-${file.room.id}`, name: names.picture, kind: 'art', widthMm: inches(54), heightMm: inches(30), colours: [{ l: 78, a: -3, b: -6, share: 0.7 }, { l: 45, a: 0, b: 2, share: 0.3 }], pattern: { kind: 'motif', repeatMm: 400 }, texture: 'hard', massG: 5000, glazed: true, washable: false });
-  const hanging: Hanging = { id: 'quick-hanging', itemId: item.id, wallId: file.room.walls[0]!.id, overPieceId: UNDER, xMm: null, centreMm: null, gapMm: null, hanger: { kind: 'wire', hooks: 2, ringDropMm: inches(6), ringsApartMm: inches(44), wireMm: inches(46), hooksApartMm: null } };
+  const hanging: Hanging = { ...HANGING, id: 'quick-hanging', itemId: item.id, wallId: file.room.walls[0]!.id, overPieceId: UNDER, hanger: { kind: 'wire', hooks: 2, ringDropMm: inches(6), ringsApartMm: inches(44), wireMm: inches(46), hooksApartMm: null } };
   return { ...file, items: [item], pieces: [pieceOf('sofa', names.sofa, inches(34), inches(84), w)], looks: [{ ...file.looks[0]!, hangings: [hanging] }] };
 }
 

@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { useRef, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
+import { HANGING } from '../../core/model/defaults';
 import type { Change } from '../../core/model/change';
 import type { Hanging, Item } from '../../core/model/types';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
@@ -43,7 +44,7 @@ export function WallsScreen(): ReactNode {
   const hang = (item: Item) => {
     const id = nanoid(8);
     const ring = Math.min(item.heightMm / 3, inches(6));
-    change([{ do: 'putItem', item }, { do: 'putHanging', lookId: look.id, hanging: { id, itemId: item.id, wallId: shownWall, overPieceId: null, xMm: null, centreMm: null, gapMm: null, hanger: { kind: 'wire', hooks: 2, ringDropMm: ring, ringsApartMm: item.widthMm * 0.8, wireMm: item.widthMm * 0.84, hooksApartMm: null } } }]);
+    change([{ do: 'putItem', item }, { do: 'putHanging', lookId: look.id, hanging: { ...HANGING, id, itemId: item.id, wallId: shownWall, hanger: { kind: 'wire', hooks: 2, ringDropMm: ring, ringsApartMm: item.widthMm * 0.8, wireMm: item.widthMm * 0.84, hooksApartMm: null } } }]);
     pick(id);
   };
   const findings = current ? plan.findings.filter((f) => f.stage === 'walls' && f.about.includes(current.hangingId)) : [];

@@ -16,7 +16,7 @@ const SHOWER: Partial<Dressing> = { landing: 'clear', rod: { make: 'tension', ou
 export function useWindowActs(opening: Opening | undefined, dressing: Dressing | undefined, plan: WindowPlan | undefined) {
   const { file, look, change, rules } = useRoom();
   const words = useMeasureWords(file.room.unit);
-  const { dressings: _d, hangings: _h, placements: _p, ...head } = look;
+  const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = look;
   const put = (patch: Partial<Dressing>): Change => ({ do: 'putDressing', lookId: look.id, dressing: { ...dressing!, ...patch } });
   const onLine = rules.school('windows.rodLine') === 'shared' && plan?.rodFrom !== 'own' && plan?.rodFrom !== 'mount' && !plan?.shower && dressing?.mount === 'wall';
   const rodChanges = (rodHeightMm: number): Change[] => (onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: rodHeightMm } }] : [put({ rodHeightMm })]);

@@ -165,11 +165,16 @@ function checkReferences(file: RoomFile): MeasureIssue[] {
   const known = (set: ReadonlySet<string>, id: string | null, path: (string | number)[]) => {
     if (id !== null && !set.has(id)) issues.push({ code: 'not-found', level: 'refuse', path, about: id, field: String(path[path.length - 1]), other: id });
   };
+  unique(file.room.holes, ['room', 'holes']);
+  file.room.holes.forEach((h, i) => known(walls, h.wallId, ['room', 'holes', i, 'wallId']));
+  const axes = new Set([...pieces, ...file.fittings.map((f) => f.id)]);
   file.clear.found.forEach((f, i) => known(items, f.itemId, ['clear', 'found', i, 'itemId']));
   file.looks.forEach((look, l) => {
     unique(look.dressings, ['looks', l, 'dressings']);
     unique(look.hangings, ['looks', l, 'hangings']);
     unique(look.placements, ['looks', l, 'placements']);
+    unique(look.groups, ['looks', l, 'groups']);
+    const groups = new Set(look.groups.map((g) => g.id));
     const dressed = new Set<string>();
     look.dressings.forEach((d, i) => {
       known(tubs.has(d.openingId) ? tubs : openings, d.openingId, ['looks', l, 'dressings', i, 'openingId']);
@@ -182,6 +187,13 @@ function checkReferences(file: RoomFile): MeasureIssue[] {
       known(items, h.itemId, ['looks', l, 'hangings', i, 'itemId']);
       known(walls, h.wallId, ['looks', l, 'hangings', i, 'wallId']);
       known(pieces, h.overPieceId, ['looks', l, 'hangings', i, 'overPieceId']);
+      known(items, h.print?.itemId ?? null, ['looks', l, 'hangings', i, 'print', 'itemId']);
+      known(groups, h.groupId, ['looks', l, 'hangings', i, 'groupId']);
+    });
+    look.groups.forEach((g, i) => {
+      known(walls, g.wallId, ['looks', l, 'groups', i, 'wallId']);
+      known(pieces, g.overPieceId, ['looks', l, 'groups', i, 'overPieceId']);
+      known(axes, g.axisId, ['looks', l, 'groups', i, 'axisId']);
     });
     look.placements.forEach((p, i) => {
       known(items, p.itemId, ['looks', l, 'placements', i, 'itemId']);

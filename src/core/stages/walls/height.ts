@@ -11,8 +11,7 @@ export const gapRule = (overBed: boolean): RuleId => (overBed ? 'walls.gapOverHe
  * when none reaches it, one of the two gives way (the studio's school; the gap holds by default) and `byMm` says how much.
  * A given gap or centre is kept.
  */
-export function chooseHeight(heightMm: Mm, over: { topMm: Mm; isBed: boolean } | null, given: { centreMm: Mm | null; gapMm: Mm | null }, ceilingMm: Mm, rules: RuleBook): HeightPlan {
-  const wish = rules.number('walls.centre');
+export function chooseHeight(heightMm: Mm, over: { topMm: Mm; isBed: boolean } | null, given: { centreMm: Mm | null; gapMm: Mm | null }, ceilingMm: Mm, rules: RuleBook, wish: Mm = rules.number('walls.centre')): HeightPlan {
   if (given.centreMm !== null) {
     const gapMm = over ? given.centreMm - heightMm / 2 - over.topMm : null;
     const [low, high] = over ? rules.range(gapRule(over.isBed)) : [0, 0];

@@ -14,7 +14,7 @@ export function judgeNeighbours(plans: readonly HangingPlan[], rules: RuleBook):
       const apart = Math.abs(p.xMm - q.xMm) - (p.widthMm + q.widthMm) / 2;
       const off = Math.abs(p.centreMm - q.centreMm);
       if (boxesOverlap(boxOf(p), boxOf(q))) findings.push({ code: 'pictures-overlap', level: 'stop', stage: 'walls', about, by: { piece: p.name, other: q.name } });
-      else if (apart > 0 && apart < rules.number('walls.neighbourReach') && off > rules.number('fitting.levelTolerance')) findings.push({ code: 'neighbour-centres-differ', level: 'caution', stage: 'walls', about, rule: 'walls.neighbourReach', by: { piece: p.name, other: q.name, byMm: off } });
+      else if (!p.leans && !q.leans && (p.groupId === null || p.groupId !== q.groupId) && apart > 0 && apart < rules.number('walls.neighbourReach') && off > rules.number('fitting.levelTolerance')) findings.push({ code: 'neighbour-centres-differ', level: 'caution', stage: 'walls', about, rule: 'walls.neighbourReach', by: { piece: p.name, other: q.name, byMm: off } });
     }
   });
   return findings;

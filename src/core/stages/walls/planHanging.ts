@@ -1,20 +1,28 @@
-import { toMark, type Mm } from '../../base/units';
+import { toMark, type Gram, type Mm } from '../../base/units';
 import { boxesOverlap, overlapLength, type Box } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { Hanging, Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import { chooseHeight, gapRule } from './height';
-import { planNails } from './wire';
+import { hookClass, planNails } from './wire';
 
 /** What is on the hanging's wall, unrolled: boxes in mm from the wall's left end and the floor datum. */
 export type HangingPlace = {
   wallLengthMm: Mm; ceilingMm: Mm;
   over: { id: string; name: string; isBed: boolean; isSeat: boolean; xMm: Mm; widthMm: Mm; topMm: Mm } | null;
   openings: readonly { id: string; name: string; box: Box }[];
-  fittings: readonly { id: string; name: string; electric: boolean; box: Box }[];
+  fittings: readonly { id: string; name: string; electric: boolean; stairs: boolean; box: Box }[];
   furniture: readonly { id: string; name: string; box: Box }[];
+  /** Holes that are in the wall already. */
+  holes: readonly { id: string; xMm: Mm; heightMm: Mm }[];
+  /** A stair along the wall takes only what is under its line. */
+  stairs: readonly { name: string; xMm: Mm; widthMm: Mm; bottomMm: Mm; heightMm: Mm; rises: 'left' | 'right' }[];
+  childrenOrPets: boolean;
 };
+
+/** Where a piece hangs that its group places: its middle; it is judged for height and width with the whole. */
+export type InGroup = { groupId: string; xMm: Mm; centreMm: Mm };
 
 export type HangingPlan = {
   hangingId: string; itemId: string; name: string; wallId: string;
@@ -22,33 +30,72 @@ export type HangingPlan = {
   gapMm: Mm | null; yielded: 'none' | 'centre' | 'gap'; yieldedByMm: Mm;
   widthShare: number | null;
   nails: { xMm: Mm; heightMm: Mm }[]; nailDropMm: Mm; hooksApartMm: Mm;
-  massG: number; twoPoints: boolean;
+  massG: number; twoPoints: boolean; groupId: string | null; leans: boolean; footMm: Mm;
+  /** Rating of the hook that each nail wants; null when no class holds it. */
+  hookClassG: Gram | null;
+  /** Holes used by a nail, hidden behind the piece, and the shift that would use or hide one near by. */
+  holes: { used: string[]; hidden: string[]; shift: { dxMm: Mm; dyMm: Mm; uses: boolean } | null };
   rulesUsed: { height: RuleId; width: RuleId; hooks: RuleId };
   findings: Finding[];
 };
 
+/** A nail this near to a hole goes into it. */
+const NEAR_ENOUGH: Mm = 2;
+/** A hole this far inside the edge is hidden. */
+const MARGIN: Mm = 10;
+/** The least way that brings a value between two others. */
+const into = (v: Mm, low: Mm, high: Mm): Mm => (v < low ? v - low : v > high ? v - high : 0);
+
+/** Highest point of a stair under a box, above the floor. */
+function stairOver(s: HangingPlace['stairs'][number], box: Box): Mm {
+  const [from, to] = [Math.max(box.xMm, s.xMm), Math.min(box.xMm + box.widthMm, s.xMm + s.widthMm)];
+  if (to <= from) return 0;
+  const up = (x: Mm) => s.bottomMm + s.heightMm * (s.rises === 'right' ? (x - s.xMm) / s.widthMm : 1 - (x - s.xMm) / s.widthMm);
+  return Math.max(up(from), up(to));
+}
+
 /** One piece hung: centre, gap, share of the furniture's width, nails, and what to look out for. */
-export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, rules: RuleBook): HangingPlan {
+export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, rules: RuleBook, inGroup: InGroup | null = null): HangingPlan {
   const findings: Finding[] = [];
   const find = (code: FindingCode, level: Level, by: FindingFacts, rule?: RuleId) => findings.push({ code, level, stage: 'walls', about: [hanging.id], by: { piece: item.name, ...by }, ...(rule ? { rule } : {}) });
   const { over } = place;
-  const height = chooseHeight(item.heightMm, over, hanging, place.ceilingMm, rules);
-  const xMm = hanging.xMm ?? (over ? over.xMm + over.widthMm / 2 : place.wallLengthMm / 2);
+  // what leans stands on the floor, or on the furniture, its foot out from the wall
+  const footMm = hanging.leans ? item.heightMm * rules.number('walls.leanFoot') : 0;
+  const leanCentre = (over?.topMm ?? 0) + Math.sqrt(Math.max(0, item.heightMm ** 2 - footMm ** 2)) / 2;
+  const height: ReturnType<typeof chooseHeight> = inGroup ? { centreMm: inGroup.centreMm, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : hanging.leans ? { centreMm: leanCentre, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : chooseHeight(item.heightMm, over, hanging, place.ceilingMm, rules);
+  const xMm = inGroup?.xMm ?? hanging.xMm ?? (over ? over.xMm + over.widthMm / 2 : place.wallLengthMm / 2);
   const box: Box = { xMm: xMm - item.widthMm / 2, yMm: height.centreMm - item.heightMm / 2, widthMm: item.widthMm, heightMm: item.heightMm };
   const topMm = box.yMm + box.heightMm;
   const nail = planNails(item, hanging.hanger, rules);
   const nails = nail.offsetsMm.map((offset) => ({ xMm: xMm + offset, heightMm: toMark(topMm - nail.dropMm, rules.unit) }));
-  const widthShare = over ? item.widthMm / over.widthMm : null;
+  const widthShare = over && !inGroup ? item.widthMm / over.widthMm : null;
+  const hookClassG = hookClass(item.massG, nails.length, rules) ?? null;
+  const holes = holesOf();
   const twoPoints = item.massG > rules.number('walls.heavyFrom') || (over?.isBed ?? false) || (over?.isSeat ?? false);
   judge();
   return {
     hangingId: hanging.id, itemId: item.id, name: item.name, wallId: hanging.wallId, xMm, centreMm: height.centreMm, widthMm: item.widthMm, heightMm: item.heightMm, topMm, bottomMm: box.yMm,
     gapMm: height.gapMm, yielded: height.yielded, yieldedByMm: height.byMm, widthShare, nails, nailDropMm: nail.dropMm,
-    hooksApartMm: nails.length > 1 ? nails[1]!.xMm - nails[0]!.xMm : 0, massG: item.massG, twoPoints,
+    hooksApartMm: nails.length > 1 ? nails[1]!.xMm - nails[0]!.xMm : 0, massG: item.massG, twoPoints, groupId: inGroup?.groupId ?? null, leans: hanging.leans, footMm, hookClassG, holes,
     rulesUsed: { height: over ? gapRule(over.isBed) : 'walls.centre', width: 'walls.widthShare', hooks: 'walls.hookSpread' }, findings,
   };
 
+  /** Holes that a nail falls on, those behind the piece, and the least shift that would use one that is near, or hide it. */
+  function holesOf(): HangingPlan['holes'] {
+    const reach = rules.number('walls.holeReach');
+    const on = (h: { xMm: Mm; heightMm: Mm }) => nails.some((n) => Math.hypot(n.xMm - h.xMm, n.heightMm - h.heightMm) < NEAR_ENOUGH);
+    const behind = (h: { xMm: Mm; heightMm: Mm }) => h.xMm > box.xMm + MARGIN && h.xMm < box.xMm + box.widthMm - MARGIN && h.heightMm > box.yMm + MARGIN && h.heightMm < topMm - MARGIN;
+    const used = place.holes.filter(on).map((h) => h.id);
+    const hidden = place.holes.filter((h) => !on(h) && behind(h)).map((h) => h.id);
+    const shifts = place.holes.filter((h) => !on(h)).flatMap((h) => [
+      ...nails.map((n) => ({ dxMm: h.xMm - n.xMm, dyMm: h.heightMm - n.heightMm, uses: true })),
+      ...(behind(h) ? [] : [{ dxMm: into(h.xMm, box.xMm + MARGIN, box.xMm + box.widthMm - MARGIN), dyMm: into(h.heightMm, box.yMm + MARGIN, topMm - MARGIN), uses: false }]),
+    ]).filter((s) => Math.hypot(s.dxMm, s.dyMm) <= reach).sort((a, b) => Number(b.uses) - Number(a.uses) || Math.hypot(a.dxMm, a.dyMm) - Math.hypot(b.dxMm, b.dyMm));
+    return { used, hidden, shift: used.length > 0 ? null : shifts[0] ?? null };
+  }
+
   function judge(): void {
+    if (inGroup || hanging.leans) { judgePlace(); return; }
     const wish = rules.number('walls.centre');
     if (height.yielded === 'centre') find('centre-yielded', 'yielded', { byMm: Math.abs(height.byMm), direction: height.byMm > 0 ? 'above' : 'below', gapMm: height.gapMm ?? -1, wishMm: wish, over: over?.name ?? 'none' }, over ? gapRule(over.isBed) : 'walls.clearAbove');
     else if (height.yielded === 'gap') find('gap-yielded', 'yielded', { byMm: Math.abs(height.byMm), direction: height.byMm > 0 ? 'above' : 'below', gapMm: height.gapMm ?? 0, over: over?.name ?? '' }, over ? gapRule(over.isBed) : 'walls.centre');
@@ -65,12 +112,25 @@ export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, r
       const [wishLow, wishHigh] = rules.range('walls.widthShare');
       find(off ? 'width-share-off' : 'width-share-good', off ? 'caution' : 'ok', { share: widthShare, wantMm: wishLow * over.widthMm, wantToMm: wishHigh * over.widthMm, over: over.name, direction: widthShare < low ? 'narrow' : 'wide' }, 'walls.widthShare');
     }
+    judgePlace();
+  }
+
+  function judgePlace(): void {
     if (box.xMm < -0.5 || box.xMm + box.widthMm > place.wallLengthMm + 0.5) find('picture-past-wall', 'stop', { byMm: Math.max(-box.xMm, box.xMm + box.widthMm - place.wallLengthMm) });
     if (topMm > place.ceilingMm + 0.5) find('picture-over-ceiling', 'stop', { byMm: topMm - place.ceilingMm });
     if (height.gapMm !== null && height.gapMm < -0.5) find('picture-into-furniture', 'stop', { over: over?.name ?? '', byMm: -height.gapMm });
     for (const o of place.openings) if (boxesOverlap(box, o.box)) find('picture-over-opening', 'stop', { other: o.name });
-    for (const f of place.fittings) if (boxesOverlap(box, f.box)) find('picture-over-fitting', 'caution', { other: f.name });
+    for (const f of place.fittings) if (!f.stairs && boxesOverlap(box, f.box)) find('picture-over-fitting', 'caution', { other: f.name });
     for (const f of place.furniture) if (f.id !== over?.id && boxesOverlap(box, f.box)) find('picture-into-furniture', 'caution', { over: f.name, byMm: overlapLength(box.yMm, topMm, f.box.yMm, f.box.yMm + f.box.heightMm) });
+    for (const s of place.stairs) { const under = stairOver(s, box); if (under > box.yMm + 0.5) find('picture-over-fitting', 'caution', { other: s.name }); }
+    if (hanging.leans) {
+      find('leaning-fix', 'caution', { footMm, young: place.childrenOrPets ? 'yes' : 'no' }, 'walls.leanFoot');
+      return;
+    }
+    if (item.kind === 'wallPanel') find('panels-acclimatise', 'caution', { hours: rules.number('walls.acclimatise') }, 'walls.acclimatise');
+    if (hookClassG === null) find('no-hook-holds', 'stop', { massG: item.massG / nails.length }, 'walls.hookClasses');
+    if (holes.used.length > 0) find('hole-used', 'ok', { count: holes.used.length }, 'walls.holeReach');
+    else if (holes.shift) find(holes.shift.uses ? 'hole-could-be-used' : 'hole-could-be-hidden', 'yielded', { acrossMm: Math.abs(holes.shift.dxMm), side: holes.shift.dxMm < 0 ? 'left' : 'right', upMm: Math.abs(holes.shift.dyMm), way: holes.shift.dyMm < 0 ? 'down' : 'up' }, 'walls.holeReach');
     if (nail.problem) find(nail.problem, 'stop', { dropMm: nail.dropMm }, 'walls.hookSpread');
     if (twoPoints) {
       const single = nails.length < 2;

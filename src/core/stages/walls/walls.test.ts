@@ -10,7 +10,7 @@ const rules = inchRules();
 const sofa = { topMm: inches(34), isBed: false };
 const height = (h: number, over: { topMm: number; isBed: boolean } | null, given: { centreMm?: number; gapMm?: number } = {}, ceiling = 108, r = rules) =>
   chooseHeight(inches(h), over, { centreMm: given.centreMm ?? null, gapMm: given.gapMm ?? null }, inches(ceiling), r);
-const place = (more: Partial<HangingPlace> = {}): HangingPlace => ({ wallLengthMm: inches(192), ceilingMm: inches(108), over: null, openings: [], fittings: [], furniture: [], ...more });
+const place = (more: Partial<HangingPlace> = {}): HangingPlace => ({ holes: [], stairs: [], childrenOrPets: false, wallLengthMm: inches(192), ceilingMm: inches(108), over: null, openings: [], fittings: [], furniture: [], ...more });
 const over = { id: 'p1', name: 'Sofa', isBed: false, isSeat: true, xMm: inches(46), widthMm: inches(100), topMm: inches(34) };
 const codes = (p: ReturnType<typeof planHanging>) => p.findings.map((f) => f.code);
 
@@ -100,7 +100,7 @@ describe('a hung piece', () => {
     expect(codes(planHanging(hanging({ xMm: inches(10) }), wide, place(), rules))).toContain('picture-past-wall');
   });
   it('warns of cables above and below a socket', () => {
-    const socket = { id: 's', name: 'Socket', electric: true, box: { xMm: inches(94), yMm: inches(12), widthMm: inches(5), heightMm: inches(3) } };
+    const socket = { id: 's', name: 'Socket', electric: true, stairs: false, box: { xMm: inches(94), yMm: inches(12), widthMm: inches(5), heightMm: inches(3) } };
     expect(codes(planHanging(hanging(), item({ kind: 'art' }), place({ fittings: [socket] }), rules))).toContain('cable-zone');
     expect(codes(planHanging(hanging({ xMm: inches(140) }), item({ kind: 'art' }), place({ fittings: [socket] }), rules))).not.toContain('cable-zone');
   });

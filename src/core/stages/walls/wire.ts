@@ -1,4 +1,4 @@
-import type { Mm } from '../../base/units';
+import type { Gram, Mm } from '../../base/units';
 import type { Hanger, Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 
@@ -28,6 +28,8 @@ export function planNails(item: Pick<Item, 'widthMm'>, hanger: Hanger, rules: Ru
   switch (hanger.kind) {
     case 'sawtooth': return { dropMm: hanger.dropMm, offsetsMm: [0] };
     case 'dRings': return { dropMm: hanger.dropMm, offsetsMm: [-hanger.ringsApartMm / 2, hanger.ringsApartMm / 2], ...(hanger.ringsApartMm > item.widthMm ? { problem: 'hooks-too-wide' as const } : {}) };
+    // a cleat is one long hook, fixed at both its ends
+    case 'cleat': return { dropMm: hanger.dropMm, offsetsMm: [-hanger.widthMm / 2, hanger.widthMm / 2], ...(hanger.widthMm > item.widthMm ? { problem: 'hooks-too-wide' as const } : {}) };
     case 'wire': {
       const apart = hooksApart(hanger, item.widthMm, rules);
       const offsetsMm = hanger.hooks === 1 ? [0] : [-apart / 2, apart / 2];
@@ -38,3 +40,6 @@ export function planNails(item: Pick<Item, 'widthMm'>, hanger: Hanger, rules: Ru
     }
   }
 }
+
+/** The smallest class of hook whose rating holds a share of the mass, g; undefined when none does. */
+export const hookClass = (massG: Gram, hooks: number, rules: RuleBook): Gram | undefined => [...rules.list('walls.hookClasses')].sort((a, b) => a - b).find((g) => g >= massG / Math.max(1, hooks) - 1e-6);

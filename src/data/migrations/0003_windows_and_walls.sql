@@ -1,9 +1,48 @@
--- Windows: where a rod is fixed and what it is, double rods, how a curtain is made; a crown, and what a room is built of; stairs.
+-- Windows and walls: where a rod is fixed and what it is, double rods, how a curtain is made; a crown, and what a room is built of; stairs;
+-- pieces that hang as one, prints in frames, holes that are in the walls already.
 -- Every new column has a default, so that what undo kept of a row from before can still be put back.
 
 ALTER TABLE room ADD COLUMN crown_mm REAL NOT NULL DEFAULT 0 CHECK (crown_mm >= 0);
 ALTER TABLE room ADD COLUMN walls_of TEXT NOT NULL DEFAULT 'plasterboard' CHECK (walls_of IN ('plasterboard', 'plaster', 'brick', 'wood'));
 ALTER TABLE room ADD COLUMN floor_of TEXT NOT NULL DEFAULT 'wood' CHECK (floor_of IN ('wood', 'carpet', 'tile', 'concrete'));
+ALTER TABLE room ADD COLUMN holes_json TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(holes_json));
+
+ALTER TABLE hanging ADD COLUMN group_id TEXT;
+ALTER TABLE hanging ADD COLUMN group_dx_mm REAL;
+ALTER TABLE hanging ADD COLUMN group_dy_mm REAL;
+ALTER TABLE hanging ADD COLUMN pinned INTEGER NOT NULL DEFAULT 0 CHECK (pinned IN (0, 1));
+ALTER TABLE hanging ADD COLUMN leans INTEGER NOT NULL DEFAULT 0 CHECK (leans IN (0, 1));
+ALTER TABLE hanging ADD COLUMN print_item_id TEXT REFERENCES item (id) DEFERRABLE INITIALLY DEFERRED;
+ALTER TABLE hanging ADD COLUMN print_json TEXT CHECK (print_json IS NULL OR json_valid(print_json));
+CREATE INDEX hanging_by_print ON hanging (print_item_id) WHERE print_item_id IS NOT NULL;
+
+CREATE TABLE hanging_group (
+  room_id TEXT NOT NULL,
+  look_id TEXT NOT NULL,
+  id TEXT NOT NULL,
+  position INTEGER NOT NULL,
+  name TEXT NOT NULL CHECK (name <> ''),
+  wall_id TEXT NOT NULL,
+  kind TEXT NOT NULL CHECK (kind IN ('row', 'column', 'grid', 'stair', 'hinged', 'pair', 'free')),
+  hinge TEXT NOT NULL CHECK (hinge IN ('tops', 'centres', 'bottoms', 'line')),
+  over_piece_id TEXT,
+  axis_id TEXT,
+  x_mm REAL,
+  centre_mm REAL CHECK (centre_mm >= 0),
+  above_mm REAL CHECK (above_mm >= 0),
+  gap_mm REAL CHECK (gap_mm >= 0),
+  apart_mm REAL CHECK (apart_mm >= 0),
+  columns INTEGER CHECK (columns > 0),
+  pitch_deg REAL,
+  zone_json TEXT CHECK (zone_json IS NULL OR json_valid(zone_json)),
+  ratio REAL CHECK (ratio > 0),
+  seed INTEGER NOT NULL,
+  reuse_holes INTEGER NOT NULL CHECK (reuse_holes IN (0, 1)),
+  PRIMARY KEY (room_id, look_id, id),
+  FOREIGN KEY (room_id, look_id) REFERENCES look (room_id, id) DEFERRABLE INITIALLY DEFERRED,
+  FOREIGN KEY (room_id, wall_id) REFERENCES wall (room_id, id) DEFERRABLE INITIALLY DEFERRED
+) STRICT, WITHOUT ROWID;
+
 ALTER TABLE fitting ADD COLUMN rises TEXT NOT NULL DEFAULT 'right' CHECK (rises IN ('left', 'right'));
 
 -- a shower curtain hangs before a tub, which is a fitting: what is dressed is an opening or a fitting of the room

@@ -1,0 +1,207 @@
+/**
+ * Frames of any size hung as one: every frame exactly one gap from a neighbour, none nearer to any other, all in their zone.
+ * Places are middles, x to the right and y up, from the middle of the zone, mm. The same seed gives the same answer.
+ */
+import type { Mm } from '../base/units';
+import { seededRandom } from '../base/random';
+import type { Box } from '../geometry/plane';
+
+/** weight: how heavy it looks, 0 to 1, from its colours; nails: where they are from the frame's middle. */
+export type Frame = { id: string; widthMm: Mm; heightMm: Mm; weight: number; nails: readonly { dxMm: Mm; dyMm: Mm }[] };
+export type Place = { xMm: Mm; yMm: Mm };
+export type GalleryAsk = {
+  frames: readonly Frame[];
+  /** Frames that stay where they are. */
+  pinned: readonly (Frame & Place)[];
+  gapMm: Mm;
+  zone: { widthMm: Mm; heightMm: Mm } | null;
+  /** What may not be hung over: boxes by their lower left corner. */
+  blocked: readonly Box[];
+  /** Width to height of the outline; null takes it from the zone, or three to two. */
+  ratio: number | null;
+  /** Holes that are in the wall already; empty when they are not asked to be used. */
+  holes: readonly Place[];
+  seed: number;
+  /** Layouts tried; null: as many as fit the number of frames. */
+  rounds: number | null;
+};
+export type GalleryLayout = { at: ReadonlyMap<string, Place>; widthMm: Mm; heightMm: Mm; score: number; holesUsed: number; filled: number; balance: number };
+export type GalleryProgress = { done: number; of: number; best: GalleryLayout | null };
+
+type Put = Frame & Place;
+const EPS = 1e-6;
+
+/** How many layouts are tried for so many frames: each costs about the cube of their number. */
+export const usualRounds = (frames: number): number => Math.max(24, Math.min(500, Math.round(340_000 / Math.max(1, frames) ** 2.35)));
+
+/** Tries layouts one after another and tells the best so far after each; at the end the best few that differ from one another. Empty when not all frames fit. */
+export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryProgress, GalleryLayout[]> {
+  const rounds = ask.rounds ?? usualRounds(ask.frames.length + ask.pinned.length);
+  const random = seededRandom(ask.seed);
+  const ratio = ask.ratio ?? (ask.zone ? ask.zone.widthMm / ask.zone.heightMm : 1.5);
+  const bySize = [...ask.frames].sort((a, b) => b.widthMm * b.heightMm - a.widthMm * a.heightMm || (a.id < b.id ? -1 : 1));
+  const pool: { layout: GalleryLayout; order: Frame[] }[] = [];
+  const size = Math.sqrt(ask.frames.reduce((sum, f) => sum + f.widthMm * f.heightMm, 0) / Math.max(1, ask.frames.length));
+  for (let round = 0; round < rounds; round++) {
+    const parent = pool.length > 0 && round > rounds * 0.35 ? pool[Math.floor(random() * Math.min(4, pool.length))]! : null;
+    const order = parent ? swapped(parent.order, random) : round === 0 ? bySize : shuffledNear(bySize, random);
+    const placed = build(order, round === 0 ? 0 : random() * 0.5);
+    if (placed) keep(placed, order);
+    yield { done: round + 1, of: rounds, best: pool[0]?.layout ?? null };
+  }
+  const picked: GalleryLayout[] = [];
+  for (const { layout } of pool) {
+    if (picked.length >= wanted) break;
+    if (picked.every((p) => apartness(p, layout, size) > 0.3)) picked.push(layout);
+  }
+  return picked;
+
+  function keep(placed: readonly Put[], order: Frame[]): void {
+    const layout = rate(placed, ask, ratio);
+    const near = pool.findIndex((p) => apartness(p.layout, layout, size) < 0.12);
+    if (near >= 0) { if (pool[near]!.layout.score <= layout.score) return; pool.splice(near, 1); }
+    const at = pool.findIndex((p) => p.layout.score > layout.score);
+    pool.splice(at < 0 ? pool.length : at, 0, { layout, order });
+    if (pool.length > 24) pool.pop();
+  }
+
+  /** One layout: each frame in its turn to the place beside those that hang which keeps the outline small, near its ratio, and heavy things low and in the middle. */
+  function build(order: readonly Frame[], loose: number): Put[] | null {
+    const placed: Put[] = ask.pinned.map((p) => ({ ...p }));
+    const fixed = ask.pinned.length > 0 || ask.blocked.length > 0;
+    for (const frame of order) {
+      const b = bounds(placed);
+      const middle = placed.length > 0 ? placed.reduce((s, q) => s + q.xMm, 0) / placed.length : 0;
+      let [bestX, bestY, bestCost] = [0, 0, Infinity];
+      const [hw, hh] = [frame.widthMm / 2, frame.heightMm / 2];
+      // what a place costs is known at once; whether it is free is only asked where it would be the best so far
+      const consider = (x: Mm, y: Mm) => {
+        const width = Math.max(b.right, x + hw) - Math.min(b.left, x - hw);
+        const height = Math.max(b.top, y + hh) - Math.min(b.bottom, y - hh);
+        const cost = (Math.max(width, height * ratio) * (1 + 0.15 * Math.abs(Math.log(width / height / ratio))) + 0.12 * Math.abs(x - middle) + 0.04 * Math.max(0, y)) * (loose > 0 ? 1 + loose * random() : 1);
+        if (cost >= bestCost - EPS) return;
+        if (!fixed && ask.zone && (width > ask.zone.widthMm + EPS || height > ask.zone.heightMm + EPS)) return;
+        for (const q of placed) if (Math.abs(x - q.xMm) < hw + q.widthMm / 2 + ask.gapMm - EPS && Math.abs(y - q.yMm) < hh + q.heightMm / 2 + ask.gapMm - EPS) return;
+        if (fixed) { const p = { ...frame, xMm: x, yMm: y }; if (!inside(p) || !clear(p)) return; }
+        [bestX, bestY, bestCost] = [x, y, cost];
+      };
+      if (placed.length === 0) consider(0, 0);
+      else candidates(frame, placed, ask.gapMm, consider);
+      if (bestCost === Infinity) return null;
+      placed.push({ ...frame, xMm: bestX, yMm: bestY });
+    }
+    if (ask.pinned.length > 0 || placed.length === 0) return placed;
+    // the whole is brought to the middle of its zone, unless something stands there
+    const b = bounds(placed);
+    const [dx, dy] = [(b.left + b.right) / 2, (b.bottom + b.top) / 2];
+    const centred = placed.map((p) => ({ ...p, xMm: p.xMm - dx, yMm: p.yMm - dy }));
+    if (centred.every((p) => inside(p) && clear(p))) return centred;
+    return placed.every(inside) ? placed : null;
+  }
+  function inside(p: Put): boolean {
+    return !ask.zone || (Math.abs(p.xMm) + p.widthMm / 2 <= ask.zone.widthMm / 2 + EPS && Math.abs(p.yMm) + p.heightMm / 2 <= ask.zone.heightMm / 2 + EPS);
+  }
+  function clear(p: Put): boolean {
+    return ask.blocked.every((b) => p.xMm + p.widthMm / 2 <= b.xMm + EPS || p.xMm - p.widthMm / 2 >= b.xMm + b.widthMm - EPS || p.yMm + p.heightMm / 2 <= b.yMm + EPS || p.yMm - p.heightMm / 2 >= b.yMm + b.heightMm - EPS);
+  }
+}
+
+/** The whole search at once. */
+export function solveGallery(ask: GalleryAsk, wanted = 5): GalleryLayout[] {
+  const search = searchGallery(ask, wanted);
+  for (;;) { const step = search.next(); if (step.done) return step.value; }
+}
+
+/** Places at exactly one gap from something that hangs: with edges or middles in line, or in the corner between two. */
+function candidates(f: Frame, placed: readonly Put[], gap: Mm, consider: (xMm: Mm, yMm: Mm) => void): void {
+  for (const p of placed) {
+    const beside = (p.widthMm + f.widthMm) / 2 + gap;
+    const above = (p.heightMm + f.heightMm) / 2 + gap;
+    const [rise, shift] = [(p.heightMm - f.heightMm) / 2, (p.widthMm - f.widthMm) / 2];
+    for (let k = -1; k <= 1; k++) {
+      consider(p.xMm + beside, p.yMm + k * rise);
+      consider(p.xMm - beside, p.yMm + k * rise);
+      consider(p.xMm + k * shift, p.yMm + above);
+      consider(p.xMm + k * shift, p.yMm - above);
+    }
+    // also where it would touch a second one, as long as it still faces the first
+    for (const q of placed) {
+      if (q === p) continue;
+      for (let side = -1; side <= 1; side += 2) {
+        const y = q.yMm + side * ((q.heightMm + f.heightMm) / 2 + gap);
+        if (Math.abs(y - p.yMm) < (p.heightMm + f.heightMm) / 2 - 1) { consider(p.xMm + beside, y); consider(p.xMm - beside, y); }
+        const x = q.xMm + side * ((q.widthMm + f.widthMm) / 2 + gap);
+        if (Math.abs(x - p.xMm) < (p.widthMm + f.widthMm) / 2 - 1) { consider(x, p.yMm + above); consider(x, p.yMm - above); }
+      }
+    }
+  }
+}
+
+function bounds(placed: readonly Put[]): { left: Mm; right: Mm; bottom: Mm; top: Mm } {
+  let [left, right, bottom, top] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const p of placed) { left = Math.min(left, p.xMm - p.widthMm / 2); right = Math.max(right, p.xMm + p.widthMm / 2); bottom = Math.min(bottom, p.yMm - p.heightMm / 2); top = Math.max(top, p.yMm + p.heightMm / 2); }
+  return { left, right, bottom, top };
+}
+
+/** How good a finished layout is, less is better; parts are shares, so that none depends on the size of the whole. */
+function rate(placed: readonly Put[], ask: GalleryAsk, ratio: number): GalleryLayout {
+  const b = bounds(placed);
+  const [width, height] = [b.right - b.left, b.top - b.bottom];
+  const [cx, cy] = [(b.left + b.right) / 2, (b.bottom + b.top) / 2];
+  const area = placed.reduce((s, p) => s + p.widthMm * p.heightMm, 0);
+  const filled = area / (width * height);
+  const heft = (p: Put) => p.widthMm * p.heightMm * (0.4 + 0.6 * p.weight);
+  const whole = placed.reduce((s, p) => s + heft(p), 0);
+  const balance = Math.abs(placed.reduce((s, p) => s + heft(p) * (p.xMm - cx), 0)) / (whole * Math.max(1, width / 2));
+  const low = placed.reduce((s, p) => s + heft(p) * (p.yMm - cy), 0) / (whole * Math.max(1, height / 2));
+  const central = placed.reduce((s, p) => s + heft(p) * Math.abs(p.xMm - cx), 0) / (whole * Math.max(1, width / 2));
+  const excess = facing(placed).reduce((s, d) => s + Math.min(3, (d - ask.gapMm) / Math.max(1, ask.gapMm)), 0) / Math.max(1, placed.length);
+  const lines = new Set(placed.flatMap((p) => [`x${Math.round(p.xMm - p.widthMm / 2)}`, `X${Math.round(p.xMm + p.widthMm / 2)}`, `y${Math.round(p.yMm - p.heightMm / 2)}`, `Y${Math.round(p.yMm + p.heightMm / 2)}`])).size / Math.max(1, 4 * placed.length);
+  const nails = placed.flatMap((p) => p.nails.map((n) => ({ xMm: p.xMm + n.dxMm, yMm: p.yMm + n.dyMm })));
+  const holesUsed = ask.holes.filter((h) => nails.some((n) => Math.hypot(n.xMm - h.xMm, n.yMm - h.yMm) < 2)).length;
+  const hidden = ask.holes.filter((h) => placed.some((p) => Math.abs(h.xMm - p.xMm) < p.widthMm / 2 - 5 && Math.abs(h.yMm - p.yMm) < p.heightMm / 2 - 5)).length;
+  const holes = ask.holes.length > 0 ? (holesUsed + 0.7 * Math.max(0, hidden - holesUsed)) / ask.holes.length : 0;
+  const score = 1.1 * Math.abs(Math.log(width / height / ratio)) + 1.6 * (1 - filled) + 0.9 * balance + 0.5 * Math.max(-0.2, low) + 0.35 * central + 0.35 * excess + 0.4 * lines - 0.8 * holes;
+  return { at: new Map(placed.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }])), widthMm: width, heightMm: height, score, holesUsed, filled, balance };
+}
+
+type Sized = { widthMm: Mm; heightMm: Mm } & Place;
+/** Distances between frames that face each other with nothing between them, mm. */
+export function facing(placed: readonly Sized[]): Mm[] {
+  const found: Mm[] = [];
+  placed.forEach((p, i) => {
+    for (let j = i + 1; j < placed.length; j++) {
+      const q = placed[j]!;
+      const [dx, dy] = [Math.abs(p.xMm - q.xMm) - (p.widthMm + q.widthMm) / 2, Math.abs(p.yMm - q.yMm) - (p.heightMm + q.heightMm) / 2];
+      if ((dx >= 0) === (dy >= 0)) continue;
+      const along = dx >= 0;
+      const between = placed.some((r) => r !== p && r !== q && liesBetween(p, q, r, along));
+      if (!between) found.push(along ? dx : dy);
+    }
+  });
+  return found;
+}
+function liesBetween(p: Sized, q: Sized, r: Sized, along: boolean): boolean {
+  const [a, b] = along ? [p.xMm < q.xMm ? p : q, p.xMm < q.xMm ? q : p] : [p.yMm < q.yMm ? p : q, p.yMm < q.yMm ? q : p];
+  const pos = (s: Sized) => (along ? s.xMm : s.yMm);
+  const half = (s: Sized) => (along ? s.widthMm : s.heightMm) / 2;
+  const across = (s: Sized) => (along ? s.yMm : s.xMm);
+  const wide = (s: Sized) => (along ? s.heightMm : s.widthMm) / 2;
+  if (pos(r) - half(r) < pos(a) + half(a) - EPS || pos(r) + half(r) > pos(b) - half(b) + EPS) return false;
+  const [low, high] = [Math.max(across(a) - wide(a), across(b) - wide(b)), Math.min(across(a) + wide(a), across(b) + wide(b))];
+  return across(r) - wide(r) < high - EPS && across(r) + wide(r) > low + EPS;
+}
+
+/** How far two layouts differ: the mean way of a frame from the one to the other, in sizes of a frame. */
+function apartness(a: GalleryLayout, b: GalleryLayout, size: Mm): number {
+  let sum = 0;
+  for (const [id, p] of a.at) { const q = b.at.get(id)!; sum += Math.hypot(p.xMm - q.xMm, p.yMm - q.yMm); }
+  return sum / Math.max(1, a.at.size) / Math.max(1, size);
+}
+function swapped(order: readonly Frame[], random: () => number): Frame[] {
+  const next = [...order];
+  for (let n = 1 + Math.floor(random() * 3); n > 0 && next.length > 1; n--) { const [i, j] = [Math.floor(random() * next.length), Math.floor(random() * next.length)]; [next[i], next[j]] = [next[j]!, next[i]!]; }
+  return next;
+}
+/** Large ones first, but not strictly. */
+const shuffledNear = (order: readonly Frame[], random: () => number): Frame[] => order.map((f, i) => ({ f, key: i + (random() - 0.5) * order.length * 0.7 })).sort((a, b) => a.key - b.key).map((x) => x.f);

@@ -1,0 +1,113 @@
+import type { Mm } from '../../base/units';
+import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
+import type { Hanging, HangingGroup, Item } from '../../model/types';
+import { facing } from '../../packing/gallery';
+import type { RuleBook } from '../../rules/book';
+import type { RuleId } from '../../rules/table';
+import { chooseHeight, gapRule } from './height';
+import { layOut, outlineOf, type At } from './layout';
+import type { HangingPlace, InGroup } from './planHanging';
+
+export type GroupMember = { hanging: Hanging; item: Item };
+/** What a group has about it: its place on the wall, the axis of a pair, the pitch of a stair beside it. */
+export type GroupPlace = { place: HangingPlace; axis: { name: string; xMm: Mm; widthMm: Mm; centreMm: Mm } | null; stairPitchDeg: number | null };
+
+export type GroupPlan = {
+  groupId: string; name: string; wallId: string; kind: HangingGroup['kind'];
+  /** The whole: its middle, its outline. */
+  xMm: Mm; centreMm: Mm; widthMm: Mm; heightMm: Mm; topMm: Mm; bottomMm: Mm;
+  /** The point that its pieces' places are told from. */
+  from: { xMm: Mm; centreMm: Mm };
+  aboveMm: Mm | null; gapMm: Mm; widthShare: number | null;
+  /** The middle by each school of height, and whether they part enough to be told. */
+  schools: { singleMm: Mm; quarterMm: Mm; part: boolean };
+  members: Map<string, InGroup>;
+  /** Gaps between pieces that face each other. */
+  gapsMm: Mm[]; even: boolean;
+  rulesUsed: { height: RuleId; gap: RuleId };
+  findings: Finding[];
+};
+
+/** Pieces that hang as one: their places, the whole's height and share, whether the gaps are even. Lengths in mm. */
+export function planGroup(group: HangingGroup, members: readonly GroupMember[], about: GroupPlace, rules: RuleBook): GroupPlan {
+  const { place, axis } = about;
+  const { over } = place;
+  const findings: Finding[] = [];
+  const find = (code: FindingCode, level: Level, by: FindingFacts, rule?: RuleId) => findings.push({ code, level, stage: 'walls', about: [group.id], by: { piece: group.name, ...by }, ...(rule ? { rule } : {}) });
+  const gapMm = group.gapMm ?? rules.number('walls.gap');
+  const sized = members.map(({ hanging, item }) => ({ id: hanging.id, widthMm: item.widthMm, heightMm: item.heightMm }));
+  const pitchDeg = group.pitchDeg ?? about.stairPitchDeg ?? rules.number('walls.stairPitch');
+  const apartMm = group.kind !== 'pair' ? null : group.apartMm ?? (axis ? axis.widthMm / 2 + gapMm : gapMm / 2);
+  const byOrder = group.kind === 'free' ? new Map<string, At>() : layOut(sized, { kind: group.kind, hinge: group.hinge, gapMm, columns: group.columns, pitchDeg, apartMm });
+  // what was put by hand stays there; a free group's new pieces wait beside it until it is arranged
+  let waiting = 0;
+  const at = new Map<string, At>(members.map(({ hanging, item }) => {
+    const own = hanging.groupAt ?? byOrder.get(hanging.id);
+    if (own) return [hanging.id, own];
+    const beside = { dxMm: waiting + item.widthMm / 2, dyMm: 0 };
+    waiting += item.widthMm + gapMm;
+    return [hanging.id, beside];
+  }));
+  const o = outlineOf(sized, at);
+  const [widthMm, heightMm] = [o.rightMm - o.leftMm, o.topMm - o.bottomMm];
+
+  // height of the whole: over furniture by its gap, else by the school
+  const [low, high] = rules.range('walls.quarter');
+  const singleMm = rules.number('walls.centre');
+  const quarterMm = place.ceilingMm * ((low + high) / 2);
+  const wish = group.zone ? group.zone.bottomMm + group.zone.heightMm / 2 : group.kind === 'pair' && axis ? axis.centreMm : rules.school('walls.gallerySchool') === 'quarter' && members.length > 1 ? quarterMm : singleMm;
+  // where pieces were put by hand the group's middle is the point that they are told from; else it is the outline's own
+  const moved = members.some(({ hanging }) => hanging.groupAt !== null);
+  const [mx, my] = [group.kind === 'pair' && !moved ? 0 : (o.leftMm + o.rightMm) / 2, (o.bottomMm + o.topMm) / 2];
+  const height = chooseHeight(heightMm, over, { centreMm: group.centreMm === null ? null : group.centreMm + (moved ? my : 0), gapMm: group.aboveMm }, place.ceilingMm, rules, wish);
+  const wishXMm = group.kind === 'pair' && axis ? axis.xMm : group.zone ? group.zone.xMm + group.zone.widthMm / 2 : over ? over.xMm + over.widthMm / 2 : place.wallLengthMm / 2;
+  const fromXMm = group.xMm === null ? wishXMm - mx : group.xMm - (moved ? 0 : mx);
+  const fromCentreMm = height.centreMm - my;
+  const inPlace = new Map<string, InGroup>(members.map(({ hanging }) => { const a = at.get(hanging.id)!; return [hanging.id, { groupId: group.id, xMm: fromXMm + a.dxMm, centreMm: fromCentreMm + a.dyMm }]; }));
+  const [bottomMm, topMm] = [fromCentreMm + o.bottomMm, fromCentreMm + o.topMm];
+  const gapsMm = facing(members.map(({ hanging, item }) => { const p = inPlace.get(hanging.id)!; return { widthMm: item.widthMm, heightMm: item.heightMm, xMm: p.xMm, yMm: p.centreMm }; }));
+  const near = gapsMm.filter((g) => g < 4 * Math.max(gapMm, 1));
+  const tolerance = rules.number('fitting.levelTolerance');
+  const acrossAxis = group.kind === 'pair' && apartMm !== null ? 2 * apartMm : null;
+  const uneven = near.filter((g) => Math.abs(g - gapMm) > tolerance && (acrossAxis === null || Math.abs(g - acrossAxis) > tolerance));
+  const even = members.length < 2 || uneven.length === 0;
+  const widthShare = over ? widthMm / over.widthMm : null;
+  judge();
+  return {
+    groupId: group.id, name: group.name, wallId: group.wallId, kind: group.kind, xMm: fromXMm + (o.leftMm + o.rightMm) / 2, centreMm: (bottomMm + topMm) / 2, from: { xMm: fromXMm, centreMm: fromCentreMm }, widthMm, heightMm, topMm, bottomMm, aboveMm: over ? bottomMm - over.topMm : null, gapMm, widthShare,
+    schools: { singleMm, quarterMm, part: Math.abs(singleMm - quarterMm) > rules.number('walls.schoolsPart') && over === null && members.length > 1 }, members: inPlace, gapsMm, even,
+    rulesUsed: { height: over ? gapRule(over.isBed) : 'walls.gallerySchool', gap: 'walls.gap' }, findings,
+  };
+
+  function judge(): void {
+    if (members.length === 0) return;
+    if (height.yielded === 'centre') find('centre-yielded', 'yielded', { byMm: Math.abs(height.byMm), direction: height.byMm > 0 ? 'above' : 'below', gapMm: height.gapMm ?? -1, wishMm: wish, over: over?.name ?? 'none' }, over ? gapRule(over.isBed) : 'walls.clearAbove');
+    else if (height.yielded === 'gap') find('gap-yielded', 'yielded', { byMm: Math.abs(height.byMm), direction: height.byMm > 0 ? 'above' : 'below', gapMm: height.gapMm ?? 0, over: over?.name ?? '' }, over ? gapRule(over.isBed) : 'walls.centre');
+    else if (over) find('centre-and-gap-agree', 'ok', { gapMm: height.gapMm ?? 0, centreMm: height.centreMm, over: over.name }, gapRule(over.isBed));
+    else if (group.kind !== 'pair') find('centre-as-wished', 'ok', { centreMm: height.centreMm }, 'walls.gallerySchool');
+    if (over && widthShare !== null) {
+      const [least, most] = rules.range('walls.widthShareAccepted');
+      const off = widthShare < least || widthShare > most;
+      const [wishLow, wishHigh] = rules.range('walls.widthShare');
+      find(off ? 'width-share-off' : 'width-share-good', off ? 'caution' : 'ok', { share: widthShare, wantMm: wishLow * over.widthMm, wantToMm: wishHigh * over.widthMm, over: over.name, direction: widthShare < least ? 'narrow' : 'wide' }, 'walls.widthShare');
+    }
+    if (members.length > 1) {
+      const [from, to] = rules.range('walls.gapRange');
+      if (!even) find('group-gaps-uneven', 'caution', { leastMm: Math.min(...uneven), mostMm: Math.max(...uneven), gapMm }, 'walls.gap');
+      else if (gapMm < from - 0.5 || gapMm > to + 0.5) find('group-gap-off', 'yielded', { gapMm, fromMm: from, toMm: to }, 'walls.gapRange');
+      else find('group-gaps-even', 'ok', { gapMm }, 'walls.gap');
+      const wantsEven = group.kind === 'grid' || group.kind === 'pair';
+      if (wantsEven === (members.length % 2 === 1) && (wantsEven || group.kind === 'free')) find('group-count', 'yielded', { count: members.length, kind: group.kind });
+      if (over === null && !group.zone && group.kind !== 'pair' && Math.abs(singleMm - quarterMm) > rules.number('walls.schoolsPart')) find('group-schools-part', 'yielded', { singleMm, quarterMm, byMm: Math.abs(singleMm - quarterMm) }, 'walls.gallerySchool');
+    }
+    if (group.kind === 'pair') {
+      const differ = members.filter((_, i) => i % 2 === 0).some(({ item }, i) => { const other = members[2 * i + 1]?.item; return other && (Math.abs(other.widthMm - item.widthMm) > 5 || Math.abs(other.heightMm - item.heightMm) > 5); });
+      if (differ) find('pair-sizes-differ', 'yielded', {});
+    }
+    if (group.zone) {
+      const z = group.zone;
+      const past = Math.max(z.xMm - (fromXMm + o.leftMm), fromXMm + o.rightMm - (z.xMm + z.widthMm), z.bottomMm - bottomMm, topMm - (z.bottomMm + z.heightMm));
+      if (past > 1) find('group-past-zone', 'caution', { byMm: past });
+    }
+  }
+}
