@@ -73,6 +73,8 @@ art('art-estuary', 'Estuary at low water', 48, 30, 6.2, cols(['mist', 0.5], ['li
 art('art-buoy', 'Red buoy print', 16, 20, 1.4, cols(['sailcloth', 0.7], ['tanbark', 0.3])); art('art-knot-1', 'Knot study, bowline', 12, 16, 0.9, cols(['sailcloth', 0.8], ['peat', 0.2])); art('art-knot-2', 'Knot study, hitch', 12, 16, 0.9, cols(['sailcloth', 0.8], ['peat', 0.2]));
 art('art-chart', 'Harbour chart', 36, 48, 5.1, cols(['biscuit', 0.75], ['harbour', 0.25])); art('art-gull', 'Gull in charcoal', 18, 24, 1.9, cols(['sailcloth', 0.8], ['iron', 0.2])); art('art-storm', 'Winter storm', 40, 30, 4.4, cols(['slate', 0.7], ['claret', 0.3]), { season: ['winter'] });
 art('art-gorse', 'Gorse on the headland', 20, 16, 1.6, cols(['gorse', 0.5], ['moss', 0.5])); art('art-dinghy', 'Dinghies, small', 14, 11, 0.8, cols(['harbour', 0.5], ['sailcloth', 0.5]));
+for (const [id, name, w, h, colours] of [['art-approaches', 'Approaches, chart', 24, 18, [['biscuit', 0.7], ['harbour', 0.3]]], ['art-lantern', 'Harbour lantern', 12, 16, [['iron', 0.6], ['gorse', 0.4]]], ['art-tide', 'Tide table, 1911', 16, 20, [['sailcloth', 0.8], ['tar', 0.2]]], ['art-pilot', 'Pilot cutter', 18, 14, [['mist', 0.6], ['tanbark', 0.4]]], ['art-ropes', 'Ropes', 11, 14, [['hemp', 0.7], ['peat', 0.3]]], ['art-terns', 'Terns', 14, 11, [['mist', 0.7], ['bright', 0.3]]], ['art-quay', 'Quay at dusk', 20, 16, [['tar', 0.6], ['brick', 0.4]]]]) art(id, name, w, h, 1.2, cols(...colours));
+item('mirror-porthole', 'Porthole mirror', 'mirror', 30, 30, cols(['oak', 1]), { texture: 'hard', massG: 5200, glazed: true, whereabouts: 'Lookout' });
 // rugs, shades, objects
 item('rug-jute', 'Jute rug', 'rug', 120, 96, cols(['hemp', 1]), { texture: 'woven', whereabouts: 'Long Room, on the floor' }); item('rug-stripe', 'Cotton stripe rug', 'rug', 72, 48, cols(['sailcloth', 0.6], ['harbour', 0.4]), { pattern: pattern('stripe', 4), texture: 'woven' }); item('rug-claret', 'Claret kilim', 'rug', 84, 60, cols(['claret', 0.7], ['biscuit', 0.3]), { texture: 'woven', season: ['winter'] });
 for (const [id, name, d, hgt, colour] of [['shade-drum', 'Sailcloth drum', 16, 11, 'sailcloth'], ['shade-empire', 'Biscuit empire', 15, 10, 'biscuit'], ['shade-tar', 'Tar blue coolie', 17, 9, 'tar'], ['shade-small', 'Small bell', 10, 8, 'sailcloth']]) item(id, name, 'lampshade', d, hgt, cols([colour, 1]), { texture: 'linen', whereabouts: 'Attic shelf' });
@@ -197,11 +199,15 @@ const landing = {
   looks: [look('as-found', 'As found', null, 0, [], [hanging('art-gull', 'w', null, null, saw(0.75))], []), look('summer', 'Summer', 'summer', 1, [dressing('stair-window', null, { landing: 'clear' })], [hanging('art-gull', 'w', 'landing-bench', null, saw(0.75))], [pillow('mist-lumbar', 'landing-bench', 22, 0)])],
 };
 
+const inGroup = (itemId, wallId, groupId, hanger, at = null, more = {}) => hanging(itemId, wallId, null, null, hanger, { groupId, groupAt: at && { dxMm: i(at[0]), dyMm: i(at[1]) }, ...more });
+const group = (id, name, wallId, kind, more = {}) => ({ id, name, wallId, kind, hinge: 'centres', overPieceId: null, axisId: null, xMm: null, centreMm: null, aboveMm: null, gapMm: null, apartMm: null, columns: null, pitchDeg: null, zone: null, ratio: null, seed: 1, reuseHoles: false, ...more });
+
 // a lookout over the harbour mouth: three windows in a bay under one bent rod, a French door to the balcony
 const lookout = {
   homeId: home.id,
   room: { ...ROOM, id: 'lookout', name: 'Lookout', unit: 'in', ceilingMm: i(102), crownMm: i(3), walls: [wall('n1', 0, 0), wall('b1', i(48), 0, 'Bay, left'), wall('b2', i(66), i(-24), 'Bay, front'), wall('b3', i(126), i(-24), 'Bay, right'), wall('n2', i(144), 0), wall('e', i(192), 0), wall('s', i(192), i(132)), wall('w', 0, i(132))], wallFinish: finish('oyster'), floorFinish: finish('oak', { kind: 'texture', repeatMm: i(5) }), trimFinish: finish('bright'), note: 'Seen from the quay.',
-    standpoints: [{ id: 'lookout-door', name: 'From the door', kind: 'door', xMm: i(168), yMm: i(118), eyeMm: i(62) }] },
+    holes: [{ id: 'hole-1', wallId: 's', xMm: i(100), heightMm: i(66) }, { id: 'hole-2', wallId: 's', xMm: i(131), heightMm: i(63) }],
+    standpoints: [{ id: 'in-harbour-chair', name: 'In the harbour chair', kind: 'seat', xMm: i(82), yMm: i(14), eyeMm: i(43) }, { id: 'lookout-door', name: 'From the door', kind: 'door', xMm: i(168), yMm: i(118), eyeMm: i(62) }] },
   clear: CLEAR,
   openings: [
     opening('bay-left', 'Bay left', 'window', 'b1', 5, 20, 30, 48, 2.5, [78, 78, 78.125]), opening('bay-front', 'Bay front', 'window', 'b2', 6, 48, 30, 48, 2.5, [78.125, 78.125, 78.25], { overlooked: true }), opening('bay-right', 'Bay right', 'window', 'b3', 5, 20, 30, 48, 2.5, [78.25, 78.375, 78.375], { hazy: true }),
@@ -212,7 +218,10 @@ const lookout = {
   looks: [look('summer', 'Summer', 'summer', 0, [
     dressing('bay-left', 'panel-stripe', { joinsNext: true, landing: 'break', panels: 4, drawn: 'open', sheer: { itemId: 'panel-voile', heading: 'rodPocket', landing: 'clear', fullness: null, panels: 4, drawn: 'closed' } }), dressing('bay-front', 'panel-stripe', { joinsNext: true }), dressing('bay-right', 'panel-stripe'),
     dressing('balcony-door', 'panel-mist', { landing: 'clear', heading: 'grommet' }),
-  ], [], [])],
+  ], [
+    ...[['art-approaches', -2, 4.5], ['art-tide', 20.5, 3.5], ['art-quay', 0, -15], ['art-lantern', -18.5, -15], ['art-pilot', 21.5, -16], ['art-terns', -23.5, 1], ['art-ropes', -22, 16]].map(([id, x, y]) => inGroup(id, 's', 'gallery', saw(0.75), [x, y])),
+    hanging('mirror-porthole', 'w', null, 72, saw(1)),
+  ], [], { groups: [group('gallery', 'Lookout gallery', 's', 'free', { xMm: i(122), centreMm: i(60) })] })],
 };
 
 const studio = { rideauStudio: 3, name: 'Harbour studio', rules: [], homes: [home], places, items: items.sort((a, b) => (a.id < b.id ? -1 : 1)), rooms: [longRoom, bedroom, landing, lookout] };

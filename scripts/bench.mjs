@@ -31,7 +31,7 @@ await main(async () => {
   const scratch = mkdtempSync(path.join(tmpdir(), 'rideau-bench-'));
   const demo = JSON.parse(demoStudio());
   const { homeId: _home, ...body } = demo.rooms.find((r) => r.room.id === 'long-room');
-  const file = { rideau: 2, rules: demo.rules, home: demo.homes[0], places: demo.places, items: demo.items, ...body };
+  const file = { rideau: 3, rules: demo.rules, home: demo.homes[0], places: demo.places, items: demo.items, ...body };
 
   await build({ root, configFile: false, logLevel: 'error', build: { outDir: scratch, emptyOutDir: false, minify: true, target: 'es2022', lib: { entry: path.join(root, 'tests/bench/core.ts'), name: 'bench', formats: ['es', 'iife'], fileName: (f) => `core.${f}.mjs` } } });
   const core = await import(pathToFileURL(path.join(scratch, 'core.es.mjs')).href);
@@ -42,6 +42,13 @@ await main(async () => {
     line('  as a multiple of JSON there and back', `× ${(median(plans) / median(core.timeJson(file, 300))).toFixed(1)}`);
     const floors = core.timeFloors(file, 100);
     line('the floor’s checks, Long Room, median', ms(median(floors)));
+    for (const n of [24, 60]) {
+      const g = core.timeGallery(n);
+      line(`a gallery of ${n} frames, searched`, ms(g.ms), n === 24 ? '≤ 2000 ms' : '');
+      line('  outline filled, ours against a rectangle packer’s', `${(g.filled * 100).toFixed(0)} : ${(g.packerFilled * 100).toFixed(0)} %`);
+      line('  facing gaps that are the gap, ours against the packer’s', `${(g.even * 100).toFixed(0)} : ${(g.packerEven * 100).toFixed(0)} %`);
+    }
+    line('ways to dress two windows with 300 kinds of panels', ms(median(core.timeSolve(file, 'early-summer', 300, 3))));
     const clusters = core.timeClusters(5);
     line('k-means of 12,000 pixels, ours as a share of the reference library’s', `× ${(median(clusters.ours) / median(clusters.reference)).toFixed(2)}`);
     const de = core.timeDifferences(5);

@@ -4,7 +4,10 @@ import type { RoomFile } from '../../src/core/model/types';
 import { applyChange } from '../../src/core/model/change';
 import { deltaE00 } from '../../src/core/colour/spaces';
 import { kmeans } from 'ml-kmeans';
+import potpack from 'potpack';
 import { clusterColours } from '../../src/core/colour/cluster';
+import { facing, solveGallery, type Frame } from '../../src/core/packing/gallery';
+import { solveRoom } from '../../src/core/plan/solveRoom';
 import { planLook } from '../../src/core/plan/planLook';
 import { wallsOf } from '../../src/core/room/walls';
 import { ruleBook } from '../../src/core/rules/book';
@@ -51,3 +54,32 @@ export function timeClusters(rounds: number): { ours: number[]; reference: numbe
     reference: times(rounds, () => { for (let seed = 1; seed <= 4; seed++) kmeans(pixels, 4, { initialization: 'kmeans++', seed, maxIterations: 60 }); }),
   };
 }
+
+const frames = (n: number): Frame[] => Array.from({ length: n }, (_, i) => ({ id: `f${i}`, widthMm: 200 + ((i * 37) % 9) * 45, heightMm: 200 + ((i * 53) % 7) * 60, weight: (i % 5) / 4, nails: [] }));
+const GAP = 63.5;
+
+/** A gallery searched, and the same frames by a general rectangle packer: time, share of the outline that is filled, and share of facing gaps that are the gap. */
+export function timeGallery(n: number): { ms: number; filled: number; even: number; packerMs: number; packerFilled: number; packerEven: number } {
+  const all = frames(n);
+  const area = all.reduce((s, f) => s + f.widthMm * f.heightMm, 0);
+  const even = (gaps: readonly number[]) => gaps.filter((g) => Math.abs(g - GAP) < 1).length / Math.max(1, gaps.length);
+  let from = performance.now();
+  const best = solveGallery({ frames: all, pinned: [], gapMm: GAP, zone: null, blocked: [], ratio: null, holes: [], seed: 1, rounds: null })[0]!;
+  const ms = performance.now() - from;
+  // the packer knows no gap: each frame is given half of it on every side
+  const boxes = all.map((f) => ({ w: f.widthMm + GAP, h: f.heightMm + GAP, x: 0, y: 0 }));
+  from = performance.now();
+  const packed = potpack(boxes);
+  const packerMs = performance.now() - from;
+  return {
+    ms, filled: best.filled, even: even(facing(all.map((f) => ({ ...f, ...best.at.get(f.id)! })))), packerMs, packerFilled: area / ((packed.w - GAP) * (packed.h - GAP)),
+    packerEven: even(facing(boxes.map((b) => ({ xMm: b.x + b.w / 2, yMm: b.y + b.h / 2, widthMm: b.w - GAP, heightMm: b.h - GAP })))),
+  };
+}
+
+/** All windows of a look solved together, with as many kinds of panels as are given. */
+export const timeSolve = (file: RoomFile, lookId: string, kinds: number, rounds: number): number[] => {
+  const panel = file.items.find((i) => i.kind === 'panel')!;
+  const owned = Array.from({ length: kinds }, (_, i) => ({ ...panel, id: `p${i}`, heightMm: 1600 + i * 9, count: 2 + (i % 8) }));
+  return times(rounds, () => solveRoom(file, lookId, 'all', owned, []));
+};

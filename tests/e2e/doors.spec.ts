@@ -48,9 +48,9 @@ test('rooms come in with 201 or are refused with path, code and message', async 
 
 test('the plan is JSON with stable names; what is not there is 404', async ({ studio }) => {
   const plan = await studio.plan();
-  expect(Object.keys(plan)).toEqual(['lookId', 'walls', 'elevations', 'rodLineMm', 'windows', 'hangings', 'seats', 'floor', 'clear', 'spread', 'sheet', 'findings', 'stages']);
+  expect(Object.keys(plan)).toEqual(['lookId', 'walls', 'elevations', 'rodLineMm', 'windows', 'hangings', 'groups', 'sights', 'prints', 'shelves', 'seats', 'floor', 'echo', 'clear', 'spread', 'sheet', 'findings', 'stages']);
   expect(plan.windows[0]).toMatchObject({ rodHeightMm: expect.any(Number), bracketToBracketMm: expect.any(Number), finishedLengthMm: expect.any(Number), panels: 4 });
   for (const path of ['/api/rooms/none/plan', '/api/rooms/long-room/plan?look=none', '/api/rooms/none/file', '/api/rooms/none/sheet.pdf', '/api/rooms/none/sheet.csv']) expect((await fetch(studio.address + path)).status).toBe(404);
   const schema = await (await fetch(`${studio.address}/api/schema`)).json();
-  expect(schema.properties.rideau).toEqual({ type: 'number', const: 2 });
+  expect(schema.properties.rideau).toEqual({ type: 'number', const: 3 });
 });

@@ -98,7 +98,7 @@ test('a room file goes out and comes in identical; a damaged or foreign one is r
     await page.getByLabel('Bring in a room file').setInputFiles(bad);
     await expect(page.getByRole('alert').filter({ hasText: says })).toContainText('nothing was changed');
   }
-  expect((await (await page.request.get('/api/studio/backup')).json()).rooms.length).toBe(2);
+  expect((await (await page.request.get('/api/studio/backup')).json()).rooms.length).toBe(3);
   await page.getByLabel('Bring in a room file').setInputFiles(file);
   await expect(page.getByText('Brought in.')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Long Room' })).toBeVisible();
@@ -116,7 +116,7 @@ test('the whole studio backs up and restores', async ({ page }, info) => {
   await expect(page.getByRole('heading', { name: 'Landing' })).toHaveCount(0);
   await page.getByLabel('Restore a studio').setInputFiles(file);
   await page.getByRole('button', { name: 'Restore it' }).click();
-  await expect(page.getByText(/Restored: 3 rooms, 84 things/)).toBeVisible();
+  await expect(page.getByText(/Restored: 4 rooms, 92 things/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Landing' })).toBeVisible();
 });
 

@@ -12,10 +12,10 @@ export function ApproveWall({ wallId, name }: { wallId: string; name: string }):
   const t = useTranslations('fitting');
   const { file, look, plan, change } = useRoom();
   const [asking, setAsking] = useState(false);
-  const { dressings, hangings, placements, ...head } = look;
+  const { dressings, hangings, groups: _g, placements, ...head } = look;
   const approved = look.approvedWallIds.includes(wallId);
   const onWall = (pieceId: string) => { const piece = file.pieces.find((p) => p.id === pieceId); return piece ? placeOnWall(piece, plan.walls).wallId === wallId : file.fittings.some((f) => f.id === pieceId && f.wallId === wallId); };
-  const used = new Set([...dressings.filter((d) => file.openings.some((o) => o.id === d.openingId && o.wallId === wallId)).map((d) => d.itemId), ...hangings.filter((h) => h.wallId === wallId).map((h) => h.itemId), ...placements.filter((p) => onWall(p.pieceId)).map((p) => p.itemId)]);
+  const used = new Set([...dressings.filter((d) => file.openings.some((o) => o.id === d.openingId && o.wallId === wallId)).flatMap((d) => [d.itemId, d.sheer?.itemId ?? null]), ...hangings.filter((h) => h.wallId === wallId).flatMap((h) => [h.itemId, h.print?.itemId ?? null]), ...placements.filter((p) => onWall(p.pieceId)).map((p) => p.itemId)]);
   const tagged = file.items.filter((i) => used.has(i.id) && i.tagsOn);
   const put = (ids: string[]) => ({ do: 'putLook' as const, look: { ...head, approvedWallIds: ids } });
   const approve = () => { setAsking(false); change([put([...look.approvedWallIds, wallId]), ...tagged.map((i) => ({ do: 'moveItem' as const, id: i.id, to: { tagsOn: false } }))]); };

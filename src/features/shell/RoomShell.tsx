@@ -62,7 +62,7 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
       <div className="flex flex-1 flex-col lg:flex-row"><div className={tape ? 'max-lg:hidden' : 'contents'}><Rail /></div>{children}</div>
       {asked && <WhyDialog rule={asked as RuleId} onClose={() => askWhy(null)} />}
       <LazyDialog open={help} onClose={() => setHelp(false)} title={t('keys.title')} closeLabel={t('shell.close')}>
-        <ul className="space-y-1.5">{(['nudge', 'undo', 'wall', 'look', 'enter', 'delete', 'escape', 'help'] as const).map((k) => <li key={k}>{t(`keys.${k}`, { small: formatLength(markStep(unit), unit).replace('\u2044', '/'), large: unit === 'cm' ? '1 cm' : '1 in' })}</li>)}</ul>
+        <ul className="space-y-1.5">{(['nudge', 'alt', 'undo', 'wall', 'look', 'enter', 'delete', 'escape', 'help'] as const).map((k) => <li key={k}>{t(`keys.${k}`, { small: formatLength(markStep(unit), unit).replace('\u2044', '/'), large: unit === 'cm' ? '1 cm' : '1 in' })}</li>)}</ul>
       </LazyDialog>
     </div>
   );

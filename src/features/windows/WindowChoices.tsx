@@ -60,7 +60,7 @@ export function WindowChoices({ opening: o, dressing: d, plan: w }: { opening: O
       {!inside && (next ?? under.length > 0) && (
         <div className="space-y-1.5 border-t border-line pt-2">
           {under.map(({ before, name }) => <p key={before.id} className="flex items-baseline justify-between gap-2 text-[14px]"><span>{t('under', { name })}</span><Button small onClick={() => acts.join(before, false)}>{t('takeOff', { name })}</Button></p>)}
-          {next && <label className="flex min-h-[26px] items-start gap-2 text-[14px] leading-snug"><input type="checkbox" className="mt-[3px] accent-black" checked={false} onChange={() => acts.join(last, true)} /><span>{t('joins', { next: next.opening.name })}<span className="block text-[13px] text-soft">{t('joinsSays')}</span></span></label>}
+          {next && <p className="flex items-baseline justify-between gap-2 text-[13px] text-soft"><span>{t('joinsSays')}</span><Button small className="whitespace-nowrap" onClick={() => acts.join(last, true)}>{t('joins', { next: next.opening.name })}</Button></p>}
         </div>
       )}
       {!inside && (d.sheer ? (

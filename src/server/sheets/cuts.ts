@@ -1,6 +1,7 @@
 import 'server-only';
 import { rgb } from 'pdf-lib';
 import { formatBareLength, formatLength } from '../../core/base/length';
+import { ruleBook } from '../../core/rules/book';
 import type { MakingPlan } from '../../core/stages/windows/made';
 import type { WindowPlan } from '../../core/stages/windows/planWindow';
 import { INK, LINE, MARGIN, SOFT, newPen, numberPages, paragraph, room, rule, text, type Paper, type Pen } from './pen';
@@ -40,9 +41,9 @@ function oneWindow(pen: Pen, sheet: Sheet, w: WindowPlan): void {
   if (w.chosenRoute?.kind !== 'made') paragraph(pen, t('cuts.asIf'), 9.5);
   const rows: [string, string][] = [
     [t('cuts.finished'), w.panelPlans.map((p) => length(p.finishedLengthMm)).filter((l, i, all) => all.indexOf(l) === i).join(', ')],
-    [t('cuts.panels'), `${w.panels}, ${t('cuts.perPanel', { count: Number(m.widthsPerPanel.toFixed(2)) })}`],
+    [t('cuts.panels'), `${Math.round(m.widths / m.widthsPerPanel)}, ${t('cuts.perPanel', { count: Number(m.widthsPerPanel.toFixed(2)) })}`],
     [t('cuts.heading'), t(`windows.${dressing.heading as 'wave'}`)],
-    [t('cuts.fullness'), `${(dressing.fullness ?? w.fullness).toFixed(2)}×`],
+    [t('cuts.fullness'), `${(dressing.fullness ?? ruleBook(sheet.file.rules, unit).number('windows.fullness')).toFixed(2)}×`],
     [t('cuts.widths'), [t('cuts.each', { count: m.halfDropMm > 0 ? Math.ceil(m.widths / 2) : m.widths, cut: length(m.cutMm) }), ...(m.halfDropMm > 0 && m.widths > 1 ? [t('cuts.eachHalf', { count: Math.floor(m.widths / 2), cut: length(m.cutMm + m.halfDropMm) })] : [])].join('; ')],
     ...(w.repeatMm > 0 ? [[t('cuts.repeat'), length(dressing.making.repeatMm ?? w.repeatMm)] as [string, string]] : []),
     [t('cuts.total'), unit === 'cm' ? `${(m.totalMm / 1000).toFixed(2)} m` : `${(m.totalMm / 914.4).toFixed(2)} yd (${length(m.totalMm)})`],

@@ -18,7 +18,7 @@ export type GroupPlan = {
   xMm: Mm; centreMm: Mm; widthMm: Mm; heightMm: Mm; topMm: Mm; bottomMm: Mm;
   /** The point that its pieces' places are told from. */
   from: { xMm: Mm; centreMm: Mm };
-  aboveMm: Mm | null; gapMm: Mm; widthShare: number | null;
+  aboveMm: Mm | null; gapMm: Mm; /** From the axis to the nearest edges of a pair. */ apartMm: Mm | null; widthShare: number | null;
   /** The middle by each school of height, and whether they part enough to be told. */
   schools: { singleMm: Mm; quarterMm: Mm; part: boolean };
   members: Map<string, InGroup>;
@@ -74,7 +74,7 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
   const widthShare = over ? widthMm / over.widthMm : null;
   judge();
   return {
-    groupId: group.id, name: group.name, wallId: group.wallId, kind: group.kind, xMm: fromXMm + (o.leftMm + o.rightMm) / 2, centreMm: (bottomMm + topMm) / 2, from: { xMm: fromXMm, centreMm: fromCentreMm }, widthMm, heightMm, topMm, bottomMm, aboveMm: over ? bottomMm - over.topMm : null, gapMm, widthShare,
+    groupId: group.id, name: group.name, wallId: group.wallId, kind: group.kind, xMm: fromXMm + (o.leftMm + o.rightMm) / 2, centreMm: (bottomMm + topMm) / 2, from: { xMm: fromXMm, centreMm: fromCentreMm }, widthMm, heightMm, topMm, bottomMm, aboveMm: over ? bottomMm - over.topMm : null, gapMm, apartMm, widthShare,
     schools: { singleMm, quarterMm, part: Math.abs(singleMm - quarterMm) > rules.number('walls.schoolsPart') && over === null && members.length > 1 }, members: inPlace, gapsMm, even,
     rulesUsed: { height: over ? gapRule(over.isBed) : 'walls.gallerySchool', gap: 'walls.gap' }, findings,
   };

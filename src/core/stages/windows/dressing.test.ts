@@ -57,12 +57,16 @@ describe('where the rod is fixed', () => {
     expect(toIn(w.rodHeightMm)).toBeLessThanOrEqual(bottom - 1.5);
     expect(toIn(w.rodHeightMm)).toBeGreaterThan(78);
   });
-  it('a slope that only the bracket reaches still lowers the rod', () => {
+  it('a slope that only the bracket would reach ends the rod before it, and leaves its height', () => {
     const base = bareRoom(inches(168), inches(144), inches(108));
     const file = room([opening({ xMm: inches(20) })], [dressing()], { room: { ...base.room, slopes: [{ wallId: 'w', lowMm: inches(80), runMm: inches(16) }] } });
     const w = planLook(file, { lookId: 'look' }).windows[0]!;
-    const overBracket = 80 + (108 - 80) * (toIn(w.bracketLeftXMm) / 16);
-    expect(toIn(w.rodHeightMm)).toBeLessThanOrEqual(Math.min(108, overBracket) - 1.5 + 1e-6);
+    expect(toIn(w.rodHeightMm)).toBe(105);
+    // the slope is 106½ up where the rod and its clearance meet it
+    const meets = ((106.5 - 80) / (108 - 80)) * 16;
+    expect(toIn(w.bracketLeftXMm)).toBeGreaterThanOrEqual(meets - 1e-3);
+    expect(toIn(w.bracketLeftXMm)).toBeLessThan(meets + 0.2);
+    expect(w.findings.find((f) => f.code === 'bracket-held-by-neighbour')?.by).toMatchObject({ side: 'left', neighbour: 'slope' });
   });
 });
 

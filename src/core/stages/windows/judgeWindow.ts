@@ -12,7 +12,7 @@ import type { WindowPlace, WindowPlan, WindowTarget } from './planWindow';
 
 export type WindowCase = {
   target: WindowTarget; dressing: Dressing; cloths: { main: Item | undefined; sheer: Item | undefined }; place: WindowPlace; layer: LayerPlan; sheer: LayerPlan | null; light: LightPlan; load: RodLoad;
-  bracketsAt: WindowPlan['bracketsAt']; frameTopMm: Mm; glassCoveredMm: Mm; glassMm: Mm; rodFrom: WindowPlan['rodFrom']; bySchool: { rodMm: Mm; heldByMm: Mm }; limits: { lowMm: Mm; highMm: Mm }; ceilingMm: Mm; ceilingBy: string; hemOn: WindowPlan['hemOn']; inReveal: boolean;
+  bracketsAt: WindowPlan['bracketsAt']; frameTopMm: Mm; glassCoveredMm: Mm; glassMm: Mm; rodFrom: WindowPlan['rodFrom']; bySchool: { rodMm: Mm; heldByMm: Mm }; limits: { lowMm: Mm; highMm: Mm }; ceilingMm: Mm; ceilingBy: string; /** Room for the brackets at this height, and what comes down to it. */ room: { leftMm: Mm; rightMm: Mm; by: { left: string | null; right: string | null } }; hemOn: WindowPlan['hemOn']; inReveal: boolean;
 };
 
 /** A pooled hem nearer than this to where people pass is walked on. */
@@ -51,8 +51,8 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
 
   function sides(): void {
     const b = layer.brackets;
-    for (const [side, held, reach, endsAt] of [['left', b.heldLeftByMm, b.leftMm, place.endsAt.left], ['right', b.heldRightByMm, b.rightMm, place.endsAt.right]] as const) {
-      const room = side === 'left' ? place.roomMm.leftMm : place.roomMm.rightMm;
+    for (const [side, held, reach, endsAt] of [['left', b.heldLeftByMm, b.leftMm, c.room.by.left ?? place.endsAt.left], ['right', b.heldRightByMm, b.rightMm, c.room.by.right ?? place.endsAt.right]] as const) {
+      const room = side === 'left' ? c.room.leftMm : c.room.rightMm;
       if (reach > room + rules.number('windows.cornerClearance') + 0.5) find('bracket-past-the-wall', 'stop', { side, byMm: reach - room });
       else if (held > 1) find('bracket-held-by-neighbour', 'yielded', { side, byMm: held, reachMm: reach, neighbour: endsAt }, 'windows.bracketExtension');
     }

@@ -1,4 +1,4 @@
-import { toMark, type Mm } from '../../base/units';
+import { toMark, toMarkBelow, type Mm } from '../../base/units';
 import type { Dressing, Item, Landing, Mount, Opening } from '../../model/types';
 import type { Finding } from '../../model/finding';
 import type { RuleBook } from '../../rules/book';
@@ -111,23 +111,37 @@ export function planWindow(target: WindowTarget, dressing: Dressing, cloths: { m
   const given = inReveal ? { leftMm: 0, rightMm: 0 } : { leftMm: dressing.extensionLeftMm, rightMm: dressing.extensionRightMm };
   const ownLand = shower ? rules.number('windows.showerClear') : hemOn === 'apron' ? 0 : null;
   const planAt = (rodMm: Mm, limits: { lowMm: Mm; highMm: Mm }) => planLayer(mainChoice(dressing, cloths.main, shower, rules), {
-    span, rodMm, rodLowMm: limits.lowMm, rodHighMm: limits.highMm, base, roomMm: place.roomMm, given, outer, ends: shower ? showerEnds : ends, landMm: ownLand,
+    span, rodMm, rodLowMm: limits.lowMm, rodHighMm: limits.highMm, base, roomMm: roomAt(rodMm), given, outer, ends: shower ? showerEnds : ends, landMm: ownLand,
   }, rules);
   const limitsAt = (ceilingMm: Mm) => {
     if (inReveal && !shower) { const top = first.sillMm + first.heightMm; return { lowMm: first.sillMm, highMm: top }; }
     return rodLimits({ frameTopMm, ceilingMm }, rules);
   };
-  let bySchool = school(overTrim.mm);
+  const bySchool = school(overTrim.mm);
+  /**
+   * Room for the brackets at a height: beside the frame a slope, a beam or a cupboard may come down to the rod, which then ends before it.
+   * The lowest thing over a stretch only gets lower as it grows, so the end is found by halving.
+   */
+  const roomAt = (rodMm: Mm): Reach & { by: { left: string | null; right: string | null } } => {
+    const found = { ...place.roomMm, by: { left: null as string | null, right: null as string | null } };
+    if (mount !== 'wall' || shower) return found;
+    const free = rodMm + rules.number('windows.rodClearance') - 0.5;
+    for (const side of ['left', 'right'] as const) {
+      const most = side === 'left' ? place.roomMm.leftMm : place.roomMm.rightMm;
+      const over = (d: Mm) => (side === 'left' ? place.overhead(trimmed.leftMm - d, trimmed.leftMm) : place.overhead(trimmed.rightMm, trimmed.rightMm + d));
+      if (most <= 0 || over(most).mm >= free || overTrim.mm < free) continue;
+      let [low, high] = [0, most];
+      for (let i = 0; i < 18; i++) { const d = (low + high) / 2; if (over(d).mm >= free) low = d; else high = d; }
+      found.by[side] = over(most).by;
+      if (side === 'left') found.leftMm = toMarkBelow(low, rules.unit);
+      else found.rightMm = toMarkBelow(low, rules.unit);
+    }
+    return found;
+  };
   const wished = () => dressing.rodHeightMm ?? atMount ?? (shower ? undefined : place.lineMm) ?? bySchool.rodMm;
-  let layer = planAt(wished(), limitsAt(overTrim.mm));
-  // brackets may reach under a slope, a beam or a cupboard that the frame does not: the rod by rule then goes lower
-  const overRod = mount === 'wall' && !shower ? place.overhead(layer.leftMm, layer.rightMm) : overTrim;
-  if (overRod.mm < overTrim.mm - 0.5) {
-    bySchool = school(overRod.mm);
-    layer = planAt(wished(), limitsAt(overRod.mm));
-  }
-  const ceilingMm = overRod.mm;
+  const ceilingMm = overTrim.mm;
   const limits = limitsAt(ceilingMm);
+  const layer = planAt(wished(), limits);
   const rodHeightMm = layer.rodHeightMm;
 
   const sheer = dressing.sheer && !shower && !within(mount) ? planLayer({ ...sheerChoice(dressing.sheer, cloths.sheer, rules) }, {
@@ -156,7 +170,7 @@ export function planWindow(target: WindowTarget, dressing: Dressing, cloths: { m
   const bracketsAt = supportsAt(layer.brackets.coveredMm, load.supports, bendsMm).map((mm) => placeOf(layer.leftMm + mm));
   const bracketCount = load.supports;
 
-  const findings = judgeWindow({ target, dressing, cloths, place, layer, sheer, light, load, bracketsAt, frameTopMm, glassCoveredMm, glassMm, rodFrom, bySchool, limits, ceilingMm, ceilingBy: overRod.by, hemOn, inReveal }, rules);
+  const findings = judgeWindow({ target, dressing, cloths, place, layer, sheer, light, load, bracketsAt, frameTopMm, glassCoveredMm, glassMm, rodFrom, bySchool, limits, ceilingMm, ceilingBy: overTrim.by, room: roomAt(rodHeightMm), hemOn, inReveal }, rules);
   const walls = onWalls(span, layer.leftMm, layer.rightMm);
   return {
     openingId: target.id, dressingId: dressing.id, name: target.name, wallId: target.wallId, openingIds: shower ? [] : openings.map((o) => o.id), shower, mount, span,

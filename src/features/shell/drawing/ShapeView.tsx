@@ -78,7 +78,13 @@ function DrawnShape({ shape: s, scale, paint, lampLit, plain = false }: Props): 
     case 'shade': return <g><path d={`M${x + w * 0.17} ${y}h${w * 0.66}l${w * 0.17} ${h}h-${w}z`} fill={base} stroke={EDGE} strokeWidth="0.6" />{lampLit && !plain && <path d={`M${x + w * 0.17} ${y}h${w * 0.66}l${w * 0.17} ${h}h-${w}z`} fill="#ffd98a" fillOpacity="0.55" />}</g>;
     case 'lampBase': return <path d={h > w * 3 ? `M${x + w * 0.3} ${y}h${w * 0.4}v${h * 0.96}h${w * 0.6}v${h * 0.04}h-${w * 1.6}v-${h * 0.04}h${w * 0.6}z` : `M${x + w * 0.3} ${y}h${w * 0.4}q${w * 0.6} ${h * 0.5} ${w * 0.1} ${h}h-${w * 0.6}q-${w * 0.5} -${h * 0.5} ${w * 0.1} -${h}z`} fill={base} />;
     case 'leg': return <path d={`M${x} ${y}h${w}l-${w * 0.2} ${h}h-${w * 0.6}z`} fill={base} />;
-    case 'picture': return (
+    case 'picture': return s.heading === 'mirror' ? (
+      <g>
+        <rect x={x} y={y} width={w} height={h} fill={base} stroke="#00000088" strokeWidth="0.8" />
+        <rect x={x + w * 0.06} y={y + w * 0.06} width={Math.max(0, w * 0.88)} height={Math.max(0, h - w * 0.12)} fill={lampLit ? '#6d747a' : '#cfd9de'} stroke={EDGE} strokeWidth="0.5" />
+        {!plain && <path d={`M${x + w * 0.2} ${y + h * 0.62}L${x + w * 0.56} ${y + h * 0.2}M${x + w * 0.34} ${y + h * 0.72}L${x + w * 0.62} ${y + h * 0.4}`} stroke="#ffffff" strokeOpacity="0.7" strokeWidth="1.2" />}
+      </g>
+    ) : (
       <g>
         <rect x={x} y={y} width={w} height={h} fill={colours[colours.length - 1]!.hex} stroke="#00000088" strokeWidth="0.8" />
         <rect x={x + w * 0.055} y={y + w * 0.055} width={Math.max(0, w * 0.89)} height={Math.max(0, h - w * 0.11)} fill={base} />

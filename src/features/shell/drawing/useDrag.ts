@@ -5,11 +5,11 @@ import type { LengthUnit, Mm } from '../../../core/base/units';
 import { markStep, toMark } from '../../../core/base/units';
 import type { Scale } from '../../../ui/drawing/scale';
 
-/** Movement of a drag on a drawing in millimetres, whatever size the drawing is shown at; snapped to the tape's marks. */
-export function useDrawingDrag(unit: LengthUnit, on: { start?: (key: string) => void; move: (key: string, dxMm: Mm, dyMm: Mm) => void; end: (key: string, dxMm: Mm, dyMm: Mm, moved: boolean) => void }) {
+/** Movement of a drag on a drawing in millimetres, whatever size the drawing is shown at; snapped to the tape's marks. `alone`: Alt is held, so that no rule pulls. */
+export function useDrawingDrag(unit: LengthUnit, on: { start?: (key: string) => void; move: (key: string, dxMm: Mm, dyMm: Mm, alone: boolean) => void; end: (key: string, dxMm: Mm, dyMm: Mm, moved: boolean, alone: boolean) => void }) {
   const ratio = useRef(1);
   return useGesture(
-    ({ args, first, last, movement: [mx, my], event, tap }) => {
+    ({ args, first, last, movement: [mx, my], event, tap, altKey }) => {
       const [key, scale] = args as [string, Scale];
       if (first) {
         event.stopPropagation();
@@ -19,8 +19,8 @@ export function useDrawingDrag(unit: LengthUnit, on: { start?: (key: string) => 
       }
       const dx = toMark(scale.toMm(mx * ratio.current), unit);
       const dy = toMark(-scale.toMm(my * ratio.current), unit);
-      if (last) on.end(key, dx, dy, !tap && (dx !== 0 || dy !== 0));
-      else on.move(key, dx, dy);
+      if (last) on.end(key, dx, dy, !tap && (dx !== 0 || dy !== 0), altKey);
+      else on.move(key, dx, dy, altKey);
     },
     { filterTaps: true, pointer: { touch: true }, preventDefault: false },
   );

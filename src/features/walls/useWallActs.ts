@@ -1,0 +1,95 @@
+'use client';
+import { nanoid } from 'nanoid';
+import { inches } from '../../core/base/units';
+import type { Change } from '../../core/model/change';
+import { GROUP, HANGING } from '../../core/model/defaults';
+import type { Hanging, HangingGroup, Item } from '../../core/model/types';
+import type { HangingPlan } from '../../core/stages/walls/planHanging';
+import { useRoom } from '../shell/room/RoomContext';
+
+/** A wire of usual measures for a frame. */
+export const usualHanger = (item: Pick<Item, 'widthMm' | 'heightMm'>): Hanging['hanger'] => ({ kind: 'wire', hooks: 2, ringDropMm: Math.min(item.heightMm / 3, inches(6)), ringsApartMm: item.widthMm * 0.8, wireMm: item.widthMm * 0.84, hooksApartMm: null });
+
+/** What can be done to what hangs on a wall, as changes: a piece is moved, a group put together, arranged, moved as a whole. */
+export function useWallActs() {
+  const { file, look, plan, change, pick } = useRoom();
+  const put = (hanging: Hanging): Change => ({ do: 'putHanging', lookId: look.id, hanging });
+  const putGroup = (group: HangingGroup): Change => ({ do: 'putGroup', lookId: look.id, group });
+  const membersOf = (groupId: string) => look.hangings.filter((h) => h.groupId === groupId);
+  const groupOf = (id: string | null) => look.groups.find((g) => g.id === id);
+
+  /** Every piece of the group where it now hangs, told from the group's middle, so that one can be moved without the others. */
+  function freeze(group: HangingGroup): { from: { xMm: number; centreMm: number }; changes: Change[]; places: Map<string, { dxMm: number; dyMm: number }> } {
+    const g = plan.groups.find((x) => x.groupId === group.id)!;
+    const { from } = g;
+    const members = membersOf(group.id);
+    const places = new Map(members.flatMap((h) => { const at = g.members.get(h.id); return at ? [[h.id, { dxMm: at.xMm - from.xMm, dyMm: at.centreMm - from.centreMm }] as const] : []; }));
+    const frozen = members.every((h) => h.groupAt !== null) && group.xMm !== null && group.centreMm !== null;
+    const changes: Change[] = frozen ? [] : [putGroup({ ...group, xMm: from.xMm, centreMm: from.centreMm, aboveMm: null }), ...members.filter((h) => h.groupAt === null).map((h) => put({ ...h, groupAt: places.get(h.id) ?? { dxMm: 0, dyMm: 0 } }))];
+    return { from, changes, places };
+  }
+
+  /** A piece moved to a middle on its wall; in a group only it moves. */
+  function moveTo(hanging: Hanging, h: HangingPlan, xMm: number, centreMm: number): Change[] {
+    const group = groupOf(hanging.groupId);
+    if (group) {
+      const { from, changes } = freeze(group);
+      return [...changes, put({ ...hanging, groupAt: { dxMm: xMm - from.xMm, dyMm: centreMm - from.centreMm } })];
+    }
+    const up = !hanging.leans && Math.abs(centreMm - h.centreMm) > 0.01;
+    return [put({ ...hanging, xMm, ...(up ? { centreMm, gapMm: null } : {}) })];
+  }
+
+  /** The whole group moved by so much. */
+  function moveGroup(group: HangingGroup, dxMm: number, dyMm: number, from: { xMm: number; centreMm: number }): Change[] {
+    return [putGroup({ ...group, xMm: from.xMm + dxMm, ...(Math.abs(dyMm) > 0.01 ? { centreMm: Math.max(0, from.centreMm + dyMm), aboveMm: null } : {}) })];
+  }
+  /** Where a group's own x and centre stand for it now: its outline's middle, or the point its pieces are told from. */
+  function standOf(group: HangingGroup): { xMm: number; centreMm: number } {
+    const g = plan.groups.find((x) => x.groupId === group.id)!;
+    const moved = membersOf(group.id).some((h) => h.groupAt !== null);
+    return { xMm: moved || group.kind === 'pair' ? g.from.xMm : g.xMm, centreMm: moved ? g.from.centreMm : g.centreMm };
+  }
+
+  return {
+    put, putGroup, membersOf, groupOf, moveTo, moveGroup, standOf,
+    hang: (item: Item, wallId: string, more: Partial<Hanging> = {}): string => {
+      const id = nanoid(8);
+      change([{ do: 'putItem', item }, put({ ...HANGING, id, itemId: item.id, wallId, hanger: usualHanger(item), ...more })]);
+      pick(id);
+      return id;
+    },
+    newGroup: (wallId: string, name: string): void => {
+      const id = nanoid(8);
+      change([putGroup({ ...GROUP, id, name, wallId, kind: 'row' })]);
+      pick(id);
+    },
+    /** Into the group, at the end of its order. */
+    addTo: (group: HangingGroup, item: Item): void => change([{ do: 'putItem', item }, put({ ...HANGING, id: nanoid(8), itemId: item.id, wallId: group.wallId, hanger: usualHanger(item), groupId: group.id })]),
+    /** Apart: every piece stays where it hangs, on its own. */
+    takeApart: (group: HangingGroup): void => {
+      const g = plan.groups.find((x) => x.groupId === group.id);
+      change([...membersOf(group.id).map((h) => put({ ...h, groupId: null, groupAt: null, xMm: g?.members.get(h.id)?.xMm ?? null, centreMm: Math.max(0, g?.members.get(h.id)?.centreMm ?? 0), gapMm: null })), { do: 'removeGroup', lookId: look.id, id: group.id }]);
+      pick(null);
+    },
+    leave: (hanging: Hanging, h: HangingPlan): void => change([put({ ...hanging, groupId: null, groupAt: null, xMm: h.xMm, centreMm: Math.max(0, h.centreMm), gapMm: null })]),
+    /** Another kind, gap or order lays it out afresh: pieces put by hand go back into line. */
+    relay: (group: HangingGroup, patch: Partial<HangingGroup>): void => {
+      const afresh = 'kind' in patch || 'hinge' in patch || 'columns' in patch || 'pitchDeg' in patch || 'apartMm' in patch || 'axisId' in patch || 'overPieceId' in patch || 'gapMm' in patch;
+      const free = (patch.kind ?? group.kind) === 'free';
+      change([putGroup({ ...group, ...patch, ...(afresh && !free ? { xMm: null, centreMm: null } : {}) }), ...(afresh && !free ? membersOf(group.id).filter((h) => h.groupAt !== null).map((h) => put({ ...h, groupAt: null })) : [])]);
+    },
+    /** The group in another order: its hangings are put back in the order that is wished. */
+    reorder: (group: HangingGroup, ids: readonly string[]): void => {
+      const members = membersOf(group.id);
+      // the order of a group is that of its hangings: what moves behind is taken off and hung again
+      const wished = ids.flatMap((id) => members.find((h) => h.id === id) ?? []);
+      const first = wished.findIndex((h, i) => members[i]!.id !== h.id);
+      if (first < 0) return;
+      change([...wished.slice(first).map((h): Change => ({ do: 'removeHanging', lookId: look.id, id: h.id })), ...wished.slice(first).map((h) => put({ ...h, groupAt: null }))]);
+    },
+    arrange: (group: HangingGroup, middle: { xMm: number; centreMm: number }, at: ReadonlyMap<string, { xMm: number; yMm: number }>): void =>
+      change([putGroup({ ...group, kind: 'free', xMm: middle.xMm, centreMm: middle.centreMm, aboveMm: null }), ...membersOf(group.id).flatMap((h) => { const p = at.get(h.id); return p ? [put({ ...h, groupAt: { dxMm: p.xMm, dyMm: p.yMm } })] : []; })]),
+    file,
+  };
+}

@@ -1,0 +1,40 @@
+import 'server-only';
+import { formatLength } from '../../core/base/length';
+import { hexOfLab } from '../../core/colour/spaces';
+import { UNDYED, type Shape } from '../../core/room/shape';
+import { svgText } from '../svg';
+import { loadSheet } from './rows';
+
+const n = (mm: number): string => String(Math.round(mm * 1000) / 1000);
+/** Scales in which an elevation can be drawn: one to so many. */
+export const WALL_SCALES: readonly number[] = [1, 2, 5, 10, 20, 25, 50, 100];
+
+/** A wall's elevation in true units: the drawing is in millimetres of the wall, the paper one to `scale`. With rods, hems, centres and nails told. */
+export function wallSvg(roomId: string, lookId: string | null, wallId: string, scale: number): { name: string; svg: string } | undefined {
+  const sheet = loadSheet(roomId, lookId);
+  const e = sheet?.plan.elevations.find((x) => x.wallId === wallId);
+  const wall = sheet?.plan.walls.find((w) => w.id === wallId);
+  if (!sheet || !e || !wall || !WALL_SCALES.includes(scale)) return undefined;
+  const { plan, words } = sheet;
+  const length = (mm: number) => formatLength(mm, sheet.file.room.unit).replace(/\u2044/g, '/');
+  // words and lines have their size on paper, whatever the scale
+  const mm = (onPaper: number) => onPaper * scale;
+  const margin = mm(12);
+  const [width, height] = [e.lengthMm + 2 * margin, e.ceilingMm + 2 * margin];
+  const [x, y] = [(v: number) => margin + v, (v: number) => margin + e.ceilingMm - v];
+  const fill = (s: Shape) => (s.colours[0] ? hexOfLab(s.colours[0]) : s.form === 'curtain' ? hexOfLab(UNDYED) : '#e3e9ee');
+  const shapes = e.shapes.map((s) => {
+    const box = `<rect x="${n(x(s.box.xMm))}" y="${n(y(s.box.yMm + s.box.heightMm))}" width="${n(Math.max(0, s.box.widthMm))}" height="${n(Math.max(0, s.box.heightMm))}" fill="${fill(s)}"${s.seeThrough ? ` fill-opacity="${n(1 - 0.7 * s.seeThrough)}"` : ''} stroke="#000" stroke-opacity="0.45" stroke-width="${n(mm(0.13))}">${s.name ? `<title>${svgText(s.name)}</title>` : ''}</rect>`;
+    const folds = s.form === 'curtain' && s.folds ? Array.from({ length: s.folds - 1 }, (_, i) => `M${n(x(s.box.xMm + ((i + 1) * s.box.widthMm) / s.folds!))} ${n(y(s.box.yMm + s.box.heightMm))}V${n(y(s.box.yMm))}`).join('') : '';
+    return folds ? `${box}<path d="${folds}" stroke="#000" stroke-opacity="0.3" stroke-width="${n(mm(0.1))}"/>` : box;
+  });
+  const say = (px: number, py: number, text: string) => `<text x="${n(px)}" y="${n(py)}" font-size="${n(mm(2.4))}">${svgText(text)}</text>`;
+  const cross = (px: number, py: number) => `<path d="M${n(px - mm(1.5))} ${n(py)}h${n(mm(3))}M${n(px)} ${n(py - mm(1.5))}v${n(mm(3))}" stroke="#000" stroke-width="${n(mm(0.25))}"/>`;
+  const rods = plan.windows.flatMap((w) => w.bracketsAt.filter((b) => b.wallId === wallId).map((b) => `${cross(x(b.xMm), y(w.rodHeightMm))}${say(x(b.xMm) + mm(1), y(w.rodHeightMm) - mm(2), `${length(b.xMm)} / ${length(w.rodHeightMm)}`)}`));
+  const nails = plan.hangings.filter((h) => h.wallId === wallId && !h.leans).flatMap((h) => h.nails.map((k) => `${cross(x(k.xMm), y(k.heightMm))}${say(x(k.xMm) + mm(1), y(k.heightMm) - mm(1), `${length(k.xMm)} / ${length(k.heightMm)}`)}`));
+  const edge = e.edge.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(x(p.xMm))} ${n(y(p.heightMm))}`).join('');
+  const frame = `<path d="${edge}V${n(y(0))}H${n(x(0))}Z" fill="none" stroke="#000" stroke-width="${n(mm(0.35))}"/>`;
+  const title = `${sheet.file.room.name}, ${words.wall(wall)}, ${sheet.look.name}, 1:${scale}`;
+  const foot = `${say(margin, height - mm(4), title)}${say(margin, mm(6), `${length(e.lengthMm)} × ${length(e.ceilingMm)}`)}`;
+  return { name: `${title.replace(':', ' to ')}.svg`, svg: `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width / scale)}mm" height="${n(height / scale)}mm" viewBox="0 0 ${n(width)} ${n(height)}" font-family="sans-serif"><title>${svgText(title)}</title><g>${shapes.join('')}</g>${frame}${rods.join('')}${nails.join('')}${foot}</svg>` };
+}

@@ -1,0 +1,175 @@
+import { PDFDocument } from 'pdf-lib';
+import { awake, axeFindsNothing, expect, fileOf, saved, test, type } from './studio';
+
+test.beforeEach(async ({ studio }) => studio.fill());
+
+const sheet = (page: import('@playwright/test').Page) => page.getByRole('complementary').last();
+const drawn = (page: import('@playwright/test').Page, name: string) => page.locator('svg [role=button]').and(page.getByLabel(name, { exact: true })).first();
+const hangingsOf = async (page: import('@playwright/test').Page, room = 'lookout') => (await fileOf(page, room)).looks.find((l) => l.id === 'summer')!;
+
+test('a group is begun, filled from the stash and with a planned frame, laid out as a row, a grid, and moved as one', async ({ page, studio }) => {
+  await page.goto('/rooms/lookout/walls?look=summer&wall=n2');
+  await page.getByRole('button', { name: 'Hang several as one' }).click();
+  await expect(sheet(page).getByRole('heading', { name: 'Group 2' })).toBeVisible();
+  for (const id of ['art-knot-1', 'art-knot-2']) await sheet(page).getByLabel('Add from the stash').selectOption(id);
+  await type(page, /Plan a frame/, '12');
+  await type(page, 'Its height', '16');
+  await sheet(page).getByRole('button', { name: 'Add it' }).click();
+  await expect.poll(async () => (await studio.plan('summer', 'lookout')).groups.find((g) => g.name === 'Group 2')&& (await hangingsOf(page)).hangings.filter((h) => h.wallId === 'n2').length).toBe(3);
+  const group = async () => (await studio.plan('summer', 'lookout')).groups.find((g) => g.name === 'Group 2')!;
+  expect((await group()).widthMm / 25.4).toBeCloseTo(3 * 12 + 2 * 2.5, 3);
+  await sheet(page).getByLabel('Laid out as').selectOption('column');
+  await expect.poll(async () => (await group()).heightMm / 25.4).toBeCloseTo(3 * 16 + 2 * 2.5, 3);
+  await type(page, 'Gap', '3');
+  await expect.poll(async () => (await group()).heightMm / 25.4).toBeCloseTo(3 * 16 + 2 * 3, 3);
+  // a planned frame is bought
+  expect((await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'item-in-two-places')).toBe(true);
+  const outline = drawn(page, 'Group 2, as a whole');
+  await outline.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => ((await group()).xMm - 24 * 25.4) / 25.4).toBeCloseTo(1 / 8, 4);
+});
+
+test('a gallery is arranged beside the page: ranked results, one is hung, undo takes it back whole', async ({ page, studio }) => {
+  await page.goto('/rooms/lookout/walls?look=summer&wall=s');
+  await sheet(page).getByRole('button', { name: 'Lookout gallery', exact: true }).click();
+  await sheet(page).getByRole('button', { name: 'Arrange', exact: true }).click();
+  const results = sheet(page).getByRole('button', { name: 'Hang it so' });
+  await expect(results.first()).toBeVisible();
+  expect(await results.count()).toBeGreaterThan(2);
+  const before = (await hangingsOf(page)).hangings;
+  await results.first().click();
+  await saved(page);
+  await expect.poll(async () => JSON.stringify((await hangingsOf(page)).hangings) !== JSON.stringify(before)).toBe(true);
+  expect((await studio.plan('summer', 'lookout')).groups[0]!.even).toBe(true);
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await hangingsOf(page)).hangings).toEqual(before);
+});
+
+test('a search over sixty frames tells how far it is, and is stopped with the best that it has', async ({ page }) => {
+  const file = await (await page.request.get('/api/rooms/lookout/file')).json();
+  const items = Array.from({ length: 60 }, (_, i) => ({ ...file.items.find((x: { id: string }) => x.id === 'art-terns'), id: `many-${i}`, name: `Frame ${i}`, widthMm: 150 + (i % 7) * 30, heightMm: 150 + (i % 5) * 40 }));
+  const look = file.looks[0];
+  const hangings = items.map((x) => ({ ...look.hangings[0], id: `m-${x.id}`, itemId: x.id, groupAt: null }));
+  const put = await page.request.post('/api/rooms', { data: { ...file, items: [...file.items, ...items], room: { ...file.room, id: 'many', name: 'Many', holes: [] }, looks: [{ ...look, hangings, dressings: [], groups: [{ ...look.groups[0], zone: { xMm: 1300, bottomMm: 300, widthMm: 3400, heightMm: 2200 } }] }] } });
+  expect(put.ok(), await put.text()).toBe(true);
+  await page.goto('/rooms/many/walls?look=summer&wall=s');
+  await sheet(page).getByLabel('On this wall').selectOption('gallery');
+  await sheet(page).getByRole('button', { name: 'Arrange', exact: true }).click();
+  await expect(sheet(page).getByText(/\d+ of \d+ tried/)).toBeVisible();
+  await expect(sheet(page).getByText(/[1-9]\d* of \d+ tried/)).toBeVisible();
+  const stop = sheet(page).getByRole('button', { name: 'Stop, keep the best' });
+  if (await stop.isVisible()) await stop.click({ timeout: 2000 }).catch(() => undefined);
+  await expect(sheet(page).getByRole('button', { name: 'Hang it so' }).first()).toBeVisible();
+});
+
+test('a dragged piece is drawn to a rule that is named, goes free with Alt, and arrows move it by an eighth', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/walls?look=early-summer&wall=n');
+  const centre = async () => (await studio.plan()).hangings.find((h) => h.name === 'Regatta, large')!.centreMm / 25.4;
+  const piece = drawn(page, 'Regatta, large');
+  await piece.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect.poll(centre).toBeCloseTo(60.125, 4);
+  await awake(page);
+  const box = (await piece.boundingBox())!;
+  // the first three pixels only tell a drag from a press
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 40, { steps: 4 });
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 4, { steps: 4 });
+  await expect(page.getByText(/^(centre 60|7 in over|middle of)/).first()).toBeVisible();
+  await page.mouse.up();
+  await expect.poll(centre).toBeCloseTo(60, 4);
+  // free of the rules: it stays where the hand let it go
+  const again = (await piece.boundingBox())!;
+  await page.keyboard.down('Alt');
+  await page.mouse.move(again.x + again.width / 2, again.y + again.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(again.x + again.width / 2, again.y + again.height / 2 + 30, { steps: 4 });
+  await page.mouse.move(again.x + again.width / 2, again.y + again.height / 2 + 1.6, { steps: 4 });
+  await page.mouse.up();
+  await page.keyboard.up('Alt');
+  await expect.poll(centre).not.toBeCloseTo(60, 3);
+  await expect.poll(async () => Math.abs((await centre()) - 60)).toBeLessThan(1.2);
+});
+
+test('a gap typed on the drawing moves the piece, and only it', async ({ page, studio }) => {
+  await page.goto('/rooms/lookout/walls?look=summer&wall=s');
+  await sheet(page).getByRole('button', { name: 'Pilot cutter', exact: true }).click();
+  const before = (await studio.plan('summer', 'lookout')).hangings;
+  await page.getByRole('group', { name: 'South wall' }).getByRole('button', { name: /^Gap to Quay at dusk/ }).click();
+  await page.getByRole('textbox', { name: 'Gap to Quay at dusk' }).fill('4');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const moved = async () => (await studio.plan('summer', 'lookout')).hangings.filter((h) => Math.abs(h.xMm - before.find((b) => b.hangingId === h.hangingId)!.xMm) > 0.1 || Math.abs(h.centreMm - before.find((b) => b.hangingId === h.hangingId)!.centreMm) > 0.1);
+  await expect.poll(async () => (await moved()).map((h) => h.name)).toEqual(['Pilot cutter']);
+  expect((await studio.plan('summer', 'lookout')).groups[0]!.even).toBe(false);
+});
+
+test('holes are marked on the wall, and a piece is moved to one', async ({ page, studio }) => {
+  await page.goto('/rooms/lookout/walls?look=summer&wall=w');
+  await sheet(page).getByText('Holes in this wall').click();
+  await sheet(page).getByRole('button', { name: 'Add a hole' }).click();
+  await type(page, 'Hole 1, from the left', '73');
+  await type(page, 'Hole 1, from the floor', '73');
+  await expect.poll(async () => (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'hole-could-be-used')).toBe(true);
+  await sheet(page).getByRole('button', { name: 'Move it to the hole' }).click();
+  await expect.poll(async () => (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'hole-used')).toBe(true);
+  await sheet(page).getByRole('button', { name: 'Mark holes' }).click();
+  const wall = (await page.getByRole('group', { name: /West wall/ }).boundingBox())!;
+  await page.mouse.click(wall.x + wall.width / 2, wall.y + wall.height / 2);
+  await expect.poll(async () => (await fileOf(page, 'lookout')).room.holes.filter((h) => h.wallId === 'w').length).toBe(2);
+});
+
+test('what the mirror shows is drawn on the plan and on the unrolled walls', async ({ page, studio }) => {
+  await page.goto('/rooms/lookout/walls?look=summer&wall=w');
+  const seen = await studio.plan('summer', 'lookout');
+  const mirror = seen.hangings.find((h) => h.name === 'Porthole mirror')!;
+  const sight = seen.sights.find((s) => s.hangingId === mirror.hangingId && s.shows.length > 0)!;
+  await sheet(page).getByText('What the glass shows').click();
+  await expect(sheet(page)).toContainText(sight.shows[0]!.name);
+  await sheet(page).getByRole('button', { name: 'Draw it' }).first().click();
+  await expect(page.getByRole('img', { name: 'On the unrolled walls' })).toBeVisible();
+  await sheet(page).getByRole('button', { name: 'Back' }).click();
+  await expect(page.getByRole('group', { name: /West wall/ })).toBeVisible();
+});
+
+test('a print in a frame: its mat, its pixels, its colours on the wall', async ({ page, studio }) => {
+  await page.goto('/rooms/lookout/walls?look=summer&wall=s');
+  await sheet(page).getByRole('button', { name: 'Tide table, 1911', exact: true }).click();
+  await sheet(page).getByText('Print and mat').click();
+  await sheet(page).getByRole('button', { name: 'Put a print in this frame' }).click();
+  await sheet(page).getByLabel('Sheet', { exact: true }).selectOption('11 × 14');
+  await expect(sheet(page)).toContainText(/10\s?1⁄2 × 13\s?1⁄2 in/);
+  await type(page, 'File, pixels across', '1000');
+  await type(page, 'File, pixels up', '1200');
+  await expect.poll(async () => (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'print-pixels-short')).toBe(true);
+  await sheet(page).getByLabel('Print', { exact: true }).selectOption('art-gull');
+  await expect.poll(async () => (await hangingsOf(page)).hangings.find((h) => h.itemId === 'art-tide')!.print?.itemId).toBe('art-gull');
+});
+
+test('templates come at full size, the elevation in true units', async ({ page, studio }) => {
+  await page.goto('/rooms/lookout/walls?look=summer&wall=s');
+  const h = (await studio.plan('summer', 'lookout')).hangings.find((x) => x.name === 'Terns')!;
+  for (const [paper, size] of [['a4', [595.28, 841.89]], ['letter', [612, 792]]] as const) {
+    const pdf = await PDFDocument.load(await (await page.request.get(`/api/rooms/lookout/template.pdf?look=summer&hanging=${h.hangingId}&paper=${paper}`)).body());
+    expect(pdf.getPage(0).getSize()).toEqual({ width: expect.closeTo(size[0], 1), height: expect.closeTo(size[1], 1) });
+    expect(pdf.getPageCount()).toBeGreaterThan(1);
+  }
+  const svg = await (await page.request.get(`/api/rooms/lookout/template.svg?look=summer&hanging=${h.hangingId}`)).text();
+  expect(svg).toContain(`width="${Math.round((h.widthMm + 24) * 1000) / 1000}mm"`);
+  const wall = (scale: number) => page.request.get(`/api/rooms/lookout/wall.svg?look=summer&wall=s&scale=${scale}`);
+  const read = async (scale: number) => { const text = await (await wall(scale)).text(); return { mm: Number(/width="([\d.]+)mm"/.exec(text)![1]), box: Number(/viewBox="0 0 ([\d.]+)/.exec(text)![1]), text }; };
+  const [one, twenty] = [await read(1), await read(20)];
+  expect(one.mm).toBeCloseTo(one.box, 3);
+  expect(twenty.mm * 20).toBeCloseTo(twenty.box, 1);
+  // 192 in of wall, and 12 mm of paper on each side
+  expect(one.mm).toBeCloseTo(192 * 25.4 + 24, 2);
+  expect((await wall(3)).status()).toBe(404);
+  expect((await page.request.get('/api/rooms/lookout/template.pdf?look=summer&hanging=none')).status()).toBe(404);
+});
+
+test('axe finds nothing on Walls, with a group picked and without', async ({ page }) => {
+  await axeFindsNothing(page, '/rooms/lookout/walls?look=summer&wall=s', 1280);
+  await axeFindsNothing(page, '/rooms/long-room/walls?look=early-summer&wall=n', 1280);
+});
