@@ -1,6 +1,7 @@
 // npm run pictures: one picture of each main view from the demo studio, into docs/screenshots. With words, only the views whose names hold one of them.
 import { chromium } from '@playwright/test';
-import { mkdtempSync, mkdirSync, rmSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import net from 'node:net';
 import sharp from 'sharp';
 import { tmpdir } from 'node:os';
@@ -43,7 +44,6 @@ const VIEWS = [
   ['quick-curtain', '/quick/curtain', DESK, fillCurtain],
   ['measure', '/rooms/long-room/measure?look=early-summer&wall=e', DESK, (page) => page.getByRole('button', { name: 'Harbour window', exact: true }).last().click()],
   ['plan', '/rooms/long-room/measure?look=early-summer&wall=plan', DESK],
-  ['eaves', '/rooms/landing/measure?look=summer&wall=n', DESK],
   ['tape-phone', '/rooms/long-room/measure/tape?look=early-summer&only=open', PHONE],
   ['clear', '/rooms/long-room/clear?look=early-summer&wall=s', DESK],
   ['stash', '/stash?item=harbour-velvet-20', DESK, (page) => page.getByRole('heading', { name: 'Harbour blue velvet' }).waitFor()],
@@ -59,6 +59,16 @@ const VIEWS = [
   ['why', '/rooms/long-room/windows?look=early-summer&wall=e', DESK, async (page) => { await page.getByRole('button', { name: /^Why / }).first().click(); await page.getByRole('dialog').waitFor(); }],
   ['fitting-phone', '/rooms/long-room/fitting?look=early-summer', PHONE],
 ];
+
+/** The page of a full-size template that has a nail on it; drawn from its PDF by Debian's poppler-utils. */
+async function template(address, folder) {
+  const plan = await (await fetch(`${address}/api/rooms/lookout/plan?look=summer`)).json();
+  const { hangingId } = plan.hangings.find((h) => h.name === 'Terns');
+  const pdf = path.join(folder, 'template.pdf');
+  writeFileSync(pdf, Buffer.from(await (await fetch(`${address}/api/rooms/lookout/template.pdf?look=summer&hanging=${hangingId}&paper=a4`)).arrayBuffer()));
+  try { execFileSync('pdftoppm', ['-r', '96', '-f', '1', '-l', '1', '-singlefile', '-png', pdf, path.join(root, 'docs/screenshots/template')]); } catch { say('docs/screenshots/template.png: left as it is; apt-get install poppler-utils draws it'); return; }
+  say('docs/screenshots/template.png');
+}
 
 await main(async () => {
   await ensureInstalled();
@@ -84,6 +94,7 @@ await main(async () => {
     await page.close();
   }
   await browser.close();
+  if (wanted.length === 0 || wanted.some((w) => 'template'.includes(w))) await template(server.address, folder);
   await server.stop();
   rmSync(folder, { recursive: true, force: true });
   process.exit(0);

@@ -162,7 +162,16 @@ test('a photo that nothing speaks of any more goes, one that undo could bring ba
   expect(photoBytes(one('green').photoId!, 'image')!.length).toBeGreaterThan(20);
 });
 
-test('a backup of version 1 is read as version 2: nothing is lost, and nothing new is claimed', () => {
+test('a backup of version 2 is read: rods and groups as usual, and rules that became others are carried over', () => {
+  const old = JSON.parse(readFileSync(path.join(import.meta.dirname, '../fixtures/studio-version-2.json'), 'utf8')) as { rooms: { looks: { dressings: { id: string; landing: string }[] }[] }[] };
+  const file = studioFileSchema.parse(upgradeStudioFile(old));
+  expect(file.rooms[0]!.looks.flatMap((l) => l.dressings.map((d) => [d.id, d.landing]))).toEqual(old.rooms[0]!.looks.flatMap((l) => l.dressings.map((d) => [d.id, d.landing])));
+  expect(file.rooms[0]!.looks.every((l) => l.groups.length === 0 && l.dressings.every((d) => d.mount === 'wall' && d.sheer === null) && l.hangings.every((h) => h.groupId === null))).toBe(true);
+  // an own take-down of pleats becomes the pin that gives it; centre brackets are no longer a rule
+  expect(file.rules).toEqual([{ ruleId: 'windows.pin', value: expect.closeTo(44.45 - 25.4, 6) }, { ruleId: 'walls.centre', value: 1480 }]);
+});
+
+test('a backup of version 1 is read as the present one: nothing is lost, and nothing new is claimed', () => {
   const old = JSON.parse(readFileSync(path.join(import.meta.dirname, '../fixtures/studio-version-1.json'), 'utf8')) as { items: { id: string; name: string }[]; rooms: { openings: { id: string; widthMm: number }[] }[] };
   const read = studioFileSchema.safeParse(upgradeStudioFile(old));
   expect(read.success, JSON.stringify(read.error?.issues.slice(0, 3))).toBe(true);

@@ -116,7 +116,7 @@ test('foreign, newer and unsound room files are refused with where and why, and 
   const codes = async (input: unknown) => { const r = await rooms.importRoom(input); return r.ok ? [] : r.issues.map((i) => [i.path.join('.'), i.code]); };
   expect(await codes({ cats: 3 })).toEqual([['rideau', 'not-a-room-file']]);
   expect(await codes(null)).toEqual([['rideau', 'not-a-room-file']]);
-  expect(await codes({ ...file, rideau: 3 })).toEqual([['rideau', 'newer-version']]);
+  expect(await codes({ ...file, rideau: 4 })).toEqual([['rideau', 'newer-version']]);
   expect(await codes({ ...file, extra: 1 })).toEqual([['', 'unknown-field']]);
   expect(await codes({ ...file, looks: [{ ...file.looks[0], placements: [placement({ itemId: 'ghost', pieceId: file.pieces[0]!.id })] }] })).toEqual([['looks.0.placements.0.itemId', 'not-found']]);
   expect(await codes({ ...file, rules: [{ ruleId: 'no.such', value: 1 }] })).toEqual([['rules.0', 'rule-refused']]);
@@ -130,7 +130,7 @@ test('a room begun in a home of the studio joins it; one begun in none brings it
   expect(homes()).toEqual(demoStudio().homes.map((h) => h.name));
   await rooms.beginRoom({ ...bareRoom(), room: { ...bareRoom().room, id: 'b' } }, null);
   expect(homes()).toEqual([...demoStudio().homes.map((h) => h.name), 'Home']);
-  expect(rooms.homePage(2)).toMatchObject({ others: [{ name: 'Long Room' }, { name: 'Harbour Bedroom' }, { name: 'Landing', homeName: 'Sail Loft' }], items: demoStudio().items.length });
+  expect(rooms.homePage(2)).toMatchObject({ others: [{ name: 'Long Room' }, { name: 'Harbour Bedroom' }, { name: 'Landing', homeName: 'Sail Loft' }, { name: 'Lookout' }], items: demoStudio().items.length });
 });
 
 test('a backup restores to the same studio and keeps a copy of what was; a damaged one changes nothing', async () => {
@@ -149,7 +149,7 @@ test('a backup restores to the same studio and keeps a copy of what was; a damag
 
 test('home cards say what is next; the plan of no such look is not made', () => {
   const page = rooms.homePage(20);
-  expect(page.rooms.map((r) => r.name)).toEqual(['Long Room', 'Harbour Bedroom', 'Landing']);
+  expect(page.rooms.map((r) => r.name)).toEqual(['Long Room', 'Harbour Bedroom', 'Landing', 'Lookout']);
   const card = page.rooms[0]!;
   expect(Object.keys(card.stages)).toEqual(['measure', 'clear', 'colour', 'windows', 'walls', 'seats', 'fitting']);
   expect(card.open).toBeGreaterThan(0);

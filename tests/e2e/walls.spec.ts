@@ -153,7 +153,9 @@ test('templates come at full size, the elevation in true units', async ({ page, 
   const h = (await studio.plan('summer', 'lookout')).hangings.find((x) => x.name === 'Terns')!;
   for (const [paper, size] of [['a4', [595.28, 841.89]], ['letter', [612, 792]]] as const) {
     const pdf = await PDFDocument.load(await (await page.request.get(`/api/rooms/lookout/template.pdf?look=summer&hanging=${h.hangingId}&paper=${paper}`)).body());
-    expect(pdf.getPage(0).getSize()).toEqual({ width: expect.closeTo(size[0], 1), height: expect.closeTo(size[1], 1) });
+    // upright or across, whichever takes fewer pages
+    const { width, height } = pdf.getPage(0).getSize();
+    expect([width, height].sort((a, b) => a - b)).toEqual([expect.closeTo(size[0], 1), expect.closeTo(size[1], 1)]);
     expect(pdf.getPageCount()).toBeGreaterThan(1);
   }
   const svg = await (await page.request.get(`/api/rooms/lookout/template.svg?look=summer&hanging=${h.hangingId}`)).text();

@@ -1,10 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { bareRoom, demoRoom, demoStudio, dressing, hanging, inches, item, opening, piece, placement, toIn } from '../../../tests/helpers/rooms';
 import { applyChange } from '../model/change';
+import { GROUP } from '../model/defaults';
+import type { RoomFile } from '../model/types';
 import { checkRoomFile } from '../stages/measure/check';
 import { planLook } from './planLook';
 
 const codes = (id: string, lookId: string) => planLook(demoRoom(id), { lookId }).findings.map((f) => f.code);
+
+const headOfLook = ({ dressings: _d, hangings: _h, groups: _g, placements: _p, ...head }: RoomFile['looks'][number]) => head;
 
 describe('the demo studio', () => {
   it('is sound, and rich enough to judge by', () => {
@@ -51,6 +55,11 @@ describe('planLook', () => {
       ['early-summer', { do: 'removePlacement', lookId: 'early-summer', id: look.placements.find((p) => p.as === 'pillow')!.id }],
       ['early-summer', { do: 'setHome', home: { ...file.home, flags: { ...file.home.flags, featherFree: true, wheelchair: true } } }],
       ['early-summer', { do: 'setRule', rule: { ruleId: 'seats.perSitter', value: inches(30) } }],
+      ['early-summer', { do: 'putHanging', lookId: 'early-summer', hanging: { ...look.hangings[0]!, xMm: inches(70) } }],
+      ['early-summer', { do: 'putDressing', lookId: 'early-summer', dressing: { ...look.dressings[0]!, landing: 'pool' } }],
+      ['early-summer', { do: 'putLook', look: { ...headOfLook(look), rodLineMm: inches(94) } }],
+      ['early-summer', { do: 'putGroup', lookId: 'early-summer', group: { ...GROUP, id: 'g', name: 'G', wallId: 'n', kind: 'row' } }],
+      ['early-summer', { do: 'setRule', rule: { ruleId: 'walls.centre', value: inches(58) } }],
       ['early-summer', { do: 'setRoom', room: { ...file.room, unit: 'cm' } }],
     ];
     for (const [lookId, change] of steps) {

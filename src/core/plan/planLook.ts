@@ -21,7 +21,7 @@ import { fittingSheet, type FittingSheet } from './fittingSheet';
 import { roomCautions } from './roomCautions';
 import { placesOf, sceneOf } from './scene';
 import { stageStates, type StageState } from './stageState';
-import { planWalls, type PrintPlan, type Shelf, type Sight } from './wallPlans';
+import { planWalls, type PrintPlan, type Shelf, type Sight, type WallPlans } from './wallPlans';
 import { dressedOf, headOf, windowPlaceOf } from './windowPlace';
 
 export type Plan = {
@@ -64,12 +64,13 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const lined = dressed.filter(({ dressing: d, target }) => d.mount === 'wall' && !target.shower);
   const heads = lined.map(({ target }) => headOf(target, file, walls, places));
   const line = rules.school('windows.rodLine') === 'shared' && lined.length > 0 ? look.rodLineMm ?? (lined.length > 1 ? sharedRodLine(heads, rules) : undefined) : undefined;
-  const windows = dressed.map(({ dressing: d, target }) => planWindow(target, d, { main: items.get(d.itemId ?? ''), sheer: items.get(d.sheer?.itemId ?? '') }, windowPlaceOf(target, file, walls, places, d.mount === 'wall' ? line : undefined, dressedIds, rules), rules));
-  if (line !== undefined && windows.some((w) => w.rodFrom === 'line')) judgeLine();
-
-  const onWalls = planWalls(file, look, items, walls, places, rules);
-  const { hangings } = onWalls;
   const before = options.rules === undefined ? options.before : undefined;
+  const windowsAgain = before && sameWindows(before, file, look) ? before.plan.windows : undefined;
+  const windows = windowsAgain ?? dressed.map(({ dressing: d, target }) => planWindow(target, d, { main: items.get(d.itemId ?? ''), sheer: items.get(d.sheer?.itemId ?? '') }, windowPlaceOf(target, file, walls, places, d.mount === 'wall' ? line : undefined, dressedIds, rules), rules));
+  if (!windowsAgain && line !== undefined && windows.some((w) => w.rodFrom === 'line')) judgeLine();
+
+  const onWalls = before && sameWalls(before, file, look) ? WALLED.get(before.plan.hangings) ?? wallsAnew() : wallsAnew();
+  const { hangings } = onWalls;
   const seats = before && sameSeats(before, file, look) ? before.plan.seats : file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p)).map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
   const elevations = sceneOf(file, look, walls, { windows, hangings, seats }, places);
   const rugs = file.pieces.filter((p) => p.kind === 'rug').map((piece) => ({ about: piece.id, name: piece.name, colours: piece.colours, pattern: piece.pattern, piece }));
@@ -84,6 +85,11 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.stage !== 'clear' && f.stage !== 'measure' && (f.level === 'caution' || f.level === 'stop')), rules);
   return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, groups: onWalls.groups, sights: onWalls.sights, prints: onWalls.prints, shelves: onWalls.shelves, seats, floor, echo, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
 
+  function wallsAnew(): WallPlans {
+    const made = planWalls(file, look!, items, walls, places, rules);
+    WALLED.set(made.hangings, made);
+    return made;
+  }
   function judgeLine(): void {
     const highest = Math.max(...heads.map((h) => rodBySchool(h, rules).rodMm));
     for (const w of windows) {
@@ -96,6 +102,14 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
 const sameFloor = (a: RoomFile, b: RoomFile): boolean => a.room.walls === b.room.walls && a.room.unit === b.room.unit && a.openings === b.openings && a.fittings === b.fittings && a.pieces === b.pieces && a.rules === b.rules && a.home.flags === b.home.flags;
 
 const sameSeats = ({ file: a, plan }: { file: RoomFile; plan: Plan }, b: RoomFile, look: Look): boolean => plan.lookId === look.id && a.room.unit === b.room.unit && a.pieces === b.pieces && a.items === b.items && a.rules === b.rules && a.home.flags === b.home.flags && a.looks.find((l) => l.id === look.id)?.placements === look.placements;
+
+/** The walls' whole plan by the list of what hangs that is part of a room's plan, for as long as that plan is kept. */
+const WALLED = new WeakMap<readonly HangingPlan[], WallPlans>();
+
+/** What a window and what hangs stand in: the room and all that is in it. */
+const sameShell = (a: RoomFile, b: RoomFile): boolean => a.room === b.room && a.openings === b.openings && a.fittings === b.fittings && a.pieces === b.pieces && a.items === b.items && a.rules === b.rules && a.home.flags === b.home.flags;
+const sameWindows = ({ file: a, plan }: { file: RoomFile; plan: Plan }, b: RoomFile, look: Look): boolean => { const then = a.looks.find((l) => l.id === look.id); return plan.lookId === look.id && sameShell(a, b) && then?.dressings === look.dressings && then.rodLineMm === look.rodLineMm; };
+const sameWalls = ({ file: a, plan }: { file: RoomFile; plan: Plan }, b: RoomFile, look: Look): boolean => { const then = a.looks.find((l) => l.id === look.id); return plan.lookId === look.id && sameShell(a, b) && then?.hangings === look.hangings && then.groups === look.groups; };
 
 /** Curtain sets against all the windows that want them, and panels that hang here on loan from another room. */
 function judgeSets(file: RoomFile, windows: readonly WindowPlan[], look: Look, items: ReadonlyMap<string, Item>): Finding[] {

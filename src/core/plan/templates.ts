@@ -34,11 +34,22 @@ export type Tile = { column: number; row: number; /** Lower left corner of what 
 
 /**
  * Pages that cover a template, each overlapping the next by so much, from the top left as one reads. The last ones of a row and
- * a column may be part empty. Nothing of the template is on no page: columns × (page − overlap) + overlap ≥ width.
+ * a column may be part empty. Nothing of the template is on no page: columns × (page − overlap) + overlap ≥ width. Where the pages
+ * leave some to spare, they are shifted so that the given points (nails) lie as far inside a page as can be.
  */
-export function tilesOf(widthMm: Mm, heightMm: Mm, page: { widthMm: Mm; heightMm: Mm }, overlapMm: Mm): { columns: number; rows: number; tiles: Tile[] } {
+export function tilesOf(widthMm: Mm, heightMm: Mm, page: { widthMm: Mm; heightMm: Mm }, overlapMm: Mm, points: readonly { xMm: Mm; yMm: Mm }[] = []): { columns: number; rows: number; tiles: Tile[] } {
   const count = (whole: Mm, each: Mm) => Math.max(1, Math.ceil((whole - overlapMm) / Math.max(1, each - overlapMm) - 1e-9));
   const [columns, rows] = [count(widthMm, page.widthMm), count(heightMm, page.heightMm)];
-  const tiles = Array.from({ length: rows }, (_, row) => Array.from({ length: columns }, (_x, column): Tile => ({ column, row, xMm: column * (page.widthMm - overlapMm), yMm: heightMm - page.heightMm - row * (page.heightMm - overlapMm) }))).flat();
+  /** The part of the spare length that goes before the first page. */
+  const shift = (count_: number, each: Mm, whole: Mm, at: readonly Mm[]): Mm => {
+    const step = each - overlapMm;
+    const spare = count_ * step + overlapMm - whole;
+    // how far inside its best page the point is that comes nearest to an edge
+    const worst = (s: Mm) => Math.min(Infinity, ...at.map((p) => Math.max(...Array.from({ length: count_ }, (_, i) => Math.min(p + s - i * step, i * step + each - p - s)))));
+    return Array.from({ length: 17 }, (_, k) => (spare * k) / 16).reduce((best, s) => (worst(s) > worst(best) + 1e-6 ? s : best), 0);
+  };
+  const dx = shift(columns, page.widthMm, widthMm, points.map((p) => p.xMm));
+  const dy = shift(rows, page.heightMm, heightMm, points.map((p) => heightMm - p.yMm));
+  const tiles = Array.from({ length: rows }, (_, row) => Array.from({ length: columns }, (_x, column): Tile => ({ column, row, xMm: column * (page.widthMm - overlapMm) - dx, yMm: heightMm - page.heightMm - row * (page.heightMm - overlapMm) + dy }))).flat();
   return { columns, rows, tiles };
 }

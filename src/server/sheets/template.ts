@@ -28,10 +28,12 @@ export async function templatePdf(roomId: string, lookId: string | null, of: Of,
   const { sheet, template } = found;
   const { t } = sheet.words;
   const pen = await newPen(paper, t('template.title', { name: template.name }));
-  const [width, height] = PAPER[paper];
-  const page = { widthMm: width / PT - 2 * EDGE_MM, heightMm: height / PT - 2 * EDGE_MM - FOOT_MM };
   const overlap = ruleBook(sheet.file.rules, sheet.file.room.unit).number('walls.templateOverlap');
-  const { columns, rows, tiles } = tilesOf(template.widthMm, template.heightMm, page, overlap);
+  const nails = template.frames.flatMap((f) => f.nails);
+  // upright or across, whichever takes fewer pages
+  const ways = [PAPER[paper], [PAPER[paper][1], PAPER[paper][0]] as const].map(([w, h]) => { const page = { widthMm: w / PT - 2 * EDGE_MM, heightMm: h / PT - 2 * EDGE_MM - FOOT_MM }; return { w, h, page, ...tilesOf(template.widthMm, template.heightMm, page, overlap, nails) }; });
+  const { w: width, h: height, page, columns, rows, tiles } = ways[1]!.tiles.length < ways[0]!.tiles.length ? ways[1]! : ways[0]!;
+  pen.page.setSize(width, height);
   tiles.forEach((tile, i) => {
     if (i > 0) pen.page = pen.doc.addPage([width, height]);
     const origin = { x: EDGE_MM * PT, y: (EDGE_MM + FOOT_MM) * PT };
