@@ -7,7 +7,7 @@ import { shortLines, totalCost, type BuyLine, type Use } from '../stash/buying';
 import { insertNeeds, type InsertNeed } from '../stages/seats/insert';
 import type { SeatPlan } from '../stages/seats/planSeat';
 import type { HangingPlan } from '../stages/walls/planHanging';
-import type { WindowPlan } from '../stages/windows/planWindow';
+import type { WindowPlan } from '../stages/windows/windowPlan';
 
 /** A mark on a wall: from the wall's left end, above the floor datum, and from the level line. */
 export type Mark = { label: 'bracketLeft' | 'bracketRight' | 'bracketCentre' | 'nail' | 'frameTop' | 'frameCentre' | 'hemLeft' | 'hemRight'; xMm: Mm; heightMm: Mm; fromLineMm: Mm; /** Where it is on another wall than its step. */ wallId?: string };
@@ -80,8 +80,16 @@ function buyLines(look: Look, items: ReadonlyMap<string, Item>, windows: readonl
     const use = covers.get(item.id) ?? { itemId: item.id, name: item.name, kind: 'cover' as const, widthMm: item.widthMm, heightMm: item.heightMm, price: item.price, need: 0, have: item.count };
     covers.set(item.id, { ...use, need: use.need + 1 });
   }
+  // pieces on the walls that there are too few of, planned ones among them
+  const hung = new Map<string, Use>();
+  for (const h of look.hangings) for (const id of [h.itemId, h.print?.itemId]) {
+    const item = items.get(id ?? '');
+    if (!item) continue;
+    const use = hung.get(item.id) ?? { itemId: item.id, name: item.name, kind: 'piece' as const, widthMm: item.widthMm, heightMm: item.heightMm, price: item.price, need: 0, have: item.count };
+    hung.set(item.id, { ...use, need: use.need + 1 });
+  }
   return [
-    ...lines, ...shortLines([...ownedPanels.values(), ...covers.values()]),
+    ...lines, ...shortLines([...ownedPanels.values(), ...covers.values(), ...hung.values()]),
     ...inserts.filter((i) => i.buy > 0).map((i): BuyLine => ({ kind: 'insert', name: i.fill, count: i.buy, widthMm: i.widthMm, heightMm: i.heightMm, cost: null, need: i.need, have: i.have })),
   ];
 }

@@ -9,7 +9,7 @@ import type { RuleBook } from '../rules/book';
 import type { RuleId } from '../rules/table';
 import { mayBeSmallPart } from '../safety/smallParts';
 import type { HangingPlan } from '../stages/walls/planHanging';
-import type { WindowPlan } from '../stages/windows/planWindow';
+import type { WindowPlan } from '../stages/windows/windowPlan';
 
 type Facts = { walls: readonly Wall[]; windows: readonly WindowPlan[]; hangings: readonly HangingPlan[]; places: ReadonlyMap<string, OnWall> };
 

@@ -7,7 +7,7 @@ import { PLAIN, type Elevation, type Form, type Shape } from '../room/shape';
 import { isGlazed } from '../room/kinds';
 import type { Wall } from '../room/walls';
 import type { HangingPlan } from '../stages/walls/planHanging';
-import type { PanelPlan, WindowPlan } from '../stages/windows/planWindow';
+import type { PanelPlan, WindowPlan } from '../stages/windows/windowPlan';
 import type { SeatPlan } from '../stages/seats/planSeat';
 
 /** Depth at which a curtain hangs, for what hides what; its return in the drawing. */

@@ -3,7 +3,7 @@ import type { Look, RoomFile } from '../model/types';
 import { isGlazed } from '../room/kinds';
 import type { SeatPlan } from '../stages/seats/planSeat';
 import type { HangingPlan } from '../stages/walls/planHanging';
-import type { WindowPlan } from '../stages/windows/planWindow';
+import type { WindowPlan } from '../stages/windows/windowPlan';
 import type { FittingSheet } from './fittingSheet';
 
 /** How far a stage is; `needs` names what it waits for, so that none is a dead end. */

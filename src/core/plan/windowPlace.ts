@@ -8,7 +8,7 @@ import { isGlazed, isLamp } from '../room/kinds';
 import { pointOnWall, type Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { bentSpan, insideAngle, onWalls, outerOf, straightSpan, turnsBeforeMm, type Span } from '../stages/windows/span';
-import type { WindowPlace, WindowTarget } from '../stages/windows/planWindow';
+import type { WindowPlace, WindowTarget } from '../stages/windows/windowPlan';
 
 /** Furniture at least this share of the way up to the window's head stands in the way of a curtain. */
 const TALL_SHARE = 0.8;

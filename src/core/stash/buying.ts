@@ -1,7 +1,7 @@
 import { sum, type Mm, type Money } from '../base/units';
 import type { RuleId } from '../rules/table';
 
-export type BuyKind = 'panels' | 'cloth' | 'rod' | 'lining' | 'brackets' | 'finials' | 'rings' | 'hooks' | 'hems' | 'insert' | 'cover' | 'panelShort';
+export type BuyKind = 'panels' | 'cloth' | 'rod' | 'lining' | 'brackets' | 'finials' | 'rings' | 'hooks' | 'hems' | 'insert' | 'cover' | 'panelShort' | 'piece';
 /** One line of the buying list. Sizes in mm; cost null when no price is known. */
 export type BuyLine = { kind: BuyKind; name: string; count: number; widthMm: Mm | null; heightMm: Mm | null; cost: Money | null; need: number; have: number };
 
@@ -28,6 +28,6 @@ export function buyRule(line: Pick<BuyLine, 'kind' | 'name'>): RuleId | null {
     case 'rings': return 'windows.ringSpacing';
     case 'hems': return 'windows.hem';
     case 'insert': return INSERT_RULES[line.name] ?? null;
-    case 'cover': return null;
+    case 'cover': case 'piece': return null;
   }
 }

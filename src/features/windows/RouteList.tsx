@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';
-import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { Words } from '../../ui/Words';
 

@@ -5,7 +5,7 @@ import { shopPanelsAction } from '../../actions/stash';
 import { formatLength } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
 import { solutionChanges } from '../../core/plan/solveRoom';
-import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { GivesUp, ShopPanels, Solution } from '../../core/stages/windows/solve';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

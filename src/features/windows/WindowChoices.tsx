@@ -5,7 +5,7 @@ import { formatBareLength, formatLength } from '../../core/base/length';
 import { SHEER } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Opening, RodMake, Sheer } from '../../core/model/types';
 import { nextDressed } from '../../core/plan/windowPlace';
-import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { Button } from '../../ui/Button';
 import { Choice, Pick } from '../../ui/Choice';
 import { LengthField, NumberField, TAKEN } from '../../ui/Field';

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { Dressing } from '../../core/model/types';
-import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { RuleId } from '../../core/rules/table';
 import { massWords, sagWords } from '../../messages/findingWords';
 import { Pick } from '../../ui/Choice';
@@ -86,6 +86,9 @@ function Rod({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan })
       <div className="mb-2 grid grid-cols-2 gap-x-4"><LengthField label={t('diameter')} draftKey={`${file.room.id}-${d.id}-diameter`} valueMm={section.outerMm} unit={unit} onCommit={(outerMm) => { if (outerMm < 4 || outerMm > 200) return { took: false, message: t('diameterRefused') }; acts.set({ rod: { ...d.rod, outerMm } }); return TAKEN; }} onClear={() => acts.set({ rod: { ...d.rod, outerMm: null } })}><Why rule={section.rule} /></LengthField></div>
       <Line label={t('load')} note={`${massWords(load.clothG, unit)} ${t('clothMass')}`}>{massWords(load.massG, unit)}</Line>
       <Line label={t('sag')} note={t('sagOver', { span: length(load.spanMm), most: sagWords(load.sagMostMm, unit) })} rule="windows.sagMost">{sagWords(load.sagMm, unit)}</Line>
+      {w.returnMm > 0 && <Line label={t('returnWord')} rule="windows.return">{length(w.returnMm)}</Line>}
+      {w.overlapMm > 0 && <Line label={t('overlapWord')} rule="windows.overlap">{length(w.overlapMm)}</Line>}
+      {!w.shower && <Line label={t('stack')} rule={w.rulesUsed.packing}>{length(w.stackPerSideMm)}</Line>}
       <Line label={t('forceEnd')}>{force(load.endForceN)}</Line>
       {load.supports > 2 && <Line label={t('forceCentre')}>{force(load.centreForceN)}</Line>}
       {hardware.filter(([count]) => count > 0).map(([count, what, rule]) => <Line key={what} label={t('hardwareCount', { count, what })} rule={rule}>{price(rule, count)}</Line>)}

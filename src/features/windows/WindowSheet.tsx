@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Dressing, Landing, Opening } from '../../core/model/types';
 import { floorLine } from '../../core/room/floor';
-import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { waking } from '../../ui/Awake';
 import { Choice } from '../../ui/Choice';
 import { Findings } from '../shell/Findings';

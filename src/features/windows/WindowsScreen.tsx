@@ -1,12 +1,15 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { PageLink } from '../../ui/PageLink';
-import { useRef, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { Button } from '../../ui/Button';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
+import { SvgWords } from '../../ui/Words';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
-import { tubOpening } from '../../core/plan/windowPlace';
+import { overheadOfSpan, tubOpening } from '../../core/plan/windowPlace';
+import { outerOf } from '../../core/stages/windows/span';
+import { rodBySchool } from '../../core/stages/windows/rod';
 import { isGlazed } from '../../core/room/kinds';
 import type { Scale } from '../../ui/drawing/scale';
 import { useRoom } from '../shell/room/RoomContext';
@@ -21,7 +24,7 @@ import { WindowSheet } from './WindowSheet';
 /** Windows: curtains drawn as they are computed, worked on at true scale. */
 export function WindowsScreen(): ReactNode {
   const t = useTranslations();
-  const { file, look, plan, wallId, setWall, picked, pick, preview, change } = useRoom();
+  const { file, look, plan, rules, wallId, setWall, picked, pick, preview, change } = useRoom();
   const wallName = useWallName();
   const unit = file.room.unit;
   // what can be dressed: windows and French doors, and tubs with their shower curtain
@@ -34,11 +37,27 @@ export function WindowsScreen(): ReactNode {
   const windowPlan = current && planOf(current.id);
   const dressing = look.dressings.find((d) => d.id === windowPlan?.dressingId);
   const acts = useWindowActs(current, dressing, windowPlan);
-  const begun = useRef(0);
+  const begun = useRef<{ rodMm: number; stops: { rodMm: number; words: string }[] }>({ rodMm: 0, stops: [] });
+  const [snapped, setSnapped] = useState<{ rodMm: number; words: string } | null>(null);
+  /** Where a dragged rod is drawn to: the heights of the schools, and those at which a length hangs as it is. Alt lets go. */
+  const rodAt = (dy: number, alone: boolean): { rodMm: number; words: string | null } => {
+    const rodMm = Math.min(file.room.ceilingMm, Math.max(100, begun.current.rodMm + dy));
+    const near = alone ? undefined : begun.current.stops.filter((s) => Math.abs(s.rodMm - rodMm) <= rules.number('walls.snapWithin')).sort((a, b) => Math.abs(a.rodMm - rodMm) - Math.abs(b.rodMm - rodMm))[0];
+    return near ?? { rodMm, words: null };
+  };
+  const stopsOf = (w: NonNullable<typeof windowPlan>) => {
+    const at = (mm: number) => ({ at: formatLength(mm, unit) });
+    const outer = outerOf(w.span);
+    const facts = { frameTopMm: w.frameTopMm, ceilingMm: overheadOfSpan(w.span, outer.leftMm, outer.rightMm, w.frameTopMm, file, plan.walls, new Map()).mm };
+    return [
+      ...(['high', 'twoThirds', 'overFrame'] as const).map((school) => { const { rodMm } = rodBySchool(facts, rules, school); return { rodMm, words: t('windows.snapSchool', { school, ...at(rodMm) }) }; }),
+      ...w.routes.filter((r) => r.kind === 'asItIs' && r.stockMm !== null).map((r) => ({ rodMm: r.rodMm, words: t('windows.snapLength', { length: formatLength(r.stockMm!, unit), ...at(r.rodMm) }) })),
+    ];
+  };
   const drag = useDrawingDrag(unit, {
-    start: () => { begun.current = windowPlan?.rodHeightMm ?? 0; },
-    move: (_k, _dx, dy) => preview(acts.rodChanges(Math.min(file.room.ceilingMm, Math.max(100, begun.current + dy)))),
-    end: (_k, _dx, dy, moved) => { preview(null); if (moved && dy !== 0) acts.setRod(Math.min(file.room.ceilingMm, Math.max(100, begun.current + dy))); },
+    start: () => { begun.current = { rodMm: windowPlan?.rodHeightMm ?? 0, stops: windowPlan ? stopsOf(windowPlan) : [] }; },
+    move: (_k, _dx, dy, alone) => { const now = rodAt(dy, alone); setSnapped(now.words === null ? null : { rodMm: now.rodMm, words: now.words }); preview(acts.rodChanges(now.rodMm)); },
+    end: (_k, _dx, dy, moved, alone) => { preview(null); setSnapped(null); if (moved && dy !== 0) acts.setRod(rodAt(dy, alone).rodMm); },
   });
   const wall = plan.walls.find((w) => w.id === shownWall)!;
   // a rod that goes round corners is shown with all its walls, unrolled
@@ -91,6 +110,7 @@ export function WindowsScreen(): ReactNode {
         {(scale) => (
           <>
             {plan.rodLineMm !== null && <line x1={scale.x(0)} x2={scale.x(elevation.lengthMm)} y1={scale.y(plan.rodLineMm)} y2={scale.y(plan.rodLineMm)} stroke="#141414" strokeWidth="0.8" strokeDasharray="1.5 4" pointerEvents="none" />}
+            {snapped && <g pointerEvents="none"><line x1={scale.x(0)} x2={scale.x(elevation.lengthMm)} y1={scale.y(snapped.rodMm)} y2={scale.y(snapped.rodMm)} stroke="#141414" strokeWidth="1.3" strokeDasharray="5 3" /><rect x={scale.width / 2 - snapped.words.length * 3 - 8} y="3" width={snapped.words.length * 6 + 16} height="18" rx="2" fill="#141414" /><text x={scale.width / 2} y="16" textAnchor="middle" fontSize="12" fontWeight="600" fill="#f5f5f5"><SvgWords>{snapped.words}</SvgWords></text></g>}
             {round && [...round.offsets].slice(1).map(([id, at]) => <line key={id} x1={scale.x(at)} x2={scale.x(at)} y1={scale.y(elevation.ceilingMm)} y2={scale.y(0)} stroke="#141414" strokeWidth="0.8" strokeDasharray="7 4" pointerEvents="none" />)}
             {undressedOn(round ? [...round.offsets.keys()] : [shownWall]).map((o) => <text key={o.id} x={atWall(scale, o.wallId).x(o.xMm + o.widthMm / 2)} y={scale.y(o.sillMm + o.heightMm) - 12} textAnchor="middle" fontSize="12.5" fontWeight="600" pointerEvents="none">{t('windows.notDressed', { name: o.name })}</text>)}
             {windowPlan && (round ? windowPlan.openingIds : [current.id]).map((id) => { const o = windows.find((x) => x.id === id); return o && <WindowDimensions key={id} plan={windowPlan} opening={o} scale={atWall(scale, o.wallId)} unit={unit} edits={acts} whole={!round || o.id === windowPlan.openingIds[0]} />; })}

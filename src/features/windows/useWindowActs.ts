@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid';
 import type { Change } from '../../core/model/change';
 import { DRESSING, SHEER } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Mount, Opening, RodMake } from '../../core/model/types';
-import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
@@ -56,8 +56,8 @@ export function useWindowActs(opening: Opening | undefined, dressing: Dressing |
     rodByRule: (): void => change(onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: null } }] : [put({ rodHeightMm: null })]),
     ownRod: (own: boolean): void => change([put({ rodHeightMm: own ? plan!.rodHeightMm : null })]),
     /** A finished length typed on the drawing moves the rod; landing and take-down stay. */
-    setLength: (mm: number): Answer => {
-      const rod = plan!.rodHeightMm + (mm - plan!.finishedLengthMm);
+    setLength: (mm: number, nowMm: number = plan!.finishedLengthMm): Answer => {
+      const rod = plan!.rodHeightMm + (mm - nowMm);
       if (mm <= 0) return refuse(mm, 1000, 'not-positive');
       if (rod > file.room.ceilingMm) return refuse(rod, file.room.ceilingMm, 'above-ceiling');
       change(rodChanges(rod));

@@ -3,7 +3,7 @@ import { rgb } from 'pdf-lib';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import { ruleBook } from '../../core/rules/book';
 import type { MakingPlan } from '../../core/stages/windows/made';
-import type { WindowPlan } from '../../core/stages/windows/planWindow';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { INK, LINE, MARGIN, SOFT, newPen, numberPages, paragraph, room, rule, text, type Paper, type Pen } from './pen';
 import { loadSheet, type Sheet } from './rows';
 

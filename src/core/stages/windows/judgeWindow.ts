@@ -8,7 +8,7 @@ import type { RodLoad } from './beam';
 import { landingRule, pools } from './landing';
 import type { LayerPlan } from './layer';
 import type { LightPlan } from './light';
-import type { WindowPlace, WindowPlan, WindowTarget } from './planWindow';
+import type { WindowPlace, WindowPlan, WindowTarget } from './windowPlan';
 
 export type WindowCase = {
   target: WindowTarget; dressing: Dressing; cloths: { main: Item | undefined; sheer: Item | undefined }; place: WindowPlace; layer: LayerPlan; sheer: LayerPlan | null; light: LightPlan; load: RodLoad;

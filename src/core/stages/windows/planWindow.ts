@@ -1,67 +1,14 @@
 import { toMark, toMarkBelow, type Mm } from '../../base/units';
-import type { Dressing, Item, Landing, Mount, Opening } from '../../model/types';
-import type { Finding } from '../../model/finding';
+import type { Dressing, Item, Mount, Opening } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import type { RuleId } from '../../rules/table';
-import { carry, sectionOf, supportsAt, type RodLoad, type RodSection } from './beam';
+import { carry, sectionOf, supportsAt } from './beam';
 import { judgeWindow } from './judgeWindow';
-import { layerGsm, mainChoice, planLayer, sheerChoice, type LayerPlan, type PanelPlan } from './layer';
-import { lightOf, passes, passRule, type LightPlan } from './light';
+import { layerGsm, mainChoice, planLayer, sheerChoice, type LayerPlan } from './layer';
+import { lightOf, passes, passRule } from './light';
 import { usualEnds, type Ends, type Reach } from './panels';
 import { rodBySchool, rodLimits } from './rod';
-import { floorOf, glassOf, glassUnder, onWalls, outerOf, type Span } from './span';
-
-export type { PanelPlan } from './layer';
-
-/** What is dressed: one window, several round a bay under one rod, or a tub with its shower curtain. */
-export type WindowTarget = { id: string; name: string; wallId: string; span: Span; shower: boolean };
-
-/** What the window's wall leaves it: free room beyond the trim on each side and what stands there. Places lie along the rod. */
-export type WindowPlace = {
-  /** Lowest ceiling, slope, beam, crown or thing on the wall over a stretch of the rod, and what it is. */
-  overhead: (fromMm: Mm, toMm: Mm) => { mm: Mm; by: string };
-  roomMm: Reach;
-  /** Id of what ends the room on each side: an opening, a fitting, or the wall's own end. */
-  endsAt: { left: string; right: string };
-  /** The line shared by the room's windows; undefined when each keeps its own. */
-  lineMm: Mm | undefined;
-  wheelchair: boolean; rented: boolean;
-  /** Hot things near the wall: along-the-wall span and distance rules are checked by the caller's geometry. */
-  heaters: readonly { id: string; name: string; distanceMm: (fromMm: Mm, toMm: Mm) => Mm }[];
-  radiators: readonly { id: string; name: string; xMm: Mm; widthMm: Mm; topMm: Mm }[];
-  /** Doors and stairs that people pass by, how far from a stretch of the rod. */
-  ways: readonly { id: string; name: string; stairs: boolean; distanceMm: (fromMm: Mm, toMm: Mm) => Mm }[];
-  vents: readonly { id: string; name: string; xMm: Mm; widthMm: Mm; bottomMm: Mm; topMm: Mm }[];
-  /** Sockets and switches on the wall, along the rod: cables run up and across from them. */
-  electric: readonly { name: string; fromMm: Mm; toMm: Mm }[];
-};
-
-export type WindowPlan = {
-  openingId: string; dressingId: string; name: string; wallId: string;
-  /** All windows under this rod, from the left; one unless it is bent round a bay. */
-  openingIds: string[]; shower: boolean; mount: Mount; span: Span;
-  rodHeightMm: Mm; rodFrom: 'own' | 'line' | 'school' | 'mount'; frameTopMm: Mm; hemOn: 'floor' | 'sill' | 'apron';
-  /** Rod and brackets before the walls; the ends in wall coordinates of the first and the last wall. */
-  rodOn: { wallId: string; fromXMm: Mm; toXMm: Mm }[];
-  bracketLeftXMm: Mm; bracketRightXMm: Mm; bracketToBracketMm: Mm; extensionLeftMm: Mm; extensionRightMm: Mm;
-  takeDownMm: Mm; landing: Landing; landingMm: Mm; finishedLengthMm: Mm;
-  panels: number; fullness: number; flatWidthMm: Mm; foldsPerSide: number;
-  panelPlans: PanelPlan[];
-  stackPerSideMm: Mm; glassWidthMm: Mm; glassCoveredMm: Mm; glassCoveredShare: number;
-  routes: LayerPlan['routes']; chosenRoute: LayerPlan['chosenRoute']; making: LayerPlan['making']; /** Repeat of the cloth's own pattern. */ repeatMm: Mm;
-  layerGsm: number;
-  /** The sheer on the inner rod. */
-  sheer: LayerPlan | null;
-  light: LightPlan;
-  /** Share of the light that each layer lets through. */
-  passes: { main: number; sheer: number };
-  rod: { section: RodSection; load: RodLoad; lengthMm: Mm; bends: number };
-  /** Where the brackets are fixed: before which wall, where on it. */
-  bracketsAt: { wallId: string; xMm: Mm }[];
-  brackets: number; rings: number; hooks: number; finials: number;
-  rulesUsed: { rod: RuleId; extension: RuleId; landing: RuleId | null; takeDown: RuleId; packing: RuleId; light: RuleId };
-  findings: Finding[];
-};
+import { floorOf, glassOf, glassUnder, onWalls, outerOf } from './span';
+import type { WindowPlace, WindowPlan, WindowTarget } from './windowPlan';
 
 /** The rod's height where its place says it: to the ceiling, in the reveal, half way down. */
 function mountedAt(mount: Mount, first: Opening, ceilingMm: Mm, rules: RuleBook): Mm | undefined {
@@ -178,6 +125,7 @@ export function planWindow(target: WindowTarget, dressing: Dressing, cloths: { m
     bracketLeftXMm: bracketsAt[0]!.xMm, bracketRightXMm: bracketsAt[bracketsAt.length - 1]!.xMm, bracketToBracketMm: layer.brackets.coveredMm, extensionLeftMm: layer.brackets.leftMm, extensionRightMm: layer.brackets.rightMm,
     takeDownMm: layer.takeDownMm, landing: layer.landing, landingMm: layer.landingMm, finishedLengthMm: layer.finishedLengthMm,
     panels: layer.panels, fullness: layer.fullness, flatWidthMm: layer.flatWidthMm, foldsPerSide: layer.foldsPerSide, panelPlans: layer.panelPlans,
+    returnMm: shower ? 0 : ends.returnMm, overlapMm: shower || layer.sides === 1 ? 0 : ends.overlapMm,
     stackPerSideMm: layer.stackPerSideMm, glassWidthMm: glassMm, glassCoveredMm, glassCoveredShare: glassCoveredMm / glassMm,
     routes: layer.routes, chosenRoute: layer.chosenRoute, making: layer.making, repeatMm: layer.repeatMm, layerGsm: layer.clothGsm, sheer, light, passes: { main: mainLight.pass, sheer: sheerLight?.pass ?? 0 },
     rod: { section, load: sheerForce ? { ...load, endForceN: load.endForceN + sheerForce.endForceN, centreForceN: load.centreForceN + sheerForce.centreForceN, massG: load.massG + sheerForce.massG, clothG: load.clothG + sheerForce.clothG } : load, lengthMm: layer.brackets.coveredMm, bends: bendsMm.length },

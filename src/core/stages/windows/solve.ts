@@ -3,7 +3,8 @@ import { sum, toMark, type Mm, type Money } from '../../base/units';
 import type { Dressing, Item, Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { landingMm, pinGives } from './landing';
-import { planWindow, type WindowPlace, type WindowPlan, type WindowTarget } from './planWindow';
+import { planWindow } from './planWindow';
+import type { WindowPlace, WindowPlan, WindowTarget } from './windowPlan';
 import { rodBySchool } from './rod';
 import { stockPrice } from './routes';
 
