@@ -1,6 +1,6 @@
 import { formatBareLength, formatLength } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
-import type { Finding } from '../core/model/finding';
+import type { Finding, FindingCode } from '../core/model/finding';
 
 const PERCENT = new Set(['share', 'leastShare', 'actual', 'planned', 'pull']);
 const ONE_DECIMAL = new Set(['fullness', 'deltaE']);
@@ -42,3 +42,10 @@ export function findingArguments(finding: Finding, unit: LengthUnit, name: { fam
 }
 
 export const asSentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+type Say = { (key: string, values?: Facts): string; has: (key: string) => boolean };
+/** A finding in words: its reason, then its advice. What only holds needs no advice; what is advice already says it once. */
+export function sayFinding(t: unknown, code: FindingCode, facts: Facts): string {
+  const say = t as Say;
+  return [`findings.${code}`, `advice.${code}`].filter((key, i) => i === 0 || say.has(key)).map((key) => asSentence(say(key, facts))).join(' ');
+}

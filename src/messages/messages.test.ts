@@ -10,7 +10,7 @@ import { RULE_IDS, RULE_TABLE, type RuleRow } from '../core/rules/table';
 import type { MeasureCode } from '../core/stages/measure/check';
 import words from './en.json';
 import rules from './en.rules.json';
-import { asSentence, factWords, findingArguments, massWords } from './findingWords';
+import { factWords, findingArguments, massWords, sayFinding } from './findingWords';
 
 const messages = { ...words, rules };
 const strict = (e: unknown): never => { throw e; };
@@ -59,9 +59,22 @@ describe('the words', () => {
 });
 
 const names = { family: (id: string) => `family ${id}`, shell: (thing: string) => `the ${thing}` };
-const sentence = (f: Finding, unit: LengthUnit) => asSentence(say(`findings.${f.code}`, findingArguments(f, unit, names)));
+const sentence = (f: Finding, unit: LengthUnit) => sayFinding(say, f.code, findingArguments(f, unit, names));
+/** Cautions that are nothing but advice. */
+const ADVICE_ALONE: FindingCode[] = ['bleach-alone', 'keep-dry', 'hems-differ', 'ladder', 'two-people-rod', 'rating-of-fixings', 'rented-no-drill', 'old-walls'];
 
 describe('the sentences of findings', () => {
+  it('give a reason, and an advice wherever something gives way or does not hold', () => {
+    const advice = words.advice as Partial<Record<FindingCode, string>>;
+    for (const code of Object.keys(advice)) expect(Object.keys(FINDING_CASES)).toContain(code);
+    for (const code of Object.keys(FINDING_CASES) as FindingCode[]) {
+      const finding = planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find((f) => f.code === code)!;
+      if (finding.level === 'ok' || ADVICE_ALONE.includes(code)) continue;
+      expect(advice[code], code).toBeTruthy();
+      const said = sentence(finding, 'in');
+      expect(said.split(/[.] /).length, code).toBeGreaterThan(1);
+    }
+  });
   it.each(['in', 'ft-in', 'cm'] as const)('of every kind, in %s', (unit) => {
     for (const code of Object.keys(FINDING_CASES) as FindingCode[]) {
       const finding = planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find((f) => f.code === code)!;
@@ -81,9 +94,9 @@ describe('the sentences of findings', () => {
   });
   it('are those that a stylist would say', () => {
     const f = (code: FindingCode) => planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find((x) => x.code === code)!;
-    expect(sentence(f('set-short'), 'in')).toBe('Linen panel: 4 panels wanted, 3 owned.');
-    expect(sentence(f('rod-above-ceiling'), 'in').replace(/\s/gu, ' ')).toBe('A rod at 96 1⁄8 in is above the ceiling (96 in).');
-    expect(sentence(f('owned-panel-short'), 'cm')).toBe('Linen panel is 213.5 cm long: 19 cm short, more than its hem holds.');
+    expect(sentence(f('set-short'), 'in')).toBe('Linen panel: 4 panels wanted, 3 owned. Get more, or hang fewer.');
+    expect(sentence(f('rod-above-ceiling'), 'in').replace(/\s/gu, ' ')).toBe('A rod at 96 1⁄8 in is above the ceiling (96 in). Lower it.');
+    expect(sentence(f('owned-panel-short'), 'cm')).toBe('Linen panel is 213.5 cm long: 19 cm short, more than its hem holds. Lower the rod, hang on longer rings, or sew a band to it.');
   });
 });
 

@@ -3,12 +3,12 @@ import type { Item, Look, RoomFile } from '../model/types';
 import { wallsOf } from '../room/walls';
 import { ruleBook } from '../rules/book';
 import { sharedRodLine } from '../stages/windows/rod';
-import { solveWindows, type ShopPanels, type Solution } from '../stages/windows/solve';
+import { solveWindows, type OwnedPanels, type ShopPanels, type Solution } from '../stages/windows/solve';
 import { placesOf } from './scene';
 import { dressedOf, headOf, windowPlaceOf } from './windowPlace';
 
 /** The best ways to dress all windows of a look together, or one of them alone. `owned`: the panels of the stash. Empty when nothing is dressed. */
-export function solveRoom(file: RoomFile, lookId: string, which: string | 'all', owned: readonly Item[], shops: readonly ShopPanels[]): Solution[] {
+export function solveRoom(file: RoomFile, lookId: string, which: string | 'all', owned: readonly OwnedPanels[], shops: readonly ShopPanels[], wanted = 3): Solution[] {
   const look = file.looks.find((l) => l.id === lookId);
   if (!look) return [];
   const rules = ruleBook(file.rules, file.room.unit);
@@ -20,7 +20,7 @@ export function solveRoom(file: RoomFile, lookId: string, which: string | 'all',
   const onWall = dressed.filter(({ dressing, target }) => dressing.mount === 'wall' && !target.shower);
   // what is wished is the rule's line, not one that was typed: to leave it is what the solution would say
   const line = rules.school('windows.rodLine') === 'shared' && onWall.length > 1 ? sharedRodLine(onWall.map(({ target }) => headOf(target, file, walls, places)), rules) : undefined;
-  return solveWindows(chosen.map(({ dressing, target }) => ({ dressing, target, place: windowPlaceOf(target, file, walls, places, line, ids, rules), sheer: undefined })), owned, shops, rules);
+  return solveWindows(chosen.map(({ dressing, target }) => ({ dressing, target, place: windowPlaceOf(target, file, walls, places, line, ids, rules), sheer: undefined })), owned, shops, rules, wanted);
 }
 
 /** What has to be changed in the room to hang a solution. */
@@ -35,7 +35,7 @@ export function solutionChanges(file: RoomFile, look: Look, solution: Solution, 
     ...solution.shares.flatMap((s): Change[] => {
       const d = dressings.find((x) => x.id === s.dressingId);
       const keepsPlace = d && (d.mount !== 'wall' || !file.openings.some((o) => o.id === d.openingId));
-      return d ? [{ do: 'putDressing', lookId: look.id, dressing: { ...d, itemId: s.itemId, landing: s.landing, panels: null, rodHeightMm: shared ? null : keepsPlace ? d.rodHeightMm : s.rodMm, route: { kind: s.kind, stockMm: s.stockMm } } }] : [];
+      return d ? [{ do: 'putDressing', lookId: look.id, dressing: { ...d, itemId: s.itemId, landing: s.landing, hemAt: s.hemAt, panels: null, rodHeightMm: shared ? null : keepsPlace ? d.rodHeightMm : s.rodMm, route: { kind: s.kind, stockMm: s.stockMm } } }] : [];
     }),
   ];
 }

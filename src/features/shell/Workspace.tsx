@@ -55,7 +55,7 @@ export function Numeral({ label, children, rule, note }: { label: string; childr
   return (
     <div className="border-b border-line pb-1.5">
       <p className="flex items-baseline justify-between gap-2 font-narrow text-[13px] text-soft"><span><Words>{label}</Words></span>{rule && <Why rule={rule} />}</p>
-      <p className="text-[25px] leading-tight"><Words>{amount}</Words>{unit && <span className="text-[16px]"> {unit}</span>}</p>
+      <p className={`${amount.length > 18 ? 'text-[18px] leading-[31px]' : amount.length > 12 ? 'text-[20px] leading-[31px]' : 'text-[25px] leading-tight'} whitespace-nowrap`}><Words>{amount}</Words>{unit && <span className="text-[16px]"> {unit}</span>}</p>
       {note && <p className="text-[13px] text-soft"><Words>{note}</Words></p>}
     </div>
   );

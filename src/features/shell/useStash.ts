@@ -4,15 +4,19 @@ import { findInStashAction } from '../../actions/room';
 import { useRoom } from './room/RoomContext';
 
 export type StashRow = Awaited<ReturnType<typeof findInStashAction>>[number];
+const NONE: StashRow[] = [];
 
-/** Things of the stash of some kinds; empty until they arrive. */
-export function useStash(kinds: string): StashRow[] {
+/** Things of the stash of some kinds; null until they arrive, none when they cannot be had. */
+export function useStashWhenThere(kinds: string): StashRow[] | null {
   const { file } = useRoom();
-  const [rows, setRows] = useState<StashRow[]>([]);
+  const [rows, setRows] = useState<StashRow[] | null>(null);
   useEffect(() => {
     let here = true;
-    findInStashAction(kinds.split(','), '', file.room.id).then((found) => { if (here) setRows(found); }).catch(() => undefined);
+    findInStashAction(kinds.split(','), '', file.room.id).then((found) => { if (here) setRows(found); }).catch(() => { if (here) setRows((now) => now ?? NONE); });
     return () => { here = false; };
   }, [kinds, file.room.id]);
   return rows;
 }
+
+/** The same, empty until they arrive. */
+export const useStash = (kinds: string): StashRow[] => useStashWhenThere(kinds) ?? NONE;

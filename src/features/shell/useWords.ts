@@ -8,7 +8,7 @@ import type { Finding } from '../../core/model/finding';
 import type { RoomFile } from '../../core/model/types';
 import type { Wall } from '../../core/room/walls';
 import type { Plan } from '../../core/plan/planLook';
-import { asSentence, findingArguments } from '../../messages/findingWords';
+import { asSentence, findingArguments, sayFinding } from '../../messages/findingWords';
 import type { MeasureIssue } from '../../core/stages/measure/check';
 
 export function useColourName(): (name: ColourName) => string {
@@ -29,13 +29,13 @@ export function useWallName(): (wall: Pick<Wall, 'ownName' | 'side' | 'number'>)
   return useCallback((wall) => wall.ownName || (wall.number ? t('wall.numbered', { side: t(`sides.${wall.side}`), number: wall.number }) : t('wall.name', { side: t(`sides.${wall.side}`) })), [t]);
 }
 
-/** The one sentence of a finding, the same on drawing, worksheet and sheet. */
+/** A finding's reason and, where something can be done, its advice; the same on drawing, worksheet and sheet. */
 export function useFindingWords(file: RoomFile, plan: Plan): (finding: Finding) => string {
   const t = useTranslations();
   const familyName = useFamilyName();
   return useCallback((finding) => {
     const facts = findingArguments(finding, file.room.unit, { family: (id) => familyName(plan.spread.families.find((f) => f.id === id)), shell: (thing) => t(`shellThings.${thing}`) });
-    return asSentence(t(`findings.${finding.code}`, facts));
+    return sayFinding(t, finding.code, facts);
   }, [t, familyName, file.room.unit, plan.spread.families]);
 }
 

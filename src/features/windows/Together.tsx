@@ -13,7 +13,7 @@ import { Fold } from '../../ui/Fold';
 import { Words } from '../../ui/Words';
 import { startSolver, type Solver } from '../../workers/solve/client';
 import { useRoom } from '../shell/room/RoomContext';
-import { useStash } from '../shell/useStash';
+import { useStashWhenThere } from '../shell/useStash';
 import { Why } from '../shell/Why';
 import { moneyWords } from './RouteList';
 
@@ -37,24 +37,22 @@ function Solutions({ which }: { which: string }): ReactNode {
   const t = useTranslations('windows');
   const { file, look, plan, change } = useRoom();
   const unit = file.room.unit;
-  const panels = useStash('panel');
+  const panels = useStashWhenThere('panel');
   const [shops, setShops] = useState<ShopPanels[] | null>(null);
   const [found, setFound] = useState<Solution[] | null>(null);
   const solver = useRef<Solver | null>(null);
   useEffect(() => { let here = true; shopPanelsAction().then((s) => { if (here) setShops(s); }).catch(() => { if (here) setShops([]); }); return () => { here = false; }; }, []);
   useEffect(() => () => { solver.current?.close(); solver.current = null; }, []);
   useEffect(() => {
-    if (shops === null || panels.length === 0) return undefined;
+    if (shops === null || panels === null) return undefined;
     let here = true;
     solver.current ??= startSolver();
-    // panels that hang in another room are not to be had
-    const owned = panels.map(({ elsewhere, ...item }) => ({ ...item, count: Math.max(0, item.count - (elsewhere?.count ?? 0)) }));
-    solver.current.solve(file, look.id, which, owned, shops).then((s) => { if (here) setFound(s); }).catch(() => { if (here) setFound([]); });
+    solver.current.solve(file, look.id, which, panels, shops).then((s) => { if (here) setFound(s); }).catch(() => { if (here) setFound([]); });
     return () => { here = false; };
   }, [file, look.id, which, panels, shops]);
 
   const length = (mm: number) => formatLength(mm, unit);
-  const gives = (g: GivesUp): string => t(`gives.${g.want}`, { by: g.want === 'height' || g.want === 'oneLine' ? length(g.by) : g.want === 'glass' ? `${Math.round(g.by * 100)}%` : g.want === 'fullness' ? g.by.toFixed(1) : g.by, landing: g.landing ?? 'kiss' });
+  const gives = (g: GivesUp): string => t(`gives.${g.want}`, { by: g.want === 'height' || g.want === 'oneLine' || g.want === 'floor' ? length(g.by) : g.want === 'glass' ? `${Math.round(g.by * 100)}%` : g.want === 'fullness' ? g.by.toFixed(1) : g.by, landing: g.landing ?? 'kiss', room: g.room ?? '' });
   const product = (s: Solution): string => {
     const kinds = [...new Map(s.shares.map((x) => [`${x.itemId}${x.stockMm}`, x])).values()];
     return kinds.map((k) => {
@@ -62,7 +60,7 @@ function Solutions({ which }: { which: string }): ReactNode {
       return k.name ? t('solutionProduct', { name: k.name, count }) : k.stockMm === null ? t('solutionMade', { count }) : t('solutionStock', { length: length(k.stockMm), count });
     }).join(', ');
   };
-  const hangs = (s: Solution): boolean => s.shares.every((x) => { const now = plan.windows.find((w) => w.dressingId === x.dressingId); const d = look.dressings.find((y) => y.id === x.dressingId); return now && d && d.itemId === x.itemId && now.chosenRoute?.kind === x.kind && Math.abs((now.chosenRoute.stockMm ?? 0) - (x.stockMm ?? 0)) < 1 && Math.abs(now.rodHeightMm - x.rodMm) < 1 && d.landing === x.landing; });
+  const hangs = (s: Solution): boolean => s.shares.every((x) => { const now = plan.windows.find((w) => w.dressingId === x.dressingId); const d = look.dressings.find((y) => y.id === x.dressingId); return now && d && d.itemId === x.itemId && now.chosenRoute?.kind === x.kind && Math.abs((now.chosenRoute.stockMm ?? 0) - (x.stockMm ?? 0)) < 1 && Math.abs(now.rodHeightMm - x.rodMm) < 1 && d.landing === x.landing && d.hemAt === x.hemAt; });
   if (found === null) return <p className="text-[14px] text-soft">{t('solving')}</p>;
   if (found.length === 0) return <p className="text-[14px]">{t('solveNone')}</p>;
   return (
@@ -77,7 +75,7 @@ function Solutions({ which }: { which: string }): ReactNode {
             <span className="text-right text-[12px] text-soft">{t('work', { minutes: s.workMinutes })}</span>
             <span className="col-span-2 text-soft">{s.buy === 0 ? t('solutionOwn') : t('solutionBuy', { buy: s.buy })}{s.leadDays !== null ? `, ${t('solutionLead', { days: s.leadDays })}` : ''}</span>
             <span className="col-span-2"><Words>{s.givesUp.length === 0 ? t('givesNothing') : t('givesUp', { what: s.givesUp.map(gives).join('; ') })}</Words></span>
-            <span className="col-span-2 pt-0.5">{hangs(s) ? <span className="text-[13px] text-soft">{t('taken')}</span> : <Button small onClick={() => change(solutionChanges(file, look, s, panels.map(({ elsewhere: _e, ...item }) => item)))}>{t('take')}</Button>}</span>
+            <span className="col-span-2 pt-0.5">{hangs(s) ? <span className="text-[13px] text-soft">{t('taken')}</span> : <Button small onClick={() => change(solutionChanges(file, look, s, (panels ?? []).map(({ elsewhere: _e, ...item }) => item)))}>{t('take')}</Button>}</span>
           </li>
         ))}
       </ol>

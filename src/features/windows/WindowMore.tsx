@@ -84,13 +84,13 @@ function Rod({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan })
   return (
     <>
       <div className="mb-2 grid grid-cols-2 gap-x-4"><LengthField label={t('diameter')} draftKey={`${file.room.id}-${d.id}-diameter`} valueMm={section.outerMm} unit={unit} onCommit={(outerMm) => { if (outerMm < 4 || outerMm > 200) return { took: false, message: t('diameterRefused') }; acts.set({ rod: { ...d.rod, outerMm } }); return TAKEN; }} onClear={() => acts.set({ rod: { ...d.rod, outerMm: null } })}><Why rule={section.rule} /></LengthField></div>
-      <Line label={t('load')} note={`${massWords(load.clothG, unit)} ${t('clothMass')}`}>{massWords(load.massG, unit)}</Line>
+      <Line label={t('load')} note={`${massWords(load.clothG, unit)} ${t('clothMass')}`} rule={section.rule}>{massWords(load.massG, unit)}</Line>
       <Line label={t('sag')} note={t('sagOver', { span: length(load.spanMm), most: sagWords(load.sagMostMm, unit) })} rule="windows.sagMost">{sagWords(load.sagMm, unit)}</Line>
       {w.returnMm > 0 && <Line label={t('returnWord')} rule="windows.return">{length(w.returnMm)}</Line>}
       {w.overlapMm > 0 && <Line label={t('overlapWord')} rule="windows.overlap">{length(w.overlapMm)}</Line>}
       {!w.shower && <Line label={t('stack')} rule={w.rulesUsed.packing}>{length(w.stackPerSideMm)}</Line>}
-      <Line label={t('forceEnd')}>{force(load.endForceN)}</Line>
-      {load.supports > 2 && <Line label={t('forceCentre')}>{force(load.centreForceN)}</Line>}
+      <Line label={t('forceEnd')} rule={section.rule}>{force(load.endForceN)}</Line>
+      {load.supports > 2 && <Line label={t('forceCentre')} rule={section.rule}>{force(load.centreForceN)}</Line>}
       {hardware.filter(([count]) => count > 0).map(([count, what, rule]) => <Line key={what} label={t('hardwareCount', { count, what })} rule={rule}>{price(rule, count)}</Line>)}
       <Line label={`${t(`makes.${d.rod.make}`)}, ${length(w.bracketToBracketMm)}${w.sheer ? ' × 2' : ''}`} note={w.rod.bends > 0 ? t('bends', { count: w.rod.bends }) : undefined} rule="windows.rodPricePerMetre">{price('windows.rodPricePerMetre', ((w.sheer ? 2 : 1) * w.bracketToBracketMm) / 1000)}</Line>
       <p className="mt-1.5 text-[13px] leading-snug text-soft">{t('fixing')}</p>

@@ -8,7 +8,7 @@ import type { RoomFile } from '../../core/model/types';
 import type { Plan } from '../../core/plan/planLook';
 import type { Wall } from '../../core/room/walls';
 import words from '../../messages/en.json';
-import { asSentence, findingArguments } from '../../messages/findingWords';
+import { findingArguments, sayFinding } from '../../messages/findingWords';
 
 /** The sheet's words outside the browser: the same table, the same sentences. */
 export function sheetWords(file: RoomFile, plan: Plan) {
@@ -21,7 +21,7 @@ export function sheetWords(file: RoomFile, plan: Plan) {
     wall: (w: Wall) => w.ownName || (w.number ? t('wall.numbered', { side: t(`sides.${w.side}`), number: w.number }) : t('wall.name', { side: t(`sides.${w.side}`) })),
     finding: (f: Finding): string => {
       const family = (id: string) => { const found = plan.spread.families.find((x) => x.id === id); return found ? found.ownName ?? colour(found.colourName) : ''; };
-      return asSentence(t(`findings.${f.code}`, findingArguments(f, unit, { family, shell: (thing) => t(`shellThings.${thing}`) })));
+      return sayFinding(t, f.code, findingArguments(f, unit, { family, shell: (thing) => t(`shellThings.${thing}`) }));
     },
   };
 }

@@ -12,19 +12,22 @@ export type SolveWindow = { dressing: Dressing; target: WindowTarget; place: Win
 /** Panels of a shop that has them under the name of an owned kind: so many more can be had. */
 export type ShopPanels = { name: string; stock: number; price: Money; leadDays: number };
 
-/** What a stylist wants of the curtains of a room; a solution that does not keep one says which and by how much. */
-export type Want = 'height' | 'oneLine' | 'landing' | 'oneProduct' | 'stock' | 'ready' | 'glass' | 'fullness';
-export type GivesUp = { want: Want; /** Length off, count short, or share, by the want. */ by: number; landing?: Landing };
+/** An owned kind of panel, and how many of it hang in another room. */
+export type OwnedPanels = Item & { elsewhere?: { room: string; count: number } | null };
 
-export type Share = { dressingId: string; window: string; itemId: string | null; name: string | null; stockMm: Mm | null; rodMm: Mm; landing: Landing; kind: RouteKind; panels: number; hems: number };
+/** What a stylist wants of the curtains of a room; a solution that does not keep one says which and by how much. */
+export type Want = 'height' | 'oneLine' | 'landing' | 'floor' | 'oneProduct' | 'stock' | 'ownRoom' | 'ready' | 'glass' | 'fullness';
+export type GivesUp = { want: Want; /** Length off, count short, or share, by the want. */ by: number; landing?: Landing; /** Where panels would be borrowed from. */ room?: string };
+
+export type Share = { dressingId: string; window: string; itemId: string | null; name: string | null; stockMm: Mm | null; rodMm: Mm; landing: Landing; hemAt: Dressing['hemAt']; kind: RouteKind; panels: number; hems: number };
 export type Solution = { shares: Share[]; oneRodMm: Mm | null; panels: number; buy: number; owned: number; leadDays: number | null; cost: Money; workMinutes: number; givesUp: GivesUp[]; offMm: Mm };
 
-type Product = { key: string; item: Item | null; name: string | null; lengthMm: Mm | null; owned: number; price: Money; shop: ShopPanels | undefined };
+type Product = { key: string; item: Item | null; name: string | null; lengthMm: Mm | null; owned: number; price: Money; shop: ShopPanels | undefined; /** Of those counted as owned, how many would be borrowed before any is bought. */ lent: { room: string; count: number } | null };
 type Fit = { plan: WindowPlan; product: Product; window: SolveWindow };
 type Way = { kind: RouteKind; hems: number; cost: Money; minutes: number };
 
 /** Weight of each want when solutions that give something up are compared: what is seen from the door first. */
-const WEIGHT: Record<Want, number> = { oneLine: 5, height: 3, landing: 2, oneProduct: 4, stock: 5, ready: 3, glass: 1, fullness: 2 };
+const WEIGHT: Record<Want, number> = { oneLine: 5, height: 3, landing: 2, floor: 4, oneProduct: 4, stock: 5, ownRoom: 3, ready: 3, glass: 1, fullness: 2 };
 const SCHOOLS = ['high', 'twoThirds', 'overFrame'] as const;
 const LANDINGS: readonly Landing[] = ['clear', 'kiss', 'break', 'pool'];
 
@@ -33,23 +36,29 @@ const LANDINGS: readonly Landing[] = ['clear', 'kiss', 'break', 'pool'];
  * Tried: every owned kind of panel and every stock length, each at the height of every school, at every height where it lands as it is, taken up,
  * let down, on longer rings or pins, and at each landing; windows with one product and with their own; made to measure. Pure; the same input gives the same answer.
  */
-export function solveWindows(windows: readonly SolveWindow[], owned: readonly Item[], shops: readonly ShopPanels[], rules: RuleBook, wanted = 3): Solution[] {
+export function solveWindows(windows: readonly SolveWindow[], owned: readonly OwnedPanels[], shops: readonly ShopPanels[], rules: RuleBook, wanted = 3): Solution[] {
   if (windows.length === 0) return [];
   const byKind = (w: SolveWindow) => w.dressing.mount === 'wall' && !w.target.shower;
   const products: Product[] = [
-    ...owned.filter((i) => i.kind === 'panel' && i.state !== 'gone' && i.count > 0).map((item): Product => ({ key: item.id, item, name: item.name, lengthMm: item.heightMm, owned: item.count, price: item.price, shop: shops.filter((s) => s.name.toLowerCase() === item.name.toLowerCase()).sort((a, b) => b.stock - a.stock)[0] })),
-    ...rules.list(windows.every((w) => w.target.shower) ? 'windows.showerStock' : 'windows.stockLengths').map((mm): Product => ({ key: `stock${mm}`, item: null, name: null, lengthMm: mm, owned: 0, price: stockPrice(mm, rules), shop: undefined })),
+    // what hangs in another room is not to be had, or else is borrowed from there
+    ...owned.filter((i) => i.kind === 'panel' && i.state !== 'gone' && i.count > 0).flatMap(({ elsewhere, ...item }): Product[] => {
+      const lent = elsewhere && elsewhere.count > 0 ? { room: elsewhere.room, count: Math.min(item.count, elsewhere.count) } : null;
+      const own: Product = { key: item.id, item, name: item.name, lengthMm: item.heightMm, owned: item.count - (lent?.count ?? 0), price: item.price, shop: shops.filter((s) => s.name.toLowerCase() === item.name.toLowerCase()).sort((a, b) => b.stock - a.stock)[0], lent: null };
+      return lent ? [own, { ...own, key: `${item.id} lent`, owned: item.count, lent }] : [own];
+    }),
+    ...rules.list(windows.every((w) => w.target.shower) ? 'windows.showerStock' : 'windows.stockLengths').map((mm): Product => ({ key: `stock${mm}`, item: null, name: null, lengthMm: mm, owned: 0, price: stockPrice(mm, rules), shop: undefined, lent: null })),
   ];
-  const madeProduct: Product = { key: 'made', item: null, name: null, lengthMm: null, owned: 0, price: 0, shop: undefined };
+  const madeProduct: Product = { key: 'made', item: null, name: null, lengthMm: null, owned: 0, price: 0, shop: undefined, lent: null };
   // every window with every product, once, at the height that is wished; other heights only shift what is wanted
   const fits = new Map<string, Fit[]>();
-  const fitAll = (product: Product): Fit[] => {
-    const found = fits.get(product.key) ?? windows.map((window) => {
+  const fitAll = (product: Product, hemAt: Dressing['hemAt'] | null = null): Fit[] => {
+    const key = `${product.key} ${hemAt ?? ''}`;
+    const found = fits.get(key) ?? windows.map((window) => {
       const cloth = product.item ?? undefined;
-      const d: Dressing = { ...window.dressing, itemId: product.item?.id ?? null, route: null, rodHeightMm: byKind(window) ? null : window.dressing.rodHeightMm };
+      const d: Dressing = { ...window.dressing, itemId: product.item?.id ?? null, route: null, rodHeightMm: byKind(window) ? null : window.dressing.rodHeightMm, hemAt: hemAt ?? window.dressing.hemAt };
       return { product, window, plan: planWindow(window.target, d, { main: cloth, sheer: window.sheer }, window.place, rules) };
     });
-    fits.set(product.key, found);
+    fits.set(key, found);
     return found;
   };
 
@@ -77,10 +86,18 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly It
   }
   // each window its own product: the cheapest that lands there at the wished height
   if (windows.length > 1 && onWall) {
-    const mixed = windows.map((_, i) => products.map((p) => fitAll(p)[i]!).flatMap((fit) => { const way = wayTo(fit, wishes[i]!, null); return way ? [{ fit, cost: buyOf(fit.product, fit.plan.panels).cost + way.cost }] : []; }).sort((a, b) => a.cost - b.cost)[0]);
+    const mixed = windows.map((_, i) => [...products, madeProduct].map((p) => fitAll(p)[i]!).flatMap((fit) => { const way = wayTo(fit, wishes[i]!, null); return way ? [{ fit, made: fit.product.lengthMm === null, cost: buyOf(fit.product, fit.plan.panels).cost + way.cost }] : []; }).sort((a, b) => Number(a.made) - Number(b.made) || a.cost - b.cost)[0]);
     if (mixed.every((m) => m)) consider(mixed.map((m) => m!.fit), wishes, null);
   }
   consider(fitAll(madeProduct), wishes, null);
+  // nothing keeps all that is wanted: what could give way besides is tried too
+  if (found.every((s) => s.givesUp.length > 0)) {
+    for (const rodMm of onWall ? schoolHeights : []) consider(fitAll(madeProduct), windows.map((w, i) => (byKind(w) ? rodMm : wishes[i]!)), null);
+    for (const landing of LANDINGS) consider(fitAll(madeProduct), wishes, landing);
+    if (windows.every((w) => byKind(w) && w.dressing.hemAt === 'floor' && w.target.span.parts.every((p) => p.opening.sillMm > 0))) {
+      for (const product of [...products, madeProduct]) for (const rodMm of [wish, ...schoolHeights]) if (allowed(rodMm)) consider(fitAll(product, 'apron'), windows.map(() => rodMm), null);
+    }
+  }
   return choose(found, wanted);
 
   function overhead(window: SolveWindow, plan: WindowPlan): Mm {
@@ -130,21 +147,28 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly It
     if (landing !== null && changed.length === 0) return;
     const off = landing === null ? 0 : Math.max(...changed.map((w) => Math.abs(landingMm(landing, rules) - landingMm(w.dressing.landing, rules))));
     if (landing !== null) givesUp.push({ want: 'landing', by: off, landing });
+    const lifted = chosen.filter((c, i) => c.plan.hemOn === 'apron' && windows[i]!.dressing.hemAt === 'floor');
+    if (lifted.length > 0) givesUp.push({ want: 'floor', by: Math.max(...lifted.map((c) => Math.min(...c.plan.panelPlans.map((p) => p.bottomMm)))) });
     const kinds = [...new Set(chosen.map((c) => c.product.key))];
     if (kinds.length > 1) givesUp.push({ want: 'oneProduct', by: kinds.length });
     if (kinds.includes('made')) givesUp.push({ want: 'ready', by: 1 });
-    const bought = kinds.map((key) => { const of = chosen.filter((c) => c.product.key === key); return { product: of[0]!.product, ...buyOf(of[0]!.product, sum(of.map((c) => c.plan.panels))) }; });
+    const bought = kinds.map((key) => { const of = chosen.filter((c) => c.product.key === key); const need = sum(of.map((c) => c.plan.panels)); return { product: of[0]!.product, need, ...buyOf(of[0]!.product, need) }; });
     const short = sum(bought.map((b) => b.short));
     if (short > 0) givesUp.push({ want: 'stock', by: short });
+    for (const { product, need } of bought) {
+      const borrowed = product.lent ? Math.min(product.lent.count, need - (product.owned - product.lent.count)) : 0;
+      if (borrowed > 0) givesUp.push({ want: 'ownRoom', by: borrowed, room: product.lent!.room });
+      else if (product.lent) return;
+    }
     const covered = Math.max(...chosen.map((c) => c.plan.glassCoveredShare));
     if (covered > rules.number('windows.glassNoticed')) givesUp.push({ want: 'glass', by: covered });
     const full = Math.min(...chosen.map((c) => (c.plan.shower ? Infinity : c.plan.fullness)));
     if (full < rules.number('windows.leastFullness') - 1e-6) givesUp.push({ want: 'fullness', by: full });
     const panels = sum(chosen.map((c) => c.plan.panels));
-    const buy = kinds.includes('made') ? panels : sum(bought.map((b) => b.buy));
+    const buy = sum(bought.map((b) => b.buy));
     const leads = bought.flatMap((b) => (b.leadDays === null ? [] : [b.leadDays]));
     found.push({
-      shares: chosen.map((c, i) => ({ dressingId: c.window.dressing.id, window: c.window.target.name, itemId: c.product.item?.id ?? null, name: c.product.name, stockMm: c.product.lengthMm, rodMm: rods[i]!, landing: landing ?? c.window.dressing.landing, kind: ways[i]!.kind, panels: c.plan.panels, hems: ways[i]!.hems })),
+      shares: chosen.map((c, i) => ({ dressingId: c.window.dressing.id, window: c.window.target.name, itemId: c.product.item?.id ?? null, name: c.product.name, stockMm: c.product.lengthMm, rodMm: rods[i]!, landing: landing ?? c.window.dressing.landing, hemAt: lifted.includes(c) ? 'apron' : c.window.dressing.hemAt, kind: ways[i]!.kind, panels: c.plan.panels, hems: ways[i]!.hems })),
       oneRodMm: rodsOnWall.length > 0 && apart <= tolerance ? rodsOnWall[0]! : null, panels, buy, owned: panels - buy, leadDays: leads.length > 0 ? Math.max(...leads) : null,
       cost: sum(bought.map((b) => b.cost)) + sum(ways.map((w) => w!.cost)), workMinutes: sum(ways.map((w) => w!.minutes)) + (offWish > tolerance ? rodsOnWall.length * rules.number('windows.minutesToMoveRod') : 0), givesUp, offMm: offWish + off,
     });
@@ -155,15 +179,15 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly It
     const loss = (s: Solution) => sum(s.givesUp.map((g) => WEIGHT[g.want]));
     const keys = (s: Solution) => [loss(s), ...(by === 'fit' ? [Math.round(s.offMm), s.cost, s.workMinutes] : by === 'work' ? [s.workMinutes, s.offMm, s.cost] : [s.cost, s.workMinutes, s.offMm])];
     const sorted = [...all].sort((a, b) => { const [p, q] = [keys(a), keys(b)]; for (let i = 0; i < p.length; i++) if (Math.abs(p[i]! - q[i]!) > 1e-6) return p[i]! - q[i]!; return 0; });
-    const told = (s: Solution) => `${s.shares.map((x) => `${x.itemId}${x.stockMm}${x.kind}`).join()}`;
     const picked: Solution[] = [];
-    for (const s of sorted) {
-      if (picked.length >= count) break;
-      // another of the same product is only worth showing when it gives up something else
-      if (picked.some((p) => told(p) === told(s) || (p.shares[0]!.itemId === s.shares[0]!.itemId && p.shares[0]!.stockMm === s.shares[0]!.stockMm && wants(p) === wants(s)))) continue;
-      picked.push(s);
+    const same = (a: Solution, b: Solution) => a.shares.every((x, i) => x.itemId === b.shares[i]!.itemId && x.stockMm === b.shares[i]!.stockMm);
+    const alike = (a: Solution, b: Solution) => same(a, b) && wants(a) === wants(b);
+    // another of the same product is worth showing when it keeps something that the first does not; else only to fill up
+    const worse = (a: Solution, b: Solution) => same(a, b) && b.givesUp.every((g) => a.givesUp.some((h) => h.want === g.want));
+    for (const fill of [false, true]) {
+      for (const s of sorted) if (picked.length < count && !picked.includes(s) && !picked.some((p) => alike(s, p) || (!fill && worse(s, p)))) picked.push(s);
     }
-    return picked;
+    return picked.sort((a, b) => sorted.indexOf(a) - sorted.indexOf(b));
   }
 }
 
