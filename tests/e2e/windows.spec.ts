@@ -67,6 +67,51 @@ test('the rod is dragged and nudged, within the room', async ({ page, studio }) 
   await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeLessThan(100);
 });
 
+test('a dragged rod is drawn to a named height; with Alt it is left where the hand lets go', async ({ page, studio }) => {
+  const rodAt = async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4;
+  const rod = page.getByRole('button', { name: /Harbour window, Rod/ });
+  await awake(page);
+  const drawing = (await page.getByRole('group', { name: 'East wall' }).boundingBox())!;
+  const from = (await rod.boundingBox())!;
+  const [x, y] = [from.x + from.width / 2, from.y + from.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 20, { steps: 4 });
+  // back to within a pixel of where the school puts it
+  await page.mouse.move(x, y + 1, { steps: 4 });
+  await expect(page.getByText(/^high: rod/)).toBeVisible();
+  await page.mouse.up();
+  await expect(page.getByText(/^high: rod/)).toHaveCount(0);
+  expect(drawing.height).toBeGreaterThan(200);
+  await page.keyboard.down('Alt');
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 20, { steps: 4 });
+  await page.mouse.move(x, y + 2, { steps: 4 });
+  await expect(page.getByText(/^high: rod/)).toHaveCount(0);
+  await page.mouse.up();
+  await page.keyboard.up('Alt');
+  await expect.poll(rodAt).not.toBeCloseTo(105, 3);
+  await expect.poll(async () => Math.abs((await rodAt()) - 105)).toBeLessThan(1.5);
+});
+
+test('bracket to bracket and the finished length are typed in the worksheet too', async ({ page, studio }) => {
+  const span = sheet(page).getByRole('textbox', { name: 'Bracket to bracket' });
+  await span.fill('76');
+  await span.press('Enter');
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows[0]!.bracketToBracketMm / 25.4).toBeCloseTo(76, 4);
+  await span.fill('40');
+  await span.press('Enter');
+  await expect(sheet(page).getByRole('alert').filter({ hasText: 'The frame with its trim is' })).toBeVisible();
+  const length = sheet(page).getByRole('textbox', { name: 'Finished length' });
+  const before = (await studio.plan()).windows[0]!;
+  await length.fill('102 1/2');
+  await length.press('Enter');
+  await saved(page);
+  await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(before.rodHeightMm / 25.4 - (before.finishedLengthMm / 25.4 - 102.5), 3);
+});
+
 test('a rod over the ceiling is refused where it is typed', async ({ page, studio }) => {
   const field = sheet(page).getByRole('textbox', { name: 'Rod, floor to centre' });
   await field.fill('12ft');

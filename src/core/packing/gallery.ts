@@ -83,7 +83,9 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
         if (!fixed && ask.zone && (width > ask.zone.widthMm + EPS || height > ask.zone.heightMm + EPS)) return;
         for (const q of placed) if (Math.abs(x - q.xMm) < hw + q.widthMm / 2 + ask.gapMm - EPS && Math.abs(y - q.yMm) < hh + q.heightMm / 2 + ask.gapMm - EPS) return;
         if (fixed) { const p = { ...frame, xMm: x, yMm: y }; if (!inside(p) || !clear(p)) return; }
-        [bestX, bestY, bestCost] = [x, y, cost];
+        const full = cost * (1 + UNEVEN * unevenTo(placed, x, y, frame, ask.gapMm));
+        if (full >= bestCost - EPS) return;
+        [bestX, bestY, bestCost] = [x, y, full];
       };
       if (placed.length === 0) consider(0, 0);
       else candidates(frame, placed, ask.gapMm, consider);
@@ -137,6 +139,20 @@ function candidates(f: Frame, placed: readonly Put[], gap: Mm, consider: (xMm: M
   }
 }
 
+/** What each gap that is nearly the others' adds to the cost of a place. */
+const UNEVEN = 0.025;
+/** Frames that a frame at this place would face across more than the gap, yet not far. */
+function unevenTo(placed: readonly Put[], x: Mm, y: Mm, f: Frame, gap: Mm): number {
+  let count = 0;
+  for (const q of placed) {
+    const dx = Math.abs(x - q.xMm) - (f.widthMm + q.widthMm) / 2;
+    const dy = Math.abs(y - q.yMm) - (f.heightMm + q.heightMm) / 2;
+    const apart = dx < -1 && dy >= 0 ? dy : dy < -1 && dx >= 0 ? dx : 0;
+    if (apart > gap + 1 && apart < 4 * gap) count++;
+  }
+  return count;
+}
+
 function bounds(placed: readonly Put[]): { left: Mm; right: Mm; bottom: Mm; top: Mm } {
   let [left, right, bottom, top] = [Infinity, -Infinity, Infinity, -Infinity];
   for (const p of placed) { left = Math.min(left, p.xMm - p.widthMm / 2); right = Math.max(right, p.xMm + p.widthMm / 2); bottom = Math.min(bottom, p.yMm - p.heightMm / 2); top = Math.max(top, p.yMm + p.heightMm / 2); }
@@ -155,13 +171,16 @@ function rate(placed: readonly Put[], ask: GalleryAsk, ratio: number): GalleryLa
   const balance = Math.abs(placed.reduce((s, p) => s + heft(p) * (p.xMm - cx), 0)) / (whole * Math.max(1, width / 2));
   const low = placed.reduce((s, p) => s + heft(p) * (p.yMm - cy), 0) / (whole * Math.max(1, height / 2));
   const central = placed.reduce((s, p) => s + heft(p) * Math.abs(p.xMm - cx), 0) / (whole * Math.max(1, width / 2));
-  const excess = facing(placed).reduce((s, d) => s + Math.min(3, (d - ask.gapMm) / Math.max(1, ask.gapMm)), 0) / Math.max(1, placed.length);
+  const gaps = facing(placed);
+  const excess = gaps.reduce((s, d) => s + Math.min(3, (d - ask.gapMm) / Math.max(1, ask.gapMm)), 0) / Math.max(1, placed.length);
+  // a gap that is nearly the others' is seen as a mistake; a hole in the outline is not
+  const uneven = gaps.filter((d) => d > ask.gapMm + 1 && d < 4 * Math.max(1, ask.gapMm)).length / Math.max(1, placed.length);
   const lines = new Set(placed.flatMap((p) => [`x${Math.round(p.xMm - p.widthMm / 2)}`, `X${Math.round(p.xMm + p.widthMm / 2)}`, `y${Math.round(p.yMm - p.heightMm / 2)}`, `Y${Math.round(p.yMm + p.heightMm / 2)}`])).size / Math.max(1, 4 * placed.length);
   const nails = placed.flatMap((p) => p.nails.map((n) => ({ xMm: p.xMm + n.dxMm, yMm: p.yMm + n.dyMm })));
   const holesUsed = ask.holes.filter((h) => nails.some((n) => Math.hypot(n.xMm - h.xMm, n.yMm - h.yMm) < 2)).length;
   const hidden = ask.holes.filter((h) => placed.some((p) => Math.abs(h.xMm - p.xMm) < p.widthMm / 2 - 5 && Math.abs(h.yMm - p.yMm) < p.heightMm / 2 - 5)).length;
   const holes = ask.holes.length > 0 ? (holesUsed + 0.7 * Math.max(0, hidden - holesUsed)) / ask.holes.length : 0;
-  const score = 1.1 * Math.abs(Math.log(width / height / ratio)) + 1.6 * (1 - filled) + 1.4 * balance + 0.5 * Math.max(-0.2, low) + 0.35 * central + 0.35 * excess + 0.4 * lines - 0.8 * holes;
+  const score = 1.1 * Math.abs(Math.log(width / height / ratio)) + 1.6 * (1 - filled) + 1.4 * balance + 0.5 * Math.max(-0.2, low) + 0.35 * central + 0.35 * excess + uneven + 0.4 * lines - 0.8 * holes;
   return { at: new Map(placed.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }])), widthMm: width, heightMm: height, score, holesUsed, filled, balance };
 }
 

@@ -39,6 +39,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
   const stand = acts.standOf(g);
   const order = (from: number, to: number) => { const ids = members.map((m) => m.id); const [id] = ids.splice(from, 1); ids.splice(to, 0, id!); acts.reorder(g, ids); };
   const zone = (patch: Partial<NonNullable<HangingGroup['zone']>>): Answer => set({ zone: { ...g.zone!, ...patch }, xMm: null, centreMm: null });
+  const widen = acts.widen(g, p);
   const below = file.pieces.filter((x) => x.kind !== 'rug');
   const axes = [...file.fittings.filter((f) => f.wallId === g.wallId && (f.kind === 'tv' || f.kind === 'fireplace' || f.kind === 'shelf' || f.kind === 'stove')), ...below];
   return (
@@ -65,7 +66,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
             const name = item?.name ?? '';
             return (
               <li key={h.id} className="grid grid-cols-[1fr_auto] items-baseline gap-2 border-t border-line py-1 text-[14px] last:border-b">
-                <button type="button" onClick={() => pick(h.id)} className="truncate text-left underline decoration-line underline-offset-4"><Words>{`${name}, ${bare(item?.widthMm ?? 0)} × ${bare(item?.heightMm ?? 0)}`}</Words></button>
+                <button type="button" onClick={() => pick(h.id)} className="truncate pb-1 text-left underline decoration-line underline-offset-4"><Words>{`${name}, ${bare(item?.widthMm ?? 0)} × ${bare(item?.heightMm ?? 0)}`}</Words></button>
                 <span className="flex gap-1">
                   <Button small look="quiet" aria-label={t('up', { name })} disabled={i === 0} onClick={() => order(i, i - 1)}>↑</Button>
                   <Button small look="quiet" aria-label={t('down', { name })} disabled={i === members.length - 1} onClick={() => order(i, i + 1)}>↓</Button>
@@ -87,6 +88,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
           {g.kind === 'stair' && <NumberField label={t('pitch')} draftKey={key('pitch')} value={g.pitchDeg ?? rules.number('walls.stairPitch')} decimals={1} suffix="°" examples="37" within={[-60, 60]} onCommit={(pitchDeg) => set({ pitchDeg })} onClear={() => relay({ pitchDeg: null })}><Why rule="walls.stairPitch" /></NumberField>}
           {g.kind === 'pair' && <LengthField label={t('apart')} draftKey={key('apart')} valueMm={p.apartMm ?? 0} unit={unit} onCommit={(apartMm) => set({ apartMm })} onClear={() => relay({ apartMm: null })} />}
           <Pick label={t('over')} value={g.overPieceId ?? ''} options={[{ value: '', label: t('bare') }, ...below.map((c) => ({ value: c.id, label: c.name }))]} onChange={(id) => relay({ overPieceId: id || null, xMm: null, centreMm: null, aboveMm: null })} />
+          {widen && <LengthField label={t('wholeWidth')} draftKey={key('whole')} valueMm={p.widthMm} unit={unit} onCommit={widen} onClear={() => relay({ gapMm: null })} />}
           <LengthField label={t('fromLeft')} draftKey={key('x')} valueMm={p.xMm} unit={unit} onCommit={(mm) => { change(acts.moveGroup(g, mm - p.xMm, 0, stand)); return TAKEN; }} onClear={() => relay({ xMm: null })} />
           <LengthField label={t('centre')} draftKey={key('centre')} valueMm={p.centreMm} unit={unit} onCommit={(mm) => { change(acts.moveGroup(g, 0, mm - p.centreMm, stand)); return TAKEN; }} onClear={() => relay({ centreMm: null })} />
           {over && p.aboveMm !== null && <LengthField label={t('gap', { over: over.name })} draftKey={key('above')} valueMm={p.aboveMm} unit={unit} onCommit={(aboveMm) => set({ aboveMm, centreMm: null })} onClear={() => relay({ aboveMm: null })} />}

@@ -71,12 +71,13 @@ export function HangingSheet({ hanging: h, item, plan: p, findings, sight }: { h
         <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
           <LengthField label={t('fromLeft')} draftKey={key('x')} valueMm={p.xMm} unit={unit} onCommit={(xMm) => move(xMm, p.centreMm)} onClear={() => put(group ? { groupAt: null } : { xMm: null })} />
           {!h.leans && <LengthField label={t('centre')} draftKey={key('centre')} valueMm={p.centreMm} unit={unit} onCommit={(centreMm) => move(p.xMm, centreMm)} onClear={() => put(group ? { groupAt: null } : { centreMm: null })} />}
+          {!h.leans && <LengthField label={t('nailHeight')} draftKey={key('nail')} valueMm={p.nails[0]!.heightMm} unit={unit} onCommit={(mm) => move(p.xMm, p.centreMm + mm - p.nails[0]!.heightMm)} onClear={() => put(group ? { groupAt: null } : { centreMm: null })} />}
           {over && !group && !h.leans && <LengthField label={t('gap', { over: over.name })} draftKey={key('gap')} valueMm={p.gapMm ?? 0} unit={unit} onCommit={(gapMm) => set({ gapMm, centreMm: null })} onClear={() => put({ gapMm: null })} />}
         </div>
         {p.holes.shift && <Button small onClick={() => { move(p.xMm + p.holes.shift!.dxMm, p.centreMm + p.holes.shift!.dyMm); }}>{t('holeShift')}</Button>}
         {group && <label className="flex min-h-[26px] items-center gap-2 text-[14px]"><input type="checkbox" className="accent-black" checked={h.pinned} onChange={(e) => put({ pinned: e.target.checked })} />{t('pin')}</label>}
         {!group && <label className="flex min-h-[26px] items-center gap-2 text-[14px]"><input type="checkbox" className="accent-black" checked={h.leans} onChange={(e) => put({ leans: e.target.checked })} />{t('leans')}</label>}
-        <div><p className="mb-1 flex justify-between font-narrow text-[13px] text-soft"><span>{t('hanger')}</span><Why rule="walls.yields" /></p>
+        <div><p className="mb-1 flex justify-between font-narrow text-[13px] text-soft"><span>{t('hanger')}</span><Why rule="walls.hookSpread" /></p>
           <Choice label={t('hanger')} value={choice} onChange={(k) => put({ hanger: otherHanger(k, item, h.hanger) })} options={(['wire1', 'wire2', 'sawtooth', 'dRings', 'cleat'] as const).map((k) => ({ value: k, label: t(k) }))} />
         </div>
         <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">

@@ -7,7 +7,7 @@ import { formatLength } from '../../core/base/length';
 import { toMark } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import type { Hanging, HangingGroup } from '../../core/model/types';
-import { boxOfHanging, snapPlaceOf } from '../../core/plan/snapPlace';
+import { boxOfGroup, boxOfHanging, snapPlaceOf, snapPlaceOfGroup } from '../../core/plan/snapPlace';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
 import { snapHanging, type SnapGuide, type SnapPlace } from '../../core/stages/walls/snap';
@@ -16,7 +16,7 @@ import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
 import { Button } from '../../ui/Button';
 import { Pick } from '../../ui/Choice';
-import { TAKEN } from '../../ui/Field';
+import { TAKEN, type Answer } from '../../ui/Field';
 import { ClothChip } from '../shell/ClothChip';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
@@ -36,7 +36,7 @@ const GroupSheet = dynamic(() => import('./GroupSheet').then((m) => waking(m.Gro
 const WallFolds = dynamic(() => import('./WallFolds').then((m) => waking(m.WallFolds)));
 const SightView = dynamic(() => import('./SightView').then((m) => waking(m.SightView)));
 
-type Begun = { kind: 'piece'; hanging: Hanging; plan: HangingPlan; place: SnapPlace } | { kind: 'group'; group: HangingGroup; plan: GroupPlan; stand: { xMm: number; centreMm: number } };
+type Begun = { kind: 'piece'; hanging: Hanging; plan: HangingPlan; place: SnapPlace } | { kind: 'group'; group: HangingGroup; plan: GroupPlan; place: SnapPlace; stand: { xMm: number; centreMm: number } };
 
 /** Walls: every piece by its centre, its gap and its nail; several as one; what they show. */
 export function WallsScreen(): ReactNode {
@@ -65,7 +65,11 @@ export function WallsScreen(): ReactNode {
 
   /** Where a drag has come to: free with Alt, else where the nearest rules put it. */
   const dragged = (from: Begun, dx: number, dy: number, alone: boolean): { changes: Change[]; guides: SnapGuide[] } => {
-    if (from.kind === 'group') return { changes: acts.moveGroup(from.group, dx, dy, from.stand), guides: [] };
+    if (from.kind === 'group') {
+      const box = boxOfGroup(from.plan);
+      const snapped = alone ? { xMm: box.xMm + dx, centreMm: box.centreMm + dy, guides: [] } : snapHanging({ ...box, xMm: box.xMm + dx, centreMm: box.centreMm + dy }, from.place, rules);
+      return { changes: acts.moveGroup(from.group, dx === 0 ? 0 : snapped.xMm - box.xMm, dy === 0 ? 0 : snapped.centreMm - box.centreMm, from.stand), guides: snapped.guides };
+    }
     const x = Math.min(wall.lengthMm, Math.max(0, from.plan.xMm + dx));
     const centre = from.hanging.leans ? from.plan.centreMm : Math.min(file.room.ceilingMm, Math.max(0, from.plan.centreMm + dy));
     if (alone) return { changes: acts.moveTo(from.hanging, from.plan, x, centre), guides: [] };
@@ -79,7 +83,7 @@ export function WallsScreen(): ReactNode {
       const h = look.hangings.find((x) => x.id === id);
       const g = look.groups.find((x) => x.id === id);
       const gp = plan.groups.find((x) => x.groupId === id);
-      begun.current = p && h ? { kind: 'piece', hanging: h, plan: p, place: snapPlaceOf(p, h.overPieceId, file, plan) } : g && gp ? { kind: 'group', group: g, plan: gp, stand: acts.standOf(g) } : null;
+      begun.current = p && h ? { kind: 'piece', hanging: h, plan: p, place: snapPlaceOf(p, h.overPieceId, file, plan) } : g && gp ? { kind: 'group', group: g, plan: gp, place: snapPlaceOfGroup(gp, g.overPieceId, file, plan), stand: acts.standOf(g) } : null;
       pick(id);
     },
     move: (_id, dx, dy, alone) => {
@@ -141,7 +145,7 @@ export function WallsScreen(): ReactNode {
               {groups.map((g) => <GroupOutline key={g.groupId} plan={g} scale={scale} picked={g.groupId === picked} name={t('walls.outlineOf', { name: g.name })} props={drag(g.groupId, scale) as React.SVGProps<SVGRectElement>} onNudge={(e) => { const by = nudgeOf(e, unit); const own = look.groups.find((x) => x.id === g.groupId); if (by && own) { e.preventDefault(); change(acts.moveGroup(own, by.dxMm, by.dyMm, acts.standOf(own))); } }} onPick={() => pick(g.groupId)} />)}
               {current && hanging && <HangingDimensions plan={current} hanging={hanging} scale={scale} />}
               {current && hanging && <LiveGaps box={boxOfHanging(current)} others={here.filter((h) => h !== current).map(boxOfHanging)} within={reach} scale={scale} unit={unit} onMove={(xMm, centreMm) => change(acts.moveTo(hanging, current, xMm, centreMm))} />}
-              {group && groupPlan && stand && <GroupDimensions plan={groupPlan} scale={scale} onMove={(dx, dy) => change(acts.moveGroup(group, dx, dy, stand))} />}
+              {group && groupPlan && stand && <GroupDimensions plan={groupPlan} scale={scale} onMove={(dx, dy) => change(acts.moveGroup(group, dx, dy, stand))} onWidth={acts.widen(group, groupPlan)} />}
               <SnapGuides guides={guides} scale={scale} unit={unit} />
               {marking && <rect x={scale.x(0)} y={scale.y(file.room.ceilingMm)} width={wall.lengthMm * scale.perMm} height={file.room.ceilingMm * scale.perMm} fill="#fff" fillOpacity="0.01" style={{ cursor: 'crosshair' }} onClick={(e) => mark(e, scale)} />}
             </>
@@ -188,7 +192,7 @@ function GroupOutline({ plan: g, scale, picked, name, props, onNudge, onPick }: 
 }
 
 /** Dimension lines of the whole: its width, its middle over the floor and from the left, its height over the furniture. */
-function GroupDimensions({ plan: g, scale, onMove }: { plan: GroupPlan; scale: Scale; onMove: (dxMm: number, dyMm: number) => void }): ReactNode {
+function GroupDimensions({ plan: g, scale, onMove, onWidth }: { plan: GroupPlan; scale: Scale; onMove: (dxMm: number, dyMm: number) => void; onWidth: ((mm: number) => Answer) | undefined }): ReactNode {
   const t = useTranslations('walls');
   const { file } = useRoom();
   const unit = file.room.unit;
@@ -197,7 +201,7 @@ function GroupDimensions({ plan: g, scale, onMove }: { plan: GroupPlan; scale: S
   const lineX = left - scale.x(0) > 46 ? left - 26 : right + 26;
   return (
     <g>
-      <Dimension x1={left} x2={right} y1={scale.y(g.topMm) - 18} y2={scale.y(g.topMm) - 18} valueMm={g.widthMm} unit={unit} name={t('whole')} />
+      <Dimension x1={left} x2={right} y1={scale.y(g.topMm) - 18} y2={scale.y(g.topMm) - 18} valueMm={g.widthMm} unit={unit} name={t('whole')} onCommit={onWidth} />
       <Dimension x1={lineX} x2={lineX} y1={scale.y(g.centreMm)} y2={scale.y(0)} valueMm={g.centreMm} unit={unit} name={t('centre')} onCommit={(mm) => { onMove(0, mm - g.centreMm); return TAKEN; }} />
       <Dimension x1={scale.x(0)} x2={scale.x(g.xMm)} y1={scale.y(g.bottomMm) + 20} y2={scale.y(g.bottomMm) + 20} valueMm={g.xMm} unit={unit} name={t('fromLeft')} onCommit={(mm) => { onMove(mm - g.xMm, 0); return TAKEN; }} />
       {g.aboveMm !== null && g.aboveMm > 1 && <Dimension x1={scale.x(g.xMm)} x2={scale.x(g.xMm)} y1={scale.y(g.bottomMm)} y2={scale.y(g.bottomMm - g.aboveMm)} valueMm={g.aboveMm} unit={unit} name={t('gap', { over: '' })} onCommit={(mm) => { onMove(0, mm - g.aboveMm!); return TAKEN; }} />}

@@ -1,10 +1,15 @@
 'use client';
+import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
+import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import { GROUP, HANGING } from '../../core/model/defaults';
 import type { Hanging, HangingGroup, Item } from '../../core/model/types';
+import { usualColumns } from '../../core/stages/walls/layout';
+import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
+import { TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 
 /** A wire of usual measures for a frame. */
@@ -12,6 +17,7 @@ export const usualHanger = (item: Pick<Item, 'widthMm' | 'heightMm'>): Hanging['
 
 /** What can be done to what hangs on a wall, as changes: a piece is moved, a group put together, arranged, moved as a whole. */
 export function useWallActs() {
+  const t = useTranslations('walls');
   const { file, look, plan, change, pick } = useRoom();
   const put = (hanging: Hanging): Change => ({ do: 'putHanging', lookId: look.id, hanging });
   const putGroup = (group: HangingGroup): Change => ({ do: 'putGroup', lookId: look.id, group });
@@ -78,6 +84,20 @@ export function useWallActs() {
       const afresh = 'kind' in patch || 'hinge' in patch || 'columns' in patch || 'pitchDeg' in patch || 'apartMm' in patch || 'axisId' in patch || 'overPieceId' in patch || 'gapMm' in patch;
       const free = (patch.kind ?? group.kind) === 'free';
       change([putGroup({ ...group, ...patch, ...(afresh && !free ? { xMm: null, centreMm: null } : {}) }), ...(afresh && !free ? membersOf(group.id).filter((h) => h.groupAt !== null).map((h) => put({ ...h, groupAt: null })) : [])]);
+    },
+    /** Another width of the whole: the gaps across it give, or a pair moves from its axis; undefined where no gap runs across all of it. */
+    widen: (group: HangingGroup, g: GroupPlan): ((mm: number) => Answer) | undefined => {
+      const count = g.members.size;
+      const across = group.kind === 'row' || group.kind === 'stair' || (group.kind === 'hinged' && group.hinge !== 'line') ? count - 1 : group.kind === 'grid' ? Math.min(count, group.columns ?? usualColumns(count)) - 1 : 0;
+      const apart = group.kind === 'pair' && count > 1 && g.apartMm !== null ? g.apartMm : null;
+      if (membersOf(group.id).some((h) => h.groupAt !== null) || (across < 1 && apart === null)) return undefined;
+      return (mm) => {
+        const by = (mm - g.widthMm) / (apart === null ? across : 2);
+        const least = g.widthMm - (apart ?? g.gapMm) * (apart === null ? across : 2);
+        if ((apart ?? g.gapMm) + by < 0) return { took: false, message: t('tooNarrow', { least: formatLength(least, file.room.unit) }) };
+        change([putGroup({ ...group, ...(apart === null ? { gapMm: g.gapMm + by } : { apartMm: apart + by }) })]);
+        return TAKEN;
+      };
     },
     /** The group in another order: its hangings are put back in the order that is wished. */
     reorder: (group: HangingGroup, ids: readonly string[]): void => {

@@ -1,5 +1,7 @@
 'use client';
+import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
+import { formatLength } from '../../core/base/length';
 import type { Change } from '../../core/model/change';
 import { DRESSING, SHEER } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Mount, Opening, RodMake } from '../../core/model/types';
@@ -15,6 +17,7 @@ const SHOWER: Partial<Dressing> = { landing: 'clear', rod: { make: 'tension', ou
 /** What can be done to a dressed window; each carries the rest with it. */
 export function useWindowActs(opening: Opening | undefined, dressing: Dressing | undefined, plan: WindowPlan | undefined) {
   const { file, look, change, rules } = useRoom();
+  const t = useTranslations('windows');
   const words = useMeasureWords(file.room.unit);
   const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = look;
   const put = (patch: Partial<Dressing>): Change => ({ do: 'putDressing', lookId: look.id, dressing: { ...dressing!, ...patch } });
@@ -65,11 +68,12 @@ export function useWindowActs(opening: Opening | undefined, dressing: Dressing |
     },
     setSpan: (mm: number): Answer => {
       const outer = opening!.widthMm + 2 * opening!.trimMm;
-      if (mm < outer) return refuse(mm, outer, 'not-positive');
+      if (mm < outer) return { took: false, message: t('spanRefused', { outer: formatLength(outer, file.room.unit) }) };
       change([put({ extensionLeftMm: (mm - outer) / 2, extensionRightMm: (mm - outer) / 2 })]);
       return TAKEN;
     },
     setExtension: (side: 'left' | 'right', mm: number): Answer => {
+      if (mm < 0) return { took: false, message: t('reachRefused') };
       change([put(side === 'left' ? { extensionLeftMm: mm } : { extensionRightMm: mm })]);
       return TAKEN;
     },

@@ -98,6 +98,10 @@ describe('a group as a whole', () => {
     expect(applyChange(file, { do: 'removeGroup', lookId: 'look', id: 'group' }).looks[0]!.hangings.map((h) => h.groupId)).toEqual([null, null]);
     expect(applyChange(file, { do: 'removePiece', id: 'p1' }).looks[0]!.groups[0]!.overPieceId).toBeNull();
   });
+  it('a grid says how many places stay empty, and that an odd one has no middle line', () => {
+    const counted = (count: number, columns: number | null) => planOf(grouped(Array.from({ length: count }, () => [8, 8] as [number, number]), { kind: 'grid', columns })).groups[0]!.findings.find((f) => f.code === 'group-count')?.by.holes;
+    expect([[4, null], [6, null], [9, null], [10, 4], [5, null], [3, 7]].map(([n, c]) => counted(n!, c ?? null))).toEqual([undefined, undefined, 0, 2, 1, 0]);
+  });
   it('an empty group, one of a piece, and sixty pieces are planned', () => {
     for (const n of [0, 1, 60]) expect(planOf(grouped(Array.from({ length: n }, () => [6, 8]), { kind: 'grid' }, {}, 300)).groups[0]!.members.size).toBe(n);
   });
@@ -105,7 +109,7 @@ describe('a group as a whole', () => {
 
 describe('a dragged piece', () => {
   const box = (more: Partial<SnapBox> = {}): SnapBox => ({ id: 'me', name: 'Me', xMm: inches(80), centreMm: inches(59.6), widthMm: inches(20), heightMm: inches(16), ...more });
-  const place = (more: Partial<SnapPlace> = {}): SnapPlace => ({ wallLengthMm: inches(200), over: null, others: [], axes: [], holes: [], nails: [], ...more });
+  const place = (more: Partial<SnapPlace> = {}): SnapPlace => ({ wallLengthMm: inches(200), over: null, others: [], quarterMm: null, axes: [], holes: [], nails: [], ...more });
   const whys = (b: SnapBox, p: SnapPlace) => snapHanging(b, p, rules).guides.map((g) => g.why);
   it('goes to the centre height, to the gap over furniture, to its middle, each by its name', () => {
     expect(snapHanging(box(), place(), rules)).toMatchObject({ centreMm: inches(60), guides: [{ why: 'centre' }] });

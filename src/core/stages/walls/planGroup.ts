@@ -5,7 +5,7 @@ import { facing } from '../../packing/gallery';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import { chooseHeight, gapRule } from './height';
-import { layOut, outlineOf, type At } from './layout';
+import { layOut, outlineOf, usualColumns, type At } from './layout';
 import type { HangingPlace, InGroup } from './planHanging';
 
 export type GroupMember = { hanging: Hanging; item: Item };
@@ -97,7 +97,9 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
       else if (gapMm < from - 0.5 || gapMm > to + 0.5) find('group-gap-off', 'yielded', { gapMm, fromMm: from, toMm: to }, 'walls.gapRange');
       else find('group-gaps-even', 'ok', { gapMm }, 'walls.gap');
       const wantsEven = group.kind === 'grid' || group.kind === 'pair';
-      if (wantsEven === (members.length % 2 === 1) && (wantsEven || group.kind === 'free')) find('group-count', 'yielded', { count: members.length, kind: group.kind });
+      const columns = Math.min(members.length, group.columns ?? usualColumns(members.length));
+      const holes = group.kind === 'grid' ? (columns - (members.length % columns)) % columns : 0;
+      if (holes > 0 || (wantsEven === (members.length % 2 === 1) && (wantsEven || group.kind === 'free'))) find('group-count', 'yielded', { count: members.length, holes, kind: group.kind });
       if (over === null && !group.zone && group.kind !== 'pair' && Math.abs(singleMm - quarterMm) > rules.number('walls.schoolsPart')) find('group-schools-part', 'yielded', { singleMm, quarterMm, byMm: Math.abs(singleMm - quarterMm) }, 'walls.gallerySchool');
     }
     if (group.kind === 'pair') {

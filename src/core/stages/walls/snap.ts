@@ -4,7 +4,7 @@ import type { RuleBook } from '../../rules/book';
 import { gapRule } from './height';
 
 export type SnapBox = { id: string; name: string; xMm: Mm; centreMm: Mm; widthMm: Mm; heightMm: Mm };
-export type SnapWhy = 'centre' | 'gap' | 'groupGap' | 'neighbourCentre' | 'neighbourEdge' | 'equalGaps' | 'axis' | 'wallMiddle' | 'hole';
+export type SnapWhy = 'centre' | 'quarter' | 'gap' | 'groupGap' | 'neighbourCentre' | 'neighbourEdge' | 'equalGaps' | 'axis' | 'wallMiddle' | 'hole';
 /** What a piece came to rest on: the rule, the thing it speaks of, and a line to draw. */
 export type SnapGuide = { why: SnapWhy; of: string; byMm: Mm; from: { xMm: Mm; heightMm: Mm }; to: { xMm: Mm; heightMm: Mm } };
 export type SnapPlace = {
@@ -14,6 +14,8 @@ export type SnapPlace = {
   /** Middles of furniture, openings and fittings below and beside. */
   axes: readonly { name: string; xMm: Mm }[];
   holes: readonly { xMm: Mm; heightMm: Mm }[];
+  /** Middle of the second quarter from the top, for what hangs as one; null for a single piece. */
+  quarterMm: Mm | null;
   /** Nails of the piece from its middle. */
   nails: readonly { dxMm: Mm; dyMm: Mm }[];
 };
@@ -65,6 +67,7 @@ export function snapHanging(box: SnapBox, place: SnapPlace, rules: RuleBook): Sn
   function upPulls(): Pull[] {
     const gap = rules.number('walls.gap');
     const pulls: Pull[] = [{ toMm: rules.number('walls.centre'), rank: 1, guide: (x, y) => ({ why: 'centre', of: '', byMm: y, from: { xMm: x - box.widthMm, heightMm: y }, to: { xMm: x + box.widthMm, heightMm: y } }) }];
+    if (place.quarterMm !== null) pulls.push({ toMm: place.quarterMm, rank: 1, guide: (x, y) => ({ why: 'quarter', of: '', byMm: y, from: { xMm: x - box.widthMm, heightMm: y }, to: { xMm: x + box.widthMm, heightMm: y } }) });
     if (place.over) {
       const { over } = place;
       const [low, high] = rules.range(gapRule(over.isBed));
