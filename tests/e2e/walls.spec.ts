@@ -126,6 +126,20 @@ test('a group is drawn to the rules as a whole, and its width typed on the drawi
   await expect(page.getByRole('alert').filter({ hasText: 'Without any gap they are' })).toBeVisible();
 });
 
+test('a piece that is not owned yet is hung by its size, and the list to buy has it', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/walls?look=as-found&wall=e');
+  await sheet(page).getByLabel('What it is').selectOption('mirror');
+  const width = sheet(page).getByRole('textbox', { name: 'Its width' });
+  await width.fill("1' 8");
+  await width.press('Enter');
+  await sheet(page).getByRole('button', { name: 'Hang it', exact: true }).click();
+  await saved(page);
+  await expect(sheet(page).getByRole('heading', { name: 'Mirror to be had, 20 × 16' })).toBeVisible();
+  const plan = async () => studio.plan('as-found');
+  await expect.poll(async () => (await plan()).hangings.find((h) => h.name.startsWith('Mirror to be had'))?.widthMm).toBeCloseTo(508, 3);
+  expect((await plan()).sheet.buy.find((b) => b.kind === 'piece')).toMatchObject({ name: 'Mirror to be had, 20 × 16', count: 1, need: 1, have: 0 });
+});
+
 test('a gap typed on the drawing moves the piece, and only it', async ({ page, studio }) => {
   await page.goto('/rooms/lookout/walls?look=summer&wall=s');
   await sheet(page).getByRole('button', { name: 'Pilot cutter', exact: true }).click();

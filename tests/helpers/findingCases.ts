@@ -96,6 +96,7 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'floor-hidden-by-landing': { level: 'ok', shows: win(RUNS, { landing: 'pool' }), not: win(drops(78, 80, 82), { landing: 'break' }) },
   'rod-held-under-ceiling': { level: 'yielded', shows: win({}, {}, { ceilingIn: 80, rules: [{ ruleId: 'windows.heightSchool', school: 'overFrame' }] }), not: win({}, {}, { rules: [{ ruleId: 'windows.heightSchool', school: 'overFrame' }] }) },
   'rod-off-the-line': { level: 'caution', shows: two({ rodHeightMm: inches(92) }), not: two({}) },
+  'rod-follows': { level: 'ok', shows: win({}, {}, { room: { crownMm: inches(4) } }), not: win({}) },
   'rod-below-the-rule': { level: 'caution', shows: win({}, { rodHeightMm: inches(85) }), not: win({}, { rodHeightMm: inches(92) }) },
   'rod-below-frame': { level: 'stop', shows: win({}, { rodHeightMm: inches(77.875) }), not: win({}, { rodHeightMm: inches(78) }) },
   'rod-above-ceiling': { level: 'stop', shows: win({}, { rodHeightMm: inches(96.125) }), not: win({}, { rodHeightMm: inches(96) }) },

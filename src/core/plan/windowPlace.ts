@@ -72,7 +72,8 @@ function overheadOn(wall: Wall, fromXMm: Mm, toXMm: Mm, aboveMm: Mm, file: RoomF
   const ceiling = lowestOver(overheadOf(file.room, wall, walls), Math.max(0, fromXMm), Math.min(wall.lengthMm, toXMm));
   // the crown runs along a level ceiling; a slope has none
   const crowned = ceiling > file.room.ceilingMm - 1 ? ceiling - file.room.crownMm : ceiling;
-  let low = { mm: crowned, by: crowned < ceiling ? 'crown' : ceiling < file.room.ceilingMm - 1 ? 'slope' : 'ceiling' };
+  const beam = file.room.beams.find((b) => Math.abs(b.undersideMm - ceiling) < 0.5);
+  let low = { mm: crowned, by: crowned < ceiling ? 'crown' : ceiling < file.room.ceilingMm - 1 ? beam?.name ?? 'slope' : 'ceiling' };
   const take = (mm: Mm, from: Mm, to: Mm, by: string) => { if (mm >= aboveMm - 1 && mm < low.mm && overlapLength(from, to, fromXMm, toXMm) > 1) low = { mm, by }; };
   for (const f of file.fittings) if (f.wallId === wall.id && IN_THE_WAY.has(f.kind)) take(f.bottomMm, f.xMm, f.xMm + f.widthMm, f.name);
   for (const p of file.pieces) { const on = places.get(p.id); if (on?.wallId === wall.id && p.bottomMm > 0) take(p.bottomMm, on.xMm, on.xMm + on.widthMm, p.name); }

@@ -1,10 +1,8 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { nanoid } from 'nanoid';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
-import { newItem } from '../../core/model/defaults';
-import type { HangingGroup, Item } from '../../core/model/types';
+import type { HangingGroup } from '../../core/model/types';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import { Button } from '../../ui/Button';
 import { Pick } from '../../ui/Choice';
@@ -18,6 +16,7 @@ import { Why } from '../shell/Why';
 import { Numeral, SheetTitle } from '../shell/Workspace';
 import { GallerySearch } from './GallerySearch';
 import { TemplateLinks } from './TemplateLinks';
+import { PlannedPiece } from './PlannedPiece';
 import { useWallActs } from './useWallActs';
 
 const KINDS = ['row', 'column', 'grid', 'stair', 'hinged', 'pair', 'free'] as const;
@@ -131,22 +130,11 @@ function AddFrames({ group: g }: { group: HangingGroup }): ReactNode {
   const acts = useWallActs();
   const unit = file.room.unit;
   const stash = useStash('art,mirror,frame,wallPanel');
-  const [size, setSize] = useState({ widthMm: 300, heightMm: 400 });
-  const sized = (patch: Partial<typeof size>): Answer => { if (Object.values(patch).some((v) => v <= 0)) return { took: false, message: t('sizeRefused') }; setSize({ ...size, ...patch }); return TAKEN; };
   const add = (id: string) => { const found = stash.find((s) => s.id === id); if (found) { const { elsewhere: _e, ...item } = found; acts.addTo(g, item); } };
-  // a planned frame is a thing of which there is none yet: the list to buy says so
-  const plan = () => {
-    const item: Item = newItem({ id: `planned-${nanoid(8)}`, name: t('plannedName', { w: formatBareLength(size.widthMm, unit).replace('\u2044', '/'), h: formatBareLength(size.heightMm, unit).replace('\u2044', '/') }), kind: 'frame', count: 0, widthMm: size.widthMm, heightMm: size.heightMm, texture: 'hard', massG: 1500, glazed: true, washable: false });
-    acts.addTo(g, item);
-  };
   return (
     <div className="mt-2 space-y-2">
       <Pick label={t('addFrom')} value="" options={[{ value: '', label: t('addPick') }, ...stash.map((s) => ({ value: s.id, label: `${s.name}, ${formatBareLength(s.widthMm, unit)} × ${formatBareLength(s.heightMm, unit)}` }))]} onChange={add} />
-      <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-x-3">
-        <LengthField label={`${t('addPlanned')}, ${t('planWidth')}`} draftKey={`${g.id}-plan-w`} valueMm={size.widthMm} unit={unit} onCommit={(widthMm) => sized({ widthMm })} />
-        <LengthField label={t('planHeight')} draftKey={`${g.id}-plan-h`} valueMm={size.heightMm} unit={unit} onCommit={(heightMm) => sized({ heightMm })} />
-        <Button small onClick={plan}>{t('add')}</Button>
-      </div>
+      <PlannedPiece draftKey={g.id} onAdd={(item) => acts.addTo(g, item)} />
     </div>
   );
 }

@@ -14,11 +14,14 @@ import { Findings } from '../shell/Findings';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
 import { Why } from '../shell/Why';
+import { PlannedPiece } from './PlannedPiece';
+import { useWallActs } from './useWallActs';
 
 /** What belongs to the whole wall: all nails from one line, holes that are there, shelves and screens, the drawing to take along. */
 export function WallFolds({ wallId, marking, onMark }: { wallId: string; marking: boolean; onMark: (on: boolean) => void }): ReactNode {
   const t = useTranslations('walls');
   const { file, look, plan, rules } = useRoom();
+  const acts = useWallActs();
   const unit = file.room.unit;
   const bare = (mm: number) => formatBareLength(mm, unit);
   const hangings = plan.hangings.filter((h) => h.wallId === wallId && !h.leans);
@@ -46,6 +49,7 @@ export function WallFolds({ wallId, marking, onMark }: { wallId: string; marking
           </ul>
         </Fold>
       )}
+      <Fold title={t('planPiece')} open={hangings.length === 0}><PlannedPiece key={wallId} draftKey={`${file.room.id}-${wallId}`} kinds={['frame', 'art', 'mirror', 'wallPanel']} onAdd={(item) => acts.hang(item, wallId)} /></Fold>
       <Fold title={t('holes')} says={holes.length > 0 ? String(holes.length) : t('holesNone')}><Holes wallId={wallId} holes={holes} marking={marking} onMark={onMark} /></Fold>
       {fittings.length > 0 && <Fold title={t('fixings')} says={fittings.map((f) => f.name).join(', ')}>{fittings.map((f) => <FittingCheck key={f.id} id={f.id} />)}</Fold>}
       <Fold title={t('export')}>

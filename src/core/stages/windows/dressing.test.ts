@@ -57,6 +57,13 @@ describe('where the rod is fixed', () => {
     expect(toIn(w.rodHeightMm)).toBeLessThanOrEqual(bottom - 1.5);
     expect(toIn(w.rodHeightMm)).toBeGreaterThan(78);
   });
+  it('a beam that crosses the rod sets its height, and is named', () => {
+    const base = bareRoom(inches(168), inches(144), inches(108));
+    const file = room([opening()], [dressing()], { room: { ...base.room, beams: [{ id: 'b', name: 'Tie beam', wallId: 'n', fromWallMm: 0, widthMm: inches(8), undersideMm: inches(100) }] } });
+    const w = planLook(file, { lookId: 'look' }).windows[0]!;
+    expect(toIn(w.rodHeightMm)).toBe(97);
+    expect(w.findings.find((f) => f.code === 'rod-follows')?.by).toEqual({ window: 'Window', what: 'Tie beam', ceilingMm: inches(100), belowMm: expect.closeTo(inches(3), 6) });
+  });
   it('a slope that only the bracket would reach ends the rod before it, and leaves its height', () => {
     const base = bareRoom(inches(168), inches(144), inches(108));
     const file = room([opening({ xMm: inches(20) })], [dressing()], { room: { ...base.room, slopes: [{ wallId: 'w', lowMm: inches(80), runMm: inches(16) }] } });

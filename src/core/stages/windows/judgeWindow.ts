@@ -43,6 +43,9 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
     if (rodMm > ceilingMm && dressing.mount !== 'ceiling') find('rod-above-ceiling', 'stop', { rodMm, ceilingMm, what: c.ceilingBy });
     else if (dressing.mount === 'wall' && rodMm > limits.highMm + 1) find('rod-held-under-ceiling', 'caution', { byMm: rodMm - limits.highMm, what: c.ceilingBy }, 'windows.rodClearance');
     if (rodFrom === 'school' && bySchool.heldByMm > 0 && !target.shower) find('rod-held-under-ceiling', 'yielded', { byMm: bySchool.heldByMm, what: c.ceilingBy }, 'windows.rodClearance');
+    // what comes down lower than the ceiling, where it is what sets the height
+    const led = rodFrom === 'school' ? rules.school('windows.heightSchool') !== 'overFrame' && bySchool.heldByMm === 0 : rodFrom === 'line' && Math.abs(rodMm - limits.highMm) < 1;
+    if (led && c.ceilingBy !== 'ceiling' && dressing.mount === 'wall' && !target.shower) find('rod-follows', 'ok', { what: c.ceilingBy, ceilingMm, belowMm: ceilingMm - rodMm }, rodFrom === 'line' ? 'windows.rodClearance' : 'windows.heightSchool');
     if (c.inReveal) return;
     if (rodMm < c.frameTopMm) find('rod-below-frame', 'stop', { byMm: c.frameTopMm - rodMm });
     else if (rodFrom === 'own' && place.lineMm !== undefined && Math.abs(rodMm - place.lineMm) > rules.number('fitting.levelTolerance')) find('rod-off-the-line', 'caution', { byMm: Math.abs(rodMm - place.lineMm), lineMm: place.lineMm }, 'windows.rodLine');
