@@ -12,6 +12,8 @@ test('the worksheet says what the plan computes', async ({ page, studio }) => {
   for (const mm of [w!.rodHeightMm, w!.bracketToBracketMm, Math.min(...w!.panelPlans.map((p) => p.finishedLengthMm)), Math.max(...w!.panelPlans.map((p) => p.finishedLengthMm))]) await expect(sheet(page)).toContainText(inchText(mm));
   await expect(sheet(page)).toContainText(`${w!.panels} at ${w!.fullness.toFixed(1)}×`);
   await expect(page.getByRole('radio', { name: /108 in/ }).first()).toBeChecked();
+  // what is judged over all windows stands by each that it speaks of
+  await expect(sheet(page)).toContainText('The rods of Harbour window and Galley window meet');
   const drawn = await page.getByRole('group', { name: 'East wall' }).innerText().catch(async () => page.getByRole('group', { name: 'East wall' }).textContent());
   expect(drawn).toContain('105');
 });

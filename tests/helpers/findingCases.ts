@@ -19,7 +19,7 @@ const drops = (left: number, middle: number, right: number): Partial<Opening> =>
 const win = (o: Partial<Opening> = {}, d: Partial<Dressing> = {}, more: Given = {}) => room({ openings: [opening(o)], dressings: [dressing(d)], ...more });
 const panel = (more: Partial<Item> = {}) => item({ id: 'panel', name: 'Linen panel', kind: 'panel', widthMm: inches(54), heightMm: inches(96), clothGsm: 190, count: 8, ...more });
 const cloth = (more: Partial<Item>, d: Partial<Dressing> = {}) => win({}, { itemId: 'panel', ...d }, { items: [panel(more)] });
-const two = (d: Partial<Dressing>) => room({ openings: [opening({ id: 'a', xMm: inches(20), widthMm: inches(36) }), opening({ id: 'b', xMm: inches(110), widthMm: inches(36) })], dressings: [dressing({ id: 'da', openingId: 'a' }), dressing({ id: 'db', openingId: 'b', ...d })] });
+const two = (d: Partial<Dressing>, xIn = 110) => room({ openings: [opening({ id: 'a', xMm: inches(20), widthMm: inches(36) }), opening({ id: 'b', xMm: inches(xIn), widthMm: inches(36) })], dressings: [dressing({ id: 'da', openingId: 'a' }), dressing({ id: 'db', openingId: 'b', ...d })] });
 const fitting = (kind: Fitting['kind'], wallId: string, xIn: number, bottomIn: number, wIn = 20, hIn = 20): Fitting => ({ mantel: null, rises: 'right', id: 'f', name: `The ${kind}`, kind, wallId, xMm: inches(xIn), widthMm: inches(wIn), bottomMm: inches(bottomIn), heightMm: inches(hIn), depthMm: inches(5), colours: [{ l: 90, a: 0, b: 2, share: 1 }] });
 const RUNS = drops(78, 78.5, 79);
 const TENSION = { mount: 'inside', heading: 'rodPocket', rod: { make: 'tension', outerMm: null } } as const;
@@ -97,6 +97,7 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'rod-held-under-ceiling': { level: 'yielded', shows: win({}, {}, { ceilingIn: 80, rules: [{ ruleId: 'windows.heightSchool', school: 'overFrame' }] }), not: win({}, {}, { rules: [{ ruleId: 'windows.heightSchool', school: 'overFrame' }] }) },
   'rod-off-the-line': { level: 'caution', shows: two({ rodHeightMm: inches(92) }), not: two({}) },
   'rod-follows': { level: 'ok', shows: win({}, {}, { room: { crownMm: inches(4) } }), not: win({}) },
+  'rods-meet': { level: 'yielded', shows: two({}, 70), not: two({}) },
   'rod-below-the-rule': { level: 'caution', shows: win({}, { rodHeightMm: inches(85) }), not: win({}, { rodHeightMm: inches(92) }) },
   'rod-below-frame': { level: 'stop', shows: win({}, { rodHeightMm: inches(77.875) }), not: win({}, { rodHeightMm: inches(78) }) },
   'rod-above-ceiling': { level: 'stop', shows: win({}, { rodHeightMm: inches(96.125) }), not: win({}, { rodHeightMm: inches(96) }) },

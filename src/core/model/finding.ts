@@ -16,7 +16,7 @@ export type FindingCode =
   | 'verdicts-open' | 'task-waits' | 'bleach-alone' | 'keep-dry'
   // windows
   | 'floor-not-measured' | 'floor-level' | 'hems-differ' | 'kiss-over-uneven-floor' | 'clear-over-uneven-floor' | 'floor-hidden-by-landing'
-  | 'rod-held-under-ceiling' | 'rod-follows' | 'rod-off-the-line' | 'rod-below-the-rule' | 'rod-below-frame' | 'rod-above-ceiling'
+  | 'rod-held-under-ceiling' | 'rod-follows' | 'rods-meet' | 'rod-off-the-line' | 'rod-below-the-rule' | 'rod-below-frame' | 'rod-above-ceiling'
   | 'bracket-held-by-neighbour' | 'bracket-past-the-wall' | 'bracket-widened-for-stack' | 'glass-clear' | 'glass-covered'
   | 'fullness-good' | 'fullness-low' | 'nothing-in-stock-lands' | 'length-not-positive' | 'set-short' | 'curtain-by-heater' | 'curtain-on-radiator' | 'pool-on-wheels' | 'owned-panel-short' | 'panels-borrowed' | 'reveal-too-shallow' | 'inside-rod-meets-sash' | 'shower-too-narrow' | 'shower-hem' | 'one-length-shows-floor' | 'pool-on-sill' | 'hem-in-doorway' | 'pool-by-way' | 'pleats-cloth-off' | 'curtain-over-vent'
   | 'heading-needs-track' | 'heading-not-on-track' | 'tension-needs-two-sides' | 'tension-too-long' | 'tension-too-heavy' | 'rod-sags' | 'centre-brackets' | 'bracket-by-lintel-edge' | 'bracket-cable-zone' | 'rented-tension' | 'seen-by-lamp' | 'never-hidden' | 'hidden' | 'hazy-hidden' | 'hazy-shows' | 'leaf-meets-rod' | 'leaf-meets-stack'

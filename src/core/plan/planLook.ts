@@ -3,7 +3,7 @@ import type { Item, Look, Piece, RoomFile, Seat } from '../model/types';
 import { patchesOf } from '../spread/patches';
 import { planSpread, type SpreadPlan } from '../spread/planSpread';
 import { fittingCautions } from '../safety/cautions';
-import { ruleBook, type OwnRule } from '../rules/book';
+import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
 import type { Elevation } from '../room/shape';
 import { planEcho, type EchoPlan, type Hung } from '../room/echo';
 import { isBed } from '../room/kinds';
@@ -82,7 +82,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const echo = planEcho(file, { now: hung(false), drawn: hung(true) }, rules, walls);
   const clear = planClear(file.clear, items, options.now);
   const cautions = fittingCautions({ rods: windows.map((w) => ({ name: w.name, heightMm: w.rodHeightMm, lengthMm: w.bracketToBracketMm })), nails: hangings.flatMap((h) => h.nails.map((n) => ({ name: h.name, heightMm: n.heightMm }))) }, file.home.flags, rules);
-  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...onWalls.findings, ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
+  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...onWalls.findings, ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...judgeRods(windows, rules), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
   const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.stage !== 'clear' && f.stage !== 'measure' && (f.level === 'caution' || f.level === 'stop')), rules);
   return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, groups: onWalls.groups, sights: onWalls.sights, prints: onWalls.prints, shelves: onWalls.shelves, seats, floor, echo, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
 
@@ -127,6 +127,17 @@ function judgeSets(file: RoomFile, windows: readonly WindowPlan[], look: Look, i
       ...(item.roomId !== null && item.roomId !== file.room.id ? [{ code: 'panels-borrowed' as const, level: 'yielded' as const, stage: 'windows' as const, about, by: { item: item.name, count: need, where: item.whereabouts } }] : []),
     ];
   });
+}
+
+/** Rods that end so near to one another on a wall that their finials would touch. */
+function judgeRods(windows: readonly WindowPlan[], rules: RuleBook): Finding[] {
+  const room = 2 * rules.number('windows.rodClearance');
+  const ends = windows.filter((w) => !w.shower && (w.mount === 'wall' || w.mount === 'ceiling')).flatMap((w) => w.rodOn.map((r) => ({ w, ...r })));
+  return ends.flatMap((a) => ends.flatMap((b): Finding[] => {
+    if (a.w === b.w || a.wallId !== b.wallId || a.fromXMm >= b.fromXMm || Math.abs(a.w.rodHeightMm - b.w.rodHeightMm) > room) return [];
+    const byMm = b.fromXMm - a.toXMm;
+    return byMm < room - 0.5 ? [{ code: 'rods-meet', level: 'yielded', stage: 'windows', about: [a.w.openingId, b.w.openingId], rule: 'windows.rodClearance', by: { window: a.w.name, other: b.w.name, byMm: Math.max(0, byMm), over: byMm < -0.5 ? 'yes' : byMm < 0.5 ? 'meet' : 'no' } }] : [];
+  }));
 }
 
 /** Things used more often than there are of them, and inserts that have to be bought. */

@@ -21,7 +21,9 @@ const WindowMore = dynamic(() => import('./WindowMore').then((m) => waking(m.Win
 /** Worksheet of one dressed window: the answers, the landing, the ways, the checks; then the choices, and what it does to room and rod. */
 export function WindowSheet({ opening: o, dressing: d, plan: w, local = false }: { opening: Opening; dressing: Dressing; plan: WindowPlan; /** A room that is not in the studio yet: it has no stash to choose from. */ local?: boolean }): ReactNode {
   const t = useTranslations('windows');
-  const { file, rules } = useRoom();
+  const { file, plan, rules } = useRoom();
+  // its own, and those of the room that speak of it: sets, loans, rods that meet, readings that were guessed
+  const findings = plan.findings.filter((f) => f.stage === 'windows' && (w.findings.includes(f) || f.about.some((id) => id === w.openingId || w.openingIds.includes(id))));
   const acts = useWindowActs(o, d, w);
   const unit = file.room.unit;
   const length = (mm: number) => formatLength(mm, unit);
@@ -54,7 +56,7 @@ export function WindowSheet({ opening: o, dressing: d, plan: w, local = false }:
         </section>
       )}
       <RouteList plan={w} unit={unit} rules={rules} onChoose={acts.choose}><Why rule="windows.rankBy" /></RouteList>
-      <Findings findings={w.findings} title={t('checks')} />
+      <Findings findings={findings} title={t('checks')} />
       <WindowChoices opening={o} dressing={d} plan={w} />
       <WindowMore dressing={d} plan={w} local={local} />
     </>
