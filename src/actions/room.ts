@@ -9,7 +9,8 @@ import { schemaIssues } from '../server/issues';
 import { findInStash, type StashRow } from '../server/stash/findInStash';
 
 const idSchema = z.string().min(1).max(64);
-const changesSchema = z.array(changeSchema).min(1).max(60);
+// a group of as many pieces as a look holds is moved at once
+const changesSchema = z.array(changeSchema).min(1).max(1000);
 
 export async function changeRoomAction(roomId: string, baseRevision: number, changes: Change[]): Promise<Result<RoomState, ChangeIssue>> {
   const read = z.strictObject({ roomId: idSchema, baseRevision: z.number().int().min(0), changes: changesSchema }).safeParse({ roomId, baseRevision, changes });

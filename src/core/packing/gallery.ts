@@ -32,7 +32,7 @@ type Put = Frame & Place;
 const EPS = 1e-6;
 
 /** How many layouts are tried for so many frames: each costs about the cube of their number. */
-export const usualRounds = (frames: number): number => Math.max(24, Math.min(500, Math.round(250_000 / Math.max(1, frames) ** 2.35)));
+export const usualRounds = (frames: number): number => Math.max(30, Math.min(500, Math.round(300_000 / Math.max(1, frames) ** 2.35)));
 
 /** Tries layouts one after another and tells the best so far after each; at the end the best few that differ from one another. Empty when not all frames fit. */
 export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryProgress, GalleryLayout[]> {
@@ -180,7 +180,7 @@ function rate(placed: readonly Put[], ask: GalleryAsk, ratio: number): GalleryLa
   const holesUsed = ask.holes.filter((h) => nails.some((n) => Math.hypot(n.xMm - h.xMm, n.yMm - h.yMm) < 2)).length;
   const hidden = ask.holes.filter((h) => placed.some((p) => Math.abs(h.xMm - p.xMm) < p.widthMm / 2 - 5 && Math.abs(h.yMm - p.yMm) < p.heightMm / 2 - 5)).length;
   const holes = ask.holes.length > 0 ? (holesUsed + 0.7 * Math.max(0, hidden - holesUsed)) / ask.holes.length : 0;
-  const score = 1.1 * Math.abs(Math.log(width / height / ratio)) + 1.6 * (1 - filled) + 1.4 * balance + 0.5 * Math.max(-0.2, low) + 0.35 * central + 0.35 * excess + uneven + 0.4 * lines - 0.8 * holes;
+  const score = 1.1 * Math.abs(Math.log(width / height / ratio)) + 1.6 * (1 - filled) + 1.4 * balance + 0.5 * Math.max(-0.2, low) + 0.35 * central + 0.35 * excess + 0.75 * uneven + 0.4 * lines - 0.8 * holes;
   return { at: new Map(placed.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }])), widthMm: width, heightMm: height, score, holesUsed, filled, balance };
 }
 
