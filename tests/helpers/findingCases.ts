@@ -35,6 +35,8 @@ const art = (wIn: number, hIn: number, more: Partial<Item> = {}) => item({ id: '
 const hung = (a: Item, h: Partial<Hanging> = {}, more: Given = {}) => room({ items: [a], hangings: [hanging(h)], ...more });
 const overSofa = (a: Item, more: Given = {}) => hung(a, { overPieceId: 'p1' }, { pieces: [piece()], ...more });
 const pair = (x: number, centre: number) => hung(art(30, 20, { count: 2 }), { xMm: inches(40) }, { hangings: [hanging({ xMm: inches(40) }), hanging({ id: 'h2', xMm: inches(x), centreMm: inches(centre) })] });
+/** Two pictures of 30 by 20 either side of a screen whose middle is 84 in along. */
+const flanked = (x: number) => hung(art(30, 20, { count: 2 }), { xMm: inches(50) }, { hangings: [hanging({ xMm: inches(50) }), hanging({ id: 'h2', xMm: inches(x) })], fittings: [{ ...fitting('tv', 'n', 64, 48, 40, 24), depthMm: inches(2) }] });
 const wire = (hooks: 1 | 2, ringDrop: number, rings: number, length: number, apart: number | null = null) => hung(art(30, 20), { hanger: { kind: 'wire', hooks, ringDropMm: inches(ringDrop), ringsApartMm: inches(rings), wireMm: inches(length), hooksApartMm: apart === null ? null : inches(apart) } });
 
 /** A picture 30 by 20 with its nail an inch under its top, and a hole in the wall. */
@@ -180,6 +182,7 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'print-pixels-good': { level: 'ok', shows: printed([16, 20], [2400, 3000]), not: printed([16, 20], [1200, 1500]) },
   'print-too-large': { level: 'stop', shows: printed([24, 36], null), not: printed([16, 20], null) },
   'print-matte': { level: 'yielded', shows: opposite({ glazed: true }, { print: { itemId: null, sheetWidthMm: inches(16), sheetHeightMm: inches(20), pxWide: null, pxHigh: null } }), not: printed([16, 20], null) },
+  'flanks-uneven': { level: 'yielded', shows: flanked(120), not: flanked(118) },
   'neighbour-centres-differ': { level: 'caution', shows: pair(90, 63), not: pair(90, 60) },
   'two-points': { level: 'caution', shows: hung(art(30, 20, { massG: 9500 })), not: hung(art(30, 20, { massG: 9000 })) },
   'cable-zone': { level: 'caution', shows: hung(art(30, 20), {}, { fittings: [fitting('socket', 'n', 82, 12, 4, 4)] }), not: hung(art(30, 20), {}, { fittings: [fitting('socket', 'n', 20, 12, 4, 4)] }) },

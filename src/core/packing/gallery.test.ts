@@ -71,6 +71,13 @@ describe('a gallery of frames', () => {
       for (const p of putOf(frames, layout)) expect(p.xMm + p.widthMm / 2 <= inches(5) + 1e-3 || p.xMm - p.widthMm / 2 >= inches(35) - 1e-3 || p.yMm - p.heightMm / 2 >= inches(-4) - 1e-3).toBe(true);
     }
   });
+  it('begins beside what stands in the middle', () => {
+    const blocked = [{ xMm: inches(-18), yMm: inches(-60), widthMm: inches(36), heightMm: inches(100) }];
+    const frames = mixed(6);
+    const found = solveGallery(ask(frames, { blocked, zone: { widthMm: inches(190), heightMm: inches(120) } }));
+    expect(found.length).toBeGreaterThan(0);
+    for (const layout of found) for (const p of putOf(frames, layout)) expect(Math.abs(p.xMm) - p.widthMm / 2 >= inches(18) - 1e-3 || p.yMm - p.heightMm / 2 >= inches(40) - 1e-3).toBe(true);
+  });
   it('says that there is no room by giving nothing', () => expect(solveGallery(ask(mixed(12), { zone: { widthMm: inches(40), heightMm: inches(20) } }))).toEqual([]));
   it('one frame hangs in the middle; none gives an empty layout', () => {
     expect(solveGallery(ask([frame('a', 10, 10)]))[0]!.at.get('a')).toEqual({ xMm: 0, yMm: 0 });

@@ -40,6 +40,7 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
   const random = seededRandom(ask.seed);
   const ratio = ask.ratio ?? (ask.zone ? ask.zone.widthMm / ask.zone.heightMm : 1.5);
   const bySize = [...ask.frames].sort((a, b) => b.widthMm * b.heightMm - a.widthMm * a.heightMm || (a.id < b.id ? -1 : 1));
+  const seek = ask.blocked.length > 0 && ask.zone ? nearMiddle(ask.zone) : [];
   const pool: { layout: GalleryLayout; order: Frame[] }[] = [];
   const size = Math.sqrt(ask.frames.reduce((sum, f) => sum + f.widthMm * f.heightMm, 0) / Math.max(1, ask.frames.length));
   for (let round = 0; round < rounds; round++) {
@@ -87,7 +88,11 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
         if (full >= bestCost - EPS) return;
         [bestX, bestY, bestCost] = [x, y, full];
       };
-      if (placed.length === 0) consider(0, 0);
+      if (placed.length === 0) {
+        consider(0, 0);
+        // something stands in the middle: the first goes to the free place that is nearest to it
+        for (let i = 0; bestCost === Infinity && i < seek.length; i++) consider(seek[i]!.xMm, seek[i]!.yMm);
+      }
       else candidates(frame, placed, ask.gapMm, consider);
       if (bestCost === Infinity) return null;
       placed.push({ ...frame, xMm: bestX, yMm: bestY });
@@ -106,6 +111,13 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
   function clear(p: Put): boolean {
     return ask.blocked.every((b) => p.xMm + p.widthMm / 2 <= b.xMm + EPS || p.xMm - p.widthMm / 2 >= b.xMm + b.widthMm - EPS || p.yMm + p.heightMm / 2 <= b.yMm + EPS || p.yMm - p.heightMm / 2 >= b.yMm + b.heightMm - EPS);
   }
+}
+
+/** Places over a zone, from its middle outwards. */
+function nearMiddle(zone: { widthMm: Mm; heightMm: Mm }): Place[] {
+  const found: Place[] = [];
+  for (let xMm = -zone.widthMm / 2; xMm <= zone.widthMm / 2; xMm += SEEK) for (let yMm = -zone.heightMm / 2; yMm <= zone.heightMm / 2; yMm += SEEK) found.push({ xMm, yMm });
+  return found.sort((a, b) => Math.hypot(a.xMm, a.yMm) - Math.hypot(b.xMm, b.yMm));
 }
 
 /** The whole search at once. */
@@ -139,6 +151,8 @@ function candidates(f: Frame, placed: readonly Put[], gap: Mm, consider: (xMm: M
   }
 }
 
+/** How finely a first free place is looked for, mm. */
+const SEEK: Mm = 60;
 /** What each gap that is nearly the others' adds to the cost of a place. */
 const UNEVEN = 0.025;
 /** Frames that a frame at this place would face across more than the gap, yet not far. */

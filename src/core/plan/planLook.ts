@@ -6,7 +6,7 @@ import { fittingCautions } from '../safety/cautions';
 import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
 import type { Elevation } from '../room/shape';
 import { planEcho, type EchoPlan, type Hung } from '../room/echo';
-import { isBed } from '../room/kinds';
+import { isBed, isFlanked } from '../room/kinds';
 import { wallsOf, type Wall } from '../room/walls';
 import { planClear, type ClearPlan } from '../stages/clear/planClear';
 import { planFloor, type FloorPlan } from '../stages/floor/planFloor';
@@ -82,7 +82,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const echo = planEcho(file, { now: hung(false), drawn: hung(true) }, rules, walls);
   const clear = planClear(file.clear, items, options.now);
   const cautions = fittingCautions({ rods: windows.map((w) => ({ name: w.name, heightMm: w.rodHeightMm, lengthMm: w.bracketToBracketMm })), nails: hangings.flatMap((h) => h.nails.map((n) => ({ name: h.name, heightMm: n.heightMm }))) }, file.home.flags, rules);
-  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...onWalls.findings, ...judgeNeighbours(hangings, rules), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...judgeRods(windows, rules), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
+  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...onWalls.findings, ...judgeNeighbours(hangings, rules, file.fittings.filter(isFlanked).map((f) => ({ name: f.name, wallId: f.wallId, xMm: f.xMm + f.widthMm / 2, widthMm: f.widthMm }))), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...judgeRods(windows, rules), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
   const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.stage !== 'clear' && f.stage !== 'measure' && (f.level === 'caution' || f.level === 'stop')), rules);
   return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, groups: onWalls.groups, sights: onWalls.sights, prints: onWalls.prints, shelves: onWalls.shelves, seats, floor, echo, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
 

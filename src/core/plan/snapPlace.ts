@@ -2,7 +2,7 @@ import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { HangingGroup, Item, RoomFile } from '../model/types';
 import type { Frame, GalleryAsk } from '../packing/gallery';
-import { isLamp } from '../room/kinds';
+import { isFlanked, isLamp } from '../room/kinds';
 import { placeOnWall } from '../room/place';
 import type { RuleBook } from '../rules/book';
 import type { GroupPlan } from '../stages/walls/planGroup';
@@ -32,7 +32,7 @@ function placeFor(wallId: string, own: (hangingId: string) => boolean, overPiece
     others: plan.hangings.filter((x) => x.wallId === wallId && !own(x.hangingId)).map(boxOfHanging),
     axes: [
       ...standing.filter(({ p }) => p.id !== overPieceId).map(({ p, on }) => ({ name: p.name, xMm: on.xMm + on.widthMm / 2 })),
-      ...file.openings.filter((o) => o.wallId === wallId).map((o) => ({ name: o.name, xMm: o.xMm + o.widthMm / 2 })), ...file.fittings.filter((f) => f.wallId === wallId).map((f) => ({ name: f.name, xMm: f.xMm + f.widthMm / 2 })),
+      ...file.openings.filter((o) => o.wallId === wallId).map((o) => ({ name: o.name, xMm: o.xMm + o.widthMm / 2 })), ...file.fittings.filter((f) => f.wallId === wallId).map((f) => ({ name: f.name, xMm: f.xMm + f.widthMm / 2, flanked: isFlanked(f) })),
     ],
     holes: file.room.holes.filter((x) => x.wallId === wallId),
   };
@@ -53,16 +53,20 @@ export function galleryAskOf(group: HangingGroup, groupPlan: GroupPlan, file: Ro
   const frame = ({ h, item, p }: (typeof members)[number]): Frame => ({ id: h.id, widthMm: item.widthMm, heightMm: item.heightMm, weight: visualWeight(item, file.room.wallFinish.colours[0]!), nails: p.nails.map((n) => ({ dxMm: n.xMm - p.xMm, dyMm: n.heightMm - p.centreMm })) });
   const onWall = (b: Box): Box => ({ ...b, xMm: b.xMm - middle.xMm, yMm: b.yMm - middle.centreMm });
   const keep = rules.number('walls.clearAbove') / 2;
-  const blocked = group.zone === null && group.overPieceId === null ? [] : [
+  const gapMm = group.gapMm ?? rules.number('walls.gap');
+  const own = new Set(members.map((m) => m.h.id));
+  // openings, things on the wall, and what hangs there besides
+  const blocked = [
     ...file.openings.filter((o) => o.wallId === group.wallId).map((o) => onWall({ xMm: o.xMm - o.trimMm - keep, yMm: o.sillMm - keep, widthMm: o.widthMm + 2 * (o.trimMm + keep), heightMm: o.heightMm + o.trimMm + 2 * keep })),
     ...file.fittings.filter((f) => f.wallId === group.wallId && f.kind !== 'stairs').map((f) => onWall({ xMm: f.xMm - keep, yMm: f.bottomMm - keep, widthMm: f.widthMm + 2 * keep, heightMm: f.heightMm + 2 * keep })),
+    ...plan.hangings.filter((h) => h.wallId === group.wallId && !own.has(h.hangingId)).map((h) => onWall({ xMm: h.xMm - h.widthMm / 2 - gapMm, yMm: h.bottomMm - gapMm, widthMm: h.widthMm + 2 * gapMm, heightMm: h.heightMm + 2 * gapMm })),
   ];
   const whole = { widthMm: 2 * Math.min(middle.xMm, wall.lengthMm - middle.xMm), heightMm: 2 * Math.min(middle.centreMm, file.room.ceilingMm - middle.centreMm) };
   return {
     middle,
     ask: {
       frames: members.filter((m) => !m.h.pinned).map(frame), pinned: members.filter((m) => m.h.pinned).map((m) => ({ ...frame(m), xMm: m.p.xMm - middle.xMm, yMm: m.p.centreMm - middle.centreMm })),
-      gapMm: group.gapMm ?? rules.number('walls.gap'), zone: group.zone ? { widthMm: group.zone.widthMm, heightMm: group.zone.heightMm } : whole.widthMm > 0 && whole.heightMm > 0 ? whole : null, blocked, ratio: group.ratio ?? (group.zone ? null : 1.5),
+      gapMm, zone: group.zone ? { widthMm: group.zone.widthMm, heightMm: group.zone.heightMm } : whole.widthMm > 0 && whole.heightMm > 0 ? whole : null, blocked, ratio: group.ratio ?? (group.zone ? null : 1.5),
       holes: group.reuseHoles ? file.room.holes.filter((h) => h.wallId === group.wallId).map((h) => ({ xMm: h.xMm - middle.xMm, yMm: h.heightMm - middle.centreMm })) : [], seed: group.seed, rounds: null,
     },
   };

@@ -22,6 +22,9 @@ export const canTip = (p: Pick<Piece, 'kind'>): boolean => TALL_STORAGE.has(p.ki
 /** A piece in whose way one cannot walk: it stands on the floor and is no rug. */
 export const stands = (p: Pick<Piece, 'kind' | 'bottomMm'>): boolean => p.kind !== 'rug' && p.bottomMm < 300;
 
+/** What two pieces are hung either side of, at one distance. */
+export const isFlanked = (f: Pick<Fitting, 'kind'>): boolean => f.kind === 'tv' || f.kind === 'fireplace' || f.kind === 'stove';
+
 /** Openings one walks through. */
 export const isWay = (o: Pick<Opening, 'kind'>): boolean => o.kind !== 'window';
 /** Openings that are dressed with curtains. */

@@ -198,7 +198,7 @@ function GroupDimensions({ plan: g, scale, onMove, onWidth }: { plan: GroupPlan;
   const unit = file.room.unit;
   if (g.members.size === 0) return null;
   const [left, right] = [scale.x(g.xMm - g.widthMm / 2), scale.x(g.xMm + g.widthMm / 2)];
-  const lineX = left - scale.x(0) > 46 ? left - 26 : right + 26;
+  const lineX = left - scale.x(0) > 46 ? left - 26 : Math.min(right + 26, scale.width - 24);
   return (
     <g>
       <Dimension x1={left} x2={right} y1={scale.y(g.topMm) - 18} y2={scale.y(g.topMm) - 18} valueMm={g.widthMm} unit={unit} name={t('whole')} onCommit={onWidth} />

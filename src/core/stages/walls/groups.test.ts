@@ -127,6 +127,14 @@ describe('a dragged piece', () => {
     expect(toIn(s.xMm)).toBe(80);
     expect(s.guides.map((g) => g.why)).toContain('equalGaps');
   });
+  it('across a screen it finds the distance of the piece on the other side', () => {
+    const other: SnapBox = { ...box(), id: 'o', name: 'Other', xMm: inches(40), widthMm: inches(14), centreMm: inches(60) };
+    const axes = [{ name: 'Screen', xMm: inches(68), flanked: true }];
+    const s = snapHanging(box({ xMm: inches(99.6) }), place({ others: [other], axes }), rules);
+    // 28 to its middle less 7 leave 21; 21 and half of 20 on this side
+    expect([toIn(s.xMm), s.guides[0]!.why, toIn(s.guides[0]!.byMm)]).toEqual([99, 'mirrored', 21]);
+    expect(whys(box({ xMm: inches(101) }), place({ others: [other], axes }))).not.toContain('mirrored');
+  });
   it('a nail falls into a hole that is near', () => {
     const s = snapHanging(box(), place({ holes: [{ xMm: inches(80.2), heightMm: inches(66) }], nails: [{ dxMm: 0, dyMm: inches(6) }] }), rules);
     expect([toIn(s.xMm), toIn(s.centreMm), s.guides[0]!.why]).toEqual([80.2, 60, 'hole']);

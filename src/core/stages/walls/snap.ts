@@ -4,7 +4,7 @@ import type { RuleBook } from '../../rules/book';
 import { gapRule } from './height';
 
 export type SnapBox = { id: string; name: string; xMm: Mm; centreMm: Mm; widthMm: Mm; heightMm: Mm };
-export type SnapWhy = 'centre' | 'quarter' | 'gap' | 'groupGap' | 'neighbourCentre' | 'neighbourEdge' | 'equalGaps' | 'axis' | 'wallMiddle' | 'hole';
+export type SnapWhy = 'centre' | 'quarter' | 'gap' | 'groupGap' | 'neighbourCentre' | 'neighbourEdge' | 'equalGaps' | 'axis' | 'mirrored' | 'wallMiddle' | 'hole';
 /** What a piece came to rest on: the rule, the thing it speaks of, and a line to draw. */
 export type SnapGuide = { why: SnapWhy; of: string; byMm: Mm; from: { xMm: Mm; heightMm: Mm }; to: { xMm: Mm; heightMm: Mm } };
 export type SnapPlace = {
@@ -12,7 +12,7 @@ export type SnapPlace = {
   over: { name: string; isBed: boolean; xMm: Mm; widthMm: Mm; topMm: Mm } | null;
   others: readonly SnapBox[];
   /** Middles of furniture, openings and fittings below and beside. */
-  axes: readonly { name: string; xMm: Mm }[];
+  axes: readonly { name: string; xMm: Mm; /** Pieces hang either side of it at one distance. */ flanked?: boolean }[];
   holes: readonly { xMm: Mm; heightMm: Mm }[];
   /** Middle of the second quarter from the top, for what hangs as one; null for a single piece. */
   quarterMm: Mm | null;
@@ -47,6 +47,15 @@ export function snapHanging(box: SnapBox, place: SnapPlace, rules: RuleBook): Sn
     const pulls: Pull[] = [];
     if (place.over) { const x = place.over.xMm + place.over.widthMm / 2; pulls.push({ toMm: x, rank: 0, guide: (_x, y) => ({ why: 'axis', of: place.over!.name, byMm: 0, from: { xMm: x, heightMm: place.over!.topMm }, to: { xMm: x, heightMm: y } }) }); }
     for (const a of place.axes) pulls.push({ toMm: a.xMm, rank: 2, guide: (_x, y) => ({ why: 'axis', of: a.name, byMm: 0, from: { xMm: a.xMm, heightMm: 0 }, to: { xMm: a.xMm, heightMm: y } }) });
+    for (const a of place.axes) {
+      if (!a.flanked) continue;
+      const side = box.xMm < a.xMm ? -1 : 1;
+      const other = place.others.filter((o) => (o.xMm - a.xMm) * side < 0 && Math.abs(o.centreMm - box.centreMm) < (o.heightMm + box.heightMm) / 2).sort((p, q) => Math.abs(p.xMm - a.xMm) - Math.abs(q.xMm - a.xMm))[0];
+      if (!other) continue;
+      const byMm = Math.abs(other.xMm - a.xMm) - other.widthMm / 2;
+      const x = a.xMm + side * (byMm + box.widthMm / 2);
+      if (byMm > 0) pulls.push({ toMm: x, rank: 0, guide: (_x, y) => ({ why: 'mirrored', of: `${a.name}, ${other.name}`, byMm, from: { xMm: a.xMm - side * byMm, heightMm: y }, to: { xMm: a.xMm + side * byMm, heightMm: y } }) });
+    }
     pulls.push({ toMm: place.wallLengthMm / 2, rank: 3, guide: (x, y) => ({ why: 'wallMiddle', of: '', byMm: 0, from: { xMm: x, heightMm: 0 }, to: { xMm: x, heightMm: y } }) });
     const row = beside();
     for (const o of row) for (const side of [-1, 1]) {
