@@ -12,6 +12,7 @@ import { planGroup, type GroupPlan } from '../stages/walls/planGroup';
 import { planHanging, type HangingPlan } from '../stages/walls/planHanging';
 import { planMat, planPixels, type MatPlan, type PixelPlan } from '../stages/walls/prints';
 import { hangingPlaceOf } from './hangingPlace';
+import { judgeMirrors } from './mirrorPlaces';
 
 /** What a glass shows from a standpoint: parts of the walls, and what is on them. */
 export type Sight = { hangingId: string; fromId: string; fromName: string; eye: Place3; patches: Patch[]; shows: { id: string; name: string; kind: 'window' | 'tv' | 'door' | 'picture' | 'lamp' }[] };
@@ -38,15 +39,20 @@ export function planWalls(file: RoomFile, look: Look, items: ReadonlyMap<string,
       return p && on?.wallId === g.wallId ? { name: p.name, xMm: on.xMm + on.widthMm / 2, widthMm: on.widthMm, centreMm: rules.number('walls.centre') } : null;
     };
     const stair = file.fittings.find((f) => f.kind === 'stairs' && f.wallId === g.wallId);
-    const place = hangingPlaceOf({ wallId: g.wallId, overPieceId: g.overPieceId, xMm: g.xMm }, 1000, file, walls, places);
-    return planGroup(g, of, { place, axis: axisOf(), stairPitchDeg: stair ? (Math.atan2(stair.heightMm, stair.widthMm) * 180 * (stair.rises === 'right' ? 1 : -1)) / Math.PI : null }, rules);
+    const placeAt = (xMm: Mm | null, widthMm: Mm) => hangingPlaceOf({ wallId: g.wallId, overPieceId: g.overPieceId, xMm }, widthMm, file, walls, places, rules);
+    const about = { place: placeAt(g.xMm, 0), axis: axisOf(), stairPitchDeg: stair ? (Math.atan2(stair.heightMm, stair.widthMm) * 180 * (stair.rises === 'right' ? 1 : -1)) / Math.PI : null };
+    const first = planGroup(g, of, about, rules);
+    // how wide the whole is says how much of a slope is over it
+    const place = placeAt(first.xMm, first.widthMm);
+    return place.ceilingMm === about.place.ceilingMm ? first : planGroup(g, of, { ...about, place }, rules);
   });
   const inGroups = new Map(groups.flatMap((g) => [...g.members]));
-  const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); return item && onWall.has(h.wallId) ? [planHanging(h, item, hangingPlaceOf(h, item.widthMm, file, walls, places), rules, inGroups.get(h.id) ?? null)] : []; });
+  const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); const within = inGroups.get(h.id) ?? null; return item && onWall.has(h.wallId) ? [planHanging(h, item, hangingPlaceOf({ ...h, xMm: within?.xMm ?? h.xMm }, item.widthMm, file, walls, places, rules), rules, within)] : []; });
   const findings: Finding[] = groups.flatMap((g) => g.findings);
   const find = (code: FindingCode, level: Level, about: readonly string[], by: FindingFacts, rule?: RuleId) => findings.push({ code, level, stage: 'walls', about, by, ...(rule ? { rule } : {}) });
 
   const sights = glassSights();
+  findings.push(...judgeMirrors(file, hangings, groups, items, walls, places, rules));
   const prints = framedPrints();
   const shelves = shelvesAndScreens();
   return { groups, hangings, sights, prints, shelves, findings };

@@ -13,7 +13,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ['windows.hidesByLamp', 'windows.hidesByDay', 'windows.passSheer', 'windows.passLight', 'windows.passMedium', 'windows.passHeavy', 'windows.passLining', 'windows.passBlackout'],
   ['windows.sagMost', 'windows.sagShare', 'windows.rodTube', 'windows.rodTelescoping', 'windows.rodWood', 'windows.rodTrack', 'windows.rodTension', 'windows.tensionMost', 'windows.tensionLoad', 'windows.steel', 'windows.aluminium', 'windows.hardwood', 'windows.steelDensity', 'windows.aluminiumDensity', 'windows.hardwoodDensity', 'windows.liningGsm', 'windows.interliningGsm', 'windows.bracketTop', 'windows.lintel', 'windows.rodPricePerMetre', 'windows.bracketPrice', 'windows.finialPrice', 'windows.hookPrice'],
   ['echo.wished', 'echo.plasterboard', 'echo.plaster', 'echo.brick', 'echo.wood', 'echo.carpet', 'echo.rug', 'echo.tile', 'echo.concrete', 'echo.glass', 'echo.drapeLight', 'echo.drapeMedium', 'echo.drapeHeavy', 'echo.upholstery', 'echo.opening'],
-  ['walls.centre', 'walls.centreRange', 'walls.gapOverFurniture', 'walls.gapOverHeadboard', 'walls.yields', 'walls.clearAbove', 'walls.gallerySchool', 'walls.quarter', 'walls.schoolsPart', 'walls.leanFoot'],
+  ['walls.centre', 'walls.centreRange', 'walls.across', 'walls.gapOverFurniture', 'walls.gapOverHeadboard', 'walls.yields', 'walls.clearAbove', 'walls.gallerySchool', 'walls.quarter', 'walls.schoolsPart', 'walls.leanFoot'],
   ['walls.widthShare', 'walls.widthShareAccepted', 'walls.neighbourReach'],
   ['walls.gap', 'walls.gapRange', 'walls.stairPitch', 'walls.snapWithin'],
   ['walls.hookSpread', 'walls.hookClasses', 'walls.heavyFrom', 'walls.cableBand', 'walls.datum', 'walls.holeReach', 'walls.templateOverlap'],

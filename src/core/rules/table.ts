@@ -167,6 +167,7 @@ export const RULE_TABLE = {
   // walls
   'walls.centre': length('CP', 60, 152),
   'walls.centreRange': span('CP', 57, 62, 145, 157),
+  'walls.across': plain('CP', 'ratio', 0.5),
   'walls.gapOverFurniture': span('CP', 6, 12, 15, 30),
   'walls.gapOverHeadboard': span('CP', 6, 10, 15, 25),
   'walls.yields': school('CP', 'centre', 'gap'),

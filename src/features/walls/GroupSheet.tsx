@@ -47,7 +47,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
         <Numeral label={t('centre')} rule={p.rulesUsed.height}>{length(p.centreMm)}</Numeral>
         <Numeral label={t('groupGap')} rule="walls.gap">{length(p.gapMm)}</Numeral>
-        {p.aboveMm !== null && over ? <Numeral label={t('gap', { over: over.name })} rule={p.rulesUsed.height}>{length(p.aboveMm)}</Numeral> : <Numeral label={t('fromLeft')}>{length(p.xMm)}</Numeral>}
+        {p.aboveMm !== null && over ? <Numeral label={t('gap', { over: over.name })} rule={p.rulesUsed.height}>{length(p.aboveMm)}</Numeral> : <Numeral label={t('fromLeft')} rule="walls.across">{length(p.xMm)}</Numeral>}
         {p.widthShare !== null && over && <Numeral label={t('width')} rule="walls.widthShare" note={t('share', { over: over.name })}>{`${Math.round(p.widthShare * 100)}%`}</Numeral>}
       </div>
       {p.schools.part && (
@@ -88,7 +88,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
           {g.kind === 'pair' && <LengthField label={t('apart')} draftKey={key('apart')} valueMm={p.apartMm ?? 0} unit={unit} onCommit={(apartMm) => set({ apartMm })} onClear={() => relay({ apartMm: null })} />}
           <Pick label={t('over')} value={g.overPieceId ?? ''} options={[{ value: '', label: t('bare') }, ...below.map((c) => ({ value: c.id, label: c.name }))]} onChange={(id) => relay({ overPieceId: id || null, xMm: null, centreMm: null, aboveMm: null })} />
           {widen && <LengthField label={t('wholeWidth')} draftKey={key('whole')} valueMm={p.widthMm} unit={unit} onCommit={widen} onClear={() => relay({ gapMm: null })} />}
-          <LengthField label={t('fromLeft')} draftKey={key('x')} valueMm={p.xMm} unit={unit} onCommit={(mm) => { change(acts.moveGroup(g, mm - p.xMm, 0, stand)); return TAKEN; }} onClear={() => relay({ xMm: null })} />
+          <LengthField label={t('fromLeft')} draftKey={key('x')} valueMm={p.xMm} unit={unit} onCommit={(mm) => { change(acts.moveGroup(g, mm - p.xMm, 0, stand)); return TAKEN; }} onClear={() => relay({ xMm: null })}><Why rule="walls.across" /></LengthField>
           <LengthField label={t('centre')} draftKey={key('centre')} valueMm={p.centreMm} unit={unit} onCommit={(mm) => { change(acts.moveGroup(g, 0, mm - p.centreMm, stand)); return TAKEN; }} onClear={() => relay({ centreMm: null })} />
           {over && p.aboveMm !== null && <LengthField label={t('gap', { over: over.name })} draftKey={key('above')} valueMm={p.aboveMm} unit={unit} onCommit={(aboveMm) => set({ aboveMm, centreMm: null })} onClear={() => relay({ aboveMm: null })} />}
         </div>

@@ -60,7 +60,7 @@ export function HangingSheet({ hanging: h, item, plan: p, findings, sight }: { h
       {group && <p className="mb-2 flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[14px]"><span>{t('inGroup', { name: group.name })}</span><Button small onClick={() => pick(group.id)}>{t('toGroup')}</Button><Button small look="quiet" onClick={() => acts.leave(h, p)}>{t('leave')}</Button></p>}
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
         <Numeral label={t('centre')} rule="walls.centre">{formatLength(p.centreMm, unit)}</Numeral>
-        {p.gapMm !== null && over ? <Numeral label={t('gap', { over: over.name })} rule={p.rulesUsed.height}>{formatLength(p.gapMm, unit)}</Numeral> : <Numeral label={t('fromLeft')}>{formatLength(p.xMm, unit)}</Numeral>}
+        {p.gapMm !== null && over ? <Numeral label={t('gap', { over: over.name })} rule={p.rulesUsed.height}>{formatLength(p.gapMm, unit)}</Numeral> : <Numeral label={t('fromLeft')} rule="walls.across">{formatLength(p.xMm, unit)}</Numeral>}
         <Numeral label={p.nails.length > 1 ? t('nail') : t('nailOne')} rule={p.nails.length > 1 && h.hanger.kind === 'wire' ? p.rulesUsed.hooks : 'walls.hookClasses'} note={`${p.nails.map((n) => bare(n.xMm)).join(' · ')} ${t('fromLeftNails')}${p.hookClassG === null ? '' : `, ${t('nailLb', { mass: massWords(p.hookClassG, unit) })}`}`}>{formatLength(p.nails[0]!.heightMm, unit)}</Numeral>
         {p.widthShare !== null && over && <Numeral label={t('width')} rule="walls.widthShare" note={t('share', { over: over.name })}>{`${Math.round(p.widthShare * 100)}%`}</Numeral>}
       </div>
@@ -69,7 +69,7 @@ export function HangingSheet({ hanging: h, item, plan: p, findings, sight }: { h
       <section className="mt-5 space-y-2.5 border-t-2 border-ink pt-3">
         {!group && <Pick label={t('over')} value={h.overPieceId ?? ''} options={[{ value: '', label: t('bare') }, ...candidates.map((c) => ({ value: c.id, label: c.name }))]} onChange={(id) => put({ overPieceId: id || null, xMm: null, centreMm: null, gapMm: null })} />}
         <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
-          <LengthField label={t('fromLeft')} draftKey={key('x')} valueMm={p.xMm} unit={unit} onCommit={(xMm) => move(xMm, p.centreMm)} onClear={() => put(group ? { groupAt: null } : { xMm: null })} />
+          <LengthField label={t('fromLeft')} draftKey={key('x')} valueMm={p.xMm} unit={unit} onCommit={(xMm) => move(xMm, p.centreMm)} onClear={() => put(group ? { groupAt: null } : { xMm: null })}><Why rule="walls.across" /></LengthField>
           {!h.leans && <LengthField label={t('centre')} draftKey={key('centre')} valueMm={p.centreMm} unit={unit} onCommit={(centreMm) => move(p.xMm, centreMm)} onClear={() => put(group ? { groupAt: null } : { centreMm: null })} />}
           {!h.leans && <LengthField label={t('nailHeight')} draftKey={key('nail')} valueMm={p.nails[0]!.heightMm} unit={unit} onCommit={(mm) => move(p.xMm, p.centreMm + mm - p.nails[0]!.heightMm)} onClear={() => put(group ? { groupAt: null } : { centreMm: null })} />}
           {over && !group && !h.leans && <LengthField label={t('gap', { over: over.name })} draftKey={key('gap')} valueMm={p.gapMm ?? 0} unit={unit} onCommit={(gapMm) => set({ gapMm, centreMm: null })} onClear={() => put({ gapMm: null })} />}

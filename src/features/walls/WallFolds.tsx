@@ -1,11 +1,12 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Hole } from '../../core/model/types';
 import { Button } from '../../ui/Button';
 import { Pick } from '../../ui/Choice';
+import { useDraft } from '../../ui/drafts';
 import { LengthField } from '../../ui/Field';
 import { Fold } from '../../ui/Fold';
 import { Words } from '../../ui/Words';
@@ -28,7 +29,8 @@ export function WallFolds({ wallId, marking, onMark }: { wallId: string; marking
   const holes = file.room.holes.filter((h) => h.wallId === wallId);
   const fromCeiling = rules.school('walls.datum') === 'ceiling';
   // across from the wall's left end, or from a plumb line through the middle of something on the wall
-  const [plumbId, setPlumb] = useState('');
+  const [plumb, setPlumb] = useDraft(`${file.room.id}-${wallId}-plumb`);
+  const plumbId = plumb ?? '';
   const axes = [...plan.groups.filter((g) => g.wallId === wallId).map((g) => ({ id: g.groupId, name: g.name, xMm: g.xMm })), ...hangings.map((h) => ({ id: h.hangingId, name: h.name, xMm: h.xMm })), ...file.fittings.filter((f) => f.wallId === wallId).map((f) => ({ id: f.id, name: f.name, xMm: f.xMm + f.widthMm / 2 }))];
   const plumbMm = axes.find((a) => a.id === plumbId)?.xMm ?? null;
   const fittings = file.fittings.filter((f) => f.wallId === wallId && (f.kind === 'tv' || f.kind === 'shelf'));

@@ -18,6 +18,22 @@ const grouped = (sizes: [number, number][], g: Partial<HangingGroup> = {}, more:
 };
 const planOf = (file: RoomFile) => planLook(file, { lookId: 'look' });
 
+describe('under a slope', () => {
+  const base = bareRoom(inches(168), inches(144), inches(96));
+  const eaves = { room: { ...base.room, slopes: [{ wallId: 'e', lowMm: inches(36), runMm: inches(60) }] } };
+  const row = (g: Partial<HangingGroup>) => planOf(grouped([[16, 12], [16, 12]], g, eaves));
+  it('a whole takes its height from what is over its own width', () => {
+    // its right end is 138 in along, 30 in from the low wall: 66 in high there, 4 in of it kept clear
+    expect(toIn(row({ xMm: inches(120.75) }).groups[0]!.topMm)).toBeCloseTo(62, 1);
+    expect(toIn(row({ xMm: inches(60) }).groups[0]!.centreMm)).toBe(60);
+  });
+  it('each of its pieces is held to the ceiling over itself', () => {
+    const of = (x: number) => row({ xMm: inches(x), centreMm: inches(60) }).hangings.map((h) => h.findings.some((f) => f.code === 'picture-over-ceiling'));
+    expect(of(135)).toEqual([false, true]);
+    expect(of(60)).toEqual([false, false]);
+  });
+});
+
 describe('layouts by their order', () => {
   const ask = (more: Partial<LayoutAsk>): LayoutAsk => ({ kind: 'row', hinge: 'centres', gapMm: 60, columns: null, pitchDeg: 30, apartMm: null, ...more });
   const size = fc.record({ widthMm: fc.integer({ min: 50, max: 900 }), heightMm: fc.integer({ min: 50, max: 900 }) });

@@ -6,7 +6,7 @@ import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import { chooseHeight, gapRule } from './height';
 import { layOut, outlineOf, usualColumns, type At } from './layout';
-import type { HangingPlace, InGroup } from './planHanging';
+import { acrossOf, clearAboveShort, topsOut, type HangingPlace, type InGroup } from './planHanging';
 
 export type GroupMember = { hanging: Hanging; item: Item };
 /** What a group has about it: its place on the wall, the axis of a pair, the pitch of a stair beside it. */
@@ -59,9 +59,9 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
   // where pieces were put by hand the group's middle is the point that they are told from; else it is the outline's own
   const moved = members.some(({ hanging }) => hanging.groupAt !== null);
   const [mx, my] = [group.kind === 'pair' && !moved ? 0 : (o.leftMm + o.rightMm) / 2, (o.bottomMm + o.topMm) / 2];
-  const height = chooseHeight(heightMm, over, { centreMm: group.centreMm === null ? null : group.centreMm + (moved ? my : 0), gapMm: group.aboveMm }, place.ceilingMm, rules, wish);
-  const wishXMm = group.kind === 'pair' && axis ? axis.xMm : group.zone ? group.zone.xMm + group.zone.widthMm / 2 : over ? over.xMm + over.widthMm / 2 : place.wallLengthMm / 2;
+  const wishXMm = group.kind === 'pair' && axis ? axis.xMm : group.zone ? group.zone.xMm + group.zone.widthMm / 2 : acrossOf(place, rules);
   const fromXMm = group.xMm === null ? wishXMm - mx : group.xMm - (moved ? 0 : mx);
+  const height = chooseHeight(heightMm, over, { centreMm: group.centreMm === null ? null : group.centreMm + (moved ? my : 0), gapMm: group.aboveMm }, topsOut(place, fromXMm + (o.leftMm + o.rightMm) / 2, widthMm, wish).mm, rules, wish);
   const fromCentreMm = height.centreMm - my;
   const inPlace = new Map<string, InGroup>(members.map(({ hanging }) => { const a = at.get(hanging.id)!; return [hanging.id, { groupId: group.id, xMm: fromXMm + a.dxMm, centreMm: fromCentreMm + a.dyMm }]; }));
   const [bottomMm, topMm] = [fromCentreMm + o.bottomMm, fromCentreMm + o.topMm];
@@ -106,6 +106,8 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
       const differ = members.filter((_, i) => i % 2 === 0).some(({ item }, i) => { const other = members[2 * i + 1]?.item; return other && (Math.abs(other.widthMm - item.widthMm) > 5 || Math.abs(other.heightMm - item.heightMm) > 5); });
       if (differ) find('pair-sizes-differ', 'yielded', {});
     }
+    const short = clearAboveShort(place, { xMm: fromXMm + (o.leftMm + o.rightMm) / 2, widthMm, topMm, centreMm: (bottomMm + topMm) / 2 }, rules);
+    if (short) find('clear-above-short', 'caution', short, 'walls.clearAbove');
     if (group.zone) {
       const z = group.zone;
       const past = Math.max(z.xMm - (fromXMm + o.leftMm), fromXMm + o.rightMm - (z.xMm + z.widthMm), z.bottomMm - bottomMm, topMm - (z.bottomMm + z.heightMm));

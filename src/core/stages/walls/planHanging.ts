@@ -12,7 +12,7 @@ export type HangingPlace = {
   wallLengthMm: Mm; ceilingMm: Mm;
   over: { id: string; name: string; isBed: boolean; isSeat: boolean; xMm: Mm; widthMm: Mm; topMm: Mm } | null;
   openings: readonly { id: string; name: string; box: Box }[];
-  fittings: readonly { id: string; name: string; electric: boolean; stairs: boolean; box: Box }[];
+  fittings: readonly { id: string; name: string; electric: boolean; stairs: boolean; shelf: boolean; box: Box }[];
   furniture: readonly { id: string; name: string; box: Box }[];
   /** Holes that are in the wall already. */
   holes: readonly { id: string; xMm: Mm; heightMm: Mm }[];
@@ -54,16 +54,34 @@ function stairOver(s: HangingPlace['stairs'][number], box: Box): Mm {
   return Math.max(up(from), up(to));
 }
 
+/** Where across the wall a piece stands when nobody has put it: at the rule's share of the furniture below, or of a bare wall. */
+export const acrossOf = (place: Pick<HangingPlace, 'wallLengthMm'> & { over: { xMm: Mm; widthMm: Mm } | null }, rules: RuleBook): Mm =>
+  (place.over?.xMm ?? 0) + (place.over?.widthMm ?? place.wallLengthMm) * rules.number('walls.across');
+
+/** What a piece's top meets first: the ceiling over it, or a shelf above the wished middle. Mm above the datum, and the shelf's name. */
+export function topsOut(place: HangingPlace, xMm: Mm, widthMm: Mm, wishMm: Mm): { mm: Mm; by: string } {
+  let low = { mm: place.ceilingMm, by: '' };
+  for (const f of place.fittings) if (f.shelf && f.box.yMm > wishMm && f.box.yMm < low.mm && overlapLength(xMm - widthMm / 2, xMm + widthMm / 2, f.box.xMm, f.box.xMm + f.box.widthMm) > 0) low = { mm: f.box.yMm, by: f.name };
+  return low;
+}
+
+/** Told when less is left above than the rule wants, by a shelf or a ceiling. */
+export function clearAboveShort(place: HangingPlace, whole: { xMm: Mm; widthMm: Mm; topMm: Mm; centreMm: Mm }, rules: RuleBook): FindingFacts | null {
+  const over = topsOut(place, whole.xMm, whole.widthMm, whole.centreMm);
+  const [leftMm, wantMm] = [over.mm - whole.topMm, rules.number('walls.clearAbove')];
+  return leftMm > -0.5 && leftMm < wantMm - 0.5 ? { leftMm: Math.max(0, leftMm), wantMm, other: over.by, what: over.by === '' ? 'ceiling' : 'shelf' } : null;
+}
+
 /** One piece hung: centre, gap, share of the furniture's width, nails, and what to look out for. */
 export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, rules: RuleBook, inGroup: InGroup | null = null): HangingPlan {
   const findings: Finding[] = [];
   const find = (code: FindingCode, level: Level, by: FindingFacts, rule?: RuleId) => findings.push({ code, level, stage: 'walls', about: [hanging.id], by: { piece: item.name, ...by }, ...(rule ? { rule } : {}) });
   const { over } = place;
+  const xMm = inGroup?.xMm ?? hanging.xMm ?? acrossOf(place, rules);
   // what leans stands on the floor, or on the furniture, its foot out from the wall
   const footMm = hanging.leans ? item.heightMm * rules.number('walls.leanFoot') : 0;
   const leanCentre = (over?.topMm ?? 0) + Math.sqrt(Math.max(0, item.heightMm ** 2 - footMm ** 2)) / 2;
-  const height: ReturnType<typeof chooseHeight> = inGroup ? { centreMm: inGroup.centreMm, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : hanging.leans ? { centreMm: leanCentre, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : chooseHeight(item.heightMm, over, hanging, place.ceilingMm, rules);
-  const xMm = inGroup?.xMm ?? hanging.xMm ?? (over ? over.xMm + over.widthMm / 2 : place.wallLengthMm / 2);
+  const height: ReturnType<typeof chooseHeight> = inGroup ? { centreMm: inGroup.centreMm, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : hanging.leans ? { centreMm: leanCentre, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : chooseHeight(item.heightMm, over, hanging, topsOut(place, xMm, item.widthMm, rules.number('walls.centre')).mm, rules);
   const box: Box = { xMm: xMm - item.widthMm / 2, yMm: height.centreMm - item.heightMm / 2, widthMm: item.widthMm, heightMm: item.heightMm };
   const topMm = box.yMm + box.heightMm;
   const nail = planNails(item, hanging.hanger, rules);
@@ -118,6 +136,8 @@ export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, r
   function judgePlace(): void {
     if (box.xMm < -0.5 || box.xMm + box.widthMm > place.wallLengthMm + 0.5) find('picture-past-wall', 'stop', { byMm: Math.max(-box.xMm, box.xMm + box.widthMm - place.wallLengthMm) });
     if (topMm > place.ceilingMm + 0.5) find('picture-over-ceiling', 'stop', { byMm: topMm - place.ceilingMm });
+    const short = inGroup ? null : clearAboveShort(place, { xMm, widthMm: item.widthMm, topMm, centreMm: height.centreMm }, rules);
+    if (short) find('clear-above-short', 'caution', short, 'walls.clearAbove');
     if (height.gapMm !== null && height.gapMm < -0.5) find('picture-into-furniture', 'stop', { over: over?.name ?? '', byMm: -height.gapMm });
     for (const o of place.openings) if (boxesOverlap(box, o.box)) find('picture-over-opening', 'stop', { other: o.name });
     for (const f of place.fittings) if (!f.stairs && boxesOverlap(box, f.box)) find('picture-over-fitting', 'caution', { other: f.name });

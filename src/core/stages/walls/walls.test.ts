@@ -99,8 +99,27 @@ describe('a hung piece', () => {
     expect(codes(planHanging(hanging(), wide, place({ openings: [{ id: 'o', name: 'Window', box: { xMm: inches(80), yMm: inches(30), widthMm: inches(40), heightMm: inches(48) } }] }), rules))).toContain('picture-over-opening');
     expect(codes(planHanging(hanging({ xMm: inches(10) }), wide, place(), rules))).toContain('picture-past-wall');
   });
+  it('a shelf above takes the height and the clear space, one below the wish or beside does not', () => {
+    const shelf = (bottomIn: number, xIn = 70) => place({ fittings: [{ id: 's', name: 'Shelf', electric: false, stairs: false, shelf: true, box: { xMm: inches(xIn), yMm: inches(bottomIn), widthMm: inches(40), heightMm: inches(1) } }] });
+    const tall = item({ kind: 'art', widthMm: inches(20), heightMm: inches(30) });
+    const under = planHanging(hanging(), tall, shelf(76), rules);
+    expect([toIn(under.centreMm), toIn(under.topMm)]).toEqual([57, 72]);
+    expect(codes(under)).not.toContain('clear-above-short');
+    const byHand = planHanging(hanging({ centreMm: inches(60) }), tall, shelf(76), rules);
+    const short = byHand.findings.find((f) => f.code === 'clear-above-short')!.by;
+    expect([toIn(Number(short.leftMm)), short.other, short.what]).toEqual([1, 'Shelf', 'shelf']);
+    expect(toIn(planHanging(hanging(), tall, shelf(76, 120), rules).centreMm)).toBe(60);
+    expect(toIn(planHanging(hanging(), tall, shelf(50), rules).centreMm)).toBe(60);
+  });
+  it('stands in the middle across, or at the studio’s own share of the furniture or of the wall', () => {
+    const art = item({ kind: 'art', widthMm: inches(20) });
+    const third = inchRules([{ ruleId: 'walls.across', value: 0.25 }]);
+    const across = (p: HangingPlace, r = rules) => toIn(planHanging(hanging(), art, p, r).xMm);
+    expect([across(place()), across(place({ over })), across(place(), third), across(place({ over }), third)]).toEqual([96, 96, 48, 71]);
+    expect(toIn(planHanging(hanging({ xMm: inches(30) }), art, place(), third).xMm)).toBe(30);
+  });
   it('warns of cables above and below a socket', () => {
-    const socket = { id: 's', name: 'Socket', electric: true, stairs: false, box: { xMm: inches(94), yMm: inches(12), widthMm: inches(5), heightMm: inches(3) } };
+    const socket = { id: 's', name: 'Socket', electric: true, stairs: false, shelf: false, box: { xMm: inches(94), yMm: inches(12), widthMm: inches(5), heightMm: inches(3) } };
     expect(codes(planHanging(hanging(), item({ kind: 'art' }), place({ fittings: [socket] }), rules))).toContain('cable-zone');
     expect(codes(planHanging(hanging({ xMm: inches(140) }), item({ kind: 'art' }), place({ fittings: [socket] }), rules))).not.toContain('cable-zone');
   });
