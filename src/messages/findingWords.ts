@@ -3,7 +3,7 @@ import type { LengthUnit } from '../core/base/units';
 import type { Finding, FindingCode } from '../core/model/finding';
 
 const PERCENT = new Set(['share', 'leastShare', 'actual', 'planned', 'pull']);
-const ONE_DECIMAL = new Set(['fullness', 'deltaE']);
+const ONE_DECIMAL = new Set(['fullness', 'gives', 'deltaE']);
 export type Facts = Record<string, string | number>;
 
 export const massWords = (grams: number, unit: LengthUnit): string => (unit === 'cm' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / 453.59237).toFixed(1)} lb`);

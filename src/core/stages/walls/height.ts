@@ -1,4 +1,5 @@
 import { clamp, toMark, type Mm } from '../../base/units';
+import type { FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 
@@ -32,11 +33,32 @@ export function chooseHeight(heightMm: Mm, over: { topMm: Mm; isBed: boolean } |
   /** A low ceiling takes from the height until the clear space above is kept, but never below the furniture. */
   function underCeiling(plan: HeightPlan): HeightPlan {
     const most = ceilingMm - rules.number('walls.clearAbove') - heightMm / 2;
-    const least = over ? over.topMm + heightMm / 2 : 0;
+    const least = (over?.topMm ?? 0) + heightMm / 2;
     const centreMm = Math.max(Math.min(plan.centreMm, most), Math.min(least, plan.centreMm));
     const took = plan.centreMm - centreMm;
     if (took < 0.5) return plan;
-    return { centreMm, gapMm: plan.gapMm === null ? null : plan.gapMm - took, yielded: plan.gapMm === null ? 'centre' : 'gap', byMm: plan.gapMm === null ? centreMm - wish : Math.min(0, plan.gapMm - took - lowGap()), ceilingTookMm: took };
+    const gapMm = plan.gapMm === null ? null : plan.gapMm - took;
+    const [low, high] = over ? rules.range(gapRule(over.isBed)) : [0, 0];
+    const gapOff = gapMm === null ? 0 : gapMm - clamp(gapMm, low, high);
+    return { centreMm, gapMm, yielded: Math.abs(gapOff) > 0.5 ? 'gap' : 'centre', byMm: Math.abs(gapOff) > 0.5 ? gapOff : centreMm - wish, ceilingTookMm: took };
   }
-  function lowGap(): Mm { return over ? rules.range(gapRule(over.isBed))[0] : 0; }
+}
+
+/** What is said of a height: which of gap, centre and ceiling gave way, or that they agree; for a bare wall, whether the centre is in its band. */
+export function heightFinding(height: HeightPlan, over: { name: string; isBed: boolean } | null, wishMm: Mm, above: string, asWished: RuleId, rules: RuleBook): { code: FindingCode; level: Level; by: FindingFacts; rule: RuleId }[] {
+  const { centreMm, gapMm, byMm, ceilingTookMm } = height;
+  const direction = byMm > 0 ? 'above' : 'below';
+  const gap = over ? gapRule(over.isBed) : asWished;
+  const found: ReturnType<typeof heightFinding> = [];
+  if (ceilingTookMm > 0.5) found.push({ code: 'ceiling-yielded', level: 'yielded', by: { byMm: ceilingTookMm, centreMm, wantMm: rules.number('walls.clearAbove'), what: above === '' ? 'ceiling' : 'shelf', other: above }, rule: 'walls.clearAbove' });
+  if (height.yielded === 'gap' && over) found.push({ code: 'gap-yielded', level: 'yielded', by: { byMm: Math.abs(byMm), direction, gapMm: gapMm ?? 0, over: over.name }, rule: gap });
+  if (ceilingTookMm > 0.5 || height.yielded === 'gap') return found;
+  if (over) found.push(height.yielded === 'centre' ? { code: 'centre-yielded', level: 'yielded', by: { byMm: Math.abs(byMm), direction, gapMm: gapMm ?? 0, wishMm, over: over.name }, rule: gap } : { code: 'centre-and-gap-agree', level: 'ok', by: { gapMm: gapMm ?? 0, centreMm, over: over.name }, rule: gap });
+  else {
+    const [low, high] = rules.range('walls.centreRange');
+    // a whole that is hung by the second quarter has its own wish, and holds to it
+    const off = Math.abs(centreMm - wishMm) <= 0.5 ? 0 : centreMm - clamp(centreMm, low, high);
+    found.push(Math.abs(off) > 0.5 ? { code: 'centre-yielded', level: 'caution', by: { byMm: Math.abs(off), direction: off > 0 ? 'above' : 'below', gapMm: -1, wishMm, over: 'none' }, rule: 'walls.centreRange' } : { code: 'centre-as-wished', level: 'ok', by: { centreMm }, rule: asWished });
+  }
+  return found;
 }

@@ -4,7 +4,7 @@ import type { Hanging, HangingGroup, Item } from '../../model/types';
 import { facing } from '../../packing/gallery';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { chooseHeight, gapRule } from './height';
+import { chooseHeight, gapRule, heightFinding } from './height';
 import { layOut, outlineOf, usualColumns, type At } from './layout';
 import { acrossOf, clearAboveShort, topsOut, type HangingPlace, type InGroup } from './planHanging';
 
@@ -61,7 +61,8 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
   const [mx, my] = [group.kind === 'pair' && !moved ? 0 : (o.leftMm + o.rightMm) / 2, (o.bottomMm + o.topMm) / 2];
   const wishXMm = group.kind === 'pair' && axis ? axis.xMm : group.zone ? group.zone.xMm + group.zone.widthMm / 2 : acrossOf(place, rules);
   const fromXMm = group.xMm === null ? wishXMm - mx : group.xMm - (moved ? 0 : mx);
-  const height = chooseHeight(heightMm, over, { centreMm: group.centreMm === null ? null : group.centreMm + (moved ? my : 0), gapMm: group.aboveMm }, topsOut(place, fromXMm + (o.leftMm + o.rightMm) / 2, widthMm, wish).mm, rules, wish);
+  const above = topsOut(place, fromXMm + (o.leftMm + o.rightMm) / 2, widthMm, wish);
+  const height = chooseHeight(heightMm, over, { centreMm: group.centreMm === null ? null : group.centreMm + (moved ? my : 0), gapMm: group.aboveMm }, above.mm, rules, wish);
   const fromCentreMm = height.centreMm - my;
   const inPlace = new Map<string, InGroup>(members.map(({ hanging }) => { const a = at.get(hanging.id)!; return [hanging.id, { groupId: group.id, xMm: fromXMm + a.dxMm, centreMm: fromCentreMm + a.dyMm }]; }));
   const [bottomMm, topMm] = [fromCentreMm + o.bottomMm, fromCentreMm + o.topMm];
@@ -81,10 +82,7 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
 
   function judge(): void {
     if (members.length === 0) return;
-    if (height.yielded === 'centre') find('centre-yielded', 'yielded', { byMm: Math.abs(height.byMm), direction: height.byMm > 0 ? 'above' : 'below', gapMm: height.gapMm ?? -1, wishMm: wish, over: over?.name ?? 'none' }, over ? gapRule(over.isBed) : 'walls.clearAbove');
-    else if (height.yielded === 'gap') find('gap-yielded', 'yielded', { byMm: Math.abs(height.byMm), direction: height.byMm > 0 ? 'above' : 'below', gapMm: height.gapMm ?? 0, over: over?.name ?? '' }, over ? gapRule(over.isBed) : 'walls.centre');
-    else if (over) find('centre-and-gap-agree', 'ok', { gapMm: height.gapMm ?? 0, centreMm: height.centreMm, over: over.name }, gapRule(over.isBed));
-    else if (group.kind !== 'pair') find('centre-as-wished', 'ok', { centreMm: height.centreMm }, 'walls.gallerySchool');
+    if (over || group.kind !== 'pair') for (const f of heightFinding(height, over, wish, above.by, 'walls.gallerySchool', rules)) find(f.code, f.level, f.by, f.rule);
     if (over && widthShare !== null) {
       const [least, most] = rules.range('walls.widthShareAccepted');
       const off = widthShare < least || widthShare > most;

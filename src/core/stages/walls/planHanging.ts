@@ -4,7 +4,7 @@ import type { Finding, FindingCode, FindingFacts, Level } from '../../model/find
 import type { Hanging, Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { chooseHeight, gapRule } from './height';
+import { chooseHeight, gapRule, heightFinding } from './height';
 import { hookClass, planNails } from './wire';
 
 /** What is on the hanging's wall, unrolled: boxes in mm from the wall's left end and the floor datum. */
@@ -78,10 +78,11 @@ export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, r
   const find = (code: FindingCode, level: Level, by: FindingFacts, rule?: RuleId) => findings.push({ code, level, stage: 'walls', about: [hanging.id], by: { piece: item.name, ...by }, ...(rule ? { rule } : {}) });
   const { over } = place;
   const xMm = inGroup?.xMm ?? hanging.xMm ?? acrossOf(place, rules);
+  const above = topsOut(place, xMm, item.widthMm, rules.number('walls.centre'));
   // what leans stands on the floor, or on the furniture, its foot out from the wall
   const footMm = hanging.leans ? item.heightMm * rules.number('walls.leanFoot') : 0;
   const leanCentre = (over?.topMm ?? 0) + Math.sqrt(Math.max(0, item.heightMm ** 2 - footMm ** 2)) / 2;
-  const height: ReturnType<typeof chooseHeight> = inGroup ? { centreMm: inGroup.centreMm, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : hanging.leans ? { centreMm: leanCentre, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : chooseHeight(item.heightMm, over, hanging, topsOut(place, xMm, item.widthMm, rules.number('walls.centre')).mm, rules);
+  const height: ReturnType<typeof chooseHeight> = inGroup ? { centreMm: inGroup.centreMm, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : hanging.leans ? { centreMm: leanCentre, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 } : chooseHeight(item.heightMm, over, hanging, above.mm, rules);
   const box: Box = { xMm: xMm - item.widthMm / 2, yMm: height.centreMm - item.heightMm / 2, widthMm: item.widthMm, heightMm: item.heightMm };
   const topMm = box.yMm + box.heightMm;
   const nail = planNails(item, hanging.hanger, rules);
@@ -115,15 +116,7 @@ export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, r
   function judge(): void {
     if (inGroup || hanging.leans) { judgePlace(); return; }
     const wish = rules.number('walls.centre');
-    if (height.yielded === 'centre') find('centre-yielded', 'yielded', { byMm: Math.abs(height.byMm), direction: height.byMm > 0 ? 'above' : 'below', gapMm: height.gapMm ?? -1, wishMm: wish, over: over?.name ?? 'none' }, over ? gapRule(over.isBed) : 'walls.clearAbove');
-    else if (height.yielded === 'gap') find('gap-yielded', 'yielded', { byMm: Math.abs(height.byMm), direction: height.byMm > 0 ? 'above' : 'below', gapMm: height.gapMm ?? 0, over: over?.name ?? '' }, over ? gapRule(over.isBed) : 'walls.centre');
-    else if (over) find('centre-and-gap-agree', 'ok', { gapMm: height.gapMm ?? 0, centreMm: height.centreMm, over: over.name }, gapRule(over.isBed));
-    else {
-      const [low, high] = rules.range('walls.centreRange');
-      const outside = height.centreMm < low - 0.5 ? low - height.centreMm : height.centreMm > high + 0.5 ? height.centreMm - high : 0;
-      if (outside > 0) find('centre-yielded', 'caution', { byMm: outside, direction: height.centreMm > high ? 'above' : 'below', gapMm: -1, wishMm: wish, over: 'none' }, 'walls.centreRange');
-      else find('centre-as-wished', 'ok', { centreMm: height.centreMm }, 'walls.centre');
-    }
+    for (const f of heightFinding(height, over, wish, above.by, 'walls.centre', rules)) find(f.code, f.level, f.by, f.rule);
     if (widthShare !== null && over) {
       const [low, high] = rules.range('walls.widthShareAccepted');
       const off = widthShare < low || widthShare > high;
@@ -135,6 +128,7 @@ export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, r
 
   function judgePlace(): void {
     if (box.xMm < -0.5 || box.xMm + box.widthMm > place.wallLengthMm + 0.5) find('picture-past-wall', 'stop', { byMm: Math.max(-box.xMm, box.xMm + box.widthMm - place.wallLengthMm) });
+    if (!hanging.leans && box.yMm < -0.5) find('picture-below-floor', 'stop', { byMm: -box.yMm });
     if (topMm > place.ceilingMm + 0.5) find('picture-over-ceiling', 'stop', { byMm: topMm - place.ceilingMm });
     const short = inGroup ? null : clearAboveShort(place, { xMm, widthMm: item.widthMm, topMm, centreMm: height.centreMm }, rules);
     if (short) find('clear-above-short', 'caution', short, 'walls.clearAbove');

@@ -78,6 +78,8 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
       const least = rules.number('windows.leastFullness');
       const low = layer.fullness < least - 1e-6;
       find(low ? 'fullness-low' : 'fullness-good', low ? 'caution' : 'ok', { fullness: layer.fullness, least, panels: layer.panels }, low ? 'windows.leastFullness' : 'windows.fullness');
+      const { fewer } = layer;
+      if (fewer && fewer.fullness >= least - 1e-6) find('fullness-more', 'yielded', { fullness: layer.fullness, wished: layer.wishedFullness, panels: layer.panels, fewer: fewer.panels, gives: fewer.fullness, least }, 'windows.fullness');
     } else if (layer.fullness < 1) find('shower-too-narrow', 'caution', { widthMm: layer.panels * layer.flatWidthMm, coveredMm: layer.brackets.coveredMm }, 'windows.showerFullness');
   }
 

@@ -27,7 +27,7 @@ export type LayerPlace = { span: Span; rodMm: Mm; rodLowMm: Mm; rodHighMm: Mm; /
 export type LayerPlan = {
   itemId: string | null; heading: Heading; landing: Landing; landingMm: Mm; takeDownMm: Mm; rodHeightMm: Mm; clothGsm: number;
   brackets: BracketPlan; leftMm: Mm; rightMm: Mm; sides: 1 | 2;
-  panels: number; fullness: number; wishedFullness: number; flatWidthMm: Mm; stackPerSideMm: Mm; panelPlans: PanelPlan[]; finishedLengthMm: Mm;
+  panels: number; fullness: number; wishedFullness: number; /** Fewer panels and their fullness, where there is much more than was wished. */ fewer: { panels: number; fullness: number } | null; flatWidthMm: Mm; stackPerSideMm: Mm; panelPlans: PanelPlan[]; finishedLengthMm: Mm;
   unevenMm: Mm; alongPanelMm: Mm; measured: boolean; positive: boolean; oneLength: boolean;
   routes: Route[]; chosenRoute: Route | null; making: ReturnType<typeof planMaking>; repeatMm: Mm;
   rings: number; hooks: number; foldsPerSide: number;
@@ -40,6 +40,9 @@ const liningGsm = (lining: Lining, rules: RuleBook): number => (lining === 'none
 /** Cloth and its lining, g/m². */
 export const layerGsm = (cloth: Pick<Item, 'clothGsm'> | undefined, lining: Lining, rules: RuleBook): number => (cloth?.clothGsm ?? rules.number('windows.lightBelowGsm')) + liningGsm(lining, rules);
 
+/** Fullness beyond the wished by this much is told when fewer panels would do. */
+const MORE_THAN_WISHED = 1.3;
+
 /** Cloth on a rod: brackets, panels, drops, ways to the length. */
 export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBook): LayerPlan {
   const mark = (mm: Mm) => toMark(mm, rules.unit);
@@ -47,7 +50,8 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const { span, ends } = place;
   const clothGsm = layerGsm(cloth ?? (choice.plainGsm === undefined ? undefined : { clothGsm: choice.plainGsm }), choice.lining, rules);
   const boughtFlatMm = cloth?.kind === 'panel' ? cloth.widthMm : choice.flatWidthMm;
-  const brackets = placeBrackets(place.outer.rightMm - place.outer.leftMm, place.outer.trims, place.roomMm, place.given, { flatWidthMm: boughtFlatMm, clothGsm }, choice.fullness, choice.panels, ends, rules, (mm) => toMarkAbove(mm, rules.unit));
+  const bracketsFor = (panels: number | null) => placeBrackets(place.outer.rightMm - place.outer.leftMm, place.outer.trims, place.roomMm, place.given, { flatWidthMm: boughtFlatMm, clothGsm }, choice.fullness, panels, ends, rules, (mm) => toMarkAbove(mm, rules.unit));
+  const brackets = bracketsFor(choice.panels);
   const leftMm = place.outer.leftMm - brackets.leftMm;
   const rightMm = leftMm + brackets.coveredMm;
   const repeatMm = choice.repeatMm ?? (cloth && cloth.pattern.kind !== 'solid' && cloth.pattern.kind !== 'texture' ? cloth.pattern.repeatMm : 0);
@@ -64,6 +68,10 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const fullness = made ? Math.max(0, (panels * madeFlatMm - endsMm(ends)) / brackets.coveredMm) : brackets.count.fullness;
   const sides: 1 | 2 = ends.pair && panels > 1 ? 2 : 1;
   const stackPerSideMm = made ? (panels * madeFlatMm) / sides / rules.number(packingRule(clothGsm, rules)) : brackets.count.stackPerSideMm;
+
+  // whole panels can come to much more than was wished; what fewer would make, on the rod that they need
+  const less = panels - sides;
+  const fewer = !made && less >= sides && fullness > choice.fullness * MORE_THAN_WISHED ? { panels: less, fullness: bracketsFor(less).count.fullness } : null;
 
   // every panel covers its own stretch when drawn, and its own floor
   const each = (rightMm - leftMm) / panels;
@@ -105,7 +113,7 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   });
   return {
     itemId: cloth?.id ?? null, heading, landing: asBought?.landing ?? choice.landing, landingMm: asBought ? -(asBought.finishedMm - (place.rodMm - highest - take)) : landMm, takeDownMm: take, rodHeightMm: place.rodMm, clothGsm,
-    brackets, leftMm, rightMm, sides, panels, fullness, wishedFullness: choice.fullness, flatWidthMm, stackPerSideMm, panelPlans, finishedLengthMm: panelPlans[0]!.finishedLengthMm,
+    brackets, leftMm, rightMm, sides, panels, fullness, wishedFullness: choice.fullness, fewer, flatWidthMm, stackPerSideMm, panelPlans, finishedLengthMm: panelPlans[0]!.finishedLengthMm,
     unevenMm, alongPanelMm: Math.max(...floors.map((f) => f.highMm - f.lowMm)), measured: floors.every((f) => f.measured), positive, oneLength, routes, chosenRoute, making, repeatMm,
     rings, hooks: heading === 'pinchPleat' ? rings : 0, foldsPerSide: folds * onLeft,
     rules: { landing: choice.landing === 'kiss' ? 'windows.pinGive' : landingRule[choice.landing], takeDown: takeDownRule(heading), packing: packingRule(clothGsm, rules) },

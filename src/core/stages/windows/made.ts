@@ -36,7 +36,7 @@ export const toRepeats = (lengthMm: Mm, repeatMm: Mm): Mm => (repeatMm > 0 ? up(
 
 /**
  * Pinch pleats of a panel: p = round((F − return − overlap ÷ 2) ÷ spacing) + 1, one space fewer, and (W − F) ÷ p of cloth in each.
- * Good while that is in the studio's range; the number is then the one nearest to the spacing that keeps it there.
+ * Good while that is in the studio's range; where it is not, the plan says which number of widths would put it there.
  * F finished width, W flat hemmed width, mm. The first pleat stands half the overlap in from the leading edge, the last where the return begins.
  */
 export function planPleats(finishedMm: Mm, flatMm: Mm, returnMm: Mm, overlapMm: Mm, rules: RuleBook): PleatPlan | null {
