@@ -64,7 +64,7 @@ export function timeGallery(n: number): { ms: number; filled: number; even: numb
   const area = all.reduce((s, f) => s + f.widthMm * f.heightMm, 0);
   const even = (gaps: readonly number[]) => gaps.filter((g) => Math.abs(g - GAP) < 1).length / Math.max(1, gaps.length);
   let from = performance.now();
-  const best = solveGallery({ frames: all, pinned: [], gapMm: GAP, zone: null, blocked: [], ratio: null, holes: [], seed: 1, rounds: null })[0]!;
+  const best = solveGallery({ frames: all, pinned: [], gapMm: GAP, zone: null, stands: null, blocked: [], ratio: null, holes: [], holeReachMm: 80, seed: 1, rounds: null })[0]!;
   const ms = performance.now() - from;
   // the packer knows no gap: each frame is given half of it on every side
   const boxes = all.map((f) => ({ w: f.widthMm + GAP, h: f.heightMm + GAP, x: 0, y: 0 }));

@@ -160,6 +160,7 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'ceiling-yielded': { level: 'yielded', shows: hung(art(20, 66)), not: hung(art(20, 64)) },
   'picture-below-floor': { level: 'stop', shows: hung(art(30, 20), { centreMm: inches(9) }), not: hung(art(30, 20), { centreMm: inches(10) }) },
   'picture-over-ceiling': { level: 'stop', shows: hung(art(30, 20), { centreMm: inches(87) }), not: hung(art(30, 20), { centreMm: inches(86) }) },
+  'picture-by-curtain': { level: 'caution', shows: hung(art(30, 20), { xMm: inches(128) }, { openings: [opening({ xMm: inches(60), widthMm: inches(48) })], dressings: [dressing({})] }), not: hung(art(30, 20), { xMm: inches(145) }, { openings: [opening({ xMm: inches(60), widthMm: inches(48) })], dressings: [dressing({})] }) },
   'picture-over-fitting': { level: 'caution', shows: hung(art(30, 20), {}, { fittings: [fitting('shelf', 'n', 80, 55)] }), not: hung(art(30, 20), {}, { fittings: [fitting('shelf', 'n', 80, 75)] }) },
   'picture-into-furniture': { level: 'caution', shows: hung(art(30, 20), {}, { pieces: [piece({ kind: 'chest', seat: null, heightMm: inches(55) })] }), not: hung(art(30, 20), {}, { pieces: [piece({ kind: 'chest', seat: null })] }) },
   'leaning-fix': { level: 'caution', shows: hung(art(24, 60), { leans: true }), not: hung(art(24, 60)) },

@@ -4,7 +4,7 @@ import { inches } from '../base/units';
 import { facing, searchGallery, solveGallery, usualRounds, type Frame, type GalleryAsk, type GalleryLayout } from './gallery';
 
 const frame = (id: string, w: number, h: number, more: Partial<Frame> = {}): Frame => ({ id, widthMm: inches(w), heightMm: inches(h), weight: 0.5, nails: [], ...more });
-const ask = (frames: Frame[], more: Partial<GalleryAsk> = {}): GalleryAsk => ({ frames, pinned: [], gapMm: inches(2.5), zone: null, blocked: [], ratio: null, holes: [], seed: 1, rounds: 20, ...more });
+const ask = (frames: Frame[], more: Partial<GalleryAsk> = {}): GalleryAsk => ({ frames, pinned: [], gapMm: inches(2.5), zone: null, stands: null, blocked: [], ratio: null, holes: [], holeReachMm: 80, seed: 1, rounds: 20, ...more });
 const putOf = (frames: readonly Frame[], layout: GalleryLayout) => frames.map((f) => ({ ...f, ...layout.at.get(f.id)! }));
 const mixed = (n: number): Frame[] => Array.from({ length: n }, (_, i) => frame(`f${i}`, [8, 11, 12, 16, 18, 20][i % 6]!, [10, 14, 16, 20, 24, 16][(i * 5) % 6]!, { weight: (i % 5) / 4 }));
 

@@ -15,17 +15,21 @@ export type GalleryAsk = {
   pinned: readonly (Frame & Place)[];
   gapMm: Mm;
   zone: { widthMm: Mm; heightMm: Mm } | null;
+  /** Where the finished whole stands: its middle at the wish, its lower edge between low and high; null in the middle of its zone. */
+  stands: { wishYMm: Mm; lowMm: Mm; highMm: Mm } | null;
   /** What may not be hung over: boxes by their lower left corner. */
   blocked: readonly Box[];
   /** Width to height of the outline; null takes it from the zone, or three to two. */
   ratio: number | null;
   /** Holes that are in the wall already; empty when they are not asked to be used. */
   holes: readonly Place[];
+  /** How far the whole may be shifted for a hole's sake. */
+  holeReachMm: Mm;
   seed: number;
   /** Layouts tried; null: as many as fit the number of frames. */
   rounds: number | null;
 };
-export type GalleryLayout = { at: ReadonlyMap<string, Place>; widthMm: Mm; heightMm: Mm; score: number; holesUsed: number; filled: number; balance: number };
+export type GalleryLayout = { at: ReadonlyMap<string, Place>; widthMm: Mm; heightMm: Mm; score: number; holesUsed: number; filled: number; balance: number; /** It stands where `stands` wants it, in the middle across. */ settled: boolean };
 export type GalleryProgress = { done: number; of: number; best: GalleryLayout | null };
 
 type Put = Frame & Place;
@@ -89,7 +93,7 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
         [bestX, bestY, bestCost] = [x, y, full];
       };
       if (placed.length === 0) {
-        consider(0, 0);
+        consider(0, fixed && ask.stands && ask.zone ? Math.max(hh - ask.zone.heightMm / 2, Math.min(ask.zone.heightMm / 2 - hh, ask.stands.wishYMm)) : 0);
         // something stands in the middle: the first goes to the free place that is nearest to it
         for (let i = 0; bestCost === Infinity && i < seek.length; i++) consider(seek[i]!.xMm, seek[i]!.yMm);
       }
@@ -98,13 +102,31 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
       placed.push({ ...frame, xMm: bestX, yMm: bestY });
     }
     if (ask.pinned.length > 0 || placed.length === 0) return placed;
-    // the whole is brought to the middle of its zone, unless something stands there
+    // the whole is brought to where it is to stand, or else to the middle of its zone, unless something is in the way there
     const b = bounds(placed);
-    const [dx, dy] = [(b.left + b.right) / 2, (b.bottom + b.top) / 2];
-    const centred = placed.map((p) => ({ ...p, xMm: p.xMm - dx, yMm: p.yMm - dy }));
-    if (centred.every((p) => inside(p) && clear(p))) return centred;
-    return placed.every(inside) ? placed : null;
+    const middle = { xMm: -(b.left + b.right) / 2, yMm: -(b.bottom + b.top) / 2 };
+    for (const by of [{ ...middle, yMm: standing(b.top - b.bottom) - b.bottom }, middle]) {
+      const moved = shifted(placed, by);
+      if (free(moved)) return toHoles(moved);
+    }
+    return placed.every(inside) ? toHoles(placed) : null;
   }
+  /** Lower edge of a whole of this height where it is to stand. */
+  function standing(height: Mm): Mm {
+    if (!ask.stands) return -height / 2;
+    const bottom = standsAt(ask.stands, height);
+    return ask.zone ? Math.max(-ask.zone.heightMm / 2, Math.min(ask.zone.heightMm / 2 - height, bottom)) : bottom;
+  }
+  /** The whole shifted a little so that as many nails as can be meet holes that are there. */
+  function toHoles(placed: Put[]): Put[] {
+    const nails = placed.flatMap((p) => p.nails.map((n) => ({ xMm: p.xMm + n.dxMm, yMm: p.yMm + n.dyMm })));
+    const ways = ask.holes.flatMap((h) => nails.map((n) => ({ xMm: h.xMm - n.xMm, yMm: h.yMm - n.yMm }))).filter((s) => Math.hypot(s.xMm, s.yMm) <= ask.holeReachMm);
+    const met = (s: Place) => ask.holes.filter((h) => nails.some((n) => Math.hypot(n.xMm + s.xMm - h.xMm, n.yMm + s.yMm - h.yMm) < 2)).length;
+    const stays = met({ xMm: 0, yMm: 0 });
+    const best = ways.map((s) => ({ s, met: met(s), far: Math.hypot(s.xMm, s.yMm) })).filter((w) => w.met > stays).sort((a, c) => c.met - a.met || a.far - c.far).find((w) => free(shifted(placed, w.s)));
+    return best ? shifted(placed, best.s) : placed;
+  }
+  function free(placed: readonly Put[]): boolean { return placed.every((p) => inside(p) && clear(p)); }
   function inside(p: Put): boolean {
     return !ask.zone || (Math.abs(p.xMm) + p.widthMm / 2 <= ask.zone.widthMm / 2 + EPS && Math.abs(p.yMm) + p.heightMm / 2 <= ask.zone.heightMm / 2 + EPS);
   }
@@ -112,6 +134,9 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
     return ask.blocked.every((b) => p.xMm + p.widthMm / 2 <= b.xMm + EPS || p.xMm - p.widthMm / 2 >= b.xMm + b.widthMm - EPS || p.yMm + p.heightMm / 2 <= b.yMm + EPS || p.yMm - p.heightMm / 2 >= b.yMm + b.heightMm - EPS);
   }
 }
+
+const standsAt = (s: NonNullable<GalleryAsk['stands']>, height: Mm): Mm => Math.max(s.lowMm, Math.min(s.highMm, s.wishYMm - height / 2));
+const shifted = (placed: readonly Put[], by: Place): Put[] => placed.map((p) => ({ ...p, xMm: p.xMm + by.xMm, yMm: p.yMm + by.yMm }));
 
 /** Places over a zone, from its middle outwards. */
 function nearMiddle(zone: { widthMm: Mm; heightMm: Mm }): Place[] {
@@ -195,7 +220,7 @@ function rate(placed: readonly Put[], ask: GalleryAsk, ratio: number): GalleryLa
   const hidden = ask.holes.filter((h) => placed.some((p) => Math.abs(h.xMm - p.xMm) < p.widthMm / 2 - 5 && Math.abs(h.yMm - p.yMm) < p.heightMm / 2 - 5)).length;
   const holes = ask.holes.length > 0 ? (holesUsed + 0.7 * Math.max(0, hidden - holesUsed)) / ask.holes.length : 0;
   const score = 1.1 * Math.abs(Math.log(width / height / ratio)) + 1.6 * (1 - filled) + 1.4 * balance + 0.5 * Math.max(-0.2, low) + 0.35 * central + 0.35 * excess + 0.75 * uneven + 0.4 * lines - 0.8 * holes;
-  return { at: new Map(placed.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }])), widthMm: width, heightMm: height, score, holesUsed, filled, balance };
+  return { at: new Map(placed.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }])), widthMm: width, heightMm: height, score, holesUsed, filled, balance, settled: ask.stands !== null && ask.pinned.length === 0 && Math.abs(cx) < 1e-3 && Math.abs(b.bottom - standsAt(ask.stands, height)) < 1e-3 };
 }
 
 type Sized = { widthMm: Mm; heightMm: Mm } & Place;

@@ -18,6 +18,7 @@ import type { HangingPlan } from '../stages/walls/planHanging';
 import { planWindow } from '../stages/windows/planWindow';
 import type { WindowPlan } from '../stages/windows/windowPlan';
 import { rodBySchool, sharedRodLine } from '../stages/windows/rod';
+import { judgeBehindCurtains } from './curtainBoxes';
 import { fittingSheet, type FittingSheet } from './fittingSheet';
 import { roomCautions } from './roomCautions';
 import { placesOf, sceneOf } from './scene';
@@ -82,7 +83,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const echo = planEcho(file, { now: hung(false), drawn: hung(true) }, rules, walls);
   const clear = planClear(file.clear, items, options.now);
   const cautions = fittingCautions({ rods: windows.map((w) => ({ name: w.name, heightMm: w.rodHeightMm, lengthMm: w.bracketToBracketMm })), nails: hangings.flatMap((h) => h.nails.map((n) => ({ name: h.name, heightMm: n.heightMm }))) }, file.home.flags, rules);
-  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...onWalls.findings, ...judgeNeighbours(hangings, rules, file.fittings.filter(isFlanked).map((f) => ({ name: f.name, wallId: f.wallId, xMm: f.xMm + f.widthMm / 2, widthMm: f.widthMm }))), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...judgeRods(windows, rules), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
+  const findings = [...windows.flatMap((w) => w.findings), ...hangings.flatMap((h) => h.findings), ...onWalls.findings, ...judgeNeighbours(hangings, rules, file.fittings.filter(isFlanked).map((f) => ({ name: f.name, wallId: f.wallId, xMm: f.xMm + f.widthMm / 2, widthMm: f.widthMm }))), ...seats.flatMap((s) => s.findings), ...judgeCounts(look, items, seats), ...judgeSets(file, windows, look, items), ...judgeRods(windows, rules), ...judgeBehindCurtains(windows, hangings, rules), ...spread.findings, ...floor.findings, ...clear.findings, ...roomCautions(file, look, items, { walls, windows, hangings, places }, rules), ...cautions];
   const sheet = fittingSheet(look, items, { windows, hangings, seats, pieceWalls: new Map([...places].map(([id, on]) => [id, on.wallId])) }, findings.filter((f) => f.stage !== 'clear' && f.stage !== 'measure' && (f.level === 'caution' || f.level === 'stop')), rules);
   return { lookId: look.id, walls, elevations, rodLineMm: line ?? null, windows, hangings, groups: onWalls.groups, sights: onWalls.sights, prints: onWalls.prints, shelves: onWalls.shelves, seats, floor, echo, clear, spread, sheet, findings, stages: stageStates(file, look, { windows, hangings, seats, sheet, findings }) };
 

@@ -2,6 +2,7 @@ import { apart, type Point } from '../geometry/plane';
 import type { Mm } from '../base/units';
 import type { Finding, FindingCode, FindingFacts, Level } from '../model/finding';
 import type { Item, Look, RoomFile } from '../model/types';
+import { lowestOver, overheadOf } from '../room/ceiling';
 import { isGlazed, isLamp, sits } from '../room/kinds';
 import type { OnWall } from '../room/place';
 import { glintIn, patchesIn, showsBox, type Glass, type Patch, type Place3 } from '../room/reflect';
@@ -39,12 +40,9 @@ export function planWalls(file: RoomFile, look: Look, items: ReadonlyMap<string,
       return p && on?.wallId === g.wallId ? { name: p.name, xMm: on.xMm + on.widthMm / 2, widthMm: on.widthMm, centreMm: rules.number('walls.centre') } : null;
     };
     const stair = file.fittings.find((f) => f.kind === 'stairs' && f.wallId === g.wallId);
-    const placeAt = (xMm: Mm | null, widthMm: Mm) => hangingPlaceOf({ wallId: g.wallId, overPieceId: g.overPieceId, xMm }, widthMm, file, walls, places, rules);
-    const about = { place: placeAt(g.xMm, 0), axis: axisOf(), stairPitchDeg: stair ? (Math.atan2(stair.heightMm, stair.widthMm) * 180 * (stair.rises === 'right' ? 1 : -1)) / Math.PI : null };
-    const first = planGroup(g, of, about, rules);
-    // how wide the whole is says how much of a slope is over it
-    const place = placeAt(first.xMm, first.widthMm);
-    return place.ceilingMm === about.place.ceilingMm ? first : planGroup(g, of, { ...about, place }, rules);
+    const place = hangingPlaceOf({ wallId: g.wallId, overPieceId: g.overPieceId, xMm: g.xMm }, 0, file, walls, places, rules);
+    const edge = overheadOf(file.room, walls.find((w) => w.id === g.wallId)!, walls);
+    return planGroup(g, of, { place, overhead: (fromMm, toMm) => lowestOver(edge, fromMm, toMm), axis: axisOf(), stairPitchDeg: stair ? (Math.atan2(stair.heightMm, stair.widthMm) * 180 * (stair.rises === 'right' ? 1 : -1)) / Math.PI : null }, rules);
   });
   const inGroups = new Map(groups.flatMap((g) => [...g.members]));
   const hangings = look.hangings.flatMap((h) => { const item = items.get(h.itemId); const within = inGroups.get(h.id) ?? null; return item && onWall.has(h.wallId) ? [planHanging(h, item, hangingPlaceOf({ ...h, xMm: within?.xMm ?? h.xMm }, item.widthMm, file, walls, places, rules), rules, within)] : []; });

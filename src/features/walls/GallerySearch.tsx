@@ -4,7 +4,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { HangingGroup } from '../../core/model/types';
 import type { GalleryAsk, GalleryLayout } from '../../core/packing/gallery';
-import { galleryAskOf } from '../../core/plan/snapPlace';
+import { galleryAskOf } from '../../core/plan/galleryAsk';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
@@ -58,7 +58,7 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
               <li key={i} className="text-[13px]">
                 <Thumb layout={l} ask={found.ask} />
                 <p className="mt-0.5 text-soft"><Words>{t('resultSays', { width: formatBareLength(l.widthMm, unit), height: formatLength(l.heightMm, unit), fill: `${Math.round(l.filled * 100)}%` })}</Words>{found.ask.holes.length > 0 && `, ${t('holesUsed', { count: l.holesUsed })}`}</p>
-                <Button small onClick={() => acts.arrange(g, found.middle, l.at)}>{t('takeLayout')}</Button>
+                <Button small onClick={() => acts.arrange(g, found.middle, l)}>{t('takeLayout')}</Button>
               </li>
             ))}
           </ol>

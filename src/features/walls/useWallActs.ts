@@ -6,6 +6,7 @@ import { inches } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import { GROUP, HANGING } from '../../core/model/defaults';
 import type { Hanging, HangingGroup, Item } from '../../core/model/types';
+import type { GalleryLayout } from '../../core/packing/gallery';
 import { usualColumns } from '../../core/stages/walls/layout';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
@@ -108,8 +109,9 @@ export function useWallActs() {
       if (first < 0) return;
       change([...wished.slice(first).map((h): Change => ({ do: 'removeHanging', lookId: look.id, id: h.id })), ...wished.slice(first).map((h) => put({ ...h, groupAt: null }))]);
     },
-    arrange: (group: HangingGroup, middle: { xMm: number; centreMm: number }, at: ReadonlyMap<string, { xMm: number; yMm: number }>): void =>
-      change([putGroup({ ...group, kind: 'free', xMm: middle.xMm, centreMm: middle.centreMm, aboveMm: null }), ...membersOf(group.id).flatMap((h) => { const p = at.get(h.id); return p ? [put({ ...h, groupAt: { dxMm: p.xMm, dyMm: p.yMm } })] : []; })]),
+    /** A layout that was found; where it stands by the rules it goes on standing by them. */
+    arrange: (group: HangingGroup, middle: { xMm: number; centreMm: number }, { at, settled }: Pick<GalleryLayout, 'at' | 'settled'>): void =>
+      change([putGroup(settled && group.centreMm === null ? { ...group, kind: 'free', xMm: group.xMm === null ? null : middle.xMm } : { ...group, kind: 'free', xMm: middle.xMm, centreMm: middle.centreMm, aboveMm: null }), ...membersOf(group.id).flatMap((h) => { const p = at.get(h.id); return p ? [put({ ...h, groupAt: { dxMm: p.xMm, dyMm: p.yMm } })] : []; })]),
     file,
   };
 }

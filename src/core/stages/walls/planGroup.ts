@@ -9,8 +9,8 @@ import { layOut, outlineOf, usualColumns, type At } from './layout';
 import { acrossOf, clearAboveShort, topsOut, type HangingPlace, type InGroup } from './planHanging';
 
 export type GroupMember = { hanging: Hanging; item: Item };
-/** What a group has about it: its place on the wall, the axis of a pair, the pitch of a stair beside it. */
-export type GroupPlace = { place: HangingPlace; axis: { name: string; xMm: Mm; widthMm: Mm; centreMm: Mm } | null; stairPitchDeg: number | null };
+/** What a group has about it: its place on the wall, the lowest thing over a stretch of it, the axis of a pair, the pitch of a stair beside it. */
+export type GroupPlace = { place: HangingPlace; overhead: (fromMm: Mm, toMm: Mm) => Mm; axis: { name: string; xMm: Mm; widthMm: Mm; centreMm: Mm } | null; stairPitchDeg: number | null };
 
 export type GroupPlan = {
   groupId: string; name: string; wallId: string; kind: HangingGroup['kind'];
@@ -20,6 +20,8 @@ export type GroupPlan = {
   from: { xMm: Mm; centreMm: Mm };
   aboveMm: Mm | null; gapMm: Mm; /** From the axis to the nearest edges of a pair. */ apartMm: Mm | null; widthShare: number | null;
   /** The middle by each school of height, and whether they part enough to be told. */
+  /** Where its middle is wished. */
+  wishMm: Mm;
   schools: { singleMm: Mm; quarterMm: Mm; part: boolean };
   members: Map<string, InGroup>;
   /** Gaps between pieces that face each other. */
@@ -61,7 +63,13 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
   const [mx, my] = [group.kind === 'pair' && !moved ? 0 : (o.leftMm + o.rightMm) / 2, (o.bottomMm + o.topMm) / 2];
   const wishXMm = group.kind === 'pair' && axis ? axis.xMm : group.zone ? group.zone.xMm + group.zone.widthMm / 2 : acrossOf(place, rules);
   const fromXMm = group.xMm === null ? wishXMm - mx : group.xMm - (moved ? 0 : mx);
-  const above = topsOut(place, fromXMm + (o.leftMm + o.rightMm) / 2, widthMm, wish);
+  // each piece has its own ceiling; the one that is met first holds the whole
+  const above = sized.map((p) => {
+    const a = at.get(p.id)!;
+    const xMm = fromXMm + a.dxMm;
+    const over = topsOut({ ...place, ceilingMm: about.overhead(xMm - p.widthMm / 2, xMm + p.widthMm / 2) }, xMm, p.widthMm, wish);
+    return { ...over, mm: over.mm + o.topMm - (a.dyMm + p.heightMm / 2) };
+  }).reduce((least, a) => (a.mm < least.mm ? a : least), { mm: Infinity, by: '' });
   const height = chooseHeight(heightMm, over, { centreMm: group.centreMm === null ? null : group.centreMm + (moved ? my : 0), gapMm: group.aboveMm }, above.mm, rules, wish);
   const fromCentreMm = height.centreMm - my;
   const inPlace = new Map<string, InGroup>(members.map(({ hanging }) => { const a = at.get(hanging.id)!; return [hanging.id, { groupId: group.id, xMm: fromXMm + a.dxMm, centreMm: fromCentreMm + a.dyMm }]; }));
@@ -76,7 +84,7 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
   judge();
   return {
     groupId: group.id, name: group.name, wallId: group.wallId, kind: group.kind, xMm: fromXMm + (o.leftMm + o.rightMm) / 2, centreMm: (bottomMm + topMm) / 2, from: { xMm: fromXMm, centreMm: fromCentreMm }, widthMm, heightMm, topMm, bottomMm, aboveMm: over ? bottomMm - over.topMm : null, gapMm, apartMm, widthShare,
-    schools: { singleMm, quarterMm, part: Math.abs(singleMm - quarterMm) > rules.number('walls.schoolsPart') && over === null && members.length > 1 }, members: inPlace, gapsMm, even,
+    wishMm: wish, schools: { singleMm, quarterMm, part: Math.abs(singleMm - quarterMm) > rules.number('walls.schoolsPart') && over === null && members.length > 1 }, members: inPlace, gapsMm, even,
     rulesUsed: { height: over ? gapRule(over.isBed) : 'walls.gallerySchool', gap: 'walls.gap' }, findings,
   };
 
@@ -104,7 +112,7 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
       const differ = members.filter((_, i) => i % 2 === 0).some(({ item }, i) => { const other = members[2 * i + 1]?.item; return other && (Math.abs(other.widthMm - item.widthMm) > 5 || Math.abs(other.heightMm - item.heightMm) > 5); });
       if (differ) find('pair-sizes-differ', 'yielded', {});
     }
-    const short = clearAboveShort(place, { xMm: fromXMm + (o.leftMm + o.rightMm) / 2, widthMm, topMm, centreMm: (bottomMm + topMm) / 2 }, rules);
+    const short = clearAboveShort(above, topMm, rules);
     if (short) find('clear-above-short', 'caution', short, 'walls.clearAbove');
     if (group.zone) {
       const z = group.zone;

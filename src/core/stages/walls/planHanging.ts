@@ -66,10 +66,9 @@ export function topsOut(place: HangingPlace, xMm: Mm, widthMm: Mm, wishMm: Mm): 
 }
 
 /** Told when less is left above than the rule wants, by a shelf or a ceiling. */
-export function clearAboveShort(place: HangingPlace, whole: { xMm: Mm; widthMm: Mm; topMm: Mm; centreMm: Mm }, rules: RuleBook): FindingFacts | null {
-  const over = topsOut(place, whole.xMm, whole.widthMm, whole.centreMm);
-  const [leftMm, wantMm] = [over.mm - whole.topMm, rules.number('walls.clearAbove')];
-  return leftMm > -0.5 && leftMm < wantMm - 0.5 ? { leftMm: Math.max(0, leftMm), wantMm, other: over.by, what: over.by === '' ? 'ceiling' : 'shelf' } : null;
+export function clearAboveShort(above: { mm: Mm; by: string }, topMm: Mm, rules: RuleBook): FindingFacts | null {
+  const [leftMm, wantMm] = [above.mm - topMm, rules.number('walls.clearAbove')];
+  return leftMm > -0.5 && leftMm < wantMm - 0.5 ? { leftMm: Math.max(0, leftMm), wantMm, other: above.by, what: above.by === '' ? 'ceiling' : 'shelf' } : null;
 }
 
 /** One piece hung: centre, gap, share of the furniture's width, nails, and what to look out for. */
@@ -130,7 +129,7 @@ export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, r
     if (box.xMm < -0.5 || box.xMm + box.widthMm > place.wallLengthMm + 0.5) find('picture-past-wall', 'stop', { byMm: Math.max(-box.xMm, box.xMm + box.widthMm - place.wallLengthMm) });
     if (!hanging.leans && box.yMm < -0.5) find('picture-below-floor', 'stop', { byMm: -box.yMm });
     if (topMm > place.ceilingMm + 0.5) find('picture-over-ceiling', 'stop', { byMm: topMm - place.ceilingMm });
-    const short = inGroup ? null : clearAboveShort(place, { xMm, widthMm: item.widthMm, topMm, centreMm: height.centreMm }, rules);
+    const short = inGroup ? null : clearAboveShort(topsOut(place, xMm, item.widthMm, height.centreMm), topMm, rules);
     if (short) find('clear-above-short', 'caution', short, 'walls.clearAbove');
     if (height.gapMm !== null && height.gapMm < -0.5) find('picture-into-furniture', 'stop', { over: over?.name ?? '', byMm: -height.gapMm });
     for (const o of place.openings) if (boxesOverlap(box, o.box)) find('picture-over-opening', 'stop', { other: o.name });
