@@ -29,7 +29,7 @@ export type GalleryAsk = {
   /** Layouts tried; null: as many as fit the number of frames. */
   rounds: number | null;
 };
-export type GalleryLayout = { at: ReadonlyMap<string, Place>; widthMm: Mm; heightMm: Mm; score: number; holesUsed: number; filled: number; balance: number; /** It stands where `stands` wants it, in the middle across. */ settled: boolean };
+export type GalleryLayout = { at: ReadonlyMap<string, Place>; widthMm: Mm; heightMm: Mm; score: number; holesUsed: number; /** Behind a frame, and no nail in them. */ holesHidden: number; filled: number; balance: number; /** It stands where `stands` wants it, in the middle across. */ settled: boolean };
 export type GalleryProgress = { done: number; of: number; best: GalleryLayout | null };
 
 type Put = Frame & Place;
@@ -105,8 +105,11 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
     // the whole is brought to where it is to stand, or else to the middle of its zone, unless something is in the way there
     const b = bounds(placed);
     const middle = { xMm: -(b.left + b.right) / 2, yMm: -(b.bottom + b.top) / 2 };
-    for (const by of [{ ...middle, yMm: standing(b.top - b.bottom) - b.bottom }, middle]) {
-      const moved = shifted(placed, by);
+    const by = { xMm: middle.xMm, yMm: ask.stands ? standing(b.top - b.bottom) - b.bottom : middle.yMm };
+    const steps = fixed ? AS_FAR : [1];
+    const ways = steps.flatMap((x) => steps.map((y) => ({ xMm: by.xMm * x, yMm: by.yMm * y, left: Math.hypot(by.xMm * (1 - x), by.yMm * (1 - y)) }))).sort((a, c) => a.left - c.left);
+    for (const way of [...ways, middle]) {
+      const moved = shifted(placed, way);
       if (free(moved)) return toHoles(moved);
     }
     return placed.every(inside) ? toHoles(placed) : null;
@@ -135,6 +138,8 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
   }
 }
 
+/** Shares of the way to where the whole is to stand that are tried, across and up. */
+const AS_FAR = [1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.2, 0.1, 0];
 const standsAt = (s: NonNullable<GalleryAsk['stands']>, height: Mm): Mm => Math.max(s.lowMm, Math.min(s.highMm, s.wishYMm - height / 2));
 const shifted = (placed: readonly Put[], by: Place): Put[] => placed.map((p) => ({ ...p, xMm: p.xMm + by.xMm, yMm: p.yMm + by.yMm }));
 
@@ -216,11 +221,15 @@ function rate(placed: readonly Put[], ask: GalleryAsk, ratio: number): GalleryLa
   const uneven = gaps.filter((d) => d > ask.gapMm + 1 && d < 4 * Math.max(1, ask.gapMm)).length / Math.max(1, placed.length);
   const lines = new Set(placed.flatMap((p) => [`x${Math.round(p.xMm - p.widthMm / 2)}`, `X${Math.round(p.xMm + p.widthMm / 2)}`, `y${Math.round(p.yMm - p.heightMm / 2)}`, `Y${Math.round(p.yMm + p.heightMm / 2)}`])).size / Math.max(1, 4 * placed.length);
   const nails = placed.flatMap((p) => p.nails.map((n) => ({ xMm: p.xMm + n.dxMm, yMm: p.yMm + n.dyMm })));
-  const holesUsed = ask.holes.filter((h) => nails.some((n) => Math.hypot(n.xMm - h.xMm, n.yMm - h.yMm) < 2)).length;
-  const hidden = ask.holes.filter((h) => placed.some((p) => Math.abs(h.xMm - p.xMm) < p.widthMm / 2 - 5 && Math.abs(h.yMm - p.yMm) < p.heightMm / 2 - 5)).length;
-  const holes = ask.holes.length > 0 ? (holesUsed + 0.7 * Math.max(0, hidden - holesUsed)) / ask.holes.length : 0;
-  const score = 1.1 * Math.abs(Math.log(width / height / ratio)) + 1.6 * (1 - filled) + 1.4 * balance + 0.5 * Math.max(-0.2, low) + 0.35 * central + 0.35 * excess + 0.75 * uneven + 0.4 * lines - 0.8 * holes;
-  return { at: new Map(placed.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }])), widthMm: width, heightMm: height, score, holesUsed, filled, balance, settled: ask.stands !== null && ask.pinned.length === 0 && Math.abs(cx) < 1e-3 && Math.abs(b.bottom - standsAt(ask.stands, height)) < 1e-3 };
+  const used = (h: Place) => nails.some((n) => Math.hypot(n.xMm - h.xMm, n.yMm - h.yMm) < 2);
+  const behind = (h: Place) => placed.some((p) => Math.abs(h.xMm - p.xMm) < p.widthMm / 2 - 5 && Math.abs(h.yMm - p.yMm) < p.heightMm / 2 - 5);
+  const holesUsed = ask.holes.filter(used).length;
+  const holesHidden = ask.holes.filter((h) => !used(h) && behind(h)).length;
+  const holes = ask.holes.length > 0 ? (holesUsed + 0.7 * holesHidden) / ask.holes.length : 0;
+  // how far from where it is to stand something in the way keeps it
+  const kept = ask.stands && ask.pinned.length === 0 ? Math.min(1, Math.hypot(cx, b.bottom - standsAt(ask.stands, height)) / Math.max(1, height)) : 0;
+  const score = 1.2 * kept + 1.1 * Math.abs(Math.log(width / height / ratio)) + 1.6 * (1 - filled) + 1.4 * balance + 0.5 * Math.max(-0.2, low) + 0.35 * central + 0.35 * excess + 0.75 * uneven + 0.4 * lines - 0.8 * holes;
+  return { at: new Map(placed.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }])), widthMm: width, heightMm: height, score, holesUsed, holesHidden, filled, balance, settled: ask.stands !== null && ask.pinned.length === 0 && Math.abs(cx) < 1e-3 && Math.abs(b.bottom - standsAt(ask.stands, height)) < 1e-3 };
 }
 
 type Sized = { widthMm: Mm; heightMm: Mm } & Place;

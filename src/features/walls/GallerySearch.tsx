@@ -57,7 +57,7 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
             {found.layouts.map((l, i) => (
               <li key={i} className="text-[13px]">
                 <Thumb layout={l} ask={found.ask} />
-                <p className="mt-0.5 text-soft"><Words>{t('resultSays', { width: formatBareLength(l.widthMm, unit), height: formatLength(l.heightMm, unit), fill: `${Math.round(l.filled * 100)}%` })}</Words>{found.ask.holes.length > 0 && `, ${t('holesUsed', { count: l.holesUsed })}`}</p>
+                <p className="mt-0.5 text-soft"><Words>{t('resultSays', { width: formatBareLength(l.widthMm, unit), height: formatLength(l.heightMm, unit), fill: `${Math.round(l.filled * 100)}%` })}</Words>{found.ask.holes.length > 0 && `, ${t('holesUsed', { used: l.holesUsed, hidden: l.holesHidden })}`}</p>
                 <Button small onClick={() => acts.arrange(g, found.middle, l)}>{t('takeLayout')}</Button>
               </li>
             ))}
