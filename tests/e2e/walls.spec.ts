@@ -220,6 +220,14 @@ test('templates come at full size, the elevation in true units', async ({ page, 
   expect(twenty.mm * 20).toBeCloseTo(twenty.box, 1);
   // 192 in of wall, and 12 mm of paper on each side
   expect(one.mm).toBeCloseTo(192 * 25.4 + 24, 2);
+  // what is noted at the right end stands to the left of its point, and so on the paper
+  for (const room of ['long-room', 'lookout']) {
+    for (const { id } of (await (await page.request.get(`/api/rooms/${room}/file`)).json()).room.walls as { id: string }[]) {
+      const drawn = await (await page.request.get(`/api/rooms/${room}/wall.svg?wall=${id}&scale=20`)).text();
+      const wide = Number(/viewBox="0 0 ([\d.]+)/.exec(drawn)![1]);
+      for (const [, x, anchor] of drawn.matchAll(/<text x="([\d.]+)"[^>]*text-anchor="(\w+)"/g)) expect(Number(x), `${room} ${id}`)[anchor === 'end' ? 'toBeGreaterThan' : 'toBeLessThan'](wide - 24 * 20 - (anchor === 'end' ? 20 : -1));
+    }
+  }
   expect((await wall(3)).status()).toBe(404);
   expect((await page.request.get('/api/rooms/lookout/template.pdf?look=summer&hanging=none')).status()).toBe(404);
 });

@@ -20,7 +20,9 @@ export function wallSvg(roomId: string, lookId: string | null, wallId: string, s
   // words and lines have their size on paper, whatever the scale
   const mm = (onPaper: number) => onPaper * scale;
   const margin = mm(12);
-  const [width, height] = [e.lengthMm + 2 * margin, e.ceilingMm + 2 * margin];
+  // a hem over a floor that falls away hangs below the datum
+  const below = Math.max(0, ...e.shapes.map((s) => -s.box.yMm));
+  const [width, height] = [e.lengthMm + 2 * margin, e.ceilingMm + below + 2 * margin];
   const [x, y] = [(v: number) => margin + v, (v: number) => margin + e.ceilingMm - v];
   const fill = (s: Shape) => (s.colours[0] ? hexOfLab(s.colours[0]) : s.form === 'curtain' ? hexOfLab(UNDYED) : '#e3e9ee');
   const shapes = e.shapes.map((s) => {
@@ -28,13 +30,16 @@ export function wallSvg(roomId: string, lookId: string | null, wallId: string, s
     const folds = s.form === 'curtain' && s.folds ? Array.from({ length: s.folds - 1 }, (_, i) => `M${n(x(s.box.xMm + ((i + 1) * s.box.widthMm) / s.folds!))} ${n(y(s.box.yMm + s.box.heightMm))}V${n(y(s.box.yMm))}`).join('') : '';
     return folds ? `${box}<path d="${folds}" stroke="#000" stroke-opacity="0.3" stroke-width="${n(mm(0.1))}"/>` : box;
   });
-  const say = (px: number, py: number, text: string) => `<text x="${n(px)}" y="${n(py)}" font-size="${n(mm(2.4))}">${svgText(text)}</text>`;
+  const say = (px: number, py: number, text: string, anchor = 'start') => `<text x="${n(px)}" y="${n(py)}" font-size="${n(mm(2.4))}" text-anchor="${anchor}" stroke="#fff" stroke-opacity="0.7" stroke-width="${n(mm(0.6))}" paint-order="stroke">${svgText(text)}</text>`;
+  // beside its point, on the side that has room for it
+  const note = (px: number, py: number, text: string) => (px > width - mm(24) ? say(px - mm(1), py, text, 'end') : say(px + mm(1), py, text));
   const cross = (px: number, py: number) => `<path d="M${n(px - mm(1.5))} ${n(py)}h${n(mm(3))}M${n(px)} ${n(py - mm(1.5))}v${n(mm(3))}" stroke="#000" stroke-width="${n(mm(0.25))}"/>`;
-  const rods = plan.windows.flatMap((w) => w.bracketsAt.filter((b) => b.wallId === wallId).map((b) => `${cross(x(b.xMm), y(w.rodHeightMm))}${say(x(b.xMm) + mm(1), y(w.rodHeightMm) - mm(2), `${length(b.xMm)} / ${length(w.rodHeightMm)}`)}`));
-  const nails = plan.hangings.filter((h) => h.wallId === wallId && !h.leans).flatMap((h) => h.nails.map((k) => `${cross(x(k.xMm), y(k.heightMm))}${say(x(k.xMm) + mm(1), y(k.heightMm) - mm(1), `${length(k.xMm)} / ${length(k.heightMm)}`)}`));
+  const rods = plan.windows.flatMap((w) => w.bracketsAt.filter((b) => b.wallId === wallId).map((b) => `${cross(x(b.xMm), y(w.rodHeightMm))}${note(x(b.xMm), y(w.rodHeightMm) - mm(2), `${length(b.xMm)} / ${length(w.rodHeightMm)}`)}`));
+  const nails = plan.hangings.filter((h) => h.wallId === wallId && !h.leans).flatMap((h) => h.nails.map((k) => `${cross(x(k.xMm), y(k.heightMm))}${note(x(k.xMm), y(k.heightMm) - mm(1), `${length(k.xMm)} / ${length(k.heightMm)}`)}`));
   const edge = e.edge.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(x(p.xMm))} ${n(y(p.heightMm))}`).join('');
+  const under = `${edge}V${n(height)}H${n(x(0))}Z`;
   const frame = `<path d="${edge}V${n(y(0))}H${n(x(0))}Z" fill="none" stroke="#000" stroke-width="${n(mm(0.35))}"/>`;
   const title = `${sheet.file.room.name}, ${words.wall(wall)}, ${sheet.look.name}, 1:${scale}`;
   const foot = `${say(margin, height - mm(4), title)}${say(margin, mm(6), `${length(e.lengthMm)} × ${length(e.ceilingMm)}`)}`;
-  return { name: `${title.replace(':', ' to ')}.svg`, svg: `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width / scale)}mm" height="${n(height / scale)}mm" viewBox="0 0 ${n(width)} ${n(height)}" font-family="sans-serif"><title>${svgText(title)}</title><g>${shapes.join('')}</g>${frame}${rods.join('')}${nails.join('')}${foot}</svg>` };
+  return { name: `${title.replace(':', ' to ')}.svg`, svg: `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width / scale)}mm" height="${n(height / scale)}mm" viewBox="0 0 ${n(width)} ${n(height)}" font-family="sans-serif"><title>${svgText(title)}</title><clipPath id="under"><path d="${under}"/></clipPath><g clip-path="url(#under)">${shapes.join('')}</g>${frame}${rods.join('')}${nails.join('')}${foot}</svg>` };
 }
