@@ -91,8 +91,19 @@ test('while the studio is away what is typed stays, in order, and is written whe
   await studio.start();
   await expect.poll(async () => { const { widthMm, count } = await itemOf(page, 'moss-20'); return [Math.round(widthMm * 10) / 10, count]; }, { timeout: 15_000 }).toEqual([495.3, 7]);
   await expect(page.getByText('The studio does not answer.')).toHaveCount(0);
+  // left and opened again in the meantime, as after a crash
+  await studio.kill();
+  await many.fill('9');
+  await many.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: 'The studio does not answer.' })).toBeVisible();
+  await page.goto('about:blank');
+  await studio.start();
+  await page.goto('/stash');
+  await expect(page.getByText('A change from before is kept now.')).toBeVisible();
+  expect((await itemOf(page, 'moss-20')).count).toBe(9);
   await page.goto('/stash?tab=places');
-  const high = page.getByLabel('High').first();
+  await page.getByRole('heading', { name: 'Places', level: 1 }).waitFor();
+  const high = page.getByRole('main').getByLabel('High').first();
   await high.waitFor();
   await studio.kill();
   await high.fill('10 1/2');

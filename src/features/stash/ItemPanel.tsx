@@ -19,6 +19,7 @@ import { ColourRows } from './ColourRows';
 import { KINDS, TEXTURES } from './FilterPanel';
 import { useStashRoom } from './StashContext';
 import { untilAnswered } from './untilAnswered';
+import { waiting } from './waiting';
 
 const PhotoColour = dynamic(() => import('./PhotoColour').then((m) => m.PhotoColour));
 const ReaderPanel = dynamic(() => import('./ReaderPanel').then((m) => m.ReaderPanel));
@@ -48,14 +49,16 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
     setSheet({ ...sheet, item: after });
     setProblem(null);
     // one after the other: a change starts from what the one before it made
+    const answered = waiting().keep({ kind: 'item', before: item, after });
     saving.current = saving.current.then(async () => {
       const result = await untilAnswered(() => saveChangedItemAction(item, after), () => setProblem({ text: t('noAnswer') }));
+      answered();
       setProblem(null);
       if (result.ok) { await refresh(); return; }
       const issue = result.issues[0]!;
       setSheet({ ...sheet, item });
       setProblem('item' in issue ? { text: t('stale'), take: issue.item } : { text: t('refused', { why: `${issue.path.join('.')} ${issue.message}` }) });
-    }).catch(() => { setSheet({ ...sheet, item }); setProblem({ text: t('refused', { why: '' }) }); });
+    }).catch(() => { answered(); setSheet({ ...sheet, item }); setProblem({ text: t('refused', { why: '' }) }); });
   };
   const take = (patch: Partial<Item>): Answer => { save(patch); return TAKEN; };
   const key = (field: string) => `item-${id}-${field}`;

@@ -14,6 +14,7 @@ import { Mark } from '../../ui/Mark';
 import { Words } from '../../ui/Words';
 import { useStashRoom } from './StashContext';
 import { untilAnswered } from './untilAnswered';
+import { waiting } from './waiting';
 
 const KINDS = ['box', 'bag', 'shelf', 'drawer', 'underFurniture', 'cupboard'] as const;
 
@@ -27,12 +28,13 @@ export function PlacesTab(): ReactNode {
   const [rows, setRows] = useState<PlaceRow[] | null>(null);
   const [where, setWhere] = useState('');
   const [silent, setSilent] = useState(false);
-  const load = useCallback(async () => setRows(await placeRowsAction()), []);
+  const load = useCallback(async () => { setRows(await untilAnswered(() => placeRowsAction(), () => setSilent(true))); setSilent(false); }, []);
   // eslint-disable-next-line react-hooks/set-state-in-effect -- the places are fetched when they are shown
   useEffect(() => { void load(); }, [load, head]);
   const put = (place: StoragePlace): Answer => {
     setRows((all) => all && all.map((r) => (r.place.id === place.id ? { ...r, place } : r)));
-    void untilAnswered(() => putPlaceAction(place), () => setSilent(true)).then(() => { setSilent(false); return refresh(); });
+    const answered = waiting().keep({ kind: 'place', place });
+    void untilAnswered(() => putPlaceAction(place), () => setSilent(true)).finally(answered).then(() => { setSilent(false); return refresh(); });
     return TAKEN;
   };
   const some = (i: number, c: number) => (unit === 'cm' ? cm(c) : inches(i));

@@ -19,6 +19,7 @@ import { ItemPanel } from './ItemPanel';
 import { StashProvider, useStashRoom, type StashValue } from './StashContext';
 import { StashGallery, StashList } from './StashList';
 import { useStashIndex } from './useStashIndex';
+import { sendLeft } from './waiting';
 
 const NewThings = dynamic(() => import('./NewThings').then((m) => waking(m.NewThings)));
 const PlacesTab = dynamic(() => import('./PlacesTab').then((m) => waking(m.PlacesTab)));
@@ -58,6 +59,14 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   const rules = useMemo(() => ruleBook(head.rules, unit), [head.rules, unit]);
   const shown = useMemo(() => (entries ? filterStash(entries, filter, rules) : []), [entries, filter, rules]);
   const refresh = useCallback(async () => { const [next] = await Promise.all([stashHeadAction(), reload()]); setHead(next); }, [reload]);
+  // what an earlier page typed while nobody answered
+  useEffect(() => {
+    void sendLeft(() => undefined).then(async ({ taken, refused }) => {
+      if (taken + refused === 0) return;
+      await refresh();
+      setSaid([taken > 0 ? t('sentLater', { count: taken }) : '', refused > 0 ? t('refusedLater', { count: refused }) : ''].filter(Boolean).join(' '));
+    }).catch(() => undefined);
+  }, [refresh, t]);
   const replay = useCallback(async (way: 'undo' | 'redo') => {
     const { ok } = await replayStudioAction(way);
     setSaid(ok ? t(way === 'undo' ? 'undone' : 'redone') : tr('shell.standsInWay'));
