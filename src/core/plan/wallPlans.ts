@@ -60,7 +60,7 @@ export function planWalls(file: RoomFile, look: Look, items: ReadonlyMap<string,
     if (glazed.length === 0) return [];
     const stands = file.room.standpoints.map((s) => ({ id: s.id, name: s.name, eye: { xMm: s.xMm, yMm: s.yMm, zMm: s.eyeMm } }));
     // where nobody has marked a place to look from, the seats are it
-    const from = stands.length > 0 ? stands : file.pieces.filter(sits).slice(0, 3).map((p) => ({ id: p.id, name: p.name, eye: { xMm: p.xMm, yMm: p.yMm, zMm: (p.seat?.heightMm ?? 450) + EYE_OVER_SEAT } }));
+    const [from, by] = stands.length > 0 ? [stands, 'stand'] : [file.pieces.filter(sits).slice(0, 3).map((p) => ({ id: p.id, name: p.name, eye: { xMm: p.xMm, yMm: p.yMm, zMm: (p.seat?.heightMm ?? 450) + EYE_OVER_SEAT } })), 'piece'];
     const lamps = file.pieces.filter(isLamp).map((p) => ({ id: p.id, name: p.name, at: { xMm: p.xMm, yMm: p.yMm, zMm: p.bottomMm + p.heightMm * LAMP_AT } }));
     return glazed.flatMap((h) => from.flatMap(({ id, name, eye }): Sight[] => {
       const glass: Glass = { wallId: h.wallId, xMm: h.xMm, widthMm: h.widthMm, bottomMm: h.bottomMm, topMm: h.topMm };
@@ -76,8 +76,8 @@ export function planWalls(file: RoomFile, look: Look, items: ReadonlyMap<string,
       ];
       const unique = [...new Map(shows.map((s) => [s.id, s])).values()];
       const bright = unique.filter((s) => s.kind === 'window' || s.kind === 'lamp');
-      if (mirror) { if (unique.length > 0) find('mirror-shows', 'ok', [h.hangingId], { piece: h.name, from: name, names: unique.map((s) => s.name).join(', ') }); }
-      else if (bright.length > 0) find('glare', 'yielded', [h.hangingId], { piece: h.name, from: name, names: bright.map((s) => s.name).join(', ') });
+      if (mirror) { if (unique.length > 0) find('mirror-shows', 'ok', [h.hangingId], { piece: h.name, from: name, by, names: unique.map((s) => s.name).join(', ') }); }
+      else if (bright.length > 0) find('glare', 'yielded', [h.hangingId], { piece: h.name, from: name, by, names: bright.map((s) => s.name).join(', ') });
       return [{ hangingId: h.hangingId, fromId: id, fromName: name, eye, patches, shows: unique }];
     }));
   }
@@ -101,13 +101,13 @@ export function planWalls(file: RoomFile, look: Look, items: ReadonlyMap<string,
     const spotOf = (f: RoomFile['fittings'][number]): Point => pointOnWall(walls.find((w) => w.id === f.wallId)!, f.xMm + f.widthMm / 2);
     for (const tv of file.fittings.filter((f) => f.kind === 'tv' && onWall.has(f.wallId))) {
       const at = spotOf(tv);
-      const seats = [...file.room.standpoints.filter((s) => s.kind === 'seat').map((s) => ({ name: s.name, at: s as Point, eyeMm: s.eyeMm })), ...file.pieces.filter((p) => sits(p) && p.kind !== 'ottoman').map((p) => ({ name: p.name, at: p as Point, eyeMm: rules.number('walls.seatedEye') }))];
+      const seats = [...file.room.standpoints.filter((s) => s.kind === 'seat').map((s) => ({ name: s.name, by: 'stand', at: s as Point, eyeMm: s.eyeMm })), ...file.pieces.filter((p) => sits(p) && p.kind !== 'ottoman').map((p) => ({ name: p.name, by: 'piece', at: p as Point, eyeMm: rules.number('walls.seatedEye') }))];
       const seat = seats.map((s) => ({ ...s, farMm: apart([s.at, s.at], [at, at]).mm })).filter((s) => s.farMm > 600).sort((a, b) => a.farMm - b.farMm)[0];
       if (!seat) continue;
       const centreMm = tv.bottomMm + tv.heightMm / 2;
       const deg = (Math.atan2(centreMm - seat.eyeMm, seat.farMm) * 180) / Math.PI;
       const most = rules.number('walls.neck');
-      find(deg > most ? 'tv-too-high' : 'tv-height-good', deg > most ? 'caution' : 'ok', [tv.id], { piece: tv.name, seat: seat.name, deg: Math.round(Math.max(0, deg)), most, centreMm, eyeMm: seat.eyeMm, wantMm: seat.eyeMm + Math.tan((most * Math.PI) / 180) * seat.farMm }, 'walls.neck');
+      find(deg > most ? 'tv-too-high' : 'tv-height-good', deg > most ? 'caution' : 'ok', [tv.id], { piece: tv.name, seat: seat.name, by: seat.by, deg: Math.round(Math.max(0, deg)), most, centreMm, eyeMm: seat.eyeMm, wantMm: seat.eyeMm + Math.tan((most * Math.PI) / 180) * seat.farMm }, 'walls.neck');
     }
     const shelves = file.fittings.filter((f) => f.kind === 'shelf' && onWall.has(f.wallId));
     const over = (a: { xMm: Mm; widthMm: Mm }, b: { xMm: Mm; widthMm: Mm }) => Math.min(a.xMm + a.widthMm, b.xMm + b.widthMm) - Math.max(a.xMm, b.xMm) > 20;

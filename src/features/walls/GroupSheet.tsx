@@ -89,7 +89,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
           <Pick label={t('over')} value={g.overPieceId ?? ''} options={[{ value: '', label: t('bare') }, ...below.map((c) => ({ value: c.id, label: c.name }))]} onChange={(id) => relay({ overPieceId: id || null, xMm: null, centreMm: null, aboveMm: null })} />
           {widen && <LengthField label={t('wholeWidth')} draftKey={key('whole')} valueMm={p.widthMm} unit={unit} onCommit={widen} onClear={() => relay({ gapMm: null })} />}
           <LengthField label={t('fromLeft')} draftKey={key('x')} valueMm={p.xMm} unit={unit} onCommit={(mm) => { change(acts.moveGroup(g, mm - p.xMm, 0, stand)); return TAKEN; }} onClear={() => relay({ xMm: null })}><Why rule="walls.across" /></LengthField>
-          <LengthField label={t('centre')} draftKey={key('centre')} valueMm={p.centreMm} unit={unit} onCommit={(mm) => { change(acts.moveGroup(g, 0, mm - p.centreMm, stand)); return TAKEN; }} onClear={() => relay({ centreMm: null })} />
+          <LengthField label={t('centre')} draftKey={key('centre')} valueMm={p.centreMm} unit={unit} onCommit={(mm) => { change(acts.moveGroup(g, 0, mm - p.centreMm, stand)); return TAKEN; }} onClear={() => relay({ centreMm: null })}><Why rule={p.rulesUsed.height} /></LengthField>
           {over && p.aboveMm !== null && <LengthField label={t('gap', { over: over.name })} draftKey={key('above')} valueMm={p.aboveMm} unit={unit} onCommit={(aboveMm) => set({ aboveMm, centreMm: null })} onClear={() => relay({ aboveMm: null })} />}
         </div>
         {g.kind === 'free' && (

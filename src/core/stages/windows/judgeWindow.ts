@@ -87,7 +87,7 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
     const give = rules.number('windows.pinGive');
     const landMm = layer.landingMm;
     if (!layer.measured) { find('floor-not-measured', 'caution', {}); return; }
-    if (layer.unevenMm <= give + 0.1) find('floor-level', 'ok', { byMm: layer.unevenMm }, 'windows.pinGive');
+    if (layer.unevenMm <= give + 0.1) find('floor-level', 'ok', { byMm: layer.unevenMm, off: layer.unevenMm > 0.5 ? 'yes' : 'no' }, 'windows.pinGive');
     else if (landMm < 0 && layer.unevenMm <= -landMm + 1e-6) find('floor-hidden-by-landing', 'ok', { byMm: layer.unevenMm, landingMm: -landMm }, landingRule[dressing.landing as Exclude<Landing, 'kiss'>] ?? 'windows.landingBreak');
     else {
       if (layer.alongPanelMm > give + 0.1) find(landMm === 0 ? 'kiss-over-uneven-floor' : 'clear-over-uneven-floor', 'caution', { byMm: layer.alongPanelMm, unevenMm: layer.unevenMm, giveMm: give }, 'windows.pinGive');
