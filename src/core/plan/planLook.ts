@@ -7,6 +7,7 @@ import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
 import type { Elevation } from '../room/shape';
 import { planEcho, type EchoPlan, type Hung } from '../room/echo';
 import { isBed, isFlanked } from '../room/kinds';
+import { keepElevations } from '../room/shape';
 import { wallsOf, type Wall } from '../room/walls';
 import { planClear, type ClearPlan } from '../stages/clear/planClear';
 import { planFloor, type FloorPlan } from '../stages/floor/planFloor';
@@ -74,7 +75,8 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const onWalls = before && sameWalls(before, file, look) ? WALLED.get(before.plan.hangings) ?? wallsAnew() : wallsAnew();
   const { hangings } = onWalls;
   const seats = before && sameSeats(before, file, look) ? before.plan.seats : file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p)).map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
-  const elevations = sceneOf(file, look, walls, { windows, hangings, seats }, places);
+  const scene = sceneOf(file, look, walls, { windows, hangings, seats }, places);
+  const elevations = before?.plan.lookId === look.id ? keepElevations(scene, before.plan.elevations) : scene;
   const rugs = file.pieces.filter((p) => p.kind === 'rug').map((piece) => ({ about: piece.id, name: piece.name, colours: piece.colours, pattern: piece.pattern, piece }));
   const spread = planSpread(patchesOf(file.room, file.pieces, rugs, elevations, walls, rules), walls, look.plannedShares, rules);
   // the floor is the same for all looks, and most changes leave it alone

@@ -41,3 +41,17 @@ export type Elevation = { wallId: string; lengthMm: Mm; ceilingMm: Mm; edge: Ove
 export const UNDYED = { l: 88, a: 0, b: 3 } as const;
 
 export const PLAIN: Pattern = { kind: 'solid', repeatMm: 0 };
+
+/** Whether two shapes are drawn and counted the same. */
+export const sameShape = (s: Shape, t: Shape): boolean =>
+  s === t || (s.form === t.form && s.key === t.key && s.about === t.about && s.name === t.name && s.depthMm === t.depthMm && s.soft === t.soft && s.fixed === t.fixed && s.folds === t.folds && s.heading === t.heading && s.rodMm === t.rodMm && s.seeThrough === t.seeThrough && s.rises === t.rises && s.finials === t.finials
+    && s.box.xMm === t.box.xMm && s.box.yMm === t.box.yMm && s.box.widthMm === t.box.widthMm && s.box.heightMm === t.box.heightMm && s.pattern.kind === t.pattern.kind && s.pattern.repeatMm === t.pattern.repeatMm
+    && s.colours.length === t.colours.length && s.colours.every((c, i) => { const d = t.colours[i]!; return c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share); }));
+
+const sameElevation = (a: Elevation, b: Elevation): boolean =>
+  a.wallId === b.wallId && a.lengthMm === b.lengthMm && a.ceilingMm === b.ceilingMm && a.shapes.length === b.shapes.length && a.edge.length === b.edge.length
+  && a.edge.every((p, i) => p.xMm === b.edge[i]!.xMm && p.heightMm === b.edge[i]!.heightMm) && a.shapes.every((s, i) => sameShape(s, b.shapes[i]!));
+
+/** Elevations with those of before kept where nothing of theirs changed, so that what draws them can tell at once. */
+export const keepElevations = (now: readonly Elevation[], before: readonly Elevation[]): Elevation[] =>
+  now.map((e, i) => { const was = before[i]; return was && sameElevation(e, was) ? was : e; });

@@ -1,12 +1,14 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useMemo, type ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
+import type { Elevation } from '../../core/room/shape';
 import { fitScale } from '../../ui/drawing/scale';
 import { useInBrowser } from '../../ui/useInBrowser';
 import { AboveEdge } from './drawing/AboveEdge';
 import { ShapeView } from './drawing/ShapeView';
 import { PlanShapes } from './drawing/PlanShapes';
 import { useRoom } from './room/RoomContext';
+import type { Paint } from './paint';
 import { usePaint } from './usePaint';
 import { useWallName } from './useWords';
 
@@ -20,7 +22,6 @@ export function WallStrip({ withPlan = true, onPick }: { withPlan?: boolean; onP
   // small pictures to change between: drawn when the page stands, so that it stands sooner
   const inBrowser = useInBrowser();
   const wallName = useWallName();
-  const scales = useMemo(() => plan.elevations.map((e) => fitScale(e.lengthMm, e.ceilingMm, THUMB.width, THUMB.height, { left: 2, right: 2, top: 2, bottom: 2 })), [plan.elevations]);
   const go = (id: string) => { pick(null); setWall(id); onPick?.(); };
   return (
     <div className="no-print border-t border-line px-4 pb-3 pt-2">
@@ -28,8 +29,7 @@ export function WallStrip({ withPlan = true, onPick }: { withPlan?: boolean; onP
         {plan.walls.map((w, i) => (
           <button key={w.id} type="button" aria-pressed={w.id === wallId} onClick={() => go(w.id)} className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold" aria-label={wallName(w)}>
             <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${w.id === wallId ? 'outline-2 outline-ink outline-solid' : ''}`}>
-              {inBrowser && plan.elevations[i]!.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scales[i]!} paint={paint} lampLit={kelvin < 4000} plain />)}
-              {inBrowser && <AboveEdge elevation={plan.elevations[i]!} scale={scales[i]!} fill="#eaeaea" line={false} />}
+              {inBrowser && <Small elevation={plan.elevations[i]!} paint={paint} lampLit={kelvin < 4000} />}
             </svg>
             <span className="block max-w-[126px] truncate pt-1">{w.ownName || (w.number ? `${t(`sides.${w.side}`)} ${w.number}` : t(`sides.${w.side}`))}</span>
           </button>
@@ -44,3 +44,9 @@ export function WallStrip({ withPlan = true, onPick }: { withPlan?: boolean; onP
     </div>
   );
 }
+
+/** A wall in small; drawn anew only when something of that wall changed. */
+const Small = memo(function Small({ elevation: e, paint, lampLit }: { elevation: Elevation; paint: Paint; lampLit: boolean }): ReactNode {
+  const scale = fitScale(e.lengthMm, e.ceilingMm, THUMB.width, THUMB.height, { left: 2, right: 2, top: 2, bottom: 2 });
+  return <>{e.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} plain />)}<AboveEdge elevation={e} scale={scale} fill="#eaeaea" line={false} /></>;
+});

@@ -114,7 +114,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
       </section>
       <Findings findings={findings} title={t('checks')} />
       <div className="mt-4 border-t-2 border-ink">
-        <Fold title={t('template')}><TemplateLinks query={`group=${g.id}`} /></Fold>
+        <Fold title={t('template')}>{() => <TemplateLinks query={`group=${g.id}`} />}</Fold>
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
         <Button small onClick={() => relay({ xMm: null, centreMm: null, aboveMm: null, gapMm: null, kind: g.kind })}>{t('byRule')}</Button>

@@ -38,8 +38,8 @@ export function HangingMore({ hanging: h, item, plan: p, sightFrom, onSight }: {
           </ul>
         </Fold>
       )}
-      {item.kind !== 'mirror' && item.kind !== 'wallPanel' && <Fold title={t('print')} says={h.print ? sheetName(h.print, file.room.unit) : t('printNone')}><PrintForm hanging={h} item={item} /></Fold>}
-      {!p.leans && <Fold title={t('template')}><TemplateLinks query={`hanging=${h.id}`} /></Fold>}
+      {item.kind !== 'mirror' && item.kind !== 'wallPanel' && <Fold title={t('print')} says={h.print ? sheetName(h.print, file.room.unit) : t('printNone')}>{() => <PrintForm hanging={h} item={item} />}</Fold>}
+      {!p.leans && <Fold title={t('template')}>{() => <TemplateLinks query={`hanging=${h.id}`} />}</Fold>}
     </div>
   );
 }

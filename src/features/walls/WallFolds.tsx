@@ -39,21 +39,25 @@ export function WallFolds({ wallId, marking, onMark }: { wallId: string; marking
     <div className="mt-5 border-t-2 border-ink">
       {hangings.length > 0 && (
         <Fold title={t('nails')} says={String(hangings.reduce((n, h) => n + h.nails.length, 0))}>
-          <p className="mb-1.5 text-[13px] text-soft"><Words>{`${fromCeiling ? t('nailsCeiling') : t('nailsFloor')}${plumbMm === null ? '' : ` ${t('nailsAxis', { x: formatLength(plumbMm, unit) })}`}`}</Words> <Why rule="walls.datum" /></p>
-          <Pick label={t('plumb')} value={plumbId} options={[{ value: '', label: t('plumbLeft') }, ...axes.map((a) => ({ value: a.id, label: a.name }))]} onChange={setPlumb} />
-          <ul className="mt-1.5 text-[14px]">
-            {hangings.map((h) => (
-              <li key={h.hangingId} className="border-t border-line py-1">
-                <span className="flex justify-between gap-2"><b className="truncate font-semibold">{h.name}</b><span className="whitespace-nowrap text-soft">{h.hookClassG === null ? t('nailTwo') : t('nailLb', { mass: massWords(h.hookClassG, unit) })}{h.twoPoints ? `, ${t('nailTwo')}` : ''} <Why rule="walls.hookClasses" /></span></span>
-                {h.nails.map((n, i) => <span key={i} className="block"><Words>{t('nailAt', { x: `${bare(plumbMm === null ? n.xMm : Math.abs(n.xMm - plumbMm))}${plumbMm === null ? '' : ` ${n.xMm < plumbMm ? t('toLeft') : t('toRight')}`}`, height: formatLength(fromCeiling ? file.room.ceilingMm - n.heightMm : n.heightMm, unit), way: fromCeiling ? 'down' : 'up' })}</Words></span>)}
-              </li>
-            ))}
-          </ul>
+          {() => (
+            <>
+              <p className="mb-1.5 text-[13px] text-soft"><Words>{`${fromCeiling ? t('nailsCeiling') : t('nailsFloor')}${plumbMm === null ? '' : ` ${t('nailsAxis', { x: formatLength(plumbMm, unit) })}`}`}</Words> <Why rule="walls.datum" /></p>
+              <Pick label={t('plumb')} value={plumbId} options={[{ value: '', label: t('plumbLeft') }, ...axes.map((a) => ({ value: a.id, label: a.name }))]} onChange={setPlumb} />
+              <ul className="mt-1.5 text-[14px]">
+                {hangings.map((h) => (
+                  <li key={h.hangingId} className="border-t border-line py-1">
+                    <span className="flex justify-between gap-2"><b className="truncate font-semibold">{h.name}</b><span className="whitespace-nowrap text-soft">{h.hookClassG === null ? t('nailTwo') : t('nailLb', { mass: massWords(h.hookClassG, unit) })}{h.twoPoints ? `, ${t('nailTwo')}` : ''} <Why rule="walls.hookClasses" /></span></span>
+                    {h.nails.map((n, i) => <span key={i} className="block"><Words>{t('nailAt', { x: `${bare(plumbMm === null ? n.xMm : Math.abs(n.xMm - plumbMm))}${plumbMm === null ? '' : ` ${n.xMm < plumbMm ? t('toLeft') : t('toRight')}`}`, height: formatLength(fromCeiling ? file.room.ceilingMm - n.heightMm : n.heightMm, unit), way: fromCeiling ? 'down' : 'up' })}</Words></span>)}
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
         </Fold>
       )}
-      <Fold title={t('planPiece')} open={hangings.length === 0}><PlannedPiece key={wallId} draftKey={`${file.room.id}-${wallId}`} kinds={['frame', 'art', 'mirror', 'wallPanel']} onAdd={(item) => acts.hang(item, wallId)} /></Fold>
-      <Fold title={t('holes')} says={holes.length > 0 ? String(holes.length) : t('holesNone')}><Holes wallId={wallId} holes={holes} marking={marking} onMark={onMark} /></Fold>
-      {fittings.length > 0 && <Fold title={t('fixings')} says={fittings.map((f) => f.name).join(', ')}>{fittings.map((f) => <FittingCheck key={f.id} id={f.id} />)}</Fold>}
+      <Fold title={t('planPiece')} open={hangings.length === 0}>{() => <PlannedPiece key={wallId} draftKey={`${file.room.id}-${wallId}`} kinds={['frame', 'art', 'mirror', 'wallPanel']} onAdd={(item) => acts.hang(item, wallId)} />}</Fold>
+      <Fold title={t('holes')} says={holes.length > 0 ? String(holes.length) : t('holesNone')}>{() => <Holes wallId={wallId} holes={holes} marking={marking} onMark={onMark} />}</Fold>
+      {fittings.length > 0 && <Fold title={t('fixings')} says={fittings.map((f) => f.name).join(', ')}>{() => fittings.map((f) => <FittingCheck key={f.id} id={f.id} />)}</Fold>}
       <Fold title={t('export')}>
         <p className="flex flex-wrap gap-2">{['1:20', '1:1'].map((scale) => <a key={scale} className={link} href={`/api/rooms/${file.room.id}/wall.svg?look=${look.id}&wall=${wallId}&scale=${scale.slice(2)}`}>{t('exportAt', { scale })}</a>)}</p>
       </Fold>

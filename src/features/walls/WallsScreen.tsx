@@ -2,11 +2,11 @@
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
-import { useRef, useState, type ReactNode } from 'react';
+import { memo, useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
-import { toMark } from '../../core/base/units';
+import { toMark, type LengthUnit } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
-import type { Hanging, HangingGroup } from '../../core/model/types';
+import type { Hanging, HangingGroup, Item } from '../../core/model/types';
 import { boxOfGroup, boxOfHanging, snapPlaceOf, snapPlaceOfGroup } from '../../core/plan/snapPlace';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
@@ -16,14 +16,16 @@ import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
 import { Button } from '../../ui/Button';
 import { Pick } from '../../ui/Choice';
+import { useSteady } from '../../ui/useSteady';
 import { TAKEN, type Answer } from '../../ui/Field';
 import { ClothChip } from '../shell/ClothChip';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { itemOf, useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
+import type { Paint } from '../shell/paint';
 import { usePaint } from '../shell/usePaint';
-import { useStash } from '../shell/useStash';
+import { useStash, type StashRow } from '../shell/useStash';
 import { useWallName } from '../shell/useWords';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
 import { WallStrip } from '../shell/WallStrip';
@@ -100,8 +102,8 @@ export function WallsScreen(): ReactNode {
   });
   const findings = current ? plan.findings.filter((f) => f.stage === 'walls' && f.about.includes(current.hangingId)) : [];
   const item = itemOf(file, current?.itemId);
-  const used = new Map<string, number>();
-  for (const h of look.hangings) used.set(h.itemId, (used.get(h.itemId) ?? 0) + 1);
+  const used = look.hangings.map((h) => h.itemId).sort().join(' ');
+  const take = useSteady((a: Item) => (group ? acts.addTo(group, a) : acts.hang(a, shownWall)));
   const names = [...groups.map((g) => ({ id: g.groupId, name: g.name })), ...here.map((h) => ({ id: h.hangingId, name: h.name }))];
   const chosen = groupPlan?.groupId ?? current?.hangingId;
   const stand = group ? acts.standOf(group) : null;
@@ -154,16 +156,7 @@ export function WallsScreen(): ReactNode {
       )}
       <div className="no-print px-4 pb-3">
         <p className="mb-1 flex items-baseline justify-between gap-3 font-narrow text-[13px] font-semibold text-soft"><span>{t('walls.hang')}</span><span className="font-normal">{t('walls.snapHint')}</span><Button small onClick={() => acts.newGroup(shownWall, t('walls.groupName', { n: look.groups.length + 1 }))}>{t('walls.newGroup')}</Button></p>
-        <div className="flex gap-2 overflow-x-auto pb-1">
-          {art.map(({ elsewhere, ...a }) => (
-            <button key={a.id} type="button" onClick={() => (group ? acts.addTo(group, a) : acts.hang(a, shownWall))} className="w-[112px] shrink-0 text-left text-[13px] leading-tight" title={a.name}>
-              <ClothChip item={a} paint={paint} width={112} height={40} />
-              <span className="mt-1 block truncate font-medium">{a.name}</span>
-              <span className="block text-soft">{formatLength(a.widthMm, unit)} × {formatLength(a.heightMm, unit)}</span>
-              <span className="block text-soft">{t('seats.have', { free: Math.max(0, a.count - (used.get(a.id) ?? 0) - (elsewhere?.count ?? 0)), count: a.count })}</span>
-            </button>
-          ))}
-        </div>
+        <ArtStrip art={art} used={used} unit={unit} paint={paint} onTake={take} />
       </div>
     </Workspace>
   );
@@ -210,3 +203,22 @@ function GroupDimensions({ plan: g, scale, onMove, onWidth }: { plan: GroupPlan;
     </g>
   );
 }
+
+/** Frames of the stash to hang, with how many are free; stays as it is while something is dragged. */
+const ArtStrip = memo(function ArtStrip({ art, used, unit, paint, onTake }: { art: readonly StashRow[]; /** Ids of what hangs in this look, one for each time. */ used: string; unit: LengthUnit; paint: Paint; onTake: (item: Item) => void }): ReactNode {
+  const t = useTranslations();
+  const uses = new Map<string, number>();
+  for (const id of used.split(' ')) uses.set(id, (uses.get(id) ?? 0) + 1);
+  return (
+    <div className="flex gap-2 overflow-x-auto pb-1">
+      {art.map(({ elsewhere, ...a }) => (
+        <button key={a.id} type="button" onClick={() => onTake(a)} className="w-[112px] shrink-0 text-left text-[13px] leading-tight" title={a.name}>
+          <ClothChip item={a} paint={paint} width={112} height={40} />
+          <span className="mt-1 block truncate font-medium">{a.name}</span>
+          <span className="block text-soft">{formatLength(a.widthMm, unit)} × {formatLength(a.heightMm, unit)}</span>
+          <span className="block text-soft">{t('seats.have', { free: Math.max(0, a.count - (uses.get(a.id) ?? 0) - (elsewhere?.count ?? 0)), count: a.count })}</span>
+        </button>
+      ))}
+    </div>
+  );
+});

@@ -40,10 +40,10 @@ export function WindowMore({ dressing: d, plan: w, local }: { dressing: Dressing
   return (
     <div className="mt-5 border-t-2 border-ink">
       {!local && <Together dressing={d} plan={w} />}
-      {!w.shower && <Fold title={t('light')} says={t('lightSays', { now: percent(w.light.now) })}><Light dressing={d} plan={w} /></Fold>}
-      <Fold title={t('rodFold')} says={t('rodSays', { mass: massWords(w.rod.load.massG, unit), sag: sagWords(w.rod.load.sagMm, unit) })}><Rod dressing={d} plan={w} /></Fold>
-      {!w.shower && <Fold title={t('madeFold')} says={t('madeSays', { widths: w.making.widths, total: clothWords(w.making.totalMm, unit) })}><Made dressing={d} plan={w} /></Fold>}
-      {!local && <Fold title={t('echo')} says={t('echoSays', { from: seconds(plan.echo.bareS.hz500), to: seconds(plan.echo.nowS.hz500) })}><Echo /></Fold>}
+      {!w.shower && <Fold title={t('light')} says={t('lightSays', { now: percent(w.light.now) })}>{() => <Light dressing={d} plan={w} />}</Fold>}
+      <Fold title={t('rodFold')} says={t('rodSays', { mass: massWords(w.rod.load.massG, unit), sag: sagWords(w.rod.load.sagMm, unit) })}>{() => <Rod dressing={d} plan={w} />}</Fold>
+      {!w.shower && <Fold title={t('madeFold')} says={t('madeSays', { widths: w.making.widths, total: clothWords(w.making.totalMm, unit) })}>{() => <Made dressing={d} plan={w} />}</Fold>}
+      {!local && <Fold title={t('echo')} says={t('echoSays', { from: seconds(plan.echo.bareS.hz500), to: seconds(plan.echo.nowS.hz500) })}>{() => <Echo />}</Fold>}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 import { memo, useId, type ReactNode } from 'react';
-import { UNDYED, type Shape } from '../../../core/room/shape';
+import { sameShape, UNDYED, type Shape } from '../../../core/room/shape';
 import type { Lab } from '../../../core/colour/spaces';
 import { Cloth, panelPath, pillowPath } from '../../../ui/drawing/cloth';
 import { sameScale, type Scale } from '../../../ui/drawing/scale';
@@ -137,10 +137,7 @@ function stairsPath(x: number, y: number, w: number, h: number, steps: number, t
 const isGlass = (s: Shape): boolean => s.key.endsWith('glass');
 
 function drawsTheSame(a: Props, b: Props): boolean {
-  const [s, t] = [a.shape, b.shape];
-  return a.paint === b.paint && a.lampLit === b.lampLit && a.plain === b.plain
-    && s.form === t.form && s.key === t.key && s.folds === t.folds && s.heading === t.heading && s.rodMm === t.rodMm && s.seeThrough === t.seeThrough && s.rises === t.rises && s.finials === t.finials && s.box.xMm === t.box.xMm && s.box.yMm === t.box.yMm && s.box.widthMm === t.box.widthMm && s.box.heightMm === t.box.heightMm
-    && s.pattern.kind === t.pattern.kind && s.pattern.repeatMm === t.pattern.repeatMm && s.colours.length === t.colours.length && s.colours.every((c, i) => { const d = t.colours[i]!; return c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share); })
+  return a.paint === b.paint && a.lampLit === b.lampLit && a.plain === b.plain && sameShape(a.shape, b.shape)
     && sameScale(a.scale, b.scale);
 }
 
