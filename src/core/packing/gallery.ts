@@ -54,12 +54,12 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
     if (placed) keep(placed, order);
     yield { done: round + 1, of: rounds, best: pool[0]?.layout ?? null };
   }
+  // first those that differ plainly; where there are too few of them, those that differ at all
   const picked: GalleryLayout[] = [];
-  for (const { layout } of pool) {
-    if (picked.length >= wanted) break;
-    if (picked.every((p) => apartness(p, layout, size) > 0.3)) picked.push(layout);
+  for (const least of [0.75, 0.3]) for (const { layout } of pool) {
+    if (picked.length < wanted && picked.every((p) => apartness(p, layout, size) > least)) picked.push(layout);
   }
-  return picked;
+  return picked.sort((a, b) => a.score - b.score);
 
   function keep(placed: readonly Put[], order: Frame[]): void {
     const layout = rate(placed, ask, ratio);

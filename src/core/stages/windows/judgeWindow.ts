@@ -1,4 +1,4 @@
-import type { Mm } from '../../base/units';
+import { toMark, type Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { Dressing, Item, Landing } from '../../model/types';
@@ -90,7 +90,8 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
     if (layer.unevenMm <= give + 0.1) find('floor-level', 'ok', { byMm: layer.unevenMm, off: layer.unevenMm > 0.5 ? 'yes' : 'no' }, 'windows.pinGive');
     else if (landMm < 0 && layer.unevenMm <= -landMm + 1e-6) find('floor-hidden-by-landing', 'ok', { byMm: layer.unevenMm, landingMm: -landMm }, landingRule[dressing.landing as Exclude<Landing, 'kiss'>] ?? 'windows.landingBreak');
     else {
-      if (layer.alongPanelMm > give + 0.1) find(landMm === 0 ? 'kiss-over-uneven-floor' : 'clear-over-uneven-floor', 'caution', { byMm: layer.alongPanelMm, unevenMm: layer.unevenMm, giveMm: give }, 'windows.pinGive');
+      // what the tape's marks do not show is not there to be seen
+      if (toMark(layer.alongPanelMm, rules.unit) > give + 0.1) find(landMm === 0 ? 'kiss-over-uneven-floor' : 'clear-over-uneven-floor', 'caution', { byMm: layer.alongPanelMm, unevenMm: layer.unevenMm, giveMm: give }, 'windows.pinGive');
       const hems = layer.panelPlans.map((p) => p.finishedLengthMm);
       const [shortest, longest] = [Math.min(...hems), Math.max(...hems)];
       if (longest - shortest > 0.5) find('hems-differ', 'caution', { leftMm: hems[0]!, rightMm: hems[hems.length - 1]!, shortestMm: shortest, longestMm: longest, panels: layer.panels }, 'windows.unevenFloor');
