@@ -75,7 +75,7 @@ const RawField = memo(function RawField({ label, draftKey, size = 'normal', hide
   const sizes = { large: 'text-[25px] py-0.5', normal: 'text-[15px] py-1', small: 'text-[14px] py-0.5' };
   return (
     <div className={className}>
-      <div className="flex items-baseline justify-between gap-2">
+      <div className={`flex items-baseline justify-between gap-2 ${children ? 'pb-1' : ''}`}>
         <label htmlFor={id} className={hideLabel ? 'sr-only' : 'text-[13px] text-soft font-narrow leading-tight'}>{label}</label>
         {children}
       </div>

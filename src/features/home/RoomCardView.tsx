@@ -43,7 +43,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
           <p className="text-[13px] text-soft">{room.homeName}</p>
         </div>
         <p className="mt-0.5 text-[14px]">{room.lookName}, {t('home.looks', { count: room.looks })}; {t('home.open', { count: room.open })}</p>
-        <ul className="mt-2 flex flex-wrap gap-x-[7px] gap-y-0.5 font-narrow text-[13px]">
+        <ul className="mt-2 grid grid-cols-4 gap-x-2 gap-y-0.5 font-narrow text-[13px]">
           {ORDER.map((s) => <li key={s}><PageLink href={`/rooms/${room.id}/${s}`} className="flex min-h-[24px] items-center gap-1 underline decoration-transparent underline-offset-4 hover:decoration-ink"><StageBox state={room.stages[s].state} title={t(`stageState.${room.stages[s].state}`)} />{t(`stages.${s}`)}</PageLink></li>)}
         </ul>
         <div className="mt-3 flex flex-wrap items-center gap-2 border-t border-line pt-2.5">

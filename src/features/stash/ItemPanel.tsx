@@ -37,7 +37,7 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
   const [problem, setProblem] = useState<{ text: string; take?: Item } | null>(null);
   const [side, setSide] = useState<Side>(null);
   const saving = useRef<Promise<void>>(Promise.resolve());
-  const load = useCallback(async () => { setSheet(await itemSheetAction(id).catch(() => undefined)); }, [id]);
+  const load = useCallback(async () => { const now = await untilAnswered(() => itemSheetAction(id), () => setProblem({ text: t('noAnswer') })); setSheet(now); setProblem((p) => (p?.text === t('noAnswer') ? null : p)); }, [id, t]);
   // eslint-disable-next-line react-hooks/set-state-in-effect -- the thing is fetched when its sheet opens
   useEffect(() => { void load(); }, [load, head]);
   if (sheet === undefined) return <p className="text-soft">{t('loading')}</p>;
@@ -54,7 +54,8 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
       const result = await untilAnswered(() => saveChangedItemAction(item, after), () => setProblem({ text: t('noAnswer') }));
       answered();
       setProblem(null);
-      if (result.ok) { await refresh(); return; }
+      // it is written; that the list cannot be fetched just now takes nothing back
+      if (result.ok) { await refresh().catch(() => undefined); return; }
       const issue = result.issues[0]!;
       setSheet({ ...sheet, item });
       setProblem('item' in issue ? { text: t('stale'), take: issue.item } : { text: t('refused', { why: `${issue.path.join('.')} ${issue.message}` }) });

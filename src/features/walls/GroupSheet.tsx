@@ -78,7 +78,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
         <AddFrames group={g} />
       </section>
       <section className="mt-4 space-y-2.5 border-t-2 border-ink pt-3">
-        <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
+        <div className="grid grid-cols-2 items-end gap-x-4 gap-y-2.5">
           <Pick label={t('groupKind')} value={g.kind} options={KINDS.map((k) => ({ value: k, label: t(`kinds.${k}`) }))} onChange={(kind) => relay({ kind })} />
           {g.kind === 'hinged' && <Pick label={t('hinge')} value={g.hinge} options={(['tops', 'centres', 'bottoms', 'line'] as const).map((h) => ({ value: h, label: t(`hinges.${h}`) }))} onChange={(hinge) => relay({ hinge })} />}
           {g.kind === 'pair' && <Pick label={t('axis')} value={g.axisId ?? ''} options={[{ value: '', label: t('axisNone') }, ...axes.map((a) => ({ value: a.id, label: a.name }))]} onChange={(id) => relay({ axisId: id || null })} />}

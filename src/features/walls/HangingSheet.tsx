@@ -68,7 +68,7 @@ export function HangingSheet({ hanging: h, item, plan: p, findings, sight }: { h
       <Findings findings={findings} title={t('checks')} />
       <section className="mt-5 space-y-2.5 border-t-2 border-ink pt-3">
         {!group && <Pick label={t('over')} value={h.overPieceId ?? ''} options={[{ value: '', label: t('bare') }, ...candidates.map((c) => ({ value: c.id, label: c.name }))]} onChange={(id) => put({ overPieceId: id || null, xMm: null, centreMm: null, gapMm: null })} />}
-        <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
+        <div className="grid grid-cols-2 items-end gap-x-4 gap-y-2.5">
           <LengthField label={t('fromLeft')} draftKey={key('x')} valueMm={p.xMm} unit={unit} onCommit={(xMm) => move(xMm, p.centreMm)} onClear={() => put(group ? { groupAt: null } : { xMm: null })}><Why rule="walls.across" /></LengthField>
           {!h.leans && <LengthField label={t('centre')} draftKey={key('centre')} valueMm={p.centreMm} unit={unit} onCommit={(centreMm) => move(p.xMm, centreMm)} onClear={() => put(group ? { groupAt: null } : { centreMm: null })}><Why rule={p.rulesUsed.height} /></LengthField>}
           {!h.leans && <LengthField label={t('nailHeight')} draftKey={key('nail')} valueMm={p.nails[0]!.heightMm} unit={unit} onCommit={(mm) => move(p.xMm, p.centreMm + mm - p.nails[0]!.heightMm)} onClear={() => put(group ? { groupAt: null } : { centreMm: null })} />}
