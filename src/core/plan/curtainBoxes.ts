@@ -16,6 +16,6 @@ export function judgeBehindCurtains(windows: readonly WindowPlan[], hangings: re
   const boxes = new Map([...new Set(hangings.map((h) => h.wallId))].map((id) => [id, curtainBoxes(windows, id, rules)]));
   return hangings.flatMap((h) => {
     const box: Box = { xMm: h.xMm - h.widthMm / 2, yMm: h.bottomMm, widthMm: h.widthMm, heightMm: h.heightMm };
-    return boxes.get(h.wallId)!.filter((b) => boxesOverlap(box, b)).map((b): Finding => ({ code: 'picture-by-curtain', level: 'caution', stage: 'walls', about: [h.hangingId, ...(h.groupId ? [h.groupId] : [])], by: { piece: h.name, window: b.name, byMm: overlapLength(box.xMm, box.xMm + box.widthMm, b.xMm, b.xMm + b.widthMm) } }));
+    return boxes.get(h.wallId)!.filter((b) => boxesOverlap(box, b)).map((b): Finding => ({ code: 'picture-by-curtain', level: 'caution', stage: 'walls', rule: 'windows.bracketExtension', about: [h.hangingId, ...(h.groupId ? [h.groupId] : [])], by: { piece: h.name, window: b.name, byMm: overlapLength(box.xMm, box.xMm + box.widthMm, b.xMm, b.xMm + b.widthMm) } }));
   });
 }

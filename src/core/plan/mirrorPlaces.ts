@@ -33,7 +33,7 @@ export function judgeMirrors(file: RoomFile, hangings: readonly HangingPlan[], g
   ];
   return spans.map((s): Finding => {
     const does = doesOf(s);
-    return does ? { code: 'mirror-does', level: 'ok', stage: 'walls', about: [s.about], by: { piece: s.name, ...does } } : { code: 'mirror-idle', level: 'yielded', stage: 'walls', about: [s.about], by: { piece: s.name } };
+    return does ? { code: 'mirror-does', level: 'ok', stage: 'walls', about: [s.about], ...(does.how === 'beside' || does.how === 'corner' || does.how === 'three' ? { rule: 'walls.neighbourReach' as const } : {}), by: { piece: s.name, ...does } } : { code: 'mirror-idle', level: 'yielded', stage: 'walls', rule: 'walls.neighbourReach', about: [s.about], by: { piece: s.name } };
   });
 
   function doesOf(s: Span): Does | null {

@@ -58,6 +58,7 @@ export const RULE_TABLE = {
   // fullness, panels, stack
   'windows.fullness': plain('CP', 'ratio', 2),
   'windows.leastFullness': plain('CP', 'ratio', 1.5),
+  'windows.fullnessOver': plain('DEF', 'ratio', 1.3),
   'windows.glassNoticed': plain('DEF', 'ratio', 0.1),
   'windows.takeDownRodPocket': length('DEF', 0, 0),
   'windows.takeDownGrommet': length('DEF', -1.5, -4),

@@ -79,7 +79,7 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
       const low = layer.fullness < least - 1e-6;
       find(low ? 'fullness-low' : 'fullness-good', low ? 'caution' : 'ok', { fullness: layer.fullness, least, panels: layer.panels }, low ? 'windows.leastFullness' : 'windows.fullness');
       const { fewer } = layer;
-      if (fewer && fewer.fullness >= least - 1e-6) find('fullness-more', 'yielded', { fullness: layer.fullness, wished: layer.wishedFullness, panels: layer.panels, fewer: fewer.panels, gives: fewer.fullness, least }, 'windows.fullness');
+      if (fewer && fewer.fullness >= least - 1e-6) find('fullness-more', 'yielded', { fullness: layer.fullness, wished: layer.wishedFullness, panels: layer.panels, fewer: fewer.panels, gives: fewer.fullness, least }, 'windows.fullnessOver');
     } else if (layer.fullness < 1) find('shower-too-narrow', 'caution', { widthMm: layer.panels * layer.flatWidthMm, coveredMm: layer.brackets.coveredMm }, 'windows.showerFullness');
   }
 

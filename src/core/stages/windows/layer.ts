@@ -40,9 +40,6 @@ const liningGsm = (lining: Lining, rules: RuleBook): number => (lining === 'none
 /** Cloth and its lining, g/m². */
 export const layerGsm = (cloth: Pick<Item, 'clothGsm'> | undefined, lining: Lining, rules: RuleBook): number => (cloth?.clothGsm ?? rules.number('windows.lightBelowGsm')) + liningGsm(lining, rules);
 
-/** Fullness beyond the wished by this much is told when fewer panels would do. */
-const MORE_THAN_WISHED = 1.3;
-
 /** Cloth on a rod: brackets, panels, drops, ways to the length. */
 export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBook): LayerPlan {
   const mark = (mm: Mm) => toMark(mm, rules.unit);
@@ -71,7 +68,7 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
 
   // whole panels can come to much more than was wished; what fewer would make, on the rod that they need
   const less = panels - sides;
-  const fewer = !made && less >= sides && fullness > choice.fullness * MORE_THAN_WISHED ? { panels: less, fullness: bracketsFor(less).count.fullness } : null;
+  const fewer = !made && less >= sides && fullness > choice.fullness * rules.number('windows.fullnessOver') ? { panels: less, fullness: bracketsFor(less).count.fullness } : null;
 
   // every panel covers its own stretch when drawn, and its own floor
   const each = (rightMm - leftMm) / panels;
