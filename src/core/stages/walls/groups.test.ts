@@ -18,6 +18,15 @@ const grouped = (sizes: [number, number][], g: Partial<HangingGroup> = {}, more:
 };
 const planOf = (file: RoomFile) => planLook(file, { lookId: 'look' });
 
+describe('the height of a whole put by hand', () => {
+  const said = (centreIn: number) => planOf(grouped([[16, 12], [16, 12], [16, 12]], { centreMm: inches(centreIn) }, {}, 108)).groups[0]!.findings.filter((f) => f.code.startsWith('centre-')).map((f) => [f.code, f.level]);
+  it('is right by either school, and told outside the band', () => {
+    expect(said(60)).toEqual([['centre-as-wished', 'ok']]);
+    expect(said(67.5)).toEqual([['centre-as-wished', 'ok']]);
+    expect(said(71)).toEqual([['centre-yielded', 'caution']]);
+  });
+});
+
 describe('under a slope', () => {
   const base = bareRoom(inches(168), inches(144), inches(96));
   const eaves = { room: { ...base.room, slopes: [{ wallId: 'e', lowMm: inches(36), runMm: inches(60) }] } };

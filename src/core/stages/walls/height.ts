@@ -45,7 +45,7 @@ export function chooseHeight(heightMm: Mm, over: { topMm: Mm; isBed: boolean } |
 }
 
 /** What is said of a height: which of gap, centre and ceiling gave way, or that they agree; for a bare wall, whether the centre is in its band. */
-export function heightFinding(height: HeightPlan, over: { name: string; isBed: boolean } | null, wishMm: Mm, above: string, asWished: RuleId, rules: RuleBook): { code: FindingCode; level: Level; by: FindingFacts; rule: RuleId }[] {
+export function heightFinding(height: HeightPlan, over: { name: string; isBed: boolean } | null, wishMm: Mm, above: string, asWished: RuleId, rules: RuleBook, schools: readonly Mm[] = []): { code: FindingCode; level: Level; by: FindingFacts; rule: RuleId }[] {
   const { centreMm, gapMm, byMm, ceilingTookMm } = height;
   const direction = byMm > 0 ? 'above' : 'below';
   const gap = over ? gapRule(over.isBed) : asWished;
@@ -56,8 +56,8 @@ export function heightFinding(height: HeightPlan, over: { name: string; isBed: b
   if (over) found.push(height.yielded === 'centre' ? { code: 'centre-yielded', level: 'yielded', by: { byMm: Math.abs(byMm), direction, gapMm: gapMm ?? 0, wishMm, over: over.name }, rule: gap } : { code: 'centre-and-gap-agree', level: 'ok', by: { gapMm: gapMm ?? 0, centreMm, over: over.name }, rule: gap });
   else {
     const [low, high] = rules.range('walls.centreRange');
-    // a whole that is hung by the second quarter has its own wish, and holds to it
-    const off = Math.abs(centreMm - wishMm) <= 0.5 ? 0 : centreMm - clamp(centreMm, low, high);
+    // a whole may be hung by either school of height, whichever the studio keeps to
+    const off = [wishMm, ...schools].some((mm) => Math.abs(centreMm - mm) <= 0.5) ? 0 : centreMm - clamp(centreMm, low, high);
     found.push(Math.abs(off) > 0.5 ? { code: 'centre-yielded', level: 'caution', by: { byMm: Math.abs(off), direction: off > 0 ? 'above' : 'below', gapMm: -1, wishMm, over: 'none' }, rule: 'walls.centreRange' } : { code: 'centre-as-wished', level: 'ok', by: { centreMm }, rule: asWished });
   }
   return found;

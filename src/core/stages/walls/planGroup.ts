@@ -90,7 +90,7 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
 
   function judge(): void {
     if (members.length === 0) return;
-    if (over || group.kind !== 'pair') for (const f of heightFinding(height, over, wish, above.by, 'walls.gallerySchool', rules)) find(f.code, f.level, f.by, f.rule);
+    if (over || group.kind !== 'pair') for (const f of heightFinding(height, over, wish, above.by, 'walls.gallerySchool', rules, members.length > 1 ? [singleMm, quarterMm] : [])) find(f.code, f.level, f.by, f.rule);
     if (over && widthShare !== null) {
       const [least, most] = rules.range('walls.widthShareAccepted');
       const off = widthShare < least || widthShare > most;
