@@ -59,7 +59,7 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
       if (reach > room + rules.number('windows.cornerClearance') + 0.5) find('bracket-past-the-wall', 'stop', { side, byMm: reach - room });
       else if (held > 1) find('bracket-held-by-neighbour', 'yielded', { side, byMm: held, reachMm: reach, neighbour: endsAt }, 'windows.bracketExtension');
     }
-    if (b.widenedByMm > 1) find('bracket-widened-for-stack', 'ok', { byMm: b.widenedByMm, stackMm: layer.stackPerSideMm }, 'windows.bracketExtension');
+    if (b.widenedByMm > 1) find('bracket-widened-for-stack', 'ok', { byMm: b.widenedByMm, stackMm: layer.stackPerSideMm, clears: c.glassCoveredMm > 1 ? 'no' : 'yes' }, 'windows.bracketExtension');
   }
 
   function reveal(): void {
@@ -77,9 +77,9 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
       else find('glass-clear', 'ok', { stackMm: layer.stackPerSideMm }, layer.rules.packing);
       const least = rules.number('windows.leastFullness');
       const low = layer.fullness < least - 1e-6;
-      find(low ? 'fullness-low' : 'fullness-good', low ? 'caution' : 'ok', { fullness: layer.fullness, least, panels: layer.panels }, low ? 'windows.leastFullness' : 'windows.fullness');
       const { fewer } = layer;
       if (fewer && fewer.fullness >= least - 1e-6) find('fullness-more', 'yielded', { fullness: layer.fullness, wished: layer.wishedFullness, panels: layer.panels, fewer: fewer.panels, gives: fewer.fullness, least }, 'windows.fullnessOver');
+      else find(low ? 'fullness-low' : 'fullness-good', low ? 'caution' : 'ok', { fullness: layer.fullness, least, panels: layer.panels }, low ? 'windows.leastFullness' : 'windows.fullness');
     } else if (layer.fullness < 1) find('shower-too-narrow', 'caution', { widthMm: layer.panels * layer.flatWidthMm, coveredMm: layer.brackets.coveredMm }, 'windows.showerFullness');
   }
 
