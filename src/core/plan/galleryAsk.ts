@@ -2,21 +2,13 @@ import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { HangingGroup, Item, RoomFile } from '../model/types';
 import type { Frame, GalleryAsk } from '../packing/gallery';
-import { overheadOf, type OverheadPoint } from '../room/ceiling';
-import { isLamp } from '../room/kinds';
-import { placeOnWall } from '../room/place';
+import { overheadOf } from '../room/ceiling';
 import type { RuleBook } from '../rules/book';
 import { gapRule } from '../stages/walls/height';
 import type { GroupPlan } from '../stages/walls/planGroup';
-import { curtainBoxes } from './curtainBoxes';
+import { obstaclesOn, standingAt } from './obstacles';
 import type { Plan } from './planLook';
 
-/** Slopes and stairs are met as steps of this width. */
-const STEP: Mm = 80;
-/** What is blocked above a ceiling reaches this far up. */
-const FAR: Mm = 10_000;
-/** Furniture farther from the wall than this does not stand under a picture. */
-const NEAR_WALL: Mm = 900;
 /** How much of its outline a gallery fills, its gaps counted in. */
 const USUAL_FILL = 0.85;
 
@@ -24,24 +16,6 @@ const USUAL_FILL = 0.85;
 export function visualWeight(item: Pick<Item, 'colours'>, wall: { l: number; a: number; b: number }): number {
   const whole = item.colours.reduce((s, c) => s + c.share, 0);
   return Math.min(1, item.colours.reduce((s, c) => s + (c.share / whole) * Math.hypot(c.l - wall.l, c.a - wall.a, c.b - wall.b), 0) / 60);
-}
-
-/** What is over a wall's sloping edge, in steps, `clearMm` below it. */
-function overSlope(edge: readonly OverheadPoint[], clearMm: Mm): Box[] {
-  return edge.slice(1).flatMap((b, i) => {
-    const a = edge[i]!;
-    const level = Math.abs(a.heightMm - b.heightMm) < 1;
-    const steps = level ? 1 : Math.max(1, Math.ceil((b.xMm - a.xMm) / STEP));
-    const at = (k: number) => a.heightMm + ((b.heightMm - a.heightMm) * k) / steps;
-    return Array.from({ length: steps }, (_, k): Box => ({ xMm: a.xMm + ((b.xMm - a.xMm) * k) / steps, widthMm: (b.xMm - a.xMm) / steps, yMm: Math.min(at(k), at(k + 1)) - clearMm, heightMm: FAR }));
-  }).filter((b) => b.widthMm > 0);
-}
-
-/** What a stair along the wall takes, in steps under its line. */
-function underStair(f: RoomFile['fittings'][number]): Box[] {
-  const steps = Math.max(1, Math.ceil(f.widthMm / STEP));
-  const up = (k: number) => (f.heightMm * (f.rises === 'right' ? k + 1 : steps - k)) / steps;
-  return Array.from({ length: steps }, (_, k): Box => ({ xMm: f.xMm + (f.widthMm * k) / steps, widthMm: f.widthMm / steps, yMm: f.bottomMm, heightMm: up(k) }));
 }
 
 /**
@@ -56,7 +30,7 @@ export function galleryAskOf(group: HangingGroup, groupPlan: GroupPlan, file: Ro
   const frame = ({ h, item, p }: (typeof members)[number]): Frame => ({ id: h.id, widthMm: item.widthMm, heightMm: item.heightMm, weight: visualWeight(item, file.room.wallFinish.colours[0]!), nails: p.nails.map((n) => ({ dxMm: n.xMm - p.xMm, dyMm: n.heightMm - p.centreMm })) });
   const clearMm = rules.number('walls.clearAbove');
   const gapMm = group.gapMm ?? rules.number('walls.gap');
-  const standing = file.pieces.filter((p) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p)).map((p) => ({ p, on: placeOnWall(p, plan.walls) })).filter(({ p, on }) => on.wallId === wall.id && (on.depthMm < NEAR_WALL || p.id === group.overPieceId));
+  const standing = standingAt(wall, group.overPieceId, file, plan);
   const over = standing.find(({ p }) => p.id === group.overPieceId);
   const overTop = over ? over.p.bottomMm + over.p.heightMm : 0;
   const edge = overheadOf(file.room, wall, plan.walls);
@@ -69,18 +43,9 @@ export function galleryAskOf(group: HangingGroup, groupPlan: GroupPlan, file: Ro
     : { xMm: groupPlan.xMm - across, yMm: lowest, widthMm: 2 * across, heightMm: highest - lowest };
   const middle = { xMm: zone.xMm + zone.widthMm / 2, centreMm: zone.yMm + zone.heightMm / 2 };
 
-  const room = (b: Box, byMm: Mm): Box => ({ xMm: b.xMm - byMm, yMm: b.yMm - byMm, widthMm: b.widthMm + 2 * byMm, heightMm: b.heightMm + 2 * byMm });
-  const keep = clearMm / 2;
   const own = new Set(members.map((m) => m.h.id));
-  // openings and their curtains, things on the wall, furniture before it, a slope, a stair, and what hangs there besides
-  const blocked = [
-    ...file.openings.filter((o) => o.wallId === wall.id).map((o) => room({ xMm: o.xMm - o.trimMm, yMm: o.sillMm, widthMm: o.widthMm + 2 * o.trimMm, heightMm: o.heightMm + o.trimMm }, keep)),
-    ...curtainBoxes(plan.windows, wall.id, rules),
-    ...file.fittings.filter((f) => f.wallId === wall.id).flatMap((f) => (f.kind === 'stairs' ? underStair(f) : [room({ xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm }, keep)])),
-    ...standing.map(({ p, on }): Box => room({ xMm: on.xMm, yMm: p.bottomMm, widthMm: on.widthMm, heightMm: p.heightMm }, p.id === group.overPieceId ? 0 : keep)),
-    ...overSlope(edge, group.zone ? 0 : clearMm),
-    ...plan.hangings.filter((h) => h.wallId === wall.id && !own.has(h.hangingId)).map((h) => room({ xMm: h.xMm - h.widthMm / 2, yMm: h.bottomMm, widthMm: h.widthMm, heightMm: h.heightMm }, gapMm)),
-  ].filter((b) => b.xMm < zone.xMm + zone.widthMm - 1 && b.xMm + b.widthMm > zone.xMm + 1 && b.yMm < zone.yMm + zone.heightMm - 1 && b.yMm + b.heightMm > zone.yMm + 1)
+  const blocked = obstaclesOn(wall, { file, plan, rules }, { overPieceId: group.overPieceId, clearMm: group.zone ? 0 : clearMm, gapMm, own: (id) => own.has(id) })
+    .filter((b) => b.xMm < zone.xMm + zone.widthMm - 1 && b.xMm + b.widthMm > zone.xMm + 1 && b.yMm < zone.yMm + zone.heightMm - 1 && b.yMm + b.heightMm > zone.yMm + 1)
     .map((b): Box => ({ xMm: b.xMm - middle.xMm, yMm: b.yMm - middle.centreMm, widthMm: b.widthMm, heightMm: b.heightMm }));
 
   // over furniture the whole is to be two thirds to three quarters as wide

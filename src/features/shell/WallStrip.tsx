@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { memo, type ReactNode } from 'react';
 import type { Elevation } from '../../core/room/shape';
@@ -6,11 +7,13 @@ import { fitScale } from '../../ui/drawing/scale';
 import { useInBrowser } from '../../ui/useInBrowser';
 import { AboveEdge } from './drawing/AboveEdge';
 import { ShapeView } from './drawing/ShapeView';
-import { PlanShapes } from './drawing/PlanShapes';
 import { useRoom } from './room/RoomContext';
 import type { Paint } from './paint';
 import { usePaint } from './usePaint';
 import { useWallName } from './useWords';
+
+// only some pages have the plan in their strip
+const PlanShapes = dynamic(() => import('./drawing/PlanShapes').then((m) => m.PlanShapes));
 
 const THUMB = { width: 126, height: 60 };
 

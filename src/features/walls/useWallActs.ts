@@ -19,7 +19,7 @@ export const usualHanger = (item: Pick<Item, 'widthMm' | 'heightMm'>): Hanging['
 /** What can be done to what hangs on a wall, as changes: a piece is moved, a group put together, arranged, moved as a whole. */
 export function useWallActs() {
   const t = useTranslations('walls');
-  const { file, look, plan, change, pick } = useRoom();
+  const { file, look, plan, rules, change, pick } = useRoom();
   const put = (hanging: Hanging): Change => ({ do: 'putHanging', lookId: look.id, hanging });
   const putGroup = (group: HangingGroup): Change => ({ do: 'putGroup', lookId: look.id, group });
   const membersOf = (groupId: string) => look.hangings.filter((h) => h.groupId === groupId);
@@ -60,11 +60,14 @@ export function useWallActs() {
 
   return {
     put, putGroup, membersOf, groupOf, moveTo, moveGroup, standOf,
-    hang: (item: Item, wallId: string, more: Partial<Hanging> = {}): string => {
+    /** On the wall where it is free, and over what stands there. */
+    hang: (item: Item, wallId: string): void => {
       const id = nanoid(8);
-      change([{ do: 'putItem', item }, put({ ...HANGING, id, itemId: item.id, wallId, hanger: usualHanger(item), ...more })]);
-      pick(id);
-      return id;
+      // what finds the place comes when it is first wanted; without an answer the rule's own place does
+      void import('../../core/plan/obstacles').then(({ startOn }) => startOn(wallId, item, look, { file, plan, rules })).catch(() => ({})).then((at) => {
+        change([{ do: 'putItem', item }, put({ ...HANGING, id, itemId: item.id, wallId, hanger: usualHanger(item), ...at })]);
+        pick(id);
+      });
     },
     newGroup: (wallId: string, name: string): void => {
       const id = nanoid(8);
