@@ -10,6 +10,7 @@ import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { useWallName } from '../shell/useWords';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
+import { PlanThumb } from '../shell/PlanThumb';
 import { WallStrip } from '../shell/WallStrip';
 import { BeforePhotos } from './BeforePhotos';
 import { FoundList } from './FoundList';
@@ -40,7 +41,7 @@ export function ClearScreen(): ReactNode {
   return (
     <Workspace
       sheetFirst
-      foot={<WallStrip />}
+      foot={<WallStrip plan={<PlanThumb />} />}
       worksheet={(
         <>
           <SheetTitle says={all === 0 ? t('clear.begin') : t('clear.says', { done: all - counts.open, all })}>{t('stages.clear')}</SheetTitle>

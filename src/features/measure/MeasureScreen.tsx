@@ -14,6 +14,7 @@ import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
 import { SheetHead, Workspace } from '../shell/Workspace';
+import { PlanThumb } from '../shell/PlanThumb';
 import { WallStrip } from '../shell/WallStrip';
 import type { BumpKind } from './BumpForm';
 import type { Side } from './MeasureWorksheet';
@@ -117,7 +118,7 @@ export function MeasureScreen(): ReactNode {
 
   return (
     <Workspace
-      foot={<WallStrip onPick={() => setSide(null)} />}
+      foot={<WallStrip plan={<PlanThumb />} onPick={() => setSide(null)} />}
       worksheet={<MeasureWorksheet side={panel} mode={mode} onSide={setSide} onRemove={removeThing} />}
     >
       <SheetHead views={false} title={isPlan ? t('wall.plan') : wallName(wall!)} says={isPlan ? t('wall.planSize', { length: formatLength(Math.max(...xs) - Math.min(...xs), long), depth: formatLength(Math.max(...ys) - Math.min(...ys), long) }) : t('wall.size', { length: formatLength(wall!.lengthMm, long), ceiling: formatLength(file.room.ceilingMm, long) })}>

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { memo, type ReactNode } from 'react';
 import type { Elevation } from '../../core/room/shape';
@@ -12,15 +11,13 @@ import type { Paint } from './paint';
 import { usePaint } from './usePaint';
 import { useWallName } from './useWords';
 
-// only some pages have the plan in their strip
-const PlanShapes = dynamic(() => import('./drawing/PlanShapes').then((m) => m.PlanShapes));
+/** Size of a small picture in the strip. */
+export const THUMB = { width: 126, height: 60 };
 
-const THUMB = { width: 126, height: 60 };
-
-/** Every wall and the plan, small, to change between. */
-export function WallStrip({ withPlan = true, onPick }: { withPlan?: boolean; onPick?: () => void }): ReactNode {
+/** Every wall, small, to change between; a page with a plan gives its small picture (`PlanThumb`) too. */
+export function WallStrip({ plan: planPicture, onPick }: { plan?: ReactNode; onPick?: () => void }): ReactNode {
   const t = useTranslations();
-  const { plan, file, wallId, setWall, kelvin, pick } = useRoom();
+  const { plan, wallId, setWall, kelvin, pick } = useRoom();
   const paint = usePaint();
   // small pictures to change between: drawn when the page stands, so that it stands sooner
   const inBrowser = useInBrowser();
@@ -37,9 +34,9 @@ export function WallStrip({ withPlan = true, onPick }: { withPlan?: boolean; onP
             <span className="block max-w-[126px] truncate pt-1">{w.ownName || (w.number ? `${t(`sides.${w.side}`)} ${w.number}` : t(`sides.${w.side}`))}</span>
           </button>
         ))}
-        {withPlan && (
+        {planPicture && (
           <button type="button" aria-pressed={wallId === 'plan'} onClick={() => go('plan')} className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold">
-            <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${wallId === 'plan' ? 'outline-2 outline-ink outline-solid' : ''}`}>{inBrowser && <PlanShapes file={file} width={THUMB.width} height={THUMB.height} margin={5} paint={paint} plain />}</svg>
+            <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${wallId === 'plan' ? 'outline-2 outline-ink outline-solid' : ''}`}>{inBrowser && planPicture}</svg>
             <span className="block pt-1">{t('wall.plan')}</span>
           </button>
         )}

@@ -111,7 +111,7 @@ export function WallsScreen(): ReactNode {
 
   return (
     <Workspace
-      foot={<WallStrip withPlan={false} />}
+      foot={<WallStrip />}
       worksheet={(
         <>
           {names.length > 10 && <div className="mb-3"><Pick label={t('walls.on')} value={chosen ?? ''} options={names.map((n) => ({ value: n.id, label: n.name }))} onChange={pick} /></div>}

@@ -70,14 +70,14 @@ export function WindowsScreen(): ReactNode {
 
   if (!current) {
     return (
-      <Workspace foot={<WallStrip withPlan={false} />} worksheet={<><SheetTitle>{t('stages.windows')}</SheetTitle><p>{t('windows.none')}</p><p className="mt-3"><PageLink className="underline underline-offset-4" href={`/rooms/${file.room.id}/measure?look=${look.id}&wall=${shownWall}`}>{t('windows.goMeasure')}</PageLink></p></>}>
+      <Workspace foot={<WallStrip />} worksheet={<><SheetTitle>{t('stages.windows')}</SheetTitle><p>{t('windows.none')}</p><p className="mt-3"><PageLink className="underline underline-offset-4" href={`/rooms/${file.room.id}/measure?look=${look.id}&wall=${shownWall}`}>{t('windows.goMeasure')}</PageLink></p></>}>
         <SheetHead title={wallName(wall)} says="" /><WallDrawing elevation={elevation} title={wallName(wall)} />
       </Workspace>
     );
   }
   return (
     <Workspace
-      foot={<WallStrip withPlan={false} />}
+      foot={<WallStrip />}
       worksheet={(
         <>
           {windows.length > 1 && <div className="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-[14px]">{windows.map((o) => <button key={o.id} type="button" aria-pressed={o.id === current.id} onClick={() => go(o.id)} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{o.name}</button>)}</div>}

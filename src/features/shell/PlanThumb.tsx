@@ -1,0 +1,13 @@
+'use client';
+import type { ReactNode } from 'react';
+import { PlanShapes } from './drawing/PlanShapes';
+import { useRoom } from './room/RoomContext';
+import { usePaint } from './usePaint';
+import { THUMB } from './WallStrip';
+
+/** The plan, small, for the strip of walls. */
+export function PlanThumb(): ReactNode {
+  const { file } = useRoom();
+  const paint = usePaint();
+  return <PlanShapes file={file} width={THUMB.width} height={THUMB.height} margin={5} paint={paint} plain />;
+}
