@@ -8,7 +8,7 @@ import type { RuleBook } from '../rules/book';
 import { acrossOf, type HangingPlace } from '../stages/walls/planHanging';
 
 /** Furniture farther from the wall than this does not stand behind or under a picture. */
-const NEAR_WALL = 900;
+export const NEAR_WALL: Mm = 900;
 
 /** What a hung piece finds on its wall. */
 export function hangingPlaceOf(h: Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'>, widthMm: Mm, file: RoomFile, walls: readonly Wall[], places: ReadonlyMap<string, OnWall>, rules: RuleBook): HangingPlace {

@@ -22,6 +22,20 @@ describe('what a mirror does', () => {
     expect(does(room({ hangings: [{}], openings: [{ wallId: 's', xMm: inches(6) }] }))).toEqual([['h0', 'idle', '']]);
     expect(does(room({ hangings: [{ wallId: 'e', xMm: inches(72) }], openings: [{ wallId: 'w', xMm: inches(54) }] }))).toEqual([['h0', 'opposite', 'Window 0']]);
   });
+  it('not of one that lies behind its wall, nor of one beyond another wall', () => {
+    // two wings with a court between them, open to the north; walls are named by their number
+    const corners = [[0, 0], [60, 0], [60, 100], [140, 100], [140, 0], [200, 0], [200, 160], [0, 160]] as const;
+    const wings = (mirrorOn: string, windowOn: string, windowAt: number) => {
+      const file = room({ hangings: [{ wallId: mirrorOn, xMm: inches(50) }], openings: [{ wallId: windowOn, xMm: inches(windowAt) }] });
+      return does({ ...file, room: { ...file.room, walls: corners.map(([x, y], i) => ({ id: `w${i}`, name: '', xMm: inches(x), yMm: inches(y) })) } });
+    };
+    // from one wing’s court wall to the other’s: back to back
+    expect(wings('w1', 'w3', 32)).toEqual([['h0', 'idle', '']]);
+    // the outer walls face each other with both court walls between
+    expect(wings('w5', 'w7', 92)).toEqual([['h0', 'idle', '']]);
+    // within one wing
+    expect(wings('w1', 'w7', 92)).toEqual([['h0', 'opposite', 'Window 0']]);
+  });
   it('or of one within reach, on its own wall or round the corner', () => {
     expect(does(room({ hangings: [{}], openings: [{ wallId: 'n', xMm: inches(129) }] }))).toEqual([['h0', 'beside', 'Window 0']]);
     expect(does(room({ hangings: [{}], openings: [{ wallId: 'n', xMm: inches(131) }] }))).toEqual([['h0', 'idle', '']]);

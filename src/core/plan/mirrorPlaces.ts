@@ -1,5 +1,5 @@
 import type { Mm } from '../base/units';
-import { apart, type Point } from '../geometry/plane';
+import { apart, crossing, type Point } from '../geometry/plane';
 import type { Finding } from '../model/finding';
 import type { Item, RoomFile } from '../model/types';
 import { isGlazed, isLamp } from '../room/kinds';
@@ -44,7 +44,13 @@ export function judgeMirrors(file: RoomFile, hangings: readonly HangingPlan[], g
     const along = (p: Point) => (p.xMm - wall.from.xMm) * ux + (p.yMm - wall.from.yMm) * uy;
     const opposite = windows.find(({ on, ends: [a, b] }) => {
       const facing = ((on.to.xMm - on.from.xMm) * ux + (on.to.yMm - on.from.yMm) * uy) / on.lengthMm;
-      return facing < FACES && Math.max(along(a), along(b)) > s.fromMm && Math.min(along(a), along(b)) < s.toMm;
+      const [from, to] = [Math.max(s.fromMm, Math.min(along(a), along(b))), Math.min(s.toMm, Math.max(along(a), along(b)))];
+      if (facing >= FACES || to <= from) return false;
+      // straight across from where they face each other: before the glass, and no other wall between
+      const t = ((from + to) / 2 - along(a)) / (along(b) - along(a));
+      const [here, there]: [Point, Point] = [pointOnWall(wall, (from + to) / 2), { xMm: a.xMm + t * (b.xMm - a.xMm), yMm: a.yMm + t * (b.yMm - a.yMm) }];
+      const inFront = (there.yMm - here.yMm) * ux - (there.xMm - here.xMm) * uy > 1;
+      return inFront && !walls.some((w) => w.id !== wall.id && w.id !== on.id && crossing(here, there, w.from, w.to) !== undefined);
     });
     if (opposite) return { how: 'opposite', other: opposite.o.name };
     const beside = windows.map((w) => ({ w, mm: apart(glass, w.ends).mm })).sort((a, b) => a.mm - b.mm)[0];

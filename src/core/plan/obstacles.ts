@@ -7,14 +7,13 @@ import { placeOnWall, type OnWall } from '../room/place';
 import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { curtainBoxes } from './curtainBoxes';
+import { NEAR_WALL } from './hangingPlace';
 import type { Plan } from './planLook';
 
 /** Slopes and stairs are met as steps of this width. */
 const STEP: Mm = 80;
 /** What is blocked above a ceiling reaches this far up. */
 const FAR: Mm = 10_000;
-/** Furniture farther from the wall than this does not stand under a picture. */
-const NEAR_WALL: Mm = 900;
 /** What begins lower than this stands on the floor. */
 const LOW: Mm = 150;
 

@@ -33,8 +33,7 @@ function useFollow(entries: readonly Prepared[], openId: string | null, go: (i: 
   useEffect(() => {
     const i = openId === null ? -1 : entries.findIndex((e) => e.id === openId);
     if (i >= 0) follow.current(i);
-    // only when another thing is opened: a list that is filtered stays where it is
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when another thing is opened: a list that is filtered stays where it is
   }, [openId, entries.length === 0]);
 }
 
