@@ -246,6 +246,8 @@ describe('a shower curtain', () => {
     const w = shower(96);
     expect([toIn(w.rodHeightMm), toIn(w.finishedLengthMm), toIn(w.bracketToBracketMm)]).toEqual([93, 89.5, 60]);
     expect(w.routes.find((r) => r.kind === 'takeUp')).toMatchObject({ stockMm: inches(96) });
+    // no way lays its hem on a wet floor, nor one in a reveal on the sill
+    expect([...w.routes, ...only({}, { mount: 'inside', heading: 'rodPocket' }).routes].some((r) => r.kind === 'otherLanding')).toBe(false);
     expect(w.routes.find((r) => r.kind === 'asItIs')).toMatchObject({ stockMm: inches(84), rodMm: expect.closeTo(inches(87.5), 6) });
   });
   it('goes when its tub goes', () => {

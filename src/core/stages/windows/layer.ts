@@ -22,7 +22,7 @@ export type LayerChoice = {
   route: { kind: RouteKind; stockMm: Mm | null } | null; clothWidthMm: Mm | null; repeatMm: Mm | null; halfDrop: boolean; flatWidthMm: Mm; stock: readonly Mm[]; /** Weight where no cloth is chosen. */ plainGsm?: number;
 };
 /** Where it hangs: the rod, how high it may go, what the hem lands on. */
-export type LayerPlace = { span: Span; rodMm: Mm; rodLowMm: Mm; rodHighMm: Mm; /** What the hem lands on under a stretch of the rod. */ base: (fromMm: Mm, toMm: Mm) => { highMm: Mm; lowMm: Mm; measured: boolean }; roomMm: Reach; given: { leftMm: Mm | null; rightMm: Mm | null }; outer: { leftMm: Mm; rightMm: Mm; trims: Reach }; ends: Ends; /** What the hem keeps from what it lands on, where that is not the landing's to say: a shower's clear space, nothing below a sill. */ landMm: Mm | null };
+export type LayerPlace = { span: Span; rodMm: Mm; rodLowMm: Mm; rodHighMm: Mm; /** What the hem lands on under a stretch of the rod. */ base: (fromMm: Mm, toMm: Mm) => { highMm: Mm; lowMm: Mm; measured: boolean }; roomMm: Reach; given: { leftMm: Mm | null; rightMm: Mm | null }; outer: { leftMm: Mm; rightMm: Mm; trims: Reach }; ends: Ends; /** What the hem keeps from what it lands on, where that is not the landing's to say: a shower's clear space, nothing below a sill. */ landMm: Mm | null; /** Whether a hem may lie down there. */ mayLie: boolean };
 
 export type LayerPlan = {
   itemId: string | null; heading: Heading; landing: Landing; landingMm: Mm; takeDownMm: Mm; rodHeightMm: Mm; clothGsm: number;
@@ -90,7 +90,7 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const rings = RINGED.has(heading) ? panels * (made && making.pleats ? making.pleats.pleats : perPanel) : 0;
   const owned = cloth?.kind === 'panel' ? [{ mm: cloth.heightMm, owned: cloth.count, priceEach: cloth.price }] : [];
   const lengths = [...owned, ...choice.stock.filter((mm) => !owned.some((o) => Math.abs(o.mm - mm) < 1)).map((mm) => ({ mm, owned: 0, priceEach: stockPrice(mm, rules) }))];
-  const routes = positive ? findRoutes({ rodMm: place.rodMm, rodLowMm: place.rodLowMm, rodHighMm: place.rodHighMm, takeDownMm: take, landing: choice.landing, landingMm: landMm, drops, panels, making, rings, pins: pinGives(heading, choice.pinMm, rules), ringsGrow: heading === 'ringClip' || heading === 'pinchPleat', lengths }, rules, choice.route) : [];
+  const routes = positive ? findRoutes({ rodMm: place.rodMm, rodLowMm: place.rodLowMm, rodHighMm: place.rodHighMm, takeDownMm: take, landing: choice.landing, landingMm: landMm, drops, panels, making, rings, mayLie: place.mayLie, pins: pinGives(heading, choice.pinMm, rules), ringsGrow: heading === 'ringClip' || heading === 'pinchPleat', lengths }, rules, choice.route) : [];
   const chosenRoute = routes.find((r) => r.kind === choice.route?.kind && sameStock(r.stockMm, choice.route.stockMm)) ?? null;
 
   const asBought = chosenRoute?.kind === 'otherLanding' ? chosenRoute : null;

@@ -58,7 +58,7 @@ export function planWindow(target: WindowTarget, dressing: Dressing, cloths: { m
   const given = inReveal ? { leftMm: 0, rightMm: 0 } : { leftMm: dressing.extensionLeftMm, rightMm: dressing.extensionRightMm };
   const ownLand = shower ? rules.number('windows.showerClear') : hemOn === 'apron' ? 0 : null;
   const planAt = (rodMm: Mm, limits: { lowMm: Mm; highMm: Mm }) => planLayer(mainChoice(dressing, cloths.main, shower, rules), {
-    span, rodMm, rodLowMm: limits.lowMm, rodHighMm: limits.highMm, base, roomMm: roomAt(rodMm), given, outer, ends: shower ? showerEnds : ends, landMm: ownLand,
+    span, rodMm, rodLowMm: limits.lowMm, rodHighMm: limits.highMm, base, roomMm: roomAt(rodMm), given, outer, ends: shower ? showerEnds : ends, landMm: ownLand, mayLie: hemOn === 'floor' && !shower,
   }, rules);
   const limitsAt = (ceilingMm: Mm) => {
     if (inReveal && !shower) { const top = first.sillMm + first.heightMm; return { lowMm: first.sillMm, highMm: top }; }
@@ -93,7 +93,7 @@ export function planWindow(target: WindowTarget, dressing: Dressing, cloths: { m
 
   const sheer = dressing.sheer && !shower && !within(mount) ? planLayer({ ...sheerChoice(dressing.sheer, cloths.sheer, rules) }, {
     span, rodMm: rodHeightMm - rules.number('windows.innerRodLower'), rodLowMm: limits.lowMm, rodHighMm: limits.highMm, base, roomMm: place.roomMm, given: { leftMm: layer.brackets.leftMm, rightMm: layer.brackets.rightMm }, outer,
-    ends: { ...ends, returnMm: rules.number('windows.innerProjection') }, landMm: ownLand,
+    ends: { ...ends, returnMm: rules.number('windows.innerProjection') }, landMm: ownLand, mayLie: hemOn === 'floor' && !shower,
   }, rules) : null;
 
   // light

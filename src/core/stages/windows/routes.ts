@@ -1,7 +1,7 @@
 import type { Mm, Money } from '../../base/units';
 import type { Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import { nameLanding } from './landing';
+import { nameLanding, pools } from './landing';
 import type { MakingPlan } from './made';
 
 /** One panel of the window: how far the rod is above the floor it hangs over, and what it would be hemmed to. */
@@ -16,6 +16,8 @@ export type RouteFacts = {
   panels: number;
   /** How it is made to measure, for that way; and rings on the rod, which longer ones would replace. */
   making: MakingPlan; rings: number;
+  /** Whether a hem may lie down where it lands: on a room's floor, not on a sill or before a tub. */
+  mayLie: boolean;
   /** How far the pins can lower and raise a panel. */
   pins: { lowerMm: Mm; raiseMm: Mm };
   /** Rings and clips can be longer; pockets and tabs cannot. */
@@ -69,7 +71,7 @@ export function findRoutes(facts: RouteFacts, rules: RuleBook, chosen: { kind: R
       const overs = facts.drops.map((d) => length.mm - (d.rodToFloorMm - facts.takeDownMm));
       const names = overs.map((o) => nameLanding(o, rules));
       const first = names[0];
-      if (!first || names.some((n) => n?.landing !== first.landing) || first.landing === facts.landing) return undefined;
+      if (!first || names.some((n) => n?.landing !== first.landing) || first.landing === facts.landing || (!facts.mayLie && (first.landing === 'break' || pools(first.landing)))) return undefined;
       return { ...base, kind: 'otherLanding', rodMm: facts.rodMm, finishedMm: length.mm, landing: first.landing, offMm: Math.max(...overs.map((o) => Math.abs(o + facts.landingMm))), cutMm: 0, gainMm: 0, hems: 0, workMinutes: 0 };
     }
 

@@ -134,6 +134,8 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
   }
 
   function consider(chosen: readonly Fit[], rods: readonly Mm[], landing: Landing | null): void {
+    // nothing lies down on a sill
+    if (landing !== null && landingMm(landing, rules) < 0 && chosen.some((c) => c.plan.hemOn === 'sill')) return;
     const ways = chosen.map((fit, i) => wayTo(fit, rods[i]!, landing));
     if (ways.some((w) => w === undefined)) return;
     const givesUp: GivesUp[] = [];

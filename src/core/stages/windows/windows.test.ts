@@ -149,7 +149,7 @@ describe('every route closes: rod − take-down − landing − floor = length t
 });
 
 describe('the five ways', () => {
-  const facts = (finished: number, more: Partial<RouteFacts> = {}): RouteFacts => ({ rodMm: inches(105), rodLowMm: inches(80), rodHighMm: inches(106.5), takeDownMm: inches(1.5), landing: 'kiss', landingMm: 0, drops: [{ rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }, { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }], panels: 2, rings: 28, pins: { lowerMm: 0, raiseMm: 0 }, ringsGrow: true, making: planMaking({ makeUpWidthMm: inches(140), finishedMm: inches(finished), panels: 2, panelFinishedMm: inches(40), returnMm: inches(3.5), overlapMm: inches(3), heading: 'ringClip', lining: 'none', clothWidthMm: null, repeatMm: 0, halfDrop: false }, rules), lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30 })), ...more });
+  const facts = (finished: number, more: Partial<RouteFacts> = {}): RouteFacts => ({ mayLie: true, rodMm: inches(105), rodLowMm: inches(80), rodHighMm: inches(106.5), takeDownMm: inches(1.5), landing: 'kiss', landingMm: 0, drops: [{ rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }, { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }], panels: 2, rings: 28, pins: { lowerMm: 0, raiseMm: 0 }, ringsGrow: true, making: planMaking({ makeUpWidthMm: inches(140), finishedMm: inches(finished), panels: 2, panelFinishedMm: inches(40), returnMm: inches(3.5), overlapMm: inches(3), heading: 'ringClip', lining: 'none', clothWidthMm: null, repeatMm: 0, halfDrop: false }, rules), lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30 })), ...more });
   const of = (kind: string, r = findRoutes(facts(103.5), rules)) => r.find((x) => x.kind === kind)!;
   it('takes 108 up to 103½ with a new 4 in hem', () => {
     expect([toIn(of('takeUp').stockMm!), toIn(of('takeUp').finishedMm), of('takeUp').hems]).toEqual([108, 103.5, 2]);
@@ -162,6 +162,11 @@ describe('the five ways', () => {
   it('lets 102 down when rings do not reach, but not past its hem', () => {
     expect(of('letDown', findRoutes(facts(105), rules)).gainMm).toBeCloseTo(inches(3), 6);
     expect(findRoutes(facts(107, { lengths: [{ mm: inches(102), owned: 0, priceEach: 1 }] }), rules).some((r) => r.kind === 'letDown')).toBe(false);
+  });
+  it('lays nothing down on a sill or before a tub', () => {
+    const ways = findRoutes(facts(105.5, { mayLie: false }), rules);
+    expect(ways.some((r) => r.kind === 'otherLanding')).toBe(false);
+    expect(ways.length).toBeGreaterThan(0);
   });
   it('names the other landing of a length', () => expect(findRoutes(facts(105.5), rules).find((r) => r.kind === 'otherLanding')).toMatchObject({ landing: 'pool' }));
   it('makes it from widths of cloth with heading and hem', () => {
