@@ -48,6 +48,21 @@ test('a second tab that is out of date is told, and loses nothing', async ({ pag
   expect([plan.windows[0]!.rodHeightMm / 25.4, plan.hangings[0]!.gapMm! / 25.4].map(Math.round)).toEqual([104, 8]);
 });
 
+test('undo pressed before the studio has answered takes back what was just done', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+  const before = await rod(studio);
+  await page.route('**/rooms/**', async (route) => { if (route.request().method() === 'POST') await new Promise((r) => setTimeout(r, 700)); await route.continue(); });
+  await type(page, /^Rod, floor to centre$/, '104');
+  await type(page, /^Rod, floor to centre$/, '103');
+  await page.locator('h1, h2').first().click();
+  await expect(page.getByRole('status').first()).not.toHaveText(/Saved|Undone/);
+  await page.locator('body').press('Control+z');
+  await expect(page.getByRole('status').first()).toContainText('Undone');
+  expect(await rod(studio)).toBe(104);
+  await page.locator('body').press('Control+z');
+  await expect.poll(() => rod(studio)).toBe(before);
+});
+
 test('undo and redo across stages, by key, with what was undone said', async ({ page, studio }) => {
   await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
   await type(page, /^Rod, floor to centre$/, '104');

@@ -13,7 +13,7 @@ const settle = () => new Promise((r) => setTimeout(r, 5));
 
 /** A studio on the other side: takes changes at its revision, refuses stale ones, can be down. */
 function studio() {
-  const s = { file: start, revision: 1, down: false, outbox: null as Outbox | null, told: [] as number[], later: [] as (() => void)[], refuse: false, left: [] as Outbox[] };
+  const s = { file: start, revision: 1, down: false, outbox: null as Outbox | null, told: [] as number[], later: [] as (() => void)[], refuse: false, left: [] as Outbox[], replays: [] as string[], before: start };
   const state = () => ({ revision: s.revision, undo: { code: 'putOpening', name: 'theirs' }, redo: null });
   const doors: Doors = {
     change: async (base, changes) => {
@@ -21,11 +21,18 @@ function studio() {
       if (s.down) throw new Error('down');
       if (s.refuse) return { ok: false, issues: [{ code: 'refused', issues: [{ message: 'no' }] }] };
       if (base !== s.revision) return { ok: false, issues: [{ code: 'stale', since: [{ code: 'putOpening', name: 'theirs' }] }] };
+      s.before = s.file;
       s.file = changes.reduce(applyChange, s.file);
       s.revision++;
       return { ok: true, value: state() };
     },
-    replay: async () => ({ ok: true, value: { ...state(), label: { code: 'putOpening', name: 'x' }, file: start } }),
+    replay: async (way) => {
+      await Promise.resolve();
+      s.replays.push(way);
+      s.file = s.before;
+      s.revision++;
+      return { ok: true, value: { ...state(), label: { code: 'putOpening', name: 'x' }, file: s.file } };
+    },
     open: async () => ({ ...state(), file: s.file }), state: async () => state(),
     leftOutbox: async () => { const first = s.left[0]; return first ? { ...first, taken: () => { s.left = s.left.slice(1); } } : null; }, writeOutbox: (o) => { s.outbox = o && structuredClone(o); }, tell: (r) => s.told.push(r), later: (w) => s.later.push(w),
   };
@@ -144,8 +151,34 @@ describe('a second tab', () => {
     s.down = true;
     saver.change([move('harbour-window', 20)]);
     await settle();
+    void saver.replay('undo');
+    await settle();
+    expect([xOf(saver.snapshot().file), s.replays]).toEqual([20, []]);
+    s.down = false;
+    s.later.forEach((w) => w());
+    await settle();
+    expect([s.replays, xOf(saver.snapshot().file), saver.snapshot().saving.state, s.outbox]).toEqual([['undo'], 34, 'saved', null]);
+  });
+  it('undo right after a change takes that change back, and what is changed after it stays on top', async () => {
+    const { s, open } = studio();
+    const saver = open();
+    saver.change([move('harbour-window', 20)]);
+    const undone = saver.replay('undo');
+    saver.change([move('galley-window', 112)]);
+    await undone;
+    expect(xOf(saver.snapshot().file, 'galley-window')).toBe(112);
+    await settle();
+    expect([s.replays, xOf(s.file), xOf(s.file, 'galley-window'), saver.snapshot().saving.state, s.outbox]).toEqual([['undo'], 34, 112, 'saved', null]);
+    expect(saver.snapshot().file).toEqual(s.file);
+  });
+  it('undo is given up when the change it was meant for is refused', async () => {
+    const { s, open } = studio();
+    const saver = open();
+    s.refuse = true;
+    saver.change([move('harbour-window', 20)]);
     await saver.replay('undo');
-    expect(xOf(saver.snapshot().file)).toBe(20);
+    await settle();
+    expect([s.replays, saver.snapshot().saving.state]).toEqual([[], 'refused']);
   });
 });
 

@@ -22,14 +22,18 @@ export type Doors = {
   later: (work: () => void) => void;
 };
 
+type Way = 'undo' | 'redo';
+type Job = { batch: Change[] } | { way: Way; done: () => void };
+
 /**
  * The room as it stands here, and its way to the studio: each change shows at once, is kept in the browser until the
- * studio has it, and is sent in order. A room changed elsewhere is told; nothing is sent over it unasked.
+ * studio has it, and is sent in order; undo and redo wait for what was changed before them. A room changed elsewhere is
+ * told; nothing is sent over it unasked.
  */
 export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
   let snapshot: Snapshot = { file: opened.file, saving: { state: 'saved' }, labels: { undo: opened.undo, redo: opened.redo }, said: null };
   let revision = opened.revision;
-  let queue: Change[][] = [];
+  let jobs: Job[] = [];
   let sending = false;
   let held = false;
   const listeners = new Set<() => void>();
@@ -37,55 +41,91 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     snapshot = { ...snapshot, ...next };
     for (const l of listeners) l();
   };
-  const keep = () => doors.writeOutbox(queue.length > 0 ? { baseRevision: revision, batches: queue } : null);
+  const batches = () => jobs.flatMap((j) => ('batch' in j ? [j.batch] : []));
+  const keep = () => doors.writeOutbox(batches().length > 0 ? { baseRevision: revision, batches: batches() } : null);
   const labelsOf = (s: State) => ({ undo: s.undo, redo: s.redo });
-  const withMine = (file: RoomFile) => queue.flat().reduce(applyChange, file);
+  const withMine = (file: RoomFile) => batches().flat().reduce(applyChange, file);
+
+  /** Undo and redo that still wait are given up: what they were meant for is not there. */
+  function giveUpReplays(): void {
+    for (const j of jobs) if ('way' in j) j.done();
+    jobs = jobs.filter((j) => 'batch' in j);
+  }
 
   async function send(): Promise<void> {
     if (sending || held) return;
     sending = true;
-    while (queue.length > 0 && !held) {
-      show({ saving: { state: 'saving' } });
-      let result: Awaited<ReturnType<Doors['change']>>;
-      try {
-        result = await doors.change(revision, queue[0]!);
-      } catch {
-        show({ saving: { state: 'unsent' } });
-        doors.later(() => { void send(); });
-        break;
-      }
-      if (result.ok) {
-        queue = queue.slice(1);
-        revision = result.value.revision;
-        keep();
-        doors.tell(revision);
-        show({ labels: labelsOf(result.value), ...(queue.length === 0 ? { saving: { state: 'saved' } as const } : {}) });
-        continue;
-      }
-      const issue = result.issues[0]!;
-      if (issue.code === 'stale') {
-        held = true;
-        show({ saving: { state: 'stale', since: issue.since, mine: queue.length } });
-        break;
-      }
-      // what the studio cannot take is dropped here too, so that the drawing shows what is kept
-      queue = queue.slice(1);
-      keep();
-      show({ saving: { state: 'refused', why: issue.code === 'refused' ? issue.issues.map((i) => i.message).join('; ') : issue.code } });
-      const fresh = await doors.open().catch(() => null);
-      if (fresh) {
-        revision = fresh.revision;
-        show({ file: withMine(fresh.file) });
-      }
+    while (jobs.length > 0 && !held) {
+      const job = jobs[0]!;
+      if (!(await ('batch' in job ? sendBatch(job.batch) : sendReplay(job)))) break;
     }
     sending = false;
   }
 
+  /** Whether the next one may follow. */
+  async function sendBatch(batch: Change[]): Promise<boolean> {
+    show({ saving: { state: 'saving' } });
+    let result: Awaited<ReturnType<Doors['change']>>;
+    try {
+      result = await doors.change(revision, batch);
+    } catch {
+      show({ saving: { state: 'unsent' } });
+      doors.later(() => { void send(); });
+      return false;
+    }
+    if (result.ok) {
+      jobs = jobs.slice(1);
+      revision = result.value.revision;
+      keep();
+      doors.tell(revision);
+      show({ labels: labelsOf(result.value), ...(jobs.length === 0 ? { saving: { state: 'saved' } as const } : {}) });
+      return true;
+    }
+    giveUpReplays();
+    const issue = result.issues[0]!;
+    if (issue.code === 'stale') {
+      held = true;
+      show({ saving: { state: 'stale', since: issue.since, mine: batches().length } });
+      return false;
+    }
+    // what the studio cannot take is dropped here too, so that the drawing shows what is kept
+    jobs = jobs.slice(1);
+    keep();
+    show({ saving: { state: 'refused', why: issue.code === 'refused' ? issue.issues.map((i) => i.message).join('; ') : issue.code } });
+    const fresh = await doors.open().catch(() => null);
+    if (fresh) {
+      revision = fresh.revision;
+      show({ file: withMine(fresh.file) });
+    }
+    return true;
+  }
+
+  async function sendReplay({ way, done }: { way: Way; done: () => void }): Promise<boolean> {
+    let result: Awaited<ReturnType<Doors['replay']>>;
+    try {
+      result = await doors.replay(way);
+    } catch {
+      giveUpReplays();
+      show({ saving: { state: 'unsent' } });
+      if (jobs.length > 0) doors.later(() => { void send(); });
+      return false;
+    }
+    jobs = jobs.slice(1);
+    if (result.ok) {
+      revision = result.value.revision;
+      keep();
+      doors.tell(revision);
+      show({ ...(result.value.file ? { file: withMine(result.value.file) } : {}), labels: labelsOf(result.value), said: { kind: way === 'undo' ? 'undone' : 'redone', label: result.value.label }, ...(batches().length === 0 ? { saving: { state: 'saved' } as const } : {}) });
+    } else show({ said: result.issues[0]!.code === 'stands-in-the-way' ? { kind: 'stands' } : { kind: 'nothing', way } });
+    done();
+    return true;
+  }
+
   function change(changes: Change[]): void {
     if (changes.length === 0) return;
-    queue = [...queue, changes];
+    jobs = [...jobs, { batch: changes }];
     keep();
-    show({ file: changes.reduce(applyChange, snapshot.file), said: null, ...(snapshot.saving.state === 'stale' ? { saving: { ...snapshot.saving, mine: queue.length } } : {}) });
+    show({ file: changes.reduce(applyChange, snapshot.file), said: null, ...(snapshot.saving.state === 'stale' ? { saving: { ...snapshot.saving, mine: batches().length } } : {}) });
     void send();
   }
 
@@ -93,7 +133,8 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
   async function takeFresh(mine: 'on-top' | 'out'): Promise<void> {
     const fresh = await doors.open().catch(() => null);
     if (!fresh) return;
-    if (mine === 'out') queue = [];
+    giveUpReplays();
+    if (mine === 'out') jobs = [];
     revision = fresh.revision;
     held = false;
     keep();
@@ -101,20 +142,13 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     await send();
   }
 
-  async function replay(way: 'undo' | 'redo'): Promise<void> {
-    if (queue.length > 0 || held) return;
-    try {
-      const result = await doors.replay(way);
-      if (!result.ok) {
-        show({ said: result.issues[0]!.code === 'stands-in-the-way' ? { kind: 'stands' } : { kind: 'nothing', way } });
-        return;
-      }
-      revision = result.value.revision;
-      doors.tell(revision);
-      show({ ...(result.value.file ? { file: result.value.file } : {}), labels: labelsOf(result.value), said: { kind: way === 'undo' ? 'undone' : 'redone', label: result.value.label }, saving: { state: 'saved' } });
-    } catch {
-      show({ saving: { state: 'unsent' } });
-    }
+  /** Takes the last change back, or does it again, after all that was changed before; done when it is answered or given up. */
+  function replay(way: Way): Promise<void> {
+    if (held) return Promise.resolve();
+    return new Promise((done) => {
+      jobs = [...jobs, { way, done }];
+      void send();
+    });
   }
 
   /** Picks up what a crash or a closed tab left unsent, else makes sure that this page is not older than the studio. */
@@ -126,19 +160,19 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
       return;
     }
     if (left) {
-      queue = [...left.batches, ...queue];
+      jobs = [...left.batches.map((batch) => ({ batch })), ...jobs];
       revision = left.baseRevision;
       keep();
       left.taken();
-      show({ file: queue.flat().reduce(applyChange, snapshot.file) });
+      show({ file: withMine(snapshot.file) });
       await send();
       await wake();
       return;
     }
     const state = await doors.state().catch(() => null);
-    if (!state || state.revision === revision || queue.length > 0 || sending || held) return;
+    if (!state || state.revision === revision || jobs.length > 0 || sending || held) return;
     const fresh = await doors.open().catch(() => null);
-    if (!fresh || queue.length > 0 || sending) return;
+    if (!fresh || jobs.length > 0 || sending) return;
     revision = fresh.revision;
     show({ file: fresh.file, labels: labelsOf(fresh) });
   }
@@ -149,7 +183,7 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     const state = await doors.state().catch(() => null);
     if (!state || state.revision <= revision || sending || held) return;
     held = true;
-    show({ saving: { state: 'stale', since: state.undo ? [state.undo] : [], mine: queue.length } });
+    show({ saving: { state: 'stale', since: state.undo ? [state.undo] : [], mine: batches().length } });
   }
 
   return {
