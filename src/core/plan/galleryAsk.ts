@@ -2,7 +2,7 @@ import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { HangingGroup, Item, RoomFile } from '../model/types';
 import type { Frame, GalleryAsk } from '../packing/gallery';
-import { overheadOf } from '../room/ceiling';
+import { overheadOf, underCrown } from '../room/ceiling';
 import type { RuleBook } from '../rules/book';
 import { gapRule } from '../stages/walls/height';
 import type { GroupPlan } from '../stages/walls/planGroup';
@@ -33,7 +33,7 @@ export function galleryAskOf(group: HangingGroup, groupPlan: GroupPlan, file: Ro
   const standing = standingAt(wall, group.overPieceId, file, plan);
   const over = standing.find(({ p }) => p.id === group.overPieceId);
   const overTop = over ? over.p.bottomMm + over.p.heightMm : 0;
-  const edge = overheadOf(file.room, wall, plan.walls);
+  const edge = underCrown(file.room, overheadOf(file.room, wall, plan.walls));
   const [low, high] = over ? rules.range(gapRule(over.p.bed !== null)) : [0, Infinity];
   const lowest = over ? overTop + (rules.school('walls.yields') === 'gap' ? 0 : group.aboveMm ?? low) : 0;
   const highest = Math.max(...edge.map((p) => p.heightMm)) - clearMm;

@@ -1,6 +1,6 @@
 import type { Hanging, Piece, RoomFile } from '../model/types';
 import type { Mm } from '../base/units';
-import { lowestOver, overheadOf } from '../room/ceiling';
+import { lowestOver, overheadOf, underCrown } from '../room/ceiling';
 import { isBed, isLamp } from '../room/kinds';
 import type { OnWall } from '../room/place';
 import type { Wall } from '../room/walls';
@@ -18,11 +18,13 @@ export function hangingPlaceOf(h: Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'
   const below = over ? { id: over.id, name: over.name, isBed: isBed(over), isSeat: over.seat !== null, xMm: on(over).xMm, widthMm: on(over).widthMm, topMm: over.bottomMm + over.heightMm } : null;
   const middle = h.xMm ?? acrossOf({ over: below, wallLengthMm: wall.lengthMm }, rules);
   const { flags } = file.home;
+  const edge = overheadOf(file.room, wall, walls);
+  const [wallHighMm, ceilingMm] = [edge, underCrown(file.room, edge)].map((e) => lowestOver(e, Math.max(0, middle - widthMm / 2), Math.min(wall.lengthMm, middle + widthMm / 2))) as [Mm, Mm];
   return {
     holes: file.room.holes.filter((x) => x.wallId === h.wallId),
     stairs: file.fittings.filter((f) => f.kind === 'stairs' && f.wallId === h.wallId),
     childrenOrPets: flags.childrenAges.length > 0 || flags.pets,
-    wallLengthMm: wall.lengthMm, ceilingMm: lowestOver(overheadOf(file.room, wall, walls), Math.max(0, middle - widthMm / 2), Math.min(wall.lengthMm, middle + widthMm / 2)),
+    wallLengthMm: wall.lengthMm, wallHighMm, ceilingMm, ceilingBy: ceilingMm < wallHighMm ? 'crown' : 'ceiling',
     over: below,
     openings: file.openings.filter((o) => o.wallId === h.wallId).map((o) => ({ id: o.id, name: o.name, box: { xMm: o.xMm - o.trimMm, yMm: o.sillMm, widthMm: o.widthMm + 2 * o.trimMm, heightMm: o.heightMm + o.trimMm } })),
     fittings: file.fittings.filter((f) => f.wallId === h.wallId).map((f) => ({ id: f.id, name: f.name, electric: f.kind === 'socket' || f.kind === 'switch' || f.kind === 'tv', stairs: f.kind === 'stairs', shelf: f.kind === 'shelf', box: { xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm } })),

@@ -1,7 +1,7 @@
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { Item, Look, Piece, RoomFile } from '../model/types';
-import { overheadOf, type OverheadPoint } from '../room/ceiling';
+import { overheadOf, underCrown, type OverheadPoint } from '../room/ceiling';
 import { isLamp } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
 import type { Wall } from '../room/walls';
@@ -50,7 +50,7 @@ export function obstaclesOn(wall: Wall, { file, plan, rules }: Room, { overPiece
     ...curtainBoxes(plan.windows, wall.id, rules),
     ...file.fittings.filter((f) => f.wallId === wall.id).flatMap((f) => (f.kind === 'stairs' ? underStair(f) : [room({ xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm }, keep)])),
     ...standingAt(wall, overPieceId, file, plan).map(({ p, on }): Box => room({ xMm: on.xMm, yMm: p.bottomMm, widthMm: on.widthMm, heightMm: p.heightMm }, p.id === overPieceId ? 0 : keep)),
-    ...overSlope(overheadOf(file.room, wall, plan.walls), clearMm),
+    ...overSlope(underCrown(file.room, overheadOf(file.room, wall, plan.walls)), clearMm),
     ...plan.hangings.filter((h) => h.wallId === wall.id && !own(h.hangingId)).map((h) => room({ xMm: h.xMm - h.widthMm / 2, yMm: h.bottomMm, widthMm: h.widthMm, heightMm: h.heightMm }, gapMm)),
   ];
 }

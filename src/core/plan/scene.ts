@@ -24,7 +24,7 @@ export function sceneOf(file: RoomFile, look: Look, walls: readonly Wall[], plan
   // a print shows its own colours in whatever frame it is
   const inFrame = (hangingId: string): Item | undefined => { const print = look.hangings.find((h) => h.id === hangingId)?.print; return print?.itemId ? items.get(print.itemId) : undefined; };
   return walls.map((wall) => {
-    const shell = shellOf(file, wall);
+    const shell = shellOf(file, wall, walls);
     const standing = [
       ...file.openings.filter((o) => o.wallId === wall.id).flatMap((o) => openingShapes(o, file)),
       ...file.fittings.filter((f) => f.wallId === wall.id).flatMap((f) => fittingShapes(f, look, items)),
@@ -45,7 +45,7 @@ function shape(about: string, name: string, form: Form, at: Box, depthMm: Mm, co
   return { key: part ? `${about}:${part}` : about, about, name, form, box: at, depthMm, colours, pattern: PLAIN, soft: false, fixed: false, ...rest };
 }
 
-function shellOf(file: RoomFile, wall: Wall): Shape[] {
+function shellOf(file: RoomFile, wall: Wall, walls: readonly Wall[]): Shape[] {
   const { room } = file;
   const doors = file.openings.filter((o) => o.wallId === wall.id && o.sillMm < SKIRTING).map((o) => [o.xMm - o.trimMm, o.xMm + o.widthMm + o.trimMm] as const).sort((a, b) => a[0] - b[0]);
   const runs: [Mm, Mm][] = [];
@@ -55,9 +55,14 @@ function shellOf(file: RoomFile, wall: Wall): Shape[] {
     at = Math.max(at, to);
   }
   const skirting = Math.min(SKIRTING, room.ceilingMm / 10);
+  // along the level ceiling only: from level point to level point of the edge
+  const edge = overheadOf(room, wall, walls);
+  const level = (p: { heightMm: Mm }) => p.heightMm > room.ceilingMm - 1;
+  const crowns = room.crownMm > 0 ? edge.slice(1).flatMap((b, i) => { const a = edge[i]!; return level(a) && level(b) && b.xMm - a.xMm > 1 ? [[a.xMm, b.xMm] as const] : []; }) : [];
   return [
     shape('wall', '', 'wall', box(0, 0, wall.lengthMm, room.ceilingMm), -2, room.wallFinish.colours, { pattern: room.wallFinish.pattern, fixed: true }),
     ...runs.map(([from, to], i) => shape('trim', '', 'skirting', box(from, 0, to - from, skirting), -1, room.trimFinish.colours, { fixed: true, part: `skirting${i}` })),
+    ...crowns.map(([from, to], i) => shape('trim', '', 'skirting', box(from, room.ceilingMm - room.crownMm, to - from, room.crownMm), -1, room.trimFinish.colours, { fixed: true, part: `crown${i}` })),
   ];
 }
 

@@ -2,7 +2,7 @@ import { apart, type Point } from '../geometry/plane';
 import type { Mm } from '../base/units';
 import type { Finding, FindingCode, FindingFacts, Level } from '../model/finding';
 import type { Item, Look, RoomFile } from '../model/types';
-import { lowestOver, overheadOf } from '../room/ceiling';
+import { lowestOver, overheadOf, underCrown } from '../room/ceiling';
 import { isGlazed, isLamp, sits } from '../room/kinds';
 import type { OnWall } from '../room/place';
 import { glintIn, patchesIn, showsBox, type Glass, type Patch, type Place3 } from '../room/reflect';
@@ -41,7 +41,7 @@ export function planWalls(file: RoomFile, look: Look, items: ReadonlyMap<string,
     };
     const stair = file.fittings.find((f) => f.kind === 'stairs' && f.wallId === g.wallId);
     const place = hangingPlaceOf({ wallId: g.wallId, overPieceId: g.overPieceId, xMm: g.xMm }, 0, file, walls, places, rules);
-    const edge = overheadOf(file.room, walls.find((w) => w.id === g.wallId)!, walls);
+    const edge = underCrown(file.room, overheadOf(file.room, walls.find((w) => w.id === g.wallId)!, walls));
     return planGroup(g, of, { place, overhead: (fromMm, toMm) => lowestOver(edge, fromMm, toMm), axis: axisOf(), stairPitchDeg: stair ? (Math.atan2(stair.heightMm, stair.widthMm) * 180 * (stair.rises === 'right' ? 1 : -1)) / Math.PI : null }, rules);
   });
   const inGroups = new Map(groups.flatMap((g) => [...g.members]));

@@ -3,7 +3,7 @@ import { apart, distanceToSegment, overlapLength, type Point } from '../geometry
 import { OPENING } from '../model/defaults';
 import type { Dressing, Fitting, Look, Opening, RoomFile } from '../model/types';
 import type { OnWall } from '../room/place';
-import { lowestOver, overheadOf } from '../room/ceiling';
+import { lowestOver, overheadOf, underCrown } from '../room/ceiling';
 import { isGlazed, isLamp } from '../room/kinds';
 import { pointOnWall, type Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
@@ -69,9 +69,9 @@ export function dressedOf(file: RoomFile, look: Look, walls: readonly Wall[], ru
 
 /** What comes down over a stretch of a wall: ceiling, slope or beam less the crown, or a thing on the wall that hangs above a height. */
 function overheadOn(wall: Wall, fromXMm: Mm, toXMm: Mm, aboveMm: Mm, file: RoomFile, walls: readonly Wall[], places: ReadonlyMap<string, OnWall>): { mm: Mm; by: string } {
-  const ceiling = lowestOver(overheadOf(file.room, wall, walls), Math.max(0, fromXMm), Math.min(wall.lengthMm, toXMm));
-  // the crown runs along a level ceiling; a slope has none
-  const crowned = ceiling > file.room.ceilingMm - 1 ? ceiling - file.room.crownMm : ceiling;
+  const edge = overheadOf(file.room, wall, walls);
+  const lowest = (of: typeof edge) => lowestOver(of, Math.max(0, fromXMm), Math.min(wall.lengthMm, toXMm));
+  const [ceiling, crowned] = [lowest(edge), lowest(underCrown(file.room, edge))];
   const beam = file.room.beams.find((b) => Math.abs(b.undersideMm - ceiling) < 0.5);
   let low = { mm: crowned, by: crowned < ceiling ? 'crown' : ceiling < file.room.ceilingMm - 1 ? beam?.name ?? 'slope' : 'ceiling' };
   const take = (mm: Mm, from: Mm, to: Mm, by: string) => { if (mm >= aboveMm - 1 && mm < low.mm && overlapLength(from, to, fromXMm, toXMm) > 1) low = { mm, by }; };
@@ -79,6 +79,10 @@ function overheadOn(wall: Wall, fromXMm: Mm, toXMm: Mm, aboveMm: Mm, file: RoomF
   for (const p of file.pieces) { const on = places.get(p.id); if (on?.wallId === wall.id && p.bottomMm > 0) take(p.bottomMm, on.xMm, on.xMm + on.widthMm, p.name); }
   return low;
 }
+
+/** Lowest of the ceiling itself, of slopes and beams over a stretch of the rod: what a track is fixed to, before the crown. */
+const ceilingOfSpan = (span: Span, fromMm: Mm, toMm: Mm, file: RoomFile, walls: readonly Wall[]): Mm =>
+  Math.min(Infinity, ...onWalls(span, fromMm, toMm).map((s) => { const wall = walls.find((w) => w.id === s.wallId)!; return lowestOver(overheadOf(file.room, wall, walls), Math.max(0, s.fromXMm), Math.min(wall.lengthMm, s.toXMm)); }));
 
 /** Lowest thing over a stretch of the rod, before whichever walls it hangs. */
 export const overheadOfSpan = (span: Span, fromMm: Mm, toMm: Mm, aboveMm: Mm, file: RoomFile, walls: readonly Wall[], places: ReadonlyMap<string, OnWall>): { mm: Mm; by: string } =>
@@ -129,7 +133,7 @@ export function windowPlaceOf(target: WindowTarget, file: RoomFile, walls: reado
   const least = (fromMm: Mm, toMm: Mm, to: (wall: Wall, from: Mm, to: Mm) => Mm) => Math.min(Infinity, ...onWalls(span, fromMm, toMm).map((s) => to(wallOf(s.wallId), s.fromXMm, s.toXMm)));
   const stretch = (wall: Wall, from: Mm, to: Mm): [Point, Point] => [pointOnWall(wall, from), pointOnWall(wall, to)];
   return {
-    overhead: (fromMm, toMm) => overheadOfSpan(span, fromMm, toMm, top, file, walls, places), lineMm, wheelchair: file.home.flags.wheelchair, rented: file.home.flags.rented,
+    overhead: (fromMm, toMm) => overheadOfSpan(span, fromMm, toMm, top, file, walls, places), ceilingOver: (fromMm, toMm) => ceilingOfSpan(span, fromMm, toMm, file, walls), lineMm, wheelchair: file.home.flags.wheelchair, rented: file.home.flags.rented,
     roomMm: { leftMm: left.leftMm, rightMm: right.rightMm },
     endsAt: { left: left.leftBy, right: right.rightBy },
     heaters: file.fittings.filter((f) => f.kind === 'heater' || f.kind === 'stove').map((f) => ({ id: f.id, name: f.name, distanceMm: (fromMm: Mm, toMm: Mm) => least(fromMm, toMm, (wall, from, to) => spanToFitting(wall, from, to, wallOf(f.wallId), f)) })),

@@ -67,6 +67,17 @@ export function overheadOf(room: Overhead, wall: Wall, walls: readonly Wall[] = 
   return points;
 }
 
+/** The upper edge of what is free of a wall: under the crown where the ceiling is level; a slope and a beam have none. */
+export function underCrown(room: Pick<Room, 'ceilingMm' | 'crownMm'>, edge: readonly OverheadPoint[]): OverheadPoint[] {
+  if (room.crownMm <= 0) return [...edge];
+  const level = (p: OverheadPoint) => p.heightMm > room.ceilingMm - 1;
+  return edge.slice(1).flatMap((b, i) => {
+    const a = edge[i]!;
+    if (b.xMm === a.xMm) return [];
+    return level(a) && level(b) ? [{ ...a, heightMm: a.heightMm - room.crownMm }, { ...b, heightMm: b.heightMm - room.crownMm }] : [a, b];
+  });
+}
+
 /** The lowest of a wall's upper edge over a stretch of it. */
 export function lowestOver(edge: readonly OverheadPoint[], fromMm: Mm, toMm: Mm): Mm {
   let low = Infinity;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { bareRoom, fittingOf, hanging, inches, item, opening, toIn } from '../../../tests/helpers/rooms';
 import { withBump, withoutCorner } from './bump';
 import { withWallLength } from './wallLength';
-import { areaUnder, lowestOver, overheadAt, overheadOf } from './ceiling';
+import { areaUnder, lowestOver, overheadAt, overheadOf, underCrown } from './ceiling';
 import { clearanceOf } from './clearance';
 import { swingsOf } from './swing';
 import { polygonArea } from '../geometry/plane';
@@ -18,6 +18,15 @@ describe('what is overhead', () => {
     expect([0, 650, 1300, 2000].map((into) => overheadAt(eaves, { xMm: 4000 - into, yMm: 1500 }))).toEqual([1200, 1850, 2500, 2500]);
     expect(overheadOf(eaves, north).map((p) => [Math.round(p.xMm), Math.round(p.heightMm)])).toEqual([[0, 2500], [2700, 2500], [4000, 1200]]);
     expect(overheadOf(eaves, east).map((p) => Math.round(p.heightMm))).toEqual([1200, 1200]);
+  });
+  it('a crown takes from what is level, and not from a slope or a beam', () => {
+    const free = (r: typeof eaves) => underCrown({ ...r, crownMm: 90 }, overheadOf(r, north));
+    expect(free({ ...eaves, slopes: [] }).map((p) => [p.xMm, p.heightMm])).toEqual([[0, 2410], [4000, 2410]]);
+    expect(free(eaves).map((p) => [Math.round(p.xMm), Math.round(p.heightMm)])).toEqual([[0, 2410], [2700, 2410], [2700, 2500], [4000, 1200]]);
+    expect(lowestOver(free(eaves), 2700, 3000)).toBeCloseTo(2500 - 300, 3);
+    const beamed = { ...file.room, crownMm: 90, beams: [{ id: 'b', name: 'Beam', wallId: 'e', fromWallMm: 1000, widthMm: 200, undersideMm: 2430 }] };
+    expect([lowestOver(underCrown(beamed, overheadOf(beamed, north)), 0, 2700), lowestOver(underCrown(beamed, overheadOf(beamed, north)), 2850, 2950)]).toEqual([2410, 2430]);
+    expect(underCrown({ ...file.room, crownMm: 0 }, overheadOf(eaves, north))).toEqual(overheadOf(eaves, north));
   });
   it('two slopes meet in a ridge', () => {
     const roof = { ...file.room, slopes: [{ wallId: 'e', lowMm: 1000, runMm: 4000 }, { wallId: 'w', lowMm: 1000, runMm: 4000 }] };

@@ -79,7 +79,7 @@ function Curtain(): ReactNode {
       )}
       drawing={(
         <WallDrawing elevation={elevation} title={t('quick.curtain')} width={760} height={500}>
-          {(scale) => windowPlan && <WindowDimensions plan={windowPlan} opening={opening} scale={scale} unit={unit} edits={acts} />}
+          {(scale) => windowPlan && <WindowDimensions plan={windowPlan} opening={opening} scale={scale} unit={unit} ceilingMm={file.room.ceilingMm} edits={acts} />}
         </WallDrawing>
       )}
       answer={dressing && windowPlan ? <WindowSheet opening={opening} dressing={dressing} plan={windowPlan} local /> : <button type="button" onClick={acts.dress} className="underline">{t('windows.dress')}</button>}

@@ -11,7 +11,7 @@ import type { Scale } from '../../ui/drawing/scale';
 export type WindowEdits = { setRod: (mm: number) => Answer; setSpan: (mm: number) => Answer; setExtension: (side: 'left' | 'right', mm: number) => Answer; setLength: (mm: number, nowMm?: number) => Answer };
 
 /** Dimension lines of the dressed window: rod, span, reach to each side, finished length. Each number can be typed over. */
-export function WindowDimensions({ plan: w, opening: o, scale, unit, edits, whole = true }: { plan: WindowPlan; opening: Opening; scale: Scale; unit: LengthUnit; edits?: WindowEdits; /** The rod's height and the hem are told once; a rod round a bay has more walls. */ whole?: boolean }): ReactNode {
+export function WindowDimensions({ plan: w, opening: o, scale, unit, ceilingMm, edits, whole = true }: { plan: WindowPlan; opening: Opening; scale: Scale; unit: LengthUnit; ceilingMm: number; edits?: WindowEdits; /** The rod's height and the hem are told once; a rod round a bay has more walls. */ whole?: boolean }): ReactNode {
   const t = useTranslations('windows');
   // what of the rod is before this wall; a rod round a bay is dimensioned wall by wall
   const here = w.rodOn.find((r) => r.wallId === o.wallId) ?? w.rodOn[0]!;
@@ -22,7 +22,10 @@ export function WindowDimensions({ plan: w, opening: o, scale, unit, edits, whol
   const outerLeft = scale.x(o.xMm - o.trimMm);
   const outerRight = scale.x(o.xMm + o.widthMm + o.trimMm);
   const reachY = scale.y(o.sillMm + o.heightMm) + 26;
-  const top = Math.max(14, rodY - 22);
+  // never so near to the ceiling's line that the two are taken for one
+  const ceilingY = scale.y(ceilingMm);
+  const over = rodY - 22;
+  const top = Math.max(12, Math.abs(over - ceilingY) < 14 ? ceilingY - 15 : over);
   const panel = shown[0] ?? w.panelPlans[0]!;
   const last = shown[shown.length - 1] ?? panel;
   const panelTop = scale.y(w.rodHeightMm - w.takeDownMm);

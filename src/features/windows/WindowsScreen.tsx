@@ -11,6 +11,7 @@ import { overheadOfSpan, tubOpening } from '../../core/plan/windowPlace';
 import { outerOf } from '../../core/stages/windows/span';
 import { rodBySchool } from '../../core/stages/windows/rod';
 import { isGlazed } from '../../core/room/kinds';
+import { placeOnWall } from '../../core/room/place';
 import type { Scale } from '../../ui/drawing/scale';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
@@ -48,7 +49,7 @@ export function WindowsScreen(): ReactNode {
   const stopsOf = (w: NonNullable<typeof windowPlan>) => {
     const at = (mm: number) => ({ at: formatLength(mm, unit) });
     const outer = outerOf(w.span);
-    const facts = { frameTopMm: w.frameTopMm, ceilingMm: overheadOfSpan(w.span, outer.leftMm, outer.rightMm, w.frameTopMm, file, plan.walls, new Map()).mm };
+    const facts = { frameTopMm: w.frameTopMm, ceilingMm: overheadOfSpan(w.span, outer.leftMm, outer.rightMm, w.frameTopMm, file, plan.walls, new Map(file.pieces.map((p) => [p.id, placeOnWall(p, plan.walls)]))).mm };
     return [
       ...(['high', 'twoThirds', 'overFrame'] as const).map((school) => { const { rodMm } = rodBySchool(facts, rules, school); return { rodMm, words: t('windows.snapSchool', { school, ...at(rodMm) }) }; }),
       ...w.routes.filter((r) => r.kind === 'asItIs' && r.stockMm !== null).map((r) => ({ rodMm: r.rodMm, words: t('windows.snapLength', { length: formatLength(r.stockMm!, unit), ...at(r.rodMm) }) })),
@@ -113,7 +114,7 @@ export function WindowsScreen(): ReactNode {
             {snapped && <g pointerEvents="none"><line x1={scale.x(0)} x2={scale.x(elevation.lengthMm)} y1={scale.y(snapped.rodMm)} y2={scale.y(snapped.rodMm)} stroke="#141414" strokeWidth="1.3" strokeDasharray="5 3" /><rect x={scale.width / 2 - snapped.words.length * 3 - 8} y="3" width={snapped.words.length * 6 + 16} height="18" rx="2" fill="#141414" /><text x={scale.width / 2} y="16" textAnchor="middle" fontSize="12" fontWeight="600" fill="#f5f5f5"><SvgWords>{snapped.words}</SvgWords></text></g>}
             {round && [...round.offsets].slice(1).map(([id, at]) => <line key={id} x1={scale.x(at)} x2={scale.x(at)} y1={scale.y(elevation.ceilingMm)} y2={scale.y(0)} stroke="#141414" strokeWidth="0.8" strokeDasharray="7 4" pointerEvents="none" />)}
             {undressedOn(round ? [...round.offsets.keys()] : [shownWall]).map((o) => <text key={o.id} x={atWall(scale, o.wallId).x(o.xMm + o.widthMm / 2)} y={scale.y(o.sillMm + o.heightMm) - 12} textAnchor="middle" fontSize="12.5" fontWeight="600" pointerEvents="none">{t('windows.notDressed', { name: o.name })}</text>)}
-            {windowPlan && (round ? windowPlan.openingIds : [current.id]).map((id) => { const o = windows.find((x) => x.id === id); return o && <WindowDimensions key={id} plan={windowPlan} opening={o} scale={atWall(scale, o.wallId)} unit={unit} edits={acts} whole={!round || o.id === windowPlan.openingIds[0]} />; })}
+            {windowPlan && (round ? windowPlan.openingIds : [current.id]).map((id) => { const o = windows.find((x) => x.id === id); return o && <WindowDimensions key={id} plan={windowPlan} opening={o} scale={atWall(scale, o.wallId)} unit={unit} ceilingMm={file.room.ceilingMm} edits={acts} whole={!round || o.id === windowPlan.openingIds[0]} />; })}
           </>
         )}
       </WallDrawing>

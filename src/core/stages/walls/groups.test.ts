@@ -43,6 +43,25 @@ describe('under a slope', () => {
   });
 });
 
+describe('under a crown', () => {
+  const base = bareRoom(inches(168), inches(144), inches(96));
+  const crown = (mm: number) => ({ room: { ...base.room, crownMm: mm } });
+  it('the clear space is kept under it, and it is what is named; the wall is as high as before', () => {
+    const tall = (mm: number) => planOf(grouped([[16, 70], [16, 70]], {}, crown(mm)));
+    expect([tall(0), tall(inches(6))].map((p) => toIn(p.groups[0]!.topMm))).toEqual([92, 86]);
+    expect(tall(inches(6)).groups[0]!.findings.find((f) => f.code === 'ceiling-yielded')!.by).toMatchObject({ other: 'crown' });
+    expect([tall(0), tall(inches(6))].map((p) => toIn(p.groups[0]!.schools.quarterMm))).toEqual([60, 60]);
+    const into = planOf(grouped([[16, 12], [16, 12]], { centreMm: inches(86) }, crown(inches(6)))).hangings[0]!.findings.find((f) => f.code === 'picture-over-ceiling')!;
+    expect([toIn(Number(into.by.byMm)), into.by.what]).toEqual([2, 'crown']);
+  });
+  it('is drawn along the level ceiling in the colour of the trim, and seen as such', () => {
+    const drawn = (more: Partial<RoomFile['room']>) => planLook({ ...base, room: { ...base.room, crownMm: inches(6), ...more } }, { lookId: 'look' }).elevations[0]!.shapes.filter((s) => s.key.startsWith('trim:crown')).map((s) => [toIn(s.box.xMm), toIn(s.box.yMm), toIn(s.box.widthMm), toIn(s.box.heightMm)]);
+    expect(drawn({})).toEqual([[0, 90, 168, 6]]);
+    expect(drawn({ slopes: [{ wallId: 'e', lowMm: inches(36), runMm: inches(60) }] })).toEqual([[0, 90, 108, 6]]);
+    expect(drawn({ crownMm: 0 })).toEqual([]);
+  });
+});
+
 describe('layouts by their order', () => {
   const ask = (more: Partial<LayoutAsk>): LayoutAsk => ({ kind: 'row', hinge: 'centres', gapMm: 60, columns: null, pitchDeg: 30, apartMm: null, ...more });
   const size = fc.record({ widthMm: fc.integer({ min: 50, max: 900 }), heightMm: fc.integer({ min: 50, max: 900 }) });

@@ -50,7 +50,7 @@ export function heightFinding(height: HeightPlan, over: { name: string; isBed: b
   const direction = byMm > 0 ? 'above' : 'below';
   const gap = over ? gapRule(over.isBed) : asWished;
   const found: ReturnType<typeof heightFinding> = [];
-  if (ceilingTookMm > 0.5) found.push({ code: 'ceiling-yielded', level: 'yielded', by: { byMm: ceilingTookMm, centreMm, wantMm: rules.number('walls.clearAbove'), what: above === '' ? 'ceiling' : 'shelf', other: above }, rule: 'walls.clearAbove' });
+  if (ceilingTookMm > 0.5) found.push({ code: 'ceiling-yielded', level: 'yielded', by: { byMm: ceilingTookMm, centreMm, wantMm: rules.number('walls.clearAbove'), other: above }, rule: 'walls.clearAbove' });
   if (height.yielded === 'gap' && over) found.push({ code: 'gap-yielded', level: 'yielded', by: { byMm: Math.abs(byMm), direction, gapMm: gapMm ?? 0, over: over.name }, rule: gap });
   if (ceilingTookMm > 0.5 || height.yielded === 'gap') return found;
   if (over) found.push(height.yielded === 'centre' ? { code: 'centre-yielded', level: 'yielded', by: { byMm: Math.abs(byMm), direction, gapMm: gapMm ?? 0, wishMm, over: over.name }, rule: gap } : { code: 'centre-and-gap-agree', level: 'ok', by: { gapMm: gapMm ?? 0, centreMm, over: over.name }, rule: gap });

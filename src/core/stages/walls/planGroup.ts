@@ -56,7 +56,7 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
   // height of the whole: over furniture by its gap, else by the school
   const [low, high] = rules.range('walls.quarter');
   const singleMm = rules.number('walls.centre');
-  const quarterMm = place.ceilingMm * ((low + high) / 2);
+  const quarterMm = place.wallHighMm * ((low + high) / 2);
   const wish = group.zone ? group.zone.bottomMm + group.zone.heightMm / 2 : group.kind === 'pair' && axis ? axis.centreMm : rules.school('walls.gallerySchool') === 'quarter' && members.length > 1 ? quarterMm : singleMm;
   // where pieces were put by hand the group's middle is the point that they are told from; else it is the outline's own
   const moved = members.some(({ hanging }) => hanging.groupAt !== null);
@@ -69,7 +69,7 @@ export function planGroup(group: HangingGroup, members: readonly GroupMember[], 
     const xMm = fromXMm + a.dxMm;
     const over = topsOut({ ...place, ceilingMm: about.overhead(xMm - p.widthMm / 2, xMm + p.widthMm / 2) }, xMm, p.widthMm, wish);
     return { ...over, mm: over.mm + o.topMm - (a.dyMm + p.heightMm / 2) };
-  }).reduce((least, a) => (a.mm < least.mm ? a : least), { mm: Infinity, by: '' });
+  }).reduce((least, a) => (a.mm < least.mm ? a : least), { mm: Infinity, by: place.ceilingBy as string });
   const height = chooseHeight(heightMm, over, { centreMm: group.centreMm === null ? null : group.centreMm + (moved ? my : 0), gapMm: group.aboveMm }, above.mm, rules, wish);
   const fromCentreMm = height.centreMm - my;
   const inPlace = new Map<string, InGroup>(members.map(({ hanging }) => { const a = at.get(hanging.id)!; return [hanging.id, { groupId: group.id, xMm: fromXMm + a.dxMm, centreMm: fromCentreMm + a.dyMm }]; }));

@@ -9,7 +9,9 @@ import { hookClass, planNails } from './wire';
 
 /** What is on the hanging's wall, unrolled: boxes in mm from the wall's left end and the floor datum. */
 export type HangingPlace = {
-  wallLengthMm: Mm; ceilingMm: Mm;
+  wallLengthMm: Mm; wallHighMm: Mm;
+  /** What is over it: the ceiling, or the crown along it. */
+  ceilingMm: Mm; ceilingBy: 'ceiling' | 'crown';
   over: { id: string; name: string; isBed: boolean; isSeat: boolean; xMm: Mm; widthMm: Mm; topMm: Mm } | null;
   openings: readonly { id: string; name: string; box: Box }[];
   fittings: readonly { id: string; name: string; electric: boolean; stairs: boolean; shelf: boolean; box: Box }[];
@@ -58,9 +60,9 @@ function stairOver(s: HangingPlace['stairs'][number], box: Box): Mm {
 export const acrossOf = (place: Pick<HangingPlace, 'wallLengthMm'> & { over: { xMm: Mm; widthMm: Mm } | null }, rules: RuleBook): Mm =>
   (place.over?.xMm ?? 0) + (place.over?.widthMm ?? place.wallLengthMm) * rules.number('walls.across');
 
-/** What a piece's top meets first: the ceiling over it, or a shelf above the wished middle. Mm above the datum, and the shelf's name. */
+/** What a piece's top meets first: the ceiling or crown over it, or a shelf above the wished middle. Mm above the datum, and what it is. */
 export function topsOut(place: HangingPlace, xMm: Mm, widthMm: Mm, wishMm: Mm): { mm: Mm; by: string } {
-  let low = { mm: place.ceilingMm, by: '' };
+  let low: { mm: Mm; by: string } = { mm: place.ceilingMm, by: place.ceilingBy };
   for (const f of place.fittings) if (f.shelf && f.box.yMm > wishMm && f.box.yMm < low.mm && overlapLength(xMm - widthMm / 2, xMm + widthMm / 2, f.box.xMm, f.box.xMm + f.box.widthMm) > 0) low = { mm: f.box.yMm, by: f.name };
   return low;
 }
@@ -68,7 +70,7 @@ export function topsOut(place: HangingPlace, xMm: Mm, widthMm: Mm, wishMm: Mm): 
 /** Told when less is left above than the rule wants, by a shelf or a ceiling. */
 export function clearAboveShort(above: { mm: Mm; by: string }, topMm: Mm, rules: RuleBook): FindingFacts | null {
   const [leftMm, wantMm] = [above.mm - topMm, rules.number('walls.clearAbove')];
-  return leftMm > -0.5 && leftMm < wantMm - 0.5 ? { leftMm: Math.max(0, leftMm), wantMm, other: above.by, what: above.by === '' ? 'ceiling' : 'shelf' } : null;
+  return leftMm > -0.5 && leftMm < wantMm - 0.5 ? { leftMm: Math.max(0, leftMm), wantMm, other: above.by } : null;
 }
 
 /** One piece hung: centre, gap, share of the furniture's width, nails, and what to look out for. */
@@ -128,7 +130,7 @@ export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, r
   function judgePlace(): void {
     if (box.xMm < -0.5 || box.xMm + box.widthMm > place.wallLengthMm + 0.5) find('picture-past-wall', 'stop', { byMm: Math.max(-box.xMm, box.xMm + box.widthMm - place.wallLengthMm) });
     if (!hanging.leans && box.yMm < -0.5) find('picture-below-floor', 'stop', { byMm: -box.yMm });
-    if (topMm > place.ceilingMm + 0.5) find('picture-over-ceiling', 'stop', { byMm: topMm - place.ceilingMm });
+    if (topMm > place.ceilingMm + 0.5) find('picture-over-ceiling', 'stop', { byMm: topMm - place.ceilingMm, what: place.ceilingBy });
     const short = inGroup ? null : clearAboveShort(topsOut(place, xMm, item.widthMm, height.centreMm), topMm, rules);
     if (short) find('clear-above-short', 'caution', short, 'walls.clearAbove');
     if (height.gapMm !== null && height.gapMm < -0.5) find('picture-into-furniture', 'stop', { over: over?.name ?? '', byMm: -height.gapMm });

@@ -43,9 +43,9 @@ describe('where the rod is fixed', () => {
     expect([toIn(w.rodHeightMm), toIn(w.finishedLengthMm)]).toEqual([54, 24]);
     expect(w.light.drawn).toBeCloseTo(1 - 0.5 * (1 - 0.12), 6);
   });
-  it('on the ceiling, under a crown that the wall rod keeps below', () => {
+  it('on the ceiling itself, before a crown that the wall rod keeps below', () => {
     const crowned = { room: { ...bareRoom(inches(168), inches(144), inches(108)).room, crownMm: inches(4) } };
-    expect(toIn(only({}, { mount: 'ceiling' }, crowned).rodHeightMm)).toBe(103.5);
+    expect(toIn(only({}, { mount: 'ceiling' }, crowned).rodHeightMm)).toBe(107.5);
     expect(toIn(only({}, {}, crowned).rodHeightMm)).toBe(101);
   });
   it('to the sill and below it', () => {
@@ -298,6 +298,15 @@ describe('all windows together', () => {
     const look = short.looks[0]!;
     const after = planLook(solutionChanges(short, look, ends, []).reduce(applyChange, short), { lookId: 'look' });
     expect(after.windows.map((w) => [w.hemOn, w.chosenRoute?.kind])).toEqual([['apron', 'takeUp'], ['apron', 'takeUp']]);
+  });
+  it('where one hem lies on the floor, one that ends on a sill keeps its landing', () => {
+    const base = two({});
+    const file = { ...base, rules: [{ ruleId: 'windows.stockLengths' as const, value: [inches(106.5)] }, { ruleId: 'windows.stockHem' as const, value: inches(2) }], looks: [{ ...base.looks[0]!, dressings: base.looks[0]!.dressings.map((d, i) => (i === 1 ? { ...d, hemAt: 'sill' as const } : d)) }] };
+    const lies = solveRoom(file, 'look', 'all', [], []).find((s) => s.givesUp.map((g) => g.want).join() === 'landing')!;
+    expect(lies.shares.map((x) => [x.landing, x.kind, x.stockMm])).toEqual([['pool', 'asItIs', inches(106.5)], ['kiss', 'takeUp', inches(106.5)]]);
+    const look = file.looks[0]!;
+    const after = planLook(solutionChanges(file, look, lies, []).reduce(applyChange, file), { lookId: 'look' });
+    expect(after.windows.map((w) => [w.landing, w.finishedLengthMm])).toEqual([['pool', inches(106.5)], ['kiss', inches(73.5)]]);
   });
   it.each([['early-summer', 'long-room'], ['as-found', 'long-room'], ['summer', 'lookout']])('what is taken hangs as told: %s in %s', (lookId, roomId) => {
     const file = demoRoom(roomId);

@@ -73,7 +73,7 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
   function glassAndFullness(): void {
     if (!target.shower) {
       const share = c.glassCoveredMm / c.glassMm;
-      if (c.glassCoveredMm > 1) find('glass-covered', share > rules.number('windows.glassNoticed') ? 'caution' : 'yielded', { stackMm: layer.stackPerSideMm, reachMm: Math.min(layer.brackets.leftMm, layer.brackets.rightMm), coveredMm: c.glassCoveredMm, share }, layer.rules.packing);
+      if (c.glassCoveredMm > 1) find('glass-covered', share > rules.number('windows.glassNoticed') ? 'caution' : 'yielded', { stackMm: layer.stackPerSideMm, reachMm: Math.min(layer.brackets.leftMm, layer.brackets.rightMm), coveredMm: c.glassCoveredMm, share, where: dressing.mount === 'inside' || dressing.mount === 'cafe' ? dressing.mount : 'past' }, layer.rules.packing);
       else find('glass-clear', 'ok', { stackMm: layer.stackPerSideMm }, layer.rules.packing);
       const least = rules.number('windows.leastFullness');
       const low = layer.fullness < least - 1e-6;

@@ -51,7 +51,7 @@ export function planWindow(target: WindowTarget, dressing: Dressing, cloths: { m
   // rod
   const overTrim = place.overhead(trimmed.leftMm, trimmed.rightMm);
   const school = (ceilingMm: Mm) => rodBySchool({ frameTopMm, ceilingMm }, rules);
-  const atMount = shower ? undefined : mountedAt(mount, first, overTrim.mm, rules);
+  const atMount = shower ? undefined : mountedAt(mount, first, place.ceilingOver(trimmed.leftMm, trimmed.rightMm), rules);
   const rodFrom: WindowPlan['rodFrom'] = dressing.rodHeightMm !== null ? 'own' : atMount !== undefined ? 'mount' : place.lineMm !== undefined && !shower ? 'line' : 'school';
   const ends: Ends = inReveal ? { ...usualEnds(rules), returnMm: 0 } : usualEnds(rules);
   const showerEnds: Ends = { returnMm: 0, overlapMm: 0, pair: false };

@@ -134,9 +134,10 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
   }
 
   function consider(chosen: readonly Fit[], rods: readonly Mm[], landing: Landing | null): void {
-    // nothing lies down on a sill
-    if (landing !== null && landingMm(landing, rules) < 0 && chosen.some((c) => c.plan.hemOn === 'sill')) return;
-    const ways = chosen.map((fit, i) => wayTo(fit, rods[i]!, landing));
+    // nothing lies down on a sill: a window that ends there keeps its own landing
+    const lies = landing !== null && landingMm(landing, rules) < 0;
+    const landAt = (fit: Fit): Landing | null => (fit.plan.shower || fit.plan.hemOn === 'apron' || (lies && fit.plan.hemOn === 'sill') ? null : landing);
+    const ways = chosen.map((fit, i) => wayTo(fit, rods[i]!, landAt(fit)));
     if (ways.some((w) => w === undefined)) return;
     const givesUp: GivesUp[] = [];
     const rodsOnWall = rods.filter((_, i) => byKind(windows[i]!));
@@ -145,7 +146,7 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     if (apart > tolerance && rules.school('windows.rodLine') === 'shared') givesUp.push({ want: 'oneLine', by: apart });
     const offWish = rodsOnWall.length > 0 ? Math.max(...rodsOnWall.map((r) => Math.abs(r - wish))) : 0;
     if (offWish > tolerance && apart <= tolerance) givesUp.push({ want: 'height', by: offWish });
-    const changed = landing === null ? [] : windows.filter((w) => w.dressing.landing !== landing && !w.target.shower);
+    const changed = landing === null ? [] : chosen.filter((c) => landAt(c) === landing && c.window.dressing.landing !== landing).map((c) => c.window);
     if (landing !== null && changed.length === 0) return;
     const off = landing === null ? 0 : Math.max(...changed.map((w) => Math.abs(landingMm(landing, rules) - landingMm(w.dressing.landing, rules))));
     if (landing !== null) givesUp.push({ want: 'landing', by: off, landing });
@@ -170,7 +171,7 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     const buy = sum(bought.map((b) => b.buy));
     const leads = bought.flatMap((b) => (b.leadDays === null ? [] : [b.leadDays]));
     found.push({
-      shares: chosen.map((c, i) => ({ dressingId: c.window.dressing.id, window: c.window.target.name, itemId: c.product.item?.id ?? null, name: c.product.name, stockMm: c.product.lengthMm, rodMm: rods[i]!, landing: landing ?? c.window.dressing.landing, hemAt: lifted.includes(c) ? 'apron' : c.window.dressing.hemAt, kind: ways[i]!.kind, panels: c.plan.panels, hems: ways[i]!.hems })),
+      shares: chosen.map((c, i) => ({ dressingId: c.window.dressing.id, window: c.window.target.name, itemId: c.product.item?.id ?? null, name: c.product.name, stockMm: c.product.lengthMm, rodMm: rods[i]!, landing: landAt(c) ?? c.window.dressing.landing, hemAt: lifted.includes(c) ? 'apron' : c.window.dressing.hemAt, kind: ways[i]!.kind, panels: c.plan.panels, hems: ways[i]!.hems })),
       oneRodMm: rodsOnWall.length > 0 && apart <= tolerance ? rodsOnWall[0]! : null, panels, buy, owned: panels - buy, leadDays: leads.length > 0 ? Math.max(...leads) : null,
       cost: sum(bought.map((b) => b.cost)) + sum(ways.map((w) => w!.cost)), workMinutes: sum(ways.map((w) => w!.minutes)) + (offWish > tolerance ? rodsOnWall.length * rules.number('windows.minutesToMoveRod') : 0), givesUp, offMm: offWish + off,
     });

@@ -17,6 +17,8 @@ export type WindowTarget = { id: string; name: string; wallId: string; span: Spa
 export type WindowPlace = {
   /** Lowest ceiling, slope, beam, crown or thing on the wall over a stretch of the rod, and what it is. */
   overhead: (fromMm: Mm, toMm: Mm) => { mm: Mm; by: string };
+  /** The lowest of the ceiling itself there, before the crown. */
+  ceilingOver: (fromMm: Mm, toMm: Mm) => Mm;
   roomMm: Reach;
   /** Id of what ends the room on each side: an opening, a fitting, or the wall's own end. */
   endsAt: { left: string; right: string };
