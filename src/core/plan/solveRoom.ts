@@ -7,8 +7,8 @@ import { solveWindows, type OwnedPanels, type ShopPanels, type Solution } from '
 import { placesOf } from './scene';
 import { dressedOf, headOf, windowPlaceOf } from './windowPlace';
 
-/** The best ways to dress all windows of a look together, or one of them alone. `owned`: the panels of the stash. Empty when nothing is dressed. */
-export function solveRoom(file: RoomFile, lookId: string, which: string | 'all', owned: readonly OwnedPanels[], shops: readonly ShopPanels[], wanted = 3): Solution[] {
+/** The best ways to dress all windows of a look together, or those whose dressings are named (ids with spaces between). `owned`: the panels of the stash. Empty when nothing is dressed. */
+export function solveRoom(file: RoomFile, lookId: string, which: 'all' | (string & {}), owned: readonly OwnedPanels[], shops: readonly ShopPanels[], wanted = 3): Solution[] {
   const look = file.looks.find((l) => l.id === lookId);
   if (!look) return [];
   const rules = ruleBook(file.rules, file.room.unit);
@@ -16,7 +16,8 @@ export function solveRoom(file: RoomFile, lookId: string, which: string | 'all',
   const places = placesOf(file, walls);
   const dressed = dressedOf(file, look, walls, rules);
   const ids = new Set(look.dressings.map((d) => d.openingId));
-  const chosen = dressed.filter(({ dressing, target }) => (which === 'all' ? !target.shower && dressing.mount === 'wall' : dressing.id === which));
+  const named = new Set(which.split(' '));
+  const chosen = dressed.filter(({ dressing, target }) => (which === 'all' ? !target.shower && dressing.mount === 'wall' : named.has(dressing.id)));
   const onWall = dressed.filter(({ dressing, target }) => dressing.mount === 'wall' && !target.shower);
   // what is wished is the rule's line, not one that was typed: to leave it is what the solution would say
   const line = rules.school('windows.rodLine') === 'shared' && onWall.length > 1 ? sharedRodLine(onWall.map(({ target }) => headOf(target, file, walls, places)), rules) : undefined;
@@ -27,7 +28,9 @@ export function solveRoom(file: RoomFile, lookId: string, which: string | 'all',
 export function solutionChanges(file: RoomFile, look: Look, solution: Solution, owned: readonly Item[]): Change[] {
   const rules = ruleBook(file.rules, file.room.unit);
   const { dressings, hangings: _h, groups: _g, placements: _p, ...head } = look;
-  const shared = rules.school('windows.rodLine') === 'shared' && solution.oneRodMm !== null && solution.shares.length > 1;
+  // the room's line is moved only with all that hang by it; a few of them get the height as their own
+  const byLine = dressedOf(file, look, wallsOf(file.room), rules).filter(({ dressing, target }) => dressing.mount === 'wall' && !target.shower);
+  const shared = rules.school('windows.rodLine') === 'shared' && solution.oneRodMm !== null && solution.shares.length > 1 && byLine.every(({ dressing }) => solution.shares.some((s) => s.dressingId === dressing.id));
   const items = [...new Set(solution.shares.map((s) => s.itemId))].flatMap((id) => owned.find((i) => i.id === id) ?? []);
   return [
     ...items.map((item): Change => ({ do: 'putItem', item })),

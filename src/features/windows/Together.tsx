@@ -21,14 +21,25 @@ import { moneyWords } from './RouteList';
 export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan }): ReactNode {
   const t = useTranslations('windows');
   const { plan } = useRoom();
-  const several = plan.windows.filter((x) => x.mount === 'wall' && !x.shower).length > 1 && d.mount === 'wall' && !w.shower;
+  const onWall = plan.windows.filter((x) => x.mount === 'wall' && !x.shower);
+  const several = onWall.length > 1 && d.mount === 'wall' && !w.shower;
   const [which, setWhich] = useState<'all' | 'one'>('all');
   const [open, setOpen] = useState(false);
-  const asked = several && which === 'all' ? 'all' : d.id;
+  const [leftOut, setLeftOut] = useState<readonly string[]>([]);
+  const chosen = onWall.filter((x) => !leftOut.includes(x.dressingId));
+  // joined by their ids, so that the same question is not asked anew with every drawing
+  const asked = !several || which === 'one' ? d.id : chosen.length === onWall.length ? 'all' : chosen.map((x) => x.dressingId).join(' ');
+  const says = !several || which === 'one' ? t('togetherOne') : asked === 'all' ? t('togetherAll') : t('togetherSome', { count: chosen.length, all: onWall.length });
   return (
-    <Fold title={t('together')} says={several && which === 'all' ? t('togetherAll') : t('togetherOne')} onToggle={setOpen}>
+    <Fold title={t('together')} says={says} onToggle={setOpen}>
       {several && <div className="mb-2"><Choice label={t('together')} value={which} onChange={setWhich} options={[{ value: 'all', label: t('togetherAll') }, { value: 'one', label: t('togetherOne') }]} /></div>}
-      {open && <Solutions which={asked} />}
+      {several && which === 'all' && onWall.length > 2 && (
+        <fieldset className="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-[14px]">
+          <legend className="sr-only">{t('togetherWhich')}</legend>
+          {onWall.map((x) => <label key={x.dressingId} className="flex min-h-[26px] items-center gap-2"><input type="checkbox" className="accent-black" checked={!leftOut.includes(x.dressingId)} onChange={(e) => setLeftOut(e.target.checked ? leftOut.filter((id) => id !== x.dressingId) : [...leftOut, x.dressingId])} />{x.name}</label>)}
+        </fieldset>
+      )}
+      {open && (asked === '' ? <p className="text-[14px] text-soft">{t('togetherNone')}</p> : <Solutions which={asked} />)}
     </Fold>
   );
 }

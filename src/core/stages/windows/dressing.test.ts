@@ -299,6 +299,17 @@ describe('all windows together', () => {
     const after = planLook(solutionChanges(short, look, ends, []).reduce(applyChange, short), { lookId: 'look' });
     expect(after.windows.map((w) => [w.hemOn, w.chosenRoute?.kind])).toEqual([['apron', 'takeUp'], ['apron', 'takeUp']]);
   });
+  it('some of the windows are dressed together, and the others are left as they hang', () => {
+    const base = room([opening({ id: 'a', xMm: inches(10), widthMm: inches(30) }), opening({ id: 'b', xMm: inches(70), widthMm: inches(30) }), opening({ id: 'c', wallId: 's', xMm: inches(70), widthMm: inches(30) })], ['a', 'b', 'c'].map((id) => dressing({ id: `d${id}`, openingId: id })));
+    const file = { ...base, rules: [{ ruleId: 'windows.stockLengths' as const, value: [inches(98)] }, { ruleId: 'windows.stockHem' as const, value: inches(2) }] };
+    const s = solveRoom(file, 'look', 'da dc', [], []);
+    expect(s.map((x) => x.shares.map((y) => y.dressingId))).toEqual(s.map(() => ['da', 'dc']));
+    const lower = s.find((x) => x.givesUp.some((g) => g.want === 'height'))!;
+    const before = planLook(file, { lookId: 'look' }).windows.find((w) => w.dressingId === 'db')!;
+    const after = planLook(solutionChanges(file, file.looks[0]!, lower, []).reduce(applyChange, file), { lookId: 'look' });
+    expect(after.windows.find((w) => w.dressingId === 'db')).toMatchObject({ rodHeightMm: before.rodHeightMm, finishedLengthMm: before.finishedLengthMm, chosenRoute: null });
+    expect(after.windows.filter((w) => w.dressingId !== 'db').map((w) => [w.rodHeightMm, w.chosenRoute?.stockMm])).toEqual([[lower.oneRodMm, inches(98)], [lower.oneRodMm, inches(98)]]);
+  });
   it('where one hem lies on the floor, one that ends on a sill keeps its landing', () => {
     const base = two({});
     const file = { ...base, rules: [{ ruleId: 'windows.stockLengths' as const, value: [inches(106.5)] }, { ruleId: 'windows.stockHem' as const, value: inches(2) }], looks: [{ ...base.looks[0]!, dressings: base.looks[0]!.dressings.map((d, i) => (i === 1 ? { ...d, hemAt: 'sill' as const } : d)) }] };
