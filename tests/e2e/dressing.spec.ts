@@ -34,6 +34,22 @@ test('a sheer behind, a heading on a track, a rod in the reveal: what belongs to
   await expect.poll(async () => (await studio.plan()).windows[0]!.mount).toBe('wall');
 });
 
+test('curtains on the leaves of the balcony door: rods above and below, as many panels on each', async ({ page, studio }) => {
+  await page.goto('/rooms/lookout/windows?look=summer&wall=e');
+  const door = async () => (await studio.plan('summer', 'lookout')).windows.find((w) => w.openingId === 'balcony-door');
+  await sheet(page).getByRole('button', { name: /^Balcony door/ }).click();
+  await sheet(page).getByLabel('Fixed').selectOption('leaf');
+  await expect.poll(async () => { const w = (await door())!; return [w.mount, w.leaves?.length, w.rod.count, w.brackets, w.panels]; }).toEqual(['leaf', 2, 4, 8, 2]);
+  await expect(sheet(page)).toContainText('It moves with the leaf');
+  await expect(sheet(page).getByText('Hem lands')).toHaveCount(0);
+  await type(page, 'Panels', '3');
+  await expect.poll(async () => (await door())!.panels).toBe(4);
+  const pdf = await page.request.get('/api/rooms/lookout/cuts.pdf?look=summer');
+  expect(pdf.ok()).toBe(true);
+  await page.reload();
+  await expect.poll(async () => (await fileOf(page, 'lookout')).looks.find((l) => l.id === 'summer')!.dressings.find((d) => d.openingId === 'balcony-door')?.mount).toBe('leaf');
+});
+
 test('light, rod, making and sound are told, and the cut list can be taken along', async ({ page, studio }) => {
   await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
   const w = (await studio.plan()).windows[0]!;

@@ -142,6 +142,8 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'hazy-shows': { level: 'yielded', shows: win({ hazy: true }), not: win({ hazy: true }, { sheer: SHEER }) },
   'leaf-meets-rod': { level: 'stop', shows: french({ opens: 'in' }, { rodHeightMm: inches(80.5) }), not: french({ opens: 'in' }, { rodHeightMm: inches(83) }) },
   'leaf-meets-stack': { level: 'caution', shows: french({ opens: 'in', hinge: 'both' }, { extensionLeftMm: inches(2), extensionRightMm: inches(2) }), not: french({ opens: 'in', hinge: 'both' }, {}) },
+  'leaf-screws': { level: 'caution', shows: french({ opens: 'in', hinge: 'both' }, { mount: 'leaf', heading: 'rodPocket' }), not: french({ opens: 'in', hinge: 'both' }, {}) },
+  'leaf-covered': { level: 'ok', shows: french({ opens: 'in', hinge: 'both' }, { mount: 'leaf', heading: 'rodPocket' }), not: french({ opens: 'in', hinge: 'both' }, {}) },
   'curtain-by-heater': { level: 'caution', shows: win({}, {}, { fittings: [fitting('heater', 'n', 130, 0)] }), not: win({}, {}, { fittings: [fitting('heater', 's', 60, 0)] }) },
   'curtain-on-radiator': { level: 'caution', shows: win({}, {}, { fittings: [fitting('radiator', 'n', 70, 4)] }), not: win({}, {}, { fittings: [fitting('radiator', 'n', 2, 4)] }) },
   'pool-on-wheels': { level: 'caution', shows: win({}, { landing: 'pool' }, { flags: { wheelchair: true } }), not: win({}, { landing: 'break' }, { flags: { wheelchair: true } }) },

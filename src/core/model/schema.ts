@@ -140,8 +140,8 @@ export const placeSchema = z.strictObject({
 export const headingSchema = z.enum(['rodPocket', 'backTab', 'grommet', 'ringClip', 'pinchPleat', 'wave']);
 export const landingSchema = z.enum(['clear', 'kiss', 'break', 'pool', 'fullPool']);
 export const routeKindSchema = z.enum(['asItIs', 'otherLanding', 'pins', 'takeUp', 'longerRings', 'letDown', 'made']);
-/** Where the rod is fixed: on the wall, to the ceiling, between the sides of the reveal, or there and only over the lower part. */
-export const mountSchema = z.enum(['wall', 'ceiling', 'inside', 'cafe']);
+/** Where the rod is fixed: on the wall, to the ceiling, between the sides of the reveal, or there and only over the lower part, or on the leaves that open. */
+export const mountSchema = z.enum(['wall', 'ceiling', 'inside', 'cafe', 'leaf']);
 export const rodMakeSchema = z.enum(['tube', 'telescoping', 'wood', 'track', 'tension']);
 export const liningSchema = z.enum(['none', 'lining', 'interlining', 'blackout']);
 const orNull = <T extends z.ZodType>(schema: T) => schema.nullable();

@@ -20,7 +20,7 @@ export function fittingSheet(look: Look, items: ReadonlyMap<string, Item>, plans
   const mark = (label: Mark['label'], xMm: Mm, heightMm: Mm, wallId?: string): Mark => ({ label, xMm, heightMm, fromLineMm: heightMm - levelLineMm, ...(wallId ? { wallId } : {}) });
   const rods = plans.windows.map((w): FittingStep => ({
     kind: 'rod', about: w.openingId, name: w.name, wallId: w.wallId, finishedMm: [], count: w.bracketsAt.length,
-    marks: w.bracketsAt.map((b, i) => mark(i === 0 ? 'bracketLeft' : i === w.bracketsAt.length - 1 ? 'bracketRight' : 'bracketCentre', b.xMm, w.rodHeightMm, b.wallId)),
+    marks: w.bracketsAt.map((b, i) => mark(i % w.rod.load.supports === 0 ? 'bracketLeft' : (i + 1) % w.rod.load.supports === 0 ? 'bracketRight' : 'bracketCentre', b.xMm, b.heightMm, b.wallId)),
   }));
   const curtains = plans.windows.flatMap((w): FittingStep[] => [
     {
@@ -66,7 +66,7 @@ function buyLines(look: Look, items: ReadonlyMap<string, Item>, windows: readonl
       if (voile?.kind === 'panel') ofPanels(voile, w.sheer.panels);
       else lines.push(line('panels', w.name, w.sheer.panels, { widthMm: w.sheer.flatWidthMm, heightMm: w.sheer.finishedLengthMm }, null));
     }
-    const rods = w.sheer ? 2 : 1;
+    const rods = w.rod.count;
     const price = (rule: RuleId, count: number): Money => Math.round(rules.number(rule) * count);
     lines.push(line('rod', w.name, rods, { widthMm: w.bracketToBracketMm }, price('windows.rodPricePerMetre', (rods * w.bracketToBracketMm) / 1000)));
     if (w.brackets > 0) lines.push(line('brackets', w.name, w.brackets, {}, price('windows.bracketPrice', w.brackets)));

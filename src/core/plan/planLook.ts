@@ -75,7 +75,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const onWalls = before && sameWalls(before, file, look) ? WALLED.get(before.plan.hangings) ?? wallsAnew() : wallsAnew();
   const { hangings } = onWalls;
   const seats = before && sameSeats(before, file, look) ? before.plan.seats : file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p)).map((p) => planSeat(p, look.placements, items, file.home.flags, rules));
-  const scene = sceneOf(file, look, walls, { windows, hangings, seats }, places);
+  const scene = sceneOf(file, look, walls, { windows, hangings, seats }, places, rules);
   const elevations = before?.plan.lookId === look.id ? keepElevations(scene, before.plan.elevations) : scene;
   const rugs = file.pieces.filter((p) => p.kind === 'rug').map((piece) => ({ about: piece.id, name: piece.name, colours: piece.colours, pattern: piece.pattern, piece }));
   const spread = planSpread(patchesOf(file.room, file.pieces, rugs, elevations, walls, rules), walls, look.plannedShares, rules);

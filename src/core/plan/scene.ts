@@ -6,7 +6,9 @@ import { placeOnWall, type OnWall } from '../room/place';
 import { PLAIN, type Elevation, type Form, type Shape } from '../room/shape';
 import { isGlazed } from '../room/kinds';
 import type { Wall } from '../room/walls';
+import type { RuleBook } from '../rules/book';
 import type { HangingPlan } from '../stages/walls/planHanging';
+import { leafGlass } from '../stages/windows/leaf';
 import type { PanelPlan, WindowPlan } from '../stages/windows/windowPlan';
 import type { SeatPlan } from '../stages/seats/planSeat';
 
@@ -19,14 +21,14 @@ const second = (colours: readonly Swatch[]): Swatch[] => [{ ...(colours[1] ?? co
 const first = (colours: readonly Swatch[]): Swatch[] => [{ ...colours[0]!, share: 1 }];
 
 /** Unrolls every wall of the room with all that stands and hangs on it, back to front. */
-export function sceneOf(file: RoomFile, look: Look, walls: readonly Wall[], plans: { windows: readonly WindowPlan[]; hangings: readonly HangingPlan[]; seats: readonly SeatPlan[] }, places: ReadonlyMap<string, OnWall>): Elevation[] {
+export function sceneOf(file: RoomFile, look: Look, walls: readonly Wall[], plans: { windows: readonly WindowPlan[]; hangings: readonly HangingPlan[]; seats: readonly SeatPlan[] }, places: ReadonlyMap<string, OnWall>, rules: RuleBook): Elevation[] {
   const items = new Map(file.items.map((i) => [i.id, i]));
   // a print shows its own colours in whatever frame it is
   const inFrame = (hangingId: string): Item | undefined => { const print = look.hangings.find((h) => h.id === hangingId)?.print; return print?.itemId ? items.get(print.itemId) : undefined; };
   return walls.map((wall) => {
     const shell = shellOf(file, wall, walls);
     const standing = [
-      ...file.openings.filter((o) => o.wallId === wall.id).flatMap((o) => openingShapes(o, file)),
+      ...file.openings.filter((o) => o.wallId === wall.id).flatMap((o) => openingShapes(o, file, rules)),
       ...file.fittings.filter((f) => f.wallId === wall.id).flatMap((f) => fittingShapes(f, look, items)),
       ...plans.hangings.filter((h) => h.wallId === wall.id).map((h) => shape(h.hangingId, h.name, 'picture', box(h.xMm - h.widthMm / 2, h.bottomMm, h.widthMm, h.heightMm), 20, (inFrame(h.hangingId) ?? items.get(h.itemId)!).colours, { pattern: (inFrame(h.hangingId) ?? items.get(h.itemId)!).pattern, ...(items.get(h.itemId)!.kind === 'mirror' ? { heading: 'mirror' as const } : {}) })),
       ...plans.windows.flatMap((w) => curtainShapes(w, wall.id, wall.lengthMm, look, items)),
@@ -66,9 +68,14 @@ function shellOf(file: RoomFile, wall: Wall, walls: readonly Wall[]): Shape[] {
   ];
 }
 
-function openingShapes(o: RoomFile['openings'][number], file: RoomFile): Shape[] {
+function openingShapes(o: RoomFile['openings'][number], file: RoomFile, rules: RuleBook): Shape[] {
   const frame = shape(o.id, o.name, isGlazed(o) ? 'frame' : o.kind === 'door' ? 'door' : 'pane', box(o.xMm - o.trimMm, Math.max(0, o.sillMm - (o.sillMm > 0 ? o.trimMm : 0)), o.widthMm + 2 * o.trimMm, o.heightMm + o.trimMm + (o.sillMm > 0 ? Math.min(o.trimMm, o.sillMm) : 0)), 0, o.kind === 'arch' ? [] : file.room.trimFinish.colours, { fixed: true });
   if (!isGlazed(o)) return [frame];
+  if (o.kind === 'frenchDoor') {
+    const glass = leafGlass(o, rules);
+    const each = o.widthMm / glass.length;
+    return [frame, ...glass.flatMap((g, i) => [shape(o.id, o.name, 'door', box(o.xMm + i * each, o.sillMm, each, o.heightMm), 0.5, file.room.trimFinish.colours, { fixed: true, part: `leaf${i}` }), shape(o.id, o.name, 'pane', g, 1, [], { fixed: true, part: `leaf${i}glass` })])];
+  }
   return [frame, shape(o.id, o.name, 'pane', box(o.xMm, o.sillMm, o.widthMm, o.heightMm), 1, [], { fixed: true, part: 'glass' })];
 }
 
@@ -86,7 +93,7 @@ function curtainShapes(w: WindowPlan, wallId: string, wallLengthMm: Mm, look: Lo
   const [firstWall, lastWall] = [w.rodOn[0]!.wallId, w.rodOn[w.rodOn.length - 1]!.wallId];
   const cloth = dressing.itemId ? items.get(dressing.itemId) : undefined;
   const name = cloth?.name ?? w.name;
-  const inside = w.mount === 'inside' || w.mount === 'cafe' || w.shower;
+  const inside = w.mount === 'inside' || w.mount === 'cafe' || w.mount === 'leaf' || w.shower;
   // finials stand past the last bracket; a rod in a reveal, or one that turns a corner, has none there
   const past = inside ? 0 : w.finials > 0 ? 40 : 8;
   // a bent rod is seen up to the corner that it turns
@@ -94,8 +101,8 @@ function curtainShapes(w: WindowPlan, wallId: string, wallLengthMm: Mm, look: Lo
   const rodTo = wallId === lastWall ? rodOn.toXMm + past : Math.max(wallLengthMm, rodOn.toXMm);
   const ends = [wallId === firstWall ? 'left' : '', wallId === lastWall ? 'right' : ''].join('');
   const thick = w.rod.section.outerMm;
-  const depth = w.shower ? 700 : inside ? 12 : CURTAIN_DEPTH;
-  const rodShape = (heightMm: Mm, at: Mm, part: string) => shape(w.dressingId, name, 'rod', box(rodFrom, heightMm - thick / 2, rodTo - rodFrom, thick), at, dressing.rod.make === 'wood' ? OAK : IRON, { part, heading: dressing.rod.make, ...(past > 8 ? { finials: ends as 'left' | 'right' | 'leftright' | '' } : {}) });
+  const depth = w.shower ? 700 : inside || w.leaves ? 12 : CURTAIN_DEPTH;
+  const rodShape = (heightMm: Mm, at: Mm, part: string, from = rodFrom, to = rodTo) => shape(w.dressingId, name, 'rod', box(from, heightMm - thick / 2, to - from, thick), at, dressing.rod.make === 'wood' ? OAK : IRON, { part, heading: dressing.rod.make, ...(past > 8 ? { finials: ends as 'left' | 'right' | 'leftright' | '' } : {}) });
   const panels = (plans: readonly PanelPlan[], topMm: Mm, drawn: 'open' | 'closed', item: Item | undefined, heading: Dressing['heading'], rodMm: Mm, at: Mm, part: string, pass: number) => plans.flatMap((p) => (drawn === 'closed' ? p.drawnOn : p.openOn).filter((o) => o.wallId === wallId).map((o) => {
     // cloth that goes on round the corner is seen up to it
     const [left, right] = [wallId !== firstWall && o.fromXMm < rodOn.fromXMm + 1 ? Math.min(0, o.fromXMm) : o.fromXMm, wallId !== lastWall && o.toXMm > rodOn.toXMm - 1 ? Math.max(wallLengthMm, o.toXMm) : o.toXMm];
@@ -108,7 +115,7 @@ function curtainShapes(w: WindowPlan, wallId: string, wallLengthMm: Mm, look: Lo
   return [
     ...(sheer && dressing.sheer ? [rodShape(sheer.rodHeightMm, depth - 28, 'innerRod'), ...panels(sheer.panelPlans, sheer.rodHeightMm - sheer.takeDownMm, dressing.sheer.drawn, items.get(dressing.sheer.itemId ?? ''), sheer.heading, sheer.rodHeightMm, depth - 30, 'sheer', w.passes.sheer)] : []),
     ...panels(w.panelPlans, top, dressing.drawn, cloth, dressing.heading, w.rodHeightMm, depth, 'panel', w.passes.main),
-    rodShape(w.rodHeightMm, depth + 1, 'rod'),
+    ...(w.leaves ? w.leaves.flatMap((l, i) => [rodShape(w.rodHeightMm, depth + 1, i === 0 ? 'rod' : `rod${i}`, l.fromMm, l.toMm), ...(w.lowerRodMm === null ? [] : [rodShape(w.lowerRodMm, depth + 1, `lowerRod${i}`, l.fromMm, l.toMm)])]) : [rodShape(w.rodHeightMm, depth + 1, 'rod')]),
   ];
 }
 

@@ -3,6 +3,7 @@ import type { RuleId } from './table';
 /** Rules that make one number together: whoever asks about one is shown the others. Each group begins with the rule that the number is asked by. */
 export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ['windows.heightSchool', 'windows.belowCeiling', 'windows.frameToCeilingShare', 'windows.overFrame', 'windows.rodClearance', 'windows.leastOverFrame', 'windows.rodLine', 'windows.ceilingTrack', 'windows.insideBelowHead', 'windows.insideReveal', 'windows.cafeShare', 'windows.innerRodLower'],
+  ['windows.leafStile', 'windows.leafBottomRail', 'windows.leafPast'],
   ['windows.bracketExtension', 'windows.cornerClearance', 'windows.packingSheer', 'windows.packingLight', 'windows.packingMedium', 'windows.packingHeavy', 'windows.sheerBelowGsm', 'windows.lightBelowGsm', 'windows.mediumBelowGsm', 'windows.glassNoticed'],
   ['windows.unevenFloor', 'windows.pinGive', 'windows.landingClear', 'windows.landingBreak', 'windows.landingPool', 'windows.landingFullPool', 'windows.poolRange', 'windows.apron', 'windows.takeDownRodPocket', 'windows.takeDownBackTab', 'windows.takeDownGrommet', 'windows.takeDownRingClip', 'windows.takeDownWave', 'windows.ringDrop', 'windows.pin', 'windows.pinRange', 'measure.dropsApart'],
   ['windows.fullness', 'windows.sheerFullness', 'windows.leastFullness', 'windows.fullnessOver', 'windows.stockFlatWidth', 'windows.panelDraw', 'windows.return', 'windows.innerProjection', 'windows.overlap', 'windows.ringSpacing'],

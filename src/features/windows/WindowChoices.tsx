@@ -5,6 +5,7 @@ import { formatBareLength, formatLength } from '../../core/base/length';
 import { SHEER } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Opening, RodMake, Sheer } from '../../core/model/types';
 import { nextDressed } from '../../core/plan/windowPlace';
+import { hasLeaves } from '../../core/stages/windows/leaf';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { Button } from '../../ui/Button';
 import { Choice, Pick } from '../../ui/Choice';
@@ -28,7 +29,8 @@ export function WindowChoices({ opening: o, dressing: d, plan: w }: { opening: O
   const bare = (mm: number) => formatBareLength(mm, unit);
   const clothOptions = (current: Item | undefined) => [{ value: '', label: t('anyCloth') }, ...cloths(current).map((c) => ({ value: c.id, label: `${c.name}, ${bare(c.widthMm)} × ${bare(c.heightMm)}, ${c.count}` }))];
   const key = (field: string) => `${file.room.id}-${d.id}-${field}`;
-  const inside = w.mount === 'inside' || w.mount === 'cafe' || w.shower;
+  const inside = w.mount === 'inside' || w.mount === 'cafe' || w.mount === 'leaf' || w.shower;
+  const mounts = (['wall', 'ceiling', 'inside', 'cafe', 'leaf'] as const).filter((m) => m !== 'leaf' || d.mount === 'leaf' || hasLeaves(o));
   const own = itemOf(file, d.itemId);
   const last = look.dressings.find((x) => x.openingId === w.openingIds[w.openingIds.length - 1]) ?? d;
   const next = w.shower ? undefined : nextDressed(file, look, plan.walls, last);
@@ -42,7 +44,7 @@ export function WindowChoices({ opening: o, dressing: d, plan: w }: { opening: O
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
         <Pick label={t('heading')} value={d.heading} options={HEADINGS.map((h) => ({ value: h, label: t(h as 'wave') }))} onChange={acts.setHeading} />
         <Pick label={t('make')} value={d.rod.make} options={MAKES.map((m) => ({ value: m, label: t(`makes.${m}`) }))} onChange={acts.setMake} />
-        {!w.shower && <Pick label={t('mount')} value={d.mount} options={(['wall', 'ceiling', 'inside', 'cafe'] as const).map((m) => ({ value: m, label: t(`mounts.${m}`) }))} onChange={acts.setMount} />}
+        {!w.shower && <Pick label={t('mount')} value={d.mount} options={mounts.map((m) => ({ value: m, label: t(`mounts.${m}`) }))} onChange={acts.setMount} />}
         {!inside && o.sillMm > 0 && <Pick label={t('hemAt')} value={d.hemAt} options={(['floor', 'sill', 'apron'] as const).map((h) => ({ value: h, label: t(`hems.${h}`) }))} onChange={(hemAt) => acts.set({ hemAt, route: null })} />}
         <LengthField label={t('rod')} draftKey={key('rod')} valueMm={w.rodHeightMm} unit={unit} onCommit={acts.setRod} onClear={acts.rodByRule} />
         <LengthField label={t('length')} draftKey={key('length')} valueMm={w.finishedLengthMm} unit={unit} onCommit={(mm) => acts.setLength(mm)} onClear={acts.rodByRule} />
@@ -56,7 +58,7 @@ export function WindowChoices({ opening: o, dressing: d, plan: w }: { opening: O
         <NumberField label={t('count')} draftKey={key('panels')} value={w.panels} step={1} examples="2, 4" within={[1, 40]} whole onCommit={(n) => { acts.set({ panels: n }); return TAKEN; }} onClear={() => acts.set({ panels: null })} />
       </div>
       <div className="grid grid-cols-2 gap-x-4">
-        <div><p className="mb-1 font-narrow text-[13px] text-soft">{t('drawn')}</p><Choice label={t('drawn')} value={d.drawn} onChange={(drawn) => acts.set({ drawn })} options={[{ value: 'open', label: t('open') }, { value: 'closed', label: t('closed') }]} /></div>
+        {w.mount !== 'leaf' && <div><p className="mb-1 font-narrow text-[13px] text-soft">{t('drawn')}</p><Choice label={t('drawn')} value={d.drawn} onChange={(drawn) => acts.set({ drawn })} options={[{ value: 'open', label: t('open') }, { value: 'closed', label: t('closed') }]} /></div>}
         {d.mount === 'wall' && !w.shower && <div><p className="mb-1 flex justify-between font-narrow text-[13px] text-soft"><span>{t('setLine')}</span><Why rule="windows.rodLine" /></p><Choice label={t('setLine')} value={w.rodFrom === 'own' ? 'own' : 'line'} onChange={(v) => acts.ownRod(v === 'own')} options={[{ value: 'line', label: t('rodLine') }, { value: 'own', label: t('rodOwn') }]} /></div>}
       </div>
       {!inside && (next ?? under.length > 0) && (

@@ -18,7 +18,8 @@ export function WindowDimensions({ plan: w, opening: o, scale, unit, ceilingMm, 
   const onPanel = (p: WindowPlan['panelPlans'][number]) => p.openOn.find((x) => x.wallId === o.wallId);
   const shown = w.panelPlans.filter((p) => onPanel(p));
   const rodY = scale.y(w.rodHeightMm);
-  const [left, right] = [scale.x(here.fromXMm), scale.x(here.toXMm)];
+  const rod = w.leaves?.[0] ? { fromXMm: w.leaves[0].fromMm, toXMm: w.leaves[0].toMm } : here;
+  const [left, right] = [scale.x(rod.fromXMm), scale.x(rod.toXMm)];
   const outerLeft = scale.x(o.xMm - o.trimMm);
   const outerRight = scale.x(o.xMm + o.widthMm + o.trimMm);
   const reachY = scale.y(o.sillMm + o.heightMm) + 26;
@@ -40,7 +41,7 @@ export function WindowDimensions({ plan: w, opening: o, scale, unit, ceilingMm, 
   const alone = w.rodOn.length === 1;
   return (
     <g>
-      <Dimension x1={left} x2={right} y1={top} y2={top} valueMm={alone ? w.bracketToBracketMm : here.toXMm - here.fromXMm} unit={unit} name={t('span')} {...(edits && w.mount !== 'inside' && w.mount !== 'cafe' && !w.shower ? { onCommit: alone ? edits.setSpan : firstWall || lastWall ? (mm: number) => edits.setExtension(firstWall ? 'left' : 'right', (firstWall ? w.extensionLeftMm : w.extensionRightMm) + mm - (here.toXMm - here.fromXMm)) : undefined } : {})} />
+      <Dimension x1={left} x2={right} y1={top} y2={top} valueMm={alone ? w.bracketToBracketMm : here.toXMm - here.fromXMm} unit={unit} name={t('span')} {...(edits && w.mount !== 'inside' && w.mount !== 'cafe' && w.mount !== 'leaf' && !w.shower ? { onCommit: alone ? edits.setSpan : firstWall || lastWall ? (mm: number) => edits.setExtension(firstWall ? 'left' : 'right', (firstWall ? w.extensionLeftMm : w.extensionRightMm) + mm - (here.toXMm - here.fromXMm)) : undefined } : {})} />
       {whole && <Dimension x1={rodX} x2={rodX} y1={rodY} y2={scale.y(0)} valueMm={w.rodHeightMm} unit={unit} name={t('rod')} at={0.42} {...(edits ? { onCommit: edits.setRod } : {})} />}
       {firstWall && w.extensionLeftMm > 1 && <Dimension x1={left} x2={outerLeft} y1={reachY} y2={reachY} valueMm={w.extensionLeftMm} unit={unit} name={`${t('extension')}, ${t('left')}`} {...(edits ? { onCommit: (mm: number) => edits.setExtension('left', mm) } : {})} />}
       {lastWall && w.extensionRightMm > 1 && <Dimension x1={outerRight} x2={right} y1={reachY} y2={reachY} valueMm={w.extensionRightMm} unit={unit} name={`${t('extension')}, ${t('right')}`} {...(edits ? { onCommit: (mm: number) => edits.setExtension('right', mm) } : {})} />}

@@ -92,7 +92,7 @@ function Rod({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan })
       <Line label={t('forceEnd')} rule={section.rule}>{force(load.endForceN)}</Line>
       {load.supports > 2 && <Line label={t('forceCentre')} rule={section.rule}>{force(load.centreForceN)}</Line>}
       {hardware.filter(([count]) => count > 0).map(([count, what, rule]) => <Line key={what} label={t('hardwareCount', { count, what })} rule={rule}>{price(rule, count)}</Line>)}
-      <Line label={`${t(`makes.${d.rod.make}`)}, ${length(w.bracketToBracketMm)}${w.sheer ? ' × 2' : ''}`} note={w.rod.bends > 0 ? t('bends', { count: w.rod.bends }) : undefined} rule="windows.rodPricePerMetre">{price('windows.rodPricePerMetre', ((w.sheer ? 2 : 1) * w.bracketToBracketMm) / 1000)}</Line>
+      <Line label={`${t(`makes.${d.rod.make}`)}, ${length(w.bracketToBracketMm)}${w.rod.count > 1 ? ` × ${w.rod.count}` : ''}`} note={w.rod.bends > 0 ? t('bends', { count: w.rod.bends }) : undefined} rule="windows.rodPricePerMetre">{price('windows.rodPricePerMetre', (w.rod.count * w.bracketToBracketMm) / 1000)}</Line>
       <p className="mt-1.5 text-[13px] leading-snug text-soft">{t('fixing')}</p>
     </>
   );
@@ -118,7 +118,7 @@ function Made({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan }
         <label className="flex items-end gap-2 pb-1 text-[14px]"><input type="checkbox" className="mb-[3px] accent-black" checked={d.making.halfDrop} onChange={(e) => set({ halfDrop: e.target.checked })} />{t('halfDrop')}</label>
       </div>
       <Line label={t('widths')} note={t('widthsIs', { perPanel: Number(m.widthsPerPanel.toFixed(2)) })} rule="windows.seamLoss">{String(m.widths)}</Line>
-      <Line label={t('cut')} note={t('cutIs', { length: bare(Math.max(...w.panelPlans.map((p) => p.finishedLengthMm))), heading: bare(m.headingAllowanceMm), hem: bare(m.hemAllowanceMm), waste: m.wasteMm > 0.5 ? bare(m.wasteMm) : 'none' })} rule="windows.headingAllowance">{length(m.cutMm)}</Line>
+      <Line label={t('cut')} note={t('cutIs', { length: bare(Math.max(...w.panelPlans.map((p) => p.finishedLengthMm))), heading: bare(m.headingAllowanceMm), hem: bare(m.hemAllowanceMm), below: w.lowerRodMm === null ? 'hem' : 'pocket', waste: m.wasteMm > 0.5 ? bare(m.wasteMm) : 'none' })} rule="windows.headingAllowance">{length(m.cutMm)}</Line>
       <Line label={t('clothTotal')} rule="windows.clothPricePerMetre">{clothWords(m.totalMm, unit)}</Line>
       {m.liningWidths > 0 && <Line label={t('liningCut')} note={t('liningIs', { widths: m.liningWidths, total: clothWords(m.liningTotalMm, unit) })} rule="windows.liningShorter">{length(m.liningCutMm)}</Line>}
       {m.pleats && <Line label={t('pleats')} note={t('pleatsIs', { spaces: m.pleats.spaces, space: length(m.pleats.spaceMm), cloth: length(m.pleats.clothPerPleatMm) })} rule="windows.pleatSpacing">{String(m.pleats.pleats)}</Line>}

@@ -49,7 +49,7 @@ export function WindowSheet({ opening: o, dressing: d, plan: w, local = false }:
         <Numeral label={all.length > 1 ? t('lengths') : t('length')} rule={w.rulesUsed.takeDown}>{`${lengths.join(' · ')}${unit === 'cm' ? ' cm' : lengths[0]!.includes('′') ? '' : ' in'}`}</Numeral>
         <Numeral label={t('panels', { flat: bare(w.flatWidthMm) })} rule={w.shower ? 'windows.showerFullness' : 'windows.fullness'}>{`${w.panels} ${t('panelsAt', { fullness: w.fullness.toFixed(1) })}`}</Numeral>
       </div>
-      {!w.shower && w.hemOn !== 'apron' && (
+      {!w.shower && w.hemOn !== 'apron' && w.hemOn !== 'leaf' && (
         <section className="mt-4">
           <div className="mb-1 flex items-baseline justify-between"><h3 className="font-sans text-[14px] font-semibold">{t('landing')}</h3>{w.rulesUsed.landing && <Why rule={w.rulesUsed.landing} />}</div>
           <Choice label={t('landing')} value={d.landing} onChange={(landing) => acts.set({ landing, route: null })} options={landings} />

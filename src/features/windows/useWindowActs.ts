@@ -44,6 +44,8 @@ export function useWindowActs(opening: Opening | undefined, dressing: Dressing |
     },
     setMount: (mount: Mount): void => {
       const within = mount === 'inside' || mount === 'cafe';
+      // on a leaf the cloth is held at both ends, and stays before the glass
+      if (mount === 'leaf') { change([put({ mount, rod: { make: 'tube', outerMm: null }, heading: 'rodPocket', rodHeightMm: null, route: null, sheer: null, joinsNext: false, drawn: 'closed' })]); return; }
       const make: RodMake = within && dressing!.rod.make !== 'track' ? 'tension' : !within && dressing!.rod.make === 'tension' ? 'tube' : dressing!.rod.make;
       const heading: Heading = make === 'tension' && dressing!.heading === 'ringClip' ? 'rodPocket' : dressing!.heading;
       change([put({ mount, rod: { make, outerMm: null }, heading, rodHeightMm: null, route: null, landing: within && dressing!.landing !== 'clear' ? 'kiss' : dressing!.landing })]);

@@ -47,7 +47,7 @@ function oneWindow(pen: Pen, sheet: Sheet, w: WindowPlan): void {
     [t('cuts.widths'), [t('cuts.each', { count: m.halfDropMm > 0 ? Math.ceil(m.widths / 2) : m.widths, cut: length(m.cutMm) }), ...(m.halfDropMm > 0 && m.widths > 1 ? [t('cuts.eachHalf', { count: Math.floor(m.widths / 2), cut: length(m.cutMm + m.halfDropMm) })] : [])].join('; ')],
     ...(w.repeatMm > 0 ? [[t('cuts.repeat'), length(dressing.making.repeatMm ?? w.repeatMm)] as [string, string]] : []),
     [t('cuts.total'), unit === 'cm' ? `${(m.totalMm / 1000).toFixed(2)} m` : `${(m.totalMm / 914.4).toFixed(2)} yd (${length(m.totalMm)})`],
-    [t('cuts.allowance'), length(m.headingAllowanceMm)], [t('cuts.bottom'), `${length(m.hemAllowanceMm / 2)} × 2`], [t('cuts.sides'), `${length(m.sideHemMm / 2)} × 2`], [t('cuts.flat'), length(m.flatHemmedMm)],
+    [t('cuts.allowance'), length(m.headingAllowanceMm)], w.lowerRodMm === null ? [t('cuts.bottom'), `${length(m.hemAllowanceMm / 2)} × 2`] : [t('cuts.lowerPocket'), length(m.hemAllowanceMm)], [t('cuts.sides'), `${length(m.sideHemMm / 2)} × 2`], [t('cuts.flat'), length(m.flatHemmedMm)],
     ...(m.liningWidths > 0 ? [[t('cuts.lining'), `${t('cuts.each', { count: m.liningWidths, cut: length(m.liningCutMm) })}`] as [string, string]] : []),
     ...(m.pleats ? [[t('cuts.pleats'), t('windows.pleatsIs', { spaces: m.pleats.spaces, space: length(m.pleats.spaceMm), cloth: length(m.pleats.clothPerPleatMm) })] as [string, string]] : []),
     ...(m.handPleats ? [[t('cuts.handPleats'), t('windows.handPleatsIs', { bunches: m.handPleats.bunches, least: m.handPleats.least, most: m.handPleats.most })] as [string, string]] : []),

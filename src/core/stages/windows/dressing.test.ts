@@ -48,6 +48,55 @@ describe('where the rod is fixed', () => {
     expect(toIn(only({}, { mount: 'ceiling' }, crowned).rodHeightMm)).toBe(107.5);
     expect(toIn(only({}, {}, crowned).rodHeightMm)).toBe(101);
   });
+  describe('on the leaves of a French door', () => {
+    const door = { kind: 'frenchDoor' as const, opens: 'in' as const, hinge: 'both' as const, xMm: inches(40), widthMm: inches(60), sillMm: 0, heightMm: inches(80) };
+    const leaf = { mount: 'leaf' as const, heading: 'rodPocket' as const, rod: { make: 'tube' as const, outerMm: null } };
+    it('a rod on each leaf an inch past its glass, and one below: 30 less twice 3', () => {
+      const w = only(door, leaf);
+      expect(w.leaves!.map((l) => [toIn(l.fromMm), toIn(l.toMm)])).toEqual([[43, 67], [73, 97]]);
+      expect([toIn(w.rodHeightMm), toIn(w.lowerRodMm!), toIn(w.bracketToBracketMm), w.rod.count, w.brackets]).toEqual([77, 8, 24, 4, 8]);
+      // rod to rod, and what stands over each of them
+      expect(toIn(w.finishedLengthMm)).toBe(77 - 8 - 2 * toIn(w.takeDownMm));
+      expect(w.panelPlans.map((p) => [toIn(p.fromMm), toIn(p.toMm), toIn(p.stackFromMm), toIn(p.stackToMm)])).toEqual([[43, 67, 43, 67], [73, 97, 73, 97]]);
+      expect(w.fullness).toBeCloseTo((2 * 54) / 48, 6);
+      expect(w.light.open).toBeCloseTo(w.passes.main, 9);
+    });
+    it('one leaf has one rod; a heading without a pocket hangs free to just below the glass', () => {
+      const one = only({ ...door, widthMm: inches(32), hinge: 'left' }, { ...leaf, heading: 'ringClip' });
+      expect([one.leaves!.length, one.rod.count, one.lowerRodMm, one.brackets]).toEqual([1, 1, null, 2]);
+      expect(toIn(one.finishedLengthMm)).toBe(77 - 8 - toIn(one.takeDownMm));
+      const casement = only({ opens: 'in', hinge: 'both' }, leaf);
+      expect([toIn(casement.rodHeightMm), toIn(casement.lowerRodMm!)]).toEqual([75, 33]);
+    });
+    it('every leaf has as many panels as the other, whatever is typed', () => {
+      for (const panels of [1, 2, 3, 5, 8]) {
+        const w = only(door, { ...leaf, panels });
+        const on = (i: number) => w.panelPlans.filter((p) => p.fromMm >= w.leaves![i]!.fromMm - 0.01 && p.toMm <= w.leaves![i]!.toMm + 0.01).length;
+        expect([on(0), on(1), w.panels]).toEqual([Math.ceil(panels / 2), Math.ceil(panels / 2), 2 * Math.ceil(panels / 2)]);
+      }
+    });
+    it('a pocket below takes the cloth of a pocket, not of a hem', () => {
+      const made = only(door, { ...leaf, route: { kind: 'made', stockMm: null } }, { rules: [{ ruleId: 'windows.headingAllowance', value: inches(5) }] });
+      expect(toIn(made.making.cutMm)).toBe(toIn(made.finishedLengthMm) + 10);
+      expect(made.making.letDownMm).toBe(0);
+    });
+    it('what is bought: a rod for each, brackets at both heights on the sheet', () => {
+      const p = planLook(room([opening(door)], [dressing(leaf)]), { lookId: 'look' });
+      expect(p.sheet.buy.filter((b) => b.kind === 'rod' || b.kind === 'brackets').map((b) => [b.count, b.widthMm === null ? null : toIn(b.widthMm)])).toEqual([[4, 24], [8, null]]);
+      expect(p.sheet.steps.find((s) => s.kind === 'rod')!.marks.map((m) => [m.label, toIn(m.xMm), toIn(m.heightMm)])).toEqual([43, 73].flatMap((x) => [77, 8].flatMap((h) => [['bracketLeft', x, h], ['bracketRight', x + 24, h]])));
+    });
+    it('is drawn as its leaves, each with its glass and its rods', () => {
+      const p = planLook(room([opening(door)], [dressing(leaf)]), { lookId: 'look' });
+      const drawn = (end: RegExp) => p.elevations[0]!.shapes.filter((s) => end.test(s.key)).map((s) => [toIn(s.box.xMm), toIn(s.box.yMm), toIn(s.box.widthMm)]);
+      expect(drawn(/leaf\dglass$/)).toEqual([[44, 9, 22], [74, 9, 22]]);
+      expect(drawn(/:(rod1?|lowerRod\d)$/i).map(([x, , w]) => [x, w])).toEqual([[43, 24], [43, 24], [73, 24], [73, 24]]);
+    });
+    it('a narrow leaf and a wide stile still end before one another', () => {
+      const w = only({ ...door, widthMm: inches(10) }, leaf);
+      expect(w.leaves!.every((l) => l.toMm > l.fromMm)).toBe(true);
+      expect(w.fullness).toBeGreaterThan(0);
+    });
+  });
   it('to the sill and below it', () => {
     expect(toIn(only({}, { hemAt: 'sill' }).finishedLengthMm)).toBe(105 - 1.5 - 30);
     expect(toIn(only({}, { hemAt: 'apron' }).finishedLengthMm)).toBe(105 - 1.5 - (30 - 3 - 4));

@@ -27,7 +27,7 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
   const rodMm = layer.rodHeightMm;
 
   height();
-  if (!c.inReveal) sides(); else reveal();
+  if (dressing.mount === 'leaf') leaves(); else if (!c.inReveal) sides(); else reveal();
   glassAndFullness();
   if (c.hemOn === 'floor' && !target.shower) floors();
   hem();
@@ -62,6 +62,10 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
     if (b.widenedByMm > 1) find('bracket-widened-for-stack', 'ok', { byMm: b.widenedByMm, stackMm: layer.stackPerSideMm, clears: c.glassCoveredMm > 1 ? 'no' : 'yes' }, 'windows.bracketExtension');
   }
 
+  function leaves(): void {
+    find('leaf-screws', 'caution', { rented: place.rented ? 'yes' : 'no' }, 'windows.leafStile');
+  }
+
   function reveal(): void {
     if (target.shower) return;
     const least = rules.number('windows.insideReveal');
@@ -73,7 +77,9 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
   function glassAndFullness(): void {
     if (!target.shower) {
       const share = c.glassCoveredMm / c.glassMm;
-      if (c.glassCoveredMm > 1) find('glass-covered', share > rules.number('windows.glassNoticed') ? 'caution' : 'yielded', { stackMm: layer.stackPerSideMm, reachMm: Math.min(layer.brackets.leftMm, layer.brackets.rightMm), coveredMm: c.glassCoveredMm, share, where: dressing.mount === 'inside' || dressing.mount === 'cafe' ? dressing.mount : 'past' }, layer.rules.packing);
+      // on a leaf the cloth is meant to stay before the glass
+      if (dressing.mount === 'leaf') find('leaf-covered', 'ok', { share: c.light.open }, layer.rules.packing);
+      else if (c.glassCoveredMm > 1) find('glass-covered', share > rules.number('windows.glassNoticed') ? 'caution' : 'yielded', { stackMm: layer.stackPerSideMm, reachMm: Math.min(layer.brackets.leftMm, layer.brackets.rightMm), coveredMm: c.glassCoveredMm, share, where: dressing.mount === 'inside' || dressing.mount === 'cafe' ? dressing.mount : 'past' }, layer.rules.packing);
       else find('glass-clear', 'ok', { stackMm: layer.stackPerSideMm }, layer.rules.packing);
       const least = rules.number('windows.leastFullness');
       const low = layer.fullness < least - 1e-6;
@@ -140,7 +146,7 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
     if (heading === 'wave' && make !== 'track') find('heading-needs-track', 'stop', {});
     if (make === 'track' && heading !== 'wave' && heading !== 'pinchPleat') find('heading-not-on-track', 'stop', { heading });
     if (make === 'tension') {
-      if (!c.inReveal) find('tension-needs-two-sides', 'stop', {});
+      if (!c.inReveal || dressing.mount === 'leaf') find('tension-needs-two-sides', 'stop', {});
       const most = rules.number('windows.tensionMost');
       if (layer.brackets.coveredMm > most) find('tension-too-long', 'caution', { byMm: layer.brackets.coveredMm - most, mostMm: most }, 'windows.tensionMost');
       if (load.clothG > rules.number('windows.tensionLoad')) find('tension-too-heavy', 'caution', { massG: load.clothG, mostG: rules.number('windows.tensionLoad') }, 'windows.tensionLoad');
@@ -169,7 +175,7 @@ export function judgeWindow(c: WindowCase, rules: RuleBook): Finding[] {
     if (openings.some((o) => o.hazy)) find(sheer ? 'hazy-hidden' : 'hazy-shows', sheer ? 'ok' : 'yielded', {}, 'windows.passSheer');
     if (sheer && sheer.fullness < rules.number('windows.leastFullness') - 1e-6) find('fullness-low', 'caution', { fullness: sheer.fullness, least: rules.number('windows.leastFullness'), panels: sheer.panels }, 'windows.sheerFullness');
     for (const o of openings) {
-      if (o.kind !== 'frenchDoor') continue;
+      if (o.kind !== 'frenchDoor' || dressing.mount === 'leaf') continue;
       if (o.opens === 'in' && rodMm < o.sillMm + o.heightMm + 25) find('leaf-meets-rod', 'stop', { byMm: o.sillMm + o.heightMm + 25 - rodMm });
       if (o.opens !== 'fixed' && c.glassCoveredMm > 1) find('leaf-meets-stack', 'caution', { coveredMm: c.glassCoveredMm, way: o.opens === 'in' ? 'in' : 'out' }, 'windows.bracketExtension');
     }

@@ -1,9 +1,10 @@
 /** One layer of cloth on one rod: the curtain, or the sheer on the inner rod. Lengths in mm, along the rod from the first wall's left end. */
-import { toMark, toMarkAbove, type Mm } from '../../base/units';
+import { sum, toMark, toMarkAbove, type Mm } from '../../base/units';
 import type { Dressing, Heading, Item, Landing, Lining, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import { landingMm, landingRule, pinGives, takeDownMm, takeDownRule } from './landing';
+import { pocketed } from './leaf';
 import { planMaking } from './made';
 import { endsMm, packingRule, placeBrackets, type BracketPlan, type Ends, type Reach } from './panels';
 import { findRoutes, sameStock, stockPrice, type Route } from './routes';
@@ -22,7 +23,7 @@ export type LayerChoice = {
   route: { kind: RouteKind; stockMm: Mm | null } | null; clothWidthMm: Mm | null; repeatMm: Mm | null; halfDrop: boolean; flatWidthMm: Mm; stock: readonly Mm[]; /** Weight where no cloth is chosen. */ plainGsm?: number;
 };
 /** Where it hangs: the rod, how high it may go, what the hem lands on. */
-export type LayerPlace = { span: Span; rodMm: Mm; rodLowMm: Mm; rodHighMm: Mm; /** What the hem lands on under a stretch of the rod. */ base: (fromMm: Mm, toMm: Mm) => { highMm: Mm; lowMm: Mm; measured: boolean }; roomMm: Reach; given: { leftMm: Mm | null; rightMm: Mm | null }; outer: { leftMm: Mm; rightMm: Mm; trims: Reach }; ends: Ends; /** What the hem keeps from what it lands on, where that is not the landing's to say: a shower's clear space, nothing below a sill. */ landMm: Mm | null; /** Whether a hem may lie down there. */ mayLie: boolean };
+export type LayerPlace = { span: Span; rodMm: Mm; rodLowMm: Mm; rodHighMm: Mm; /** What the hem lands on under a stretch of the rod. */ base: (fromMm: Mm, toMm: Mm) => { highMm: Mm; lowMm: Mm; measured: boolean }; roomMm: Reach; given: { leftMm: Mm | null; rightMm: Mm | null }; outer: { leftMm: Mm; rightMm: Mm; trims: Reach }; ends: Ends; /** What the hem keeps from what it lands on, where that is not the landing's to say: a shower's clear space, nothing below a sill. */ landMm: Mm | null; /** Whether a hem may lie down there. */ mayLie: boolean; /** The rods on the leaves, where there is one on each; as many panels on each. */ leaves?: readonly { fromMm: Mm; toMm: Mm }[] };
 
 export type LayerPlan = {
   itemId: string | null; heading: Heading; landing: Landing; landingMm: Mm; takeDownMm: Mm; rodHeightMm: Mm; clothGsm: number;
@@ -47,16 +48,20 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const { span, ends } = place;
   const clothGsm = layerGsm(cloth ?? (choice.plainGsm === undefined ? undefined : { clothGsm: choice.plainGsm }), choice.lining, rules);
   const boughtFlatMm = cloth?.kind === 'panel' ? cloth.widthMm : choice.flatWidthMm;
-  const bracketsFor = (panels: number | null) => placeBrackets(place.outer.rightMm - place.outer.leftMm, place.outer.trims, place.roomMm, place.given, { flatWidthMm: boughtFlatMm, clothGsm }, choice.fullness, panels, ends, rules, (mm) => toMarkAbove(mm, rules.unit));
-  const brackets = bracketsFor(choice.panels);
+  const { leaves } = place;
+  const outerMm = leaves ? sum(leaves.map((l) => l.toMm - l.fromMm)) : place.outer.rightMm - place.outer.leftMm;
+  // every leaf has as many panels as the other
+  const wished = leaves && choice.panels !== null ? leaves.length * Math.ceil(choice.panels / leaves.length) : choice.panels;
+  const bracketsFor = (panels: number | null) => placeBrackets(outerMm, place.outer.trims, place.roomMm, place.given, { flatWidthMm: boughtFlatMm, clothGsm }, choice.fullness, panels, ends, rules, (mm) => toMarkAbove(mm, rules.unit));
+  const brackets = bracketsFor(wished);
   const leftMm = place.outer.leftMm - brackets.leftMm;
-  const rightMm = leftMm + brackets.coveredMm;
+  const rightMm = leaves ? place.outer.rightMm : leftMm + brackets.coveredMm;
   const repeatMm = choice.repeatMm ?? (cloth && cloth.pattern.kind !== 'solid' && cloth.pattern.kind !== 'texture' ? cloth.pattern.repeatMm : 0);
   // what is made to measure is one panel a side, of as many widths as it takes
-  const madePanels = choice.panels ?? (ends.pair ? 2 : 1);
+  const madePanels = wished ?? (ends.pair ? 2 : 1);
   const make = (finishedMm: Mm) => planMaking({
     makeUpWidthMm: Math.max(0, choice.fullness * (brackets.coveredMm + endsMm(ends))), finishedMm: Math.max(0, finishedMm), panels: madePanels, panelFinishedMm: brackets.coveredMm / madePanels + (madePanels > 2 ? 0 : ends.returnMm + ends.overlapMm / 2), returnMm: madePanels > 2 ? 0 : ends.returnMm, overlapMm: madePanels > 2 ? 0 : ends.overlapMm,
-    heading, lining: choice.lining, clothWidthMm: choice.clothWidthMm, repeatMm, halfDrop: choice.halfDrop,
+    heading, pocketBelow: leaves !== undefined && pocketed(heading), lining: choice.lining, clothWidthMm: choice.clothWidthMm, repeatMm, halfDrop: choice.halfDrop,
   }, rules);
   const made = choice.route?.kind === 'made';
   const madeFlatMm = made ? make(0).flatHemmedMm : 0;
@@ -71,9 +76,13 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const fewer = !made && less >= sides && fullness > choice.fullness * rules.number('windows.fullnessOver') ? { panels: less, fullness: bracketsFor(less).count.fullness } : null;
 
   // every panel covers its own stretch when drawn, and its own floor
-  const each = (rightMm - leftMm) / panels;
+  const each = (leaves ? outerMm : rightMm - leftMm) / panels;
   const onLeft = sides === 1 ? panels : Math.ceil(panels / 2);
-  const stretches = Array.from({ length: panels }, (_, i) => ({ fromMm: leftMm + i * each, toMm: leftMm + (i + 1) * each }));
+  const stretches = Array.from({ length: panels }, (_, i) => {
+    const onEach = panels / (leaves?.length ?? 1);
+    const fromMm = leaves ? leaves[Math.floor(i / onEach)]!.fromMm + (i % onEach) * each : leftMm + i * each;
+    return { fromMm, toMm: fromMm + each };
+  });
   const floors = stretches.map((s) => place.base(s.fromMm, s.toMm));
   const highest = Math.max(...floors.map((f) => f.highMm));
   const lowest = Math.min(...floors.map((f) => f.lowMm));
@@ -98,8 +107,9 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const panelPlans: PanelPlan[] = stretches.map(({ fromMm, toMm }, i) => {
     const left = i < onLeft;
     const onSide = left ? onLeft : panels - onLeft;
-    const stack = Math.min(stackPerSideMm / onSide, toMm - fromMm);
-    const stackFromMm = left ? leftMm + i * stack : rightMm - (panels - i) * stack;
+    // what is held on a leaf stays before its glass
+    const stack = leaves ? toMm - fromMm : Math.min(stackPerSideMm / onSide, toMm - fromMm);
+    const stackFromMm = leaves ? fromMm : left ? leftMm + i * stack : rightMm - (panels - i) * stack;
     const f = floors[i]!;
     const finishedLengthMm = asBought?.finishedMm ?? drops[i]!.finishedMm;
     return {

@@ -8,7 +8,7 @@ export type MakingFacts = {
   makeUpWidthMm: Mm; finishedMm: Mm; panels: number;
   /** Finished width of a panel on the rod, with its return and its half of the overlap. */
   panelFinishedMm: Mm; returnMm: Mm; overlapMm: Mm;
-  heading: Heading; lining: Lining;
+  heading: Heading; /** A second pocket stands where the hem would be. */ pocketBelow?: boolean; lining: Lining;
   clothWidthMm: Mm | null; repeatMm: Mm; halfDrop: boolean;
 };
 
@@ -61,7 +61,7 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
   // a panel is half or whole widths; the halves of a pair are cut from one
   const widths = Math.max(up(f.panels / 2), up(f.makeUpWidthMm / usable));
   const headingAllowanceMm = rules.school('windows.header') === 'selfTurn' ? rules.number('windows.headingAllowance') : rules.number('windows.buckramAllowance');
-  const hemAllowanceMm = 2 * rules.number('windows.hem');
+  const hemAllowanceMm = f.pocketBelow ? headingAllowanceMm : 2 * rules.number('windows.hem');
   const bareCut = f.finishedMm + headingAllowanceMm + hemAllowanceMm;
   const cutMm = toRepeats(bareCut, f.repeatMm);
   const halfDropMm = f.halfDrop && f.repeatMm > 0 ? f.repeatMm / 2 : 0;
@@ -86,7 +86,7 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
     widths, widthsPerPanel: widths / f.panels, cutMm, wasteMm: cutMm - bareCut, totalMm, halfDropMm, cuts, liningWidths, liningCutMm, liningTotalMm, headingAllowanceMm, hemAllowanceMm, sideHemMm, flatHemmedMm,
     pleats, widthsForPleats: pleats?.good ? widths : f.heading === 'pinchPleat' ? Array.from({ length: 60 }, (_, i) => i + 1).find((n) => pleatsOf(n)?.good) ?? null : null,
     handPleats: f.heading === 'ringClip' ? { least: Math.floor(bunches / most), most: Math.floor(bunches / Math.max(1, least)), bunches } : null,
-    letDownMm: Math.max(0, 2 * (rules.number('windows.hem') - rules.number('windows.leastHem'))),
+    letDownMm: f.pocketBelow ? 0 : Math.max(0, 2 * (rules.number('windows.hem') - rules.number('windows.leastHem'))),
     cost: Math.round((totalMm / 1000) * rules.number('windows.clothPricePerMetre') + (liningTotalMm / 1000) * rules.number('windows.liningPricePerMetre') + widths * rules.number('windows.makingPricePerWidth')),
     minutes: widths * rules.number('windows.minutesPerWidthMade'),
   };

@@ -109,7 +109,7 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
   /** How a product gets to a window's length at a height, and what that takes; undefined when it does not. */
   function wayTo({ product, plan, window }: Fit, rodMm: Mm, landing: Landing | null): Way | undefined {
     if (product.lengthMm === null) return { kind: 'made', hems: 0, cost: plan.making.cost, minutes: plan.making.minutes };
-    const shift = rodMm - plan.rodHeightMm + (plan.hemOn === 'apron' || plan.shower ? 0 : landingMm(plan.landing, rules) - landingMm(landing ?? plan.landing, rules));
+    const shift = rodMm - plan.rodHeightMm + (plan.hemOn === 'apron' || plan.hemOn === 'leaf' || plan.shower ? 0 : landingMm(plan.landing, rules) - landingMm(landing ?? plan.landing, rules));
     const over = plan.panelPlans.map((p) => product.lengthMm! - (p.finishedLengthMm + shift));
     if (plan.panelPlans.some((p) => p.finishedLengthMm + shift <= 0)) return undefined;
     const [least, most] = [Math.min(...over), Math.max(...over)];
@@ -136,7 +136,7 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
   function consider(chosen: readonly Fit[], rods: readonly Mm[], landing: Landing | null): void {
     // nothing lies down on a sill: a window that ends there keeps its own landing
     const lies = landing !== null && landingMm(landing, rules) < 0;
-    const landAt = (fit: Fit): Landing | null => (fit.plan.shower || fit.plan.hemOn === 'apron' || (lies && fit.plan.hemOn === 'sill') ? null : landing);
+    const landAt = (fit: Fit): Landing | null => (fit.plan.shower || fit.plan.hemOn === 'apron' || fit.plan.hemOn === 'leaf' || (lies && fit.plan.hemOn === 'sill') ? null : landing);
     const ways = chosen.map((fit, i) => wayTo(fit, rods[i]!, landAt(fit)));
     if (ways.some((w) => w === undefined)) return;
     const givesUp: GivesUp[] = [];

@@ -39,7 +39,7 @@ export type WindowPlan = {
   openingId: string; dressingId: string; name: string; wallId: string;
   /** All windows under this rod, from the left; one unless it is bent round a bay. */
   openingIds: string[]; shower: boolean; mount: Mount; span: Span;
-  rodHeightMm: Mm; rodFrom: 'own' | 'line' | 'school' | 'mount'; frameTopMm: Mm; hemOn: 'floor' | 'sill' | 'apron';
+  rodHeightMm: Mm; rodFrom: 'own' | 'line' | 'school' | 'mount'; frameTopMm: Mm; hemOn: 'floor' | 'sill' | 'apron' | 'leaf';
   /** Rod and brackets before the walls; the ends in wall coordinates of the first and the last wall. */
   rodOn: { wallId: string; fromXMm: Mm; toXMm: Mm }[];
   bracketLeftXMm: Mm; bracketRightXMm: Mm; bracketToBracketMm: Mm; extensionLeftMm: Mm; extensionRightMm: Mm;
@@ -56,9 +56,11 @@ export type WindowPlan = {
   light: LightPlan;
   /** Share of the light that each layer lets through. */
   passes: { main: number; sheer: number };
-  rod: { section: RodSection; load: RodLoad; lengthMm: Mm; bends: number };
-  /** Where the brackets are fixed: before which wall, where on it. */
-  bracketsAt: { wallId: string; xMm: Mm }[];
+  rod: { section: RodSection; load: RodLoad; lengthMm: Mm; bends: number; /** How many rods of that length. */ count: number };
+  /** Rods that move with the leaves: where each is, and the height of those below, where the cloth has a pocket at its hem. */
+  leaves: readonly { fromMm: Mm; toMm: Mm }[] | null; lowerRodMm: Mm | null;
+  /** Where the brackets are fixed: before which wall, where on it, how high; rod by rod. */
+  bracketsAt: { wallId: string; xMm: Mm; heightMm: Mm }[];
   brackets: number; rings: number; hooks: number; finials: number;
   rulesUsed: { rod: RuleId; extension: RuleId; landing: RuleId | null; takeDown: RuleId; packing: RuleId; light: RuleId };
   findings: Finding[];
