@@ -38,7 +38,7 @@ export function solutionChanges(file: RoomFile, look: Look, solution: Solution, 
     ...solution.shares.flatMap((s): Change[] => {
       const d = dressings.find((x) => x.id === s.dressingId);
       const keepsPlace = d && (d.mount !== 'wall' || !file.openings.some((o) => o.id === d.openingId));
-      return d ? [{ do: 'putDressing', lookId: look.id, dressing: { ...d, itemId: s.itemId, landing: s.landing, hemAt: s.hemAt, panels: null, rodHeightMm: shared ? null : keepsPlace ? d.rodHeightMm : s.rodMm, route: { kind: s.kind, stockMm: s.stockMm } } }] : [];
+      return d ? [{ do: 'putDressing', lookId: look.id, dressing: { ...d, itemId: s.itemId, landing: s.landing, hemAt: s.hemAt, rodHeightMm: shared ? null : keepsPlace ? d.rodHeightMm : s.rodMm, route: { kind: s.kind, stockMm: s.stockMm } } }] : [];
     }),
   ];
 }

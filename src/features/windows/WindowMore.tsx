@@ -118,7 +118,7 @@ function Made({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan }
         <label className="flex items-end gap-2 pb-1 text-[14px]"><input type="checkbox" className="mb-[3px] accent-black" checked={d.making.halfDrop} onChange={(e) => set({ halfDrop: e.target.checked })} />{t('halfDrop')}</label>
       </div>
       <Line label={t('widths')} note={t('widthsIs', { perPanel: Number(m.widthsPerPanel.toFixed(2)) })} rule="windows.seamLoss">{String(m.widths)}</Line>
-      <Line label={t('cut')} note={t('cutIs', { length: bare(Math.max(...w.panelPlans.map((p) => p.finishedLengthMm))), heading: bare(m.headingAllowanceMm), hem: bare(m.hemAllowanceMm), below: w.lowerRodMm === null ? 'hem' : 'pocket', waste: m.wasteMm > 0.5 ? bare(m.wasteMm) : 'none' })} rule="windows.headingAllowance">{length(m.cutMm)}</Line>
+      <Line label={t('cut')} note={t('cutIs', { length: bare(m.finishedMm), heading: bare(m.headingAllowanceMm), hem: bare(m.hemAllowanceMm), below: w.lowerRodMm === null ? 'hem' : 'pocket', waste: m.wasteMm > 0.5 ? bare(m.wasteMm) : 'none' })} rule="windows.headingAllowance">{length(m.cutMm)}</Line>
       <Line label={t('clothTotal')} rule="windows.clothPricePerMetre">{clothWords(m.totalMm, unit)}</Line>
       {m.liningWidths > 0 && <Line label={t('liningCut')} note={t('liningIs', { widths: m.liningWidths, total: clothWords(m.liningTotalMm, unit) })} rule="windows.liningShorter">{length(m.liningCutMm)}</Line>}
       {m.pleats && <Line label={t('pleats')} note={t('pleatsIs', { spaces: m.pleats.spaces, space: length(m.pleats.spaceMm), cloth: length(m.pleats.clothPerPleatMm) })} rule="windows.pleatSpacing">{String(m.pleats.pleats)}</Line>}

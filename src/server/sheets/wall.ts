@@ -34,7 +34,7 @@ export function wallSvg(roomId: string, lookId: string | null, wallId: string, s
   // beside its point, on the side that has room for it
   const note = (px: number, py: number, text: string) => (px > width - mm(24) ? say(px - mm(1), py, text, 'end') : say(px + mm(1), py, text));
   const cross = (px: number, py: number) => `<path d="M${n(px - mm(1.5))} ${n(py)}h${n(mm(3))}M${n(px)} ${n(py - mm(1.5))}v${n(mm(3))}" stroke="#000" stroke-width="${n(mm(0.25))}"/>`;
-  const rods = plan.windows.flatMap((w) => w.bracketsAt.filter((b) => b.wallId === wallId).map((b) => `${cross(x(b.xMm), y(w.rodHeightMm))}${note(x(b.xMm), y(w.rodHeightMm) - mm(2), `${length(b.xMm)} / ${length(w.rodHeightMm)}`)}`));
+  const rods = plan.windows.flatMap((w) => w.bracketsAt.filter((b) => b.wallId === wallId).map((b) => `${cross(x(b.xMm), y(b.heightMm))}${note(x(b.xMm), y(b.heightMm) - mm(2), `${length(b.xMm)} / ${length(b.heightMm)}`)}`));
   const nails = plan.hangings.filter((h) => h.wallId === wallId && !h.leans).flatMap((h) => h.nails.map((k) => `${cross(x(k.xMm), y(k.heightMm))}${note(x(k.xMm), y(k.heightMm) - mm(1), `${length(k.xMm)} / ${length(k.heightMm)}`)}`));
   const edge = e.edge.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(x(p.xMm))} ${n(y(p.heightMm))}`).join('');
   const under = `${edge}V${n(height)}H${n(x(0))}Z`;

@@ -253,6 +253,11 @@ describe('made to measure', () => {
     }));
     expect(toRepeats(inches(50), inches(25))).toBe(inches(50));
   });
+  it('once it is chosen, the other ways still cost what they cost before', () => {
+    const prices = (made: boolean) => only({}, made ? { route: { kind: 'made', stockMm: null } } : {}).routes.map((r) => [r.kind, r.stockMm, r.cost, r.hems]);
+    expect(prices(true)).toEqual(prices(false));
+    expect(prices(false).length).toBeGreaterThan(3);
+  });
   it('chosen, it hangs as one panel a side, as wide as its widths', () => {
     const w = only({}, { route: { kind: 'made', stockMm: null } });
     expect([w.panels, w.chosenRoute?.kind]).toEqual([2, 'made']);
@@ -358,6 +363,23 @@ describe('all windows together', () => {
     const after = planLook(solutionChanges(file, file.looks[0]!, lower, []).reduce(applyChange, file), { lookId: 'look' });
     expect(after.windows.find((w) => w.dressingId === 'db')).toMatchObject({ rodHeightMm: before.rodHeightMm, finishedLengthMm: before.finishedLengthMm, chosenRoute: null });
     expect(after.windows.filter((w) => w.dressingId !== 'db').map((w) => [w.rodHeightMm, w.chosenRoute?.stockMm])).toEqual([[lower.oneRodMm, inches(98)], [lower.oneRodMm, inches(98)]]);
+  });
+  it('a count that was typed stays typed, and what it costs is what was told', () => {
+    const file = room([opening({ id: 'a', xMm: inches(25), widthMm: inches(30) })], [dressing({ id: 'da', openingId: 'a', panels: 6 })]);
+    const s = solveRoom(file, 'look', 'all', [panel({ count: 2 })], [])[0]!;
+    expect(s).toMatchObject({ panels: 6 });
+    const after = planLook(solutionChanges(file, file.looks[0]!, s, [panel({ count: 2 })]).reduce(applyChange, file), { lookId: 'look' });
+    expect([after.windows[0]!.panels, after.windows[0]!.chosenRoute?.kind]).toEqual([6, s.shares[0]!.kind]);
+  });
+  it('a slope that leaves more room at another height: as many panels as then hang', () => {
+    const base = room([opening({ id: 'a', xMm: inches(16), widthMm: inches(22), sillMm: inches(10), heightMm: inches(30), dropsMm: { left: inches(40), middle: inches(40), right: inches(40.75) } })], [dressing({ id: 'da', openingId: 'a', fullness: 2.9 })]);
+    const file = { ...base, room: { ...base.room, ceilingMm: inches(75), slopes: [{ wallId: 'w', lowMm: inches(32), runMm: inches(12) }] } };
+    const all = solveRoom(file, 'look', 'all', [], []);
+    expect(all.length).toBeGreaterThan(0);
+    for (const s of all) {
+      const w = planLook(solutionChanges(file, file.looks[0]!, s, []).reduce(applyChange, file), { lookId: 'look' }).windows[0]!;
+      expect([w.panels, w.chosenRoute?.kind, w.rodHeightMm]).toEqual([s.panels, s.shares[0]!.kind, expect.closeTo(s.shares[0]!.rodMm, 3)]);
+    }
   });
   it('where one hem lies on the floor, one that ends on a sill keeps its landing', () => {
     const base = two({});

@@ -7,7 +7,7 @@ import { landingMm, landingRule, pinGives, takeDownMm, takeDownRule } from './la
 import { pocketed } from './leaf';
 import { planMaking } from './made';
 import { endsMm, packingRule, placeBrackets, type BracketPlan, type Ends, type Reach } from './panels';
-import { findRoutes, sameStock, stockPrice, type Route } from './routes';
+import { findRoutes, sameStock, stockPrice, type PanelDrop, type Route } from './routes';
 import { onWalls, type Span } from './span';
 
 /** One panel as it hangs: where it covers the rod when drawn and when open, before which walls, over which floor, how long. */
@@ -41,9 +41,15 @@ const liningGsm = (lining: Lining, rules: RuleBook): number => (lining === 'none
 /** Cloth and its lining, g/m². */
 export const layerGsm = (cloth: Pick<Item, 'clothGsm'> | undefined, lining: Lining, rules: RuleBook): number => (cloth?.clothGsm ?? rules.number('windows.lightBelowGsm')) + liningGsm(lining, rules);
 
+/** Finished lengths from a top edge to the floor under each panel: each its own, or all that of the highest floor, by the studio's school or where the landing hides the difference. */
+export function hemsOver(floorsMm: readonly Mm[], topMm: Mm, landMm: Mm, rules: RuleBook): { oneLength: boolean; hemsMm: Mm[] } {
+  const highest = Math.max(...floorsMm);
+  const oneLength = rules.school('windows.unevenFloor') !== 'eachPanel' || (landMm < 0 && highest - Math.min(...floorsMm) <= -landMm + 1e-6);
+  return { oneLength, hemsMm: floorsMm.map((f) => toMark(topMm - (oneLength ? highest : f) - landMm, rules.unit)) };
+}
+
 /** Cloth on a rod: brackets, panels, drops, ways to the length. */
 export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBook): LayerPlan {
-  const mark = (mm: Mm) => toMark(mm, rules.unit);
   const { cloth, heading } = choice;
   const { span, ends } = place;
   const clothGsm = layerGsm(cloth ?? (choice.plainGsm === undefined ? undefined : { clothGsm: choice.plainGsm }), choice.lining, rules);
@@ -75,31 +81,22 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const less = panels - sides;
   const fewer = !made && less >= sides && fullness > choice.fullness * rules.number('windows.fullnessOver') ? { panels: less, fullness: bracketsFor(less).count.fullness } : null;
 
-  // every panel covers its own stretch when drawn, and its own floor
-  const each = (leaves ? outerMm : rightMm - leftMm) / panels;
   const onLeft = sides === 1 ? panels : Math.ceil(panels / 2);
-  const stretches = Array.from({ length: panels }, (_, i) => {
-    const onEach = panels / (leaves?.length ?? 1);
-    const fromMm = leaves ? leaves[Math.floor(i / onEach)]!.fromMm + (i % onEach) * each : leftMm + i * each;
-    return { fromMm, toMm: fromMm + each };
-  });
-  const floors = stretches.map((s) => place.base(s.fromMm, s.toMm));
-  const highest = Math.max(...floors.map((f) => f.highMm));
-  const lowest = Math.min(...floors.map((f) => f.lowMm));
-  const unevenMm = highest - lowest;
   const take = takeDownMm(heading, choice.pinMm, rules);
   const landMm = place.landMm ?? landingMm(choice.landing, rules);
-  const oneLength = rules.school('windows.unevenFloor') !== 'eachPanel' || (landMm < 0 && unevenMm <= -landMm + 1e-6);
-  const drops = floors.map((f) => ({ rodToFloorMm: place.rodMm - f.highMm, finishedMm: mark(place.rodMm - (oneLength ? highest : f.highMm) - take - landMm) }));
+  const { stretches, floors, highest, oneLength, drops } = hungAs(panels);
+  const unevenMm = highest - Math.min(...floors.map((f) => f.lowMm));
   const positive = drops.every((d) => d.finishedMm > 0);
-  const longest = Math.max(...drops.map((d) => d.finishedMm));
 
-  const making = make(longest);
-  const perPanel = Math.ceil(flatWidthMm / rules.number('windows.ringSpacing')) + 1;
-  const rings = RINGED.has(heading) ? panels * (made && making.pleats ? making.pleats.pleats : perPanel) : 0;
+  // what is bought and what is made are as many panels as each of them takes, whichever of the two hangs now
+  const bought = made ? hungAs(brackets.count.panels) : { drops };
+  const sewn = made ? { drops } : hungAs(madePanels);
+  const making = make(Math.max(...sewn.drops.map((d) => d.finishedMm)));
+  const ringsOf = (count: number, flatMm: Mm) => (RINGED.has(heading) ? count * (Math.ceil(flatMm / rules.number('windows.ringSpacing')) + 1) : 0);
+  const rings = made && making.pleats && RINGED.has(heading) ? panels * making.pleats.pleats : ringsOf(panels, flatWidthMm);
   const owned = cloth?.kind === 'panel' ? [{ mm: cloth.heightMm, owned: cloth.count, priceEach: cloth.price }] : [];
   const lengths = [...owned, ...choice.stock.filter((mm) => !owned.some((o) => Math.abs(o.mm - mm) < 1)).map((mm) => ({ mm, owned: 0, priceEach: stockPrice(mm, rules) }))];
-  const routes = positive ? findRoutes({ rodMm: place.rodMm, rodLowMm: place.rodLowMm, rodHighMm: place.rodHighMm, takeDownMm: take, landing: choice.landing, landingMm: landMm, drops, panels, making, rings, mayLie: place.mayLie, pins: pinGives(heading, choice.pinMm, rules), ringsGrow: heading === 'ringClip' || heading === 'pinchPleat', lengths }, rules, choice.route) : [];
+  const routes = positive ? findRoutes({ rodMm: place.rodMm, rodLowMm: place.rodLowMm, rodHighMm: place.rodHighMm, takeDownMm: take, landing: choice.landing, landingMm: landMm, drops: bought.drops, panels: brackets.count.panels, making, rings: ringsOf(brackets.count.panels, boughtFlatMm), mayLie: place.mayLie, pins: pinGives(heading, choice.pinMm, rules), ringsGrow: heading === 'ringClip' || heading === 'pinchPleat', lengths }, rules, choice.route) : [];
   const chosenRoute = routes.find((r) => r.kind === choice.route?.kind && sameStock(r.stockMm, choice.route.stockMm)) ?? null;
 
   const asBought = chosenRoute?.kind === 'otherLanding' ? chosenRoute : null;
@@ -125,6 +122,19 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
     rings, hooks: heading === 'pinchPleat' ? rings : 0, foldsPerSide: folds * onLeft,
     rules: { landing: choice.landing === 'kiss' ? 'windows.pinGive' : landingRule[choice.landing], takeDown: takeDownRule(heading), packing: packingRule(clothGsm, rules) },
   };
+
+  /** So many panels on the rod: every one covers its own stretch when drawn, over its own floor. */
+  function hungAs(count: number): { stretches: { fromMm: Mm; toMm: Mm }[]; floors: ReturnType<LayerPlace['base']>[]; highest: Mm; oneLength: boolean; drops: PanelDrop[] } {
+    const each = (leaves ? outerMm : rightMm - leftMm) / count;
+    const onEach = count / (leaves?.length ?? 1);
+    const stretches = Array.from({ length: count }, (_, i) => {
+      const fromMm = leaves ? leaves[Math.floor(i / onEach)]!.fromMm + (i % onEach) * each : leftMm + i * each;
+      return { fromMm, toMm: fromMm + each };
+    });
+    const floors = stretches.map((s) => place.base(s.fromMm, s.toMm));
+    const { oneLength: one, hemsMm } = hemsOver(floors.map((f) => f.highMm), place.rodMm - take, landMm, rules);
+    return { stretches, floors, highest: Math.max(...floors.map((f) => f.highMm)), oneLength: one, drops: floors.map((f, i) => ({ rodToFloorMm: place.rodMm - f.highMm, finishedMm: hemsMm[i]! })) };
+  }
 }
 
 /** A dressing's curtain as a layer's choice. */

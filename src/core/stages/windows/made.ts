@@ -16,6 +16,7 @@ export type MakingFacts = {
 export type PleatPlan = { pleats: number; spaces: number; spaceMm: Mm; clothPerPleatMm: Mm; good: boolean; marks: { atMm: Mm; flatFromMm: Mm; flatToMm: Mm }[] };
 
 export type MakingPlan = {
+  /** The longest of its panels. */ finishedMm: Mm;
   widths: number; widthsPerPanel: number; cutMm: Mm; wasteMm: Mm; totalMm: Mm;
   /** Every second width is cut half a repeat longer, to be matched at the seam. */
   halfDropMm: Mm;
@@ -83,7 +84,7 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
   const bunches = Math.max(1, Math.round(flatHemmedMm / rules.number('windows.ringSpacing')));
   const liningTotalMm = liningWidths * liningCutMm;
   return {
-    widths, widthsPerPanel: widths / f.panels, cutMm, wasteMm: cutMm - bareCut, totalMm, halfDropMm, cuts, liningWidths, liningCutMm, liningTotalMm, headingAllowanceMm, hemAllowanceMm, sideHemMm, flatHemmedMm,
+    finishedMm: f.finishedMm, widths, widthsPerPanel: widths / f.panels, cutMm, wasteMm: cutMm - bareCut, totalMm, halfDropMm, cuts, liningWidths, liningCutMm, liningTotalMm, headingAllowanceMm, hemAllowanceMm, sideHemMm, flatHemmedMm,
     pleats, widthsForPleats: pleats?.good ? widths : f.heading === 'pinchPleat' ? Array.from({ length: 60 }, (_, i) => i + 1).find((n) => pleatsOf(n)?.good) ?? null : null,
     handPleats: f.heading === 'ringClip' ? { least: Math.floor(bunches / most), most: Math.floor(bunches / Math.max(1, least)), bunches } : null,
     letDownMm: f.pocketBelow ? 0 : Math.max(0, 2 * (rules.number('windows.hem') - rules.number('windows.leastHem'))),

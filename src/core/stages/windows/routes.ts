@@ -1,4 +1,4 @@
-import type { Mm, Money } from '../../base/units';
+import { clamp, type Mm, type Money } from '../../base/units';
 import type { Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { nameLanding, pools } from './landing';
@@ -60,8 +60,10 @@ export function findRoutes(facts: RouteFacts, rules: RuleBook, chosen: { kind: R
 
     function asItIs(): Route | undefined {
       // the rod is moved so that the longer drop, whose panel sets the line, lands as wished
-      const rodMm = facts.rodMm + (length.mm - longest.finishedMm);
-      if (rodMm < facts.rodLowMm - 1e-6 || rodMm > facts.rodHighMm + 1e-6) return undefined;
+      const wishedMm = facts.rodMm + (length.mm - longest.finishedMm);
+      // held by what is over or under it, it may stay off by as little as nobody sees
+      const rodMm = clamp(wishedMm, facts.rodLowMm, facts.rodHighMm);
+      if (Math.abs(wishedMm - rodMm) > rules.number('windows.pinGive') + 1e-6) return undefined;
       if (spread > rules.number('windows.pinGive') + 1e-6) return undefined;
       const offMm = Math.abs(rodMm - facts.rodMm);
       return { ...base, kind: 'asItIs', rodMm, finishedMm: length.mm, landing: facts.landing, offMm, cutMm: 0, gainMm: 0, hems: 0, workMinutes: offMm > 0.5 ? rules.number('windows.minutesToMoveRod') : 0 };
@@ -106,15 +108,15 @@ export function findRoutes(facts: RouteFacts, rules: RuleBook, chosen: { kind: R
       return undefined;
     }
   }
-  routes.push(made(facts, longest.finishedMm));
+  routes.push(made(facts));
   // the one that was chosen stays, though another may come nearer
   const best = bestOfEach(routes);
   const kept = chosen ? routes.filter((r) => r.kind === chosen.kind && sameStock(r.stockMm, chosen.stockMm) && !best.includes(r)).slice(0, 1) : [];
   return rankRoutes([...best, ...kept], rules.school('windows.rankBy'));
 }
 
-const made = (facts: RouteFacts, finishedMm: Mm): Route => ({
-  kind: 'made', stockMm: null, rodMm: facts.rodMm, finishedMm, landing: facts.landing, offMm: 0, cutMm: facts.making.cutMm, gainMm: 0, hems: 0,
+const made = (facts: RouteFacts): Route => ({
+  kind: 'made', stockMm: null, rodMm: facts.rodMm, finishedMm: facts.making.finishedMm, landing: facts.landing, offMm: 0, cutMm: facts.making.cutMm, gainMm: 0, hems: 0,
   cost: facts.making.cost, workMinutes: facts.making.minutes, made: facts.making,
 });
 

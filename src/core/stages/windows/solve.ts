@@ -3,9 +3,10 @@ import { sum, toMark, type Mm, type Money } from '../../base/units';
 import type { Dressing, Item, Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { landingMm, pinGives } from './landing';
+import { hemsOver } from './layer';
 import { planWindow } from './planWindow';
 import type { WindowPlace, WindowPlan, WindowTarget } from './windowPlan';
-import { rodBySchool } from './rod';
+import { rodBySchool, rodLimits } from './rod';
 import { stockPrice } from './routes';
 
 export type SolveWindow = { dressing: Dressing; target: WindowTarget; place: WindowPlace; sheer: Item | undefined };
@@ -24,6 +25,7 @@ export type Solution = { shares: Share[]; oneRodMm: Mm | null; panels: number; b
 
 type Product = { key: string; item: Item | null; name: string | null; lengthMm: Mm | null; owned: number; price: Money; shop: ShopPanels | undefined; /** Of those counted as owned, how many would be borrowed before any is bought. */ lent: { room: string; count: number } | null };
 type Fit = { plan: WindowPlan; product: Product; window: SolveWindow };
+type Found = { solution: Solution; chosen: readonly Fit[]; rods: readonly Mm[]; landing: Landing | null };
 type Way = { kind: RouteKind; hems: number; cost: Money; minutes: number };
 
 /** Weight of each want when solutions that give something up are compared: what is seen from the door first. */
@@ -49,21 +51,21 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     ...rules.list(windows.every((w) => w.target.shower) ? 'windows.showerStock' : 'windows.stockLengths').map((mm): Product => ({ key: `stock${mm}`, item: null, name: null, lengthMm: mm, owned: 0, price: stockPrice(mm, rules), shop: undefined, lent: null })),
   ];
   const madeProduct: Product = { key: 'made', item: null, name: null, lengthMm: null, owned: 0, price: 0, shop: undefined, lent: null };
+  const fitOf = (product: Product, window: SolveWindow, patch: Partial<Dressing>): Fit =>
+    ({ product, window, plan: planWindow(window.target, { ...window.dressing, itemId: product.item?.id ?? null, ...patch }, { main: product.item ?? undefined, sheer: window.sheer }, window.place, rules) });
   // every window with every product, once, at the height that is wished; other heights only shift what is wanted
   const fits = new Map<string, Fit[]>();
   const fitAll = (product: Product, hemAt: Dressing['hemAt'] | null = null): Fit[] => {
     const key = `${product.key} ${hemAt ?? ''}`;
     const found = fits.get(key) ?? windows.map((window) => {
-      const cloth = product.item ?? undefined;
-      const d: Dressing = { ...window.dressing, itemId: product.item?.id ?? null, route: null, rodHeightMm: byKind(window) ? null : window.dressing.rodHeightMm, hemAt: hemAt ?? window.dressing.hemAt };
-      return { product, window, plan: planWindow(window.target, d, { main: cloth, sheer: window.sheer }, window.place, rules) };
+      return fitOf(product, window, { route: product.lengthMm === null ? { kind: 'made', stockMm: null } : null, rodHeightMm: byKind(window) ? null : window.dressing.rodHeightMm, hemAt: hemAt ?? window.dressing.hemAt });
     });
     fits.set(key, found);
     return found;
   };
 
   const reference = fitAll(madeProduct);
-  const limits = reference.map(({ plan, window }) => ({ low: plan.frameTopMm + rules.number('windows.leastOverFrame'), high: toMark(overhead(window, plan) - rules.number('windows.rodClearance'), rules.unit) }));
+  const limits = reference.map(({ plan, window }) => { const { lowMm: low, highMm: high } = rodLimits({ frameTopMm: plan.frameTopMm, ceilingMm: overhead(window, plan) }, rules); return { low, high }; });
   const common = { low: Math.max(...limits.map((l) => l.low)), high: Math.min(...limits.map((l) => l.high)) };
   const onWall = windows.some(byKind);
   const wishes = reference.map((f) => f.plan.rodHeightMm);
@@ -71,14 +73,14 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
   const allowed = (h: Mm) => h >= common.low - 0.5 && h <= common.high + 0.5;
   const schoolHeights = SCHOOLS.flatMap((school) => { const line = Math.max(...reference.map(({ plan, window }) => rodBySchool({ frameTopMm: plan.frameTopMm, ceilingMm: overhead(window, plan) }, rules, school).rodMm)); return allowed(line) ? [line] : []; });
 
-  const found: Solution[] = [];
+  const found: Found[] = [];
   // null: each window keeps the landing that is wished for it
   const landings: (Landing | null)[] = [null, ...LANDINGS];
 
   for (const product of products) {
     const all = fitAll(product);
     // heights at which the length lands as it is, by the window that needs most
-    const landsAt = all.flatMap(({ plan }) => LANDINGS.map((l) => toMark(plan.rodHeightMm + product.lengthMm! - longest(plan) - (landingMm(plan.landing, rules) - landingMm(l, rules)), rules.unit))).filter(allowed);
+    const landsAt = all.flatMap(({ plan }) => LANDINGS.map((l) => toMark(plan.rodHeightMm + product.lengthMm! - Math.max(...hemsAt(plan, plan.rodHeightMm, l)), rules.unit))).filter(allowed);
     const heights = onWall ? [...new Set([...(allowed(wish) ? [wish] : []), ...schoolHeights, ...landsAt])] : [wish];
     for (const rodMm of heights) for (const landing of landings) consider(all, all.map((f) => (byKind(f.window) ? rodMm : f.plan.rodHeightMm)), landing);
     // each window its own height, where its length lands by itself
@@ -91,7 +93,7 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
   }
   consider(fitAll(madeProduct), wishes, null);
   // nothing keeps all that is wanted: what could give way besides is tried too
-  if (found.every((s) => s.givesUp.length > 0)) {
+  if (found.every((f) => f.solution.givesUp.length > 0)) {
     for (const rodMm of onWall ? schoolHeights : []) consider(fitAll(madeProduct), windows.map((w, i) => (byKind(w) ? rodMm : wishes[i]!)), null);
     for (const landing of LANDINGS) consider(fitAll(madeProduct), wishes, landing);
     if (windows.every((w) => byKind(w) && w.dressing.hemAt === 'floor' && w.target.span.parts.every((p) => p.opening.sillMm > 0))) {
@@ -106,12 +108,18 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     return window.place.overhead(first.fromMm, last.toMm).mm;
   }
 
+  /** Finished lengths of a window's panels at another height and with another landing. */
+  function hemsAt(plan: WindowPlan, rodMm: Mm, landing: Landing | null): Mm[] {
+    const own = plan.hemOn === 'apron' || plan.hemOn === 'leaf' || plan.shower || landing === null;
+    return hemsOver(plan.panelPlans.map((p) => p.floorHighMm), rodMm - plan.takeDownMm, own ? plan.landingMm : landingMm(landing, rules), rules).hemsMm;
+  }
+
   /** How a product gets to a window's length at a height, and what that takes; undefined when it does not. */
   function wayTo({ product, plan, window }: Fit, rodMm: Mm, landing: Landing | null): Way | undefined {
+    const hems = hemsAt(plan, rodMm, landing);
+    if (hems.some((h) => h <= 0)) return undefined;
     if (product.lengthMm === null) return { kind: 'made', hems: 0, cost: plan.making.cost, minutes: plan.making.minutes };
-    const shift = rodMm - plan.rodHeightMm + (plan.hemOn === 'apron' || plan.hemOn === 'leaf' || plan.shower ? 0 : landingMm(plan.landing, rules) - landingMm(landing ?? plan.landing, rules));
-    const over = plan.panelPlans.map((p) => product.lengthMm! - (p.finishedLengthMm + shift));
-    if (plan.panelPlans.some((p) => p.finishedLengthMm + shift <= 0)) return undefined;
+    const over = hems.map((h) => product.lengthMm! - h);
     const [least, most] = [Math.min(...over), Math.max(...over)];
     const give = rules.number('windows.pinGive') + 1e-6;
     const pins = pinGives(window.dressing.heading, window.dressing.pinMm, rules);
@@ -134,11 +142,29 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
   }
 
   function consider(chosen: readonly Fit[], rods: readonly Mm[], landing: Landing | null): void {
+    const solution = solutionOf(chosen, rods, landing);
+    if (solution) found.push({ solution, chosen, rods, landing });
+  }
+
+  /** A solution as it comes out with the windows really hung so: at another height a slope may leave less room, and fewer panels hang over other floors. */
+  function asHung({ solution, chosen, rods, landing }: Found): Solution | null {
+    let told: Solution = solution;
+    for (let round = 0; round < 3; round++) {
+      const hung = told.shares.map((s, i) => fitOf(chosen[i]!.product, windows[i]!, { rodHeightMm: byKind(windows[i]!) ? s.rodMm : windows[i]!.dressing.rodHeightMm, landing: s.landing, hemAt: s.hemAt, route: { kind: s.kind, stockMm: s.stockMm } }));
+      const now = solutionOf(hung, rods, landing);
+      if (!now) return null;
+      if (now.shares.every((s, i) => s.kind === told.shares[i]!.kind)) return hung.every((h, i) => h.plan.chosenRoute !== null && Math.abs(h.plan.rodHeightMm - rods[i]!) < 0.01) ? now : null;
+      told = now;
+    }
+    return null;
+  }
+
+  function solutionOf(chosen: readonly Fit[], rods: readonly Mm[], landing: Landing | null): Solution | null {
     // nothing lies down on a sill: a window that ends there keeps its own landing
     const lies = landing !== null && landingMm(landing, rules) < 0;
     const landAt = (fit: Fit): Landing | null => (fit.plan.shower || fit.plan.hemOn === 'apron' || fit.plan.hemOn === 'leaf' || (lies && fit.plan.hemOn === 'sill') ? null : landing);
     const ways = chosen.map((fit, i) => wayTo(fit, rods[i]!, landAt(fit)));
-    if (ways.some((w) => w === undefined)) return;
+    if (ways.some((w) => w === undefined)) return null;
     const givesUp: GivesUp[] = [];
     const rodsOnWall = rods.filter((_, i) => byKind(windows[i]!));
     const tolerance = rules.number('fitting.levelTolerance');
@@ -147,7 +173,7 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     const offWish = rodsOnWall.length > 0 ? Math.max(...rodsOnWall.map((r) => Math.abs(r - wish))) : 0;
     if (offWish > tolerance && apart <= tolerance) givesUp.push({ want: 'height', by: offWish });
     const changed = landing === null ? [] : chosen.filter((c) => landAt(c) === landing && c.window.dressing.landing !== landing).map((c) => c.window);
-    if (landing !== null && changed.length === 0) return;
+    if (landing !== null && changed.length === 0) return null;
     const off = landing === null ? 0 : Math.max(...changed.map((w) => Math.abs(landingMm(landing, rules) - landingMm(w.dressing.landing, rules))));
     if (landing !== null) givesUp.push({ want: 'landing', by: off, landing });
     const lifted = chosen.filter((c, i) => c.plan.hemOn === 'apron' && windows[i]!.dressing.hemAt === 'floor');
@@ -161,7 +187,7 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     for (const { product, need } of bought) {
       const borrowed = product.lent ? Math.min(product.lent.count, need - (product.owned - product.lent.count)) : 0;
       if (borrowed > 0) givesUp.push({ want: 'ownRoom', by: borrowed, room: product.lent!.room });
-      else if (product.lent) return;
+      else if (product.lent) return null;
     }
     const covered = Math.max(...chosen.map((c) => c.plan.glassCoveredShare));
     if (covered > rules.number('windows.glassNoticed')) givesUp.push({ want: 'glass', by: covered });
@@ -170,27 +196,36 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     const panels = sum(chosen.map((c) => c.plan.panels));
     const buy = sum(bought.map((b) => b.buy));
     const leads = bought.flatMap((b) => (b.leadDays === null ? [] : [b.leadDays]));
-    found.push({
+    return {
       shares: chosen.map((c, i) => ({ dressingId: c.window.dressing.id, window: c.window.target.name, itemId: c.product.item?.id ?? null, name: c.product.name, stockMm: c.product.lengthMm, rodMm: rods[i]!, landing: landAt(c) ?? c.window.dressing.landing, hemAt: lifted.includes(c) ? 'apron' : c.window.dressing.hemAt, kind: ways[i]!.kind, panels: c.plan.panels, hems: ways[i]!.hems })),
       oneRodMm: rodsOnWall.length > 0 && apart <= tolerance ? rodsOnWall[0]! : null, panels, buy, owned: panels - buy, leadDays: leads.length > 0 ? Math.max(...leads) : null,
       cost: sum(bought.map((b) => b.cost)) + sum(ways.map((w) => w!.cost)), workMinutes: sum(ways.map((w) => w!.minutes)) + (offWish > tolerance ? rodsOnWall.length * rules.number('windows.minutesToMoveRod') : 0), givesUp, offMm: offWish + off,
-    });
+    };
   }
 
-  function choose(all: readonly Solution[], count: number): Solution[] {
+  function choose(all: readonly Found[], count: number): Solution[] {
     const by = rules.school('windows.rankBy');
     const loss = (s: Solution) => sum(s.givesUp.map((g) => WEIGHT[g.want]));
     const keys = (s: Solution) => [loss(s), ...(by === 'fit' ? [Math.round(s.offMm), s.cost, s.workMinutes] : by === 'work' ? [s.workMinutes, s.offMm, s.cost] : [s.cost, s.workMinutes, s.offMm])];
-    const sorted = [...all].sort((a, b) => { const [p, q] = [keys(a), keys(b)]; for (let i = 0; i < p.length; i++) if (Math.abs(p[i]! - q[i]!) > 1e-6) return p[i]! - q[i]!; return 0; });
+    const byKeys = (a: Solution, b: Solution) => { const [p, q] = [keys(a), keys(b)]; for (let i = 0; i < p.length; i++) if (Math.abs(p[i]! - q[i]!) > 1e-6) return p[i]! - q[i]!; return 0; };
+    const sorted = [...all].sort((a, b) => byKeys(a.solution, b.solution));
     const picked: Solution[] = [];
+    const tried = new Set<Found>();
     const same = (a: Solution, b: Solution) => a.shares.every((x, i) => x.itemId === b.shares[i]!.itemId && x.stockMm === b.shares[i]!.stockMm);
     const alike = (a: Solution, b: Solution) => same(a, b) && wants(a) === wants(b);
     // another of the same product is worth showing when it keeps something that the first does not; else only to fill up
     const worse = (a: Solution, b: Solution) => same(a, b) && b.givesUp.every((g) => a.givesUp.some((h) => h.want === g.want));
     for (const fill of [false, true]) {
-      for (const s of sorted) if (picked.length < count && !picked.includes(s) && !picked.some((p) => alike(s, p) || (!fill && worse(s, p)))) picked.push(s);
+      const adds = (s: Solution) => !picked.some((p) => alike(s, p) || (!fill && worse(s, p)));
+      for (const f of sorted) {
+        if (picked.length >= count) break;
+        if (tried.has(f) || !adds(f.solution)) continue;
+        tried.add(f);
+        const hung = asHung(f);
+        if (hung && adds(hung)) picked.push(hung);
+      }
     }
-    return picked.sort((a, b) => sorted.indexOf(a) - sorted.indexOf(b));
+    return picked.sort(byKeys);
   }
 }
 
