@@ -83,6 +83,33 @@ describe('any room that a file may hold', () => {
       for (const f of plan.findings) expect(sayFinding(say, f.code, findingArguments(f, r.unit, names)), f.code).not.toMatch(ODD);
     }), RUNS);
   }, MINUTES);
+  it('what is typed of a piece is where it hangs, its nails are behind it, and what hangs in order does not overlap', () => {
+    let nailed = 0;
+    fc.assert(fc.property(anyRoom, (r) => {
+      const file = roomOf(r);
+      const plan = planLook(file, { lookId: 'look' });
+      for (const h of plan.hangings) {
+        const typed = file.looks[0]!.hangings.find((x) => x.id === h.hangingId)!;
+        const codes = h.findings.map((f) => f.code);
+        expect([h.topMm - h.bottomMm, h.topMm + h.bottomMm]).toEqual([expect.closeTo(h.heightMm, 6), expect.closeTo(2 * h.centreMm, 6)]);
+        if (!typed.groupId && !typed.leans) {
+          if (typed.xMm !== null) expect(h.xMm).toBe(typed.xMm);
+          if (typed.centreMm !== null) expect(h.centreMm, JSON.stringify(h.findings)).toBeCloseTo(typed.centreMm, 6);
+          else if (typed.gapMm !== null && h.gapMm !== null) expect(h.gapMm).toBeCloseTo(typed.gapMm, 6);
+        }
+        for (const n of h.leans ? [] : h.nails) {
+          nailed++;
+          if (!codes.includes('hooks-too-wide')) expect(Math.abs(n.xMm - h.xMm), JSON.stringify(codes)).toBeLessThanOrEqual(h.widthMm / 2);
+          if (!codes.includes('hook-above-frame')) expect(n.heightMm, JSON.stringify(codes)).toBeLessThanOrEqual(h.topMm + 2.6);
+          expect(n.heightMm).toBeGreaterThanOrEqual(h.bottomMm - 0.01);
+        }
+      }
+      const group = plan.groups[0];
+      const members = group ? plan.hangings.filter((h) => h.groupId === group.groupId) : [];
+      if (group && group.kind !== 'free') members.forEach((a, i) => members.slice(i + 1).forEach((b) => expect(Math.max(Math.abs(a.xMm - b.xMm) - (a.widthMm + b.widthMm) / 2, Math.abs(a.centreMm - b.centreMm) - (a.heightMm + b.heightMm) / 2), group.kind).toBeGreaterThanOrEqual(-0.01)));
+    }), RUNS);
+    expect(nailed).toBeGreaterThan(60);
+  }, MINUTES);
   it('a way to the length that is chosen is the way in which it then hangs', () => {
     let chosen = 0;
     fc.assert(fc.property(anyRoom, (r) => {

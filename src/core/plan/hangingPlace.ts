@@ -1,14 +1,14 @@
 import type { Hanging, Piece, RoomFile } from '../model/types';
 import type { Mm } from '../base/units';
 import { lowestOver, overheadOf, underCrown } from '../room/ceiling';
-import { isBed, isLamp } from '../room/kinds';
+import { isBed, isLamp, isRestedOn } from '../room/kinds';
 import type { OnWall } from '../room/place';
 import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { acrossOf, type HangingPlace } from '../stages/walls/planHanging';
 
-/** Furniture farther from the wall than this does not stand behind or under a picture. */
-export const NEAR_WALL: Mm = 900;
+/** Furniture whose back is farther from the wall than this does not stand behind or under a picture. */
+export const NEAR_WALL: Mm = 450;
 
 /** What a hung piece finds on its wall. */
 export function hangingPlaceOf(h: Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'>, widthMm: Mm, file: RoomFile, walls: readonly Wall[], places: ReadonlyMap<string, OnWall>, rules: RuleBook): HangingPlace {
@@ -28,6 +28,6 @@ export function hangingPlaceOf(h: Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'
     over: below,
     openings: file.openings.filter((o) => o.wallId === h.wallId).map((o) => ({ id: o.id, name: o.name, box: { xMm: o.xMm - o.trimMm, yMm: o.sillMm, widthMm: o.widthMm + 2 * o.trimMm, heightMm: o.heightMm + o.trimMm } })),
     fittings: file.fittings.filter((f) => f.wallId === h.wallId).map((f) => ({ id: f.id, name: f.name, electric: f.kind === 'socket' || f.kind === 'switch' || f.kind === 'tv', stairs: f.kind === 'stairs', shelf: f.kind === 'shelf', box: { xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm } })),
-    furniture: file.pieces.filter((p) => p.kind !== 'rug' && !isLamp(p) && p.kind !== 'plant' && on(p).wallId === h.wallId && on(p).depthMm < NEAR_WALL).map((p) => ({ id: p.id, name: p.name, box: { xMm: on(p).xMm, yMm: p.bottomMm, widthMm: on(p).widthMm, heightMm: p.heightMm } })),
+    furniture: file.pieces.filter((p) => p.kind !== 'rug' && !isLamp(p) && p.kind !== 'plant' && on(p).wallId === h.wallId && on(p).nearMm < NEAR_WALL).map((p) => ({ id: p.id, name: p.name, restedOn: isRestedOn(p), box: { xMm: on(p).xMm, yMm: p.bottomMm, widthMm: on(p).widthMm, heightMm: p.heightMm } })),
   };
 }

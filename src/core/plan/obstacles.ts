@@ -37,7 +37,7 @@ function underStair(f: RoomFile['fittings'][number]): Box[] {
 
 /** Furniture that stands at a wall, and what a piece hangs over wherever that stands. */
 export const standingAt = (wall: Wall, overPieceId: string | null, file: RoomFile, plan: Plan): { p: Piece; on: OnWall }[] =>
-  file.pieces.filter((p) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p)).map((p) => ({ p, on: placeOnWall(p, plan.walls) })).filter(({ p, on }) => on.wallId === wall.id && (on.depthMm < NEAR_WALL || p.id === overPieceId));
+  file.pieces.filter((p) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p)).map((p) => ({ p, on: placeOnWall(p, plan.walls) })).filter(({ p, on }) => on.wallId === wall.id && (on.nearMm < NEAR_WALL || p.id === overPieceId));
 
 type Room = { file: RoomFile; plan: Plan; rules: RuleBook };
 

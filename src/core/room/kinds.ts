@@ -9,6 +9,8 @@ export const SITS = kinds<PieceKind>('sofa', 'armchair', 'wingChair', 'windowSea
 export const TOPS = kinds<PieceKind>('bedside', 'table', 'coffeeTable', 'sideTable', 'console', 'chest', 'desk', 'diningTable');
 export const LAMPS = kinds<PieceKind>('lamp', 'floorLamp', 'tableLamp');
 export const BEDS = kinds<PieceKind>('bed', 'cot');
+/** Where people lie, or sit for long with their backs to the wall. */
+const RESTED_ON = kinds<PieceKind>('bed', 'cot', 'sofa', 'windowSeat');
 const CLOTHED = kinds<PieceKind>('sofa', 'armchair', 'wingChair', 'windowSeat', 'ottoman', 'bed', 'cot');
 /** Pieces that fall when they are climbed. */
 const TALL_STORAGE = kinds<PieceKind>('chest', 'bookcase', 'console', 'bedside');
@@ -17,6 +19,7 @@ export const sits = (p: Pick<Piece, 'kind'>): boolean => SITS.has(p.kind);
 export const hasTop = (p: Pick<Piece, 'kind'>): boolean => TOPS.has(p.kind);
 export const isLamp = (p: Pick<Piece, 'kind'>): boolean => LAMPS.has(p.kind);
 export const isBed = (p: Pick<Piece, 'kind'>): boolean => BEDS.has(p.kind);
+export const isRestedOn = (p: Pick<Piece, 'kind'>): boolean => RESTED_ON.has(p.kind);
 export const isClothed = (p: Pick<Piece, 'kind'>): boolean => CLOTHED.has(p.kind);
 export const canTip = (p: Pick<Piece, 'kind'>): boolean => TALL_STORAGE.has(p.kind);
 /** A piece in whose way one cannot walk: it stands on the floor and is no rug. */

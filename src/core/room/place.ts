@@ -3,7 +3,8 @@ import { alongSegment, distance, distanceToSegment, turnedCorners, type Point } 
 import type { Piece } from '../model/types';
 import { pointOnWall, type Wall } from './walls';
 
-export type OnWall = { wallId: string; xMm: Mm; widthMm: Mm; depthMm: Mm };
+/** A piece before its wall: its span there, how far its middle is from the wall, and the nearest of it. */
+export type OnWall = { wallId: string; xMm: Mm; widthMm: Mm; depthMm: Mm; nearMm: Mm };
 
 export const footprint = (piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>): Point[] => turnedCorners(piece, piece.widthMm, piece.depthMm, piece.turnDeg);
 
@@ -20,12 +21,12 @@ export function placeOnWall(piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'dept
   const ranked = walls.map((wall) => {
     const near = Math.min(...corners.map((c) => distanceToSegment(c, wall.from, wall.to)));
     const turned = Math.abs(((wall.facingDeg - faces + 540) % 360) - 180);
-    return { wall, score: near + (turned > 46 ? BACK_TURNED : 0) };
+    return { wall, near, score: near + (turned > 46 ? BACK_TURNED : 0) };
   });
-  const { wall } = ranked.reduce((best, r) => (r.score < best.score - 1e-6 ? r : best));
+  const { wall, near } = ranked.reduce((best, r) => (r.score < best.score - 1e-6 ? r : best));
   const along = corners.map((c) => ((c.xMm - wall.from.xMm) * (wall.to.xMm - wall.from.xMm) + (c.yMm - wall.from.yMm) * (wall.to.yMm - wall.from.yMm)) / wall.lengthMm);
   const from = Math.min(...along);
-  return { wallId: wall.id, xMm: from, widthMm: Math.max(...along) - from, depthMm: distanceToSegment(piece, wall.from, wall.to) };
+  return { wallId: wall.id, xMm: from, widthMm: Math.max(...along) - from, depthMm: distanceToSegment(piece, wall.from, wall.to), nearMm: near };
 }
 
 /** Distance round the room, clockwise from the first corner, of the wall point nearest to a place. */

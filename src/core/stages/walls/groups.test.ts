@@ -43,6 +43,23 @@ describe('under a slope', () => {
   });
 });
 
+describe('over who sleeps or sits', () => {
+  const base = bareRoom(inches(168), inches(144), inches(96));
+  const bed = (xIn: number) => ({ pieces: [piece({ id: 'bed', name: 'Bed', kind: 'bed', seat: null, bed: { mattressMm: inches(22), headboardMm: inches(40), footboardMm: 0 }, xMm: inches(xIn), yMm: inches(40), widthMm: inches(62), depthMm: inches(80), heightMm: inches(40) })] });
+  const two = (more: Partial<RoomFile>, g: Partial<HangingGroup> | null) => {
+    const file = grouped([[16, 12], [16, 12]], g ?? {}, more);
+    const hung = g ? file : { ...file, looks: [{ ...file.looks[0]!, groups: [], hangings: file.looks[0]!.hangings.map((h, i) => ({ ...h, groupId: null, xMm: inches(70 + 20 * i) })) }] };
+    return planOf(hung).hangings.map((h) => [h.twoPoints, h.findings.find((f) => f.code === 'two-points')?.by.why]);
+  };
+  it('every piece of a group over a bed wants two points, and so does one that merely hangs there', () => {
+    expect(two(bed(84), { overPieceId: 'bed' })).toEqual([[true, 'over'], [true, 'over']]);
+    expect(two(bed(84), null)).toEqual([[true, 'over'], [true, 'over']]);
+    // the bed's left side is 81 in along: the first piece ends at 78
+    expect(two(bed(112), null)).toEqual([[false, undefined], [true, 'over']]);
+    expect(two({ room: base.room }, null)).toEqual([[false, undefined], [false, undefined]]);
+  });
+});
+
 describe('under a crown', () => {
   const base = bareRoom(inches(168), inches(144), inches(96));
   const crown = (mm: number) => ({ room: { ...base.room, crownMm: mm } });

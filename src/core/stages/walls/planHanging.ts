@@ -15,7 +15,7 @@ export type HangingPlace = {
   over: { id: string; name: string; isBed: boolean; isSeat: boolean; xMm: Mm; widthMm: Mm; topMm: Mm } | null;
   openings: readonly { id: string; name: string; box: Box }[];
   fittings: readonly { id: string; name: string; electric: boolean; stairs: boolean; shelf: boolean; box: Box }[];
-  furniture: readonly { id: string; name: string; box: Box }[];
+  furniture: readonly { id: string; name: string; /** People lie there, or sit for long. */ restedOn: boolean; box: Box }[];
   /** Holes that are in the wall already. */
   holes: readonly { id: string; xMm: Mm; heightMm: Mm }[];
   /** A stair along the wall takes only what is under its line. */
@@ -91,7 +91,9 @@ export function planHanging(hanging: Hanging, item: Item, place: HangingPlace, r
   const widthShare = over && !inGroup ? item.widthMm / over.widthMm : null;
   const hookClassG = hookClass(item.massG, nails.length, rules) ?? null;
   const holes = holesOf();
-  const twoPoints = item.massG > rules.number('walls.heavyFrom') || (over?.isBed ?? false) || (over?.isSeat ?? false);
+  // whether or not it was hung with them in mind: who sits or lies under it would be hit
+  const overPeople = (over !== null && (over.isBed || over.isSeat)) || place.furniture.some((f) => f.restedOn && overlapLength(box.xMm, box.xMm + box.widthMm, f.box.xMm, f.box.xMm + f.box.widthMm) > 1 && f.box.yMm + f.box.heightMm < topMm);
+  const twoPoints = item.massG > rules.number('walls.heavyFrom') || overPeople;
   judge();
   return {
     hangingId: hanging.id, itemId: item.id, name: item.name, wallId: hanging.wallId, xMm, centreMm: height.centreMm, widthMm: item.widthMm, heightMm: item.heightMm, topMm, bottomMm: box.yMm,
