@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bareRoom, dressing, fittingOf, hanging, inches, inchRules, item, opening, piece, toIn } from '../../../tests/helpers/rooms';
 import { boxesOverlap, type Box } from '../geometry/plane';
@@ -5,6 +6,7 @@ import { GROUP } from '../model/defaults';
 import type { HangingGroup, RoomFile } from '../model/types';
 import { solveGallery, type GalleryLayout } from '../packing/gallery';
 import type { OwnRule } from '../rules/book';
+import { groupTaken } from '../stages/walls/layout';
 import { galleryAskOf } from './galleryAsk';
 import { planLook } from './planLook';
 
@@ -25,7 +27,7 @@ const asked = (file: RoomFile, own: OwnRule[] = []) => {
 const taken = (file: RoomFile, middle: { xMm: number; centreMm: number }, layout: GalleryLayout): RoomFile => {
   const look = file.looks[0]!;
   const g = look.groups[0]!;
-  return { ...file, looks: [{ ...look, groups: [layout.settled ? g : { ...g, xMm: middle.xMm, centreMm: middle.centreMm }], hangings: look.hangings.map((h) => ({ ...h, groupAt: { dxMm: layout.at.get(h.id)!.xMm, dyMm: layout.at.get(h.id)!.yMm } })) }] };
+  return { ...file, looks: [{ ...look, groups: [groupTaken(g, middle, layout)], hangings: look.hangings.map((h) => ({ ...h, groupAt: { dxMm: layout.at.get(h.id)!.xMm, dyMm: layout.at.get(h.id)!.yMm } })) }] };
 };
 const solved = (file: RoomFile, own: OwnRule[] = []) => {
   const { ask, middle } = asked(file, own);
@@ -99,4 +101,37 @@ describe('where a gallery may hang', () => {
     expect(best.layout.holesUsed).toBe(1);
     expect(best.plan.hangings.flatMap((h) => h.nails).some((n) => Math.hypot(n.xMm - nail.xMm - 30, n.heightMm - nail.heightMm + 25) < 3)).toBe(true);
   });
+});
+
+describe('any wall', () => {
+  it('takes a layout only where nothing is in its way, and it hangs there as it was found', () => {
+    const mm = (min: number, max: number) => fc.integer({ min, max });
+    const orNull = <T>(a: fc.Arbitrary<T>) => fc.option(a, { nil: null });
+    const sizes = fc.array(fc.tuple(mm(120, 600), mm(120, 600)), { minLength: 2, maxLength: 8 });
+    const any = fc.record({ sizes, over: fc.boolean(), zone: orNull(fc.record({ xMm: mm(0, 2000), bottomMm: mm(0, 900), widthMm: mm(500, 2200), heightMm: mm(500, 1700) })), xMm: orNull(mm(300, 4000)), centreMm: orNull(mm(900, 1900)), gapMm: orNull(mm(20, 150)), ceilingIn: mm(80, 120), crownMm: mm(0, 120), slope: orNull(fc.record({ lowMm: mm(900, 1900), runMm: mm(400, 2500) })), window: orNull(mm(0, 3000)), vent: orNull(fc.tuple(mm(0, 3500), mm(1200, 1900))), seed: mm(0, 99) });
+    let found = 0;
+    fc.assert(fc.property(any, (r) => {
+      const base = bareRoom(inches(168), inches(144), inches(r.ceilingIn));
+      const file: RoomFile = {
+        ...base, room: { ...base.room, crownMm: r.crownMm, slopes: r.slope ? [{ wallId: 'e', ...r.slope }] : [] }, pieces: [piece()],
+        openings: r.window === null ? [] : [opening({ xMm: r.window })], fittings: r.vent ? [fittingOf({ kind: 'vent', xMm: r.vent[0], bottomMm: r.vent[1], widthMm: 300, heightMm: 150 })] : [],
+        items: r.sizes.map(([widthMm, heightMm], i) => item({ id: `f${i}`, name: `Frame ${i}`, kind: 'art', widthMm, heightMm, massG: 1000 })),
+        looks: [{ ...base.looks[0]!, groups: [{ ...GROUP, id: 'group', name: 'Some', wallId: 'n', kind: 'free', overPieceId: r.over ? 'p1' : null, zone: r.zone, xMm: r.xMm, centreMm: r.centreMm, gapMm: r.gapMm, seed: r.seed }], hangings: r.sizes.map((_, i) => hanging({ id: `h${i}`, itemId: `f${i}`, groupId: 'group' })) }],
+      };
+      const { ask, middle } = asked(file);
+      for (const layout of solveGallery({ ...ask, rounds: 20 })) {
+        found++;
+        const plan = planLook(taken(file, middle, layout), { lookId: 'look' });
+        for (const h of plan.hangings) {
+          const at = layout.at.get(h.hangingId)!;
+          expect(Math.hypot(h.xMm - middle.xMm - at.xMm, h.centreMm - middle.centreMm - at.yMm), h.name).toBeLessThan(2);
+        }
+        const all = boxes(plan);
+        all.forEach((a, i) => all.slice(i + 1).forEach((b) => expect(boxesOverlap(a, b)).toBe(false)));
+        const wrong = plan.findings.filter((f) => f.stage === 'walls' && f.code.startsWith('picture-') && !(r.zone && f.code === 'picture-over-ceiling'));
+        expect(wrong.map((f) => [f.code, f.by])).toEqual([]);
+      }
+    }), process.env.RUNS ? { numRuns: Number(process.env.RUNS) } : { numRuns: 25, seed: 7 });
+    expect(found).toBeGreaterThan(20);
+  }, 600_000);
 });

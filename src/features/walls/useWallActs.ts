@@ -7,6 +7,7 @@ import type { Change } from '../../core/model/change';
 import { GROUP, HANGING } from '../../core/model/defaults';
 import type { Hanging, HangingGroup, Item } from '../../core/model/types';
 import type { GalleryLayout } from '../../core/packing/gallery';
+import { groupTaken } from '../../core/stages/walls/layout';
 import { usualColumns } from '../../core/stages/walls/layout';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
@@ -113,8 +114,8 @@ export function useWallActs() {
       change([...wished.slice(first).map((h): Change => ({ do: 'removeHanging', lookId: look.id, id: h.id })), ...wished.slice(first).map((h) => put({ ...h, groupAt: null }))]);
     },
     /** A layout that was found; where it stands by the rules it goes on standing by them. */
-    arrange: (group: HangingGroup, middle: { xMm: number; centreMm: number }, { at, settled }: Pick<GalleryLayout, 'at' | 'settled'>): void =>
-      change([putGroup(settled && group.centreMm === null ? { ...group, kind: 'free', xMm: group.xMm === null ? null : middle.xMm } : { ...group, kind: 'free', xMm: middle.xMm, centreMm: middle.centreMm, aboveMm: null }), ...membersOf(group.id).flatMap((h) => { const p = at.get(h.id); return p ? [put({ ...h, groupAt: { dxMm: p.xMm, dyMm: p.yMm } })] : []; })]),
+    arrange: (group: HangingGroup, middle: { xMm: number; centreMm: number }, layout: Pick<GalleryLayout, 'at' | 'settled'>): void =>
+      change([putGroup(groupTaken(group, middle, layout)), ...membersOf(group.id).flatMap((h) => { const p = layout.at.get(h.id); return p ? [put({ ...h, groupAt: { dxMm: p.xMm, dyMm: p.yMm } })] : []; })]),
     file,
   };
 }

@@ -1,6 +1,7 @@
 /** Where the pieces of a row, column, grid, stair, hinged row or pair hang: middles from the middle of the whole, x to the right, y up, mm. */
 import type { Deg, Mm } from '../../base/units';
 import type { GroupKind, HangingGroup } from '../../model/types';
+import type { GalleryLayout } from '../../packing/gallery';
 
 export type Sized = { id: string; widthMm: Mm; heightMm: Mm };
 export type At = { dxMm: Mm; dyMm: Mm };
@@ -95,3 +96,7 @@ function recentred(pieces: readonly Sized[], at: Map<string, At>): Map<string, A
   const [x, y] = [(o.leftMm + o.rightMm) / 2, (o.bottomMm + o.topMm) / 2];
   return new Map([...at].map(([id, a]) => [id, { dxMm: a.dxMm - x, dyMm: a.dyMm - y }]));
 }
+
+/** The group as it stands once a layout is taken: by the rules as long as it stands where they want it, else where it was found. */
+export const groupTaken = (group: HangingGroup, middle: { xMm: Mm; centreMm: Mm }, { settled }: Pick<GalleryLayout, 'settled'>): HangingGroup =>
+  (settled && group.centreMm === null ? { ...group, kind: 'free', xMm: group.xMm === null ? null : middle.xMm } : { ...group, kind: 'free', xMm: middle.xMm, centreMm: middle.centreMm, aboveMm: null });
