@@ -6,9 +6,11 @@ import { CannotMigrate, migrate, readMigrations } from '../../src/data/migrate';
 import { DATABASE_FILE, openDatabase } from '../../src/data/open';
 import { roomFileSchema } from '../../src/core/model/schema';
 import { nextEntry, replay } from '../../src/data/journal';
-import { loadRoomFile } from '../../src/data/roomRepository';
+import { insertRoom, loadRoomFile, saveHome, saveRoom } from '../../src/data/roomRepository';
+import { saveItem } from '../../src/data/itemRepository';
 import { ALL_TABLES } from '../../src/data/tables';
 import { MIGRATIONS, NOON, scratchStudio } from '../helpers/database';
+import { demoRoom } from '../helpers/rooms';
 
 let studio: ReturnType<typeof scratchStudio>;
 let steps: string;
@@ -68,8 +70,9 @@ test('an edited step, a gap, a number twice and a bad name are refused', () => {
   open();
   writeFileSync(path.join(steps, '0001_studio.sql'), `${readFileSync(path.join(steps, '0001_studio.sql'), 'utf8')}\n-- later thought`);
   expect(problem(open)).toMatchObject({ code: 'edited', number: 1 });
-  writeFileSync(path.join(steps, '0005_gap.sql'), 'SELECT 1;');
-  expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'gap', expected: NEXT, file: '0005_gap.sql' });
+  const past = `00${NEXT + 11}_gap.sql`;
+  writeFileSync(path.join(steps, past), 'SELECT 1;');
+  expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'gap', expected: NEXT, file: past });
   writeFileSync(path.join(steps, '0001_again.sql'), 'SELECT 1;');
   expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'twice', number: 1, files: ['0001_again.sql', '0001_studio.sql'] });
   writeFileSync(path.join(steps, '00_x.sql'), '');
@@ -99,6 +102,26 @@ test('a database of something else, and a file that is none, are not touched', (
   writeFileSync(file(), 'not a database at all, but long enough to be looked at as if it were one');
   expect(open).toThrow(/not a database/);
   expect(existsSync(`${file()}-wal`)).toBe(false);
+});
+
+test('a studio with dressed windows from before curtains on leaves keeps every one of them as it was, and takes one', () => {
+  const before = path.join(studio.folder, 'before');
+  mkdirSync(before);
+  for (const f of readdirSync(MIGRATIONS).filter((x) => x < '0004')) copyFileSync(path.join(MIGRATIONS, f), path.join(before, f));
+  const room = demoRoom('lookout');
+  const old = openDatabase(studio.folder, before, NOON);
+  old.transaction(() => { saveHome(old, room.home); for (const i of room.items) saveItem(old, { ...i, placeId: null, roomId: null, photoId: null }); insertRoom(old, room); })();
+  const was = loadRoomFile(old, 'lookout')!;
+  old.close();
+  const db = openDatabase(studio.folder, steps, NOON);
+  expect(loadRoomFile(db, 'lookout')).toEqual(was);
+  expect(was.looks.flatMap((l) => l.dressings).length).toBeGreaterThan(1);
+  const look = was.looks[0]!;
+  const leaf = { ...was, looks: [{ ...look, dressings: look.dressings.map((d) => (d.openingId === 'balcony-door' ? { ...d, mount: 'leaf' as const } : d)) }, ...was.looks.slice(1)] };
+  db.transaction(() => saveRoom(db, was, leaf))();
+  expect(loadRoomFile(db, 'lookout')!.looks[0]!.dressings.find((d) => d.openingId === 'balcony-door')!.mount).toBe('leaf');
+  expect(() => db.prepare("UPDATE dressing SET mount = 'floor'").run()).toThrow(/CHECK/);
+  db.close();
 });
 
 test('a studio of version 1 with all its rooms is carried over, and what undo kept of it can still be put back', () => {

@@ -44,6 +44,8 @@ const withHole = (xIn: number, heightIn: number) => room({ items: [art(30, 20)],
 const grouped = (sizes: [number, number][], g: Partial<HangingGroup> = {}, at?: [number, number][], more: Given = {}): RoomFile => room({ items: sizes.map(([w, h], i) => art(w, h, { id: `f${i}`, name: `Frame ${i}` })), hangings: sizes.map((_, i) => hanging({ id: `g${i}`, itemId: `f${i}`, groupId: 'group', groupAt: at ? { dxMm: inches(at[i]![0]), dyMm: inches(at[i]![1]) } : null })), groups: [{ ...GROUP, id: 'group', name: 'Group', wallId: 'n', kind: 'row', ...g }], ...more });
 const zone = (wIn: number) => ({ xMm: inches(60), bottomMm: inches(40), widthMm: inches(wIn), heightMm: inches(40) });
 const screen = (bottomIn: number) => room({ fittings: [{ ...fitting('tv', 's', 60, bottomIn, 48, 26), depthMm: inches(2) }], pieces: [piece({ yMm: inches(20) })] });
+/** A vase of a height on a chest 30 in high under a screen that begins at 36 in. */
+const underScreen = (vaseIn: number) => room({ fittings: [{ ...fitting('tv', 'n', 60, 36, 48, 26), depthMm: inches(2) }], pieces: [piece({ id: 'chest', name: 'Chest', kind: 'chest', seat: null, xMm: inches(84), yMm: inches(9), widthMm: inches(60), depthMm: inches(18), heightMm: inches(30) })], items: [item({ id: 'vase', name: 'Vase', kind: 'vase', widthMm: inches(5), heightMm: inches(vaseIn) })], placements: [placement({ itemId: 'vase', pieceId: 'chest', as: 'object', xMm: inches(30) })] });
 const tank = (tankIn: number, shelfIn: number) => room({ fittings: [{ ...fitting('toilet', 'n', 60, 0, 16, tankIn), id: 'toilet' }, { ...fitting('shelf', 'n', 58, shelfIn - 1, 20, 1), id: 'shelf' }] });
 const shelves = (stepIn: number) => room({ fittings: [{ ...fitting('shelf', 'n', 58, 40, 20, 1), id: 'low' }, { ...fitting('shelf', 'n', 58, 41 + stepIn, 20, 1), id: 'high' }] });
 /** A piece on the north wall, looked at from the middle of the room, with a window behind whoever looks. */
@@ -178,6 +180,7 @@ export const FINDING_CASES: { [C in FindingCode]: { level: Level; shows: RoomFil
   'group-count': { level: 'yielded', shows: grouped([[10, 10], [10, 10], [10, 10]], { kind: 'grid' }), not: grouped([[10, 10], [10, 10], [10, 10], [10, 10]], { kind: 'grid' }) },
   'pair-sizes-differ': { level: 'yielded', shows: grouped([[16, 20], [18, 20]], { kind: 'pair' }), not: grouped([[16, 20], [16, 20]], { kind: 'pair' }) },
   'group-past-zone': { level: 'caution', shows: grouped([[16, 20], [16, 20]], { zone: zone(30) }), not: grouped([[16, 20], [16, 20]], { zone: zone(40) }) },
+  'before-screen': { level: 'caution', shows: underScreen(8), not: underScreen(6) },
   'tv-too-high': { level: 'caution', shows: screen(70), not: screen(40) },
   'tv-height-good': { level: 'ok', shows: screen(40), not: screen(70) },
   'shelf-over-tank': { level: 'ok', shows: tank(30, 54), not: tank(30, 48) },

@@ -23,7 +23,7 @@ export type FindingCode =
   // walls
   | 'centre-and-gap-agree' | 'centre-yielded' | 'gap-yielded' | 'centre-as-wished' | 'width-share-good' | 'width-share-off' | 'picture-past-wall' | 'picture-over-opening' | 'pictures-overlap' | 'ceiling-yielded' | 'picture-below-floor' | 'picture-over-ceiling' | 'clear-above-short' | 'picture-over-fitting' | 'picture-by-curtain' | 'picture-into-furniture'
   | 'leaning-fix' | 'panels-acclimatise' | 'no-hook-holds' | 'hole-used' | 'hole-could-be-used' | 'hole-could-be-hidden' | 'group-gaps-even' | 'group-gaps-uneven' | 'group-gap-off' | 'group-schools-part' | 'group-count' | 'pair-sizes-differ' | 'group-past-zone'
-  | 'tv-too-high' | 'tv-height-good' | 'shelf-over-tank' | 'shelf-over-tank-off' | 'shelf-step-off' | 'glare' | 'mirror-shows' | 'mirror-does' | 'mirror-idle' | 'print-pixels-short' | 'print-pixels-good' | 'print-too-large' | 'print-matte'
+  | 'tv-too-high' | 'before-screen' | 'tv-height-good' | 'shelf-over-tank' | 'shelf-over-tank-off' | 'shelf-step-off' | 'glare' | 'mirror-shows' | 'mirror-does' | 'mirror-idle' | 'print-pixels-short' | 'print-pixels-good' | 'print-too-large' | 'print-matte'
   | 'neighbour-centres-differ' | 'flanks-uneven' | 'two-points' | 'cable-zone' | 'hook-above-frame' | 'wire-too-short' | 'hooks-too-wide' | 'old-walls'
   // seats
   | 'insert-none-fits' | 'inserts-to-buy' | 'cover-bought-short' | 'seat-room-good' | 'seat-room-short' | 'steps-good' | 'step-too-small' | 'front-larger-than-back' | 'back-too-tall' | 'too-many-bold' | 'ends-differ' | 'ends-match' | 'feather-in-feather-free' | 'white-on-a-seat' | 'pillow-off-the-seat' | 'unwashable-with-children' | 'item-in-two-places'

@@ -12,7 +12,7 @@ import type { RuleId } from '../rules/table';
 import { planGroup, type GroupPlan } from '../stages/walls/planGroup';
 import { planHanging, type HangingPlan } from '../stages/walls/planHanging';
 import { planMat, planPixels, type MatPlan, type PixelPlan } from '../stages/walls/prints';
-import { hangingPlaceOf } from './hangingPlace';
+import { hangingPlaceOf, NEAR_WALL } from './hangingPlace';
 import { judgeMirrors } from './mirrorPlaces';
 
 /** What a glass shows from a standpoint: parts of the walls, and what is on them. */
@@ -97,9 +97,26 @@ export function planWalls(file: RoomFile, look: Look, items: ReadonlyMap<string,
     });
   }
 
+  /** What stands under a screen, on furniture or a mantel, and reaches up before it. */
+  function belowScreen(tv: RoomFile['fittings'][number]): void {
+    const most = tv.bottomMm - rules.number('walls.belowScreen');
+    for (const l of look.placements) {
+      const item = items.get(l.itemId);
+      const p = file.pieces.find((x) => x.id === l.pieceId);
+      const on = p && places.get(p.id);
+      const f = file.fittings.find((x) => x.id === l.pieceId && x.wallId === tv.wallId && x.mantel);
+      const top = p && on && on.wallId === tv.wallId && on.nearMm < NEAR_WALL ? { leftMm: on.xMm, mm: p.bottomMm + p.heightMm } : f?.mantel ? { leftMm: f.xMm + (f.widthMm - f.mantel.widthMm) / 2, mm: f.mantel.topMm } : null;
+      if (!item || !top || l.as !== 'object' || top.mm > tv.bottomMm + 1) continue;
+      const [left, right] = [top.leftMm + l.xMm - item.widthMm / 2, top.leftMm + l.xMm + item.widthMm / 2];
+      const upMm = top.mm + item.heightMm - most;
+      if (upMm > 1 && Math.min(right, tv.xMm + tv.widthMm) - Math.max(left, tv.xMm) > 1) find('before-screen', 'caution', [l.id, tv.id], { piece: item.name, other: tv.name, byMm: upMm, mostMm: Math.max(0, most - top.mm) }, 'walls.belowScreen');
+    }
+  }
+
   function shelvesAndScreens(): Shelf[] {
     const spotOf = (f: RoomFile['fittings'][number]): Point => pointOnWall(walls.find((w) => w.id === f.wallId)!, f.xMm + f.widthMm / 2);
     for (const tv of file.fittings.filter((f) => f.kind === 'tv' && onWall.has(f.wallId))) {
+      belowScreen(tv);
       const at = spotOf(tv);
       const seats = [...file.room.standpoints.filter((s) => s.kind === 'seat').map((s) => ({ name: s.name, by: 'stand', at: s as Point, eyeMm: s.eyeMm })), ...file.pieces.filter((p) => sits(p) && p.kind !== 'ottoman').map((p) => ({ name: p.name, by: 'piece', at: p as Point, eyeMm: rules.number('walls.seatedEye') }))];
       const seat = seats.map((s) => ({ ...s, farMm: apart([s.at, s.at], [at, at]).mm })).filter((s) => s.farMm > 600).sort((a, b) => a.farMm - b.farMm)[0];

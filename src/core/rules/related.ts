@@ -18,7 +18,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ['walls.widthShare', 'walls.widthShareAccepted', 'walls.neighbourReach'],
   ['walls.gap', 'walls.gapRange', 'walls.stairPitch', 'walls.snapWithin'],
   ['walls.hookSpread', 'walls.hookClasses', 'walls.heavyFrom', 'walls.cableBand', 'walls.datum', 'walls.holeReach', 'walls.templateOverlap'],
-  ['walls.neck', 'walls.seatedEye'],
+  ['walls.neck', 'walls.seatedEye', 'walls.belowScreen'],
   ['walls.overTank', 'walls.overTankFloor', 'walls.shelfApart', 'walls.shelfApartRange', 'walls.shelfLoad', 'walls.shelfBracketApart'],
   ['walls.matOverlap', 'walls.matWidth', 'walls.dpiClose', 'walls.dpiRoom', 'walls.acclimatise'],
   ['seats.featherOver', 'seats.polyesterOver', 'seats.foamOver', 'seats.largeCoverFrom', 'seats.largeCoverOver', 'seats.insertTolerance', 'seats.stockSquares', 'seats.stockOblongs'],

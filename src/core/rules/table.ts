@@ -192,6 +192,7 @@ export const RULE_TABLE = {
   'walls.leanFoot': plain('DEF', 'ratio', 0.1),
   'walls.seatedEye': length('DEF', 42, 107),
   'walls.neck': plain('DEF', 'deg', 15),
+  'walls.belowScreen': length('CP', 0, 0),
   'walls.overTank': length('CP', 24, 61),
   'walls.overTankFloor': length('CP', 54, 137),
   'walls.shelfApart': length('CP', 13, 33),

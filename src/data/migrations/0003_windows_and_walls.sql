@@ -63,7 +63,7 @@ CREATE TABLE dressing_2 (
   route_kind TEXT,
   route_stock_mm REAL CHECK (route_stock_mm > 0),
   drawn TEXT NOT NULL CHECK (drawn IN ('open', 'closed')),
-  mount TEXT NOT NULL DEFAULT 'wall' CHECK (mount IN ('wall', 'ceiling', 'inside', 'cafe', 'leaf')),
+  mount TEXT NOT NULL DEFAULT 'wall' CHECK (mount IN ('wall', 'ceiling', 'inside', 'cafe')),
   hem_at TEXT NOT NULL DEFAULT 'floor' CHECK (hem_at IN ('floor', 'sill', 'apron')),
   rod_make TEXT NOT NULL DEFAULT 'tube' CHECK (rod_make IN ('tube', 'telescoping', 'wood', 'track', 'tension')),
   rod_outer_mm REAL CHECK (rod_outer_mm > 0),
