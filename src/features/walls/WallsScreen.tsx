@@ -4,10 +4,11 @@ import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { memo, useRef, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
-import { toMark, type LengthUnit } from '../../core/base/units';
+import { clamp, toMark, type LengthUnit } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import type { Hanging, HangingGroup, Item } from '../../core/model/types';
 import { boxOfGroup, boxOfHanging, snapPlaceOf, snapPlaceOfGroup } from '../../core/plan/snapPlace';
+import { lowestOver } from '../../core/room/ceiling';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
 import { snapHanging, type SnapGuide, type SnapPlace } from '../../core/stages/walls/snap';
@@ -22,7 +23,6 @@ import { ClothChip } from '../shell/ClothChip';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { itemOf, useRoom } from '../shell/room/RoomContext';
-import { useCommit } from '../shell/useCommit';
 import type { Paint } from '../shell/paint';
 import { usePaint } from '../shell/usePaint';
 import { useStash, type StashRow } from '../shell/useStash';
@@ -48,7 +48,6 @@ export function WallsScreen(): ReactNode {
   const paint = usePaint();
   const art = useStash('art,mirror,frame,wallPanel');
   const acts = useWallActs();
-  const commit = useCommit();
   const [guides, setGuides] = useState<SnapGuide[]>([]);
   const [marking, setMarking] = useState(false);
   const [sight, setSight] = useState<{ hangingId: string; fromId: string } | null>(null);
@@ -166,7 +165,10 @@ export function WallsScreen(): ReactNode {
     const svg = e.currentTarget.ownerSVGElement!;
     const ratio = svg.viewBox.baseVal.width / svg.getBoundingClientRect().width;
     const [ux, uy] = [(e.clientX - svg.getBoundingClientRect().left) * ratio, (e.clientY - svg.getBoundingClientRect().top) * ratio];
-    commit({ do: 'setRoom', room: { ...file.room, holes: [...file.room.holes, { id: nanoid(8), wallId: shownWall, xMm: toMark((ux - scale.x(0)) / scale.perMm, unit), heightMm: Math.max(0, toMark((scale.y(0) - uy) / scale.perMm, unit)) }] } }, 'room');
+    // on the wall, whatever the rounding to a mark says
+    const xMm = clamp(toMark((ux - scale.x(0)) / scale.perMm, unit), 0, wall.lengthMm);
+    const heightMm = clamp(toMark((scale.y(0) - uy) / scale.perMm, unit), 0, lowestOver(elevation.edge, xMm, xMm));
+    change([{ do: 'setRoom', room: { ...file.room, holes: [...file.room.holes, { id: nanoid(8), wallId: shownWall, xMm, heightMm }] } }]);
   }
 }
 
