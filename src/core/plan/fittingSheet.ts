@@ -1,4 +1,4 @@
-import type { Mm, Money } from '../base/units';
+import { inSets, type Mm, type Money } from '../base/units';
 import type { Finding } from '../model/finding';
 import type { Item, Look } from '../model/types';
 import type { RuleBook } from '../rules/book';
@@ -46,7 +46,7 @@ function buyLines(look: Look, items: ReadonlyMap<string, Item>, windows: readonl
   const lines: BuyLine[] = [];
   const ownedPanels = new Map<string, Use>();
   const ofPanels = (cloth: Item, panels: number) => {
-    const use = ownedPanels.get(cloth.id) ?? { itemId: cloth.id, name: cloth.name, kind: 'panelShort' as const, widthMm: cloth.widthMm, heightMm: cloth.heightMm, price: cloth.price, need: 0, have: cloth.count };
+    const use = ownedPanels.get(cloth.id) ?? { itemId: cloth.id, name: cloth.name, kind: 'panelShort' as const, widthMm: cloth.widthMm, heightMm: cloth.heightMm, price: cloth.price, need: 0, have: cloth.count, setOf: cloth.setOf };
     ownedPanels.set(cloth.id, { ...use, need: use.need + panels });
   };
   for (const w of windows) {
@@ -59,12 +59,12 @@ function buyLines(look: Look, items: ReadonlyMap<string, Item>, windows: readonl
       const lining = Math.round((route.made.liningTotalMm / 1000) * rules.number('windows.liningPricePerMetre'));
       lines.push(line('cloth', w.name, route.made.widths, { widthMm: dressing.making.clothWidthMm ?? rules.number('windows.clothWidth'), heightMm: route.made.cutMm }, route.cost - lining));
       if (lining > 0) lines.push(line('lining', w.name, route.made.liningWidths, { heightMm: route.made.liningCutMm }, lining));
-    } else lines.push(line('panels', w.name, w.panels, { widthMm: w.flatWidthMm, heightMm: route?.stockMm ?? w.finishedLengthMm }, route?.cost ?? null));
+    } else lines.push(line('panels', w.name, inSets(w.panels, rules.number('windows.panelsSoldIn')), { widthMm: w.flatWidthMm, heightMm: route?.stockMm ?? w.finishedLengthMm }, route?.cost ?? null));
     if (route && route.hems > 0) lines.push(line('hems', w.name, route.hems, {}, usesOwned ? route.hems * rules.number('windows.hemWorkPrice') : null));
     if (w.sheer) {
       const voile = items.get(w.sheer.itemId ?? '');
       if (voile?.kind === 'panel') ofPanels(voile, w.sheer.panels);
-      else lines.push(line('panels', w.name, w.sheer.panels, { widthMm: w.sheer.flatWidthMm, heightMm: w.sheer.finishedLengthMm }, null));
+      else lines.push(line('panels', w.name, inSets(w.sheer.panels, rules.number('windows.panelsSoldIn')), { widthMm: w.sheer.flatWidthMm, heightMm: w.sheer.finishedLengthMm }, null));
     }
     const rods = w.rod.count;
     const price = (rule: RuleId, count: number): Money => Math.round(rules.number(rule) * count);
@@ -77,7 +77,7 @@ function buyLines(look: Look, items: ReadonlyMap<string, Item>, windows: readonl
   const covers = new Map<string, Use>();
   for (const p of seats.flatMap((s) => s.pillows)) {
     const item = items.get(p.itemId)!;
-    const use = covers.get(item.id) ?? { itemId: item.id, name: item.name, kind: 'cover' as const, widthMm: item.widthMm, heightMm: item.heightMm, price: item.price, need: 0, have: item.count };
+    const use = covers.get(item.id) ?? { itemId: item.id, name: item.name, kind: 'cover' as const, widthMm: item.widthMm, heightMm: item.heightMm, price: item.price, need: 0, have: item.count, setOf: item.setOf };
     covers.set(item.id, { ...use, need: use.need + 1 });
   }
   // pieces on the walls that there are too few of, planned ones among them
@@ -85,7 +85,7 @@ function buyLines(look: Look, items: ReadonlyMap<string, Item>, windows: readonl
   for (const h of look.hangings) for (const id of [h.itemId, h.print?.itemId]) {
     const item = items.get(id ?? '');
     if (!item) continue;
-    const use = hung.get(item.id) ?? { itemId: item.id, name: item.name, kind: 'piece' as const, widthMm: item.widthMm, heightMm: item.heightMm, price: item.price, need: 0, have: item.count };
+    const use = hung.get(item.id) ?? { itemId: item.id, name: item.name, kind: 'piece' as const, widthMm: item.widthMm, heightMm: item.heightMm, price: item.price, need: 0, have: item.count, setOf: item.setOf };
     hung.set(item.id, { ...use, need: use.need + 1 });
   }
   return [

@@ -42,6 +42,7 @@ export const RULE_TABLE = {
   'windows.insideBelowHead': length('DEF', 1, 2.5),
   'windows.insideReveal': length('DEF', 2, 5),
   'windows.cafeShare': plain('CP', 'ratio', 0.5),
+  'windows.panelsSoldIn': plain('CP', 'count', 1),
   'windows.leafStile': length('DEF', 4, 10),
   'windows.leafBottomRail': length('DEF', 9, 23),
   'windows.leafPast': length('DEF', 1, 2.5),

@@ -1,15 +1,15 @@
-import { sum, type Mm, type Money } from '../base/units';
+import { inSets, sum, type Mm, type Money } from '../base/units';
 import type { RuleId } from '../rules/table';
 
 export type BuyKind = 'panels' | 'cloth' | 'rod' | 'lining' | 'brackets' | 'finials' | 'rings' | 'hooks' | 'hems' | 'insert' | 'cover' | 'panelShort' | 'piece';
 /** One line of the buying list. Sizes in mm; cost null when no price is known. */
 export type BuyLine = { kind: BuyKind; name: string; count: number; widthMm: Mm | null; heightMm: Mm | null; cost: Money | null; need: number; have: number };
 
-export type Use = { itemId: string; name: string; kind: BuyKind; widthMm: Mm; heightMm: Mm; price: Money; need: number; have: number };
+export type Use = { itemId: string; name: string; kind: BuyKind; widthMm: Mm; heightMm: Mm; price: Money; need: number; have: number; /** Sold by so many. */ setOf: number };
 
 /** Things of the stash that the look needs more of than there are. */
 export const shortLines = (uses: readonly Use[]): BuyLine[] =>
-  uses.filter((u) => u.need > u.have).map((u) => ({ kind: u.kind, name: u.name, count: u.need - u.have, widthMm: u.widthMm, heightMm: u.heightMm, cost: u.price > 0 ? (u.need - u.have) * u.price : null, need: u.need, have: u.have }));
+  uses.filter((u) => u.need > u.have).map((u) => ({ u, count: inSets(u.need - u.have, u.setOf) })).map(({ u, count }) => ({ kind: u.kind, name: u.name, count, widthMm: u.widthMm, heightMm: u.heightMm, cost: u.price > 0 ? count * u.price : null, need: u.need, have: u.have }));
 
 export const totalCost = (lines: readonly BuyLine[]): Money => sum(lines.map((l) => l.cost ?? 0));
 

@@ -1,4 +1,4 @@
-import { inches, type Mm } from '../base/units';
+import { inches, inSets, type Mm } from '../base/units';
 import type { Item, Season } from '../model/types';
 import { SEASONS, UNUSED, type Used } from './entry';
 
@@ -57,7 +57,7 @@ export function needAgainstHave(needs: ReadonlyMap<string, number>, elsewhere: R
     const owned = item.state === 'owned' ? item.count : 0;
     const ordered = (item.state === 'ordered' ? item.count : 0) + (coming.get(itemId) ?? 0);
     const free = Math.max(0, owned - (elsewhere.get(itemId) ?? 0));
-    const buy = Math.max(0, need - free - ordered);
+    const buy = inSets(Math.max(0, need - free - ordered), item.setOf);
     const offers = shops.filter((s) => (item.kind === 'insert' && s.insert ? sameInsert(item, s.insert) : s.name.toLowerCase() === item.name.toLowerCase())).map((s) => ({ ...s, enough: s.stock >= buy })).sort((a, b) => Number(b.enough) - Number(a.enough) || a.price - b.price);
     return [{ itemId, name: item.name, kind: item.kind, need, owned, ordered, free, buy, shop: buy > 0 ? offers[0] ?? null : null }];
   }).sort((a, b) => b.buy - a.buy || a.name.localeCompare(b.name));

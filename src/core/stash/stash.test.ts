@@ -35,6 +35,9 @@ describe('inserts of the shops', () => {
     expect(needAgainstHave(new Map([['i', 3]]), new Map(), items, shops)).toMatchObject([{ buy: 3, shop: { source: 'turned' } }]);
     expect(needAgainstHave(new Map([['i', 3]]), new Map(), items, shops.slice(0, 2))).toMatchObject([{ buy: 3, shop: null }]);
     expect(needAgainstHave(new Map([['i', 3]]), new Map(), items, shops, new Map([['i', 2]]))).toMatchObject([{ ordered: 2, buy: 1 }]);
+    // sold by the pair: whole pairs
+    const paired = new Map([...items].map(([id, i]) => [id, { ...i, setOf: 2 }]));
+    expect(needAgainstHave(new Map([['i', 3]]), new Map(), paired, shops)).toMatchObject([{ need: 3, buy: 4 }]);
   });
 });
 

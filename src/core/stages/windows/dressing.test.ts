@@ -364,6 +364,15 @@ describe('all windows together', () => {
     expect(after.windows.find((w) => w.dressingId === 'db')).toMatchObject({ rodHeightMm: before.rodHeightMm, finishedLengthMm: before.finishedLengthMm, chosenRoute: null });
     expect(after.windows.filter((w) => w.dressingId !== 'db').map((w) => [w.rodHeightMm, w.chosenRoute?.stockMm])).toEqual([[lower.oneRodMm, inches(98)], [lower.oneRodMm, inches(98)]]);
   });
+  it('a shop that sells only pairs: as many as are bought, at what they cost, on the list too', () => {
+    const pairs = panel({ count: 3, setOf: 2, heightMm: inches(103.5) });
+    const s = solveRoom(two({}), 'look', 'all', [pairs], [{ name: 'linen panel', stock: 6, price: 3000, leadDays: 4 }]).find((x) => x.shares[0]!.itemId === 'panel')!;
+    expect([s.panels, s.owned, s.buy, s.cost]).toEqual([8, 3, 6, 18_000]);
+    const file = { ...two({ xMm: inches(90) }, { itemId: 'panel' }), items: [pairs] };
+    expect(planLook(file, { lookId: 'look' }).sheet.buy.find((b) => b.kind === 'panelShort')).toMatchObject({ need: 8, have: 3, count: 6, cost: 6 * 4000 });
+    const stock = planLook({ ...room([opening({})], [dressing({ panels: 3 })]), rules: [{ ruleId: 'windows.panelsSoldIn', value: 2 }] }, { lookId: 'look' });
+    expect(stock.sheet.buy.find((b) => b.kind === 'panels')!.count).toBe(4);
+  });
   it('a count that was typed stays typed, and what it costs is what was told', () => {
     const file = room([opening({ id: 'a', xMm: inches(25), widthMm: inches(30) })], [dressing({ id: 'da', openingId: 'a', panels: 6 })]);
     const s = solveRoom(file, 'look', 'all', [panel({ count: 2 })], [])[0]!;

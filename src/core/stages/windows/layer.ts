@@ -94,8 +94,8 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const making = make(Math.max(...sewn.drops.map((d) => d.finishedMm)));
   const ringsOf = (count: number, flatMm: Mm) => (RINGED.has(heading) ? count * (Math.ceil(flatMm / rules.number('windows.ringSpacing')) + 1) : 0);
   const rings = made && making.pleats && RINGED.has(heading) ? panels * making.pleats.pleats : ringsOf(panels, flatWidthMm);
-  const owned = cloth?.kind === 'panel' ? [{ mm: cloth.heightMm, owned: cloth.count, priceEach: cloth.price }] : [];
-  const lengths = [...owned, ...choice.stock.filter((mm) => !owned.some((o) => Math.abs(o.mm - mm) < 1)).map((mm) => ({ mm, owned: 0, priceEach: stockPrice(mm, rules) }))];
+  const owned = cloth?.kind === 'panel' ? [{ mm: cloth.heightMm, owned: cloth.count, priceEach: cloth.price, setOf: cloth.setOf }] : [];
+  const lengths = [...owned, ...choice.stock.filter((mm) => !owned.some((o) => Math.abs(o.mm - mm) < 1)).map((mm) => ({ mm, owned: 0, priceEach: stockPrice(mm, rules), setOf: rules.number('windows.panelsSoldIn') }))];
   const routes = positive ? findRoutes({ rodMm: place.rodMm, rodLowMm: place.rodLowMm, rodHighMm: place.rodHighMm, takeDownMm: take, landing: choice.landing, landingMm: landMm, drops: bought.drops, panels: brackets.count.panels, making, rings: ringsOf(brackets.count.panels, boughtFlatMm), mayLie: place.mayLie, pins: pinGives(heading, choice.pinMm, rules), ringsGrow: heading === 'ringClip' || heading === 'pinchPleat', lengths }, rules, choice.route) : [];
   const chosenRoute = routes.find((r) => r.kind === choice.route?.kind && sameStock(r.stockMm, choice.route.stockMm)) ?? null;
 

@@ -1,4 +1,4 @@
-import { clamp, type Mm, type Money } from '../../base/units';
+import { clamp, inSets, type Mm, type Money } from '../../base/units';
 import type { Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { nameLanding, pools } from './landing';
@@ -23,7 +23,7 @@ export type RouteFacts = {
   /** Rings and clips can be longer; pockets and tabs cannot. */
   ringsGrow: boolean;
   /** Lengths that can be had, and whether they are already owned. */
-  lengths: readonly { mm: Mm; owned: number; priceEach: Money }[];
+  lengths: readonly { mm: Mm; owned: number; priceEach: Money; /** Sold by so many. */ setOf: number }[];
 };
 
 export type Route = {
@@ -53,7 +53,7 @@ export function findRoutes(facts: RouteFacts, rules: RuleBook, chosen: { kind: R
   const shortest = facts.drops.reduce((a, b) => (b.finishedMm < a.finishedMm ? b : a));
   const spread = longest.finishedMm - shortest.finishedMm;
   for (const length of facts.lengths) {
-    const buy = Math.max(0, facts.panels - length.owned) * length.priceEach;
+    const buy = inSets(Math.max(0, facts.panels - length.owned), length.setOf) * length.priceEach;
     const base = { stockMm: length.mm, cost: buy };
     const found = [asItIs(), otherLanding(), byPins(), takeUp(), lower()];
     for (const r of found) if (r) routes.push(r);

@@ -1,5 +1,5 @@
 /** All windows of a room solved together: one rod height, one product, enough of it, the hem as wished, at the least cost. Lengths in mm. */
-import { sum, toMark, type Mm, type Money } from '../../base/units';
+import { inSets, sum, toMark, type Mm, type Money } from '../../base/units';
 import type { Dressing, Item, Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { landingMm, pinGives } from './landing';
@@ -134,11 +134,12 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     return cut >= -1e-6 && most <= product.lengthMm / 2 ? { kind: 'takeUp', hems: panels, cost: panels * rules.number('windows.hemWorkPrice'), minutes: panels * rules.number('windows.minutesPerHem') } : undefined;
   }
 
-  function buyOf(product: Product, need: number): { buy: number; cost: Money; short: number; leadDays: number | null } {
-    const buy = Math.max(0, need - product.owned);
-    if (!product.item) return { buy, cost: buy * product.price, short: 0, leadDays: null };
+  function buyOf(product: Product, need: number): { missing: number; buy: number; cost: Money; short: number; leadDays: number | null } {
+    const missing = Math.max(0, need - product.owned);
+    const buy = inSets(missing, product.item?.setOf ?? rules.number('windows.panelsSoldIn'));
+    if (!product.item) return { missing, buy, cost: buy * product.price, short: 0, leadDays: null };
     const short = Math.max(0, buy - (product.shop?.stock ?? 0));
-    return { buy, cost: buy * (product.shop?.price ?? product.price), short, leadDays: buy > 0 ? product.shop?.leadDays ?? null : null };
+    return { missing, buy, cost: buy * (product.shop?.price ?? product.price), short, leadDays: buy > 0 ? product.shop?.leadDays ?? null : null };
   }
 
   function consider(chosen: readonly Fit[], rods: readonly Mm[], landing: Landing | null): void {
@@ -198,7 +199,7 @@ export function solveWindows(windows: readonly SolveWindow[], owned: readonly Ow
     const leads = bought.flatMap((b) => (b.leadDays === null ? [] : [b.leadDays]));
     return {
       shares: chosen.map((c, i) => ({ dressingId: c.window.dressing.id, window: c.window.target.name, itemId: c.product.item?.id ?? null, name: c.product.name, stockMm: c.product.lengthMm, rodMm: rods[i]!, landing: landAt(c) ?? c.window.dressing.landing, hemAt: lifted.includes(c) ? 'apron' : c.window.dressing.hemAt, kind: ways[i]!.kind, panels: c.plan.panels, hems: ways[i]!.hems })),
-      oneRodMm: rodsOnWall.length > 0 && apart <= tolerance ? rodsOnWall[0]! : null, panels, buy, owned: panels - buy, leadDays: leads.length > 0 ? Math.max(...leads) : null,
+      oneRodMm: rodsOnWall.length > 0 && apart <= tolerance ? rodsOnWall[0]! : null, panels, buy, owned: panels - sum(bought.map((b) => b.missing)), leadDays: leads.length > 0 ? Math.max(...leads) : null,
       cost: sum(bought.map((b) => b.cost)) + sum(ways.map((w) => w!.cost)), workMinutes: sum(ways.map((w) => w!.minutes)) + (offWish > tolerance ? rodsOnWall.length * rules.number('windows.minutesToMoveRod') : 0), givesUp, offMm: offWish + off,
     };
   }

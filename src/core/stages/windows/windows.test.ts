@@ -149,7 +149,7 @@ describe('every route closes: rod − take-down − landing − floor = length t
 });
 
 describe('the five ways', () => {
-  const facts = (finished: number, more: Partial<RouteFacts> = {}): RouteFacts => ({ mayLie: true, rodMm: inches(105), rodLowMm: inches(80), rodHighMm: inches(106.5), takeDownMm: inches(1.5), landing: 'kiss', landingMm: 0, drops: [{ rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }, { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }], panels: 2, rings: 28, pins: { lowerMm: 0, raiseMm: 0 }, ringsGrow: true, making: planMaking({ makeUpWidthMm: inches(140), finishedMm: inches(finished), panels: 2, panelFinishedMm: inches(40), returnMm: inches(3.5), overlapMm: inches(3), heading: 'ringClip', lining: 'none', clothWidthMm: null, repeatMm: 0, halfDrop: false }, rules), lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30 })), ...more });
+  const facts = (finished: number, more: Partial<RouteFacts> = {}): RouteFacts => ({ mayLie: true, rodMm: inches(105), rodLowMm: inches(80), rodHighMm: inches(106.5), takeDownMm: inches(1.5), landing: 'kiss', landingMm: 0, drops: [{ rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }, { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }], panels: 2, rings: 28, pins: { lowerMm: 0, raiseMm: 0 }, ringsGrow: true, making: planMaking({ makeUpWidthMm: inches(140), finishedMm: inches(finished), panels: 2, panelFinishedMm: inches(40), returnMm: inches(3.5), overlapMm: inches(3), heading: 'ringClip', lining: 'none', clothWidthMm: null, repeatMm: 0, halfDrop: false }, rules), lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30, setOf: 1 })), ...more });
   const of = (kind: string, r = findRoutes(facts(103.5), rules)) => r.find((x) => x.kind === kind)!;
   it('takes 108 up to 103½ with a new 4 in hem', () => {
     expect([toIn(of('takeUp').stockMm!), toIn(of('takeUp').finishedMm), of('takeUp').hems]).toEqual([108, 103.5, 2]);
@@ -161,7 +161,7 @@ describe('the five ways', () => {
   });
   it('lets 102 down when rings do not reach, but not past its hem', () => {
     expect(of('letDown', findRoutes(facts(105), rules)).gainMm).toBeCloseTo(inches(3), 6);
-    expect(findRoutes(facts(107, { lengths: [{ mm: inches(102), owned: 0, priceEach: 1 }] }), rules).some((r) => r.kind === 'letDown')).toBe(false);
+    expect(findRoutes(facts(107, { lengths: [{ mm: inches(102), owned: 0, priceEach: 1, setOf: 1 }] }), rules).some((r) => r.kind === 'letDown')).toBe(false);
   });
   it('lays nothing down on a sill or before a tub', () => {
     const ways = findRoutes(facts(105.5, { mayLie: false }), rules);
@@ -173,7 +173,11 @@ describe('the five ways', () => {
     expect(of('made').made).toMatchObject({ widths: Math.ceil(140 / 52) });
     expect(toIn(of('made').made!.cutMm)).toBeCloseTo(103.5 + 8 + 8, 6);
   });
-  it('what is owned costs nothing', () => expect(findRoutes(facts(103.5, { lengths: [{ mm: inches(108), owned: 2, priceEach: 5000 }] }), rules).find((r) => r.kind === 'takeUp')!.cost).toBe(2 * 1500));
+  it('where only pairs are sold, what is left over is paid for too', () => {
+    const cost = (owned: number, setOf: number) => findRoutes(facts(103.5, { panels: 3, lengths: [{ mm: inches(108), owned, priceEach: 5000, setOf }] }), rules).find((r) => r.kind === 'takeUp')!.cost - 3 * 1500;
+    expect([cost(0, 1), cost(0, 2), cost(1, 2), cost(2, 2), cost(3, 2), cost(0, 4)]).toEqual([15_000, 20_000, 10_000, 10_000, 0, 20_000]);
+  });
+  it('what is owned costs nothing', () => expect(findRoutes(facts(103.5, { lengths: [{ mm: inches(108), owned: 2, priceEach: 5000, setOf: 1 }] }), rules).find((r) => r.kind === 'takeUp')!.cost).toBe(2 * 1500));
   it('an eighth short of each other still offers one to take up', () => {
     const uneven = facts(102, { drops: [{ rodToFloorMm: 0, finishedMm: inches(101.5) }, { rodToFloorMm: 0, finishedMm: inches(102) }] });
     expect(findRoutes(uneven, rules).find((r) => r.kind === 'takeUp')).toMatchObject({ stockMm: inches(102) });
