@@ -37,6 +37,8 @@ test('a sheer behind, a heading on a track, a rod in the reveal: what belongs to
 test('curtains on the leaves of the balcony door: rods above and below, as many panels on each', async ({ page, studio }) => {
   await page.goto('/rooms/lookout/windows?look=summer&wall=e');
   const door = async () => (await studio.plan('summer', 'lookout')).windows.find((w) => w.openingId === 'balcony-door');
+  // of eight walls the one that is worked on is among those that the strip shows
+  await expect(page.getByRole('button', { name: 'East wall 2', exact: true })).toBeInViewport({ ratio: 0.95 });
   await sheet(page).getByRole('button', { name: /^Balcony door/ }).click();
   await sheet(page).getByLabel('Fixed').selectOption('leaf');
   await expect.poll(async () => { const w = (await door())!; return [w.mount, w.leaves?.length, w.rod.count, w.brackets, w.panels]; }).toEqual(['leaf', 2, 4, 8, 2]);

@@ -52,7 +52,7 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
         const scale = fitScale(e.lengthMm, e.ceilingMm, e.lengthMm * perMm, high, { left: 0, right: 0, top: 0, bottom: 0 });
         return (
           <g key={e.wallId} transform={`translate(${left(i)} ${top})`}>
-            <text x="0" y="-9" fontSize="13" fontWeight="600">{wallName(plan.walls[i]!)}</text>
+            {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 7 && <text x="0" y="-9" fontSize="13" fontWeight="600">{wallName(plan.walls[i]!)}</text>}
             <clipPath id={`w${i}`}><rect width={e.lengthMm * perMm} height={high} /></clipPath>
             <g clipPath={`url(#w${i})`} onClick={() => setWall(e.wallId)}><g style={view === 'squint' ? { filter: 'blur(5px)' } : undefined}>{e.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={kelvin < 4000} />)}</g></g>
             <rect width={e.lengthMm * perMm} height={high} fill="none" stroke="#00000040" strokeWidth="0.6" pointerEvents="none" />

@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { memo, type ReactNode } from 'react';
+import { memo, useEffect, useRef, type ReactNode } from 'react';
 import type { Elevation } from '../../core/room/shape';
 import { fitScale } from '../../ui/drawing/scale';
 import { useInBrowser } from '../../ui/useInBrowser';
@@ -22,10 +22,17 @@ export function WallStrip({ plan: planPicture, onPick }: { plan?: ReactNode; onP
   // small pictures to change between: drawn when the page stands, so that it stands sooner
   const inBrowser = useInBrowser();
   const wallName = useWallName();
+  const strip = useRef<HTMLDivElement>(null);
+  // of more walls than fit, the one that is shown is among those that are seen
+  useEffect(() => {
+    const shown = strip.current?.querySelector('[aria-pressed=true]')?.getBoundingClientRect();
+    const of = strip.current?.getBoundingClientRect();
+    if (shown && of) strip.current!.scrollLeft += Math.min(0, shown.left - of.left - 4) + Math.max(0, shown.right - of.right + 4);
+  }, [wallId]);
   const go = (id: string) => { pick(null); setWall(id); onPick?.(); };
   return (
     <div className="no-print border-t border-line px-4 pb-3 pt-2">
-      <div className="flex gap-1.5 overflow-x-auto p-1">
+      <div ref={strip} className="flex gap-1.5 overflow-x-auto p-1">
         {plan.walls.map((w, i) => (
           <button key={w.id} type="button" aria-pressed={w.id === wallId} onClick={() => go(w.id)} className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold" aria-label={wallName(w)}>
             <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${w.id === wallId ? 'outline-2 outline-ink outline-solid' : ''}`}>

@@ -30,7 +30,7 @@ export function chooseHeight(heightMm: Mm, over: { topMm: Mm; isBed: boolean } |
     const gapOff = gapMm - clamp(gapMm, low, high);
     return { centreMm: centreByGap, gapMm, yielded: Math.abs(gapOff) > 0.5 ? 'gap' : Math.abs(offMm) > 0.5 ? 'centre' : 'none', byMm: Math.abs(gapOff) > 0.5 ? gapOff : offMm, ceilingTookMm: 0 };
   }
-  if ( Math.abs(offMm) > 0.5 && rules.school('walls.yields') === 'gap' && neededGap >= 0) {
+  if (Math.abs(offMm) > 0.5 && rules.school('walls.yields') === 'gap' && neededGap >= 0) {
     return underCeiling({ centreMm: wish, gapMm: neededGap, yielded: 'gap', byMm: neededGap - clamp(neededGap, low, high), ceilingTookMm: 0 });
   }
   return underCeiling({ centreMm: centreByGap, gapMm, yielded: Math.abs(offMm) > 0.5 ? 'centre' : 'none', byMm: offMm, ceilingTookMm: 0 });
