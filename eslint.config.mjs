@@ -8,9 +8,16 @@ const RANKS = [...RULES, 'packing', 'model', 'room'];
 const CORE = [...RANKS, 'stage', 'spread', 'stash', 'safety', 'plan'];
 export const BORDERS = {
   base: ['base'],
-  colour: ['colour', ...LOW], geometry: ['geometry', ...LOW], rules: ['rules', ...LOW],
-  packing: ['packing', ...RULES], model: ['model', ...RULES], room: ['room', 'model', ...RULES],
-  stage: ['own stage', ...RANKS], spread: ['spread', ...RANKS], stash: ['stash', ...RANKS], safety: ['safety', ...RANKS],
+  colour: ['colour', ...LOW],
+  geometry: ['geometry', ...LOW],
+  rules: ['rules', ...LOW],
+  packing: ['packing', ...RULES],
+  model: ['model', ...RULES],
+  room: ['room', 'model', ...RULES],
+  stage: ['own stage', ...RANKS],
+  spread: ['spread', ...RANKS],
+  stash: ['stash', ...RANKS],
+  safety: ['safety', ...RANKS],
   plan: CORE,
   messages: ['messages', ...CORE],
   data: ['data', ...CORE],
@@ -25,11 +32,31 @@ export const BORDERS = {
 
 const OWN = { 'own stage': 'stage', 'own feature': 'feature', 'own worker': 'workers' };
 const policies = Object.entries(BORDERS).flatMap(([from, to]) => [
-  { from: { element: { type: from } }, allow: { to: { element: { types: { anyOf: to.filter((t) => !(t in OWN)) } } } } },
-  ...to.filter((t) => t in OWN).map((t) => ({ from: { element: { type: from } }, allow: { to: { element: { type: OWN[t], captured: { name: '{{ from.element.captured.name }}' } } } } })),
+  {
+    from: { element: { type: from } },
+    allow: { to: { element: { types: { anyOf: to.filter((t) => !(t in OWN)) } } } },
+  },
+  ...to
+    .filter((t) => t in OWN)
+    .map((t) => ({
+      from: { element: { type: from } },
+      allow: { to: { element: { type: OWN[t], captured: { name: '{{ from.element.captured.name }}' } } } },
+    })),
 ]);
 
-const coreFolders = ['base', 'colour', 'geometry', 'rules', 'packing', 'model', 'room', 'spread', 'stash', 'safety', 'plan'];
+const coreFolders = [
+  'base',
+  'colour',
+  'geometry',
+  'rules',
+  'packing',
+  'model',
+  'room',
+  'spread',
+  'stash',
+  'safety',
+  'plan',
+];
 export const elements = [
   ...coreFolders.map((type) => ({ type, pattern: `src/core/${type}` })),
   { type: 'stage', pattern: 'src/core/stages/*', capture: ['name'] },
@@ -41,38 +68,112 @@ export const elements = [
 
 export const borders = {
   plugins: { boundaries },
-  settings: { 'boundaries/elements': elements, 'import/resolver': { typescript: { alwaysTryTypes: true, project: './tsconfig.json' } } },
+  settings: {
+    'boundaries/elements': elements,
+    'import/resolver': { typescript: { alwaysTryTypes: true, project: './tsconfig.json' } },
+  },
   rules: { 'boundaries/dependencies': ['error', { default: 'disallow', policies }] },
 };
 
-const outside = (allowed, message) => ['error', { patterns: [{ regex: `^(?!\\.{1,2}/|@/${allowed.map((a) => `|${a}(/|$)`).join('')})`, message }] }];
-const noServerParts = { patterns: [{ regex: '^(zod|better-sqlite3|pdf-lib)(/|$)', message: 'Stays on the server: screens take types only.' }] };
+const outside = (allowed, message) => [
+  'error',
+  { patterns: [{ regex: `^(?!\\.{1,2}/|@/${allowed.map((a) => `|${a}(/|$)`).join('')})`, message }] },
+];
+const noServerParts = {
+  patterns: [
+    { regex: '^(zod|better-sqlite3|pdf-lib)(/|$)', message: 'Stays on the server: screens take types only.' },
+  ],
+};
 
 const config = [
-  { ignores: ['.next/**', '.rideau/**', 'node_modules/**', 'next-env.d.ts', 'tests/arch/violations/**', 'data/**'] },
+  {
+    ignores: [
+      '.next/**',
+      '.rideau/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'tests/arch/violations/**',
+      'data/**',
+    ],
+  },
   ...next,
   // photos are the studio's own, kept at the sizes in which they are shown: nothing is left to optimise
-  { rules: { 'no-console': 'error', eqeqeq: 'error', 'prefer-const': 'error', '@next/next/no-img-element': 'off' } },
+  {
+    rules: {
+      'no-console': 'error',
+      eqeqeq: 'error',
+      'prefer-const': 'error',
+      '@next/next/no-img-element': 'off',
+    },
+  },
   {
     files: ['**/*.ts', '**/*.tsx'],
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
     },
   },
   { files: ['scripts/**', 'demo/**', 'tests/bench/**'], rules: { 'no-console': 'off' } },
-  { files: ['src/**/*.{ts,tsx}'], ignores: ['src/**/*.test.{ts,tsx}', 'src/proxy.ts', 'src/instrumentation.ts'], ...borders },
   {
-    files: ['src/core/**/*.ts'], ignores: ['src/**/*.test.ts'],
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/**/*.test.{ts,tsx}', 'src/proxy.ts', 'src/instrumentation.ts'],
+    ...borders,
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/**/*.test.ts'],
     rules: {
-      'no-restricted-imports': outside(['date-fns'], 'The core takes everything as a parameter and imports no package but the calendar.'),
-      'no-restricted-globals': ['error', 'process', 'window', 'document', 'fetch', 'setTimeout', 'console', 'structuredClone'],
-      'no-restricted-syntax': ['error', { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Chance comes in as a seed.' }, { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'Time is passed in.' }, { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is passed in.' }],
+      'no-restricted-imports': outside(
+        ['date-fns'],
+        'The core takes everything as a parameter and imports no package but the calendar.',
+      ),
+      'no-restricted-globals': [
+        'error',
+        'process',
+        'window',
+        'document',
+        'fetch',
+        'setTimeout',
+        'console',
+        'structuredClone',
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[object.name='Math'][property.name='random']",
+          message: 'Chance comes in as a seed.',
+        },
+        {
+          selector: "MemberExpression[object.name='Date'][property.name='now']",
+          message: 'Time is passed in.',
+        },
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is passed in.' },
+      ],
     },
   },
-  { files: ['src/core/colour/spaces.ts'], rules: { 'no-restricted-imports': outside(['culori'], 'Only the colour library.') } },
-  { files: ['src/core/model/schema.ts', 'src/core/model/changeSchema.ts', 'src/core/model/types.ts'], rules: { 'no-restricted-imports': outside(['zod'], 'Only the schema library.') } },
-  { files: ['src/features/**/*.{ts,tsx}', 'src/ui/**/*.{ts,tsx}'], rules: { 'no-restricted-imports': ['error', noServerParts] } },
-  { files: ['src/{server,actions,app,messages}/**/*.{ts,tsx}'], rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^better-sqlite3(/|$)', message: 'Only src/data opens the database.' }] }] } },
+  {
+    files: ['src/core/colour/spaces.ts'],
+    rules: { 'no-restricted-imports': outside(['culori'], 'Only the colour library.') },
+  },
+  {
+    files: ['src/core/model/schema.ts', 'src/core/model/changeSchema.ts', 'src/core/model/types.ts'],
+    rules: { 'no-restricted-imports': outside(['zod'], 'Only the schema library.') },
+  },
+  {
+    files: ['src/features/**/*.{ts,tsx}', 'src/ui/**/*.{ts,tsx}'],
+    rules: { 'no-restricted-imports': ['error', noServerParts] },
+  },
+  {
+    files: ['src/{server,actions,app,messages}/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^better-sqlite3(/|$)', message: 'Only src/data opens the database.' }] },
+      ],
+    },
+  },
 ];
 export default config;

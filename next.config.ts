@@ -2,7 +2,10 @@ import type { NextConfig } from 'next';
 import createNextIntlPlugin from 'next-intl/plugin';
 
 // words are taken apart when the app is built, not at each rendering
-const withNextIntl = createNextIntlPlugin({ requestConfig: './src/messages/request.ts', experimental: { messages: { path: './src/messages', format: 'json', locales: 'infer', precompile: true } } });
+const withNextIntl = createNextIntlPlugin({
+  requestConfig: './src/messages/request.ts',
+  experimental: { messages: { path: './src/messages', format: 'json', locales: 'infer', precompile: true } },
+});
 
 const config: NextConfig = {
   serverExternalPackages: ['better-sqlite3', 'pdf-lib', '@pdf-lib/fontkit'],

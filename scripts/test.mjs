@@ -7,11 +7,15 @@ import { Plain, ensureBuilt, ensureInstalled, main, root, run, say } from './lib
 
 const totals = { passed: 0, failed: 0 };
 const bin = (name) => path.join(root, 'node_modules', name);
-const node = (file, args, options) => run(process.execPath, [bin(file), ...args], { ...options, env: { NO_COLOR: '1', ...options?.env } });
+const node = (file, args, options) =>
+  run(process.execPath, [bin(file), ...args], { ...options, env: { NO_COLOR: '1', ...options?.env } });
 
 /** Counts what a suite ran; one that ran nothing has failed. */
 function count(name, passed, failed) {
-  if (passed + failed === 0) { failed = 1; say(`${name}: ran nothing`); }
+  if (passed + failed === 0) {
+    failed = 1;
+    say(`${name}: ran nothing`);
+  }
   totals.passed += passed;
   totals.failed += failed;
   say(`${name}: ${passed} passed, ${failed} failed`);
@@ -20,7 +24,19 @@ function count(name, passed, failed) {
 /** A check that is one thing: it holds or it does not. */
 async function check(name, work) {
   say(`\n— ${name}`);
-  try { await work(); count(name, 1, 0); } catch (e) { say(String(e.out ?? e.message).split('\n').filter((l) => !l.includes('Unknown user config')).slice(-60).join('\n')); count(name, 0, 1); }
+  try {
+    await work();
+    count(name, 1, 0);
+  } catch (e) {
+    say(
+      String(e.out ?? e.message)
+        .split('\n')
+        .filter((l) => !l.includes('Unknown user config'))
+        .slice(-60)
+        .join('\n'),
+    );
+    count(name, 0, 1);
+  }
 }
 
 async function ensureChromium() {
@@ -28,19 +44,28 @@ async function ensureChromium() {
   say('Installing Chromium from Debian for the browser tests …');
   try {
     await run('apt-get', ['update', '-qq'], { quiet: true });
-    await run('apt-get', ['install', '-y', '-qq', 'chromium'], { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
+    await run('apt-get', ['install', '-y', '-qq', 'chromium'], {
+      quiet: true,
+      env: { DEBIAN_FRONTEND: 'noninteractive' },
+    });
   } catch (e) {
-    throw new Plain(`Chromium is missing and could not be installed (${e.message}). On Debian, as root: apt-get install chromium; or set CHROMIUM=/path/to/chromium.`);
+    throw new Plain(
+      `Chromium is missing and could not be installed (${e.message}). On Debian, as root: apt-get install chromium; or set CHROMIUM=/path/to/chromium.`,
+    );
   }
 }
 
 /** First-load JavaScript of a room page, gzip, in thousands of bytes. */
 const BUDGET = 260;
 function checkSizes() {
-  const rows = JSON.parse(readFileSync(path.join(root, '.next/diagnostics/route-bundle-stats.json'), 'utf8')).filter((r) => r.route.startsWith('/rooms/[id]/'));
+  const rows = JSON.parse(
+    readFileSync(path.join(root, '.next/diagnostics/route-bundle-stats.json'), 'utf8'),
+  ).filter((r) => r.route.startsWith('/rooms/[id]/'));
   if (rows.length === 0) throw new Error('no room page in the build');
   for (const row of rows) {
-    const size = row.firstLoadChunkPaths.reduce((n, f) => n + gzipSync(readFileSync(path.join(root, f))).length, 0) / 1000;
+    const size =
+      row.firstLoadChunkPaths.reduce((n, f) => n + gzipSync(readFileSync(path.join(root, f))).length, 0) /
+      1000;
     say(`${row.route.padEnd(24)} ${size.toFixed(1)} kB`);
     if (size > BUDGET) throw new Error(`${row.route} takes ${size.toFixed(1)} kB, the budget is ${BUDGET}`);
   }
@@ -53,19 +78,39 @@ await main(async () => {
   const scratch = mkdtempSync(path.join(tmpdir(), 'rideau-test-'));
   if (wanted('types')) {
     // the page types are written by the build's own tool
-    await check('types', async () => { await node('next/dist/bin/next', ['typegen'], { quiet: true }); await node('typescript/bin/tsc', ['--noEmit'], { quiet: true }); });
-    await check('types of the core, without browser or Node', () => node('typescript/bin/tsc', ['--noEmit', '-p', 'src/core/tsconfig.json'], { quiet: true }));
+    await check('types', async () => {
+      await node('next/dist/bin/next', ['typegen'], { quiet: true });
+      await node('typescript/bin/tsc', ['--noEmit'], { quiet: true });
+    });
+    await check('types of the core, without browser or Node', () =>
+      node('typescript/bin/tsc', ['--noEmit', '-p', 'src/core/tsconfig.json'], { quiet: true }),
+    );
   }
   if (wanted('lint')) {
-    await check('lint and borders', () => node('eslint/bin/eslint.js', ['--max-warnings', '0', '.'], { quiet: true }));
-    await check('no circles', () => node('dependency-cruiser/bin/dependency-cruise.mjs', ['src', '--config', '.dependency-cruiser.cjs'], { quiet: true }));
+    await check('lint and borders', () =>
+      node('eslint/bin/eslint.js', ['--max-warnings', '0', '.'], { quiet: true }),
+    );
+    await check('no circles', () =>
+      node('dependency-cruiser/bin/dependency-cruise.mjs', ['src', '--config', '.dependency-cruiser.cjs'], {
+        quiet: true,
+      }),
+    );
   }
   for (const project of ['unit', 'published', 'data', 'arch']) {
     if (!wanted(project)) continue;
     say(`\n— ${project}`);
     const file = path.join(scratch, `${project}.json`);
-    await node('vitest/vitest.mjs', ['run', '--project', project, '--reporter=dot', '--reporter=json', `--outputFile.json=${file}`]).catch(() => undefined);
-    const result = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : { numPassedTests: 0, numFailedTests: 0, numFailedTestSuites: 1 };
+    await node('vitest/vitest.mjs', [
+      'run',
+      '--project',
+      project,
+      '--reporter=dot',
+      '--reporter=json',
+      `--outputFile.json=${file}`,
+    ]).catch(() => undefined);
+    const result = existsSync(file)
+      ? JSON.parse(readFileSync(file, 'utf8'))
+      : { numPassedTests: 0, numFailedTests: 0, numFailedTestSuites: 1 };
     // a file that fails before its first test counts as a failure of its own
     count(project, result.numPassedTests, result.numFailedTests || (result.success === false ? 1 : 0));
   }
@@ -77,8 +122,12 @@ await main(async () => {
     say('\n— browser');
     await ensureChromium();
     const file = path.join(scratch, 'browser.json');
-    await node('@playwright/test/cli.js', ['test', '--reporter=list,json'], { env: { PLAYWRIGHT_JSON_OUTPUT_NAME: file, PLAYWRIGHT_JSON_OUTPUT_FILE: file } }).catch(() => undefined);
-    const stats = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).stats : { expected: 0, unexpected: 0, flaky: 0, skipped: 0 };
+    await node('@playwright/test/cli.js', ['test', '--reporter=list,json'], {
+      env: { PLAYWRIGHT_JSON_OUTPUT_NAME: file, PLAYWRIGHT_JSON_OUTPUT_FILE: file },
+    }).catch(() => undefined);
+    const stats = existsSync(file)
+      ? JSON.parse(readFileSync(file, 'utf8')).stats
+      : { expected: 0, unexpected: 0, flaky: 0, skipped: 0 };
     count('browser', stats.expected, stats.unexpected + stats.flaky + stats.skipped);
   }
   rmSync(scratch, { recursive: true, force: true });

@@ -4,7 +4,18 @@ import { changeSchema } from '../core/model/changeSchema';
 import type { Change } from '../core/model/change';
 import type { RoomFile } from '../core/model/types';
 import { fail, type Result } from '../core/base/result';
-import { changeRoom, openRoom, roomsOfHome, removeRoom, replayRoom, roomState, type ChangeIssue, type Label, type OpenRoom, type RoomState } from '../server/rooms';
+import {
+  changeRoom,
+  openRoom,
+  roomsOfHome,
+  removeRoom,
+  replayRoom,
+  roomState,
+  type ChangeIssue,
+  type Label,
+  type OpenRoom,
+  type RoomState,
+} from '../server/rooms';
 import { schemaIssues } from '../server/issues';
 import { findInStash, type StashRow } from '../server/stash/findInStash';
 
@@ -12,13 +23,22 @@ const idSchema = z.string().min(1).max(64);
 // a group of as many pieces as a look holds is moved at once
 const changesSchema = z.array(changeSchema).min(1).max(1000);
 
-export async function changeRoomAction(roomId: string, baseRevision: number, changes: Change[]): Promise<Result<RoomState, ChangeIssue>> {
-  const read = z.strictObject({ roomId: idSchema, baseRevision: z.number().int().min(0), changes: changesSchema }).safeParse({ roomId, baseRevision, changes });
+export async function changeRoomAction(
+  roomId: string,
+  baseRevision: number,
+  changes: Change[],
+): Promise<Result<RoomState, ChangeIssue>> {
+  const read = z
+    .strictObject({ roomId: idSchema, baseRevision: z.number().int().min(0), changes: changesSchema })
+    .safeParse({ roomId, baseRevision, changes });
   if (!read.success) return fail<ChangeIssue>({ code: 'refused', issues: schemaIssues(read.error) });
   return changeRoom(read.data.roomId, read.data.baseRevision, read.data.changes);
 }
 
-export async function replayRoomAction(roomId: string, way: 'undo' | 'redo'): Promise<Result<RoomState & { label: Label; file: RoomFile | null }, ChangeIssue>> {
+export async function replayRoomAction(
+  roomId: string,
+  way: 'undo' | 'redo',
+): Promise<Result<RoomState & { label: Label; file: RoomFile | null }, ChangeIssue>> {
   return replayRoom(idSchema.parse(roomId), z.enum(['undo', 'redo']).parse(way));
 }
 
@@ -39,10 +59,17 @@ export async function removeRoomAction(roomId: string): Promise<boolean> {
 }
 
 export async function findInStashAction(kinds: string[], words: string, roomId: string): Promise<StashRow[]> {
-  return findInStash(z.array(z.string().max(20)).max(12).parse(kinds), z.string().max(80).parse(words), idSchema.parse(roomId));
+  return findInStash(
+    z.array(z.string().max(20)).max(12).parse(kinds),
+    z.string().max(80).parse(words),
+    idSchema.parse(roomId),
+  );
 }
 
 /** The other rooms of a home, by name. */
-export async function roomsOfHomeAction(homeId: string, butRoomId: string): Promise<{ id: string; name: string }[]> {
+export async function roomsOfHomeAction(
+  homeId: string,
+  butRoomId: string,
+): Promise<{ id: string; name: string }[]> {
   return roomsOfHome(idSchema.parse(homeId), idSchema.parse(butRoomId));
 }

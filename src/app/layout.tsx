@@ -16,7 +16,10 @@ import { earlyScript } from '@/ui/early';
 import { Nonce } from '@/ui/Nonce';
 import { WordsProvider } from '@/ui/WordsProvider';
 
-export const metadata: Metadata = { title: { default: 'Rideau', template: '%s · Rideau' }, description: 'Rideau plans how a room is dressed.' };
+export const metadata: Metadata = {
+  title: { default: 'Rideau', template: '%s · Rideau' },
+  description: 'Rideau plans how a room is dressed.',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 let wordsText = '';
@@ -29,7 +32,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body data-asleep="">
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: earlyScript() }} />
         <PageAwake />
-        <WordsProvider text={wordsText}><Nonce value={nonce}>{children}</Nonce></WordsProvider>
+        <WordsProvider text={wordsText}>
+          <Nonce value={nonce}>{children}</Nonce>
+        </WordsProvider>
       </body>
     </html>
   );

@@ -7,7 +7,9 @@ export default async function NotFound() {
     <main className="mx-auto max-w-[520px] p-10">
       <h1 className="text-[26px]">{t('errors.notFound')}</h1>
       <p className="my-3">{t('errors.notFoundSays')}</p>
-      <PageLink href="/" className="underline underline-offset-4">{t('app.home')}</PageLink>
+      <PageLink href="/" className="underline underline-offset-4">
+        {t('app.home')}
+      </PageLink>
     </main>
   );
 }

@@ -6,36 +6,52 @@ const PERCENT = new Set(['share', 'leastShare', 'actual', 'planned', 'pull']);
 const ONE_DECIMAL = new Set(['fullness', 'gives', 'deltaE']);
 export type Facts = Record<string, string | number>;
 
-export const massWords = (grams: number, unit: LengthUnit): string => (unit === 'cm' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / 453.59237).toFixed(1)} lb`);
+export const massWords = (grams: number, unit: LengthUnit): string =>
+  unit === 'cm' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / 453.59237).toFixed(1)} lb`;
 
 /** A rod's sag, finer than the tape's marks. */
-export const sagWords = (mm: number, unit: LengthUnit): string => (unit === 'cm' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(2)} in`);
+export const sagWords = (mm: number, unit: LengthUnit): string =>
+  unit === 'cm' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(2)} in`;
 
 /** Amounts of a finding as words: …Mm lengths in the room's unit under the name without Mm, shares as per cent. */
 export function factWords(facts: Facts, unit: LengthUnit): Facts {
-  return Object.fromEntries(Object.entries(facts).map(([key, value]) => {
-    if (typeof value !== 'number') return [key, value];
-    // a sag is less than a mark of the tape
-    if (key === 'sagMm') return ['sag', sagWords(value, unit)];
-    if (key.endsWith('Mm')) return [key.slice(0, -2), formatLength(value, unit)];
-    if (key.endsWith('G')) return [key.slice(0, -1), massWords(value, unit)];
-    if (PERCENT.has(key)) return [key, `${(value * 100).toFixed(value < 0.1 ? 1 : 0)}%`];
-    return [key, ONE_DECIMAL.has(key) ? value.toFixed(1) : value];
-  }));
+  return Object.fromEntries(
+    Object.entries(facts).map(([key, value]) => {
+      if (typeof value !== 'number') return [key, value];
+      // a sag is less than a mark of the tape
+      if (key === 'sagMm') return ['sag', sagWords(value, unit)];
+      if (key.endsWith('Mm')) return [key.slice(0, -2), formatLength(value, unit)];
+      if (key.endsWith('G')) return [key.slice(0, -1), massWords(value, unit)];
+      if (PERCENT.has(key)) return [key, `${(value * 100).toFixed(value < 0.1 ? 1 : 0)}%`];
+      return [key, ONE_DECIMAL.has(key) ? value.toFixed(1) : value];
+    }),
+  );
 }
 
 export type ShellThing = 'wall' | 'trim' | 'floor';
 
 /** What a finding's sentence needs, with families and the room's shell under their names. */
-export function findingArguments(finding: Finding, unit: LengthUnit, name: { family: (id: string) => string; shell: (thing: ShellThing) => string }): Facts {
+export function findingArguments(
+  finding: Finding,
+  unit: LengthUnit,
+  name: { family: (id: string) => string; shell: (thing: ShellThing) => string },
+): Facts {
   const facts = factWords(finding.by, unit);
   if (typeof facts.family === 'string') facts.family = name.family(facts.family);
-  for (const [key, kind] of [['one', 'oneKind'], ['other', 'otherKind']] as const) {
-    if (facts[key] === '' && ['wall', 'trim', 'floor'].includes(String(facts[kind]))) facts[key] = name.shell(facts[kind] as ShellThing);
+  for (const [key, kind] of [
+    ['one', 'oneKind'],
+    ['other', 'otherKind'],
+  ] as const) {
+    if (facts[key] === '' && ['wall', 'trim', 'floor'].includes(String(facts[kind])))
+      facts[key] = name.shell(facts[kind] as ShellThing);
   }
-  for (const [size, w, h] of [['size', 'widthMm', 'heightMm'], ['nearSize', 'nearWidthMm', 'nearHeightMm']] as const) {
+  for (const [size, w, h] of [
+    ['size', 'widthMm', 'heightMm'],
+    ['nearSize', 'nearWidthMm', 'nearHeightMm'],
+  ] as const) {
     const [width, height] = [finding.by[w], finding.by[h]];
-    if (typeof width === 'number' && typeof height === 'number') facts[size] = `${formatBareLength(width, unit)} × ${formatLength(height, unit)}`;
+    if (typeof width === 'number' && typeof height === 'number')
+      facts[size] = `${formatBareLength(width, unit)} × ${formatLength(height, unit)}`;
   }
   if (typeof facts.need === 'number' && typeof facts.have === 'number') facts.short = facts.need - facts.have;
   return facts;
@@ -47,5 +63,8 @@ type Say = { (key: string, values?: Facts): string; has: (key: string) => boolea
 /** A finding in words: its reason, then its advice. What only holds needs no advice; what is advice already says it once. */
 export function sayFinding(t: unknown, code: FindingCode, facts: Facts): string {
   const say = t as Say;
-  return [`findings.${code}`, `advice.${code}`].filter((key, i) => i === 0 || say.has(key)).map((key) => asSentence(say(key, facts))).join(' ');
+  return [`findings.${code}`, `advice.${code}`]
+    .filter((key, i) => i === 0 || say.has(key))
+    .map((key) => asSentence(say(key, facts)))
+    .join(' ');
 }

@@ -13,8 +13,13 @@ import rules from './en.rules.json';
 import { factWords, findingArguments, massWords, sayFinding } from './findingWords';
 
 const messages = { ...words, rules };
-const strict = (e: unknown): never => { throw e; };
-const say = createTranslator({ locale: 'en', messages, timeZone: 'UTC', onError: strict }) as unknown as (key: string, values?: Record<string, string | number>) => string;
+const strict = (e: unknown): never => {
+  throw e;
+};
+const say = createTranslator({ locale: 'en', messages, timeZone: 'UTC', onError: strict }) as unknown as (
+  key: string,
+  values?: Record<string, string | number>,
+) => string;
 
 // the compiler holds these tables to the closed sets: a code without its sentence, or a sentence without its code, does not build
 const findingWords: Record<FindingCode, string> = words.findings;
@@ -23,15 +28,20 @@ const stageWords: Record<StageName, string> = words.stages;
 const levelWords: Record<Level, string> = words.levels;
 const actWords: Record<Change['do'], string> = words.acts;
 
-const leaves = (value: unknown, path: string[] = []): [string, string][] => (typeof value === 'string' ? [[path.join('.'), value]] : Object.entries(value as object).flatMap(([k, v]) => leaves(v, [...path, k])));
+const leaves = (value: unknown, path: string[] = []): [string, string][] =>
+  typeof value === 'string'
+    ? [[path.join('.'), value]]
+    : Object.entries(value as object).flatMap(([k, v]) => leaves(v, [...path, k]));
 /** Something for every argument that a message names: 2 is a number, a word, and the "other" of a choice. */
-const anyArguments = (text: string) => Object.fromEntries([...text.matchAll(/\{\s*(\w+)/g)].map(([, name]) => [name!, 2]));
+const anyArguments = (text: string) =>
+  Object.fromEntries([...text.matchAll(/\{\s*(\w+)/g)].map(([, name]) => [name!, 2]));
 const ODD = /[{}]|undefined|NaN|null|\[object|Infinity/;
 
 describe('the words', () => {
   it('hold every code, and none besides', () => {
     expect(Object.keys(findingWords).sort()).toEqual(Object.keys(FINDING_CASES).sort());
-    for (const table of [measureWords, stageWords, levelWords, actWords]) expect(Object.values(table).every((w) => w.trim() !== '')).toBe(true);
+    for (const table of [measureWords, stageWords, levelWords, actWords])
+      expect(Object.values(table).every((w) => w.trim() !== '')).toBe(true);
   });
   // a rule's name holds full stops, which the translator reads as a path: those are asked for by their own table below
   it('can all be said', () => {
@@ -46,14 +56,21 @@ describe('the words', () => {
     }
   });
   it('give every rule a name, a reason and a source, and every school a name', () => {
-    const table = rules as unknown as Record<string, Record<string, { name: string; reason: string; source?: string }>>;
+    const table = rules as unknown as Record<
+      string,
+      Record<string, { name: string; reason: string; source?: string }>
+    >;
     for (const id of RULE_IDS) {
       const [stage, key] = id.split('.') as [string, string];
       const row = table[stage]?.[key];
       expect(row?.name, id).toBeTruthy();
       expect(row?.reason, id).toBeTruthy();
-      expect((RULE_TABLE[id] as RuleRow).mark === 'PUB' ? row?.source : words.why[RULE_TABLE[id].mark], id).toBeTruthy();
-      for (const school of (RULE_TABLE[id] as RuleRow).schools ?? []) expect((words.schools as Record<string, unknown>)[school], `${id} ${school}`).toBeTruthy();
+      expect(
+        (RULE_TABLE[id] as RuleRow).mark === 'PUB' ? row?.source : words.why[RULE_TABLE[id].mark],
+        id,
+      ).toBeTruthy();
+      for (const school of (RULE_TABLE[id] as RuleRow).schools ?? [])
+        expect((words.schools as Record<string, unknown>)[school], `${id} ${school}`).toBeTruthy();
     }
   });
 });
@@ -61,14 +78,25 @@ describe('the words', () => {
 const names = { family: (id: string) => `family ${id}`, shell: (thing: string) => `the ${thing}` };
 const sentence = (f: Finding, unit: LengthUnit) => sayFinding(say, f.code, findingArguments(f, unit, names));
 /** Cautions that are nothing but advice. */
-const ADVICE_ALONE: FindingCode[] = ['bleach-alone', 'keep-dry', 'hems-differ', 'ladder', 'two-people-rod', 'rating-of-fixings', 'rented-no-drill', 'old-walls'];
+const ADVICE_ALONE: FindingCode[] = [
+  'bleach-alone',
+  'keep-dry',
+  'hems-differ',
+  'ladder',
+  'two-people-rod',
+  'rating-of-fixings',
+  'rented-no-drill',
+  'old-walls',
+];
 
 describe('the sentences of findings', () => {
   it('give a reason, and an advice wherever something gives way or does not hold', () => {
     const advice = words.advice as Partial<Record<FindingCode, string>>;
     for (const code of Object.keys(advice)) expect(Object.keys(FINDING_CASES)).toContain(code);
     for (const code of Object.keys(FINDING_CASES) as FindingCode[]) {
-      const finding = planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find((f) => f.code === code)!;
+      const finding = planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find(
+        (f) => f.code === code,
+      )!;
       if (finding.level === 'ok' || ADVICE_ALONE.includes(code)) continue;
       expect(advice[code], code).toBeTruthy();
       const said = sentence(finding, 'in');
@@ -77,7 +105,9 @@ describe('the sentences of findings', () => {
   });
   it.each(['in', 'ft-in', 'cm'] as const)('of every kind, in %s', (unit) => {
     for (const code of Object.keys(FINDING_CASES) as FindingCode[]) {
-      const finding = planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find((f) => f.code === code)!;
+      const finding = planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find(
+        (f) => f.code === code,
+      )!;
       const words = sentence(finding, unit);
       expect(words, code).not.toMatch(ODD);
       expect(words, code).toMatch(/^[A-Z0-9].*[.]$|^.*\d$/s);
@@ -86,23 +116,55 @@ describe('the sentences of findings', () => {
   });
   it('of the demo, every look of every room', () => {
     let said = 0;
-    for (const { room, looks } of demoStudio().rooms) for (const look of looks) for (const f of planLook(demoRoom(room.id), { lookId: look.id }).findings) {
-      expect(sentence(f, room.unit), f.code).not.toMatch(ODD);
-      said++;
-    }
+    for (const { room, looks } of demoStudio().rooms)
+      for (const look of looks)
+        for (const f of planLook(demoRoom(room.id), { lookId: look.id }).findings) {
+          expect(sentence(f, room.unit), f.code).not.toMatch(ODD);
+          said++;
+        }
     expect(said).toBeGreaterThan(60);
   });
   it('are those that a stylist would say', () => {
-    const f = (code: FindingCode) => planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find((x) => x.code === code)!;
-    expect(sentence(f('set-short'), 'in')).toBe('Linen panel: 4 panels wanted, 3 owned. Get more, or hang fewer.');
-    expect(sentence(f('rod-above-ceiling'), 'in').replace(/\s/gu, ' ')).toBe('A rod at 96 1⁄8 in is above the ceiling (96 in). Lower it.');
-    expect(sentence(f('owned-panel-short'), 'cm')).toBe('Linen panel is 213.5 cm long: 19 cm short, more than its hem holds. Lower the rod, hang on longer rings, or sew a band to it.');
+    const f = (code: FindingCode) =>
+      planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find((x) => x.code === code)!;
+    expect(sentence(f('set-short'), 'in')).toBe(
+      'Linen panel: 4 panels wanted, 3 owned. Get more, or hang fewer.',
+    );
+    expect(sentence(f('rod-above-ceiling'), 'in').replace(/\s/gu, ' ')).toBe(
+      'A rod at 96 1⁄8 in is above the ceiling (96 in). Lower it.',
+    );
+    expect(sentence(f('owned-panel-short'), 'cm')).toBe(
+      'Linen panel is 213.5 cm long: 19 cm short, more than its hem holds. Lower the rod, hang on longer rings, or sew a band to it.',
+    );
   });
 });
 
 describe('amounts as words', () => {
   it('lengths in the room’s unit, shares as per cent, masses in the unit’s own', () => {
-    expect(factWords({ gapMm: 203.2, share: 0.345, leastShare: 0.03, fullness: 2, deltaE: 3.14159, massG: 4535.9237, count: 3, name: 'x' }, 'in')).toEqual({ gap: '8 in', share: '35%', leastShare: '3.0%', fullness: '2.0', deltaE: '3.1', mass: '10.0 lb', count: 3, name: 'x' });
+    expect(
+      factWords(
+        {
+          gapMm: 203.2,
+          share: 0.345,
+          leastShare: 0.03,
+          fullness: 2,
+          deltaE: 3.14159,
+          massG: 4535.9237,
+          count: 3,
+          name: 'x',
+        },
+        'in',
+      ),
+    ).toEqual({
+      gap: '8 in',
+      share: '35%',
+      leastShare: '3.0%',
+      fullness: '2.0',
+      deltaE: '3.1',
+      mass: '10.0 lb',
+      count: 3,
+      name: 'x',
+    });
     expect([massWords(4500, 'cm'), massWords(453.59237, 'ft-in')]).toEqual(['4.5 kg', '1.0 lb']);
     expect(cmRules().unit).toBe('cm');
   });

@@ -4,14 +4,30 @@ import type { FittingStep, Mark } from '../core/plan/fittingSheet';
 import type { BuyLine } from '../core/stash/buying';
 
 /** Words of the fitting sheet's rows, the same on screen, in print, PDF and CSV. `say` reads the table under `fitting`. */
-export function sheetRowWords(say: (key: string, values?: Record<string, string | number>) => string, unit: LengthUnit) {
+export function sheetRowWords(
+  say: (key: string, values?: Record<string, string | number>) => string,
+  unit: LengthUnit,
+) {
   const length = (mm: number) => formatLength(mm, unit);
   return {
     title: (s: FittingStep): string => say(s.kind, { name: s.name }),
-    note: (s: FittingStep): string => (s.kind === 'curtain' || s.kind === 'sheer' ? say('panelsOf', { count: s.count, lengths: [...new Set(s.finishedMm.map(length))].join(', ') }) : s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : ''),
+    note: (s: FittingStep): string =>
+      s.kind === 'curtain' || s.kind === 'sheer'
+        ? say('panelsOf', { count: s.count, lengths: [...new Set(s.finishedMm.map(length))].join(', ') })
+        : s.kind === 'seat'
+          ? say('pillowsOf', { count: s.count })
+          : '',
     mark: (m: Mark): string => say(m.label),
-    line: (m: Mark): string => (Math.abs(m.fromLineMm) < 0.5 ? say('onLine') : say(m.fromLineMm > 0 ? 'above' : 'below', { by: length(Math.abs(m.fromLineMm)) })),
+    line: (m: Mark): string =>
+      Math.abs(m.fromLineMm) < 0.5
+        ? say('onLine')
+        : say(m.fromLineMm > 0 ? 'above' : 'below', { by: length(Math.abs(m.fromLineMm)) }),
     buy: (b: BuyLine): string => say(`buyKinds.${b.kind}`, { name: b.name }),
-    size: (b: BuyLine): string => (b.widthMm === null ? '' : b.heightMm === null ? length(b.widthMm) : `${formatBareLength(b.widthMm, unit)} × ${length(b.heightMm)}`),
+    size: (b: BuyLine): string =>
+      b.widthMm === null
+        ? ''
+        : b.heightMm === null
+          ? length(b.widthMm)
+          : `${formatBareLength(b.widthMm, unit)} × ${length(b.heightMm)}`,
   };
 }

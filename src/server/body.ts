@@ -6,7 +6,13 @@ type BodyIssue = DoorIssue & { status: number };
 
 /** Reads a request's bytes up to a limit; never holds more than the limit. */
 export async function readBytes(request: Request, limit: number): Promise<Result<Buffer, BodyIssue>> {
-  const tooLarge = () => fail({ status: 413, path: [], code: 'too-large', message: `The body is larger than ${Math.round(limit / 1024)} kB.` });
+  const tooLarge = () =>
+    fail({
+      status: 413,
+      path: [],
+      code: 'too-large',
+      message: `The body is larger than ${Math.round(limit / 1024)} kB.`,
+    });
   if (Number(request.headers.get('content-length') ?? 0) > limit) return tooLarge();
   const chunks: Uint8Array[] = [];
   let size = 0;
@@ -31,7 +37,12 @@ export async function readText(request: Request, limit: number): Promise<Result<
   try {
     return ok(new TextDecoder('utf-8', { fatal: true }).decode(bytes.value));
   } catch {
-    return fail({ status: 400, path: [], code: 'not-utf8', message: 'The file is damaged: it is not UTF-8 text.' });
+    return fail({
+      status: 400,
+      path: [],
+      code: 'not-utf8',
+      message: 'The file is damaged: it is not UTF-8 text.',
+    });
   }
 }
 
@@ -44,7 +55,15 @@ export async function readJson(request: Request, limit: number): Promise<Result<
     return ok(JSON.parse(text) as unknown);
   } catch (error) {
     const at = /position (\d+)/.exec((error as Error).message)?.[1];
-    const where = at === undefined ? '' : ` at line ${text.slice(0, Number(at)).split('\n').length}, character ${Number(at) + 1}`;
-    return fail({ status: 400, path: [], code: 'not-json', message: `The file is damaged or not JSON: reading stopped${where || ' before its end'}.` });
+    const where =
+      at === undefined
+        ? ''
+        : ` at line ${text.slice(0, Number(at)).split('\n').length}, character ${Number(at) + 1}`;
+    return fail({
+      status: 400,
+      path: [],
+      code: 'not-json',
+      message: `The file is damaged or not JSON: reading stopped${where || ' before its end'}.`,
+    });
   }
 }

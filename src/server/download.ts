@@ -6,4 +6,8 @@ export const attachment = (name: string): Record<string, string> => ({
   'cache-control': 'no-store',
 });
 
-export const notFoundResponse = (): Response => Response.json({ issues: [{ path: [], code: 'not-found', message: 'There is no such room or look.' }] }, { status: 404 });
+export const notFoundResponse = (): Response =>
+  Response.json(
+    { issues: [{ path: [], code: 'not-found', message: 'There is no such room or look.' }] },
+    { status: 404 },
+  );

@@ -4,11 +4,20 @@ import type { MeasureIssue } from '../core/stages/measure/check';
 /** What a person's input did wrong: where, a code from a closed set, and a plain sentence for whoever reads JSON. */
 export type DoorIssue = { path: (string | number)[]; code: string; message: string };
 
-export const schemaIssues = (error: z.ZodError): DoorIssue[] => error.issues.slice(0, 50).map((i) => ({ path: i.path.map((p) => (typeof p === 'symbol' ? String(p) : p)), code: i.code === 'unrecognized_keys' ? 'unknown-field' : i.code.replaceAll('_', '-'), message: i.message }));
+export const schemaIssues = (error: z.ZodError): DoorIssue[] =>
+  error.issues
+    .slice(0, 50)
+    .map((i) => ({
+      path: i.path.map((p) => (typeof p === 'symbol' ? String(p) : p)),
+      code: i.code === 'unrecognized_keys' ? 'unknown-field' : i.code.replaceAll('_', '-'),
+      message: i.message,
+    }));
 
 const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
 
-export const measureIssues = (issues: readonly MeasureIssue[]): DoorIssue[] => issues.map((i) => ({
-  path: i.path, code: i.code,
-  message: `${i.field} of ${i.about}: ${i.code.replaceAll('-', ' ')}${i.cameMm !== undefined ? `, came ${mm(i.cameMm)}` : ''}${i.expectedMm !== undefined ? `, expected at most about ${mm(i.expectedMm)}` : ''}${i.other ? ` (${i.other})` : ''}`,
-}));
+export const measureIssues = (issues: readonly MeasureIssue[]): DoorIssue[] =>
+  issues.map((i) => ({
+    path: i.path,
+    code: i.code,
+    message: `${i.field} of ${i.about}: ${i.code.replaceAll('-', ' ')}${i.cameMm !== undefined ? `, came ${mm(i.cameMm)}` : ''}${i.expectedMm !== undefined ? `, expected at most about ${mm(i.expectedMm)}` : ''}${i.other ? ` (${i.other})` : ''}`,
+  }));

@@ -12,11 +12,13 @@ const READ: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp', 'heif']);
 const KEPT_PX = 2400;
 const SMALL_PX = 240;
 
-const refuse = (code: string, message: string): Result<never, DoorIssue> => fail<DoorIssue>({ path: [], code, message });
+const refuse = (code: string, message: string): Result<never, DoorIssue> =>
+  fail<DoorIssue>({ path: [], code, message });
 
 /** Reads what came as a picture, turned as its camera held it; refuses plainly what is no picture or too large. */
 export async function readPicture(bytes: Buffer): Promise<Result<Sharp, DoorIssue>> {
-  if (bytes.length > environment.photoLimit) return refuse('too-large', `The picture is larger than ${environment.photoLimit / 1024 / 1024} MB.`);
+  if (bytes.length > environment.photoLimit)
+    return refuse('too-large', `The picture is larger than ${environment.photoLimit / 1024 / 1024} MB.`);
   let meta: Metadata;
   try {
     meta = await sharp(bytes, { limitInputPixels: false }).metadata();
@@ -24,20 +26,43 @@ export async function readPicture(bytes: Buffer): Promise<Result<Sharp, DoorIssu
     return refuse('not-a-picture', 'This is not a picture that can be read. JPEG, PNG, WebP and AVIF are.');
   }
   // AVIF is HEIF with AV1 inside; other HEIF pictures cannot be read here
-  if (!READ.has(meta.format ?? '') || (meta.format === 'heif' && meta.compression !== 'av1')) return refuse('not-a-picture', `A picture of the kind ${meta.format ?? 'unknown'} is not read. JPEG, PNG, WebP and AVIF are.`);
-  if ((meta.width ?? 0) * (meta.height ?? 0) > environment.photoPixels) return refuse('too-many-pixels', `The picture has more than ${environment.photoPixels / 1e6} megapixels.`);
+  if (!READ.has(meta.format ?? '') || (meta.format === 'heif' && meta.compression !== 'av1'))
+    return refuse(
+      'not-a-picture',
+      `A picture of the kind ${meta.format ?? 'unknown'} is not read. JPEG, PNG, WebP and AVIF are.`,
+    );
+  if ((meta.width ?? 0) * (meta.height ?? 0) > environment.photoPixels)
+    return refuse(
+      'too-many-pixels',
+      `The picture has more than ${environment.photoPixels / 1e6} megapixels.`,
+    );
   return ok(sharp(bytes, { limitInputPixels: environment.photoPixels, failOn: 'error' }).rotate());
 }
 
 /** Keeps a re-encoded copy: upright, in sRGB, without the camera's notes and the place where it was taken. */
-export async function keepPhoto(bytes: Buffer): Promise<Result<{ id: string; widthPx: number; heightPx: number }, DoorIssue>> {
+export async function keepPhoto(
+  bytes: Buffer,
+): Promise<Result<{ id: string; widthPx: number; heightPx: number }, DoorIssue>> {
   const read = await readPicture(bytes);
   if (!read.ok) return read;
   try {
     const upright = read.value.toColourspace('srgb');
-    const image = await upright.clone().resize(KEPT_PX, KEPT_PX, { fit: 'inside', withoutEnlargement: true }).webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
-    const small = await sharp(image.data).resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true }).webp({ quality: 78 }).toBuffer();
-    const photo = { id: nanoid(14), widthPx: image.info.width, heightPx: image.info.height, image: image.data, small };
+    const image = await upright
+      .clone()
+      .resize(KEPT_PX, KEPT_PX, { fit: 'inside', withoutEnlargement: true })
+      .webp({ quality: 88 })
+      .toBuffer({ resolveWithObject: true });
+    const small = await sharp(image.data)
+      .resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true })
+      .webp({ quality: 78 })
+      .toBuffer();
+    const photo = {
+      id: nanoid(14),
+      widthPx: image.info.width,
+      heightPx: image.info.height,
+      image: image.data,
+      small,
+    };
     savePhoto(studioDatabase(), photo, now());
     return ok({ id: photo.id, widthPx: photo.widthPx, heightPx: photo.heightPx });
   } catch {
@@ -48,7 +73,13 @@ export async function keepPhoto(bytes: Buffer): Promise<Result<{ id: string; wid
 export type PhotoFile = { id: string; widthPx: number; heightPx: number; webp: string };
 
 /** Photos with their pixels, for a file that is to carry them; all of them with null. */
-export const photosForFile = (ids: readonly string[] | null): PhotoFile[] => loadPhotos(studioDatabase(), ids).map((p) => ({ id: p.id, widthPx: p.widthPx, heightPx: p.heightPx, webp: p.image.toString('base64') }));
+export const photosForFile = (ids: readonly string[] | null): PhotoFile[] =>
+  loadPhotos(studioDatabase(), ids).map((p) => ({
+    id: p.id,
+    widthPx: p.widthPx,
+    heightPx: p.heightPx,
+    webp: p.image.toString('base64'),
+  }));
 
 /** Reads the photos of a file, each to its end, so that nothing comes in but a picture; one that carries more than its picture is encoded anew. Those that the studio has are left out. */
 export async function readPhotoFiles(files: readonly PhotoFile[]): Promise<Result<Photo[], DoorIssue>> {
@@ -57,20 +88,40 @@ export async function readPhotoFiles(files: readonly PhotoFile[]): Promise<Resul
     if (loadPhoto(studioDatabase(), file.id, 'small')) continue;
     try {
       const came = Buffer.from(file.webp, 'base64');
-      const { format, width, height, exif, xmp, iptc, icc, pages } = await sharp(came, { limitInputPixels: environment.photoPixels }).metadata();
+      const { format, width, height, exif, xmp, iptc, icc, pages } = await sharp(came, {
+        limitInputPixels: environment.photoPixels,
+      }).metadata();
       if (format !== 'webp') throw new Error(`a ${format} is not a WebP`);
       const read = sharp(came, { limitInputPixels: environment.photoPixels, failOn: 'error' });
       const bare = !exif && !xmp && !iptc && !icc && (pages ?? 1) === 1;
       if (bare) await read.stats();
-      const image = bare ? { data: came, info: { width, height } } : await read.webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
-      const small = await sharp(image.data).resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true }).webp({ quality: 78 }).toBuffer();
-      photos.push({ id: file.id, widthPx: image.info.width, heightPx: image.info.height, image: image.data, small });
+      const image = bare
+        ? { data: came, info: { width, height } }
+        : await read.webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
+      const small = await sharp(image.data)
+        .resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true })
+        .webp({ quality: 78 })
+        .toBuffer();
+      photos.push({
+        id: file.id,
+        widthPx: image.info.width,
+        heightPx: image.info.height,
+        image: image.data,
+        small,
+      });
     } catch {
-      return fail<DoorIssue>({ path: ['photos', i], code: 'not-a-picture', message: 'This photo cannot be read.' });
+      return fail<DoorIssue>({
+        path: ['photos', i],
+        code: 'not-a-picture',
+        message: 'This photo cannot be read.',
+      });
     }
   }
   return ok(photos);
 }
-export const keepPhotos = (photos: readonly Photo[]): void => { for (const p of photos) savePhoto(studioDatabase(), p, now()); };
+export const keepPhotos = (photos: readonly Photo[]): void => {
+  for (const p of photos) savePhoto(studioDatabase(), p, now());
+};
 
-export const photoBytes = (id: string, size: 'image' | 'small'): Buffer | undefined => loadPhoto(studioDatabase(), id, size);
+export const photoBytes = (id: string, size: 'image' | 'small'): Buffer | undefined =>
+  loadPhoto(studioDatabase(), id, size);

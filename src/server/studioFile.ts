@@ -12,24 +12,43 @@ import { keepPhotos, photosForFile, readPhotoFiles } from './photos';
 import { now, studioDatabase } from './studio';
 
 /** The whole studio as one file; with its photos only when they are asked for, since they make it large. */
-export const backupStudio = (withPhotos = false): StudioFile => ({ ...loadStudio(studioDatabase()), ...(withPhotos ? { photos: photosForFile(null) } : {}) });
+export const backupStudio = (withPhotos = false): StudioFile => ({
+  ...loadStudio(studioDatabase()),
+  ...(withPhotos ? { photos: photosForFile(null) } : {}),
+});
 
 /** Puts a backed-up studio in the place of this one; a copy of the database as it was is kept in the data folder first. */
-export async function restoreStudio(input: unknown): Promise<Result<{ rooms: number; items: number; keptAs: string }, DoorIssue>> {
-  if (typeof input !== 'object' || input === null || !('rideauStudio' in input)) return fail<DoorIssue>({ path: ['rideauStudio'], code: 'not-a-studio-file', message: 'This is not a studio backup: it has no "rideauStudio" version.' });
+export async function restoreStudio(
+  input: unknown,
+): Promise<Result<{ rooms: number; items: number; keptAs: string }, DoorIssue>> {
+  if (typeof input !== 'object' || input === null || !('rideauStudio' in input))
+    return fail<DoorIssue>({
+      path: ['rideauStudio'],
+      code: 'not-a-studio-file',
+      message: 'This is not a studio backup: it has no "rideauStudio" version.',
+    });
   const read = studioFileSchema.safeParse(upgradeStudioFile(input));
   if (!read.success) return { ok: false, issues: schemaIssues(read.error) };
   const studio = read.data;
   const issues = studio.rooms.flatMap((room, i) => {
     const home = studio.homes.find((h) => h.id === room.homeId);
-    if (!home) return [{ path: ['rooms', i, 'homeId'], code: 'not-found', message: `no home ${room.homeId}` }];
+    if (!home)
+      return [{ path: ['rooms', i, 'homeId'], code: 'not-found', message: `no home ${room.homeId}` }];
     const { homeId: _home, ...body } = room;
-    const refused = checkRoomFile({ rideau: ROOM_FILE_VERSION, rules: studio.rules, home, places: studio.places, items: studio.items, ...body }).filter((x) => x.level === 'refuse');
+    const refused = checkRoomFile({
+      rideau: ROOM_FILE_VERSION,
+      rules: studio.rules,
+      home,
+      places: studio.places,
+      items: studio.items,
+      ...body,
+    }).filter((x) => x.level === 'refuse');
     return measureIssues(refused).map((x) => ({ ...x, path: ['rooms', i, ...x.path] }));
   });
   const seen = new Set<string>();
   studio.rooms.forEach((r, i) => {
-    if (seen.has(r.room.id)) issues.push({ path: ['rooms', i, 'room', 'id'], code: 'same-id', message: `two rooms ${r.room.id}` });
+    if (seen.has(r.room.id))
+      issues.push({ path: ['rooms', i, 'room', 'id'], code: 'same-id', message: `two rooms ${r.room.id}` });
     seen.add(r.room.id);
   });
   if (issues.length > 0) return { ok: false, issues };
@@ -38,6 +57,9 @@ export async function restoreStudio(input: unknown): Promise<Result<{ rooms: num
   const db = studioDatabase();
   const keptAs = path.join(environment.dataFolder, `before-restore-${now().replace(/[:.]/g, '-')}.sqlite`);
   await db.backup(keptAs);
-  db.transaction(() => { keepPhotos(photos.value); replaceStudio(db, studio, now()); }).immediate();
+  db.transaction(() => {
+    keepPhotos(photos.value);
+    replaceStudio(db, studio, now());
+  }).immediate();
   return ok({ rooms: studio.rooms.length, items: studio.items.length, keptAs: path.basename(keptAs) });
 }

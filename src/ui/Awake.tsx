@@ -3,7 +3,9 @@ import { useLayoutEffect, useRef, type ComponentType, type ReactNode } from 'rea
 
 /** Tells that the page itself is awake; parts that come later tell it of themselves. */
 export function PageAwake(): ReactNode {
-  useLayoutEffect(() => { document.body.removeAttribute('data-asleep'); }, []);
+  useLayoutEffect(() => {
+    document.body.removeAttribute('data-asleep');
+  }, []);
   return null;
 }
 
@@ -11,7 +13,13 @@ export function PageAwake(): ReactNode {
 export function waking<P extends object>(Part: ComponentType<P>): ComponentType<P> {
   return function Waking(props: P) {
     const box = useRef<HTMLDivElement>(null);
-    useLayoutEffect(() => { box.current?.removeAttribute('data-asleep'); }, []);
-    return <div ref={box} data-asleep="" className="contents"><Part {...props} /></div>;
+    useLayoutEffect(() => {
+      box.current?.removeAttribute('data-asleep');
+    }, []);
+    return (
+      <div ref={box} data-asleep="" className="contents">
+        <Part {...props} />
+      </div>
+    );
   };
 }

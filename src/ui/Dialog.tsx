@@ -4,15 +4,39 @@ import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 
 /** A sheet over the sheet; Esc and the cross close it, and focus goes back to where it came from. */
-export function Dialog({ open, onClose, title, closeLabel, children, says }: { open: boolean; onClose: () => void; title: string; closeLabel: string; children: ReactNode; says?: string }): ReactNode {
+export function Dialog({
+  open,
+  onClose,
+  title,
+  closeLabel,
+  children,
+  says,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  closeLabel: string;
+  children: ReactNode;
+  says?: string;
+}): ReactNode {
   return (
-    <Radix.Root open={open} onOpenChange={(o) => { if (!o) onClose(); }}>
+    <Radix.Root
+      open={open}
+      onOpenChange={(o) => {
+        if (!o) onClose();
+      }}
+    >
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/25" />
-        <Radix.Content className="fixed left-1/2 top-1/2 z-50 max-h-[88dvh] w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-md border border-ink bg-sheet p-5" {...(says ? {} : { 'aria-describedby': undefined })}>
+        <Radix.Content
+          className="fixed left-1/2 top-1/2 z-50 max-h-[88dvh] w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-md border border-ink bg-sheet p-5"
+          {...(says ? {} : { 'aria-describedby': undefined })}
+        >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Radix.Title className="text-[21px]">{title}</Radix.Title>
-            <Radix.Close aria-label={closeLabel} className="rounded-md p-1 hover:bg-well"><X size={18} /></Radix.Close>
+            <Radix.Close aria-label={closeLabel} className="rounded-md p-1 hover:bg-well">
+              <X size={18} />
+            </Radix.Close>
           </div>
           {says && <Radix.Description className="mb-4">{says}</Radix.Description>}
           {children}

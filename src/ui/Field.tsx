@@ -11,20 +11,51 @@ import { Words } from './Words';
 export type Answer = { took: true } | { took: false; message: string; keep?: () => void };
 export const TAKEN: Answer = { took: true };
 
-type Base = { label: string; draftKey: string; size?: 'large' | 'normal' | 'small'; hideLabel?: boolean; suffix?: string; placeholder?: string; className?: string; children?: ReactNode };
+type Base = {
+  label: string;
+  draftKey: string;
+  size?: 'large' | 'normal' | 'small';
+  hideLabel?: boolean;
+  suffix?: string;
+  placeholder?: string;
+  className?: string;
+  children?: ReactNode;
+};
 
 /** Enter goes to the next reading of the same worksheet, as along a tape. */
 function toNext(from: HTMLInputElement): void {
-  const all = [...(from.closest('[data-worksheet]') ?? document).querySelectorAll<HTMLInputElement>('input[data-reading]:not(:disabled)')];
+  const all = [
+    ...(from.closest('[data-worksheet]') ?? document).querySelectorAll<HTMLInputElement>(
+      'input[data-reading]:not(:disabled)',
+    ),
+  ];
   const next = all[all.indexOf(from) + 1];
   if (next) next.focus();
   else from.blur();
 }
 
-type Raw = Base & { shown: string; commit: (text: string) => Answer; nudge?: ((by: number) => string | null) | undefined; inputMode?: 'decimal' | 'text' };
+type Raw = Base & {
+  shown: string;
+  commit: (text: string) => Answer;
+  nudge?: ((by: number) => string | null) | undefined;
+  inputMode?: 'decimal' | 'text';
+};
 
 // a drag draws the worksheet anew many times a second; a field whose reading stays is left alone
-const RawField = memo(function RawField({ label, draftKey, size = 'normal', hideLabel = false, suffix, placeholder, className = '', shown, commit, nudge, inputMode = 'text', children }: Raw): ReactNode {
+const RawField = memo(function RawField({
+  label,
+  draftKey,
+  size = 'normal',
+  hideLabel = false,
+  suffix,
+  placeholder,
+  className = '',
+  shown,
+  commit,
+  nudge,
+  inputMode = 'text',
+  children,
+}: Raw): ReactNode {
   const t = useTranslations('lengths');
   const id = useId();
   const [draft, setDraft] = useDraft(draftKey);
@@ -68,7 +99,10 @@ const RawField = memo(function RawField({ label, draftKey, size = 'normal', hide
       const text = nudge((e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 8 : 1));
       if (text !== null) {
         const result = commit(text);
-        if (!result.took) { setDraft(text); setAnswer(result); }
+        if (!result.took) {
+          setDraft(text);
+          setAnswer(result);
+        }
       }
     }
   };
@@ -76,23 +110,61 @@ const RawField = memo(function RawField({ label, draftKey, size = 'normal', hide
   return (
     <div className={className}>
       <div className={`flex items-baseline justify-between gap-2 ${children ? 'pb-1' : ''}`}>
-        <label htmlFor={id} className={hideLabel ? 'sr-only' : 'text-[13px] text-soft font-narrow leading-tight'}>{label}</label>
+        <label
+          htmlFor={id}
+          className={hideLabel ? 'sr-only' : 'text-[13px] text-soft font-narrow leading-tight'}
+        >
+          {label}
+        </label>
         {children}
       </div>
       <div className="relative flex items-baseline border-b border-line focus-within:border-ink">
         <input
-          id={id} data-reading inputMode={inputMode} autoComplete="off" spellCheck={false} value={draft ?? shown} placeholder={placeholder}
-          aria-invalid={answer !== null} aria-describedby={answer ? `${id}-says` : undefined}
-          onChange={(e) => type(e.target.value)} onFocus={(e) => e.target.select()} onBlur={() => { settle(); }} onKeyDown={onKeyDown}
+          id={id}
+          data-reading
+          inputMode={inputMode}
+          autoComplete="off"
+          spellCheck={false}
+          value={draft ?? shown}
+          placeholder={placeholder}
+          aria-invalid={answer !== null}
+          aria-describedby={answer ? `${id}-says` : undefined}
+          onChange={(e) => type(e.target.value)}
+          onFocus={(e) => e.target.select()}
+          onBlur={() => {
+            settle();
+          }}
+          onKeyDown={onKeyDown}
           className={`w-full min-w-0 bg-transparent outline-none ${sizes[size]} ${draft === null && shown.includes('\u2044') ? 'text-transparent caret-ink' : ''}`}
         />
-        {draft === null && shown.includes('\u2044') && <span aria-hidden="true" className={`pointer-events-none absolute left-0 ${sizes[size]}`}><Words>{shown}</Words></span>}
+        {draft === null && shown.includes('\u2044') && (
+          <span aria-hidden="true" className={`pointer-events-none absolute left-0 ${sizes[size]}`}>
+            <Words>{shown}</Words>
+          </span>
+        )}
         {suffix && <span className="pl-1 text-[13px] text-soft">{suffix}</span>}
       </div>
       {answer && answer.message && (
         <p id={`${id}-says`} role="alert" className="mt-1 flex items-start gap-1.5 text-[13px] leading-snug">
-          <svg width="11" height="11" viewBox="0 0 14 14" aria-hidden="true" className="mt-1 shrink-0"><path d="M7 1.2 13.4 12.6H0.6z" fill="#8a5200" /></svg>
-          <span><Words>{answer.message}</Words>{answer.keep && <button type="button" className="ml-2 rounded-md border border-ink px-1.5 font-medium" onMouseDown={(e) => e.preventDefault()} onClick={() => { answer.keep!(); done(); }}>{t('sure')}</button>}</span>
+          <svg width="11" height="11" viewBox="0 0 14 14" aria-hidden="true" className="mt-1 shrink-0">
+            <path d="M7 1.2 13.4 12.6H0.6z" fill="#8a5200" />
+          </svg>
+          <span>
+            <Words>{answer.message}</Words>
+            {answer.keep && (
+              <button
+                type="button"
+                className="ml-2 rounded-md border border-ink px-1.5 font-medium"
+                onMouseDown={(e) => e.preventDefault()}
+                onClick={() => {
+                  answer.keep!();
+                  done();
+                }}
+              >
+                {t('sure')}
+              </button>
+            )}
+          </span>
         </p>
       )}
     </div>
@@ -100,20 +172,37 @@ const RawField = memo(function RawField({ label, draftKey, size = 'normal', hide
 });
 
 /** An answer that refuses without words of its own says what came and what would be read. */
-const worded = (answer: Answer, words: string): Answer => (answer.took || answer.message !== '' ? answer : { ...answer, message: words });
+const worded = (answer: Answer, words: string): Answer =>
+  answer.took || answer.message !== '' ? answer : { ...answer, message: words };
 
-export const lengthExamples = (unit: LengthUnit): string => (unit === 'cm' ? '251.5, 2.5 m, 99 1/2 in' : "99 1/2, 8' 3 1/2, 251.5 cm");
+export const lengthExamples = (unit: LengthUnit): string =>
+  unit === 'cm' ? '251.5, 2.5 m, 99 1/2 in' : "99 1/2, 8' 3 1/2, 251.5 cm";
 
 /** The sentence for a length that could not be read, with what would be. */
 export function useLengthIssue(unit: LengthUnit): (issue: LengthIssue) => string {
   const t = useTranslations('lengths');
-  return (issue) => `${t(issue.code, { came: issue.came.trim(), at: issue.at + 1 })} ${t('would', { examples: lengthExamples(unit) })}`;
+  return (issue) =>
+    `${t(issue.code, { came: issue.came.trim(), at: issue.at + 1 })} ${t('would', { examples: lengthExamples(unit) })}`;
 }
 
-type LengthProps = Base & { valueMm: Mm | null; unit: LengthUnit; onCommit: (mm: Mm) => Answer; onClear?: () => void; negative?: boolean };
+type LengthProps = Base & {
+  valueMm: Mm | null;
+  unit: LengthUnit;
+  onCommit: (mm: Mm) => Answer;
+  onClear?: () => void;
+  negative?: boolean;
+};
 
 /** A length as it is spoken; what cannot be read stays in the field and says what would be. */
-export function LengthField({ valueMm, unit, onCommit, onClear, negative = false, suffix, ...rest }: LengthProps): ReactNode {
+export function LengthField({
+  valueMm,
+  unit,
+  onCommit,
+  onClear,
+  negative = false,
+  suffix,
+  ...rest
+}: LengthProps): ReactNode {
   const t = useTranslations('lengths');
   const says = useLengthIssue(unit);
   const shown = valueMm === null ? '' : formatBareLength(valueMm, unit);
@@ -124,17 +213,50 @@ export function LengthField({ valueMm, unit, onCommit, onClear, negative = false
     }
     const read = parseLength(text, unit);
     if (!read.ok) return { took: false, message: says(read.issues[0]!) };
-    if (read.value < 0 && !negative) return { took: false, message: says({ code: 'not-a-length', at: 0, came: text }) };
-    return worded(onCommit(read.value), `${t('out-of-place', { came: text.trim() })} ${t('would', { examples: lengthExamples(unit) })}`);
+    if (read.value < 0 && !negative)
+      return { took: false, message: says({ code: 'not-a-length', at: 0, came: text }) };
+    return worded(
+      onCommit(read.value),
+      `${t('out-of-place', { came: text.trim() })} ${t('would', { examples: lengthExamples(unit) })}`,
+    );
   });
-  const nudge = useSteady((by: number) => (valueMm === null ? null : typedLength(valueMm + by * markStep(unit), unit)));
-  return <RawField shown={shown} commit={commit} nudge={nudge} suffix={suffix ?? (unit === 'cm' ? 'cm' : shown.includes('′') ? '' : 'in')} {...rest} />;
+  const nudge = useSteady((by: number) =>
+    valueMm === null ? null : typedLength(valueMm + by * markStep(unit), unit),
+  );
+  return (
+    <RawField
+      shown={shown}
+      commit={commit}
+      nudge={nudge}
+      suffix={suffix ?? (unit === 'cm' ? 'cm' : shown.includes('′') ? '' : 'in')}
+      {...rest}
+    />
+  );
 }
 
-type NumberProps = Base & { value: number | null; decimals?: number; onCommit: (n: number) => Answer; onClear?: () => void; step?: number; examples?: string; /** The least and the most that is taken. */ within?: readonly [number, number]; /** Only whole numbers. */ whole?: boolean };
+type NumberProps = Base & {
+  value: number | null;
+  decimals?: number;
+  onCommit: (n: number) => Answer;
+  onClear?: () => void;
+  step?: number;
+  examples?: string;
+  /** The least and the most that is taken. */ within?: readonly [number, number];
+  /** Only whole numbers. */ whole?: boolean;
+};
 
 /** A plain number; a comma is the decimal mark too. */
-export function NumberField({ value, decimals = 0, onCommit, onClear, step, examples = '2', within, whole = false, ...rest }: NumberProps): ReactNode {
+export function NumberField({
+  value,
+  decimals = 0,
+  onCommit,
+  onClear,
+  step,
+  examples = '2',
+  within,
+  whole = false,
+  ...rest
+}: NumberProps): ReactNode {
   const t = useTranslations('lengths');
   const shown = value === null ? '' : String(Number(value.toFixed(decimals)));
   const commit = useSteady((text: string): Answer => {
@@ -143,17 +265,40 @@ export function NumberField({ value, decimals = 0, onCommit, onClear, step, exam
       return TAKEN;
     }
     const plain = text.trim().replace(',', '.');
-    if (!/^-?\d+(\.\d+)?$/.test(plain)) return { took: false, message: `${t('not-a-number', { came: text })} ${t('numberWould', { examples })}` };
+    if (!/^-?\d+(\.\d+)?$/.test(plain))
+      return {
+        took: false,
+        message: `${t('not-a-number', { came: text })} ${t('numberWould', { examples })}`,
+      };
     const n = Number(plain);
-    if (within && (n < within[0] || n > within[1] || (whole && !Number.isInteger(n)))) return { took: false, message: t(whole ? 'wholeWithin' : 'within', { came: text.trim(), least: within[0], most: within[1] }) };
-    return worded(onCommit(n), `${t('out-of-place', { came: text.trim() })} ${t('numberWould', { examples })}`);
+    if (within && (n < within[0] || n > within[1] || (whole && !Number.isInteger(n))))
+      return {
+        took: false,
+        message: t(whole ? 'wholeWithin' : 'within', {
+          came: text.trim(),
+          least: within[0],
+          most: within[1],
+        }),
+      };
+    return worded(
+      onCommit(n),
+      `${t('out-of-place', { came: text.trim() })} ${t('numberWould', { examples })}`,
+    );
   });
-  const nudge = useSteady((by: number) => (value === null ? null : String(Number((value + by * (step ?? 0)).toFixed(decimals)))));
-  return <RawField shown={shown} commit={commit} nudge={step ? nudge : undefined} inputMode="decimal" {...rest} />;
+  const nudge = useSteady((by: number) =>
+    value === null ? null : String(Number((value + by * (step ?? 0)).toFixed(decimals))),
+  );
+  return (
+    <RawField shown={shown} commit={commit} nudge={step ? nudge : undefined} inputMode="decimal" {...rest} />
+  );
 }
 
 /** Words; may be required. */
-export function TextField({ value, onCommit, ...rest }: Base & { value: string; onCommit: (text: string) => Answer }): ReactNode {
+export function TextField({
+  value,
+  onCommit,
+  ...rest
+}: Base & { value: string; onCommit: (text: string) => Answer }): ReactNode {
   const commit = useSteady((text: string) => onCommit(text.trim()));
   return <RawField shown={value} commit={commit} {...rest} />;
 }

@@ -3,8 +3,28 @@ import { Fragment, type ReactNode } from 'react';
 const FRACTION = /( ?)(\d+\u2044\d+)/g;
 
 /** The font's foot mark is as wide as a figure; it is closed up, or what follows stands apart. */
-const footMarks = (text: string): ReactNode[] => text.split('\u2032').flatMap((part, i) => (i === 0 ? [part] : [<span key={i} className="foot-mark">{'\u2032'}</span>, part]));
-const svgFootMarks = (text: string): ReactNode[] => text.split('\u2032').flatMap((part, i) => (i === 0 ? [<tspan key="first">{part}</tspan>] : [<tspan key={i} className="foot-mark">{'\u2032'}</tspan>, <tspan key={`${i}after`}>{part}</tspan>]));
+const footMarks = (text: string): ReactNode[] =>
+  text.split('\u2032').flatMap((part, i) =>
+    i === 0
+      ? [part]
+      : [
+          <span key={i} className="foot-mark">
+            {'\u2032'}
+          </span>,
+          part,
+        ],
+  );
+const svgFootMarks = (text: string): ReactNode[] =>
+  text.split('\u2032').flatMap((part, i) =>
+    i === 0
+      ? [<tspan key="first">{part}</tspan>]
+      : [
+          <tspan key={i} className="foot-mark">
+            {'\u2032'}
+          </tspan>,
+          <tspan key={`${i}after`}>{part}</tspan>,
+        ],
+  );
 
 /** Text in which every composed fraction is set as one. */
 export function Words({ children }: { children: string }): ReactNode {
@@ -13,10 +33,22 @@ export function Words({ children }: { children: string }): ReactNode {
   for (const found of children.matchAll(FRACTION)) {
     const before = children[found.index - 1];
     const joins = found[1] === ' ' && before !== undefined && /\d/.test(before);
-    parts.push(children.slice(at, joins ? found.index : found.index + found[1]!.length), <span key={found.index} className={joins ? 'frac' : 'frac-first'}>{joins ? `\u00a0${found[2]!}` : found[2]}</span>);
+    parts.push(
+      children.slice(at, joins ? found.index : found.index + found[1]!.length),
+      <span key={found.index} className={joins ? 'frac' : 'frac-first'}>
+        {joins ? `\u00a0${found[2]!}` : found[2]}
+      </span>,
+    );
     at = found.index + found[0].length;
   }
-  return <>{parts.map((p, i) => <Fragment key={i}>{typeof p === 'string' ? footMarks(p) : p}</Fragment>)}{footMarks(children.slice(at))}</>;
+  return (
+    <>
+      {parts.map((p, i) => (
+        <Fragment key={i}>{typeof p === 'string' ? footMarks(p) : p}</Fragment>
+      ))}
+      {footMarks(children.slice(at))}
+    </>
+  );
 }
 
 /** The same for text inside a drawing, where a span cannot stand. */
@@ -25,8 +57,20 @@ export function SvgWords({ children }: { children: string }): ReactNode {
   let at = 0;
   for (const found of children.matchAll(FRACTION)) {
     const joins = found[1] === ' ' && /\d/.test(children[found.index - 1] ?? '');
-    parts.push(<Fragment key={`t${found.index}`}>{svgFootMarks(children.slice(at, joins ? found.index : found.index + found[1]!.length))}</Fragment>, <tspan key={found.index} dx={joins ? 1 : 0} style={{ fontFeatureSettings: "'frac'" }}>{found[2]}</tspan>);
+    parts.push(
+      <Fragment key={`t${found.index}`}>
+        {svgFootMarks(children.slice(at, joins ? found.index : found.index + found[1]!.length))}
+      </Fragment>,
+      <tspan key={found.index} dx={joins ? 1 : 0} style={{ fontFeatureSettings: "'frac'" }}>
+        {found[2]}
+      </tspan>,
+    );
     at = found.index + found[0].length;
   }
-  return <>{parts}{svgFootMarks(children.slice(at))}</>;
+  return (
+    <>
+      {parts}
+      {svgFootMarks(children.slice(at))}
+    </>
+  );
 }

@@ -10,5 +10,9 @@ const read = (text: string): AbstractIntlMessages => {
 
 /** The app's words for everything within. They come as one text, which goes to the page several times as fast as a value that React walks through. */
 export function WordsProvider({ text, children }: { text: string; children: ReactNode }): ReactNode {
-  return <NextIntlClientProvider locale="en" timeZone="UTC" messages={read(text)}>{children}</NextIntlClientProvider>;
+  return (
+    <NextIntlClientProvider locale="en" timeZone="UTC" messages={read(text)}>
+      {children}
+    </NextIntlClientProvider>
+  );
 }

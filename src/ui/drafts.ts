@@ -4,7 +4,12 @@ import { useCallback, useSyncExternalStore } from 'react';
 /** What was typed and could not be taken yet, kept in the browser so that a reload or a crash does not lose it. */
 const KEY = 'rideau:draft:';
 const listeners = new Set<() => void>();
-const subscribe = (listener: () => void) => { listeners.add(listener); return () => { listeners.delete(listener); }; };
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => {
+    listeners.delete(listener);
+  };
+};
 
 // asked for on every frame of a drag, and the browser's store is slow to answer
 const known = new Map<string, string | null>();
@@ -35,6 +40,10 @@ function write(key: string, text: string | null): void {
 
 /** The draft of a field, and a way to set it; null when what is shown is what is kept. */
 export function useDraft(key: string): [string | null, (text: string | null) => void] {
-  const draft = useSyncExternalStore(subscribe, () => read(key), () => null);
+  const draft = useSyncExternalStore(
+    subscribe,
+    () => read(key),
+    () => null,
+  );
   return [draft, useCallback((text: string | null) => write(key, text), [key])];
 }

@@ -6,7 +6,12 @@
  * within an element marked `data-asleep`; `Awake` takes the mark away.
  */
 function early(): void {
-  type Done = { to: HTMLElement | SVGElement; do: 'press' | 'type' | 'choose' | 'tick' | 'key' | 'send'; text: string; on: boolean };
+  type Done = {
+    to: HTMLElement | SVGElement;
+    do: 'press' | 'type' | 'choose' | 'tick' | 'key' | 'send';
+    text: string;
+    on: boolean;
+  };
   const done: Done[] = [];
   const awake = (e: Element) => !e.closest('[data-asleep]');
   const PATIENCE_MS = 60_000;
@@ -19,10 +24,11 @@ function early(): void {
     if (d.do === 'press') d.to.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }));
     else if (d.do === 'send') (d.to as unknown as HTMLFormElement).requestSubmit();
     else if (d.do === 'key') {
-      const unheard = d.to.dispatchEvent(new KeyboardEvent('keydown', { key: d.text, shiftKey: d.on, bubbles: true, cancelable: true }));
+      const unheard = d.to.dispatchEvent(
+        new KeyboardEvent('keydown', { key: d.text, shiftKey: d.on, bubbles: true, cancelable: true }),
+      );
       if (unheard && d.text === 'Enter' && d.to instanceof HTMLInputElement) d.to.form?.requestSubmit();
-    }
-    else if (d.do === 'tick') {
+    } else if (d.do === 'tick') {
       const box = d.to as Element as HTMLInputElement;
       box.checked = !d.on;
       box.click();
@@ -31,7 +37,8 @@ function early(): void {
       d.to.dispatchEvent(new Event('change', { bubbles: true }));
     } else {
       const field = d.to as Element as HTMLInputElement | HTMLTextAreaElement;
-      const proto = field instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : HTMLInputElement.prototype;
+      const proto =
+        field instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : HTMLInputElement.prototype;
       // once by the way React watches and once past it, so that it sees a change
       field.value = '';
       Object.getOwnPropertyDescriptor(proto, 'value')!.set!.call(field, d.text);
@@ -42,33 +49,51 @@ function early(): void {
     while (done.length > 0 && (!done[0]!.to.isConnected || awake(done[0]!.to))) {
       const first = done.shift()!;
       // what became of an earlier one is drawn before the next is done
-      if (first.to.isConnected) { repeating = true; again(first); repeating = false; break; }
+      if (first.to.isConnected) {
+        repeating = true;
+        again(first);
+        repeating = false;
+        break;
+      }
     }
     if (Date.now() - since > PATIENCE_MS) done.length = 0;
     waiting = done.length > 0 ? window.setTimeout(look, 16) : 0;
   };
-  const part = (e: Event, what: string) => (e.target instanceof Element ? e.target.closest<HTMLElement | SVGElement>(what) : null);
+  const part = (e: Event, what: string) =>
+    e.target instanceof Element ? e.target.closest<HTMLElement | SVGElement>(what) : null;
 
   /** What was done, as far as it is done again. */
   const made = (e: Event): Done | null => {
     const to = e.target;
     switch (e.type) {
       case 'click': {
-        if (to instanceof HTMLInputElement && (to.type === 'checkbox' || to.type === 'radio')) return { to, do: 'tick', text: '', on: to.checked };
+        if (to instanceof HTMLInputElement && (to.type === 'checkbox' || to.type === 'radio'))
+          return { to, do: 'tick', text: '', on: to.checked };
         const pressed = part(e, 'button,[role=button],[role=tab],[role=option]');
         return pressed && { to: pressed, do: 'press', text: '', on: false };
       }
       case 'input':
-        return (to instanceof HTMLInputElement && !['checkbox', 'radio', 'file'].includes(to.type)) || to instanceof HTMLTextAreaElement ? { to, do: 'type', text: to.value, on: false } : null;
+        return (to instanceof HTMLInputElement && !['checkbox', 'radio', 'file'].includes(to.type)) ||
+          to instanceof HTMLTextAreaElement
+          ? { to, do: 'type', text: to.value, on: false }
+          : null;
       case 'change':
-        return to instanceof HTMLSelectElement || (to instanceof HTMLInputElement && to.type === 'file') ? { to, do: 'choose', text: to.value, on: false } : null;
+        return to instanceof HTMLSelectElement || (to instanceof HTMLInputElement && to.type === 'file')
+          ? { to, do: 'choose', text: to.value, on: false }
+          : null;
       case 'submit':
         return to instanceof HTMLFormElement ? { to, do: 'send', text: '', on: false } : null;
       default: {
         const { key, shiftKey, ctrlKey, altKey, metaKey } = e as KeyboardEvent;
-        if (ctrlKey || altKey || metaKey || !(to instanceof HTMLElement || to instanceof SVGElement)) return null;
+        if (ctrlKey || altKey || metaKey || !(to instanceof HTMLElement || to instanceof SVGElement))
+          return null;
         // what the browser does with a key by itself comes as a press or as typing
-        const keys = to instanceof HTMLInputElement ? ['Enter', 'Escape', 'ArrowUp', 'ArrowDown'] : to instanceof SVGElement || to.getAttribute('role') === 'listbox' ? ['Enter', ' ', 'Delete', 'Backspace', 'ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight'] : [];
+        const keys =
+          to instanceof HTMLInputElement
+            ? ['Enter', 'Escape', 'ArrowUp', 'ArrowDown']
+            : to instanceof SVGElement || to.getAttribute('role') === 'listbox'
+              ? ['Enter', ' ', 'Delete', 'Backspace', 'ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight']
+              : [];
         return keys.includes(key) ? { to, do: 'key', text: key, on: shiftKey } : null;
       }
     }
@@ -81,23 +106,33 @@ function early(): void {
     if (!waiting) waiting = window.setTimeout(look, 16);
   };
   for (const type of ['click', 'input', 'change', 'keydown', 'submit']) {
-    window.addEventListener(type, (e) => {
-      const d = repeating ? null : made(e);
-      if (!d) return;
-      const hold = () => {
-        keep(d);
-        // what the browser does by itself (it sends a form, and loads the page anew) comes with doing it again; a box stays as ticked
-        if (d.do !== 'tick') e.preventDefault();
-      };
-      // while something waits its turn, what comes after it waits too, or it would be done first
-      if (done.length > 0 && (awake(done[0]!.to) || !awake(d.to))) {
-        e.stopImmediatePropagation();
-        hold();
-        return;
-      }
-      // heard once the page's own script has had its turn, which may wake a part just for this; it stops what it cannot use yet
-      document.addEventListener(type, () => { if (!awake(d.to)) hold(); }, { capture: true, once: true });
-    }, true);
+    window.addEventListener(
+      type,
+      (e) => {
+        const d = repeating ? null : made(e);
+        if (!d) return;
+        const hold = () => {
+          keep(d);
+          // what the browser does by itself (it sends a form, and loads the page anew) comes with doing it again; a box stays as ticked
+          if (d.do !== 'tick') e.preventDefault();
+        };
+        // while something waits its turn, what comes after it waits too, or it would be done first
+        if (done.length > 0 && (awake(done[0]!.to) || !awake(d.to))) {
+          e.stopImmediatePropagation();
+          hold();
+          return;
+        }
+        // heard once the page's own script has had its turn, which may wake a part just for this; it stops what it cannot use yet
+        document.addEventListener(
+          type,
+          () => {
+            if (!awake(d.to)) hold();
+          },
+          { capture: true, once: true },
+        );
+      },
+      true,
+    );
   }
 }
 

@@ -7,14 +7,32 @@ import config, { BORDERS, borders } from '../../eslint.config.mjs';
 
 const root = path.resolve(import.meta.dirname, 'violations');
 const eslint = new ESLint({
-  cwd: root, overrideConfigFile: true,
-  overrideConfig: [{ files: ['**/*.ts'], languageOptions: { parser: tsParser }, ...borders, settings: { ...borders.settings, 'import/resolver': { typescript: { project: path.join(root, 'tsconfig.json') } } } }],
+  cwd: root,
+  overrideConfigFile: true,
+  overrideConfig: [
+    {
+      files: ['**/*.ts'],
+      languageOptions: { parser: tsParser },
+      ...borders,
+      settings: {
+        ...borders.settings,
+        'import/resolver': { typescript: { project: path.join(root, 'tsconfig.json') } },
+      },
+    },
+  ],
 });
-const problems = async (file: string) => (await eslint.lintFiles([path.join('src', file)])).flatMap((r) => r.messages.map((m) => m.ruleId));
+const problems = async (file: string) =>
+  (await eslint.lintFiles([path.join('src', file)])).flatMap((r) => r.messages.map((m) => m.ruleId));
 
 describe('the borders bite', () => {
   it.each([
-    'core/base/importsServer.ts', 'core/stages/windows/importsSibling.ts', 'core/colour/importsPlanType.ts', 'core/plan/planLook.ts', 'features/windows/importsFeature.ts', 'features/seats/seat.ts', 'ui/importsPlan.ts',
+    'core/base/importsServer.ts',
+    'core/stages/windows/importsSibling.ts',
+    'core/colour/importsPlanType.ts',
+    'core/plan/planLook.ts',
+    'features/windows/importsFeature.ts',
+    'features/seats/seat.ts',
+    'ui/importsPlan.ts',
   ])('%s is reported', async (file) => {
     expect(await problems(file)).toContain('boundaries/dependencies');
   });
@@ -23,7 +41,9 @@ describe('the borders bite', () => {
   });
   it('lists every folder once and gives the core nothing from outside', () => {
     expect(Object.keys(BORDERS).length).toBeGreaterThan(15);
-    for (const folder of ['base', 'colour', 'geometry', 'rules', 'model', 'room', 'stage', 'spread', 'plan']) for (const to of BORDERS[folder]) expect(['data', 'server', 'actions', 'ui', 'app', 'feature', 'shell']).not.toContain(to);
+    for (const folder of ['base', 'colour', 'geometry', 'rules', 'model', 'room', 'stage', 'spread', 'plan'])
+      for (const to of BORDERS[folder])
+        expect(['data', 'server', 'actions', 'ui', 'app', 'feature', 'shell']).not.toContain(to);
     expect(config.length).toBeGreaterThan(5);
   });
 });

@@ -13,24 +13,36 @@ import { wallsOf } from '../../src/core/room/walls';
 import { ruleBook } from '../../src/core/rules/book';
 import { planFloor } from '../../src/core/stages/floor/planFloor';
 
-const times = (rounds: number, work: (i: number) => unknown): number[] => Array.from({ length: rounds }, (_, i) => {
-  const from = performance.now();
-  work(i);
-  return performance.now() - from;
-});
+const times = (rounds: number, work: (i: number) => unknown): number[] =>
+  Array.from({ length: rounds }, (_, i) => {
+    const from = performance.now();
+    work(i);
+    return performance.now() - from;
+  });
 
 /** A plan of every look in turn, each time of a file that has just changed, as it is while something is dragged. */
 export function timePlans(file: RoomFile, rounds: number): number[] {
   const window = file.openings[0];
-  const files = Array.from({ length: 8 }, (_, i) => (window ? applyChange(file, { do: 'putOpening', opening: { ...window, xMm: window.xMm + i } }) : file));
+  const files = Array.from({ length: 8 }, (_, i) =>
+    window ? applyChange(file, { do: 'putOpening', opening: { ...window, xMm: window.xMm + i } }) : file,
+  );
   times(30, (i) => planLook(files[i % 8]!, { lookId: file.looks[i % file.looks.length]!.id }));
   return times(rounds, (i) => planLook(files[i % 8]!, { lookId: file.looks[i % file.looks.length]!.id }));
 }
 
 /** The same file through JSON and back: a yardstick that is as fast or slow as the machine. */
-export const timeJson = (file: RoomFile, rounds: number): number[] => times(rounds, () => JSON.parse(JSON.stringify(file)));
+export const timeJson = (file: RoomFile, rounds: number): number[] =>
+  times(rounds, () => JSON.parse(JSON.stringify(file)));
 
-const pairs = (n: number) => Array.from({ length: n }, (_, i) => [{ l: (i * 37) % 101, a: ((i * 53) % 200) - 100, b: ((i * 71) % 200) - 100 }, { l: (i * 41) % 101, a: ((i * 59) % 200) - 100, b: ((i * 61) % 200) - 100 }] as const);
+const pairs = (n: number) =>
+  Array.from(
+    { length: n },
+    (_, i) =>
+      [
+        { l: (i * 37) % 101, a: ((i * 53) % 200) - 100, b: ((i * 71) % 200) - 100 },
+        { l: (i * 41) % 101, a: ((i * 59) % 200) - 100, b: ((i * 61) % 200) - 100 },
+      ] as const,
+  );
 
 /** Ten thousand colour differences, ours and a reference library's. */
 export function timeDifferences(rounds: number): { ours: number[]; reference: number[] } {
@@ -43,28 +55,66 @@ export function timeDifferences(rounds: number): { ours: number[]; reference: nu
 }
 
 /** The floor's checks alone, as they run for each frame in which a piece is dragged. */
-export const timeFloors = (file: RoomFile, rounds: number): number[] => { const walls = wallsOf(file.room); const rules = ruleBook(file.rules, file.room.unit); return times(rounds, () => planFloor(file, walls, rules)); };
+export const timeFloors = (file: RoomFile, rounds: number): number[] => {
+  const walls = wallsOf(file.room);
+  const rules = ruleBook(file.rules, file.room.unit);
+  return times(rounds, () => planFloor(file, walls, rules));
+};
 
 /** Four groups of twelve thousand pixels, ours with four restarts and a reference library's with as many. */
 export function timeClusters(rounds: number): { ours: number[]; reference: number[] } {
-  const pixels = Array.from({ length: 12_000 }, (_, i) => [20 + ((i * 37) % 4) * 20 + ((i * 53) % 9), ((i * 71) % 4) * 15 - 30 + ((i * 31) % 7), ((i * 41) % 3) * 20 - 20 + ((i * 17) % 8)]);
+  const pixels = Array.from({ length: 12_000 }, (_, i) => [
+    20 + ((i * 37) % 4) * 20 + ((i * 53) % 9),
+    ((i * 71) % 4) * 15 - 30 + ((i * 31) % 7),
+    ((i * 41) % 3) * 20 - 20 + ((i * 17) % 8),
+  ]);
   const flat = Float32Array.from(pixels.flat());
   return {
     ours: times(rounds, () => clusterColours(flat, { count: 4, restarts: 4, seed: 1 })),
-    reference: times(rounds, () => { for (let seed = 1; seed <= 4; seed++) kmeans(pixels, 4, { initialization: 'kmeans++', seed, maxIterations: 60 }); }),
+    reference: times(rounds, () => {
+      for (let seed = 1; seed <= 4; seed++)
+        kmeans(pixels, 4, { initialization: 'kmeans++', seed, maxIterations: 60 });
+    }),
   };
 }
 
-const frames = (n: number): Frame[] => Array.from({ length: n }, (_, i) => ({ id: `f${i}`, widthMm: 200 + ((i * 37) % 9) * 45, heightMm: 200 + ((i * 53) % 7) * 60, weight: (i % 5) / 4, nails: [] }));
+const frames = (n: number): Frame[] =>
+  Array.from({ length: n }, (_, i) => ({
+    id: `f${i}`,
+    widthMm: 200 + ((i * 37) % 9) * 45,
+    heightMm: 200 + ((i * 53) % 7) * 60,
+    weight: (i % 5) / 4,
+    nails: [],
+  }));
 const GAP = 63.5;
 
 /** A gallery searched, and the same frames by a general rectangle packer: time, share of the outline that is filled, and share of facing gaps that are the gap. */
-export function timeGallery(n: number): { ms: number; filled: number; even: number; packerMs: number; packerFilled: number; packerEven: number } {
+export function timeGallery(n: number): {
+  ms: number;
+  filled: number;
+  even: number;
+  packerMs: number;
+  packerFilled: number;
+  packerEven: number;
+} {
   const all = frames(n);
   const area = all.reduce((s, f) => s + f.widthMm * f.heightMm, 0);
-  const even = (gaps: readonly number[]) => gaps.filter((g) => Math.abs(g - GAP) < 1).length / Math.max(1, gaps.length);
+  const even = (gaps: readonly number[]) =>
+    gaps.filter((g) => Math.abs(g - GAP) < 1).length / Math.max(1, gaps.length);
   let from = performance.now();
-  const best = solveGallery({ frames: all, pinned: [], gapMm: GAP, zone: null, stands: null, blocked: [], ratio: null, holes: [], holeReachMm: 80, seed: 1, rounds: null })[0]!;
+  const best = solveGallery({
+    frames: all,
+    pinned: [],
+    gapMm: GAP,
+    zone: null,
+    stands: null,
+    blocked: [],
+    ratio: null,
+    holes: [],
+    holeReachMm: 80,
+    seed: 1,
+    rounds: null,
+  })[0]!;
   const ms = performance.now() - from;
   // the packer knows no gap: each frame is given half of it on every side
   const boxes = all.map((f) => ({ w: f.widthMm + GAP, h: f.heightMm + GAP, x: 0, y: 0 }));
@@ -72,14 +122,32 @@ export function timeGallery(n: number): { ms: number; filled: number; even: numb
   const packed = potpack(boxes);
   const packerMs = performance.now() - from;
   return {
-    ms, filled: best.filled, even: even(facing(all.map((f) => ({ ...f, ...best.at.get(f.id)! })))), packerMs, packerFilled: area / ((packed.w - GAP) * (packed.h - GAP)),
-    packerEven: even(facing(boxes.map((b) => ({ xMm: b.x + b.w / 2, yMm: b.y + b.h / 2, widthMm: b.w - GAP, heightMm: b.h - GAP })))),
+    ms,
+    filled: best.filled,
+    even: even(facing(all.map((f) => ({ ...f, ...best.at.get(f.id)! })))),
+    packerMs,
+    packerFilled: area / ((packed.w - GAP) * (packed.h - GAP)),
+    packerEven: even(
+      facing(
+        boxes.map((b) => ({
+          xMm: b.x + b.w / 2,
+          yMm: b.y + b.h / 2,
+          widthMm: b.w - GAP,
+          heightMm: b.h - GAP,
+        })),
+      ),
+    ),
   };
 }
 
 /** All windows of a look solved together, with as many kinds of panels as are given. */
 export const timeSolve = (file: RoomFile, lookId: string, kinds: number, rounds: number): number[] => {
   const panel = file.items.find((i) => i.kind === 'panel')!;
-  const owned = Array.from({ length: kinds }, (_, i) => ({ ...panel, id: `p${i}`, heightMm: 1600 + i * 9, count: 2 + (i % 8) }));
+  const owned = Array.from({ length: kinds }, (_, i) => ({
+    ...panel,
+    id: `p${i}`,
+    heightMm: 1600 + i * 9,
+    count: 2 + (i % 8),
+  }));
   return times(rounds, () => solveRoom(file, lookId, 'all', owned, []));
 };

@@ -1,6 +1,9 @@
 import { expect, listed, saved, test, type } from './studio';
 
-test('an empty studio opens on beginning a room, and a stylist has it in a minute', async ({ page, studio }) => {
+test('an empty studio opens on beginning a room, and a stylist has it in a minute', async ({
+  page,
+  studio,
+}) => {
   await studio.empty();
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Begin a room' })).toBeVisible();
@@ -22,7 +25,10 @@ test('an empty studio opens on beginning a room, and a stylist has it in a minut
   await expect(page.getByText('This room has no window yet.')).toBeVisible();
 });
 
-test('an L-shaped room is typed as a walk; what does not meet is told and can be closed', async ({ page, studio }) => {
+test('an L-shaped room is typed as a walk; what does not meet is told and can be closed', async ({
+  page,
+  studio,
+}) => {
   await studio.empty();
   await page.goto('/');
   await type(page, 'Name', 'Ell');
@@ -30,7 +36,8 @@ test('an L-shaped room is typed as a walk; what does not meet is told and can be
   await page.getByRole('button', { name: 'More corners' }).click();
   await page.getByRole('button', { name: 'Add a wall' }).click();
   await page.getByRole('button', { name: 'Add a wall' }).click();
-  for (const [i, length] of ['310', '150', '120', '130', '190', '281'].entries()) await type(page, `Wall ${i + 1}`, length);
+  for (const [i, length] of ['310', '150', '120', '130', '190', '281'].entries())
+    await type(page, `Wall ${i + 1}`, length);
   await page.getByLabel('then turn').nth(2).selectOption('left');
   await expect(page.getByText('It does not meet by 1 cm at the north-west corner.')).toBeVisible();
   await page.getByRole('button', { name: 'Let the last two walls close it' }).click();
@@ -40,10 +47,14 @@ test('an L-shaped room is typed as a walk; what does not meet is told and can be
   await expect(page.getByRole('button', { name: 'East wall 2' })).toBeVisible();
 });
 
-test('the first page shows each room with what is next; a removed one comes back', async ({ page, studio }) => {
+test('the first page shows each room with what is next; a removed one comes back', async ({
+  page,
+  studio,
+}) => {
   await studio.fill();
   await page.goto('/');
-  for (const name of ['Long Room', 'Harbour Bedroom', 'Landing']) await expect(page.getByRole('heading', { name })).toBeVisible();
+  for (const name of ['Long Room', 'Harbour Bedroom', 'Landing'])
+    await expect(page.getByRole('heading', { name })).toBeVisible();
   const card = page.getByRole('article').filter({ hasText: 'Landing' });
   await card.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByText('Landing goes with its walls')).toBeVisible();
@@ -80,7 +91,9 @@ test('quick answers: a curtain from a handful of readings, kept as a room', asyn
 test('quick answers: a picture and an insert', async ({ page }) => {
   await page.goto('/quick/picture');
   await type(page, 'Frame height', '48');
-  await expect(page.getByText(/The gap of 6 in over Sofa holds, so the centre gives way: 4 in above 60 in/)).toBeVisible();
+  await expect(
+    page.getByText(/The gap of 6 in over Sofa holds, so the centre gives way: 4 in above 60 in/),
+  ).toBeVisible();
   await page.getByText('Bare wall', { exact: true }).click();
   await expect(page.getByText('Centre at 60 in, as the rule wants it.')).toBeVisible();
   await page.goto('/quick/insert');
@@ -91,14 +104,19 @@ test('quick answers: a picture and an insert', async ({ page }) => {
   await expect(page.getByText(/No stock insert suits Cover/)).toBeVisible();
 });
 
-test('typing nonsense says what would be read, and loses nothing, not even by a reload', async ({ page, studio }) => {
+test('typing nonsense says what would be read, and loses nothing, not even by a reload', async ({
+  page,
+  studio,
+}) => {
   await studio.fill();
   await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
   await listed(page, 'Harbour window').click();
   const sill = page.getByLabel('Sill', { exact: true }).first();
-  await sill.fill("31 and a bit");
+  await sill.fill('31 and a bit');
   await sill.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'Would be read' })).toContainText('from character 4');
+  await expect(page.getByRole('alert').filter({ hasText: 'Would be read' })).toContainText(
+    'from character 4',
+  );
   await expect(sill).toHaveValue('31 and a bit');
   await page.reload();
   await listed(page, 'Harbour window').click();

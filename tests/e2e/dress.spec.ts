@@ -1,13 +1,20 @@
 import { awake, expect, inchText, saved, test, type } from './studio';
 
-test.beforeEach(async ({ studio }) => { await studio.fill(); });
+test.beforeEach(async ({ studio }) => {
+  await studio.fill();
+});
 
-test('walls: a piece hung from the stash over the sofa, its nails by its hanger', async ({ page, studio }) => {
+test('walls: a piece hung from the stash over the sofa, its nails by its hanger', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/long-room/walls?look=early-summer&wall=n');
   const [first] = (await studio.plan()).hangings;
   await expect(page.getByText(`${inchText(first!.nails[0]!.heightMm)} in`).first()).toBeVisible();
   await type(page, 'Gap over Long sofa', '10');
-  await expect(page.getByText(/The gap of 10 in over Long sofa holds, so the centre gives way: 3 in above 60 in/)).toBeVisible();
+  await expect(
+    page.getByText(/The gap of 10 in over Long sofa holds, so the centre gives way: 3 in above 60 in/),
+  ).toBeVisible();
   for (const hanger of ['Wire, one hook', 'Sawtooth', 'D-rings', 'Wire, two hooks']) {
     await page.getByText(hanger, { exact: true }).click();
     await saved(page);
@@ -19,20 +26,33 @@ test('walls: a piece hung from the stash over the sofa, its nails by its hanger'
   await page.getByLabel('Over', { exact: true }).selectOption('chest');
   await expect(page.getByText(/It takes 42% of Sea chest: too narrow/)).toBeVisible();
   await saved(page);
-  const picture = page.getByRole('group', { name: 'South wall' }).getByRole('button', { name: 'Gorse on the headland' });
+  const picture = page
+    .getByRole('group', { name: 'South wall' })
+    .getByRole('button', { name: 'Gorse on the headland' });
   await picture.focus();
   await page.keyboard.press('Shift+ArrowRight');
   await saved(page);
-  await expect.poll(async () => (await studio.plan()).hangings.find((h) => h.name.startsWith('Gorse'))!.xMm / 25.4).toBeCloseTo(109, 5);
+  await expect
+    .poll(async () => (await studio.plan()).hangings.find((h) => h.name.startsWith('Gorse'))!.xMm / 25.4)
+    .toBeCloseTo(109, 5);
 });
 
 test('seats: pillows by drag, by key and from the worksheet', async ({ page, studio }) => {
   await page.goto('/rooms/long-room/seats?look=early-summer');
-  const count = async () => (await studio.plan()).seats.find((s) => s.pieceId === 'long-sofa')!.pillows.length;
+  const count = async () =>
+    (await studio.plan()).seats.find((s) => s.pieceId === 'long-sofa')!.pillows.length;
   await expect(page.getByRole('heading', { name: '5 pillows, back to front' })).toBeVisible();
-  await page.getByRole('group', { name: 'Long sofa' }).getByRole('button', { name: 'Ticking lumbar' }).focus();
+  await page
+    .getByRole('group', { name: 'Long sofa' })
+    .getByRole('button', { name: 'Ticking lumbar' })
+    .focus();
   await page.keyboard.press('Shift+ArrowLeft');
-  await expect.poll(async () => (await studio.plan()).seats[0]!.pillows.find((p) => p.itemId === 'ticking-lumbar')!.xMm / 25.4).toBeCloseTo(42, 5);
+  await expect
+    .poll(
+      async () =>
+        (await studio.plan()).seats[0]!.pillows.find((p) => p.itemId === 'ticking-lumbar')!.xMm / 25.4,
+    )
+    .toBeCloseTo(42, 5);
   await page.keyboard.press('Delete');
   await expect.poll(count).toBe(4);
   const card = page.getByRole('button', { name: 'Put on Gorse velvet' });
@@ -51,10 +71,15 @@ test('seats: pillows by drag, by key and from the worksheet', async ({ page, stu
   await expect.poll(count).toBe(6);
   await page.getByRole('button', { name: 'Take it off' }).click();
   await expect.poll(count).toBe(5);
-  await page.getByRole('button', { name: /^Tanbark linen/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Tanbark linen/ })
+    .first()
+    .click();
   await type(page, 'Centre from the left arm', '30 1/2');
   await page.getByText('polyester', { exact: true }).click();
-  await expect.poll(async () => (await studio.plan()).seats[0]!.pillows.find((p) => p.itemId === 'tanbark-20')).toMatchObject({ fill: 'polyester' });
+  await expect
+    .poll(async () => (await studio.plan()).seats[0]!.pillows.find((p) => p.itemId === 'tanbark-20'))
+    .toMatchObject({ fill: 'polyester' });
   await page.getByRole('button', { name: 'Bring forward' }).click();
   await saved(page);
 });
@@ -64,21 +89,39 @@ test('seats: another way from the stash replaces what is on the sofa', async ({ 
   await page.getByRole('button', { name: 'Use this one' }).first().click();
   await saved(page);
   await expect.poll(async () => (await studio.plan()).seats[0]!.pillows.length).toBeLessThan(5);
-  expect((await studio.plan()).seats[0]!.findings.some((f) => f.code === 'front-larger-than-back')).toBe(false);
+  expect((await studio.plan()).seats[0]!.findings.some((f) => f.code === 'front-larger-than-back')).toBe(
+    false,
+  );
 });
 
-test('colour: shares as the plan has them, near whites found, one accent at a time', async ({ page, studio }) => {
+test('colour: shares as the plan has them, near whites found, one accent at a time', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/long-room/colour?look=early-summer');
   const { spread } = await studio.plan();
-  for (const f of spread.families.slice(0, 3)) await expect(page.getByRole('complementary').last()).toContainText((f.share * 100).toFixed(f.share < 0.1 ? 1 : 0));
+  for (const f of spread.families.slice(0, 3))
+    await expect(page.getByRole('complementary').last()).toContainText(
+      (f.share * 100).toFixed(f.share < 0.1 ? 1 : 0),
+    );
   await expect(page.getByText(/are close but not the same, ΔE/)).toBeVisible();
   await expect(page.getByText('Gorse stands alone, in Gorse glaze vase.')).toBeVisible();
-  await page.getByRole('complementary').last().getByRole('button', { name: /^Tanbark/ }).click();
+  await page
+    .getByRole('complementary')
+    .last()
+    .getByRole('button', { name: /^Tanbark/ })
+    .click();
   await expect(page.getByRole('heading', { name: 'Tanbark through the room' })).toBeVisible();
   const tanbark = spread.families.find((f) => f.ownName === 'Tanbark')!;
-  await expect(page.getByText(`${tanbark.spread.heights.low} · ${tanbark.spread.heights.hand} · ${tanbark.spread.heights.eye} · ${tanbark.spread.heights.high}`)).toBeVisible();
-  for (const view of ['Squint', 'Values', 'All colours']) await page.getByRole('button', { name: view }).click();
-  const wall = () => page.locator('svg[aria-label="Where it is"] rect[fill^="#"]').first().getAttribute('fill');
+  await expect(
+    page.getByText(
+      `${tanbark.spread.heights.low} · ${tanbark.spread.heights.hand} · ${tanbark.spread.heights.eye} · ${tanbark.spread.heights.high}`,
+    ),
+  ).toBeVisible();
+  for (const view of ['Squint', 'Values', 'All colours'])
+    await page.getByRole('button', { name: view }).click();
+  const wall = () =>
+    page.locator('svg[aria-label="Where it is"] rect[fill^="#"]').first().getAttribute('fill');
   const day = await wall();
   await page.getByRole('slider', { name: 'Seen by' }).focus();
   await page.keyboard.press('Home');
@@ -88,7 +131,9 @@ test('colour: shares as the plan has them, near whites found, one accent at a ti
 
 test('the valance says a fold’s name, share and places, and leads to its colour', async ({ page }) => {
   await page.goto('/rooms/long-room/walls?look=early-summer');
-  const fold = page.getByRole('group', { name: 'Colours seen in this look' }).getByRole('button', { name: /^Lichen, .*% of what is seen, \d places/ });
+  const fold = page
+    .getByRole('group', { name: 'Colours seen in this look' })
+    .getByRole('button', { name: /^Lichen, .*% of what is seen, \d places/ });
   await fold.click();
   await expect(page.getByRole('heading', { name: 'Lichen through the room' })).toBeVisible();
 });
@@ -96,13 +141,22 @@ test('the valance says a fold’s name, share and places, and leads to its colou
 test('looks: copied, changed alone, switched by key, deleted and brought back', async ({ page, studio }) => {
   await page.goto('/rooms/long-room/seats?look=early-summer');
   await page.getByRole('button', { name: 'Copy this look' }).click();
-  await expect(page.getByRole('tab', { name: 'Early summer, copy' })).toHaveAttribute('aria-selected', 'true');
-  await page.getByRole('button', { name: /^Tanbark linen/ }).first().click();
+  await expect(page.getByRole('tab', { name: 'Early summer, copy' })).toHaveAttribute(
+    'aria-selected',
+    'true',
+  );
+  await page
+    .getByRole('button', { name: /^Tanbark linen/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Take it off' }).click();
   await saved(page);
   expect((await studio.plan()).seats[0]!.pillows.length).toBe(5);
   await page.keyboard.press('2');
-  await expect(page.getByRole('tab', { name: 'Early summer', exact: true })).toHaveAttribute('aria-selected', 'true');
+  await expect(page.getByRole('tab', { name: 'Early summer', exact: true })).toHaveAttribute(
+    'aria-selected',
+    'true',
+  );
   await expect(page.getByRole('heading', { name: '5 pillows, back to front' })).toBeVisible();
   await page.keyboard.press('4');
   await page.getByRole('button', { name: 'This look', exact: true }).click();
@@ -124,7 +178,9 @@ test('why: from one rule to those that it works together with, each can be set',
   await expect(dialog).toContainText('105 in → 104 in');
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await saved(page);
-  await expect.poll(async () => (await studio.plan()).windows.map((w) => w.rodHeightMm / 25.4)).toEqual([104, 104]);
+  await expect
+    .poll(async () => (await studio.plan()).windows.map((w) => w.rodHeightMm / 25.4))
+    .toEqual([104, 104]);
   await expect(page.getByRole('dialog')).toHaveCount(0);
   // the page answers again: nothing of the dialog is left over it
   await page.getByRole('button', { name: 'Squint' }).click();
@@ -140,12 +196,25 @@ test('why: a rule opens, shows what an own value changes, and keeps it', async (
   await expect(dialog.getByRole('alert')).toContainText('Cannot read');
   await dialog.getByRole('textbox').fill('58');
   await expect(dialog).toContainText('Centre of Red buoy print: 60 in → 58 in');
-  expect((await studio.plan()).hangings.find((h) => h.name === 'Red buoy print')!.centreMm / 25.4).toBeCloseTo(60, 5);
+  expect(
+    (await studio.plan()).hangings.find((h) => h.name === 'Red buoy print')!.centreMm / 25.4,
+  ).toBeCloseTo(60, 5);
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await saved(page);
-  await expect.poll(async () => (await studio.plan()).hangings.find((h) => h.name === 'Red buoy print')!.centreMm / 25.4).toBeCloseTo(58, 5);
+  await expect
+    .poll(
+      async () => (await studio.plan()).hangings.find((h) => h.name === 'Red buoy print')!.centreMm / 25.4,
+    )
+    .toBeCloseTo(58, 5);
   await page.getByRole('button', { name: 'Why Centre height' }).first().click();
   await expect(page.getByRole('dialog')).toContainText('This studio’s own');
-  await page.getByRole('dialog').getByRole('button', { name: /Back to how it came, 60 in/ }).click();
-  await expect.poll(async () => (await studio.plan()).hangings.find((h) => h.name === 'Red buoy print')!.centreMm / 25.4).toBeCloseTo(60, 5);
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Back to how it came, 60 in/ })
+    .click();
+  await expect
+    .poll(
+      async () => (await studio.plan()).hangings.find((h) => h.name === 'Red buoy print')!.centreMm / 25.4,
+    )
+    .toBeCloseTo(60, 5);
 });

@@ -1,11 +1,16 @@
 import { expect, fileOf, test } from './studio';
 
-test.beforeEach(async ({ studio }) => { await studio.fill(); });
+test.beforeEach(async ({ studio }) => {
+  await studio.fill();
+});
 
 test.describe('before the page is awake', () => {
   // the page is there, its script comes late
   test.beforeEach(async ({ page }) => {
-    await page.route('**/_next/static/chunks/**', async (route) => { await new Promise((r) => setTimeout(r, 1000)); await route.continue(); });
+    await page.route('**/_next/static/chunks/**', async (route) => {
+      await new Promise((r) => setTimeout(r, 1000));
+      await route.continue();
+    });
   });
 
   test('what is typed and pressed is carried out once, in order', async ({ page }) => {
@@ -14,7 +19,9 @@ test.describe('before the page is awake', () => {
     await ceiling.fill('230');
     await ceiling.press('Enter');
     await page.getByRole('button', { name: 'Plan', exact: true }).last().click();
-    await expect.poll(async () => (await fileOf(page, 'landing')).room.ceilingMm, { timeout: 20_000 }).toBe(2300);
+    await expect
+      .poll(async () => (await fileOf(page, 'landing')).room.ceilingMm, { timeout: 20_000 })
+      .toBe(2300);
     await expect(page.getByRole('heading', { name: 'Plan', exact: true })).toBeVisible();
   });
 
@@ -23,7 +30,9 @@ test.describe('before the page is awake', () => {
     const rod = page.getByRole('button', { name: /Harbour window, Rod/ });
     await rod.focus();
     for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowDown');
-    await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4, { timeout: 20_000 }).toBeCloseTo(104.625, 5);
+    await expect
+      .poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4, { timeout: 20_000 })
+      .toBeCloseTo(104.625, 5);
   });
 
   // the page wakes at a moment that nobody knows: each time at another moment between the typing and its Enter
@@ -36,7 +45,9 @@ test.describe('before the page is awake', () => {
       await field.fill(String(inches));
       await page.waitForTimeout(i * 60);
       await field.press('Enter');
-      await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4, { timeout: 20_000 }).toBeCloseTo(inches, 5);
+      await expect
+        .poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4, { timeout: 20_000 })
+        .toBeCloseTo(inches, 5);
     }
   });
 
@@ -45,7 +56,11 @@ test.describe('before the page is awake', () => {
     const before = (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length;
     const box = page.getByRole('checkbox', { name: 'Lamp cable across the doorway' });
     await box.check();
-    await expect.poll(async () => (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length, { timeout: 20_000 }).toBe(before + 1);
+    await expect
+      .poll(async () => (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length, {
+        timeout: 20_000,
+      })
+      .toBe(before + 1);
     await expect(box).toBeChecked();
   });
 });
@@ -56,5 +71,7 @@ test('a field that adds takes its text once', async ({ page }) => {
   await page.getByLabel(/What bothers/).fill('Door sticks');
   await page.getByLabel(/What bothers/).press('Enter');
   await expect(page.getByText('Door sticks')).toHaveCount(1);
-  await expect.poll(async () => (await fileOf(page)).clear.irritations.filter((i) => i.text === 'Door sticks').length).toBe(1);
+  await expect
+    .poll(async () => (await fileOf(page)).clear.irritations.filter((i) => i.text === 'Door sticks').length)
+    .toBe(1);
 });

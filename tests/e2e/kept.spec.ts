@@ -2,10 +2,16 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { expect, listed, saved, test, type } from './studio';
 
-test.beforeEach(async ({ studio }) => { await studio.fill(); });
-const rod = async (studio: { plan: (l?: string) => Promise<{ windows: { rodHeightMm: number }[] }> }) => Math.round((await studio.plan()).windows[0]!.rodHeightMm / 25.4 * 8) / 8;
+test.beforeEach(async ({ studio }) => {
+  await studio.fill();
+});
+const rod = async (studio: { plan: (l?: string) => Promise<{ windows: { rodHeightMm: number }[] }> }) =>
+  Math.round(((await studio.plan()).windows[0]!.rodHeightMm / 25.4) * 8) / 8;
 
-test('survives a killed server: what is done meanwhile is kept and sent when it is back', async ({ page, studio }) => {
+test('survives a killed server: what is done meanwhile is kept and sent when it is back', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
   await type(page, /^Rod, floor to centre$/, '104');
   await saved(page);
@@ -45,13 +51,21 @@ test('a second tab that is out of date is told, and loses nothing', async ({ pag
   await other.getByRole('button', { name: 'Put mine on top' }).click();
   await expect(other.getByRole('status').first()).toHaveText('Saved');
   const plan = await studio.plan();
-  expect([plan.windows[0]!.rodHeightMm / 25.4, plan.hangings[0]!.gapMm! / 25.4].map(Math.round)).toEqual([104, 8]);
+  expect([plan.windows[0]!.rodHeightMm / 25.4, plan.hangings[0]!.gapMm! / 25.4].map(Math.round)).toEqual([
+    104, 8,
+  ]);
 });
 
-test('undo pressed before the studio has answered takes back what was just done', async ({ page, studio }) => {
+test('undo pressed before the studio has answered takes back what was just done', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
   const before = await rod(studio);
-  await page.route('**/rooms/**', async (route) => { if (route.request().method() === 'POST') await new Promise((r) => setTimeout(r, 700)); await route.continue(); });
+  await page.route('**/rooms/**', async (route) => {
+    if (route.request().method() === 'POST') await new Promise((r) => setTimeout(r, 700));
+    await route.continue();
+  });
   await type(page, /^Rod, floor to centre$/, '104');
   await type(page, /^Rod, floor to centre$/, '103');
   await page.locator('h1, h2').first().click();
@@ -68,7 +82,10 @@ test('undo and redo across stages, by key, with what was undone said', async ({ 
   await type(page, /^Rod, floor to centre$/, '104');
   await saved(page);
   await page.getByRole('link', { name: /Seats/ }).click();
-  await page.getByRole('button', { name: /^Tanbark linen/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Tanbark linen/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Take it off' }).click();
   await saved(page);
   await page.locator('body').press('Control+z');
@@ -94,10 +111,16 @@ test('the back button brings nothing old back', async ({ page, studio }) => {
   expect(await rod(studio)).toBe(104);
 });
 
-test('a room file goes out and comes in identical; a damaged or foreign one is refused with where', async ({ page, studio }, info) => {
+test('a room file goes out and comes in identical; a damaged or foreign one is refused with where', async ({
+  page,
+  studio,
+}, info) => {
   await page.goto('/');
   const card = page.getByRole('article').filter({ hasText: 'Long Room' });
-  const [download] = await Promise.all([page.waitForEvent('download'), card.getByRole('link', { name: 'Room file' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    card.getByRole('link', { name: 'Room file' }).click(),
+  ]);
   const file = info.outputPath('room.json');
   await download.saveAs(file);
   const before = JSON.parse(readFileSync(file, 'utf8'));
@@ -106,7 +129,10 @@ test('a room file goes out and comes in identical; a damaged or foreign one is r
   await expect(page.getByRole('heading', { name: 'Long Room' })).toHaveCount(0);
   const text = readFileSync(file, 'utf8');
   for (const [name, body, says] of [
-    ['cut.json', text.slice(0, 4000), /the file itself: The file is damaged or not JSON/], ['wrong.json', text.replace('"widthMm": 1320.8', '"widthMm": "wide"'), /at openings\.0\.widthMm/], ['foreign.json', '{"cats":3}', /This is not a room file/], ['binary.json', Buffer.from([0xff, 0xfe, 0x00, 0x80]), /damaged/],
+    ['cut.json', text.slice(0, 4000), /the file itself: The file is damaged or not JSON/],
+    ['wrong.json', text.replace('"widthMm": 1320.8', '"widthMm": "wide"'), /at openings\.0\.widthMm/],
+    ['foreign.json', '{"cats":3}', /This is not a room file/],
+    ['binary.json', Buffer.from([0xff, 0xfe, 0x00, 0x80]), /damaged/],
   ] as const) {
     const bad = path.join(info.outputDir, name);
     writeFileSync(bad, body);
@@ -123,10 +149,17 @@ test('a room file goes out and comes in identical; a damaged or foreign one is r
 
 test('the whole studio backs up and restores', async ({ page }, info) => {
   await page.goto('/');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Back the studio up' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Back the studio up' }).click(),
+  ]);
   const file = info.outputPath('studio.json');
   await download.saveAs(file);
-  await page.getByRole('article').filter({ hasText: 'Landing' }).getByRole('button', { name: 'Remove' }).click();
+  await page
+    .getByRole('article')
+    .filter({ hasText: 'Landing' })
+    .getByRole('button', { name: 'Remove' })
+    .click();
   await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { name: 'Landing' })).toHaveCount(0);
   await page.getByLabel('Restore a studio').setInputFiles(file);

@@ -5,10 +5,17 @@ test.beforeEach(async ({ page, studio }) => {
   await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
 });
 
-test('readings that cannot be are refused at the field, with what came, what was expected and an example', async ({ page }) => {
+test('readings that cannot be are refused at the field, with what came, what was expected and an example', async ({
+  page,
+}) => {
   await listed(page, 'Harbour window').click();
   for (const [field, text, says] of [
-    ['Frame width', '200', /200 in is wider than its wall \(162 in\)\. Try 81 in/], ['Sill', '90', /A sill at 90 in is above the head at 81 in/], ['Height', '100', /Its top would be at 131 in, the ceiling is 108 in/], ['From the left', '80', /It would lie over Galley window by/], ['From the left', '150', /runs past the end of the wall\. Up to 110 in fits/], ['Frame width', '0', /needs to be more than nothing/],
+    ['Frame width', '200', /200 in is wider than its wall \(162 in\)\. Try 81 in/],
+    ['Sill', '90', /A sill at 90 in is above the head at 81 in/],
+    ['Height', '100', /Its top would be at 131 in, the ceiling is 108 in/],
+    ['From the left', '80', /It would lie over Galley window by/],
+    ['From the left', '150', /runs past the end of the wall\. Up to 110 in fits/],
+    ['Frame width', '0', /needs to be more than nothing/],
   ] as const) {
     await type(page, field, text);
     await expect(page.getByRole('alert').filter({ hasText: says })).toBeVisible();
@@ -21,7 +28,9 @@ test('readings that cannot be are refused at the field, with what came, what was
 test('odd readings ask, and are kept when meant', async ({ page }) => {
   await listed(page, 'Harbour window').click();
   await type(page, 'Right', '84');
-  await expect(page.getByRole('alert').filter({ hasText: 'Sure?' })).toContainText('84 in differs from the drop beside it');
+  await expect(page.getByRole('alert').filter({ hasText: 'Sure?' })).toContainText(
+    '84 in differs from the drop beside it',
+  );
   await page.getByRole('button', { name: 'Keep it' }).click();
   await saved(page);
   expect((await fileOf(page)).openings[0]!.dropsMm!.right).toBeCloseTo(84 * 25.4, 4);
@@ -30,7 +39,9 @@ test('odd readings ask, and are kept when meant', async ({ page }) => {
   await expect(page.getByRole('alert').filter({ hasText: 'the ceiling is 77 in' })).toBeVisible();
 });
 
-test('a window is dragged on its wall, stops at its neighbour, and is nudged by an eighth', async ({ page }) => {
+test('a window is dragged on its wall, stops at its neighbour, and is nudged by an eighth', async ({
+  page,
+}) => {
   const frame = page.getByRole('button', { name: 'Harbour window', exact: true }).first();
   await awake(page);
   const box = (await frame.boundingBox())!;
@@ -73,8 +84,13 @@ test('everything of the first step can be added, on wall and plan, and removed a
   expect((await fileOf(page)).pieces.length).toBe(10);
 });
 
-test('a thing is dragged from its name onto the wall and the plan, and stands where it was let go', async ({ page }) => {
-  const things = async () => { const f = await fileOf(page); return f.openings.length + f.fittings.length + f.pieces.length; };
+test('a thing is dragged from its name onto the wall and the plan, and stands where it was let go', async ({
+  page,
+}) => {
+  const things = async () => {
+    const f = await fileOf(page);
+    return f.openings.length + f.fittings.length + f.pieces.length;
+  };
   const dragTo = async (name: string, fx: number, fy: number) => {
     const before = await things();
     await awake(page);
@@ -92,7 +108,7 @@ test('a thing is dragged from its name onto the wall and the plan, and stands wh
   expect(socket).toMatchObject({ kind: 'socket', wallId: 'w' });
   // the west wall is 162 in long, and three quarters of the sheet lie beyond its middle
   expect(socket.xMm / 25.4).toBeGreaterThan(100);
-  expect((socket.xMm / 25.4) * 8 % 1).toBeCloseTo(0, 4);
+  expect(((socket.xMm / 25.4) * 8) % 1).toBeCloseTo(0, 4);
   await page.getByRole('button', { name: /^Plan/ }).click();
   await dragTo('Plant', 0.62, 0.7);
   const plant = (await fileOf(page)).pieces.at(-1)!;

@@ -3,18 +3,27 @@ import Papa from 'papaparse';
 import { PDFDocument } from 'pdf-lib';
 import { expect, inchText, saved, test } from './studio';
 
-test.beforeEach(async ({ studio }) => { await studio.fill(); });
+test.beforeEach(async ({ studio }) => {
+  await studio.fill();
+});
 
 test('the fitting sheet marks what the plan computes, from one line, in order', async ({ page, studio }) => {
   await page.goto('/rooms/long-room/fitting?look=early-summer');
   const { sheet } = await studio.plan();
-  for (const step of sheet.steps.filter((s) => s.kind === 'rod' || s.kind === 'picture')) for (const m of step.marks) await expect(page.getByRole('main')).toContainText(inchText(m.heightMm));
-  for (const b of sheet.buy.filter((x) => x.cost !== null)) await expect(page.getByRole('main')).toContainText((b.cost! / 100).toFixed(2));
+  for (const step of sheet.steps.filter((s) => s.kind === 'rod' || s.kind === 'picture'))
+    for (const m of step.marks) await expect(page.getByRole('main')).toContainText(inchText(m.heightMm));
+  for (const b of sheet.buy.filter((x) => x.cost !== null))
+    await expect(page.getByRole('main')).toContainText((b.cost! / 100).toFixed(2));
   await expect(page.getByText(/Check every hole with a detector/)).toBeVisible();
   await page.getByRole('button', { name: 'Why Level line' }).click();
   await expect(page.getByRole('dialog')).toContainText('Source');
   await page.keyboard.press('Escape');
-  await page.getByRole('row').filter({ hasText: /Rings/ }).first().getByRole('button', { name: /^Why / }).click();
+  await page
+    .getByRole('row')
+    .filter({ hasText: /Rings/ })
+    .first()
+    .getByRole('button', { name: /^Why / })
+    .click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Mark as taken along' }).click();
@@ -27,8 +36,14 @@ test('the fitting sheet marks what the plan computes, from one line, in order', 
 
 test('as PDF on both papers, and as CSV', async ({ page, studio }) => {
   await page.goto('/rooms/long-room/fitting?look=early-summer');
-  for (const [name, width] of [['PDF, A4', 595.28], ['PDF, Letter', 612]] as const) {
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name }).click()]);
+  for (const [name, width] of [
+    ['PDF, A4', 595.28],
+    ['PDF, Letter', 612],
+  ] as const) {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name }).click(),
+    ]);
     const chunks: Buffer[] = [];
     for await (const c of await download.createReadStream()) chunks.push(c as Buffer);
     const pdf = await PDFDocument.load(Buffer.concat(chunks));
@@ -40,7 +55,11 @@ test('as PDF on both papers, and as CSV', async ({ page, studio }) => {
   const { sheet } = await studio.plan();
   expect(rows.filter((r) => r.part === 'buy').length).toBe(sheet.buy.length);
   const nails = rows.filter((r) => r.mark === 'nail').map((r) => Number(r.from_floor_mm));
-  expect(nails).toEqual(sheet.steps.flatMap((s) => s.marks.filter((m) => m.label === 'nail').map((m) => Number(m.heightMm.toFixed(1)))));
+  expect(nails).toEqual(
+    sheet.steps.flatMap((s) =>
+      s.marks.filter((m) => m.label === 'nail').map((m) => Number(m.heightMm.toFixed(1))),
+    ),
+  );
 });
 
 test('is readable on a phone', async ({ page }) => {
@@ -50,13 +69,36 @@ test('is readable on a phone', async ({ page }) => {
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
 
-const VIEWS = ['/', '/quick/curtain', '/quick/picture', '/quick/insert', '/rooms/long-room/measure?wall=e', '/rooms/long-room/measure?wall=plan', '/rooms/long-room/windows?look=early-summer', '/rooms/long-room/walls?look=early-summer', '/rooms/long-room/seats?look=early-summer', '/rooms/long-room/colour?look=early-summer', '/rooms/long-room/fitting?look=early-summer', '/rooms/none/windows'];
+const VIEWS = [
+  '/',
+  '/quick/curtain',
+  '/quick/picture',
+  '/quick/insert',
+  '/rooms/long-room/measure?wall=e',
+  '/rooms/long-room/measure?wall=plan',
+  '/rooms/long-room/windows?look=early-summer',
+  '/rooms/long-room/walls?look=early-summer',
+  '/rooms/long-room/seats?look=early-summer',
+  '/rooms/long-room/colour?look=early-summer',
+  '/rooms/long-room/fitting?look=early-summer',
+  '/rooms/none/windows',
+];
 for (const view of VIEWS) {
   test(`axe finds nothing on ${view}`, async ({ page, problems }) => {
     await page.goto(view);
     await page.waitForLoadState('networkidle');
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
-    expect(violations.map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+      .analyze();
+    expect(
+      violations.map(
+        (v) =>
+          `${v.id}: ${v.nodes
+            .slice(0, 3)
+            .map((n) => n.target.join(' '))
+            .join(' | ')}`,
+      ),
+    ).toEqual([]);
     problems.length = 0;
   });
 }

@@ -8,10 +8,21 @@ test('a server whose start script is killed ends too, and gives the port and the
   test.setTimeout(90_000);
   const data = mkdtempSync(path.join(tmpdir(), 'rideau-start-'));
   const port = await freePort();
-  const answers = () => fetch(`http://127.0.0.1:${port}/api/studio/backup`, { method: 'HEAD' }).then((r) => r.ok, () => false);
+  const answers = () =>
+    fetch(`http://127.0.0.1:${port}/api/studio/backup`, { method: 'HEAD' }).then(
+      (r) => r.ok,
+      () => false,
+    );
   const begin = () => {
-    const script = spawn(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', RIDEAU_DATA: data }, stdio: ['ignore', 'pipe', 'inherit'] });
-    const up = new Promise((resolve) => script.stdout.on('data', (said) => { if (String(said).includes('Ctrl-C')) resolve(true); }));
+    const script = spawn(process.execPath, ['scripts/start.mjs'], {
+      env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', RIDEAU_DATA: data },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    const up = new Promise((resolve) =>
+      script.stdout.on('data', (said) => {
+        if (String(said).includes('Ctrl-C')) resolve(true);
+      }),
+    );
     return { script, up, ended: new Promise((resolve) => script.on('exit', resolve)) };
   };
   const first = begin();

@@ -3,20 +3,36 @@ import type { StudioFile } from '../../src/core/model/types';
 import { axeFindsNothing, expect, test, type } from './studio';
 
 type Page = import('@playwright/test').Page;
-const studioOf = async (page: Page): Promise<StudioFile> => (await page.request.get('/api/studio/backup')).json() as Promise<StudioFile>;
+const studioOf = async (page: Page): Promise<StudioFile> =>
+  (await page.request.get('/api/studio/backup')).json() as Promise<StudioFile>;
 const itemOf = async (page: Page, id: string) => (await studioOf(page)).items.find((i) => i.id === id)!;
 
-test.beforeEach(async ({ studio }) => { await studio.fill(); });
+test.beforeEach(async ({ studio }) => {
+  await studio.fill();
+});
 
 /** A check of two dyes and a white card, lit by a warm lamp. */
-async function photo(format: 'jpeg' | 'png' | 'webp' | 'avif' = 'jpeg', size: [number, number] = [800, 600]): Promise<Buffer> {
+async function photo(
+  format: 'jpeg' | 'png' | 'webp' | 'avif' = 'jpeg',
+  size: [number, number] = [800, 600],
+): Promise<Buffer> {
   const [w, h] = size;
   const data = Buffer.alloc(w * h * 3);
-  for (let y = 0; y < h; y++) for (let x = 0; x < w; x++) {
-    const c = x > w * 0.75 && y < h * 0.25 ? [230, 230, 230] : (Math.floor((x * 20) / w) + Math.floor((y * 20) / h)) % 2 ? [200, 196, 186] : [70, 95, 140];
-    [1, 0.88, 0.66].forEach((tint, k) => { data[3 * (y * w + x) + k] = Math.round(c[k]! * tint); });
-  }
-  return sharp(data, { raw: { width: w, height: h, channels: 3 } })[format]().toBuffer();
+  for (let y = 0; y < h; y++)
+    for (let x = 0; x < w; x++) {
+      const c =
+        x > w * 0.75 && y < h * 0.25
+          ? [230, 230, 230]
+          : (Math.floor((x * 20) / w) + Math.floor((y * 20) / h)) % 2
+            ? [200, 196, 186]
+            : [70, 95, 140];
+      [1, 0.88, 0.66].forEach((tint, k) => {
+        data[3 * (y * w + x) + k] = Math.round(c[k]! * tint);
+      });
+    }
+  return sharp(data, { raw: { width: w, height: h, channels: 3 } })
+    [format]()
+    .toBuffer();
 }
 
 test('things are found by word, kind, family, size and place, all by keyboard', async ({ page }) => {
@@ -56,7 +72,10 @@ test('things are found by word, kind, family, size and place, all by keyboard', 
   await expect(page.getByRole('button', { name: 'Gallery' })).toHaveAttribute('aria-pressed', 'true');
 });
 
-test('a thing is changed, kept, undone; a stale change is refused and shows what is there', async ({ page, context }) => {
+test('a thing is changed, kept, undone; a stale change is refused and shows what is there', async ({
+  page,
+  context,
+}) => {
   await page.goto('/stash?item=sail-check-22');
   await type(page, 'How many', '5');
   await expect.poll(async () => (await itemOf(page, 'sail-check-22')).count).toBe(5);
@@ -77,9 +96,15 @@ test('a thing is changed, kept, undone; a stale change is refused and shows what
   await expect(page.getByRole('heading', { name: 'Sail check, copy' })).toBeVisible();
 });
 
-test('while the studio is away what is typed stays, in order, and is written when it is back', async ({ page, studio }) => {
+test('while the studio is away what is typed stays, in order, and is written when it is back', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/stash?item=moss-20');
-  const [wide, many] = [page.locator('aside').getByLabel('Wide'), page.locator('aside').getByLabel('How many')];
+  const [wide, many] = [
+    page.locator('aside').getByLabel('Wide'),
+    page.locator('aside').getByLabel('How many'),
+  ];
   await wide.waitFor();
   await studio.kill();
   await wide.fill('19 1/2');
@@ -89,7 +114,15 @@ test('while the studio is away what is typed stays, in order, and is written whe
   await expect(page.getByRole('alert').filter({ hasText: 'The studio does not answer.' })).toBeVisible();
   await expect(many).toHaveValue('7');
   await studio.start();
-  await expect.poll(async () => { const { widthMm, count } = await itemOf(page, 'moss-20'); return [Math.round(widthMm * 10) / 10, count]; }, { timeout: 15_000 }).toEqual([495.3, 7]);
+  await expect
+    .poll(
+      async () => {
+        const { widthMm, count } = await itemOf(page, 'moss-20');
+        return [Math.round(widthMm * 10) / 10, count];
+      },
+      { timeout: 15_000 },
+    )
+    .toEqual([495.3, 7]);
   await expect(page.getByText('The studio does not answer.')).toHaveCount(0);
   // left and opened again in the meantime, as after a crash
   await studio.kill();
@@ -110,10 +143,16 @@ test('while the studio is away what is typed stays, in order, and is written whe
   await high.press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'The studio does not answer.' })).toBeVisible();
   await studio.start();
-  await expect.poll(async () => (await studioOf(page)).places.some((p) => Math.abs(p.heightMm - 266.7) < 0.01), { timeout: 15_000 }).toBe(true);
+  await expect
+    .poll(async () => (await studioOf(page)).places.some((p) => Math.abs(p.heightMm - 266.7) < 0.01), {
+      timeout: 15_000,
+    })
+    .toBe(true);
 });
 
-test('colours come out of a photo, and the white card takes the cast out; both are shown and marked', async ({ page }) => {
+test('colours come out of a photo, and the white card takes the cast out; both are shown and marked', async ({
+  page,
+}) => {
   await page.goto('/stash?item=moss-20');
   await page.getByRole('button', { name: 'From a photo', exact: true }).click();
   // the thing's own photo has a field for a file too
@@ -143,22 +182,45 @@ test('colours come out of a photo, and the white card takes the cast out; both a
   expect(item.photoId).not.toBeNull();
 });
 
-test('photos are kept upright and without place, in every format; anything else is refused plainly', async ({ page }) => {
+test('photos are kept upright and without place, in every format; anything else is refused plainly', async ({
+  page,
+}) => {
   await page.goto('/stash');
-  const put = (buffer: Buffer) => page.request.post('/api/photos', { data: buffer, headers: { 'content-type': 'application/octet-stream' } });
-  for (const format of ['jpeg', 'png', 'webp', 'avif'] as const) expect((await put(await photo(format, [300, 200]))).status(), format).toBe(201);
-  const turned = await sharp(await photo('jpeg', [300, 200])).withExif({ IFD0: { Copyright: 'someone' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } }).withMetadata({ orientation: 6 }).jpeg().toBuffer();
+  const put = (buffer: Buffer) =>
+    page.request.post('/api/photos', {
+      data: buffer,
+      headers: { 'content-type': 'application/octet-stream' },
+    });
+  for (const format of ['jpeg', 'png', 'webp', 'avif'] as const)
+    expect((await put(await photo(format, [300, 200]))).status(), format).toBe(201);
+  const turned = await sharp(await photo('jpeg', [300, 200]))
+    .withExif({ IFD0: { Copyright: 'someone' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } })
+    .withMetadata({ orientation: 6 })
+    .jpeg()
+    .toBuffer();
   const kept = (await (await put(turned)).json()) as { id: string; widthPx: number; heightPx: number };
   expect([kept.widthPx, kept.heightPx]).toEqual([200, 300]);
   const meta = await sharp(await (await page.request.get(`/api/photos/${kept.id}`)).body()).metadata();
   expect([meta.format, meta.exif, meta.orientation]).toEqual(['webp', undefined, undefined]);
-  for (const [bytes, code] of [[Buffer.from('GIF89a nothing'), 'not-a-picture'], [(await photo()).subarray(0, 900), 'damaged'], [Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), 'not-a-picture'], [await sharp({ create: { width: 7000, height: 6000, channels: 3, background: '#888' } }).png().toBuffer(), 'too-many-pixels']] as const) {
+  for (const [bytes, code] of [
+    [Buffer.from('GIF89a nothing'), 'not-a-picture'],
+    [(await photo()).subarray(0, 900), 'damaged'],
+    [Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), 'not-a-picture'],
+    [
+      await sharp({ create: { width: 7000, height: 6000, channels: 3, background: '#888' } })
+        .png()
+        .toBuffer(),
+      'too-many-pixels',
+    ],
+  ] as const) {
     const refused = await put(bytes);
     expect([refused.status(), (await refused.json()).issues[0].code]).toEqual([422, code]);
   }
 });
 
-test('a colour reader’s spectrum is taken, and a pair that parts under a warm bulb is told', async ({ page }) => {
+test('a colour reader’s spectrum is taken, and a pair that parts under a warm bulb is told', async ({
+  page,
+}) => {
   await page.goto('/stash?item=harbour-20');
   for (const id of ['harbour-20', 'harbour-velvet-20']) {
     await page.goto(`/stash?item=${id}`);
@@ -167,7 +229,9 @@ test('a colour reader’s spectrum is taken, and a pair that parts under a warm 
     await page.getByRole('button', { name: 'Take it', exact: true }).click();
     await expect.poll(async () => (await itemOf(page, id)).spectrum?.length).toBe(31);
   }
-  await expect(page.getByText(/Matches by day and parts under a warm bulb: Harbour blue linen/)).toBeVisible();
+  await expect(
+    page.getByText(/Matches by day and parts under a warm bulb: Harbour blue linen/),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'From a colour reader' }).click();
   await page.getByLabel('Rows of the reader').fill('name;L;a;b\nSpot;48;-3;wide');
   await page.getByRole('button', { name: 'Read it' }).click();
@@ -180,7 +244,9 @@ test('a colour reader’s spectrum is taken, and a pair that parts under a warm 
     await expect(page.getByRole('button', { name: 'Take it', exact: true })).toHaveCount(1);
   }
   await page.getByRole('button', { name: 'Take it', exact: true }).click();
-  await expect.poll(async () => (await itemOf(page, 'harbour-velvet-20')).colours[0]).toMatchObject({ l: 48.2, a: -3, b: 12.5 });
+  await expect
+    .poll(async () => (await itemOf(page, 'harbour-velvet-20')).colours[0])
+    .toMatchObject({ l: 48.2, a: -3, b: 12.5 });
 });
 
 test('what arrives is told in words and ΔE, with what relied on it', async ({ page }) => {
@@ -198,9 +264,13 @@ test('what arrives is told in words and ΔE, with what relied on it', async ({ p
   expect((await itemOf(page, 'tanbark-20')).relied).not.toBeNull();
 });
 
-test('rows of a spreadsheet are previewed before anything is written, with row, column and why', async ({ page }) => {
+test('rows of a spreadsheet are previewed before anything is written, with row, column and why', async ({
+  page,
+}) => {
   await page.goto('/stash?tab=add');
-  await page.getByLabel('Rows of a spreadsheet').fill('name\tkind\tcount\twidth\theight\nDory stripe\tcover\t3\t22 in\t22\nBad one\tcushion\tx\twide\t9');
+  await page
+    .getByLabel('Rows of a spreadsheet')
+    .fill('name\tkind\tcount\twidth\theight\nDory stripe\tcover\t3\t22 in\t22\nBad one\tcushion\tx\twide\t9');
   await page.getByRole('button', { name: 'See what would happen' }).click();
   await expect(page.getByText('1 new, 0 changed, 0 as they are, 3 cells refused.')).toBeVisible();
   await expect(page.getByText(/Row 3, width: wide – not a length/)).toBeVisible();
@@ -212,15 +282,35 @@ test('rows of a spreadsheet are previewed before anything is written, with row, 
   await expect.poll(async () => (await studioOf(page)).items.length).toBe(92);
   // out and in again: everything as it is
   const csv = await (await page.request.get('/api/stash/table')).text();
-  await page.locator('section input[type=file]').last().setInputFiles({ name: 'stash.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await page
+    .locator('section input[type=file]')
+    .last()
+    .setInputFiles({ name: 'stash.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await page.getByRole('button', { name: 'See what would happen' }).click();
   await expect(page.getByText('0 new, 0 changed, 92 as they are, nothing refused.')).toBeVisible();
 });
 
 test('five thousand rows come in with progress, and the list stays quick to go through', async ({ page }) => {
   await page.goto('/stash?tab=add');
-  const rows = ['name,kind,count,width,height,colours', ...Array.from({ length: 5000 }, (_, i) => `Thing ${i},cover,${(i % 4) + 1},20 in,20 in,#${((i * 7919) % 0xffffff).toString(16).padStart(6, '0')}`)].join('\n');
-  const steps = (await (await page.request.post('/api/stash/import?write=1', { data: rows, headers: { 'content-type': 'text/csv' } })).text()).trim().split('\n').map((l) => JSON.parse(l) as { step: string });
+  const rows = [
+    'name,kind,count,width,height,colours',
+    ...Array.from(
+      { length: 5000 },
+      (_, i) =>
+        `Thing ${i},cover,${(i % 4) + 1},20 in,20 in,#${((i * 7919) % 0xffffff).toString(16).padStart(6, '0')}`,
+    ),
+  ].join('\n');
+  const steps = (
+    await (
+      await page.request.post('/api/stash/import?write=1', {
+        data: rows,
+        headers: { 'content-type': 'text/csv' },
+      })
+    ).text()
+  )
+    .trim()
+    .split('\n')
+    .map((l) => JSON.parse(l) as { step: string });
   expect(steps.filter((s) => s.step === 'reading').length).toBeGreaterThan(10);
   expect(steps.at(-1)).toEqual({ step: 'written', added: 5000, changed: 0 });
   await page.goto('/stash');
@@ -233,7 +323,9 @@ test('five thousand rows come in with progress, and the list stays quick to go t
   await expect(page.getByText('1 of 5092')).toBeVisible();
 });
 
-test('places say whether things fit and where they are; labels print; need is set against have', async ({ page }) => {
+test('places say whether things fit and where they are; labels print; need is set against have', async ({
+  page,
+}) => {
   await page.goto('/stash?tab=places');
   await expect(page.getByText(/Goes under Queen bed, Harbour Bedroom/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Where is it' }).fill('gorse velvet');
@@ -241,7 +333,10 @@ test('places say whether things fit and where they are; labels print; need is se
   await page.getByRole('button', { name: 'Another place' }).click();
   await expect(page.getByText('Nothing in it.')).toBeVisible();
   const labels = await page.request.get('/api/stash/labels.pdf');
-  expect([labels.headers()['content-type'], (await labels.body()).subarray(0, 5).toString()]).toEqual(['application/pdf', '%PDF-']);
+  expect([labels.headers()['content-type'], (await labels.body()).subarray(0, 5).toString()]).toEqual([
+    'application/pdf',
+    '%PDF-',
+  ]);
   await page.getByRole('button', { name: 'Need and have' }).click();
   await expect(page.getByRole('row', { name: /Sail check/ })).toContainText('Quayside Cloth: 6 there');
   await page.getByLabel('Needed by').selectOption('look/long-room/early-summer');
@@ -264,11 +359,30 @@ test('an empty stash says how to begin, and things come in one after the other',
   await type(page, 'Name', 'Rope tray');
   await page.getByRole('button', { name: 'Put it in' }).click();
   await expect(page.getByText('Rope tray is in.')).toBeVisible();
-  await page.locator('input[type=file]').first().setInputFiles([{ name: 'Sea_glass bowl.png', mimeType: 'image/png', buffer: await photo('png', [200, 150]) }]);
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles([
+      { name: 'Sea_glass bowl.png', mimeType: 'image/png', buffer: await photo('png', [200, 150]) },
+    ]);
   await expect(page.getByText('One thing from photos.')).toBeVisible();
-  await expect.poll(async () => (await studioOf(page)).items.map((i) => [i.name, i.colourFrom])).toEqual([['Rope tray', 'typed'], ['Sea glass bowl', 'photo']]);
+  await expect
+    .poll(async () => (await studioOf(page)).items.map((i) => [i.name, i.colourFrom]))
+    .toEqual([
+      ['Rope tray', 'typed'],
+      ['Sea glass bowl', 'photo'],
+    ]);
 });
 
-for (const [name, url, width] of [['the list', '/stash?item=sail-check-22', 1280], ['the gallery', '/stash?view=gallery', 1280], ['the list on a phone', '/stash', 390], ['places', '/stash?tab=places', 1280], ['need', '/stash?tab=need', 1280], ['returns', '/stash?tab=returns', 390], ['bringing in', '/stash?tab=add', 1280]] as const) {
-  test(`axe finds nothing on ${name}, and nothing runs over the side`, ({ page }) => axeFindsNothing(page, url, width));
+for (const [name, url, width] of [
+  ['the list', '/stash?item=sail-check-22', 1280],
+  ['the gallery', '/stash?view=gallery', 1280],
+  ['the list on a phone', '/stash', 390],
+  ['places', '/stash?tab=places', 1280],
+  ['need', '/stash?tab=need', 1280],
+  ['returns', '/stash?tab=returns', 390],
+  ['bringing in', '/stash?tab=add', 1280],
+] as const) {
+  test(`axe finds nothing on ${name}, and nothing runs over the side`, ({ page }) =>
+    axeFindsNothing(page, url, width));
 }

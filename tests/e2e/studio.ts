@@ -10,48 +10,99 @@ import { demoStudio, serve, type Server } from '../helpers/server';
 
 /** A running studio of its own, filled with the demo before each test or left empty. */
 export type Studio = {
-  address: string; folder: string;
-  fill: () => Promise<void>; empty: () => Promise<void>;
+  address: string;
+  folder: string;
+  fill: () => Promise<void>;
+  empty: () => Promise<void>;
   plan: (look?: string, room?: string) => Promise<Plan>;
-  kill: () => Promise<void>; start: () => Promise<void>;
+  kill: () => Promise<void>;
+  start: () => Promise<void>;
 };
 
-export const freePort = () => new Promise<number>((resolve) => { const s = net.createServer(); s.listen(0, '127.0.0.1', () => { const { port } = s.address() as net.AddressInfo; s.close(() => resolve(port)); }); });
+export const freePort = () =>
+  new Promise<number>((resolve) => {
+    const s = net.createServer();
+    s.listen(0, '127.0.0.1', () => {
+      const { port } = s.address() as net.AddressInfo;
+      s.close(() => resolve(port));
+    });
+  });
 
 export const test = base.extend<{ problems: string[] }, { studio: Studio }>({
-  studio: [async ({}, provide) => {
-    const folder = mkdtempSync(path.join(tmpdir(), 'rideau-e2e-'));
-    const port = await freePort();
-    let server: Server = await serve({ port, host: '127.0.0.1', data: folder });
-    const put = async (body: string) => { const r = await fetch(`${server.address}/api/studio/restore`, { method: 'POST', body }); if (!r.ok) throw new Error(await r.text()); };
-    await provide({
-      address: server.address, folder,
-      fill: async () => put(await demoStudio()),
-      empty: () => put(JSON.stringify({ rideauStudio: 1, name: 'My studio', rules: [], homes: [], items: [], rooms: [] })),
-      plan: async (look = 'early-summer', room = 'long-room') => (await (await fetch(`${server.address}/api/rooms/${room}/plan?look=${look}`)).json()) as Plan,
-      kill: async () => { server.child.kill('SIGKILL'); await server.ended; },
-      start: async () => { server = await serve({ port, host: '127.0.0.1', data: folder }); },
-    });
-    await server.stop();
-    rmSync(folder, { recursive: true, force: true });
-  }, { scope: 'worker' }],
+  studio: [
+    async ({}, provide) => {
+      const folder = mkdtempSync(path.join(tmpdir(), 'rideau-e2e-'));
+      const port = await freePort();
+      let server: Server = await serve({ port, host: '127.0.0.1', data: folder });
+      const put = async (body: string) => {
+        const r = await fetch(`${server.address}/api/studio/restore`, { method: 'POST', body });
+        if (!r.ok) throw new Error(await r.text());
+      };
+      await provide({
+        address: server.address,
+        folder,
+        fill: async () => put(await demoStudio()),
+        empty: () =>
+          put(
+            JSON.stringify({
+              rideauStudio: 1,
+              name: 'My studio',
+              rules: [],
+              homes: [],
+              items: [],
+              rooms: [],
+            }),
+          ),
+        plan: async (look = 'early-summer', room = 'long-room') =>
+          (await (await fetch(`${server.address}/api/rooms/${room}/plan?look=${look}`)).json()) as Plan,
+        kill: async () => {
+          server.child.kill('SIGKILL');
+          await server.ended;
+        },
+        start: async () => {
+          server = await serve({ port, host: '127.0.0.1', data: folder });
+        },
+      });
+      await server.stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
   // a page is worked on once its script has taken hold; what is done before that has tests of its own (early.spec), which go on at once
   page: async ({ page }, provide) => {
     // SLOW=4: every page at a quarter of its speed, to find what is only right on a quick machine
-    if (process.env.SLOW) await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: Number(process.env.SLOW) });
+    if (process.env.SLOW)
+      await (
+        await page.context().newCDPSession(page)
+      ).send('Emulation.setCPUThrottlingRate', { rate: Number(process.env.SLOW) });
     const go = page.goto.bind(page);
-    page.goto = async (url, options) => { const answer = await go(url, options); if (options?.waitUntil !== 'commit') await awake(page); return answer; };
+    page.goto = async (url, options) => {
+      const answer = await go(url, options);
+      if (options?.waitUntil !== 'commit') await awake(page);
+      return answer;
+    };
     await provide(page);
   },
-  baseURL: async ({ studio }, provide) => { await provide(studio.address); },
+  baseURL: async ({ studio }, provide) => {
+    await provide(studio.address);
+  },
   // every test watches the page for errors of its own and for what the content policy refused
-  problems: [async ({ page }, provide) => {
-    const problems: string[] = [];
-    page.on('pageerror', (e) => problems.push(e.message));
-    page.on('console', (m) => { if ((m.type() === 'error' || m.type() === 'warning') && !/ERR_CONNECTION_REFUSED|Failed to load resource/.test(m.text())) problems.push(m.text()); });
-    await provide(problems);
-    expect(problems).toEqual([]);
-  }, { auto: true }],
+  problems: [
+    async ({ page }, provide) => {
+      const problems: string[] = [];
+      page.on('pageerror', (e) => problems.push(e.message));
+      page.on('console', (m) => {
+        if (
+          (m.type() === 'error' || m.type() === 'warning') &&
+          !/ERR_CONNECTION_REFUSED|Failed to load resource/.test(m.text())
+        )
+          problems.push(m.text());
+      });
+      await provide(problems);
+      expect(problems).toEqual([]);
+    },
+    { auto: true },
+  ],
 });
 export { expect };
 
@@ -70,16 +121,20 @@ export const type = async (page: Page, label: string | RegExp, text: string): Pr
   await field.press('Enter');
 };
 
-export const saved = async (page: Page): Promise<void> => { await expect(page.getByRole('status').first()).toHaveText(/Saved|Undone|Done again/); };
+export const saved = async (page: Page): Promise<void> => {
+  await expect(page.getByRole('status').first()).toHaveText(/Saved|Undone|Done again/);
+};
 
 /** Until the page's script has taken hold of what the server drew: a drag, unlike a press, is not carried out afterwards. */
-export const awake = (page: Page): Promise<void> => page.waitForFunction(() => !document.querySelector('[data-asleep]')).then(() => undefined);
+export const awake = (page: Page): Promise<void> =>
+  page.waitForFunction(() => !document.querySelector('[data-asleep]')).then(() => undefined);
 
 /** A thing by its name in the list under the drawing. */
 export const listed = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).last();
 
 /** The room as it would be written to a file. */
-export const fileOf = async (page: Page, room = 'long-room'): Promise<RoomFile> => (await page.request.get(`/api/rooms/${room}/file`)).json() as Promise<RoomFile>;
+export const fileOf = async (page: Page, room = 'long-room'): Promise<RoomFile> =>
+  (await page.request.get(`/api/rooms/${room}/file`)).json() as Promise<RoomFile>;
 
 /** A page as it is first seen, at a width: axe has nothing to say of it, and nothing runs over its side. */
 export async function axeFindsNothing(page: Page, url: string, width: 390 | 1280): Promise<void> {
@@ -87,5 +142,7 @@ export async function axeFindsNothing(page: Page, url: string, width: 390 | 1280
   await page.goto(url, { waitUntil: 'networkidle' });
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
-  expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0);
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+  ).toBeLessThanOrEqual(0);
 }

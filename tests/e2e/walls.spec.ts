@@ -4,33 +4,54 @@ import { awake, axeFindsNothing, expect, fileOf, saved, test, type } from './stu
 test.beforeEach(async ({ studio }) => studio.fill());
 
 const sheet = (page: import('@playwright/test').Page) => page.getByRole('complementary').last();
-const drawn = (page: import('@playwright/test').Page, name: string) => page.locator('svg [role=button]').and(page.getByLabel(name, { exact: true })).first();
-const hangingsOf = async (page: import('@playwright/test').Page, room = 'lookout') => (await fileOf(page, room)).looks.find((l) => l.id === 'summer')!;
+const drawn = (page: import('@playwright/test').Page, name: string) =>
+  page
+    .locator('svg [role=button]')
+    .and(page.getByLabel(name, { exact: true }))
+    .first();
+const hangingsOf = async (page: import('@playwright/test').Page, room = 'lookout') =>
+  (await fileOf(page, room)).looks.find((l) => l.id === 'summer')!;
 
-test('a group is begun, filled from the stash and with a planned frame, laid out as a row, a grid, and moved as one', async ({ page, studio }) => {
+test('a group is begun, filled from the stash and with a planned frame, laid out as a row, a grid, and moved as one', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/lookout/walls?look=summer&wall=n2');
   await page.getByRole('button', { name: 'Hang several as one' }).click();
   await expect(sheet(page).getByRole('heading', { name: 'Group 2' })).toBeVisible();
-  for (const id of ['art-knot-1', 'art-knot-2']) await sheet(page).getByLabel('Add from the stash').selectOption(id);
+  for (const id of ['art-knot-1', 'art-knot-2'])
+    await sheet(page).getByLabel('Add from the stash').selectOption(id);
   await type(page, /Plan a frame/, '12');
   await type(page, 'Its height', '16');
   await sheet(page).getByRole('button', { name: 'Add it' }).click();
-  await expect.poll(async () => (await studio.plan('summer', 'lookout')).groups.find((g) => g.name === 'Group 2')&& (await hangingsOf(page)).hangings.filter((h) => h.wallId === 'n2').length).toBe(3);
-  const group = async () => (await studio.plan('summer', 'lookout')).groups.find((g) => g.name === 'Group 2')!;
+  await expect
+    .poll(
+      async () =>
+        (await studio.plan('summer', 'lookout')).groups.find((g) => g.name === 'Group 2') &&
+        (await hangingsOf(page)).hangings.filter((h) => h.wallId === 'n2').length,
+    )
+    .toBe(3);
+  const group = async () =>
+    (await studio.plan('summer', 'lookout')).groups.find((g) => g.name === 'Group 2')!;
   expect((await group()).widthMm / 25.4).toBeCloseTo(3 * 12 + 2 * 2.5, 3);
   await sheet(page).getByLabel('Laid out as').selectOption('column');
   await expect.poll(async () => (await group()).heightMm / 25.4).toBeCloseTo(3 * 16 + 2 * 2.5, 3);
   await type(page, 'Gap', '3');
   await expect.poll(async () => (await group()).heightMm / 25.4).toBeCloseTo(3 * 16 + 2 * 3, 3);
   // a planned frame is bought
-  expect((await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'item-in-two-places')).toBe(true);
+  expect((await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'item-in-two-places')).toBe(
+    true,
+  );
   const outline = drawn(page, 'Group 2, as a whole');
   await outline.focus();
   await page.keyboard.press('ArrowRight');
   await expect.poll(async () => ((await group()).xMm - 24 * 25.4) / 25.4).toBeCloseTo(1 / 8, 4);
 });
 
-test('a gallery is arranged beside the page: ranked results, one is hung, undo takes it back whole', async ({ page, studio }) => {
+test('a gallery is arranged beside the page: ranked results, one is hung, undo takes it back whole', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/lookout/walls?look=summer&wall=s');
   await sheet(page).getByRole('button', { name: 'Lookout gallery', exact: true }).click();
   await sheet(page).getByRole('button', { name: 'Arrange', exact: true }).click();
@@ -40,18 +61,42 @@ test('a gallery is arranged beside the page: ranked results, one is hung, undo t
   const before = (await hangingsOf(page)).hangings;
   await results.first().click();
   await saved(page);
-  await expect.poll(async () => JSON.stringify((await hangingsOf(page)).hangings) !== JSON.stringify(before)).toBe(true);
+  await expect
+    .poll(async () => JSON.stringify((await hangingsOf(page)).hangings) !== JSON.stringify(before))
+    .toBe(true);
   expect((await studio.plan('summer', 'lookout')).groups[0]!.even).toBe(true);
   await page.keyboard.press('Control+z');
   await expect.poll(async () => (await hangingsOf(page)).hangings).toEqual(before);
 });
 
-test('a search over sixty frames tells how far it is, and is stopped with the best that it has', async ({ page }) => {
+test('a search over sixty frames tells how far it is, and is stopped with the best that it has', async ({
+  page,
+}) => {
   const file = await (await page.request.get('/api/rooms/lookout/file')).json();
-  const items = Array.from({ length: 60 }, (_, i) => ({ ...file.items.find((x: { id: string }) => x.id === 'art-terns'), id: `many-${i}`, name: `Frame ${i}`, widthMm: 150 + (i % 7) * 30, heightMm: 150 + (i % 5) * 40 }));
+  const items = Array.from({ length: 60 }, (_, i) => ({
+    ...file.items.find((x: { id: string }) => x.id === 'art-terns'),
+    id: `many-${i}`,
+    name: `Frame ${i}`,
+    widthMm: 150 + (i % 7) * 30,
+    heightMm: 150 + (i % 5) * 40,
+  }));
   const look = file.looks[0];
   const hangings = items.map((x) => ({ ...look.hangings[0], id: `m-${x.id}`, itemId: x.id, groupAt: null }));
-  const put = await page.request.post('/api/rooms', { data: { ...file, items: [...file.items, ...items], room: { ...file.room, id: 'many', name: 'Many', holes: [] }, looks: [{ ...look, hangings, dressings: [], groups: [{ ...look.groups[0], zone: { xMm: 1300, bottomMm: 300, widthMm: 3400, heightMm: 2200 } }] }] } });
+  const put = await page.request.post('/api/rooms', {
+    data: {
+      ...file,
+      items: [...file.items, ...items],
+      room: { ...file.room, id: 'many', name: 'Many', holes: [] },
+      looks: [
+        {
+          ...look,
+          hangings,
+          dressings: [],
+          groups: [{ ...look.groups[0], zone: { xMm: 1300, bottomMm: 300, widthMm: 3400, heightMm: 2200 } }],
+        },
+      ],
+    },
+  });
   expect(put.ok(), await put.text()).toBe(true);
   await page.goto('/rooms/many/walls?look=summer&wall=s');
   await sheet(page).getByLabel('On this wall').selectOption('gallery');
@@ -61,7 +106,12 @@ test('a search over sixty frames tells how far it is, and is stopped with the be
   const stop = sheet(page).getByRole('button', { name: 'Stop, keep the best' });
   if (await stop.isVisible()) await stop.click({ timeout: 2000 }).catch(() => undefined);
   // hung, every one of the sixty is where the layout has it, in one step that undo takes back whole
-  const placed = async () => ((await (await page.request.get('/api/rooms/many/file')).json()).looks[0].hangings as { groupAt: unknown }[]).filter((h) => h.groupAt !== null).length;
+  const placed = async () =>
+    (
+      (await (await page.request.get('/api/rooms/many/file')).json()).looks[0].hangings as {
+        groupAt: unknown;
+      }[]
+    ).filter((h) => h.groupAt !== null).length;
   await sheet(page).getByRole('button', { name: 'Hang it so' }).first().click();
   await saved(page);
   await expect.poll(placed).toBe(60);
@@ -69,9 +119,13 @@ test('a search over sixty frames tells how far it is, and is stopped with the be
   await expect.poll(placed).toBe(0);
 });
 
-test('a dragged piece is drawn to a rule that is named, goes free with Alt, and arrows move it by an eighth', async ({ page, studio }) => {
+test('a dragged piece is drawn to a rule that is named, goes free with Alt, and arrows move it by an eighth', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/long-room/walls?look=early-summer&wall=n');
-  const centre = async () => (await studio.plan()).hangings.find((h) => h.name === 'Regatta, large')!.centreMm / 25.4;
+  const centre = async () =>
+    (await studio.plan()).hangings.find((h) => h.name === 'Regatta, large')!.centreMm / 25.4;
   const piece = drawn(page, 'Regatta, large');
   await piece.focus();
   await page.keyboard.press('ArrowUp');
@@ -99,7 +153,10 @@ test('a dragged piece is drawn to a rule that is named, goes free with Alt, and 
   await expect.poll(async () => Math.abs((await centre()) - 60)).toBeLessThan(1.2);
 });
 
-test('a group is drawn to the rules as a whole, and its width typed on the drawing gives its gaps', async ({ page, studio }) => {
+test('a group is drawn to the rules as a whole, and its width typed on the drawing gives its gaps', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/lookout/walls?look=summer&wall=s');
   await sheet(page).getByRole('button', { name: 'Lookout gallery', exact: true }).first().click();
   await awake(page);
@@ -121,7 +178,9 @@ test('a group is drawn to the rules as a whole, and its width typed on the drawi
   await saved(page);
   const before = await group();
   await page.getByRole('button', { name: /^The whole/ }).click();
-  await page.getByRole('textbox', { name: 'The whole', exact: true }).fill(`${(before.widthMm / 25.4 + 6).toFixed(3)}`);
+  await page
+    .getByRole('textbox', { name: 'The whole', exact: true })
+    .fill(`${(before.widthMm / 25.4 + 6).toFixed(3)}`);
   await page.keyboard.press('Enter');
   await saved(page);
   await expect.poll(async () => (await group()).gapMm / 25.4).toBeCloseTo(before.gapMm / 25.4 + 1, 2);
@@ -132,7 +191,10 @@ test('a group is drawn to the rules as a whole, and its width typed on the drawi
   await expect(page.getByRole('alert').filter({ hasText: 'Without any gap they are' })).toBeVisible();
 });
 
-test('a piece that is not owned yet is hung by its size, and the list to buy has it', async ({ page, studio }) => {
+test('a piece that is not owned yet is hung by its size, and the list to buy has it', async ({
+  page,
+  studio,
+}) => {
   await page.goto('/rooms/long-room/walls?look=as-found&wall=e');
   await sheet(page).getByLabel('What it is').selectOption('mirror');
   const width = sheet(page).getByRole('textbox', { name: 'Its width' });
@@ -142,19 +204,34 @@ test('a piece that is not owned yet is hung by its size, and the list to buy has
   await saved(page);
   await expect(sheet(page).getByRole('heading', { name: 'Mirror to be had, 20 × 16' })).toBeVisible();
   const plan = async () => studio.plan('as-found');
-  await expect.poll(async () => (await plan()).hangings.find((h) => h.name.startsWith('Mirror to be had'))?.widthMm).toBeCloseTo(508, 3);
-  expect((await plan()).sheet.buy.find((b) => b.kind === 'piece')).toMatchObject({ name: 'Mirror to be had, 20 × 16', count: 1, need: 1, have: 0 });
+  await expect
+    .poll(async () => (await plan()).hangings.find((h) => h.name.startsWith('Mirror to be had'))?.widthMm)
+    .toBeCloseTo(508, 3);
+  expect((await plan()).sheet.buy.find((b) => b.kind === 'piece')).toMatchObject({
+    name: 'Mirror to be had, 20 × 16',
+    count: 1,
+    need: 1,
+    have: 0,
+  });
 });
 
 test('a gap typed on the drawing moves the piece, and only it', async ({ page, studio }) => {
   await page.goto('/rooms/lookout/walls?look=summer&wall=s');
   await sheet(page).getByRole('button', { name: 'Pilot cutter', exact: true }).click();
   const before = (await studio.plan('summer', 'lookout')).hangings;
-  await page.getByRole('group', { name: 'South wall' }).getByRole('button', { name: /^Gap to Quay at dusk/ }).click();
+  await page
+    .getByRole('group', { name: 'South wall' })
+    .getByRole('button', { name: /^Gap to Quay at dusk/ })
+    .click();
   await page.getByRole('textbox', { name: 'Gap to Quay at dusk' }).fill('4');
   await page.keyboard.press('Enter');
   await saved(page);
-  const moved = async () => (await studio.plan('summer', 'lookout')).hangings.filter((h) => Math.abs(h.xMm - before.find((b) => b.hangingId === h.hangingId)!.xMm) > 0.1 || Math.abs(h.centreMm - before.find((b) => b.hangingId === h.hangingId)!.centreMm) > 0.1);
+  const moved = async () =>
+    (await studio.plan('summer', 'lookout')).hangings.filter(
+      (h) =>
+        Math.abs(h.xMm - before.find((b) => b.hangingId === h.hangingId)!.xMm) > 0.1 ||
+        Math.abs(h.centreMm - before.find((b) => b.hangingId === h.hangingId)!.centreMm) > 0.1,
+    );
   await expect.poll(async () => (await moved()).map((h) => h.name)).toEqual(['Pilot cutter']);
   expect((await studio.plan('summer', 'lookout')).groups[0]!.even).toBe(false);
 });
@@ -165,13 +242,21 @@ test('holes are marked on the wall, and a piece is moved to one', async ({ page,
   await sheet(page).getByRole('button', { name: 'Add a hole' }).click();
   await type(page, 'Hole 1, from the left', '73');
   await type(page, 'Hole 1, from the floor', '73');
-  await expect.poll(async () => (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'hole-could-be-used')).toBe(true);
+  await expect
+    .poll(async () =>
+      (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'hole-could-be-used'),
+    )
+    .toBe(true);
   await sheet(page).getByRole('button', { name: 'Move it to the hole' }).click();
-  await expect.poll(async () => (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'hole-used')).toBe(true);
+  await expect
+    .poll(async () => (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'hole-used'))
+    .toBe(true);
   await sheet(page).getByRole('button', { name: 'Mark holes' }).click();
   const wall = (await page.getByRole('group', { name: /West wall/ }).boundingBox())!;
   await page.mouse.click(wall.x + wall.width / 2, wall.y + wall.height / 2);
-  await expect.poll(async () => (await fileOf(page, 'lookout')).room.holes.filter((h) => h.wallId === 'w').length).toBe(2);
+  await expect
+    .poll(async () => (await fileOf(page, 'lookout')).room.holes.filter((h) => h.wallId === 'w').length)
+    .toBe(2);
 });
 
 test('what the mirror shows is drawn on the plan and on the unrolled walls', async ({ page, studio }) => {
@@ -196,25 +281,53 @@ test('a print in a frame: its mat, its pixels, its colours on the wall', async (
   await expect(sheet(page)).toContainText(/10\s?1⁄2 × 13\s?1⁄2 in/);
   await type(page, 'File, pixels across', '1000');
   await type(page, 'File, pixels up', '1200');
-  await expect.poll(async () => (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'print-pixels-short')).toBe(true);
+  await expect
+    .poll(async () =>
+      (await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'print-pixels-short'),
+    )
+    .toBe(true);
   await sheet(page).getByLabel('Print', { exact: true }).selectOption('art-gull');
-  await expect.poll(async () => (await hangingsOf(page)).hangings.find((h) => h.itemId === 'art-tide')!.print?.itemId).toBe('art-gull');
+  await expect
+    .poll(async () => (await hangingsOf(page)).hangings.find((h) => h.itemId === 'art-tide')!.print?.itemId)
+    .toBe('art-gull');
 });
 
 test('templates come at full size, the elevation in true units', async ({ page, studio }) => {
   await page.goto('/rooms/lookout/walls?look=summer&wall=s');
   const h = (await studio.plan('summer', 'lookout')).hangings.find((x) => x.name === 'Terns')!;
-  for (const [paper, size] of [['a4', [595.28, 841.89]], ['letter', [612, 792]]] as const) {
-    const pdf = await PDFDocument.load(await (await page.request.get(`/api/rooms/lookout/template.pdf?look=summer&hanging=${h.hangingId}&paper=${paper}`)).body());
+  for (const [paper, size] of [
+    ['a4', [595.28, 841.89]],
+    ['letter', [612, 792]],
+  ] as const) {
+    const pdf = await PDFDocument.load(
+      await (
+        await page.request.get(
+          `/api/rooms/lookout/template.pdf?look=summer&hanging=${h.hangingId}&paper=${paper}`,
+        )
+      ).body(),
+    );
     // upright or across, whichever takes fewer pages
     const { width, height } = pdf.getPage(0).getSize();
-    expect([width, height].sort((a, b) => a - b)).toEqual([expect.closeTo(size[0], 1), expect.closeTo(size[1], 1)]);
+    expect([width, height].sort((a, b) => a - b)).toEqual([
+      expect.closeTo(size[0], 1),
+      expect.closeTo(size[1], 1),
+    ]);
     expect(pdf.getPageCount()).toBeGreaterThan(1);
   }
-  const svg = await (await page.request.get(`/api/rooms/lookout/template.svg?look=summer&hanging=${h.hangingId}`)).text();
+  const svg = await (
+    await page.request.get(`/api/rooms/lookout/template.svg?look=summer&hanging=${h.hangingId}`)
+  ).text();
   expect(svg).toContain(`width="${Math.round((h.widthMm + 24) * 1000) / 1000}mm"`);
-  const wall = (scale: number) => page.request.get(`/api/rooms/lookout/wall.svg?look=summer&wall=s&scale=${scale}`);
-  const read = async (scale: number) => { const text = await (await wall(scale)).text(); return { mm: Number(/width="([\d.]+)mm"/.exec(text)![1]), box: Number(/viewBox="0 0 ([\d.]+)/.exec(text)![1]), text }; };
+  const wall = (scale: number) =>
+    page.request.get(`/api/rooms/lookout/wall.svg?look=summer&wall=s&scale=${scale}`);
+  const read = async (scale: number) => {
+    const text = await (await wall(scale)).text();
+    return {
+      mm: Number(/width="([\d.]+)mm"/.exec(text)![1]),
+      box: Number(/viewBox="0 0 ([\d.]+)/.exec(text)![1]),
+      text,
+    };
+  };
   const [one, twenty] = [await read(1), await read(20)];
   expect(one.mm).toBeCloseTo(one.box, 3);
   expect(twenty.mm * 20).toBeCloseTo(twenty.box, 1);
@@ -222,14 +335,21 @@ test('templates come at full size, the elevation in true units', async ({ page, 
   expect(one.mm).toBeCloseTo(192 * 25.4 + 24, 2);
   // what is noted at the right end stands to the left of its point, and so on the paper
   for (const room of ['long-room', 'lookout']) {
-    for (const { id } of (await (await page.request.get(`/api/rooms/${room}/file`)).json()).room.walls as { id: string }[]) {
+    for (const { id } of (await (await page.request.get(`/api/rooms/${room}/file`)).json()).room.walls as {
+      id: string;
+    }[]) {
       const drawn = await (await page.request.get(`/api/rooms/${room}/wall.svg?wall=${id}&scale=20`)).text();
       const wide = Number(/viewBox="0 0 ([\d.]+)/.exec(drawn)![1]);
-      for (const [, x, anchor] of drawn.matchAll(/<text x="([\d.]+)"[^>]*text-anchor="(\w+)"/g)) expect(Number(x), `${room} ${id}`)[anchor === 'end' ? 'toBeGreaterThan' : 'toBeLessThan'](wide - 24 * 20 - (anchor === 'end' ? 20 : -1));
+      for (const [, x, anchor] of drawn.matchAll(/<text x="([\d.]+)"[^>]*text-anchor="(\w+)"/g))
+        expect(Number(x), `${room} ${id}`)[anchor === 'end' ? 'toBeGreaterThan' : 'toBeLessThan'](
+          wide - 24 * 20 - (anchor === 'end' ? 20 : -1),
+        );
     }
   }
   expect((await wall(3)).status()).toBe(404);
-  expect((await page.request.get('/api/rooms/lookout/template.pdf?look=summer&hanging=none')).status()).toBe(404);
+  expect((await page.request.get('/api/rooms/lookout/template.pdf?look=summer&hanging=none')).status()).toBe(
+    404,
+  );
 });
 
 test('axe finds nothing on Walls, with a group picked and without', async ({ page }) => {

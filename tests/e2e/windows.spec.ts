@@ -9,24 +9,40 @@ const sheet = (page: import('@playwright/test').Page) => page.getByRole('complem
 
 test('the worksheet says what the plan computes', async ({ page, studio }) => {
   const [w] = (await studio.plan()).windows;
-  for (const mm of [w!.rodHeightMm, w!.bracketToBracketMm, Math.min(...w!.panelPlans.map((p) => p.finishedLengthMm)), Math.max(...w!.panelPlans.map((p) => p.finishedLengthMm))]) await expect(sheet(page)).toContainText(inchText(mm));
+  for (const mm of [
+    w!.rodHeightMm,
+    w!.bracketToBracketMm,
+    Math.min(...w!.panelPlans.map((p) => p.finishedLengthMm)),
+    Math.max(...w!.panelPlans.map((p) => p.finishedLengthMm)),
+  ])
+    await expect(sheet(page)).toContainText(inchText(mm));
   await expect(sheet(page)).toContainText(`${w!.panels} at ${w!.fullness.toFixed(1)}×`);
   await expect(page.getByRole('radio', { name: /108 in/ }).first()).toBeChecked();
   // what is judged over all windows stands by each that it speaks of
   await expect(sheet(page)).toContainText('The rods of Harbour window and Galley window meet');
-  const drawn = await page.getByRole('group', { name: 'East wall' }).innerText().catch(async () => page.getByRole('group', { name: 'East wall' }).textContent());
+  const drawn = await page
+    .getByRole('group', { name: 'East wall' })
+    .innerText()
+    .catch(async () => page.getByRole('group', { name: 'East wall' }).textContent());
   expect(drawn).toContain('105');
 });
 
 test('a number changed on the drawing carries all with it', async ({ page, studio }) => {
   const before = await studio.plan();
-  await page.getByRole('group', { name: 'East wall' }).getByRole('button', { name: /^Rod, floor to centre/ }).last().click();
+  await page
+    .getByRole('group', { name: 'East wall' })
+    .getByRole('button', { name: /^Rod, floor to centre/ })
+    .last()
+    .click();
   await page.getByRole('textbox', { name: 'Rod, floor to centre' }).first().fill('104 1/8');
   await page.keyboard.press('Enter');
   await saved(page);
   await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(104.125, 5);
   const after = await studio.plan();
-  expect((before.windows[0]!.finishedLengthMm - after.windows[0]!.finishedLengthMm) / 25.4).toBeCloseTo(0.875, 5);
+  expect((before.windows[0]!.finishedLengthMm - after.windows[0]!.finishedLengthMm) / 25.4).toBeCloseTo(
+    0.875,
+    5,
+  );
   expect(after.windows[1]!.rodHeightMm).toBe(after.windows[0]!.rodHeightMm);
   expect(after.hangings).toEqual(before.hangings);
   await expect(sheet(page)).toContainText(inchText(after.windows[0]!.finishedLengthMm));
@@ -50,7 +66,10 @@ test('a length as it is moves the rod of the whole line to where it lands', asyn
   await saved(page);
   await expect.poll(async () => (await studio.plan()).windows[1]!.chosenRoute?.kind).toBe('asItIs');
   const plan = await studio.plan();
-  expect(plan.windows[1]!.chosenRoute!.stockMm).toBeCloseTo(Math.max(...plan.windows[1]!.panelPlans.map((p) => p.finishedLengthMm)), 3);
+  expect(plan.windows[1]!.chosenRoute!.stockMm).toBeCloseTo(
+    Math.max(...plan.windows[1]!.panelPlans.map((p) => p.finishedLengthMm)),
+    3,
+  );
   expect(new Set(plan.windows.map((w) => w.rodHeightMm)).size).toBe(1);
 });
 
@@ -69,7 +88,10 @@ test('the rod is dragged and nudged, within the room', async ({ page, studio }) 
   await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeLessThan(100);
 });
 
-test('a dragged rod is drawn to a named height; with Alt it is left where the hand lets go', async ({ page, studio }) => {
+test('a dragged rod is drawn to a named height; with Alt it is left where the hand lets go', async ({
+  page,
+  studio,
+}) => {
   const rodAt = async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4;
   const rod = page.getByRole('button', { name: /Harbour window, Rod/ });
   await awake(page);
@@ -97,21 +119,30 @@ test('a dragged rod is drawn to a named height; with Alt it is left where the ha
   await expect.poll(async () => Math.abs((await rodAt()) - 105)).toBeLessThan(1.5);
 });
 
-test('bracket to bracket and the finished length are typed in the worksheet too', async ({ page, studio }) => {
+test('bracket to bracket and the finished length are typed in the worksheet too', async ({
+  page,
+  studio,
+}) => {
   const span = sheet(page).getByRole('textbox', { name: 'Bracket to bracket' });
   await span.fill('76');
   await span.press('Enter');
   await saved(page);
-  await expect.poll(async () => (await studio.plan()).windows[0]!.bracketToBracketMm / 25.4).toBeCloseTo(76, 4);
+  await expect
+    .poll(async () => (await studio.plan()).windows[0]!.bracketToBracketMm / 25.4)
+    .toBeCloseTo(76, 4);
   await span.fill('40');
   await span.press('Enter');
-  await expect(sheet(page).getByRole('alert').filter({ hasText: 'The frame with its trim is' })).toBeVisible();
+  await expect(
+    sheet(page).getByRole('alert').filter({ hasText: 'The frame with its trim is' }),
+  ).toBeVisible();
   const length = sheet(page).getByRole('textbox', { name: 'Finished length' });
   const before = (await studio.plan()).windows[0]!;
   await length.fill('102 1/2');
   await length.press('Enter');
   await saved(page);
-  await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(before.rodHeightMm / 25.4 - (before.finishedLengthMm / 25.4 - 102.5), 3);
+  await expect
+    .poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4)
+    .toBeCloseTo(before.rodHeightMm / 25.4 - (before.finishedLengthMm / 25.4 - 102.5), 3);
 });
 
 test('a rod over the ceiling is refused where it is typed', async ({ page, studio }) => {
@@ -129,7 +160,11 @@ test('undressed and dressed again, with another cloth', async ({ page, studio })
   await expect(page.getByLabel('Cloth', { exact: true }).locator('option')).toHaveCount(8);
   await page.getByLabel('Cloth', { exact: true }).selectOption('panel-voile');
   await saved(page);
-  await expect.poll(async () => (await studio.plan()).windows.find((w) => w.openingId === 'harbour-window')?.flatWidthMm).toBeCloseTo(55 * 25.4, 4);
+  await expect
+    .poll(
+      async () => (await studio.plan()).windows.find((w) => w.openingId === 'harbour-window')?.flatWidthMm,
+    )
+    .toBeCloseTo(55 * 25.4, 4);
 });
 
 test('in centimetres everything is in centimetres', async ({ page }) => {

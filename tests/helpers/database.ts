@@ -12,7 +12,14 @@ export function scratchStudio(): { folder: string; open: () => StudioDatabase; r
   const opened: StudioDatabase[] = [];
   return {
     folder,
-    open: () => { const db = openDatabase(folder, MIGRATIONS, NOON); opened.push(db); return db; },
-    remove: () => { for (const db of opened) if (db.open) db.close(); rmSync(folder, { recursive: true, force: true }); },
+    open: () => {
+      const db = openDatabase(folder, MIGRATIONS, NOON);
+      opened.push(db);
+      return db;
+    },
+    remove: () => {
+      for (const db of opened) if (db.open) db.close();
+      rmSync(folder, { recursive: true, force: true });
+    },
   };
 }

@@ -30,7 +30,11 @@ describe('a wire between two rings (plane geometry)', () => {
     expect(wireRise(7, 8, 0)).toBeNaN();
   });
   it('an independent walk along the wire gives its length again', () => {
-    for (const [wire, rings, hooks] of [[46, 40, 0], [46, 40, 14], [1200, 1100, 500]] as const) {
+    for (const [wire, rings, hooks] of [
+      [46, 40, 0],
+      [46, 40, 14],
+      [1200, 1100, 500],
+    ] as const) {
       const rise = wireRise(wire, rings, hooks);
       expect(2 * Math.hypot((rings - hooks) / 2, rise) + hooks).toBeCloseTo(wire, 9);
     }

@@ -1,6 +1,13 @@
 /** Plane homographies against points projected by a pinhole camera that is worked out here, and the proportions of Zhang and He (Digital Signal Processing 17, 2007). */
 import { describe, expect, it } from 'vitest';
-import { aspectOf, homography, project, straighten, type Four, type Px } from '../../src/core/geometry/homography';
+import {
+  aspectOf,
+  homography,
+  project,
+  straighten,
+  type Four,
+  type Px,
+} from '../../src/core/geometry/homography';
 
 /** A camera of focal length f looking at a rectangle w × h, turned about its upright by yaw and tilted by pitch, at a distance. */
 function photograph(w: number, h: number, f: number, yawDeg: number, pitchDeg: number, away: number) {
@@ -12,28 +19,77 @@ function photograph(w: number, h: number, f: number, yawDeg: number, pitchDeg: n
     return { x: 800 + (f * x1) / (z2 + away), y: 600 + (f * y2) / (z2 + away) };
   };
 }
-const corners = (shoot: (u: number, v: number) => Px): Four => [shoot(0, 0), shoot(1, 0), shoot(1, 1), shoot(0, 1)];
+const corners = (shoot: (u: number, v: number) => Px): Four => [
+  shoot(0, 0),
+  shoot(1, 0),
+  shoot(1, 1),
+  shoot(0, 1),
+];
 
 describe('a photo straightened by its corners', () => {
-  it.each([[4.8, 2.7, 900, 25, 10], [4.8, 2.7, 1600, -32, 15], [1, 2, 1200, 18, -20]])('%s × %s m through f = %s px, turned %s° and tilted %s°: every point lies where it was', (w, h, f, yaw, pitch) => {
-    const shoot = photograph(w, h, f, yaw, pitch, 7);
-    const flat = homography(corners(shoot), [{ x: 0, y: 0 }, { x: w, y: 0 }, { x: w, y: h }, { x: 0, y: h }])!;
-    for (const [u, v] of [[0.5, 0.5], [0.2, 0.9], [0.75, 0.1]] as const) {
-      const p = project(flat, shoot(u, v));
-      expect(Math.hypot(p.x - u * w, p.y - v * h)).toBeLessThan(1e-6);
-    }
-    expect(Math.abs(aspectOf(corners(shoot), 1600, 1200) / (w / h) - 1)).toBeLessThan(1e-6);
-  });
+  it.each([
+    [4.8, 2.7, 900, 25, 10],
+    [4.8, 2.7, 1600, -32, 15],
+    [1, 2, 1200, 18, -20],
+  ])(
+    '%s × %s m through f = %s px, turned %s° and tilted %s°: every point lies where it was',
+    (w, h, f, yaw, pitch) => {
+      const shoot = photograph(w, h, f, yaw, pitch, 7);
+      const flat = homography(corners(shoot), [
+        { x: 0, y: 0 },
+        { x: w, y: 0 },
+        { x: w, y: h },
+        { x: 0, y: h },
+      ])!;
+      for (const [u, v] of [
+        [0.5, 0.5],
+        [0.2, 0.9],
+        [0.75, 0.1],
+      ] as const) {
+        const p = project(flat, shoot(u, v));
+        expect(Math.hypot(p.x - u * w, p.y - v * h)).toBeLessThan(1e-6);
+      }
+      expect(Math.abs(aspectOf(corners(shoot), 1600, 1200) / (w / h) - 1)).toBeLessThan(1e-6);
+    },
+  );
   it('seen square on, its own proportions are taken; corners in a line give nothing', () => {
     const shoot = photograph(3, 2, 1000, 0, 0, 8);
     expect(aspectOf(corners(shoot), 1600, 1200)).toBeCloseTo(1.5, 6);
-    expect(homography([{ x: 0, y: 0 }, { x: 1, y: 0 }, { x: 2, y: 0 }, { x: 3, y: 0 }], [{ x: 0, y: 0 }, { x: 1, y: 0 }, { x: 1, y: 1 }, { x: 0, y: 1 }])).toBeUndefined();
+    expect(
+      homography(
+        [
+          { x: 0, y: 0 },
+          { x: 1, y: 0 },
+          { x: 2, y: 0 },
+          { x: 3, y: 0 },
+        ],
+        [
+          { x: 0, y: 0 },
+          { x: 1, y: 0 },
+          { x: 1, y: 1 },
+          { x: 0, y: 1 },
+        ],
+      ),
+    ).toBeUndefined();
   });
   it('pixels come out where they belong', () => {
     const [w, h] = [40, 30];
     const data = new Uint8ClampedArray(4 * w * h);
-    for (let y = 0; y < h; y++) for (let x = 0; x < w; x++) data.set([x >= 20 ? 250 : 10, y >= 15 ? 250 : 10, 0, 255], 4 * (y * w + x));
-    const out = straighten({ width: w, height: h, data }, [{ x: 0, y: 0 }, { x: 40, y: 0 }, { x: 40, y: 30 }, { x: 0, y: 30 }], 20, 20)!;
-    expect([out[4 * (2 * 20 + 2)], out[4 * (2 * 20 + 17)], out[4 * (17 * 20 + 2) + 1]]).toEqual([10, 250, 250]);
+    for (let y = 0; y < h; y++)
+      for (let x = 0; x < w; x++) data.set([x >= 20 ? 250 : 10, y >= 15 ? 250 : 10, 0, 255], 4 * (y * w + x));
+    const out = straighten(
+      { width: w, height: h, data },
+      [
+        { x: 0, y: 0 },
+        { x: 40, y: 0 },
+        { x: 40, y: 30 },
+        { x: 0, y: 30 },
+      ],
+      20,
+      20,
+    )!;
+    expect([out[4 * (2 * 20 + 2)], out[4 * (2 * 20 + 17)], out[4 * (17 * 20 + 2) + 1]]).toEqual([
+      10, 250, 250,
+    ]);
   });
 });

@@ -4,11 +4,16 @@ import { lightSource } from '../../src/core/colour/light';
 import { FIRST_NM, OBSERVER_X, OBSERVER_Y, OBSERVER_Z, STEP_NM } from '../../src/core/colour/spectra';
 
 const wavelengths = module as unknown as { CMF: unknown };
-const xy = (kelvin: number) => { const { x, y, z } = lightSource(kelvin).white; return [x / (x + y + z), y / (x + y + z)] as const; };
+const xy = (kelvin: number) => {
+  const { x, y, z } = lightSource(kelvin).white;
+  return [x / (x + y + z), y / (x + y + z)] as const;
+};
 
 describe('CIE 1931 2° observer', () => {
   it('agrees with a second table at every band that both have', () => {
-    const theirs = new Map((wavelengths.CMF as [number, number, number, number][]).map(([nm, x, y, z]) => [nm, [x, y, z]]));
+    const theirs = new Map(
+      (wavelengths.CMF as [number, number, number, number][]).map(([nm, x, y, z]) => [nm, [x, y, z]]),
+    );
     let seen = 0;
     OBSERVER_X.forEach((x, i) => {
       const row = theirs.get(FIRST_NM + i * STEP_NM);
@@ -22,7 +27,11 @@ describe('CIE 1931 2° observer', () => {
 
 describe('light sources by their white points', () => {
   // CIE 015: chromaticities of illuminants for the 2° observer
-  it.each([['D65', 6504, 0.3127, 0.329], ['D50', 5003, 0.3457, 0.3585], ['D55', 5503, 0.3324, 0.3474]])('%s', (_name, kelvin, x, y) => {
+  it.each([
+    ['D65', 6504, 0.3127, 0.329],
+    ['D50', 5003, 0.3457, 0.3585],
+    ['D55', 5503, 0.3324, 0.3474],
+  ])('%s', (_name, kelvin, x, y) => {
     expect(Math.abs(xy(kelvin)[0] - x)).toBeLessThan(0.0012);
     expect(Math.abs(xy(kelvin)[1] - y)).toBeLessThan(0.0012);
   });

@@ -7,9 +7,30 @@ import { isoSheets } from '../../src/core/stages/walls/prints';
 
 describe('ISO 216', () => {
   // sizes in mm from the standard's tables; values from memory
-  const A = [[841, 1189], [594, 841], [420, 594], [297, 420], [210, 297], [148, 210], [105, 148]];
-  const B = [[1000, 1414], [707, 1000], [500, 707], [353, 500], [250, 353], [176, 250], [125, 176]];
-  it.each([['A', A], ['B', B]] as const)('series %s', (series, table) => expect(isoSheets(series).map((s) => [s.widthMm, s.heightMm])).toEqual(table));
+  const A = [
+    [841, 1189],
+    [594, 841],
+    [420, 594],
+    [297, 420],
+    [210, 297],
+    [148, 210],
+    [105, 148],
+  ];
+  const B = [
+    [1000, 1414],
+    [707, 1000],
+    [500, 707],
+    [353, 500],
+    [250, 353],
+    [176, 250],
+    [125, 176],
+  ];
+  it.each([
+    ['A', A],
+    ['B', B],
+  ] as const)('series %s', (series, table) =>
+    expect(isoSheets(series).map((s) => [s.widthMm, s.heightMm])).toEqual(table),
+  );
   it('A0 has a square metre, and sides as 1 to √2, to the millimetre', () => {
     const [a0] = isoSheets('A');
     expect((a0!.widthMm * a0!.heightMm) / 1e6).toBeCloseTo(1, 3);
@@ -18,7 +39,29 @@ describe('ISO 216', () => {
 });
 
 describe('reflection, by the law itself: a ray leaves a mirror as steep as it came, on the other side of the upright', () => {
-  const outlines: [number, number][][] = [[[0, 0], [5000, 0], [5000, 4000], [0, 4000]], [[0, 0], [3000, -600], [5200, 300], [5000, 4200], [400, 3900]], [[0, 0], [6000, 0], [6000, 2500], [3500, 2500], [3500, 5000], [0, 5000]]];
+  const outlines: [number, number][][] = [
+    [
+      [0, 0],
+      [5000, 0],
+      [5000, 4000],
+      [0, 4000],
+    ],
+    [
+      [0, 0],
+      [3000, -600],
+      [5200, 300],
+      [5000, 4200],
+      [400, 3900],
+    ],
+    [
+      [0, 0],
+      [6000, 0],
+      [6000, 2500],
+      [3500, 2500],
+      [3500, 5000],
+      [0, 5000],
+    ],
+  ];
   /** Follows a ray from a place, one wall after another by their own equations; independent of the code it checks. */
   const follow = (walls: readonly Wall[], from: [number, number], way: [number, number], but: string) => {
     let best: { wall: Wall; along: number; far: number } | undefined;
@@ -29,52 +72,98 @@ describe('reflection, by the law itself: a ray leaves a mirror as steep as it ca
       if (Math.abs(det) < 1e-9) continue;
       const far = ((w.from.xMm - from[0]) * -ey + (w.from.yMm - from[1]) * ex) / det;
       const s = (way[0] * (w.from.yMm - from[1]) - way[1] * (w.from.xMm - from[0])) / det;
-      if (far > 1e-6 && s >= 0 && s <= 1 && (!best || far < best.far)) best = { wall: w, along: s * w.lengthMm, far };
+      if (far > 1e-6 && s >= 0 && s <= 1 && (!best || far < best.far))
+        best = { wall: w, along: s * w.lengthMm, far };
     }
     return best;
   };
-  const given = fc.record({ outline: fc.integer({ min: 0, max: 2 }), ex: fc.double({ min: 0.15, max: 0.45, noNaN: true }), ey: fc.double({ min: 0.3, max: 0.85, noNaN: true }), eye: fc.integer({ min: 900, max: 1800 }), at: fc.double({ min: 0.3, max: 0.7, noNaN: true }), across: fc.double({ min: 0.02, max: 0.98, noNaN: true }), up: fc.double({ min: 0.05, max: 0.95, noNaN: true }) });
+  const given = fc.record({
+    outline: fc.integer({ min: 0, max: 2 }),
+    ex: fc.double({ min: 0.15, max: 0.45, noNaN: true }),
+    ey: fc.double({ min: 0.3, max: 0.85, noNaN: true }),
+    eye: fc.integer({ min: 900, max: 1800 }),
+    at: fc.double({ min: 0.3, max: 0.7, noNaN: true }),
+    across: fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+    up: fc.double({ min: 0.05, max: 0.95, noNaN: true }),
+  });
   it('falls where the patch says', () => {
     let checked = 0;
-    fc.assert(fc.property(given, (g) => {
-      const walls = wallsOf({ walls: outlines[g.outline]!.map(([xMm, yMm], i) => ({ id: `w${i}`, name: '', xMm, yMm })) });
-      const wall = walls[0]!;
-      const eye = { xMm: g.ex * 5000, yMm: g.ey * 4000, zMm: g.eye };
-      const glass: Glass = { wallId: 'w0', xMm: g.at * wall.lengthMm, widthMm: 700, bottomMm: 1200, topMm: 1900 };
-      const x = glass.xMm + (g.across - 0.5) * glass.widthMm;
-      const z = glass.bottomMm + g.up * (glass.topMm - glass.bottomMm);
-      const hit = pointOnWall(wall, x);
-      const u = [(wall.to.xMm - wall.from.xMm) / wall.lengthMm, (wall.to.yMm - wall.from.yMm) / wall.lengthMm] as const;
-      const n = [-u[1], u[0]] as const;
-      const [dx, dy, dz] = [hit.xMm - eye.xMm, hit.yMm - eye.yMm, z - eye.zMm];
-      const into = dx * n[0] + dy * n[1];
-      // only rays that come from the front
-      fc.pre(into < -1);
-      const out: [number, number] = [dx - 2 * into * n[0], dy - 2 * into * n[1]];
-      const met = follow(walls, [hit.xMm, hit.yMm], out, 'w0');
-      fc.pre(met !== undefined);
-      const patch = patchesIn(glass, eye, walls).find((p) => p.wallId === met!.wall.id && met!.along >= p.fromXMm - 1 && met!.along <= p.toXMm + 1);
-      expect(patch, `${met!.wall.id} ${met!.along}`).toBeDefined();
-      const t = (met!.along - patch!.fromXMm) / (patch!.toXMm - patch!.fromXMm);
-      const height = z + met!.far * dz;
-      const low = patch!.fromBottomMm + t * (patch!.toBottomMm - patch!.fromBottomMm);
-      const high = patch!.fromTopMm + t * (patch!.toTopMm - patch!.fromTopMm);
-      expect((height - low) / (high - low)).toBeCloseTo(g.up, 2);
-      checked++;
-    }), { numRuns: 400 });
+    fc.assert(
+      fc.property(given, (g) => {
+        const walls = wallsOf({
+          walls: outlines[g.outline]!.map(([xMm, yMm], i) => ({ id: `w${i}`, name: '', xMm, yMm })),
+        });
+        const wall = walls[0]!;
+        const eye = { xMm: g.ex * 5000, yMm: g.ey * 4000, zMm: g.eye };
+        const glass: Glass = {
+          wallId: 'w0',
+          xMm: g.at * wall.lengthMm,
+          widthMm: 700,
+          bottomMm: 1200,
+          topMm: 1900,
+        };
+        const x = glass.xMm + (g.across - 0.5) * glass.widthMm;
+        const z = glass.bottomMm + g.up * (glass.topMm - glass.bottomMm);
+        const hit = pointOnWall(wall, x);
+        const u = [
+          (wall.to.xMm - wall.from.xMm) / wall.lengthMm,
+          (wall.to.yMm - wall.from.yMm) / wall.lengthMm,
+        ] as const;
+        const n = [-u[1], u[0]] as const;
+        const [dx, dy, dz] = [hit.xMm - eye.xMm, hit.yMm - eye.yMm, z - eye.zMm];
+        const into = dx * n[0] + dy * n[1];
+        // only rays that come from the front
+        fc.pre(into < -1);
+        const out: [number, number] = [dx - 2 * into * n[0], dy - 2 * into * n[1]];
+        const met = follow(walls, [hit.xMm, hit.yMm], out, 'w0');
+        fc.pre(met !== undefined);
+        const patch = patchesIn(glass, eye, walls).find(
+          (p) => p.wallId === met!.wall.id && met!.along >= p.fromXMm - 1 && met!.along <= p.toXMm + 1,
+        );
+        expect(patch, `${met!.wall.id} ${met!.along}`).toBeDefined();
+        const t = (met!.along - patch!.fromXMm) / (patch!.toXMm - patch!.fromXMm);
+        const height = z + met!.far * dz;
+        const low = patch!.fromBottomMm + t * (patch!.toBottomMm - patch!.fromBottomMm);
+        const high = patch!.fromTopMm + t * (patch!.toTopMm - patch!.fromTopMm);
+        expect((height - low) / (high - low)).toBeCloseTo(g.up, 2);
+        checked++;
+      }),
+      { numRuns: 400 },
+    );
     expect(checked).toBeGreaterThan(100);
   });
   it('a glint is where the two angles are the same', () => {
-    fc.assert(fc.property(fc.integer({ min: 500, max: 4500 }), fc.integer({ min: 400, max: 3800 }), fc.integer({ min: 500, max: 4500 }), fc.integer({ min: 400, max: 3800 }), fc.integer({ min: 600, max: 2200 }), (ex, ey, tx, ty, tz) => {
-      const walls = wallsOf({ walls: outlines[0]!.map(([xMm, yMm], i) => ({ id: `w${i}`, name: '', xMm, yMm })) });
-      const glint = glintIn({ wallId: 'w0', xMm: 2500, widthMm: 5000, bottomMm: 0, topMm: 2500 }, { xMm: ex, yMm: ey, zMm: 1100 }, { xMm: tx, yMm: ty, zMm: tz }, walls)!;
-      // the wall runs along y = 0: the slopes to the two places are each other's opposite
-      expect((ex - glint.xMm) / ey).toBeCloseTo(-(tx - glint.xMm) / ty, 6);
-      expect((1100 - glint.zMm) / ey).toBeCloseTo(-(tz - glint.zMm) / ty, 6);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 500, max: 4500 }),
+        fc.integer({ min: 400, max: 3800 }),
+        fc.integer({ min: 500, max: 4500 }),
+        fc.integer({ min: 400, max: 3800 }),
+        fc.integer({ min: 600, max: 2200 }),
+        (ex, ey, tx, ty, tz) => {
+          const walls = wallsOf({
+            walls: outlines[0]!.map(([xMm, yMm], i) => ({ id: `w${i}`, name: '', xMm, yMm })),
+          });
+          const glint = glintIn(
+            { wallId: 'w0', xMm: 2500, widthMm: 5000, bottomMm: 0, topMm: 2500 },
+            { xMm: ex, yMm: ey, zMm: 1100 },
+            { xMm: tx, yMm: ty, zMm: tz },
+            walls,
+          )!;
+          // the wall runs along y = 0: the slopes to the two places are each other's opposite
+          expect((ex - glint.xMm) / ey).toBeCloseTo(-(tx - glint.xMm) / ty, 6);
+          expect((1100 - glint.zMm) / ey).toBeCloseTo(-(tz - glint.zMm) / ty, 6);
+        },
+      ),
+    );
   });
   it('twice reflected is where it was', () => {
-    const walls = wallsOf({ walls: outlines[1]!.map(([xMm, yMm], i) => ({ id: `w${i}`, name: '', xMm, yMm })) });
-    for (const w of walls) { const p = mirrored(w, mirrored(w, { xMm: 1234, yMm: 987 })); expect([p.xMm, p.yMm]).toEqual([expect.closeTo(1234, 6), expect.closeTo(987, 6)]); }
+    const walls = wallsOf({
+      walls: outlines[1]!.map(([xMm, yMm], i) => ({ id: `w${i}`, name: '', xMm, yMm })),
+    });
+    for (const w of walls) {
+      const p = mirrored(w, mirrored(w, { xMm: 1234, yMm: 987 }));
+      expect([p.xMm, p.yMm]).toEqual([expect.closeTo(1234, 6), expect.closeTo(987, 6)]);
+    }
   });
 });

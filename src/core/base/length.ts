@@ -10,7 +10,17 @@ export type LengthIssue = {
 
 const NUMBER = String.raw`\d{1,3}(?:[ ]\d{3})+(?:[.,]\d+)?|\d+(?:[.,]\d+)?|[.,]\d+`;
 const FRACTION = String.raw`(\d+)\s*[/⁄]\s*(\d+)`;
-const GLYPHS: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3' };
+const GLYPHS: Record<string, string> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
+};
 const MM_OF: Record<string, Mm> = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, ft: 12 * MM_PER_INCH };
 const UNIT_WORDS: [RegExp, string][] = [
   [/^(?:millimet(?:re|er)s?|mm)(?![a-z])/i, 'mm'],
@@ -51,7 +61,10 @@ export function parseLength(came: string, unit: LengthUnit): Result<Mm, LengthIs
     at = skipSpaces(text, quantity.end);
     const word = readUnit(text, at);
     const name = word?.unit ?? (last === 'ft' ? 'in' : last === 'm' ? 'cm' : bare);
-    const follows = last === undefined ? parts === 0 : (last === 'ft' && name === 'in') || (last === 'm' && (name === 'cm' || name === 'mm'));
+    const follows =
+      last === undefined
+        ? parts === 0
+        : (last === 'ft' && name === 'in') || (last === 'm' && (name === 'cm' || name === 'mm'));
     if (!follows || parts > 1) return stop('not-a-length', start);
     if (quantity.grouped && (name === 'in' || name === 'ft')) return stop('not-a-length', start);
     if (last === 'ft' && quantity.value >= 12) return stop('inches-past-a-foot', start);
@@ -94,13 +107,21 @@ function readQuantity(text: string, at: number): Quantity | undefined {
     const next = text[end] === '-' ? end + 1 : skipSpaces(text, end);
     const more = readFraction(text, next);
     if (more && (more.zeroDenominatorAt !== undefined || more.value < 1)) {
-      return { value: value + more.value, end: more.end, grouped: false, zeroDenominatorAt: more.zeroDenominatorAt };
+      return {
+        value: value + more.value,
+        end: more.end,
+        grouped: false,
+        zeroDenominatorAt: more.zeroDenominatorAt,
+      };
     }
   }
   return { value, end, grouped: digits.includes(' ') };
 }
 
-function readFraction(text: string, at: number): { value: number; end: number; zeroDenominatorAt?: number } | undefined {
+function readFraction(
+  text: string,
+  at: number,
+): { value: number; end: number; zeroDenominatorAt?: number } | undefined {
   const glyph = GLYPHS[text[at] ?? ''];
   if (glyph) {
     const [n, d] = glyph.split('/').map(Number) as [number, number];
@@ -115,18 +136,31 @@ function readFraction(text: string, at: number): { value: number; end: number; z
 }
 
 /** A length cut into what a screen sets: sign, feet (0 when none), whole number, eighths as a reduced fraction, unit word. */
-export type LengthParts = { sign: '' | '−'; feet: number; whole: string; fraction?: [number, number]; unit: 'in' | 'cm' };
+export type LengthParts = {
+  sign: '' | '−';
+  feet: number;
+  whole: string;
+  fraction?: [number, number];
+  unit: 'in' | 'cm';
+};
 
 /** Inches to the nearest ⅛, feet and inches from 3 ft up where the unit says so, centimetres to 0.5. */
 export function lengthParts(lengthMm: Mm, unit: LengthUnit): LengthParts {
   const steps = Math.round(Math.abs(lengthMm) / markStep(unit));
   const sign = lengthMm < 0 && steps > 0 ? '−' : '';
-  if (unit === 'cm') return { sign, feet: 0, whole: steps % 2 ? (steps / 2).toFixed(1) : String(steps / 2), unit: 'cm' };
+  if (unit === 'cm')
+    return { sign, feet: 0, whole: steps % 2 ? (steps / 2).toFixed(1) : String(steps / 2), unit: 'cm' };
   const feet = unit === 'ft-in' && steps >= 36 * 8 ? Math.floor(steps / 96) : 0;
   const eighths = steps - feet * 96;
   const numerator = eighths % 8;
   const by = numerator % 4 === 0 ? 4 : numerator % 2 === 0 ? 2 : 1;
-  return { sign, feet, whole: String(Math.floor(eighths / 8)), ...(numerator ? { fraction: [numerator / by, 8 / by] as [number, number] } : {}), unit: 'in' };
+  return {
+    sign,
+    feet,
+    whole: String(Math.floor(eighths / 8)),
+    ...(numerator ? { fraction: [numerator / by, 8 / by] as [number, number] } : {}),
+    unit: 'in',
+  };
 }
 
 const FRACTION_SLASH = '\u2044';
@@ -147,5 +181,9 @@ export function formatLength(lengthMm: Mm, unit: LengthUnit): string {
 
 /** What is put back into a field for typing: ASCII that parseLength reads to the same mark. */
 export function typedLength(lengthMm: Mm, unit: LengthUnit): string {
-  return formatBareLength(lengthMm, unit).replaceAll('\u2044', '/').replaceAll('′', "'").replaceAll('″', '').replace('−', '-');
+  return formatBareLength(lengthMm, unit)
+    .replaceAll('\u2044', '/')
+    .replaceAll('′', "'")
+    .replaceAll('″', '')
+    .replace('−', '-');
 }

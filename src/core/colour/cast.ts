@@ -3,21 +3,40 @@ export type Linear = readonly [number, number, number];
 type Matrix = readonly [Linear, Linear, Linear];
 
 /** sRGB to XYZ (IEC 61966-2-1), and Bradford's cone responses (Lam 1985; ICC.1:2010, annex E). */
-const TO_XYZ: Matrix = [[0.4124564, 0.3575761, 0.1804375], [0.2126729, 0.7151522, 0.072175], [0.0193339, 0.119192, 0.9503041]];
-const BRADFORD: Matrix = [[0.8951, 0.2664, -0.1614], [-0.7502, 1.7135, 0.0367], [0.0389, -0.0685, 1.0296]];
+const TO_XYZ: Matrix = [
+  [0.4124564, 0.3575761, 0.1804375],
+  [0.2126729, 0.7151522, 0.072175],
+  [0.0193339, 0.119192, 0.9503041],
+];
+const BRADFORD: Matrix = [
+  [0.8951, 0.2664, -0.1614],
+  [-0.7502, 1.7135, 0.0367],
+  [0.0389, -0.0685, 1.0296],
+];
 
-const times = (m: Matrix, v: Linear): Linear => [0, 1, 2].map((r) => m[r]![0] * v[0] + m[r]![1] * v[1] + m[r]![2] * v[2]) as unknown as Linear;
-const product = (a: Matrix, b: Matrix): Matrix => [0, 1, 2].map((r) => [0, 1, 2].map((c) => a[r]![0] * b[0][c]! + a[r]![1] * b[1][c]! + a[r]![2] * b[2][c]!)) as unknown as Matrix;
+const times = (m: Matrix, v: Linear): Linear =>
+  [0, 1, 2].map((r) => m[r]![0] * v[0] + m[r]![1] * v[1] + m[r]![2] * v[2]) as unknown as Linear;
+const product = (a: Matrix, b: Matrix): Matrix =>
+  [0, 1, 2].map((r) =>
+    [0, 1, 2].map((c) => a[r]![0] * b[0][c]! + a[r]![1] * b[1][c]! + a[r]![2] * b[2][c]!),
+  ) as unknown as Matrix;
 function inverse(m: Matrix): Matrix {
   const [[a, b, c], [d, e, f], [g, h, i]] = m;
   const det = a * (e * i - f * h) - b * (d * i - f * g) + c * (d * h - e * g);
-  return [[e * i - f * h, c * h - b * i, b * f - c * e], [f * g - d * i, a * i - c * g, c * d - a * f], [d * h - e * g, b * g - a * h, a * e - b * d]].map((r) => r.map((v) => v / det)) as unknown as Matrix;
+  return [
+    [e * i - f * h, c * h - b * i, b * f - c * e],
+    [f * g - d * i, a * i - c * g, c * d - a * f],
+    [d * h - e * g, b * g - a * h, a * e - b * d],
+  ].map((r) => r.map((v) => v / det)) as unknown as Matrix;
 }
 
 const CONES = product(BRADFORD, TO_XYZ);
 const BACK = inverse(CONES);
 
-export type Cast = { apply: (rgb: Linear) => Linear; /** How much each cone is scaled, red to blue. */ gains: Linear };
+export type Cast = {
+  apply: (rgb: Linear) => Linear;
+  /** How much each cone is scaled, red to blue. */ gains: Linear;
+};
 export type CastIssue = 'too-dark' | 'clipped' | 'not-a-card';
 
 /** A card darker than this cannot be told from noise; brighter than this its colour is cut off. */
@@ -38,13 +57,24 @@ export function castFromCard(card: Linear, reflectance: number): Cast | CastIssu
   if (seen.some((v) => v <= 1e-4)) return 'not-a-card';
   const gains = [0, 1, 2].map((k) => wanted[k]! / seen[k]!) as unknown as Linear;
   if (Math.max(...gains) / Math.min(...gains) > MOST_CAST) return 'not-a-card';
-  const matrix = product(BACK, product([[gains[0], 0, 0], [0, gains[1], 0], [0, 0, gains[2]]], CONES));
+  const matrix = product(
+    BACK,
+    product(
+      [
+        [gains[0], 0, 0],
+        [0, gains[1], 0],
+        [0, 0, gains[2]],
+      ],
+      CONES,
+    ),
+  );
   return { gains, apply: (rgb) => times(matrix, rgb) };
 }
 
 /** sRGB's curve and its inverse (IEC 61966-2-1). */
 export const toLinear = (v: number): number => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4);
-export const fromLinear = (v: number): number => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055);
+export const fromLinear = (v: number): number =>
+  v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
 
 const WHITE = { x: 0.95047, z: 1.08883 } as const;
 const labCurve = (t: number): number => (t > 216 / 24389 ? Math.cbrt(t) : (t * 24389) / 3132 + 16 / 116);

@@ -1,6 +1,15 @@
 import type { Kelvin } from '../base/units';
 import { chromaOf, labHueDeg, labOfXyz, xyzOfLab, type Lab, type Xyz } from './spaces';
-import { DAYLIGHT_S0, DAYLIGHT_S1, DAYLIGHT_S2, FIRST_NM, OBSERVER_X, OBSERVER_Y, OBSERVER_Z, STEP_NM } from './spectra';
+import {
+  DAYLIGHT_S0,
+  DAYLIGHT_S1,
+  DAYLIGHT_S2,
+  FIRST_NM,
+  OBSERVER_X,
+  OBSERVER_Y,
+  OBSERVER_Z,
+  STEP_NM,
+} from './spectra';
 
 /** Relative power of a light source, 380 to 730 nm in steps of 10, and the XYZ of a perfect white under it (Y = 1). */
 export type Source = { kelvin: Kelvin; white: Xyz; power: readonly number[] };
@@ -28,9 +37,10 @@ function planck(kelvin: Kelvin): number[] {
 
 function daylight(kelvin: Kelvin): number[] {
   const t = 1000 / kelvin;
-  const x = kelvin <= 7000
-    ? -4.607 * t ** 3 + 2.9678 * t ** 2 + 0.09911 * t + 0.244063
-    : -2.0064 * t ** 3 + 1.9018 * t ** 2 + 0.24748 * t + 0.23704;
+  const x =
+    kelvin <= 7000
+      ? -4.607 * t ** 3 + 2.9678 * t ** 2 + 0.09911 * t + 0.244063
+      : -2.0064 * t ** 3 + 1.9018 * t ** 2 + 0.24748 * t + 0.23704;
   const y = -3 * x * x + 2.87 * x - 0.275;
   const m = 0.0241 + 0.2562 * x - 0.7341 * y;
   const m1 = (-1.3515 - 1.7703 * x + 5.9114 * y) / m;
@@ -54,7 +64,11 @@ function integrate(power: readonly number[], reflectance: readonly number[] | un
 }
 
 /** A measured reflectance (400 to 700 nm, every 10 nm) over this table's bands; beyond its ends it is taken to go on as it ended. */
-const overBands = (measured: readonly number[]): number[] => Array.from({ length: BANDS }, (_, i) => measured[Math.min(measured.length - 1, Math.max(0, i - (400 - FIRST_NM) / STEP_NM))]!);
+const overBands = (measured: readonly number[]): number[] =>
+  Array.from(
+    { length: BANDS },
+    (_, i) => measured[Math.min(measured.length - 1, Math.max(0, i - (400 - FIRST_NM) / STEP_NM))]!,
+  );
 
 /** CIELAB of a measured reflectance under a source, against that source's own white: what an eye that is used to the light sees. */
 export function labUnder(measured: readonly number[], source: Source): Lab {
@@ -83,7 +97,9 @@ export function estimateReflectance(lab: Lab): number[] {
 
 const observerWeights = (() => {
   const total = day.power.reduce((s, p, i) => s + p * OBSERVER_Y[i]!, 0);
-  return [OBSERVER_X, OBSERVER_Y, OBSERVER_Z].map((curve) => curve.map((v, i) => (v * day.power[i]!) / total));
+  return [OBSERVER_X, OBSERVER_Y, OBSERVER_Z].map((curve) =>
+    curve.map((v, i) => (v * day.power[i]!) / total),
+  );
 })();
 
 /** Newton's method on the Lagrangian of Σ(z[i+1] − z[i])² with ρ = (tanh z + 1) / 2 and three colour constraints. */
@@ -94,7 +110,9 @@ function solveSmooth(aim: readonly number[]): number[] | undefined {
   const lambda = new Float64Array(3);
   for (let step = 0; step < 24; step++) {
     const matrix = new Float64Array(size * (size + 1));
-    const put = (r: number, c: number, v: number) => { matrix[r * (size + 1) + c]! += v; };
+    const put = (r: number, c: number, v: number) => {
+      matrix[r * (size + 1) + c]! += v;
+    };
     let miss = 0;
     const short = [...aim];
     for (let i = 0; i < n; i++) {
@@ -140,7 +158,8 @@ function solveLinear(m: Float64Array, size: number): Float64Array | undefined {
     let pivot = c;
     for (let r = c + 1; r < size; r++) if (Math.abs(m[r * w + c]!) > Math.abs(m[pivot * w + c]!)) pivot = r;
     if (Math.abs(m[pivot * w + c]!) < 1e-14) return undefined;
-    if (pivot !== c) for (let k = c; k < w; k++) [m[c * w + k], m[pivot * w + k]] = [m[pivot * w + k]!, m[c * w + k]!];
+    if (pivot !== c)
+      for (let k = c; k < w; k++) [m[c * w + k], m[pivot * w + k]] = [m[pivot * w + k]!, m[c * w + k]!];
     for (let r = c + 1; r < size; r++) {
       const factor = m[r * w + c]! / m[c * w + c]!;
       if (factor !== 0) for (let k = c; k < w; k++) m[r * w + k]! -= factor * m[c * w + k]!;
@@ -156,9 +175,18 @@ function solveLinear(m: Float64Array, size: number): Float64Array | undefined {
 }
 
 // CAT16 (Li et al., Color Res. Appl. 42, 2017)
-const CAT16 = [[0.401288, 0.650173, -0.051461], [-0.250268, 1.204414, 0.045854], [-0.002079, 0.048952, 0.953127]] as const;
-const CAT16_BACK = [[1.86206786, -1.01125463, 0.14918677], [0.38752654, 0.62144744, -0.00897398], [-0.0158415, -0.03412294, 1.04996444]] as const;
-const cones = (m: typeof CAT16 | typeof CAT16_BACK, { x, y, z }: Xyz) => m.map(([p, q, r]) => p * x + q * y + r * z) as [number, number, number];
+const CAT16 = [
+  [0.401288, 0.650173, -0.051461],
+  [-0.250268, 1.204414, 0.045854],
+  [-0.002079, 0.048952, 0.953127],
+] as const;
+const CAT16_BACK = [
+  [1.86206786, -1.01125463, 0.14918677],
+  [0.38752654, 0.62144744, -0.00897398],
+  [-0.0158415, -0.03412294, 1.04996444],
+] as const;
+const cones = (m: typeof CAT16 | typeof CAT16_BACK, { x, y, z }: Xyz) =>
+  m.map(([p, q, r]) => p * x + q * y + r * z) as [number, number, number];
 
 /** How far the eye adapts to a room's light: CIECAM16 degree of adaptation, average surround, for an adapting luminance in cd/m². */
 export const degreeOfAdaptation = (luminance: number): number =>
@@ -184,4 +212,5 @@ export function seenBy(lab: Lab, source: Source): Lab {
 }
 
 /** Warmth of a colour: chroma × cos(hue − 60°); positive is warm. */
-export const warmthOf = (lab: Lab): number => chromaOf(lab) * Math.cos(((labHueDeg(lab) - 60) * Math.PI) / 180);
+export const warmthOf = (lab: Lab): number =>
+  chromaOf(lab) * Math.cos(((labHueDeg(lab) - 60) * Math.PI) / 180);

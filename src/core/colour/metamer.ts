@@ -13,8 +13,15 @@ function eye(): number[][] {
   for (const curve of [OBSERVER_X, OBSERVER_Y, OBSERVER_Z]) {
     let v = Array.from({ length: BANDS }, (_, i) => curve[i + SKIP]! * power[i + SKIP]!);
     // the ends stand for what lies beyond them, as they do when a measured spectrum is summed
-    curve.forEach((c, i) => { const at = i - SKIP; if (at < 0) v[0]! += c * power[i]!; else if (at >= BANDS) v[BANDS - 1]! += c * power[i]!; });
-    for (const b of basis) { const along = v.reduce((s, x, i) => s + x * b[i]!, 0); v = v.map((x, i) => x - along * b[i]!); }
+    curve.forEach((c, i) => {
+      const at = i - SKIP;
+      if (at < 0) v[0]! += c * power[i]!;
+      else if (at >= BANDS) v[BANDS - 1]! += c * power[i]!;
+    });
+    for (const b of basis) {
+      const along = v.reduce((s, x, i) => s + x * b[i]!, 0);
+      v = v.map((x, i) => x - along * b[i]!);
+    }
     const size = Math.hypot(...v);
     basis.push(v.map((x) => x / size));
   }
@@ -28,8 +35,15 @@ function eye(): number[][] {
 export function metamerOf(spectrum: readonly number[], amount: number): number[] {
   // three waves across the spectrum, less all that the eye would see of them
   let black = Array.from({ length: BANDS }, (_, i) => Math.cos((i / (BANDS - 1)) * 3 * Math.PI));
-  for (const b of eye()) { const along = black.reduce((s, x, i) => s + x * b[i]!, 0); black = black.map((x, i) => x - along * b[i]!); }
-  const room = Math.min(...spectrum.map((r, i) => (black[i]! > 0 ? (1 - r) / black[i]! : black[i]! < 0 ? r / -black[i]! : Infinity)));
+  for (const b of eye()) {
+    const along = black.reduce((s, x, i) => s + x * b[i]!, 0);
+    black = black.map((x, i) => x - along * b[i]!);
+  }
+  const room = Math.min(
+    ...spectrum.map((r, i) =>
+      black[i]! > 0 ? (1 - r) / black[i]! : black[i]! < 0 ? r / -black[i]! : Infinity,
+    ),
+  );
   const by = Math.min(amount, Math.max(0, room));
   return spectrum.map((r, i) => r + by * black[i]!);
 }

@@ -3,10 +3,34 @@ import { oklchOfLab, type Lab } from './spaces';
 /** Parts of a stylist's name for a colour; the message table turns them into words. */
 export type ColourName =
   | { kind: 'white'; undertone: 'stark' | 'cool' | 'warm' | 'creamy' }
-  | { kind: 'neutral'; depth: 'pale' | 'light' | 'mid' | 'dark' | 'black'; undertone: 'plain' | 'cool' | 'warm' }
-  | { kind: 'hue'; depth: 'pale' | 'light' | 'mid' | 'deep'; strength: 'greyed' | 'muted' | 'clear' | 'bright'; hue: HueWord };
+  | {
+      kind: 'neutral';
+      depth: 'pale' | 'light' | 'mid' | 'dark' | 'black';
+      undertone: 'plain' | 'cool' | 'warm';
+    }
+  | {
+      kind: 'hue';
+      depth: 'pale' | 'light' | 'mid' | 'deep';
+      strength: 'greyed' | 'muted' | 'clear' | 'bright';
+      hue: HueWord;
+    };
 
-export type HueWord = 'pink' | 'red' | 'rust' | 'orange' | 'tan' | 'gold' | 'yellow' | 'olive' | 'green' | 'sage' | 'teal' | 'blue' | 'navy' | 'violet' | 'plum';
+export type HueWord =
+  | 'pink'
+  | 'red'
+  | 'rust'
+  | 'orange'
+  | 'tan'
+  | 'gold'
+  | 'yellow'
+  | 'olive'
+  | 'green'
+  | 'sage'
+  | 'teal'
+  | 'blue'
+  | 'navy'
+  | 'violet'
+  | 'plum';
 
 /** OKLCH chroma under which a colour passes for a neutral, unless the studio sets its own. */
 export const NEUTRAL_CHROMA = 0.03;
@@ -15,9 +39,18 @@ export const NEUTRAL_CHROMA = 0.03;
 export function nameColour(lab: Lab, neutralChroma: number = NEUTRAL_CHROMA): ColourName {
   const { c, hueDeg } = oklchOfLab(lab);
   if (c < neutralChroma) {
-    if (lab.l >= 87) return { kind: 'white', undertone: lab.b > 7.5 ? 'creamy' : lab.b > 2.5 ? 'warm' : lab.b < -1.5 ? 'cool' : 'stark' };
-    const depth = lab.l >= 75 ? 'pale' : lab.l >= 60 ? 'light' : lab.l >= 38 ? 'mid' : lab.l >= 20 ? 'dark' : 'black';
-    return { kind: 'neutral', depth, undertone: Math.hypot(lab.a, lab.b) < 2 ? 'plain' : lab.b > 0 ? 'warm' : 'cool' };
+    if (lab.l >= 87)
+      return {
+        kind: 'white',
+        undertone: lab.b > 7.5 ? 'creamy' : lab.b > 2.5 ? 'warm' : lab.b < -1.5 ? 'cool' : 'stark',
+      };
+    const depth =
+      lab.l >= 75 ? 'pale' : lab.l >= 60 ? 'light' : lab.l >= 38 ? 'mid' : lab.l >= 20 ? 'dark' : 'black';
+    return {
+      kind: 'neutral',
+      depth,
+      undertone: Math.hypot(lab.a, lab.b) < 2 ? 'plain' : lab.b > 0 ? 'warm' : 'cool',
+    };
   }
   const depth = lab.l >= 80 ? 'pale' : lab.l >= 62 ? 'light' : lab.l >= 38 ? 'mid' : 'deep';
   const strength = c < 0.055 ? 'greyed' : c < 0.1 ? 'muted' : c < 0.17 ? 'clear' : 'bright';

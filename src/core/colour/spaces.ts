@@ -1,8 +1,23 @@
 /** The one door to the colour library. Everything outside speaks Lab (D65, 2° observer), sRGB hex and OKLCH. */
-import { clampChroma, converter, differenceCiede2000, formatHex, modeLab65, modeLrgb, modeOklch, modeOklab, modeLch65, modeRgb, modeXyz65, parseHex, useMode as register } from 'culori/fn';
+import {
+  clampChroma,
+  converter,
+  differenceCiede2000,
+  formatHex,
+  modeLab65,
+  modeLrgb,
+  modeOklch,
+  modeOklab,
+  modeLch65,
+  modeRgb,
+  modeXyz65,
+  parseHex,
+  useMode as register,
+} from 'culori/fn';
 import type { Deg } from '../base/units';
 
-for (const mode of [modeRgb, modeLrgb, modeXyz65, modeLab65, modeLch65, modeOklab, modeOklch]) register(mode as typeof modeRgb);
+for (const mode of [modeRgb, modeLrgb, modeXyz65, modeLab65, modeLch65, modeOklab, modeOklch])
+  register(mode as typeof modeRgb);
 const toLab65 = converter('lab65');
 const toOklchMode = converter('oklch');
 const toXyz65 = converter('xyz65');

@@ -1,10 +1,23 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { boxesOverlap, distanceToSegment, insidePolygon, overlapLength, polygonArea, polygonCentre, turnedCorners } from './plane';
+import {
+  boxesOverlap,
+  distanceToSegment,
+  insidePolygon,
+  overlapLength,
+  polygonArea,
+  polygonCentre,
+  turnedCorners,
+} from './plane';
 import { visibleAreas } from './visible';
 
 const p = (xMm: number, yMm: number) => ({ xMm, yMm });
-const box = (xMm: number, yMm: number, widthMm: number, heightMm: number) => ({ xMm, yMm, widthMm, heightMm });
+const box = (xMm: number, yMm: number, widthMm: number, heightMm: number) => ({
+  xMm,
+  yMm,
+  widthMm,
+  heightMm,
+});
 const L = [p(0, 0), p(300, 0), p(300, 150), p(190, 150), p(190, 280), p(0, 280)];
 
 describe('outlines', () => {
@@ -12,8 +25,17 @@ describe('outlines', () => {
     expect(polygonArea(L)).toBe(300 * 150 + 190 * 130);
     expect(polygonArea([...L].reverse())).toBeLessThan(0);
   });
-  it('centre of a rectangle', () => expect(polygonCentre([p(0, 0), p(40, 0), p(40, 20), p(0, 20)])).toEqual(p(20, 10)));
-  it.each([[p(10, 10), true], [p(299, 149), true], [p(250, 200), false], [p(300, 70), true], [p(300.4, 70), true], [p(302, 70), false], [p(-1, 5), false]])('%j inside the L: %s', (point, inside) => {
+  it('centre of a rectangle', () =>
+    expect(polygonCentre([p(0, 0), p(40, 0), p(40, 20), p(0, 20)])).toEqual(p(20, 10)));
+  it.each([
+    [p(10, 10), true],
+    [p(299, 149), true],
+    [p(250, 200), false],
+    [p(300, 70), true],
+    [p(300.4, 70), true],
+    [p(302, 70), false],
+    [p(-1, 5), false],
+  ])('%j inside the L: %s', (point, inside) => {
     expect(insidePolygon(point, L)).toBe(inside);
   });
   it('a turned rectangle keeps its size, and a right angle swaps it', () => {
@@ -36,20 +58,38 @@ describe('outlines', () => {
 describe('what is visible', () => {
   const frame = box(0, 0, 100, 100);
   it('the front hides the back', () => {
-    expect(visibleAreas([box(0, 0, 100, 100), box(20, 20, 30, 30), box(30, 30, 10, 10)], frame)).toEqual([10_000 - 900, 900 - 100, 100]);
+    expect(visibleAreas([box(0, 0, 100, 100), box(20, 20, 30, 30), box(30, 30, 10, 10)], frame)).toEqual([
+      10_000 - 900,
+      900 - 100,
+      100,
+    ]);
   });
-  it('what lies outside the wall is cut off', () => expect(visibleAreas([box(-50, -50, 100, 100)], frame)).toEqual([2500]));
+  it('what lies outside the wall is cut off', () =>
+    expect(visibleAreas([box(-50, -50, 100, 100)], frame)).toEqual([2500]));
   it('nothing gives nothing', () => expect(visibleAreas([], frame)).toEqual([]));
   it('agrees with counting points, whatever is laid over what', () => {
-    const some = fc.array(fc.tuple(fc.integer({ min: -5, max: 20 }), fc.integer({ min: -5, max: 20 }), fc.integer({ min: 1, max: 15 }), fc.integer({ min: 1, max: 15 })), { minLength: 1, maxLength: 8 });
-    fc.assert(fc.property(some, (rows) => {
-      const boxes = rows.map(([x, y, w, h]) => box(x, y, w, h));
-      const counted = boxes.map(() => 0);
-      for (let x = 0; x < 20; x++) for (let y = 0; y < 20; y++) {
-        const top = boxes.findLastIndex((b) => b.xMm <= x && x + 1 <= b.xMm + b.widthMm && b.yMm <= y && y + 1 <= b.yMm + b.heightMm);
-        if (top >= 0) counted[top]!++;
-      }
-      expect(visibleAreas(boxes, box(0, 0, 20, 20))).toEqual(counted);
-    }));
+    const some = fc.array(
+      fc.tuple(
+        fc.integer({ min: -5, max: 20 }),
+        fc.integer({ min: -5, max: 20 }),
+        fc.integer({ min: 1, max: 15 }),
+        fc.integer({ min: 1, max: 15 }),
+      ),
+      { minLength: 1, maxLength: 8 },
+    );
+    fc.assert(
+      fc.property(some, (rows) => {
+        const boxes = rows.map(([x, y, w, h]) => box(x, y, w, h));
+        const counted = boxes.map(() => 0);
+        for (let x = 0; x < 20; x++)
+          for (let y = 0; y < 20; y++) {
+            const top = boxes.findLastIndex(
+              (b) => b.xMm <= x && x + 1 <= b.xMm + b.widthMm && b.yMm <= y && y + 1 <= b.yMm + b.heightMm,
+            );
+            if (top >= 0) counted[top]!++;
+          }
+        expect(visibleAreas(boxes, box(0, 0, 20, 20))).toEqual(counted);
+      }),
+    );
   });
 });

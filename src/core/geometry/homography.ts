@@ -8,7 +8,13 @@ export type Homography = readonly number[];
 /** The projective map that takes one quadrilateral's corners to another's; undefined when three corners lie in a line. */
 export function homography(from: Four, to: Four): Homography | undefined {
   // eight equations for eight unknowns, the ninth is 1
-  const rows = from.flatMap((p, i) => { const q = to[i]!; return [[p.x, p.y, 1, 0, 0, 0, -q.x * p.x, -q.x * p.y, q.x], [0, 0, 0, p.x, p.y, 1, -q.y * p.x, -q.y * p.y, q.y]]; });
+  const rows = from.flatMap((p, i) => {
+    const q = to[i]!;
+    return [
+      [p.x, p.y, 1, 0, 0, 0, -q.x * p.x, -q.x * p.y, q.x],
+      [0, 0, 0, p.x, p.y, 1, -q.y * p.x, -q.y * p.y, q.y],
+    ];
+  });
   for (let c = 0; c < 8; c++) {
     let pivot = c;
     for (let r = c + 1; r < 8; r++) if (Math.abs(rows[r]![c]!) > Math.abs(rows[pivot]![c]!)) pivot = r;
@@ -34,11 +40,22 @@ export function project(h: Homography, p: Px): Px {
  * on there is no perspective to tell by, and the corners' own proportions are it.
  */
 export function aspectOf(corners: Four, widthPx: number, heightPx: number): number {
-  const [m1, m2, m4, m3] = corners.map((c) => [c.x - widthPx / 2, c.y - heightPx / 2, 1]) as [number[], number[], number[], number[]];
-  const cross = (a: number[], b: number[]) => [a[1]! * b[2]! - a[2]! * b[1]!, a[2]! * b[0]! - a[0]! * b[2]!, a[0]! * b[1]! - a[1]! * b[0]!];
+  const [m1, m2, m4, m3] = corners.map((c) => [c.x - widthPx / 2, c.y - heightPx / 2, 1]) as [
+    number[],
+    number[],
+    number[],
+    number[],
+  ];
+  const cross = (a: number[], b: number[]) => [
+    a[1]! * b[2]! - a[2]! * b[1]!,
+    a[2]! * b[0]! - a[0]! * b[2]!,
+    a[0]! * b[1]! - a[1]! * b[0]!,
+  ];
   const dot = (a: number[], b: number[]) => a[0]! * b[0]! + a[1]! * b[1]! + a[2]! * b[2]!;
   const length = (a: Px, b: Px) => Math.hypot(a.x - b.x, a.y - b.y);
-  const flat = (length(corners[0], corners[1]) + length(corners[3], corners[2])) / (length(corners[0], corners[3]) + length(corners[1], corners[2]));
+  const flat =
+    (length(corners[0], corners[1]) + length(corners[3], corners[2])) /
+    (length(corners[0], corners[3]) + length(corners[1], corners[2]));
   const k2 = dot(cross(m1, m4), m3) / dot(cross(m2, m4), m3);
   const k3 = dot(cross(m1, m4), m2) / dot(cross(m3, m4), m2);
   const n2 = m2.map((v, i) => k2 * v - m1[i]!);
@@ -51,20 +68,40 @@ export function aspectOf(corners: Four, widthPx: number, heightPx: number): numb
 }
 
 /** The picture within the four corners (in pixels), laid out flat at a size: bilinear, row by row, RGBA. */
-export function straighten(picture: { width: number; height: number; data: Uint8ClampedArray }, corners: Four, width: number, height: number): Uint8ClampedArray<ArrayBuffer> | undefined {
-  const h = homography([{ x: 0, y: 0 }, { x: width, y: 0 }, { x: width, y: height }, { x: 0, y: height }], corners);
+export function straighten(
+  picture: { width: number; height: number; data: Uint8ClampedArray },
+  corners: Four,
+  width: number,
+  height: number,
+): Uint8ClampedArray<ArrayBuffer> | undefined {
+  const h = homography(
+    [
+      { x: 0, y: 0 },
+      { x: width, y: 0 },
+      { x: width, y: height },
+      { x: 0, y: height },
+    ],
+    corners,
+  );
   if (!h) return undefined;
   const out = new Uint8ClampedArray(4 * width * height);
   const { data } = picture;
-  for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) {
-    const p = project(h, { x: x + 0.5, y: y + 0.5 });
-    const [u, v] = [p.x - 0.5, p.y - 0.5];
-    const [i, j] = [Math.floor(u), Math.floor(v)];
-    if (i < -1 || j < -1 || i >= picture.width || j >= picture.height) continue;
-    const [a, b] = [u - i, v - j];
-    const at = (ix: number, iy: number) => 4 * (Math.min(picture.height - 1, Math.max(0, iy)) * picture.width + Math.min(picture.width - 1, Math.max(0, ix)));
-    const [p00, p10, p01, p11] = [at(i, j), at(i + 1, j), at(i, j + 1), at(i + 1, j + 1)];
-    for (let k = 0; k < 4; k++) out[4 * (y * width + x) + k] = (1 - b) * ((1 - a) * data[p00 + k]! + a * data[p10 + k]!) + b * ((1 - a) * data[p01 + k]! + a * data[p11 + k]!);
-  }
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const p = project(h, { x: x + 0.5, y: y + 0.5 });
+      const [u, v] = [p.x - 0.5, p.y - 0.5];
+      const [i, j] = [Math.floor(u), Math.floor(v)];
+      if (i < -1 || j < -1 || i >= picture.width || j >= picture.height) continue;
+      const [a, b] = [u - i, v - j];
+      const at = (ix: number, iy: number) =>
+        4 *
+        (Math.min(picture.height - 1, Math.max(0, iy)) * picture.width +
+          Math.min(picture.width - 1, Math.max(0, ix)));
+      const [p00, p10, p01, p11] = [at(i, j), at(i + 1, j), at(i, j + 1), at(i + 1, j + 1)];
+      for (let k = 0; k < 4; k++)
+        out[4 * (y * width + x) + k] =
+          (1 - b) * ((1 - a) * data[p00 + k]! + a * data[p10 + k]!) +
+          b * ((1 - a) * data[p01 + k]! + a * data[p11 + k]!);
+    }
   return out;
 }

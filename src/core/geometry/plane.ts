@@ -65,14 +65,22 @@ export function turnedCorners(centre: Point, widthMm: Mm, depthMm: Mm, turnDeg: 
   const a = (turnDeg * Math.PI) / 180;
   const c = Math.cos(a);
   const s = Math.sin(a);
-  return ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as const).map(([u, v]) => {
+  return (
+    [
+      [-1, -1],
+      [1, -1],
+      [1, 1],
+      [-1, 1],
+    ] as const
+  ).map(([u, v]) => {
     const x = (u * widthMm) / 2;
     const y = (v * depthMm) / 2;
     return { xMm: centre.xMm + x * c - y * s, yMm: centre.yMm + x * s + y * c };
   });
 }
 
-export const overlapLength = (a0: Mm, a1: Mm, b0: Mm, b1: Mm): Mm => Math.max(0, Math.min(a1, b1) - Math.max(a0, b0));
+export const overlapLength = (a0: Mm, a1: Mm, b0: Mm, b1: Mm): Mm =>
+  Math.max(0, Math.min(a1, b1) - Math.max(a0, b0));
 
 export const boxesOverlap = (a: Box, b: Box, toleranceMm: Mm = 0.5): boolean =>
   overlapLength(a.xMm, a.xMm + a.widthMm, b.xMm, b.xMm + b.widthMm) > toleranceMm &&
@@ -88,14 +96,26 @@ export function crossing(a: Point, b: Point, c: Point, d: Point): Point | undefi
   return t >= 0 && t <= 1 && u >= 0 && u <= 1 ? { xMm: a.xMm + t * rx, yMm: a.yMm + t * ry } : undefined;
 }
 
-const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] => (points.length === 2 ? [[points[0]!, points[1]!]] : points.map((p, i) => [p, points[(i + 1) % points.length]!] as const));
+const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] =>
+  points.length === 2
+    ? [[points[0]!, points[1]!]]
+    : points.map((p, i) => [p, points[(i + 1) % points.length]!] as const);
 
 /** How far two shapes (polygons, or segments given by two points) are apart, and from where to where; 0 when they touch or one lies in the other. */
 export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm; from: Point; to: Point } {
   if (boxesMeet(boundsOf(one), boundsOf(other))) {
-    const within = one.length > 2 && insidePolygon(other[0]!, one, 0) ? other[0]! : other.length > 2 && insidePolygon(one[0]!, other, 0) ? one[0]! : undefined;
+    const within =
+      one.length > 2 && insidePolygon(other[0]!, one, 0)
+        ? other[0]!
+        : other.length > 2 && insidePolygon(one[0]!, other, 0)
+          ? one[0]!
+          : undefined;
     if (within) return { mm: 0, from: within, to: within };
-    for (const [a, b] of edgesOf(one)) for (const [c, d] of edgesOf(other)) { const met = crossing(a, b, c, d); if (met) return { mm: 0, from: met, to: met }; }
+    for (const [a, b] of edgesOf(one))
+      for (const [c, d] of edgesOf(other)) {
+        const met = crossing(a, b, c, d);
+        if (met) return { mm: 0, from: met, to: met };
+      }
   }
   // shapes that do not meet are nearest at a corner of one of them; plain numbers, since this is asked for each pair of things in a room
   let best = Infinity;
@@ -108,7 +128,8 @@ export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm;
         const b = edges[(e + 1) % edges.length]!;
         const [dx, dy] = [b.xMm - a.xMm, b.yMm - a.yMm];
         const square = dx * dx + dy * dy;
-        const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((p.xMm - a.xMm) * dx + (p.yMm - a.yMm) * dy) / square));
+        const t =
+          square === 0 ? 0 : Math.min(1, Math.max(0, ((p.xMm - a.xMm) * dx + (p.yMm - a.yMm) * dy) / square));
         const [x, y] = [a.xMm + t * dx, a.yMm + t * dy];
         const far = (p.xMm - x) * (p.xMm - x) + (p.yMm - y) * (p.yMm - y);
         if (far < best - 1e-6) {
@@ -124,7 +145,11 @@ export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm;
 }
 
 /** Whether two boxes touch or lie over each other. */
-export const boxesMeet = (a: Box, b: Box): boolean => a.xMm <= b.xMm + b.widthMm && b.xMm <= a.xMm + a.widthMm && a.yMm <= b.yMm + b.heightMm && b.yMm <= a.yMm + a.heightMm;
+export const boxesMeet = (a: Box, b: Box): boolean =>
+  a.xMm <= b.xMm + b.widthMm &&
+  b.xMm <= a.xMm + a.widthMm &&
+  a.yMm <= b.yMm + b.heightMm &&
+  b.yMm <= a.yMm + a.heightMm;
 
 /** What two convex polygons share (Sutherland and Hodgman, Comm. ACM 17, 1974); both clockwise on the plan. Empty when nothing. */
 export function sharedPart(subject: readonly Point[], clip: readonly Point[]): Point[] {
@@ -136,7 +161,10 @@ export function sharedPart(subject: readonly Point[], clip: readonly Point[]): P
       const q = part[(i + 1) % part.length]!;
       const [sp, sq] = [side(p), side(q)];
       if (sp >= 0) next.push(p);
-      if (sp * sq < 0) { const t = sp / (sp - sq); next.push({ xMm: p.xMm + t * (q.xMm - p.xMm), yMm: p.yMm + t * (q.yMm - p.yMm) }); }
+      if (sp * sq < 0) {
+        const t = sp / (sp - sq);
+        next.push({ xMm: p.xMm + t * (q.xMm - p.xMm), yMm: p.yMm + t * (q.yMm - p.yMm) });
+      }
     });
     part = next;
     if (part.length === 0) return [];
@@ -145,12 +173,19 @@ export function sharedPart(subject: readonly Point[], clip: readonly Point[]): P
 }
 
 /** A way on the plan: turn 0 looks north, 90 east. */
-export const wayOf = (turnDeg: Deg): Point => { const a = (turnDeg * Math.PI) / 180; return { xMm: whole(Math.sin(a)), yMm: whole(-Math.cos(a)) }; };
+export const wayOf = (turnDeg: Deg): Point => {
+  const a = (turnDeg * Math.PI) / 180;
+  return { xMm: whole(Math.sin(a)), yMm: whole(-Math.cos(a)) };
+};
 /** A quarter turn is one, however its sine was rounded. */
 const whole = (n: number): number => (Math.abs(n) < 1e-12 ? 0 : n);
-export const step = (from: Point, way: Point, byMm: Mm): Point => ({ xMm: from.xMm + way.xMm * byMm, yMm: from.yMm + way.yMm * byMm });
+export const step = (from: Point, way: Point, byMm: Mm): Point => ({
+  xMm: from.xMm + way.xMm * byMm,
+  yMm: from.yMm + way.yMm * byMm,
+});
 /** How far a point lies from another along a way. */
-export const alongWay = (from: Point, to: Point, way: Point): Mm => (to.xMm - from.xMm) * way.xMm + (to.yMm - from.yMm) * way.yMm;
+export const alongWay = (from: Point, to: Point, way: Point): Mm =>
+  (to.xMm - from.xMm) * way.xMm + (to.yMm - from.yMm) * way.yMm;
 
 export function boundsOf(points: readonly Point[]): Box {
   const xs = points.map((p) => p.xMm);

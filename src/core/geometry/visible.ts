@@ -8,7 +8,8 @@ import type { Box } from './plane';
  */
 export function visibleAreas(boxes: readonly Box[], frame: Box): SquareMm[] {
   const areas = boxes.map(() => 0);
-  const cut = (low: number, high: number, from: number, to: number) => [Math.min(Math.max(low, from), to), Math.min(Math.max(high, from), to)] as const;
+  const cut = (low: number, high: number, from: number, to: number) =>
+    [Math.min(Math.max(low, from), to), Math.min(Math.max(high, from), to)] as const;
   const spans = boxes.map((b) => ({
     x: cut(b.xMm, b.xMm + b.widthMm, frame.xMm, frame.xMm + frame.widthMm),
     y: cut(b.yMm, b.yMm + b.heightMm, frame.yMm, frame.yMm + frame.heightMm),
@@ -19,7 +20,12 @@ export function visibleAreas(boxes: readonly Box[], frame: Box): SquareMm[] {
     const x = (xs[i]! + xs[i + 1]!) / 2;
     const column: number[] = [];
     const ys: number[] = [];
-    spans.forEach((s, k) => { if (s.x[0] < x && x < s.x[1]) { column.push(k); ys.push(s.y[0], s.y[1]); } });
+    spans.forEach((s, k) => {
+      if (s.x[0] < x && x < s.x[1]) {
+        column.push(k);
+        ys.push(s.y[0], s.y[1]);
+      }
+    });
     sorted(ys);
     for (let j = 0; j + 1 < ys.length; j++) {
       if (ys[j] === ys[j + 1]) continue;

@@ -1,39 +1,211 @@
 /** What every noun begins with, and what a file of an older version is taken to say where it is silent. */
-import type { Clear, Dressing, Fitting, Hanging, HangingGroup, HomeFlags, Item, Opening, Piece, Room, Seat } from './types';
+import type {
+  Clear,
+  Dressing,
+  Fitting,
+  Hanging,
+  HangingGroup,
+  HomeFlags,
+  Item,
+  Opening,
+  Piece,
+  Room,
+  Seat,
+} from './types';
 
 type Less<T, K extends keyof T> = Pick<T, K>;
 
-export const FLAGS: HomeFlags = { childrenAges: [], pets: false, featherFree: false, woolFree: false, scentFree: false, rented: false, wheelchair: false };
+export const FLAGS: HomeFlags = {
+  childrenAges: [],
+  pets: false,
+  featherFree: false,
+  woolFree: false,
+  scentFree: false,
+  rented: false,
+  wheelchair: false,
+};
 
-export const ROOM: Less<Room, 'holes' | 'crownMm' | 'wallsOf' | 'floorOf' | 'slopes' | 'beams' | 'standpoints' | 'seesRoomIds' | 'childsRoom' | 'wallPhotos' | 'readings'> = { holes: [], crownMm: 0, wallsOf: 'plasterboard', floorOf: 'wood', slopes: [], beams: [], standpoints: [], seesRoomIds: [], childsRoom: false, wallPhotos: [], readings: [] };
+export const ROOM: Less<
+  Room,
+  | 'holes'
+  | 'crownMm'
+  | 'wallsOf'
+  | 'floorOf'
+  | 'slopes'
+  | 'beams'
+  | 'standpoints'
+  | 'seesRoomIds'
+  | 'childsRoom'
+  | 'wallPhotos'
+  | 'readings'
+> = {
+  holes: [],
+  crownMm: 0,
+  wallsOf: 'plasterboard',
+  floorOf: 'wood',
+  slopes: [],
+  beams: [],
+  standpoints: [],
+  seesRoomIds: [],
+  childsRoom: false,
+  wallPhotos: [],
+  readings: [],
+};
 
 /** A door of which nothing else is known does not say how it swings. */
-export const OPENING: Less<Opening, 'opens' | 'hinge' | 'handleMm' | 'revealMm' | 'sillDepthMm' | 'underMm' | 'overlooked' | 'hazy'> = { opens: 'fixed', hinge: 'none', handleMm: 0, revealMm: 0, sillDepthMm: 0, underMm: 0, overlooked: false, hazy: false };
+export const OPENING: Less<
+  Opening,
+  'opens' | 'hinge' | 'handleMm' | 'revealMm' | 'sillDepthMm' | 'underMm' | 'overlooked' | 'hazy'
+> = {
+  opens: 'fixed',
+  hinge: 'none',
+  handleMm: 0,
+  revealMm: 0,
+  sillDepthMm: 0,
+  underMm: 0,
+  overlooked: false,
+  hazy: false,
+};
 
 export const FITTING: Less<Fitting, 'mantel' | 'rises'> = { mantel: null, rises: 'right' };
 
 export const PIECE: Less<Piece, 'bed' | 'shelvesMm' | 'chairs'> = { bed: null, shelvesMm: [], chairs: 0 };
 export const SEAT: Less<Seat, 'armHeightMm' | 'looseCushions'> = { armHeightMm: 0, looseCushions: 0 };
 
-export const ITEM: Less<Item, 'setOf' | 'back' | 'sheen' | 'fibre' | 'care' | 'defects' | 'defectsLit' | 'poisonous' | 'scented' | 'state' | 'source' | 'boughtOn' | 'dueOn' | 'returnBy' | 'seasonsServed' | 'placeId' | 'roomId' | 'photoId' | 'colourFrom' | 'seen' | 'rawColours' | 'relied' | 'spectrum'> = {
-  setOf: 1, back: null, sheen: 'matt', fibre: 'unknown', care: [], defects: '', defectsLit: '', poisonous: false, scented: false, state: 'owned', source: '', boughtOn: null, dueOn: null, returnBy: null, seasonsServed: 0,
-  placeId: null, roomId: null, photoId: null, colourFrom: 'typed', seen: true, rawColours: null, relied: null, spectrum: null,
+export const ITEM: Less<
+  Item,
+  | 'setOf'
+  | 'back'
+  | 'sheen'
+  | 'fibre'
+  | 'care'
+  | 'defects'
+  | 'defectsLit'
+  | 'poisonous'
+  | 'scented'
+  | 'state'
+  | 'source'
+  | 'boughtOn'
+  | 'dueOn'
+  | 'returnBy'
+  | 'seasonsServed'
+  | 'placeId'
+  | 'roomId'
+  | 'photoId'
+  | 'colourFrom'
+  | 'seen'
+  | 'rawColours'
+  | 'relied'
+  | 'spectrum'
+> = {
+  setOf: 1,
+  back: null,
+  sheen: 'matt',
+  fibre: 'unknown',
+  care: [],
+  defects: '',
+  defectsLit: '',
+  poisonous: false,
+  scented: false,
+  state: 'owned',
+  source: '',
+  boughtOn: null,
+  dueOn: null,
+  returnBy: null,
+  seasonsServed: 0,
+  placeId: null,
+  roomId: null,
+  photoId: null,
+  colourFrom: 'typed',
+  seen: true,
+  rawColours: null,
+  relied: null,
+  spectrum: null,
 };
 
 /** A dressed window of which nothing else is chosen: a pair on rings on a wall rod, to the floor. */
 export const DRESSING: Omit<Dressing, 'id' | 'openingId'> = {
-  itemId: null, heading: 'ringClip', landing: 'kiss', mount: 'wall', hemAt: 'floor', rodHeightMm: null, extensionLeftMm: null, extensionRightMm: null, rod: { make: 'tube', outerMm: null }, pinMm: null, joinsNext: false,
-  fullness: null, panels: null, route: null, drawn: 'open', sheer: null, making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' }, lightShare: null,
+  itemId: null,
+  heading: 'ringClip',
+  landing: 'kiss',
+  mount: 'wall',
+  hemAt: 'floor',
+  rodHeightMm: null,
+  extensionLeftMm: null,
+  extensionRightMm: null,
+  rod: { make: 'tube', outerMm: null },
+  pinMm: null,
+  joinsNext: false,
+  fullness: null,
+  panels: null,
+  route: null,
+  drawn: 'open',
+  sheer: null,
+  making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' },
+  lightShare: null,
 };
-export const SHEER: NonNullable<Dressing['sheer']> = { itemId: null, heading: 'rodPocket', landing: 'clear', fullness: null, panels: null, drawn: 'closed' };
+export const SHEER: NonNullable<Dressing['sheer']> = {
+  itemId: null,
+  heading: 'rodPocket',
+  landing: 'clear',
+  fullness: null,
+  panels: null,
+  drawn: 'closed',
+};
 
 /** What a hung piece is when nothing more is said: on its own, hung on the wall, with nothing in it but itself. */
-export const HANGING: Less<Hanging, 'overPieceId' | 'xMm' | 'centreMm' | 'gapMm' | 'groupId' | 'groupAt' | 'pinned' | 'leans' | 'print'> = { overPieceId: null, xMm: null, centreMm: null, gapMm: null, groupId: null, groupAt: null, pinned: false, leans: false, print: null };
-export const GROUP: Omit<HangingGroup, 'id' | 'name' | 'wallId' | 'kind'> = { hinge: 'centres', overPieceId: null, axisId: null, xMm: null, centreMm: null, aboveMm: null, gapMm: null, apartMm: null, columns: null, pitchDeg: null, zone: null, ratio: null, seed: 1, reuseHoles: false };
+export const HANGING: Less<
+  Hanging,
+  'overPieceId' | 'xMm' | 'centreMm' | 'gapMm' | 'groupId' | 'groupAt' | 'pinned' | 'leans' | 'print'
+> = {
+  overPieceId: null,
+  xMm: null,
+  centreMm: null,
+  gapMm: null,
+  groupId: null,
+  groupAt: null,
+  pinned: false,
+  leans: false,
+  print: null,
+};
+export const GROUP: Omit<HangingGroup, 'id' | 'name' | 'wallId' | 'kind'> = {
+  hinge: 'centres',
+  overPieceId: null,
+  axisId: null,
+  xMm: null,
+  centreMm: null,
+  aboveMm: null,
+  gapMm: null,
+  apartMm: null,
+  columns: null,
+  pitchDeg: null,
+  zone: null,
+  ratio: null,
+  seed: 1,
+  reuseHoles: false,
+};
 
 export const CLEAR: Clear = { found: [], irritations: [], tasks: [], beforePhotos: [] };
 
 /** A thing of the stash with nothing known but what is given. */
 export const newItem = (given: Pick<Item, 'id' | 'name' | 'kind'> & Partial<Item>): Item => ({
-  ...ITEM, count: 1, widthMm: 450, heightMm: 450, depthMm: 0, colours: [{ l: 80, a: 0, b: 4, share: 1 }], pattern: { kind: 'solid', repeatMm: 0 }, texture: 'smooth', clothGsm: 0, massG: 0, fill: 'none', glazed: false, washable: true, price: 0, tagsOn: false, season: [], whereabouts: '', note: '', ...given,
+  ...ITEM,
+  count: 1,
+  widthMm: 450,
+  heightMm: 450,
+  depthMm: 0,
+  colours: [{ l: 80, a: 0, b: 4, share: 1 }],
+  pattern: { kind: 'solid', repeatMm: 0 },
+  texture: 'smooth',
+  clothGsm: 0,
+  massG: 0,
+  fill: 'none',
+  glazed: false,
+  washable: true,
+  price: 0,
+  tagsOn: false,
+  season: [],
+  whereabouts: '',
+  note: '',
+  ...given,
 });

@@ -4,42 +4,84 @@ import { inches } from '../base/units';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
 
 type Fields = Record<string, unknown>;
-const isFields = (value: unknown): value is Fields => typeof value === 'object' && value !== null && !Array.isArray(value);
-const each = (value: unknown, edit: (row: Fields) => Fields): unknown => (Array.isArray(value) ? value.map((row: unknown) => (isFields(row) ? edit(row) : row)) : value);
-const with_ = (defaults: Fields, value: unknown): unknown => (isFields(value) ? { ...defaults, ...value } : value);
+const isFields = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+const each = (value: unknown, edit: (row: Fields) => Fields): unknown =>
+  Array.isArray(value) ? value.map((row: unknown) => (isFields(row) ? edit(row) : row)) : value;
+const with_ = (defaults: Fields, value: unknown): unknown =>
+  isFields(value) ? { ...defaults, ...value } : value;
 
 const home = (h: unknown): unknown => (isFields(h) ? { ...h, flags: with_(FLAGS, h.flags) } : h);
 const item = (i: Fields): Fields => ({ ...ITEM, ...i });
 /** What version 1 was silent about. */
 const bodyFrom1 = (r: Fields): Fields => ({
-  ...r, room: with_(ROOM, r.room), clear: CLEAR, looks: each(r.looks, (l) => ({ approvedWallIds: [], ...l })), openings: each(r.openings, (o) => ({ ...OPENING, ...o })),
+  ...r,
+  room: with_(ROOM, r.room),
+  clear: CLEAR,
+  looks: each(r.looks, (l) => ({ approvedWallIds: [], ...l })),
+  openings: each(r.openings, (o) => ({ ...OPENING, ...o })),
   pieces: each(r.pieces, (p) => ({ ...PIECE, ...p, seat: with_(SEAT, p.seat) })),
 });
 /** What versions 1 and 2 were silent about: how the rod is fixed, what it is, what hangs behind; what the room is built of. */
 const bodyFrom2 = (r: Fields): Fields => ({
-  ...r, room: with_(ROOM, r.room), fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })), looks: each(r.looks, (l) => ({ groups: [], ...l, dressings: each(l.dressings, (d) => ({ ...DRESSING, ...d })), hangings: each(l.hangings, (h) => ({ ...HANGING, ...h })) })),
+  ...r,
+  room: with_(ROOM, r.room),
+  fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })),
+  looks: each(r.looks, (l) => ({
+    groups: [],
+    ...l,
+    dressings: each(l.dressings, (d) => ({ ...DRESSING, ...d })),
+    hangings: each(l.hangings, (h) => ({ ...HANGING, ...h })),
+  })),
 });
 /** Rules that became others: pleats are now reckoned from ring and pin, centre brackets from how the rod sags. */
-const ruleRows = (rules: unknown): unknown => (Array.isArray(rules) ? rules.flatMap((r: unknown) => {
-  if (!isFields(r) || r.ruleId === 'windows.centreBracketSpan') return isFields(r) ? [] : [r];
-  if (r.ruleId !== 'windows.takeDownPinchPleat') return [r];
-  return typeof r.value === 'number' ? [{ ...r, ruleId: 'windows.pin', value: Math.max(0, RING_DROP - r.value) }] : [];
-}) : rules);
+const ruleRows = (rules: unknown): unknown =>
+  Array.isArray(rules)
+    ? rules.flatMap((r: unknown) => {
+        if (!isFields(r) || r.ruleId === 'windows.centreBracketSpan') return isFields(r) ? [] : [r];
+        if (r.ruleId !== 'windows.takeDownPinchPleat') return [r];
+        return typeof r.value === 'number'
+          ? [{ ...r, ruleId: 'windows.pin', value: Math.max(0, RING_DROP - r.value) }]
+          : [];
+      })
+    : rules;
 /** The drop of a ring as it comes, from which an own take-down of pleats is turned into a pin's place. */
 const RING_DROP = inches(1.75);
 
-const bodyFrom = (version: unknown) => (r: Fields): Fields => bodyFrom2(version === 1 ? bodyFrom1(r) : r);
+const bodyFrom =
+  (version: unknown) =>
+  (r: Fields): Fields =>
+    bodyFrom2(version === 1 ? bodyFrom1(r) : r);
 
 /** A room file of an older version as the present one: what it could not say is taken as not known, and none of it as guessed. */
 export function upgradeRoomFile(input: unknown): unknown {
   if (!isFields(input) || (input.rideau !== 1 && input.rideau !== 2)) return input;
-  const known = input.rideau === 1 ? { home: home(input.home), items: each(input.items, item), places: [] } : {};
-  return { ...bodyFrom(input.rideau)(input), rideau: ROOM_FILE_VERSION, rules: ruleRows(input.rules), ...known };
+  const known =
+    input.rideau === 1 ? { home: home(input.home), items: each(input.items, item), places: [] } : {};
+  return {
+    ...bodyFrom(input.rideau)(input),
+    rideau: ROOM_FILE_VERSION,
+    rules: ruleRows(input.rules),
+    ...known,
+  };
 }
 
 /** A studio backup of an older version as the present one. */
 export function upgradeStudioFile(input: unknown): unknown {
   if (!isFields(input) || (input.rideauStudio !== 1 && input.rideauStudio !== 2)) return input;
-  const known = input.rideauStudio === 1 ? { homes: Array.isArray(input.homes) ? input.homes.map(home) : input.homes, places: [], items: each(input.items, item) } : {};
-  return { ...input, rideauStudio: STUDIO_FILE_VERSION, rules: ruleRows(input.rules), ...known, rooms: each(input.rooms, bodyFrom(input.rideauStudio)) };
+  const known =
+    input.rideauStudio === 1
+      ? {
+          homes: Array.isArray(input.homes) ? input.homes.map(home) : input.homes,
+          places: [],
+          items: each(input.items, item),
+        }
+      : {};
+  return {
+    ...input,
+    rideauStudio: STUDIO_FILE_VERSION,
+    rules: ruleRows(input.rules),
+    ...known,
+    rooms: each(input.rooms, bodyFrom(input.rideauStudio)),
+  };
 }

@@ -19,39 +19,109 @@ const LOW: Mm = 150;
 
 /** What is over a wall's sloping edge, in steps, `clearMm` below it. */
 function overSlope(edge: readonly OverheadPoint[], clearMm: Mm): Box[] {
-  return edge.slice(1).flatMap((b, i) => {
-    const a = edge[i]!;
-    const level = Math.abs(a.heightMm - b.heightMm) < 1;
-    const steps = level ? 1 : Math.max(1, Math.ceil((b.xMm - a.xMm) / STEP));
-    const at = (k: number) => a.heightMm + ((b.heightMm - a.heightMm) * k) / steps;
-    return Array.from({ length: steps }, (_, k): Box => ({ xMm: a.xMm + ((b.xMm - a.xMm) * k) / steps, widthMm: (b.xMm - a.xMm) / steps, yMm: Math.min(at(k), at(k + 1)) - clearMm, heightMm: FAR }));
-  }).filter((b) => b.widthMm > 0);
+  return edge
+    .slice(1)
+    .flatMap((b, i) => {
+      const a = edge[i]!;
+      const level = Math.abs(a.heightMm - b.heightMm) < 1;
+      const steps = level ? 1 : Math.max(1, Math.ceil((b.xMm - a.xMm) / STEP));
+      const at = (k: number) => a.heightMm + ((b.heightMm - a.heightMm) * k) / steps;
+      return Array.from({ length: steps }, (_, k): Box => ({
+        xMm: a.xMm + ((b.xMm - a.xMm) * k) / steps,
+        widthMm: (b.xMm - a.xMm) / steps,
+        yMm: Math.min(at(k), at(k + 1)) - clearMm,
+        heightMm: FAR,
+      }));
+    })
+    .filter((b) => b.widthMm > 0);
 }
 
 /** What a stair along the wall takes, in steps under its line. */
 function underStair(f: RoomFile['fittings'][number]): Box[] {
   const steps = Math.max(1, Math.ceil(f.widthMm / STEP));
   const up = (k: number) => (f.heightMm * (f.rises === 'right' ? k + 1 : steps - k)) / steps;
-  return Array.from({ length: steps }, (_, k): Box => ({ xMm: f.xMm + (f.widthMm * k) / steps, widthMm: f.widthMm / steps, yMm: f.bottomMm, heightMm: up(k) }));
+  return Array.from({ length: steps }, (_, k): Box => ({
+    xMm: f.xMm + (f.widthMm * k) / steps,
+    widthMm: f.widthMm / steps,
+    yMm: f.bottomMm,
+    heightMm: up(k),
+  }));
 }
 
 /** Furniture that stands at a wall, and what a piece hangs over wherever that stands. */
-export const standingAt = (wall: Wall, overPieceId: string | null, file: RoomFile, plan: Plan): { p: Piece; on: OnWall }[] =>
-  file.pieces.filter((p) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p)).map((p) => ({ p, on: placeOnWall(p, plan.walls) })).filter(({ p, on }) => on.wallId === wall.id && (on.nearMm < NEAR_WALL || p.id === overPieceId));
+export const standingAt = (
+  wall: Wall,
+  overPieceId: string | null,
+  file: RoomFile,
+  plan: Plan,
+): { p: Piece; on: OnWall }[] =>
+  file.pieces
+    .filter((p) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p))
+    .map((p) => ({ p, on: placeOnWall(p, plan.walls) }))
+    .filter(({ p, on }) => on.wallId === wall.id && (on.nearMm < NEAR_WALL || p.id === overPieceId));
 
 type Room = { file: RoomFile; plan: Plan; rules: RuleBook };
 
 /** What is in the way on a wall, as boxes with the room that is kept round them: openings and their curtains, things on the wall, furniture, a slope, a stair, and what hangs there besides one's own. */
-export function obstaclesOn(wall: Wall, { file, plan, rules }: Room, { overPieceId, clearMm, gapMm, own }: { overPieceId: string | null; /** Under a ceiling or a slope. */ clearMm: Mm; /** To what hangs. */ gapMm: Mm; own: (hangingId: string) => boolean }): Box[] {
-  const room = (b: Box, byMm: Mm): Box => ({ xMm: b.xMm - byMm, yMm: b.yMm - byMm, widthMm: b.widthMm + 2 * byMm, heightMm: b.heightMm + 2 * byMm });
+export function obstaclesOn(
+  wall: Wall,
+  { file, plan, rules }: Room,
+  {
+    overPieceId,
+    clearMm,
+    gapMm,
+    own,
+  }: {
+    overPieceId: string | null;
+    /** Under a ceiling or a slope. */ clearMm: Mm;
+    /** To what hangs. */ gapMm: Mm;
+    own: (hangingId: string) => boolean;
+  },
+): Box[] {
+  const room = (b: Box, byMm: Mm): Box => ({
+    xMm: b.xMm - byMm,
+    yMm: b.yMm - byMm,
+    widthMm: b.widthMm + 2 * byMm,
+    heightMm: b.heightMm + 2 * byMm,
+  });
   const keep = rules.number('walls.clearAbove') / 2;
   return [
-    ...file.openings.filter((o) => o.wallId === wall.id).map((o) => room({ xMm: o.xMm - o.trimMm, yMm: o.sillMm, widthMm: o.widthMm + 2 * o.trimMm, heightMm: o.heightMm + o.trimMm }, keep)),
+    ...file.openings
+      .filter((o) => o.wallId === wall.id)
+      .map((o) =>
+        room(
+          {
+            xMm: o.xMm - o.trimMm,
+            yMm: o.sillMm,
+            widthMm: o.widthMm + 2 * o.trimMm,
+            heightMm: o.heightMm + o.trimMm,
+          },
+          keep,
+        ),
+      ),
     ...curtainBoxes(plan.windows, wall.id, rules),
-    ...file.fittings.filter((f) => f.wallId === wall.id).flatMap((f) => (f.kind === 'stairs' ? underStair(f) : [room({ xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm }, keep)])),
-    ...standingAt(wall, overPieceId, file, plan).map(({ p, on }): Box => room({ xMm: on.xMm, yMm: p.bottomMm, widthMm: on.widthMm, heightMm: p.heightMm }, p.id === overPieceId ? 0 : keep)),
+    ...file.fittings
+      .filter((f) => f.wallId === wall.id)
+      .flatMap((f) =>
+        f.kind === 'stairs'
+          ? underStair(f)
+          : [room({ xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm }, keep)],
+      ),
+    ...standingAt(wall, overPieceId, file, plan).map(({ p, on }): Box =>
+      room(
+        { xMm: on.xMm, yMm: p.bottomMm, widthMm: on.widthMm, heightMm: p.heightMm },
+        p.id === overPieceId ? 0 : keep,
+      ),
+    ),
     ...overSlope(underCrown(file.room, overheadOf(file.room, wall, plan.walls)), clearMm),
-    ...plan.hangings.filter((h) => h.wallId === wall.id && !own(h.hangingId)).map((h) => room({ xMm: h.xMm - h.widthMm / 2, yMm: h.bottomMm, widthMm: h.widthMm, heightMm: h.heightMm }, gapMm)),
+    ...plan.hangings
+      .filter((h) => h.wallId === wall.id && !own(h.hangingId))
+      .map((h) =>
+        room(
+          { xMm: h.xMm - h.widthMm / 2, yMm: h.bottomMm, widthMm: h.widthMm, heightMm: h.heightMm },
+          gapMm,
+        ),
+      ),
   ];
 }
 
@@ -59,24 +129,46 @@ export function obstaclesOn(wall: Wall, { file, plan, rules }: Room, { overPiece
  * Where a new piece is hung: by the rule, if nothing is in the way there, else in the middle of the widest stretch that is free at the height of its centre.
  * Where that is over low furniture with nothing over it yet, it is hung over that. xMm null: where the rule puts it.
  */
-export function startOn(wallId: string, item: Pick<Item, 'widthMm' | 'heightMm'>, look: Look, { file, plan, rules }: Room): { xMm: Mm | null; overPieceId: string | null } {
+export function startOn(
+  wallId: string,
+  item: Pick<Item, 'widthMm' | 'heightMm'>,
+  look: Look,
+  { file, plan, rules }: Room,
+): { xMm: Mm | null; overPieceId: string | null } {
   const wall = plan.walls.find((w) => w.id === wallId)!;
   const centre = rules.number('walls.centre');
   const [low, high] = [centre - item.heightMm / 2, centre + item.heightMm / 2];
   // furniture that ends under the centre is hung over, not beside
-  const taken = obstaclesOn(wall, { file, plan, rules }, { overPieceId: null, clearMm: 0, gapMm: rules.number('walls.gap'), own: () => false })
-    .filter((b) => b.yMm < high - 1 && b.yMm + b.heightMm > low + 1 && (b.yMm > LOW || b.yMm + b.heightMm > centre)).map((b) => [Math.max(0, b.xMm), Math.min(wall.lengthMm, b.xMm + b.widthMm)] as const).filter(([a, b]) => b > a).sort((a, b) => a[0] - b[0]);
+  const taken = obstaclesOn(
+    wall,
+    { file, plan, rules },
+    { overPieceId: null, clearMm: 0, gapMm: rules.number('walls.gap'), own: () => false },
+  )
+    .filter(
+      (b) => b.yMm < high - 1 && b.yMm + b.heightMm > low + 1 && (b.yMm > LOW || b.yMm + b.heightMm > centre),
+    )
+    .map((b) => [Math.max(0, b.xMm), Math.min(wall.lengthMm, b.xMm + b.widthMm)] as const)
+    .filter(([a, b]) => b > a)
+    .sort((a, b) => a[0] - b[0]);
   const free: [Mm, Mm][] = [];
   let at = 0;
   for (const [from, to] of [...taken, [wall.lengthMm, wall.lengthMm] as const]) {
     if (from - at >= item.widthMm) free.push([at, from]);
     at = Math.max(at, to);
   }
-  const fits = (x: Mm) => free.some(([a, b]) => x - item.widthMm / 2 >= a - 1 && x + item.widthMm / 2 <= b + 1);
+  const fits = (x: Mm) =>
+    free.some(([a, b]) => x - item.widthMm / 2 >= a - 1 && x + item.widthMm / 2 <= b + 1);
   const usual = wall.lengthMm * rules.number('walls.across');
   const widest = [...free].sort((a, b) => b[1] - b[0] - (a[1] - a[0]))[0];
   const xMm = fits(usual) || !widest ? null : (widest[0] + widest[1]) / 2;
   const there = xMm ?? usual;
-  const under = standingAt(wall, null, file, plan).find(({ p, on }) => p.bottomMm + p.heightMm < centre && on.xMm <= there && on.xMm + on.widthMm >= there && fits(on.xMm + on.widthMm * rules.number('walls.across')) && ![...look.hangings, ...look.groups].some((h) => h.overPieceId === p.id));
+  const under = standingAt(wall, null, file, plan).find(
+    ({ p, on }) =>
+      p.bottomMm + p.heightMm < centre &&
+      on.xMm <= there &&
+      on.xMm + on.widthMm >= there &&
+      fits(on.xMm + on.widthMm * rules.number('walls.across')) &&
+      ![...look.hangings, ...look.groups].some((h) => h.overPieceId === p.id),
+  );
   return under ? { xMm: null, overPieceId: under.p.id } : { xMm, overPieceId: null };
 }

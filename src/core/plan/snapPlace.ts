@@ -6,29 +6,83 @@ import type { HangingPlan } from '../stages/walls/planHanging';
 import type { SnapBox, SnapPlace } from '../stages/walls/snap';
 import type { Plan } from './planLook';
 
-export const boxOfHanging = (h: HangingPlan): SnapBox => ({ id: h.hangingId, name: h.name, xMm: h.xMm, centreMm: h.centreMm, widthMm: h.widthMm, heightMm: h.heightMm });
+export const boxOfHanging = (h: HangingPlan): SnapBox => ({
+  id: h.hangingId,
+  name: h.name,
+  xMm: h.xMm,
+  centreMm: h.centreMm,
+  widthMm: h.widthMm,
+  heightMm: h.heightMm,
+});
 
-export const boxOfGroup = (g: GroupPlan): SnapBox => ({ id: g.groupId, name: g.name, xMm: g.xMm, centreMm: g.centreMm, widthMm: g.widthMm, heightMm: g.heightMm });
+export const boxOfGroup = (g: GroupPlan): SnapBox => ({
+  id: g.groupId,
+  name: g.name,
+  xMm: g.xMm,
+  centreMm: g.centreMm,
+  widthMm: g.widthMm,
+  heightMm: g.heightMm,
+});
 
 /** What a dragged piece may be drawn to on its wall. */
-export const snapPlaceOf = (h: HangingPlan, overPieceId: string | null, file: RoomFile, plan: Plan): SnapPlace =>
-  ({ ...placeFor(h.wallId, (id) => id === h.hangingId, overPieceId, file, plan), quarterMm: null, nails: h.nails.map((n) => ({ dxMm: n.xMm - h.xMm, dyMm: n.heightMm - h.centreMm })) });
+export const snapPlaceOf = (
+  h: HangingPlan,
+  overPieceId: string | null,
+  file: RoomFile,
+  plan: Plan,
+): SnapPlace => ({
+  ...placeFor(h.wallId, (id) => id === h.hangingId, overPieceId, file, plan),
+  quarterMm: null,
+  nails: h.nails.map((n) => ({ dxMm: n.xMm - h.xMm, dyMm: n.heightMm - h.centreMm })),
+});
 
 /** What a group dragged as a whole may be drawn to: its middle and its outline stand for it, its nails do not. */
-export const snapPlaceOfGroup = (g: GroupPlan, overPieceId: string | null, file: RoomFile, plan: Plan): SnapPlace =>
-  ({ ...placeFor(g.wallId, (id) => g.members.has(id), overPieceId, file, plan), quarterMm: g.schools.quarterMm, nails: [] });
+export const snapPlaceOfGroup = (
+  g: GroupPlan,
+  overPieceId: string | null,
+  file: RoomFile,
+  plan: Plan,
+): SnapPlace => ({
+  ...placeFor(g.wallId, (id) => g.members.has(id), overPieceId, file, plan),
+  quarterMm: g.schools.quarterMm,
+  nails: [],
+});
 
-function placeFor(wallId: string, own: (hangingId: string) => boolean, overPieceId: string | null, file: RoomFile, plan: Plan): Omit<SnapPlace, 'quarterMm' | 'nails'> {
+function placeFor(
+  wallId: string,
+  own: (hangingId: string) => boolean,
+  overPieceId: string | null,
+  file: RoomFile,
+  plan: Plan,
+): Omit<SnapPlace, 'quarterMm' | 'nails'> {
   const wall = plan.walls.find((w) => w.id === wallId)!;
-  const standing = file.pieces.filter((p) => p.kind !== 'rug' && !isLamp(p)).map((p) => ({ p, on: placeOnWall(p, plan.walls) })).filter(({ on }) => on.wallId === wallId);
+  const standing = file.pieces
+    .filter((p) => p.kind !== 'rug' && !isLamp(p))
+    .map((p) => ({ p, on: placeOnWall(p, plan.walls) }))
+    .filter(({ on }) => on.wallId === wallId);
   const over = standing.find(({ p }) => p.id === overPieceId);
   return {
     wallLengthMm: wall.lengthMm,
-    over: over ? { name: over.p.name, isBed: over.p.bed !== null, xMm: over.on.xMm, widthMm: over.on.widthMm, topMm: over.p.bottomMm + over.p.heightMm } : null,
+    over: over
+      ? {
+          name: over.p.name,
+          isBed: over.p.bed !== null,
+          xMm: over.on.xMm,
+          widthMm: over.on.widthMm,
+          topMm: over.p.bottomMm + over.p.heightMm,
+        }
+      : null,
     others: plan.hangings.filter((x) => x.wallId === wallId && !own(x.hangingId)).map(boxOfHanging),
     axes: [
-      ...standing.filter(({ p }) => p.id !== overPieceId).map(({ p, on }) => ({ name: p.name, xMm: on.xMm + on.widthMm / 2 })),
-      ...file.openings.filter((o) => o.wallId === wallId).map((o) => ({ name: o.name, xMm: o.xMm + o.widthMm / 2 })), ...file.fittings.filter((f) => f.wallId === wallId).map((f) => ({ name: f.name, xMm: f.xMm + f.widthMm / 2, flanked: isFlanked(f) })),
+      ...standing
+        .filter(({ p }) => p.id !== overPieceId)
+        .map(({ p, on }) => ({ name: p.name, xMm: on.xMm + on.widthMm / 2 })),
+      ...file.openings
+        .filter((o) => o.wallId === wallId)
+        .map((o) => ({ name: o.name, xMm: o.xMm + o.widthMm / 2 })),
+      ...file.fittings
+        .filter((f) => f.wallId === wallId)
+        .map((f) => ({ name: f.name, xMm: f.xMm + f.widthMm / 2, flanked: isFlanked(f) })),
     ],
     holes: file.room.holes.filter((x) => x.wallId === wallId),
   };

@@ -18,13 +18,18 @@ export function overheadAt(room: Overhead, at: Point, walls: readonly Wall[] = w
     const wall = walls.find((w) => w.id === slope.wallId);
     if (!wall) continue;
     const into = fromWall(wall, at);
-    if (into >= -1 && into < slope.runMm) height = Math.min(height, slope.lowMm + (room.ceilingMm - slope.lowMm) * Math.max(0, into) / slope.runMm);
+    if (into >= -1 && into < slope.runMm)
+      height = Math.min(
+        height,
+        slope.lowMm + ((room.ceilingMm - slope.lowMm) * Math.max(0, into)) / slope.runMm,
+      );
   }
   for (const beam of room.beams) {
     const wall = walls.find((w) => w.id === beam.wallId);
     if (!wall) continue;
     const into = fromWall(wall, at);
-    if (into >= beam.fromWallMm - 1e-6 && into <= beam.fromWallMm + beam.widthMm + 1e-6) height = Math.min(height, beam.undersideMm);
+    if (into >= beam.fromWallMm - 1e-6 && into <= beam.fromWallMm + beam.widthMm + 1e-6)
+      height = Math.min(height, beam.undersideMm);
   }
   return height;
 }
@@ -33,8 +38,16 @@ export function overheadAt(room: Overhead, at: Point, walls: readonly Wall[] = w
 export type OverheadPoint = { xMm: Mm; heightMm: Mm };
 
 /** The upper edge of a wall from left to right: straight between the points; a beam makes two points at one place. */
-export function overheadOf(room: Overhead, wall: Wall, walls: readonly Wall[] = wallsOf(room)): OverheadPoint[] {
-  if (room.slopes.length === 0 && room.beams.length === 0) return [{ xMm: 0, heightMm: room.ceilingMm }, { xMm: wall.lengthMm, heightMm: room.ceilingMm }];
+export function overheadOf(
+  room: Overhead,
+  wall: Wall,
+  walls: readonly Wall[] = wallsOf(room),
+): OverheadPoint[] {
+  if (room.slopes.length === 0 && room.beams.length === 0)
+    return [
+      { xMm: 0, heightMm: room.ceilingMm },
+      { xMm: wall.lengthMm, heightMm: room.ceilingMm },
+    ];
   const cuts = new Set<Mm>([0, wall.lengthMm]);
   // where the wall's line comes so far into the room from another wall
   const cutAt = (other: Wall, intoMm: Mm) => {
@@ -43,16 +56,34 @@ export function overheadOf(room: Overhead, wall: Wall, walls: readonly Wall[] = 
     const x = ((intoMm - a) / (b - a)) * wall.lengthMm;
     if (x > 0 && x < wall.lengthMm) cuts.add(x);
   };
-  const sloping = room.slopes.flatMap((s) => { const on = walls.find((w) => w.id === s.wallId); return on ? [{ s, on }] : []; });
-  for (const { s, on } of sloping) { cutAt(on, 0); cutAt(on, s.runMm); }
-  for (const b of room.beams) { const on = walls.find((w) => w.id === b.wallId); if (on) { cutAt(on, b.fromWallMm); cutAt(on, b.fromWallMm + b.widthMm); } }
-  // where two slopes meet along this wall
-  for (const one of sloping) for (const other of sloping) {
-    if (one === other) continue;
-    const gap = (x: Mm) => { const p = pointOnWall(wall, x); const h = (t: typeof one) => t.s.lowMm + ((room.ceilingMm - t.s.lowMm) * fromWall(t.on, p)) / t.s.runMm; return h(one) - h(other); };
-    const [a, b] = [gap(0), gap(wall.lengthMm)];
-    if (a * b < 0) cuts.add((a / (a - b)) * wall.lengthMm);
+  const sloping = room.slopes.flatMap((s) => {
+    const on = walls.find((w) => w.id === s.wallId);
+    return on ? [{ s, on }] : [];
+  });
+  for (const { s, on } of sloping) {
+    cutAt(on, 0);
+    cutAt(on, s.runMm);
   }
+  for (const b of room.beams) {
+    const on = walls.find((w) => w.id === b.wallId);
+    if (on) {
+      cutAt(on, b.fromWallMm);
+      cutAt(on, b.fromWallMm + b.widthMm);
+    }
+  }
+  // where two slopes meet along this wall
+  for (const one of sloping)
+    for (const other of sloping) {
+      if (one === other) continue;
+      const gap = (x: Mm) => {
+        const p = pointOnWall(wall, x);
+        const h = (t: typeof one) =>
+          t.s.lowMm + ((room.ceilingMm - t.s.lowMm) * fromWall(t.on, p)) / t.s.runMm;
+        return h(one) - h(other);
+      };
+      const [a, b] = [gap(0), gap(wall.lengthMm)];
+      if (a * b < 0) cuts.add((a / (a - b)) * wall.lengthMm);
+    }
   const xs = [...cuts].sort((a, b) => a - b);
   const HAIR = 1e-5;
   // a touch into the room, so that the wall's own slope and beam count
@@ -60,21 +91,33 @@ export function overheadOf(room: Overhead, wall: Wall, walls: readonly Wall[] = 
   const at = (x: Mm) => overheadAt(room, step(pointOnWall(wall, x), inside, HAIR), walls);
   const points: OverheadPoint[] = [];
   xs.forEach((x, i) => {
-    const [before, after] = [i > 0 ? at(Math.max(0, x - HAIR)) : undefined, i < xs.length - 1 ? at(Math.min(wall.lengthMm, x + HAIR)) : undefined];
+    const [before, after] = [
+      i > 0 ? at(Math.max(0, x - HAIR)) : undefined,
+      i < xs.length - 1 ? at(Math.min(wall.lengthMm, x + HAIR)) : undefined,
+    ];
     if (before !== undefined) points.push({ xMm: x, heightMm: before });
-    if (after !== undefined && (before === undefined || Math.abs(after - before) > 1)) points.push({ xMm: x, heightMm: after });
+    if (after !== undefined && (before === undefined || Math.abs(after - before) > 1))
+      points.push({ xMm: x, heightMm: after });
   });
   return points;
 }
 
 /** The upper edge of what is free of a wall: under the crown where the ceiling is level; a slope and a beam have none. */
-export function underCrown(room: Pick<Room, 'ceilingMm' | 'crownMm'>, edge: readonly OverheadPoint[]): OverheadPoint[] {
+export function underCrown(
+  room: Pick<Room, 'ceilingMm' | 'crownMm'>,
+  edge: readonly OverheadPoint[],
+): OverheadPoint[] {
   if (room.crownMm <= 0) return [...edge];
   const level = (p: OverheadPoint) => p.heightMm > room.ceilingMm - 1;
   return edge.slice(1).flatMap((b, i) => {
     const a = edge[i]!;
     if (b.xMm === a.xMm) return [];
-    return level(a) && level(b) ? [{ ...a, heightMm: a.heightMm - room.crownMm }, { ...b, heightMm: b.heightMm - room.crownMm }] : [a, b];
+    return level(a) && level(b)
+      ? [
+          { ...a, heightMm: a.heightMm - room.crownMm },
+          { ...b, heightMm: b.heightMm - room.crownMm },
+        ]
+      : [a, b];
   });
 }
 
@@ -85,11 +128,18 @@ export function lowestOver(edge: readonly OverheadPoint[], fromMm: Mm, toMm: Mm)
     const [a, b] = [edge[i]!, edge[i + 1]!];
     const [x1, x2] = [Math.max(fromMm, a.xMm), Math.min(toMm, b.xMm)];
     if (x1 > x2 || (x1 === x2 && fromMm !== toMm)) continue;
-    const height = (x: Mm) => (b.xMm === a.xMm ? Math.min(a.heightMm, b.heightMm) : a.heightMm + ((x - a.xMm) / (b.xMm - a.xMm)) * (b.heightMm - a.heightMm));
+    const height = (x: Mm) =>
+      b.xMm === a.xMm
+        ? Math.min(a.heightMm, b.heightMm)
+        : a.heightMm + ((x - a.xMm) / (b.xMm - a.xMm)) * (b.heightMm - a.heightMm);
     low = Math.min(low, height(x1), height(x2));
   }
   return low === Infinity ? Math.min(...edge.map((p) => p.heightMm)) : low;
 }
 
 /** Area of a wall under its upper edge. */
-export const areaUnder = (edge: readonly OverheadPoint[]): SquareMm => edge.reduce((sum, p, i) => { const q = edge[i + 1]; return q ? sum + ((p.heightMm + q.heightMm) / 2) * (q.xMm - p.xMm) : sum; }, 0);
+export const areaUnder = (edge: readonly OverheadPoint[]): SquareMm =>
+  edge.reduce((sum, p, i) => {
+    const q = edge[i + 1];
+    return q ? sum + ((p.heightMm + q.heightMm) / 2) * (q.xMm - p.xMm) : sum;
+  }, 0);

@@ -10,10 +10,20 @@ import { wallsOf, type Wall } from './walls';
 export type Band = 'hz500' | 'hz1000';
 export type Surface = { rule: RuleId; areaM2: number };
 export type Hung = { clothGsm: number; widthMm: number; heightMm: number };
-export type EchoPlan = { volumeM3: number; bareS: Record<Band, number>; nowS: Record<Band, number>; drawnS: Record<Band, number>; surfaces: Surface[]; quieter: number };
+export type EchoPlan = {
+  volumeM3: number;
+  bareS: Record<Band, number>;
+  nowS: Record<Band, number>;
+  drawnS: Record<Band, number>;
+  surfaces: Surface[];
+  quieter: number;
+};
 
 /** RT60 of a volume whose surfaces swallow as listed. Source: W. C. Sabine, Collected Papers on Acoustics; metric constant 0.161 s/m. */
-export function reverberation(volumeM3: number, surfaces: readonly { areaM2: number; coefficient: number }[]): number {
+export function reverberation(
+  volumeM3: number,
+  surfaces: readonly { areaM2: number; coefficient: number }[],
+): number {
   const swallowed = surfaces.reduce((a, s) => a + s.areaM2 * s.coefficient, 0);
   return swallowed > 0 ? (0.161 * volumeM3) / swallowed : Infinity;
 }
@@ -21,13 +31,23 @@ export function reverberation(volumeM3: number, surfaces: readonly { areaM2: num
 const M2 = 1e-6;
 
 /** The rule of a curtain's cloth by its weight. */
-export const drapeRule = (clothGsm: number, rules: RuleBook): RuleId => (clothGsm < rules.number('windows.lightBelowGsm') ? 'echo.drapeLight' : clothGsm < rules.number('windows.mediumBelowGsm') ? 'echo.drapeMedium' : 'echo.drapeHeavy');
+export const drapeRule = (clothGsm: number, rules: RuleBook): RuleId =>
+  clothGsm < rules.number('windows.lightBelowGsm')
+    ? 'echo.drapeLight'
+    : clothGsm < rules.number('windows.mediumBelowGsm')
+      ? 'echo.drapeMedium'
+      : 'echo.drapeHeavy';
 
 /**
  * The room without curtains, as it now hangs, and with all of them drawn. Furniture that is clothed counts by what it shows;
  * people and small things are left out. A curtain adds to what hangs behind it, as the tables have it.
  */
-export function planEcho(file: Pick<RoomFile, 'room' | 'openings' | 'pieces'>, curtains: { now: readonly Hung[]; drawn: readonly Hung[] }, rules: RuleBook, walls: readonly Wall[] = wallsOf(file.room)): EchoPlan {
+export function planEcho(
+  file: Pick<RoomFile, 'room' | 'openings' | 'pieces'>,
+  curtains: { now: readonly Hung[]; drawn: readonly Hung[] },
+  rules: RuleBook,
+  walls: readonly Wall[] = wallsOf(file.room),
+): EchoPlan {
   const floorM2 = Math.abs(polygonArea(file.room.walls)) * M2;
   const wallM2 = walls.reduce((a, w) => a + areaUnder(overheadOf(file.room, w, walls)) * M2, 0);
   const around = walls.reduce((a, w) => a + w.lengthMm, 0) / 1000;
@@ -37,16 +57,43 @@ export function planEcho(file: Pick<RoomFile, 'room' | 'openings' | 'pieces'>, c
   const glassM2 = file.openings.filter(isGlazed).reduce((a, o) => a + area(o), 0);
   const archM2 = file.openings.filter((o) => o.kind === 'arch').reduce((a, o) => a + area(o), 0);
   const doorM2 = file.openings.filter((o) => o.kind === 'door').reduce((a, o) => a + area(o), 0);
-  const rugM2 = Math.min(floorM2, file.pieces.filter((p) => p.kind === 'rug').reduce((a, p) => a + p.widthMm * p.depthMm * M2, 0));
-  const softM2 = file.pieces.filter((p) => p.seat !== null || p.bed !== null).reduce((a, p) => a + p.widthMm * p.depthMm * M2 + (p.bed ? 0 : p.widthMm * Math.max(0, p.heightMm - (p.seat?.heightMm ?? 0)) * M2), 0);
+  const rugM2 = Math.min(
+    floorM2,
+    file.pieces.filter((p) => p.kind === 'rug').reduce((a, p) => a + p.widthMm * p.depthMm * M2, 0),
+  );
+  const softM2 = file.pieces
+    .filter((p) => p.seat !== null || p.bed !== null)
+    .reduce(
+      (a, p) =>
+        a +
+        p.widthMm * p.depthMm * M2 +
+        (p.bed ? 0 : p.widthMm * Math.max(0, p.heightMm - (p.seat?.heightMm ?? 0)) * M2),
+      0,
+    );
   const surfaces: Surface[] = [
-    { rule: `echo.${file.room.wallsOf}` as RuleId, areaM2: Math.max(0, wallM2 - glassM2 - archM2 - doorM2) }, { rule: 'echo.plasterboard', areaM2: floorM2 },
-    { rule: `echo.${file.room.floorOf}` as RuleId, areaM2: floorM2 - rugM2 }, { rule: 'echo.rug', areaM2: rugM2 }, { rule: 'echo.glass', areaM2: glassM2 }, { rule: 'echo.wood', areaM2: doorM2 },
-    { rule: 'echo.opening', areaM2: archM2 }, { rule: 'echo.upholstery', areaM2: softM2 },
+    { rule: `echo.${file.room.wallsOf}` as RuleId, areaM2: Math.max(0, wallM2 - glassM2 - archM2 - doorM2) },
+    { rule: 'echo.plasterboard', areaM2: floorM2 },
+    { rule: `echo.${file.room.floorOf}` as RuleId, areaM2: floorM2 - rugM2 },
+    { rule: 'echo.rug', areaM2: rugM2 },
+    { rule: 'echo.glass', areaM2: glassM2 },
+    { rule: 'echo.wood', areaM2: doorM2 },
+    { rule: 'echo.opening', areaM2: archM2 },
+    { rule: 'echo.upholstery', areaM2: softM2 },
   ].filter((s) => s.areaM2 > 0) as Surface[];
   const volumeM3 = floorM2 * meanHeightM;
-  const band = (i: 0 | 1, hung: readonly Hung[]) => reverberation(volumeM3, [...surfaces.map((s) => ({ areaM2: s.areaM2, coefficient: rules.list(s.rule)[i]! })), ...hung.map((h) => ({ areaM2: area(h), coefficient: rules.list(drapeRule(h.clothGsm, rules))[i]! }))]);
+  const band = (i: 0 | 1, hung: readonly Hung[]) =>
+    reverberation(volumeM3, [
+      ...surfaces.map((s) => ({ areaM2: s.areaM2, coefficient: rules.list(s.rule)[i]! })),
+      ...hung.map((h) => ({ areaM2: area(h), coefficient: rules.list(drapeRule(h.clothGsm, rules))[i]! })),
+    ]);
   const times = (hung: readonly Hung[]) => ({ hz500: band(0, hung), hz1000: band(1, hung) });
   const [bareS, nowS, drawnS] = [times([]), times(curtains.now), times(curtains.drawn)];
-  return { volumeM3, bareS, nowS, drawnS, surfaces, quieter: bareS.hz500 > 0 ? 1 - nowS.hz500 / bareS.hz500 : 0 };
+  return {
+    volumeM3,
+    bareS,
+    nowS,
+    drawnS,
+    surfaces,
+    quieter: bareS.hz500 > 0 ? 1 - nowS.hz500 / bareS.hz500 : 0,
+  };
 }

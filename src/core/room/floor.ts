@@ -8,7 +8,9 @@ export type FloorLine = { atMm: (xMm: Mm) => Mm; measured: boolean };
  * The floor under an opening from its three drops (frame top to floor at the frame's left, middle and right):
  * straight between the readings, level beyond them. Without drops the floor is taken as level at the datum.
  */
-export function floorLine(opening: Pick<Opening, 'xMm' | 'widthMm' | 'sillMm' | 'heightMm' | 'dropsMm'>): FloorLine {
+export function floorLine(
+  opening: Pick<Opening, 'xMm' | 'widthMm' | 'sillMm' | 'heightMm' | 'dropsMm'>,
+): FloorLine {
   const drops = opening.dropsMm;
   if (!drops) return { atMm: () => 0, measured: false };
   const top = opening.sillMm + opening.heightMm;
@@ -23,8 +25,15 @@ export function floorLine(opening: Pick<Opening, 'xMm' | 'widthMm' | 'sillMm' | 
 }
 
 /** Highest and lowest floor under a stretch of wall; the line is straight between readings, so ends and readings suffice. */
-export function floorUnder(floor: FloorLine, opening: Pick<Opening, 'xMm' | 'widthMm'>, fromMm: Mm, toMm: Mm): { highMm: Mm; lowMm: Mm } {
-  const readings = [opening.xMm, opening.xMm + opening.widthMm / 2, opening.xMm + opening.widthMm].filter((x) => x > fromMm && x < toMm);
+export function floorUnder(
+  floor: FloorLine,
+  opening: Pick<Opening, 'xMm' | 'widthMm'>,
+  fromMm: Mm,
+  toMm: Mm,
+): { highMm: Mm; lowMm: Mm } {
+  const readings = [opening.xMm, opening.xMm + opening.widthMm / 2, opening.xMm + opening.widthMm].filter(
+    (x) => x > fromMm && x < toMm,
+  );
   const heights = [fromMm, ...readings, toMm].map((x) => floor.atMm(x));
   return { highMm: Math.max(...heights), lowMm: Math.min(...heights) };
 }

@@ -6,7 +6,16 @@ const kinds = <K extends string>(...names: K[]): ReadonlySet<string> => new Set(
 /** Pieces that people sit on, for talking. */
 export const SITS = kinds<PieceKind>('sofa', 'armchair', 'wingChair', 'windowSeat', 'bench', 'ottoman');
 /** Pieces with a top to put a glass on. */
-export const TOPS = kinds<PieceKind>('bedside', 'table', 'coffeeTable', 'sideTable', 'console', 'chest', 'desk', 'diningTable');
+export const TOPS = kinds<PieceKind>(
+  'bedside',
+  'table',
+  'coffeeTable',
+  'sideTable',
+  'console',
+  'chest',
+  'desk',
+  'diningTable',
+);
 export const LAMPS = kinds<PieceKind>('lamp', 'floorLamp', 'tableLamp');
 export const BEDS = kinds<PieceKind>('bed', 'cot');
 /** Where people lie, or sit for long with their backs to the wall. */
@@ -26,7 +35,8 @@ export const canTip = (p: Pick<Piece, 'kind'>): boolean => TALL_STORAGE.has(p.ki
 export const stands = (p: Pick<Piece, 'kind' | 'bottomMm'>): boolean => p.kind !== 'rug' && p.bottomMm < 300;
 
 /** What two pieces are hung either side of, at one distance. */
-export const isFlanked = (f: Pick<Fitting, 'kind'>): boolean => f.kind === 'tv' || f.kind === 'fireplace' || f.kind === 'stove';
+export const isFlanked = (f: Pick<Fitting, 'kind'>): boolean =>
+  f.kind === 'tv' || f.kind === 'fireplace' || f.kind === 'stove';
 
 /** Openings one walks through. */
 export const isWay = (o: Pick<Opening, 'kind'>): boolean => o.kind !== 'window';
@@ -34,4 +44,5 @@ export const isWay = (o: Pick<Opening, 'kind'>): boolean => o.kind !== 'window';
 export const isGlazed = (o: Pick<Opening, 'kind'>): boolean => o.kind === 'window' || o.kind === 'frenchDoor';
 
 /** Fittings that stand out from the wall far enough to walk round. */
-export const standsOut = (f: Pick<Fitting, 'depthMm' | 'bottomMm'>): boolean => f.depthMm >= 60 && f.bottomMm < 1000;
+export const standsOut = (f: Pick<Fitting, 'depthMm' | 'bottomMm'>): boolean =>
+  f.depthMm >= 60 && f.bottomMm < 1000;

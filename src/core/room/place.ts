@@ -6,7 +6,8 @@ import { pointOnWall, type Wall } from './walls';
 /** A piece before its wall: its span there, how far its middle is from the wall, and the nearest of it. */
 export type OnWall = { wallId: string; xMm: Mm; widthMm: Mm; depthMm: Mm; nearMm: Mm };
 
-export const footprint = (piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>): Point[] => turnedCorners(piece, piece.widthMm, piece.depthMm, piece.turnDeg);
+export const footprint = (piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>): Point[] =>
+  turnedCorners(piece, piece.widthMm, piece.depthMm, piece.turnDeg);
 
 /** A wall that a piece does not turn its back to counts as this much farther away. */
 const BACK_TURNED: Mm = 1200;
@@ -15,7 +16,10 @@ const BACK_TURNED: Mm = 1200;
  * The wall a piece is seen against (nearest, and rather the one at its back) and its span on it.
  * Every piece belongs to exactly one wall, so that nothing is counted twice.
  */
-export function placeOnWall(piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>, walls: readonly Wall[]): OnWall {
+export function placeOnWall(
+  piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>,
+  walls: readonly Wall[],
+): OnWall {
   const corners = footprint(piece);
   const faces = ((piece.turnDeg % 360) + 360) % 360;
   const ranked = walls.map((wall) => {
@@ -24,9 +28,20 @@ export function placeOnWall(piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'dept
     return { wall, near, score: near + (turned > 46 ? BACK_TURNED : 0) };
   });
   const { wall, near } = ranked.reduce((best, r) => (r.score < best.score - 1e-6 ? r : best));
-  const along = corners.map((c) => ((c.xMm - wall.from.xMm) * (wall.to.xMm - wall.from.xMm) + (c.yMm - wall.from.yMm) * (wall.to.yMm - wall.from.yMm)) / wall.lengthMm);
+  const along = corners.map(
+    (c) =>
+      ((c.xMm - wall.from.xMm) * (wall.to.xMm - wall.from.xMm) +
+        (c.yMm - wall.from.yMm) * (wall.to.yMm - wall.from.yMm)) /
+      wall.lengthMm,
+  );
   const from = Math.min(...along);
-  return { wallId: wall.id, xMm: from, widthMm: Math.max(...along) - from, depthMm: distanceToSegment(piece, wall.from, wall.to), nearMm: near };
+  return {
+    wallId: wall.id,
+    xMm: from,
+    widthMm: Math.max(...along) - from,
+    depthMm: distanceToSegment(piece, wall.from, wall.to),
+    nearMm: near,
+  };
 }
 
 /** Distance round the room, clockwise from the first corner, of the wall point nearest to a place. */

@@ -8,14 +8,31 @@ export type Place3 = Point & { zMm: Mm };
 /** An upright glass on a wall: its middle along it, its lower and upper edge. */
 export type Glass = { wallId: string; xMm: Mm; widthMm: Mm; bottomMm: Mm; topMm: Mm };
 /** The part of a wall that is seen in a glass: from one upright edge to the other, with where its lower and upper edge run. */
-export type Patch = { wallId: string; fromXMm: Mm; toXMm: Mm; fromBottomMm: Mm; fromTopMm: Mm; toBottomMm: Mm; toTopMm: Mm };
+export type Patch = {
+  wallId: string;
+  fromXMm: Mm;
+  toXMm: Mm;
+  fromBottomMm: Mm;
+  fromTopMm: Mm;
+  toBottomMm: Mm;
+  toTopMm: Mm;
+};
 
-const wayAlong = (wall: Wall): Point => ({ xMm: (wall.to.xMm - wall.from.xMm) / wall.lengthMm, yMm: (wall.to.yMm - wall.from.yMm) / wall.lengthMm });
+const wayAlong = (wall: Wall): Point => ({
+  xMm: (wall.to.xMm - wall.from.xMm) / wall.lengthMm,
+  yMm: (wall.to.yMm - wall.from.yMm) / wall.lengthMm,
+});
 /** Into the room; corners run clockwise on the plan. */
-const wayIn = (wall: Wall): Point => { const u = wayAlong(wall); return { xMm: -u.yMm, yMm: u.xMm }; };
+const wayIn = (wall: Wall): Point => {
+  const u = wayAlong(wall);
+  return { xMm: -u.yMm, yMm: u.xMm };
+};
 
 /** How far a place stands before a wall's plane; negative behind it. */
-export const before = (wall: Wall, p: Point): Mm => { const n = wayIn(wall); return (p.xMm - wall.from.xMm) * n.xMm + (p.yMm - wall.from.yMm) * n.yMm; };
+export const before = (wall: Wall, p: Point): Mm => {
+  const n = wayIn(wall);
+  return (p.xMm - wall.from.xMm) * n.xMm + (p.yMm - wall.from.yMm) * n.yMm;
+};
 
 /** A place reflected in a wall's plane. */
 export function mirrored(wall: Wall, p: Point): Point {
@@ -33,7 +50,10 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
   const wall = walls.find((w) => w.id === glass.wallId);
   if (!wall || before(wall, eye) < 1) return [];
   const from = mirrored(wall, eye);
-  const [left, right] = [pointOnWall(wall, glass.xMm - glass.widthMm / 2), pointOnWall(wall, glass.xMm + glass.widthMm / 2)];
+  const [left, right] = [
+    pointOnWall(wall, glass.xMm - glass.widthMm / 2),
+    pointOnWall(wall, glass.xMm + glass.widthMm / 2),
+  ];
   const u = wayAlong(wall);
   // where along the glass's wall a direction crosses its plane
   const at = (p: Point): Mm | undefined => {
@@ -41,10 +61,20 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
     if (dp < 1) return undefined;
     const df = before(wall, from);
     const t = -df / (dp - df);
-    return (from.xMm + t * (p.xMm - from.xMm) - wall.from.xMm) * u.xMm + (from.yMm + t * (p.yMm - from.yMm) - wall.from.yMm) * u.yMm;
+    return (
+      (from.xMm + t * (p.xMm - from.xMm) - wall.from.xMm) * u.xMm +
+      (from.yMm + t * (p.yMm - from.yMm) - wall.from.yMm) * u.yMm
+    );
   };
   const [a, b] = [glass.xMm - glass.widthMm / 2, glass.xMm + glass.widthMm / 2];
-  const stops = [a, b, ...walls.flatMap((w) => { const x = at(w.from); return x !== undefined && x > a + 1e-6 && x < b - 1e-6 ? [x] : []; })].sort((p, q) => p - q);
+  const stops = [
+    a,
+    b,
+    ...walls.flatMap((w) => {
+      const x = at(w.from);
+      return x !== undefined && x > a + 1e-6 && x < b - 1e-6 ? [x] : [];
+    }),
+  ].sort((p, q) => p - q);
   const patches: Patch[] = [];
   for (let i = 0; i + 1 < stops.length; i++) {
     const [x0, x1] = [stops[i]!, stops[i + 1]!];
@@ -56,11 +86,26 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
     // seen in the glass from left to right, a wall before it runs from right to left
     const [p, q] = h0.xMm < h1.xMm ? [h0, h1] : [h1, h0];
     const z = (edge: Mm, t: number) => eye.zMm + (edge - eye.zMm) * t;
-    patches.push({ wallId: hit.id, fromXMm: clamp(p.xMm, 0, hit.lengthMm), toXMm: clamp(q.xMm, 0, hit.lengthMm), fromBottomMm: z(glass.bottomMm, p.t), fromTopMm: z(glass.topMm, p.t), toBottomMm: z(glass.bottomMm, q.t), toTopMm: z(glass.topMm, q.t) });
+    patches.push({
+      wallId: hit.id,
+      fromXMm: clamp(p.xMm, 0, hit.lengthMm),
+      toXMm: clamp(q.xMm, 0, hit.lengthMm),
+      fromBottomMm: z(glass.bottomMm, p.t),
+      fromTopMm: z(glass.topMm, p.t),
+      toBottomMm: z(glass.bottomMm, q.t),
+      toTopMm: z(glass.topMm, q.t),
+    });
   }
   return patches.filter((p) => p.toXMm - p.fromXMm > 1);
 
-  function rayThrough(x: Mm): { through: Point } { return { through: { xMm: left.xMm + ((x - a) / (b - a)) * (right.xMm - left.xMm), yMm: left.yMm + ((x - a) / (b - a)) * (right.yMm - left.yMm) } }; }
+  function rayThrough(x: Mm): { through: Point } {
+    return {
+      through: {
+        xMm: left.xMm + ((x - a) / (b - a)) * (right.xMm - left.xMm),
+        yMm: left.yMm + ((x - a) / (b - a)) * (right.yMm - left.yMm),
+      },
+    };
+  }
   /** Where the ray through a place of the glass meets a wall's line: how far along the wall, and how many times as far as the glass. */
   function onto(w: Wall, x: Mm): { xMm: Mm; t: number } | undefined {
     const { through } = rayThrough(x);
@@ -76,26 +121,43 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
     for (const w of walls) {
       if (w.id === glass.wallId) continue;
       const hit = onto(w, x);
-      if (hit && hit.t > 1 + 1e-6 && hit.xMm > -1e-6 && hit.xMm < w.lengthMm + 1e-6 && (!best || hit.t < best.t)) best = { wall: w, t: hit.t };
+      if (
+        hit &&
+        hit.t > 1 + 1e-6 &&
+        hit.xMm > -1e-6 &&
+        hit.xMm < w.lengthMm + 1e-6 &&
+        (!best || hit.t < best.t)
+      )
+        best = { wall: w, t: hit.t };
     }
     return best?.wall;
   }
 }
 
 /** Where in the glass an eye sees a thing: along the wall and above the floor; undefined when it does not, or a wall is between. */
-export function glintIn(glass: Glass, eye: Place3, thing: Place3, walls: readonly Wall[]): { xMm: Mm; zMm: Mm } | undefined {
+export function glintIn(
+  glass: Glass,
+  eye: Place3,
+  thing: Place3,
+  walls: readonly Wall[],
+): { xMm: Mm; zMm: Mm } | undefined {
   const wall = walls.find((w) => w.id === glass.wallId);
   if (!wall) return undefined;
   const [de, dt] = [before(wall, eye), before(wall, thing)];
   if (de < 1 || dt < 1) return undefined;
   const from = mirrored(wall, eye);
   const t = de / (de + dt);
-  const hit: Point = { xMm: from.xMm + t * (thing.xMm - from.xMm), yMm: from.yMm + t * (thing.yMm - from.yMm) };
+  const hit: Point = {
+    xMm: from.xMm + t * (thing.xMm - from.xMm),
+    yMm: from.yMm + t * (thing.yMm - from.yMm),
+  };
   const u = wayAlong(wall);
   const xMm = (hit.xMm - wall.from.xMm) * u.xMm + (hit.yMm - wall.from.yMm) * u.yMm;
   const zMm = eye.zMm + t * (thing.zMm - eye.zMm);
-  if (Math.abs(xMm - glass.xMm) > glass.widthMm / 2 || zMm < glass.bottomMm || zMm > glass.topMm) return undefined;
-  const blocked = (p: Point) => walls.some((w) => w.id !== glass.wallId && crossing(p, hit, w.from, w.to) !== undefined);
+  if (Math.abs(xMm - glass.xMm) > glass.widthMm / 2 || zMm < glass.bottomMm || zMm > glass.topMm)
+    return undefined;
+  const blocked = (p: Point) =>
+    walls.some((w) => w.id !== glass.wallId && crossing(p, hit, w.from, w.to) !== undefined);
   return blocked(eye) || blocked(thing) ? undefined : { xMm, zMm };
 }
 
@@ -105,7 +167,10 @@ export function showsBox(patch: Patch, box: { xMm: Mm; yMm: Mm; widthMm: Mm; hei
   if (x1 - x0 < 1) return false;
   const wide = Math.max(1, patch.toXMm - patch.fromXMm);
   const edge = (from: Mm, to: Mm, x: Mm) => from + ((x - patch.fromXMm) / wide) * (to - from);
-  const low = Math.min(edge(patch.fromBottomMm, patch.toBottomMm, x0), edge(patch.fromBottomMm, patch.toBottomMm, x1));
+  const low = Math.min(
+    edge(patch.fromBottomMm, patch.toBottomMm, x0),
+    edge(patch.fromBottomMm, patch.toBottomMm, x1),
+  );
   const high = Math.max(edge(patch.fromTopMm, patch.toTopMm, x0), edge(patch.fromTopMm, patch.toTopMm, x1));
   return Math.min(high, box.yMm + box.heightMm) - Math.max(low, box.yMm) > 1;
 }

@@ -6,16 +6,35 @@ import { perimeterPosition, placeOnWall } from './place';
 import { outlineFromWalk, walkOfOutline, type Leg } from './survey';
 import { firstCrossing, pointOnWall, runsClockwise, wallsOf } from './walls';
 
-const legs = (...rows: [number, 'right' | 'left'][]): Leg[] => rows.map(([lengthMm, turn]) => ({ lengthMm, turnDeg: turn === 'right' ? 90 : -90 }));
-const L = legs([3100, 'right'], [1500, 'right'], [1200, 'left'], [1300, 'right'], [1900, 'right'], [2800, 'right']);
+const legs = (...rows: [number, 'right' | 'left'][]): Leg[] =>
+  rows.map(([lengthMm, turn]) => ({ lengthMm, turnDeg: turn === 'right' ? 90 : -90 }));
+const L = legs(
+  [3100, 'right'],
+  [1500, 'right'],
+  [1200, 'left'],
+  [1300, 'right'],
+  [1900, 'right'],
+  [2800, 'right'],
+);
 
 describe('walls', () => {
   it('are named by where one looks, and numbered when two face the same way', () => {
     expect(wallsOf(bareRoom().room).map((w) => w.side)).toEqual(['north', 'east', 'south', 'west']);
-    expect(wallsOf(demoRoom('landing').room).map((w) => `${w.side}${w.number || ''}`)).toEqual(['north', 'east1', 'south1', 'east2', 'south2', 'west']);
+    expect(wallsOf(demoRoom('landing').room).map((w) => `${w.side}${w.number || ''}`)).toEqual([
+      'north',
+      'east1',
+      'south1',
+      'east2',
+      'south2',
+      'west',
+    ]);
   });
   it('run left to right as seen from inside', () => {
-    const [n, e, s] = wallsOf(bareRoom(1000, 600).room) as [ReturnType<typeof wallsOf>[0], ReturnType<typeof wallsOf>[0], ReturnType<typeof wallsOf>[0]];
+    const [n, e, s] = wallsOf(bareRoom(1000, 600).room) as [
+      ReturnType<typeof wallsOf>[0],
+      ReturnType<typeof wallsOf>[0],
+      ReturnType<typeof wallsOf>[0],
+    ];
     expect(pointOnWall(n, 100)).toEqual({ xMm: 100, yMm: 0 });
     expect(pointOnWall(e, 100)).toEqual({ xMm: 1000, yMm: 100 });
     expect(pointOnWall(s, 100)).toEqual({ xMm: 900, yMm: 600 });
@@ -31,35 +50,81 @@ describe('a walk round the room', () => {
     expect(walkOfOutline({ walls })).toEqual({ legs: L, startDeg: 0 });
   });
   it('tells by how much it does not meet, and where', () => {
-    const off = outlineFromWalk(L.map((l, i) => (i === 0 ? { ...l, lengthMm: 3140 } : l)), 3);
-    expect(off).toMatchObject({ ok: false, issues: [{ code: 'does-not-close', mm: expect.closeTo(40, 6) as number, corner: 'north-west' }] });
+    const off = outlineFromWalk(
+      L.map((l, i) => (i === 0 ? { ...l, lengthMm: 3140 } : l)),
+      3,
+    );
+    expect(off).toMatchObject({
+      ok: false,
+      issues: [{ code: 'does-not-close', mm: expect.closeTo(40, 6) as number, corner: 'north-west' }],
+    });
   });
   it('refuses turns that do not bring one round, legs of nothing, walls that cross', () => {
-    expect(outlineFromWalk(legs([1, 'right'], [1, 'right'], [1, 'right'], [1, 'left']), 1)).toMatchObject({ issues: [{ code: 'turns-do-not-close', turnDeg: -180 }] });
-    expect(outlineFromWalk(legs([1, 'right'], [0, 'right'], [1, 'right'], [1, 'right']), 1)).toMatchObject({ issues: [{ code: 'leg-not-positive', leg: 1 }] });
+    expect(outlineFromWalk(legs([1, 'right'], [1, 'right'], [1, 'right'], [1, 'left']), 1)).toMatchObject({
+      issues: [{ code: 'turns-do-not-close', turnDeg: -180 }],
+    });
+    expect(outlineFromWalk(legs([1, 'right'], [0, 'right'], [1, 'right'], [1, 'right']), 1)).toMatchObject({
+      issues: [{ code: 'leg-not-positive', leg: 1 }],
+    });
     expect(outlineFromWalk(legs([5, 'right']), 1)).toMatchObject({ issues: [{ code: 'too-few-legs' }] });
-    const crossed = legs([400, 'right'], [300, 'right'], [200, 'right'], [400, 'left'], [100, 'left'], [200, 'right'], [300, 'right'], [100, 'right']);
+    const crossed = legs(
+      [400, 'right'],
+      [300, 'right'],
+      [200, 'right'],
+      [400, 'left'],
+      [100, 'left'],
+      [200, 'right'],
+      [300, 'right'],
+      [100, 'right'],
+    );
     expect(outlineFromWalk(crossed, 1).ok).toBe(false);
-    expect(firstCrossing([{ xMm: 0, yMm: 0 }, { xMm: 10, yMm: 10 }, { xMm: 10, yMm: 0 }, { xMm: 0, yMm: 10 }])).toBeDefined();
+    expect(
+      firstCrossing([
+        { xMm: 0, yMm: 0 },
+        { xMm: 10, yMm: 10 },
+        { xMm: 10, yMm: 0 },
+        { xMm: 0, yMm: 10 },
+      ]),
+    ).toBeDefined();
   });
   it('any rectangle closes', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 20_000 }), fc.integer({ min: 1, max: 20_000 }), (w, d) => {
-      expect(outlineFromWalk(legs([w, 'right'], [d, 'right'], [w, 'right'], [d, 'right']), 1).ok).toBe(true);
-    }));
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 20_000 }), fc.integer({ min: 1, max: 20_000 }), (w, d) => {
+        expect(outlineFromWalk(legs([w, 'right'], [d, 'right'], [w, 'right'], [d, 'right']), 1).ok).toBe(
+          true,
+        );
+      }),
+    );
   });
   it('an outline with slanting walls comes back from its own walk', () => {
-    const walls = [{ id: 'a', name: '', xMm: 0, yMm: 0 }, { id: 'b', name: '', xMm: 1000, yMm: 400 }, { id: 'c', name: '', xMm: 1000, yMm: 1000 }, { id: 'd', name: '', xMm: 0, yMm: 1000 }];
+    const walls = [
+      { id: 'a', name: '', xMm: 0, yMm: 0 },
+      { id: 'b', name: '', xMm: 1000, yMm: 400 },
+      { id: 'c', name: '', xMm: 1000, yMm: 1000 },
+      { id: 'd', name: '', xMm: 0, yMm: 1000 },
+    ];
     const { legs: slanting, startDeg } = walkOfOutline({ walls });
     const again = outlineFromWalk(slanting, 1, startDeg);
-    expect(again.ok && again.value.map((c) => [Math.round(c.xMm) + 0, Math.round(c.yMm) + 0])).toEqual([[0, 0], [1000, 400], [1000, 1000], [0, 1000]]);
+    expect(again.ok && again.value.map((c) => [Math.round(c.xMm) + 0, Math.round(c.yMm) + 0])).toEqual([
+      [0, 0],
+      [1000, 400],
+      [1000, 1000],
+      [0, 1000],
+    ]);
   });
 });
 
 describe('the floor under a window', () => {
-  const o = opening({ xMm: 1000, widthMm: 1000, dropsMm: { left: inches(78), middle: inches(78.5), right: inches(79.5) } });
+  const o = opening({
+    xMm: 1000,
+    widthMm: 1000,
+    dropsMm: { left: inches(78), middle: inches(78.5), right: inches(79.5) },
+  });
   it('is straight between the readings and level beyond them', () => {
     const f = floorLine(o);
-    expect([500, 1000, 1250, 1500, 1750, 2000, 2600].map((x) => toIn(f.atMm(x)))).toEqual([0, 0, -0.25, -0.5, -1, -1.5, -1.5]);
+    expect([500, 1000, 1250, 1500, 1750, 2000, 2600].map((x) => toIn(f.atMm(x)))).toEqual([
+      0, 0, -0.25, -0.5, -1, -1.5, -1.5,
+    ]);
   });
   it('highest and lowest under a stretch see a hump in the middle', () => {
     const hump = { ...o, dropsMm: { left: inches(79), middle: inches(78), right: inches(79) } };
@@ -72,12 +137,22 @@ describe('the floor under a window', () => {
 
 describe('pieces on walls', () => {
   const walls = wallsOf(bareRoom(inches(200), inches(160)).room);
-  it.each([[0, 100, 20, 'n'], [90, 180, 80, 'e'], [180, 100, 140, 's'], [270, 20, 80, 'w']])('turned %d stands against %s', (turnDeg, x, y, wallId) => {
+  it.each([
+    [0, 100, 20, 'n'],
+    [90, 180, 80, 'e'],
+    [180, 100, 140, 's'],
+    [270, 20, 80, 'w'],
+  ])('turned %d stands against %s', (turnDeg, x, y, wallId) => {
     expect(placeOnWall(piece({ turnDeg, xMm: inches(x), yMm: inches(y) }), walls).wallId).toBe(wallId);
   });
   it('spans its width, or its depth when seen from the side', () => {
     expect(toIn(placeOnWall(piece({ xMm: inches(100), yMm: inches(20) }), walls).widthMm)).toBe(84);
-    expect(toIn(placeOnWall(piece({ xMm: inches(19), yMm: inches(80), turnDeg: 0, widthMm: inches(30) }), [walls[3]!]).widthMm)).toBe(36);
+    expect(
+      toIn(
+        placeOnWall(piece({ xMm: inches(19), yMm: inches(80), turnDeg: 0, widthMm: inches(30) }), [walls[3]!])
+          .widthMm,
+      ),
+    ).toBe(36);
   });
   it('round the walls: clockwise from the first corner', () => {
     expect(toIn(perimeterPosition({ xMm: inches(50), yMm: inches(3) }, walls))).toBe(50);

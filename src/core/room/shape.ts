@@ -3,7 +3,28 @@ import type { Box } from '../geometry/plane';
 import type { OverheadPoint } from './ceiling';
 import type { Heading, Pattern, RodMake, Swatch } from '../model/types';
 
-export type Form = 'wall' | 'skirting' | 'frame' | 'pane' | 'door' | 'box' | 'cushion' | 'leg' | 'pillow' | 'throw' | 'curtain' | 'rod' | 'shade' | 'lampBase' | 'picture' | 'fire' | 'socket' | 'radiator' | 'foliage' | 'vase' | 'stairs';
+export type Form =
+  | 'wall'
+  | 'skirting'
+  | 'frame'
+  | 'pane'
+  | 'door'
+  | 'box'
+  | 'cushion'
+  | 'leg'
+  | 'pillow'
+  | 'throw'
+  | 'curtain'
+  | 'rod'
+  | 'shade'
+  | 'lampBase'
+  | 'picture'
+  | 'fire'
+  | 'socket'
+  | 'radiator'
+  | 'foliage'
+  | 'vase'
+  | 'stairs';
 
 /** One thing, or a part of it, as it stands on an unrolled wall. What is drawn, printed and counted is this list. */
 export type Shape = {
@@ -35,7 +56,13 @@ export type Shape = {
 };
 
 /** edge: the wall's upper edge from left to right, where slopes and beams come down to it. */
-export type Elevation = { wallId: string; lengthMm: Mm; ceilingMm: Mm; edge: OverheadPoint[]; shapes: Shape[] };
+export type Elevation = {
+  wallId: string;
+  lengthMm: Mm;
+  ceilingMm: Mm;
+  edge: OverheadPoint[];
+  shapes: Shape[];
+};
 
 /** What cloth that is not chosen yet is drawn with. */
 export const UNDYED = { l: 88, a: 0, b: 3 } as const;
@@ -44,14 +71,44 @@ export const PLAIN: Pattern = { kind: 'solid', repeatMm: 0 };
 
 /** Whether two shapes are drawn and counted the same. */
 export const sameShape = (s: Shape, t: Shape): boolean =>
-  s === t || (s.form === t.form && s.key === t.key && s.about === t.about && s.name === t.name && s.depthMm === t.depthMm && s.soft === t.soft && s.fixed === t.fixed && s.folds === t.folds && s.heading === t.heading && s.rodMm === t.rodMm && s.seeThrough === t.seeThrough && s.rises === t.rises && s.finials === t.finials
-    && s.box.xMm === t.box.xMm && s.box.yMm === t.box.yMm && s.box.widthMm === t.box.widthMm && s.box.heightMm === t.box.heightMm && s.pattern.kind === t.pattern.kind && s.pattern.repeatMm === t.pattern.repeatMm
-    && s.colours.length === t.colours.length && s.colours.every((c, i) => { const d = t.colours[i]!; return c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share); }));
+  s === t ||
+  (s.form === t.form &&
+    s.key === t.key &&
+    s.about === t.about &&
+    s.name === t.name &&
+    s.depthMm === t.depthMm &&
+    s.soft === t.soft &&
+    s.fixed === t.fixed &&
+    s.folds === t.folds &&
+    s.heading === t.heading &&
+    s.rodMm === t.rodMm &&
+    s.seeThrough === t.seeThrough &&
+    s.rises === t.rises &&
+    s.finials === t.finials &&
+    s.box.xMm === t.box.xMm &&
+    s.box.yMm === t.box.yMm &&
+    s.box.widthMm === t.box.widthMm &&
+    s.box.heightMm === t.box.heightMm &&
+    s.pattern.kind === t.pattern.kind &&
+    s.pattern.repeatMm === t.pattern.repeatMm &&
+    s.colours.length === t.colours.length &&
+    s.colours.every((c, i) => {
+      const d = t.colours[i]!;
+      return c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share);
+    }));
 
 const sameElevation = (a: Elevation, b: Elevation): boolean =>
-  a.wallId === b.wallId && a.lengthMm === b.lengthMm && a.ceilingMm === b.ceilingMm && a.shapes.length === b.shapes.length && a.edge.length === b.edge.length
-  && a.edge.every((p, i) => p.xMm === b.edge[i]!.xMm && p.heightMm === b.edge[i]!.heightMm) && a.shapes.every((s, i) => sameShape(s, b.shapes[i]!));
+  a.wallId === b.wallId &&
+  a.lengthMm === b.lengthMm &&
+  a.ceilingMm === b.ceilingMm &&
+  a.shapes.length === b.shapes.length &&
+  a.edge.length === b.edge.length &&
+  a.edge.every((p, i) => p.xMm === b.edge[i]!.xMm && p.heightMm === b.edge[i]!.heightMm) &&
+  a.shapes.every((s, i) => sameShape(s, b.shapes[i]!));
 
 /** Elevations with those of before kept where nothing of theirs changed, so that what draws them can tell at once. */
 export const keepElevations = (now: readonly Elevation[], before: readonly Elevation[]): Elevation[] =>
-  now.map((e, i) => { const was = before[i]; return was && sameElevation(e, was) ? was : e; });
+  now.map((e, i) => {
+    const was = before[i];
+    return was && sameElevation(e, was) ? was : e;
+  });

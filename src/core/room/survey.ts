@@ -21,7 +21,7 @@ export type Survey = {
 
 /** Turns closer than this to what was meant are not told apart. */
 const SAME_TURN: Deg = 0.05;
-const norm = (deg: Deg): Deg => ((deg % 360) + 540) % 360 - 180;
+const norm = (deg: Deg): Deg => (((deg % 360) + 540) % 360) - 180;
 
 function walk(legs: readonly Leg[], startDeg: Deg, start: Point): { corners: Point[]; end: Point } {
   const corners: Point[] = [];
@@ -44,26 +44,56 @@ function walk(legs: readonly Leg[], startDeg: Deg, start: Point): { corners: Poi
 export function surveyOf(legs: readonly Leg[], startDeg: Deg = 0, start: Point = { xMm: 0, yMm: 0 }): Survey {
   const { corners, end } = walk(legs, startDeg, start);
   const [eastMm, southMm] = [end.xMm - start.xMm, end.yMm - start.yMm];
-  const open = { eastMm, southMm, mm: Math.hypot(eastMm, southMm), turnDeg: legs.reduce((s, l) => s + l.turnDeg, 0) - 360 };
+  const open = {
+    eastMm,
+    southMm,
+    mm: Math.hypot(eastMm, southMm),
+    turnDeg: legs.reduce((s, l) => s + l.turnDeg, 0) - 360,
+  };
   const corrections = Math.abs(open.turnDeg) <= SAME_TURN ? lengthCorrections() : turnCorrections();
-  return { corners, open, corrections: corrections.sort((a, b) => a.leftMm - b.leftMm || Math.abs(a.to - a.from) / Math.max(1, a.from) - Math.abs(b.to - b.from) / Math.max(1, b.from)) };
+  return {
+    corners,
+    open,
+    corrections: corrections.sort(
+      (a, b) =>
+        a.leftMm - b.leftMm ||
+        Math.abs(a.to - a.from) / Math.max(1, a.from) - Math.abs(b.to - b.from) / Math.max(1, b.from),
+    ),
+  };
 
   function lengthCorrections(): Correction[] {
     if (open.mm < 0.01) return [];
     return legs.flatMap((leg, i): Correction[] => {
       const next = corners[i + 1] ?? end;
       if (leg.lengthMm <= 0) return [];
-      const way = { xMm: (next.xMm - corners[i]!.xMm) / leg.lengthMm, yMm: (next.yMm - corners[i]!.yMm) / leg.lengthMm };
+      const way = {
+        xMm: (next.xMm - corners[i]!.xMm) / leg.lengthMm,
+        yMm: (next.yMm - corners[i]!.yMm) / leg.lengthMm,
+      };
       const by = -(eastMm * way.xMm + southMm * way.yMm);
       const to = leg.lengthMm + by;
-      return to > 0 && Math.abs(by) > 0.01 ? [{ what: 'length', leg: i, from: leg.lengthMm, to, leftMm: Math.hypot(eastMm + by * way.xMm, southMm + by * way.yMm) }] : [];
+      return to > 0 && Math.abs(by) > 0.01
+        ? [
+            {
+              what: 'length',
+              leg: i,
+              from: leg.lengthMm,
+              to,
+              leftMm: Math.hypot(eastMm + by * way.xMm, southMm + by * way.yMm),
+            },
+          ]
+        : [];
     });
   }
   function turnCorrections(): Correction[] {
     return legs.flatMap((leg, i): Correction[] => {
       const to = leg.turnDeg - open.turnDeg;
       if (Math.abs(to) >= 180 - SAME_TURN) return [];
-      const mended = walk(legs.map((l, k) => (k === i ? { ...l, turnDeg: to } : l)), startDeg, start);
+      const mended = walk(
+        legs.map((l, k) => (k === i ? { ...l, turnDeg: to } : l)),
+        startDeg,
+        start,
+      );
       return [{ what: 'turn', leg: i, from: leg.turnDeg, to, leftMm: distance(mended.end, start) }];
     });
   }
@@ -77,25 +107,57 @@ export type OutlineIssue =
   | { code: 'too-few-legs' };
 
 /** The corners of a walk, if it comes back to where it began within toleranceMm and no walls cross. */
-export function outlineFromWalk(legs: readonly Leg[], toleranceMm: Mm, startDeg: Deg = 0, start: Point = { xMm: 0, yMm: 0 }): Result<Point[], OutlineIssue> {
+export function outlineFromWalk(
+  legs: readonly Leg[],
+  toleranceMm: Mm,
+  startDeg: Deg = 0,
+  start: Point = { xMm: 0, yMm: 0 },
+): Result<Point[], OutlineIssue> {
   if (legs.length < 3) return fail<OutlineIssue>({ code: 'too-few-legs' });
   const bad = legs.findIndex((l) => !(l.lengthMm > 0));
   if (bad >= 0) return fail<OutlineIssue>({ code: 'leg-not-positive', leg: bad });
   const survey = surveyOf(legs, startDeg, start);
-  if (Math.abs(survey.open.turnDeg) > SAME_TURN) return fail<OutlineIssue>({ code: 'turns-do-not-close', turnDeg: survey.open.turnDeg, survey });
-  if (survey.open.mm > toleranceMm + 1e-6) return fail<OutlineIssue>({ code: 'does-not-close', mm: survey.open.mm, corner: cornerName(survey.corners, 0), survey });
+  if (Math.abs(survey.open.turnDeg) > SAME_TURN)
+    return fail<OutlineIssue>({ code: 'turns-do-not-close', turnDeg: survey.open.turnDeg, survey });
+  if (survey.open.mm > toleranceMm + 1e-6)
+    return fail<OutlineIssue>({
+      code: 'does-not-close',
+      mm: survey.open.mm,
+      corner: cornerName(survey.corners, 0),
+      survey,
+    });
   const crossing = firstCrossing(survey.corners);
   if (crossing !== undefined) return fail<OutlineIssue>({ code: 'walls-cross', leg: crossing });
   return ok(survey.corners);
 }
 
-export type Corner = 'north-west' | 'north-east' | 'south-east' | 'south-west' | 'north' | 'east' | 'south' | 'west';
-const CORNERS: readonly Corner[] = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+export type Corner =
+  'north-west' | 'north-east' | 'south-east' | 'south-west' | 'north' | 'east' | 'south' | 'west';
+const CORNERS: readonly Corner[] = [
+  'north',
+  'north-east',
+  'east',
+  'south-east',
+  'south',
+  'south-west',
+  'west',
+  'north-west',
+];
 
 /** A corner's name by where it lies from the middle of the room. */
 export function cornerName(corners: readonly Point[], index: number): Corner {
-  const box = { w: Math.min(...corners.map((c) => c.xMm)), e: Math.max(...corners.map((c) => c.xMm)), n: Math.min(...corners.map((c) => c.yMm)), s: Math.max(...corners.map((c) => c.yMm)) };
-  const area = Math.abs(corners.reduce((sum, p, i) => { const q = corners[(i + 1) % corners.length]!; return sum + p.xMm * q.yMm - q.xMm * p.yMm; }, 0));
+  const box = {
+    w: Math.min(...corners.map((c) => c.xMm)),
+    e: Math.max(...corners.map((c) => c.xMm)),
+    n: Math.min(...corners.map((c) => c.yMm)),
+    s: Math.max(...corners.map((c) => c.yMm)),
+  };
+  const area = Math.abs(
+    corners.reduce((sum, p, i) => {
+      const q = corners[(i + 1) % corners.length]!;
+      return sum + p.xMm * q.yMm - q.xMm * p.yMm;
+    }, 0),
+  );
   const middle = area > 1 ? polygonCentre(corners) : { xMm: (box.w + box.e) / 2, yMm: (box.n + box.s) / 2 };
   const at = corners[index]!;
   // a long room's corners are still its corners: measured in shares of its sides
@@ -110,7 +172,10 @@ export function walkOfOutline(room: Pick<Room, 'walls'>): { legs: Leg[]; startDe
   const legs = walls.map((wall, i): Leg => {
     const turn = norm(walls[(i + 1) % walls.length]!.facingDeg - wall.facingDeg);
     const square = Math.round(turn / 45) * 45;
-    return { lengthMm: wall.lengthMm, turnDeg: Math.abs(turn - square) < 0.2 ? square : Number(turn.toFixed(2)) };
+    return {
+      lengthMm: wall.lengthMm,
+      turnDeg: Math.abs(turn - square) < 0.2 ? square : Number(turn.toFixed(2)),
+    };
   });
   return { legs, startDeg: walls[0]!.facingDeg };
 }
@@ -120,7 +185,10 @@ export function closeWalk(legs: readonly Leg[]): Leg[] | undefined {
   const n = legs.length;
   if (n < 3 || Math.abs(legs.reduce((s, l) => s + l.turnDeg, 0) - 360) > SAME_TURN) return undefined;
   const { end } = walk(legs.slice(0, n - 2), 0, { xMm: 0, yMm: 0 });
-  const headings = legs.reduce<Deg[]>((hs, _l, i) => [...hs, (i === 0 ? 90 : hs[i - 1]! + legs[i - 1]!.turnDeg)], []);
+  const headings = legs.reduce<Deg[]>(
+    (hs, _l, i) => [...hs, i === 0 ? 90 : hs[i - 1]! + legs[i - 1]!.turnDeg],
+    [],
+  );
   const [u, v] = [wayOf(headings[n - 2]!), wayOf(headings[n - 1]!)];
   const det = u.xMm * v.yMm - u.yMm * v.xMm;
   if (Math.abs(det) < 1e-6) return undefined;

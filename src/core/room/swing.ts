@@ -4,7 +4,14 @@ import type { Opening } from '../model/types';
 import { pointOnWall, type Wall } from './walls';
 
 /** One leaf or sash that swings: its hinge, its tip when closed and when open at a right angle, and what it sweeps over. */
-export type Swing = { hinge: Point; closed: Point; open: Point; sweeps: Point[]; inwards: boolean; widthMm: Mm };
+export type Swing = {
+  hinge: Point;
+  closed: Point;
+  open: Point;
+  sweeps: Point[];
+  inwards: boolean;
+  widthMm: Mm;
+};
 
 const PARTS = 8;
 
@@ -17,11 +24,19 @@ export function swingsOf(o: Opening, wall: Wall): Swing[] {
   const along = wayOf(wall.facingDeg + 90);
   const leaf = (left: boolean): Swing => {
     const hinge = pointOnWall(wall, left ? o.xMm : o.xMm + o.widthMm);
-    const tip = (turn: number): Point => step(step(hinge, along, (left ? 1 : -1) * widthMm * Math.cos(turn)), side, widthMm * Math.sin(turn));
+    const tip = (turn: number): Point =>
+      step(step(hinge, along, (left ? 1 : -1) * widthMm * Math.cos(turn)), side, widthMm * Math.sin(turn));
     const arc = Array.from({ length: PARTS + 1 }, (_, i) => tip((i / PARTS) * (Math.PI / 2)));
     const sweeps = [hinge, ...arc];
     // clockwise on the plan, as polygons are
-    return { hinge, closed: arc[0]!, open: arc[PARTS]!, sweeps: left === inwards ? sweeps : [hinge, ...arc.reverse()], inwards, widthMm };
+    return {
+      hinge,
+      closed: arc[0]!,
+      open: arc[PARTS]!,
+      sweeps: left === inwards ? sweeps : [hinge, ...arc.reverse()],
+      inwards,
+      widthMm,
+    };
   };
   return o.hinge === 'both' ? [leaf(true), leaf(false)] : [leaf(o.hinge === 'left')];
 }

@@ -11,13 +11,19 @@ export function withWallLength(corners: Room['walls'], index: number, lengthMm: 
   const walls = wallsOf({ walls: corners });
   const wall = walls[index]!;
   const by = lengthMm - wall.lengthMm;
-  const way = { xMm: (wall.to.xMm - wall.from.xMm) / wall.lengthMm, yMm: (wall.to.yMm - wall.from.yMm) / wall.lengthMm };
+  const way = {
+    xMm: (wall.to.xMm - wall.from.xMm) / wall.lengthMm,
+    yMm: (wall.to.yMm - wall.from.yMm) / wall.lengthMm,
+  };
   const n = corners.length;
   let last = 1;
   for (let k = 1; k < n - 1; k++) {
     const other = walls[(index + k) % n]!;
     const turned = Math.abs(((other.facingDeg - wall.facingDeg + 540) % 360) - 180);
-    if (turned < 0.5 || turned > 179.5) { last = k; break; }
+    if (turned < 0.5 || turned > 179.5) {
+      last = k;
+      break;
+    }
   }
   const moves = new Set(Array.from({ length: last }, (_, k) => (index + 1 + k) % n));
   return corners.map((c, i) => (moves.has(i) ? { ...c, ...step({ xMm: c.xMm, yMm: c.yMm }, way, by) } : c));

@@ -24,12 +24,24 @@ export function wallsOf(room: Pick<Room, 'walls'>): Wall[] {
   const corners = room.walls;
   const bare = corners.map((corner, i) => {
     const next = corners[(i + 1) % corners.length]!;
-    const facingDeg = ((Math.atan2(next.yMm - corner.yMm, next.xMm - corner.xMm) * 180) / Math.PI + 360) % 360;
+    const facingDeg =
+      ((Math.atan2(next.yMm - corner.yMm, next.xMm - corner.xMm) * 180) / Math.PI + 360) % 360;
     const side = (['north', 'east', 'south', 'west'] as const)[Math.round(facingDeg / 90) % 4]!;
-    return { id: corner.id, ownName: corner.name, side, number: 0, from: point(corner), to: point(next), lengthMm: distance(corner, next), facingDeg };
+    return {
+      id: corner.id,
+      ownName: corner.name,
+      side,
+      number: 0,
+      from: point(corner),
+      to: point(next),
+      lengthMm: distance(corner, next),
+      facingDeg,
+    };
   });
   const counts = new Map<Side, number>();
-  const twice = new Set(bare.filter((w) => bare.some((o) => o !== w && o.side === w.side)).map((w) => w.side));
+  const twice = new Set(
+    bare.filter((w) => bare.some((o) => o !== w && o.side === w.side)).map((w) => w.side),
+  );
   return bare.map((w) => {
     if (!twice.has(w.side)) return w;
     counts.set(w.side, (counts.get(w.side) ?? 0) + 1);
@@ -42,7 +54,10 @@ const point = (c: WallCorner): Point => ({ xMm: c.xMm, yMm: c.yMm });
 /** Where a distance along the wall from its left end lies on the plan. */
 export const pointOnWall = (wall: Wall, xMm: Mm): Point => {
   const t = xMm / wall.lengthMm;
-  return { xMm: wall.from.xMm + t * (wall.to.xMm - wall.from.xMm), yMm: wall.from.yMm + t * (wall.to.yMm - wall.from.yMm) };
+  return {
+    xMm: wall.from.xMm + t * (wall.to.xMm - wall.from.xMm),
+    yMm: wall.from.yMm + t * (wall.to.yMm - wall.from.yMm),
+  };
 };
 
 /** First wall that meets one it should not; a corner where neighbours join does not count. */
@@ -58,11 +73,21 @@ export function firstCrossing(corners: readonly Point[]): number | undefined {
 }
 
 function segmentsMeet(a: Point, b: Point, c: Point, d: Point): boolean {
-  const side = (p: Point, q: Point, r: Point) => Math.sign(Math.round(((q.xMm - p.xMm) * (r.yMm - p.yMm) - (q.yMm - p.yMm) * (r.xMm - p.xMm)) * 1e3));
-  const within = (p: Point, q: Point, r: Point) => Math.min(p.xMm, q.xMm) <= r.xMm && r.xMm <= Math.max(p.xMm, q.xMm) && Math.min(p.yMm, q.yMm) <= r.yMm && r.yMm <= Math.max(p.yMm, q.yMm);
+  const side = (p: Point, q: Point, r: Point) =>
+    Math.sign(Math.round(((q.xMm - p.xMm) * (r.yMm - p.yMm) - (q.yMm - p.yMm) * (r.xMm - p.xMm)) * 1e3));
+  const within = (p: Point, q: Point, r: Point) =>
+    Math.min(p.xMm, q.xMm) <= r.xMm &&
+    r.xMm <= Math.max(p.xMm, q.xMm) &&
+    Math.min(p.yMm, q.yMm) <= r.yMm &&
+    r.yMm <= Math.max(p.yMm, q.yMm);
   const [s1, s2, s3, s4] = [side(a, b, c), side(a, b, d), side(c, d, a), side(c, d, b)];
   if (s1 !== s2 && s3 !== s4) return true;
-  return (s1 === 0 && within(a, b, c)) || (s2 === 0 && within(a, b, d)) || (s3 === 0 && within(c, d, a)) || (s4 === 0 && within(c, d, b));
+  return (
+    (s1 === 0 && within(a, b, c)) ||
+    (s2 === 0 && within(a, b, d)) ||
+    (s3 === 0 && within(c, d, a)) ||
+    (s4 === 0 && within(c, d, b))
+  );
 }
 
 export const runsClockwise = (room: Pick<Room, 'walls'>): boolean => polygonArea(room.walls) > 0;

@@ -19,36 +19,90 @@ export function ruleBook(own: readonly OwnRule[], unit: LengthUnit): RuleBook {
   const value = (id: RuleId): RuleValue => byId.get(id)?.value ?? defaultValue(id, unit);
   return {
     unit,
-    number: (id) => { const v = value(id); return typeof v === 'number' ? v : v[0]!; },
-    range: (id) => { const v = value(id); return typeof v === 'number' ? [v, v] : [v[0]!, v[1]!]; },
-    list: (id) => { const v = value(id); return typeof v === 'number' ? [v] : v; },
+    number: (id) => {
+      const v = value(id);
+      return typeof v === 'number' ? v : v[0]!;
+    },
+    range: (id) => {
+      const v = value(id);
+      return typeof v === 'number' ? [v, v] : [v[0]!, v[1]!];
+    },
+    list: (id) => {
+      const v = value(id);
+      return typeof v === 'number' ? [v] : v;
+    },
     school: (id) => byId.get(id)?.school ?? (RULE_TABLE[id] as RuleRow).school ?? '',
     isOwn: (id) => byId.has(id),
   };
 }
 
-export type OwnRuleIssue = { code: 'unknown-rule' | 'wrong-shape' | 'unknown-school' | 'range-turned' | 'not-a-number' | 'out-of-bounds'; ruleId: string; came: string };
+export type OwnRuleIssue = {
+  code: 'unknown-rule' | 'wrong-shape' | 'unknown-school' | 'range-turned' | 'not-a-number' | 'out-of-bounds';
+  ruleId: string;
+  came: string;
+};
 
 /** The bounds within which a rule still makes sense, by its unit. */
 const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
-  length: [-1000, 10_000], area: [0, 1e8], ratio: [0, 100], count: [0, 10_000], deltaE: [0, 100], deg: [0, 180], gram: [0, 1e6], money: [0, 1e8], lightness: [0, 100], gigapascal: [0.1, 2000], density: [10, 25_000], gsm: [0, 5000],
+  length: [-1000, 10_000],
+  area: [0, 1e8],
+  ratio: [0, 100],
+  count: [0, 10_000],
+  deltaE: [0, 100],
+  deg: [0, 180],
+  gram: [0, 1e6],
+  money: [0, 1e8],
+  lightness: [0, 100],
+  gigapascal: [0.1, 2000],
+  density: [10, 25_000],
+  gsm: [0, 5000],
 };
 
 /** Lengths that others are divided by, or that are counted off along something: they must be above nothing. */
-const ABOVE_ZERO: readonly RuleId[] = ['windows.stockFlatWidth', 'windows.clothWidth', 'windows.ringSpacing', 'windows.showerFlatWidth', 'windows.pleatSpacing', 'windows.rodTube', 'windows.rodTelescoping', 'windows.rodWood', 'windows.rodTrack', 'windows.rodTension', 'windows.sagShare', 'walls.shelfBracketApart', 'walls.dpiClose', 'walls.dpiRoom', 'seats.perSitter', 'spread.placeReach', 'fitting.levelLine'];
+const ABOVE_ZERO: readonly RuleId[] = [
+  'windows.stockFlatWidth',
+  'windows.clothWidth',
+  'windows.ringSpacing',
+  'windows.showerFlatWidth',
+  'windows.pleatSpacing',
+  'windows.rodTube',
+  'windows.rodTelescoping',
+  'windows.rodWood',
+  'windows.rodTrack',
+  'windows.rodTension',
+  'windows.sagShare',
+  'walls.shelfBracketApart',
+  'walls.dpiClose',
+  'walls.dpiRoom',
+  'seats.perSitter',
+  'spread.placeReach',
+  'fitting.levelLine',
+];
 
 /** Lists whose values each have a meaning of their own by their place: so many there must be. */
 const LEAST_VALUES: Partial<Record<RuleId, number>> = {
-  'windows.rodTube': 2, 'windows.rodTelescoping': 4, 'windows.rodTrack': 2, 'windows.rodTension': 4,
-  ...Object.fromEntries(RULE_IDS.filter((id) => id.startsWith('echo.') && id !== 'echo.wished').map((id) => [id, 2])),
+  'windows.rodTube': 2,
+  'windows.rodTelescoping': 4,
+  'windows.rodTrack': 2,
+  'windows.rodTension': 4,
+  ...Object.fromEntries(
+    RULE_IDS.filter((id) => id.startsWith('echo.') && id !== 'echo.wished').map((id) => [id, 2]),
+  ),
 };
 
 /** Is this a value that the rule can take? Gives the coded issue, or undefined. */
 export function checkOwnRule(own: OwnRule): OwnRuleIssue | undefined {
-  const issue = (code: OwnRuleIssue['code']): OwnRuleIssue => ({ code, ruleId: own.ruleId, came: JSON.stringify(own.value ?? own.school ?? null) });
+  const issue = (code: OwnRuleIssue['code']): OwnRuleIssue => ({
+    code,
+    ruleId: own.ruleId,
+    came: JSON.stringify(own.value ?? own.school ?? null),
+  });
   if (!RULE_IDS.includes(own.ruleId as RuleId)) return issue('unknown-rule');
   const row: RuleRow = RULE_TABLE[own.ruleId as RuleId];
-  if (row.shape === 'school') return own.school !== undefined && row.schools!.includes(own.school) ? undefined : issue('unknown-school');
+  if (row.shape === 'school')
+    return own.school !== undefined && row.schools!.includes(own.school)
+      ? undefined
+      : issue('unknown-school');
   const values = own.value === undefined ? [] : typeof own.value === 'number' ? [own.value] : own.value;
   const wanted = row.shape === 'number' ? 1 : row.shape === 'range' ? 2 : undefined;
   if (values.length === 0 || (wanted !== undefined && values.length !== wanted)) return issue('wrong-shape');
@@ -56,7 +110,10 @@ export function checkOwnRule(own: OwnRule): OwnRuleIssue | undefined {
   if (!values.every(Number.isFinite)) return issue('not-a-number');
   const [low, high] = BOUNDS[row.unit];
   if (values.some((v) => v < low || v > high)) return issue('out-of-bounds');
-  const zeroRefused = (row.unit === 'ratio' && row.shape === 'number') || ABOVE_ZERO.includes(own.ruleId as RuleId) || own.ruleId.includes('stock');
+  const zeroRefused =
+    (row.unit === 'ratio' && row.shape === 'number') ||
+    ABOVE_ZERO.includes(own.ruleId as RuleId) ||
+    own.ruleId.includes('stock');
   if (zeroRefused && values.some((v) => v <= 0)) return issue('out-of-bounds');
   const least = LEAST_VALUES[own.ruleId as RuleId] ?? 0;
   if (row.shape === 'list' && values.length < least) return issue('wrong-shape');

@@ -15,14 +15,19 @@ describe('the rule table', () => {
     if ((RULE_TABLE[id] as RuleRow).mark === 'PUB') expect(entry?.source).toBeTruthy();
   });
   it('has no words for rules that are not there', () => {
-    const ids = Object.entries(words as Words).flatMap(([g, rows]) => Object.keys(rows).map((n) => `${g}.${n}`));
+    const ids = Object.entries(words as Words).flatMap(([g, rows]) =>
+      Object.keys(rows).map((n) => `${g}.${n}`),
+    );
     expect(ids.filter((id) => !RULE_IDS.includes(id as never))).toEqual([]);
   });
   it.each(RULE_IDS)('%s: what it comes with passes its own check, in both unit systems', (id) => {
     const row: RuleRow = RULE_TABLE[id];
     for (const unit of ['in', 'cm'] as const) {
       const value = defaultValue(id, unit);
-      const own = row.shape === 'school' ? { ruleId: id, school: row.school } : { ruleId: id, value: typeof value === 'number' ? value : [...value] };
+      const own =
+        row.shape === 'school'
+          ? { ruleId: id, school: row.school }
+          : { ruleId: id, value: typeof value === 'number' ? value : [...value] };
       const zeroByNature = row.shape !== 'school' && value === 0;
       if (!zeroByNature) expect(checkOwnRule(own)).toBeUndefined();
     }
@@ -32,13 +37,27 @@ describe('the rule table', () => {
 describe('own values', () => {
   it('come before the default, for one rule only', () => {
     const book = ruleBook([{ ruleId: 'walls.centre', value: 1448 }], 'in');
-    expect([book.number('walls.centre'), book.isOwn('walls.centre'), book.isOwn('walls.clearAbove')]).toEqual([1448, true, false]);
+    expect([book.number('walls.centre'), book.isOwn('walls.centre'), book.isOwn('walls.clearAbove')]).toEqual(
+      [1448, true, false],
+    );
     expect(ruleBook([], 'cm').number('walls.centre')).toBe(1520);
-    expect(ruleBook([{ ruleId: 'windows.rankBy', school: 'fit' }], 'in').school('windows.rankBy')).toBe('fit');
+    expect(ruleBook([{ ruleId: 'windows.rankBy', school: 'fit' }], 'in').school('windows.rankBy')).toBe(
+      'fit',
+    );
   });
   it.each([
-    [{ ruleId: 'no.such', value: 1 }, 'unknown-rule'], [{ ruleId: 'walls.centre', value: [1, 2] }, 'wrong-shape'], [{ ruleId: 'walls.centre' }, 'wrong-shape'], [{ ruleId: 'walls.centreRange', value: [1600, 1400] }, 'range-turned'], [{ ruleId: 'walls.centreRange', value: [1600] }, 'wrong-shape'],
-    [{ ruleId: 'windows.fullness', value: 0 }, 'out-of-bounds'], [{ ruleId: 'windows.fullness', value: Infinity }, 'not-a-number'], [{ ruleId: 'windows.heightSchool', school: 'low' }, 'unknown-school'], [{ ruleId: 'windows.clothWidth', value: 0 }, 'out-of-bounds'], [{ ruleId: 'windows.stockLengths', value: [0, 2000] }, 'out-of-bounds'], [{ ruleId: 'windows.stockLengths', value: [] }, 'wrong-shape'], [{ ruleId: 'walls.centre', value: 1e9 }, 'out-of-bounds'],
+    [{ ruleId: 'no.such', value: 1 }, 'unknown-rule'],
+    [{ ruleId: 'walls.centre', value: [1, 2] }, 'wrong-shape'],
+    [{ ruleId: 'walls.centre' }, 'wrong-shape'],
+    [{ ruleId: 'walls.centreRange', value: [1600, 1400] }, 'range-turned'],
+    [{ ruleId: 'walls.centreRange', value: [1600] }, 'wrong-shape'],
+    [{ ruleId: 'windows.fullness', value: 0 }, 'out-of-bounds'],
+    [{ ruleId: 'windows.fullness', value: Infinity }, 'not-a-number'],
+    [{ ruleId: 'windows.heightSchool', school: 'low' }, 'unknown-school'],
+    [{ ruleId: 'windows.clothWidth', value: 0 }, 'out-of-bounds'],
+    [{ ruleId: 'windows.stockLengths', value: [0, 2000] }, 'out-of-bounds'],
+    [{ ruleId: 'windows.stockLengths', value: [] }, 'wrong-shape'],
+    [{ ruleId: 'walls.centre', value: 1e9 }, 'out-of-bounds'],
   ])('%j is refused: %s', (own, code) => expect(checkOwnRule(own)?.code).toBe(code));
 });
 

@@ -2,7 +2,19 @@ import { cm, inches, type LengthUnit } from '../base/units';
 
 /** CP common practice; PUB published; DEF our own definition. */
 export type RuleMark = 'CP' | 'PUB' | 'DEF';
-export type RuleUnit = 'length' | 'area' | 'ratio' | 'count' | 'deltaE' | 'deg' | 'gram' | 'money' | 'lightness' | 'gigapascal' | 'density' | 'gsm';
+export type RuleUnit =
+  | 'length'
+  | 'area'
+  | 'ratio'
+  | 'count'
+  | 'deltaE'
+  | 'deg'
+  | 'gram'
+  | 'money'
+  | 'lightness'
+  | 'gigapascal'
+  | 'density'
+  | 'gsm';
 export type RuleValue = number | readonly number[];
 
 /**
@@ -20,14 +32,39 @@ export type RuleRow = {
   school?: string;
 };
 
-const length = (mark: RuleMark, value: number, cmValue?: number): RuleRow => ({ shape: 'number', unit: 'length', mark, value: inches(value), ...(cmValue !== undefined ? { cmValue: cm(cmValue) } : {}) });
+const length = (mark: RuleMark, value: number, cmValue?: number): RuleRow => ({
+  shape: 'number',
+  unit: 'length',
+  mark,
+  value: inches(value),
+  ...(cmValue !== undefined ? { cmValue: cm(cmValue) } : {}),
+});
 const span = (mark: RuleMark, low: number, high: number, cmLow?: number, cmHigh?: number): RuleRow => ({
-  shape: 'range', unit: 'length', mark, value: [inches(low), inches(high)],
+  shape: 'range',
+  unit: 'length',
+  mark,
+  value: [inches(low), inches(high)],
   ...(cmLow !== undefined && cmHigh !== undefined ? { cmValue: [cm(cmLow), cm(cmHigh)] } : {}),
 });
-const plain = (mark: RuleMark, unit: RuleUnit, value: number): RuleRow => ({ shape: 'number', unit, mark, value });
-const range = (mark: RuleMark, unit: RuleUnit, low: number, high: number): RuleRow => ({ shape: 'range', unit, mark, value: [low, high] });
-const school = (mark: RuleMark, first: string, ...others: string[]): RuleRow => ({ shape: 'school', unit: 'count', mark, schools: [first, ...others], school: first });
+const plain = (mark: RuleMark, unit: RuleUnit, value: number): RuleRow => ({
+  shape: 'number',
+  unit,
+  mark,
+  value,
+});
+const range = (mark: RuleMark, unit: RuleUnit, low: number, high: number): RuleRow => ({
+  shape: 'range',
+  unit,
+  mark,
+  value: [low, high],
+});
+const school = (mark: RuleMark, first: string, ...others: string[]): RuleRow => ({
+  shape: 'school',
+  unit: 'count',
+  mark,
+  schools: [first, ...others],
+  school: first,
+});
 
 export const RULE_TABLE = {
   // windows: where the rod goes
@@ -86,7 +123,13 @@ export const RULE_TABLE = {
   'windows.interliningGsm': plain('DEF', 'gsm', 350),
   'windows.sheerFullness': plain('CP', 'ratio', 2.5),
   // shower
-  'windows.showerStock': { shape: 'list', unit: 'length', mark: 'CP', value: [70, 72, 78, 84, 96, 108].map(inches), cmValue: [180, 200, 220, 240].map(cm) },
+  'windows.showerStock': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'CP',
+    value: [70, 72, 78, 84, 96, 108].map(inches),
+    cmValue: [180, 200, 220, 240].map(cm),
+  },
   'windows.showerClear': length('DEF', 2, 5),
   'windows.showerFlatWidth': length('CP', 72, 180),
   'windows.showerFullness': plain('DEF', 'ratio', 1.2),
@@ -100,7 +143,13 @@ export const RULE_TABLE = {
   'windows.hidesByDay': plain('DEF', 'ratio', 0.7),
   'windows.hidesByLamp': plain('DEF', 'ratio', 0.35),
   // routes
-  'windows.stockLengths': { shape: 'list', unit: 'length', mark: 'CP', value: [63, 72, 84, 95, 96, 98, 102, 108, 120, 132, 144].map(inches), cmValue: [140, 160, 175, 230, 250, 260, 280, 300].map(cm) },
+  'windows.stockLengths': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'CP',
+    value: [63, 72, 84, 95, 96, 98, 102, 108, 120, 132, 144].map(inches),
+    cmValue: [140, 160, 175, 230, 250, 260, 280, 300].map(cm),
+  },
   'windows.stockFlatWidth': length('CP', 54, 135),
   'windows.hem': length('CP', 4, 10),
   'windows.stockHem': length('DEF', 4, 10),
@@ -120,11 +169,41 @@ export const RULE_TABLE = {
   'windows.liningPricePerMetre': plain('DEF', 'money', 900),
   'windows.ringSpacing': length('CP', 5, 12),
   // rod
-  'windows.rodTube': { shape: 'list', unit: 'length', mark: 'DEF', value: [1, 0.05].map(inches), cmValue: [2.5, 0.12].map(cm) },
-  'windows.rodTelescoping': { shape: 'list', unit: 'length', mark: 'DEF', value: [0.875, 0.04, 0.75, 0.04].map(inches), cmValue: [2.2, 0.1, 1.9, 0.1].map(cm) },
-  'windows.rodWood': { shape: 'list', unit: 'length', mark: 'DEF', value: [1.375].map(inches), cmValue: [3.5].map(cm) },
-  'windows.rodTrack': { shape: 'list', unit: 'length', mark: 'DEF', value: [0.75, 0.06].map(inches), cmValue: [2, 0.15].map(cm) },
-  'windows.rodTension': { shape: 'list', unit: 'length', mark: 'DEF', value: [0.875, 0.03, 0.75, 0.03].map(inches), cmValue: [2.2, 0.08, 1.9, 0.08].map(cm) },
+  'windows.rodTube': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'DEF',
+    value: [1, 0.05].map(inches),
+    cmValue: [2.5, 0.12].map(cm),
+  },
+  'windows.rodTelescoping': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'DEF',
+    value: [0.875, 0.04, 0.75, 0.04].map(inches),
+    cmValue: [2.2, 0.1, 1.9, 0.1].map(cm),
+  },
+  'windows.rodWood': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'DEF',
+    value: [1.375].map(inches),
+    cmValue: [3.5].map(cm),
+  },
+  'windows.rodTrack': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'DEF',
+    value: [0.75, 0.06].map(inches),
+    cmValue: [2, 0.15].map(cm),
+  },
+  'windows.rodTension': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'DEF',
+    value: [0.875, 0.03, 0.75, 0.03].map(inches),
+    cmValue: [2.2, 0.08, 1.9, 0.08].map(cm),
+  },
   'windows.tensionMost': length('DEF', 60, 150),
   'windows.tensionLoad': plain('DEF', 'gram', 4000),
   'windows.steel': plain('PUB', 'gigapascal', 200),
@@ -189,7 +268,12 @@ export const RULE_TABLE = {
   'walls.gap': length('CP', 2.5, 6),
   'walls.gapRange': span('CP', 2, 3, 5, 8),
   'walls.stairPitch': plain('DEF', 'deg', 37),
-  'walls.hookClasses': { shape: 'list', unit: 'gram', mark: 'DEF', value: [4536, 9072, 13_608, 22_680, 34_019, 45_359] },
+  'walls.hookClasses': {
+    shape: 'list',
+    unit: 'gram',
+    mark: 'DEF',
+    value: [4536, 9072, 13_608, 22_680, 34_019, 45_359],
+  },
   'walls.leanFoot': plain('DEF', 'ratio', 0.1),
   'walls.seatedEye': length('DEF', 42, 107),
   'walls.neck': plain('DEF', 'deg', 15),
@@ -216,8 +300,20 @@ export const RULE_TABLE = {
   'seats.largeCoverFrom': length('CP', 24, 60),
   'seats.largeCoverOver': span('CP', 2, 4, 5, 10),
   'seats.insertTolerance': length('DEF', 0.75, 2),
-  'seats.stockSquares': { shape: 'list', unit: 'length', mark: 'CP', value: [16, 18, 20, 22, 24, 26, 27, 28].map(inches), cmValue: [40, 45, 50, 55, 60, 65].map(cm) },
-  'seats.stockOblongs': { shape: 'list', unit: 'length', mark: 'CP', value: [12, 16, 12, 20, 14, 20, 14, 22, 14, 36, 16, 26, 20, 26, 20, 30, 20, 36].map(inches), cmValue: [30, 50, 35, 55, 40, 60, 40, 65, 50, 70, 50, 75, 50, 90].map(cm) },
+  'seats.stockSquares': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'CP',
+    value: [16, 18, 20, 22, 24, 26, 27, 28].map(inches),
+    cmValue: [40, 45, 50, 55, 60, 65].map(cm),
+  },
+  'seats.stockOblongs': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'CP',
+    value: [12, 16, 12, 20, 14, 20, 14, 22, 14, 36, 16, 26, 20, 26, 20, 30, 20, 36].map(inches),
+    cmValue: [30, 50, 35, 55, 40, 60, 40, 65, 50, 70, 50, 75, 50, 90].map(cm),
+  },
   'seats.useWidth': plain('DEF', 'ratio', 0.88),
   'seats.perSitter': length('CP', 24, 60),
   'seats.depthLeft': length('CP', 18, 45),
@@ -237,7 +333,13 @@ export const RULE_TABLE = {
   'spread.shadeApart': plain('DEF', 'deltaE', 12),
   'spread.placeReach': length('DEF', 24, 60),
   'spread.placesWanted': range('CP', 'count', 3, 7),
-  'spread.heightBands': { shape: 'list', unit: 'length', mark: 'CP', value: [20, 48, 72].map(inches), cmValue: [50, 120, 180].map(cm) },
+  'spread.heightBands': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'CP',
+    value: [20, 48, 72].map(inches),
+    cmValue: [50, 120, 180].map(cm),
+  },
   'spread.bandsWanted': plain('CP', 'count', 2),
   'spread.pullNoticed': plain('DEF', 'ratio', 0.25),
   'spread.gapNoticed': plain('DEF', 'ratio', 0.5),

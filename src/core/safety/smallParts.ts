@@ -34,7 +34,9 @@ export function blockFits(widthMm: Mm, heightMm: Mm, depthMm: Mm): boolean {
 }
 
 /** A ball goes in when it is no wider than the cylinder: on the slant its top then stays under the rim. */
-export const ballFits = (acrossMm: Mm): boolean => acrossMm <= CYLINDER.acrossMm && (acrossMm / 2) * (1 + Math.SQRT2) <= (CYLINDER.shallowMm + CYLINDER.deepMm) / 2;
+export const ballFits = (acrossMm: Mm): boolean =>
+  acrossMm <= CYLINDER.acrossMm &&
+  (acrossMm / 2) * (1 + Math.SQRT2) <= (CYLINDER.shallowMm + CYLINDER.deepMm) / 2;
 
 /** May a thing of this size pass for a small part? Its shape is not known, so it may be as round as its size allows. */
 export const mayBeSmallPart = (widthMm: Mm, heightMm: Mm, depthMm: Mm): boolean => {

@@ -9,8 +9,12 @@ export type Family = {
   /** Stable under small changes: the key of its heaviest colour. */
   id: string;
   neutral: boolean;
-  seed: Lab; colourName: ColourName; ownName: string | null;
-  shades: Shade[]; areaMm2: SquareMm; share: number;
+  seed: Lab;
+  colourName: ColourName;
+  ownName: string | null;
+  shades: Shade[];
+  areaMm2: SquareMm;
+  share: number;
   patches: Patch[];
 };
 
@@ -25,28 +29,54 @@ export function familiesOf(patches: readonly Patch[], rules: RuleBook): Family[]
   for (const patch of patches) {
     const key = `${patch.colour.l}/${patch.colour.a}/${patch.colour.b}`;
     const known = byColour.get(key);
-    if (known) { known.area += patch.areaMm2; known.patches.push(patch); }
-    else byColour.set(key, { lab: patch.colour, area: patch.areaMm2, patches: [patch], lch: oklchOfLab(patch.colour) });
+    if (known) {
+      known.area += patch.areaMm2;
+      known.patches.push(patch);
+    } else
+      byColour.set(key, {
+        lab: patch.colour,
+        area: patch.areaMm2,
+        patches: [patch],
+        lch: oklchOfLab(patch.colour),
+      });
   }
   const total = sum([...byColour.values()].map((c) => c.area)) || 1;
   const neutralChroma = rules.number('spread.neutralChroma');
   const groups: { seed: Sorted; members: Sorted[]; neutral: boolean }[] = [];
   for (const colour of [...byColour.values()].sort((a, b) => b.area - a.area || a.lab.l - b.lab.l)) {
     const neutral = colour.lch.c < neutralChroma;
-    const group = groups.find((g) => g.neutral === neutral && (neutral
-      ? deltaE00(g.seed.lab, colour.lab) <= rules.number('spread.shadeApart')
-      : hueApart(g.seed.lch.hueDeg, colour.lch.hueDeg) <= rules.number('spread.familyHue') && Math.abs(g.seed.lch.c - colour.lch.c) <= rules.number('spread.familyChroma')));
+    const group = groups.find(
+      (g) =>
+        g.neutral === neutral &&
+        (neutral
+          ? deltaE00(g.seed.lab, colour.lab) <= rules.number('spread.shadeApart')
+          : hueApart(g.seed.lch.hueDeg, colour.lch.hueDeg) <= rules.number('spread.familyHue') &&
+            Math.abs(g.seed.lch.c - colour.lch.c) <= rules.number('spread.familyChroma')),
+    );
     if (group) group.members.push(colour);
     else groups.push({ seed: colour, members: [colour], neutral });
   }
-  return groups.map((g): Family => {
-    const areaMm2 = sum(g.members.map((m) => m.area));
-    const { l, a, b } = g.seed.lab;
-    return {
-      id: `${l.toFixed(0)}_${a.toFixed(0)}_${b.toFixed(0)}`.replaceAll('-', 'm'), neutral: g.neutral, seed: { l, a, b },
-      colourName: nameColour(g.seed.lab, neutralChroma), ownName: g.seed.lab.name ?? null,
-      shades: g.members.map((m) => ({ l: m.lab.l, a: m.lab.a, b: m.lab.b, areaMm2: m.area, ...(m.lab.name ? { name: m.lab.name } : {}) })),
-      areaMm2, share: areaMm2 / total, patches: g.members.flatMap((m) => m.patches),
-    };
-  }).sort((a, b) => b.areaMm2 - a.areaMm2);
+  return groups
+    .map((g): Family => {
+      const areaMm2 = sum(g.members.map((m) => m.area));
+      const { l, a, b } = g.seed.lab;
+      return {
+        id: `${l.toFixed(0)}_${a.toFixed(0)}_${b.toFixed(0)}`.replaceAll('-', 'm'),
+        neutral: g.neutral,
+        seed: { l, a, b },
+        colourName: nameColour(g.seed.lab, neutralChroma),
+        ownName: g.seed.lab.name ?? null,
+        shades: g.members.map((m) => ({
+          l: m.lab.l,
+          a: m.lab.a,
+          b: m.lab.b,
+          areaMm2: m.area,
+          ...(m.lab.name ? { name: m.lab.name } : {}),
+        })),
+        areaMm2,
+        share: areaMm2 / total,
+        patches: g.members.flatMap((m) => m.patches),
+      };
+    })
+    .sort((a, b) => b.areaMm2 - a.areaMm2);
 }

@@ -10,23 +10,49 @@ import type { RuleBook } from '../rules/book';
 
 /** One colour of one thing as it is seen: where, how much, soft or hard. Heights above the datum. */
 export type Patch = {
-  about: string; name: string; wallId: string | null;
-  colour: Swatch; areaMm2: SquareMm; at: Point; zMm: Mm;
-  soft: boolean; fixed: boolean; shell: boolean;
+  about: string;
+  name: string;
+  wallId: string | null;
+  colour: Swatch;
+  areaMm2: SquareMm;
+  at: Point;
+  zMm: Mm;
+  soft: boolean;
+  fixed: boolean;
+  shell: boolean;
 };
 
-const overPieces = (shares: readonly Swatch[]) => { const total = sum(shares.map((c) => c.share)); return shares.map((c) => ({ ...c, share: c.share / total })); };
+const overPieces = (shares: readonly Swatch[]) => {
+  const total = sum(shares.map((c) => c.share));
+  return shares.map((c) => ({ ...c, share: c.share / total }));
+};
 
 /**
  * What is seen of every colour: elevations as they stand (what is covered does not count), the floor and what lies on it
  * foreshortened. Parts of one thing on one wall are taken together.
  */
-export function patchesOf(room: Room, pieces: readonly Piece[], rugs: readonly { about: string; name: string; colours: readonly Swatch[]; pattern: Pattern; piece: Piece }[], elevations: readonly Elevation[], walls: readonly Wall[], rules: RuleBook): Patch[] {
+export function patchesOf(
+  room: Room,
+  pieces: readonly Piece[],
+  rugs: readonly {
+    about: string;
+    name: string;
+    colours: readonly Swatch[];
+    pattern: Pattern;
+    piece: Piece;
+  }[],
+  elevations: readonly Elevation[],
+  walls: readonly Wall[],
+  rules: RuleBook,
+): Patch[] {
   const patches = new Map<string, Patch>();
   for (const elevation of elevations) {
     const wall = walls.find((w) => w.id === elevation.wallId)!;
     const frame: Box = { xMm: 0, yMm: 0, widthMm: elevation.lengthMm, heightMm: elevation.ceilingMm };
-    const areas = visibleAreas(elevation.shapes.map((s) => s.box), frame);
+    const areas = visibleAreas(
+      elevation.shapes.map((s) => s.box),
+      frame,
+    );
     const under = areaUnder(elevation.edge) / (elevation.lengthMm * elevation.ceilingMm);
     const inwardRad = ((wall.facingDeg + 180) * Math.PI) / 180;
     const [sin, cos] = [Math.sin(inwardRad), Math.cos(inwardRad)];
@@ -44,9 +70,28 @@ export function patchesOf(room: Room, pieces: readonly Piece[], rugs: readonly {
         const known = patches.get(key);
         if (known) {
           const t = part / (known.areaMm2 + part);
-          patches.set(key, { ...known, areaMm2: known.areaMm2 + part, zMm: known.zMm + t * (zMm - known.zMm), at: { xMm: known.at.xMm + t * (at.xMm - known.at.xMm), yMm: known.at.yMm + t * (at.yMm - known.at.yMm) } });
+          patches.set(key, {
+            ...known,
+            areaMm2: known.areaMm2 + part,
+            zMm: known.zMm + t * (zMm - known.zMm),
+            at: {
+              xMm: known.at.xMm + t * (at.xMm - known.at.xMm),
+              yMm: known.at.yMm + t * (at.yMm - known.at.yMm),
+            },
+          });
         } else {
-          patches.set(key, { about: s.about, name: s.name, wallId: elevation.wallId, colour, areaMm2: part, at, zMm, soft: s.soft, fixed: s.fixed, shell: s.about === 'wall' || s.about === 'trim' || s.form === 'frame' || s.form === 'door' });
+          patches.set(key, {
+            about: s.about,
+            name: s.name,
+            wallId: elevation.wallId,
+            colour,
+            areaMm2: part,
+            at,
+            zMm,
+            soft: s.soft,
+            fixed: s.fixed,
+            shell: s.about === 'wall' || s.about === 'trim' || s.form === 'frame' || s.form === 'door',
+          });
         }
       }
     });
@@ -54,16 +99,47 @@ export function patchesOf(room: Room, pieces: readonly Piece[], rugs: readonly {
   return [...patches.values(), ...floorPatches(room, pieces, rugs, rules)];
 }
 
-function floorPatches(room: Room, pieces: readonly Piece[], rugs: readonly { about: string; name: string; colours: readonly Swatch[]; piece: Piece }[], rules: RuleBook): Patch[] {
+function floorPatches(
+  room: Room,
+  pieces: readonly Piece[],
+  rugs: readonly { about: string; name: string; colours: readonly Swatch[]; piece: Piece }[],
+  rules: RuleBook,
+): Patch[] {
   const seen = rules.number('spread.floorForeshortening');
   const bounds = boundsOf(room.walls);
   const lying = rugs.map((r) => boundsOf(footprint(r.piece)));
-  const standing = pieces.filter((p) => p.kind !== 'rug' && p.bottomMm === 0).map((p) => boundsOf(footprint(p)));
+  const standing = pieces
+    .filter((p) => p.kind !== 'rug' && p.bottomMm === 0)
+    .map((p) => boundsOf(footprint(p)));
   const areas = visibleAreas([...lying, ...standing], bounds);
   const bare = Math.max(0, Math.abs(polygonArea(room.walls)) - sum(areas));
   const centre = polygonCentre(room.walls);
   return [
-    ...overPieces(room.floorFinish.colours).map((colour): Patch => ({ about: 'floor', name: '', wallId: null, colour, areaMm2: bare * seen * colour.share, at: centre, zMm: 0, soft: false, fixed: true, shell: true })),
-    ...rugs.flatMap((rug, i) => overPieces(rug.colours).map((colour): Patch => ({ about: rug.about, name: rug.name, wallId: null, colour, areaMm2: areas[i]! * seen * colour.share, at: { xMm: rug.piece.xMm, yMm: rug.piece.yMm }, zMm: 0, soft: true, fixed: true, shell: false }))),
+    ...overPieces(room.floorFinish.colours).map((colour): Patch => ({
+      about: 'floor',
+      name: '',
+      wallId: null,
+      colour,
+      areaMm2: bare * seen * colour.share,
+      at: centre,
+      zMm: 0,
+      soft: false,
+      fixed: true,
+      shell: true,
+    })),
+    ...rugs.flatMap((rug, i) =>
+      overPieces(rug.colours).map((colour): Patch => ({
+        about: rug.about,
+        name: rug.name,
+        wallId: null,
+        colour,
+        areaMm2: areas[i]! * seen * colour.share,
+        at: { xMm: rug.piece.xMm, yMm: rug.piece.yMm },
+        zMm: 0,
+        soft: true,
+        fixed: true,
+        shell: false,
+      })),
+    ),
   ].filter((p) => p.areaMm2 > 0);
 }

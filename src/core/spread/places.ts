@@ -5,37 +5,67 @@ import type { Side, Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import type { Patch } from './patches';
 
-export type Place = { at: Point; zMm: Mm; weight: number; names: string[]; about: string[]; wallIds: string[]; aroundMm: Mm };
+export type Place = {
+  at: Point;
+  zMm: Mm;
+  weight: number;
+  names: string[];
+  about: string[];
+  wallIds: string[];
+  aroundMm: Mm;
+};
 export type AccentSpread = {
   places: Place[];
   widestGap: { lengthMm: Mm; share: number; fromMm: Mm; toMm: Mm };
   /** 0 is balanced, 1 is in the corner. */
-  pull: number; pullTowards: Side | null;
+  pull: number;
+  pullTowards: Side | null;
   heights: { low: number; hand: number; eye: number; high: number };
-  soft: number; hard: number;
+  soft: number;
+  hard: number;
 };
 
 /** Patches nearer than the rule in 3-D are one place (single linkage). Weight is area × distance from the room's grey. */
-export function placesOfPatches(patches: readonly Patch[], weightOf: (p: Patch) => number, walls: readonly Wall[], rules: RuleBook): Place[] {
+export function placesOfPatches(
+  patches: readonly Patch[],
+  weightOf: (p: Patch) => number,
+  walls: readonly Wall[],
+  rules: RuleBook,
+): Place[] {
   const reach = rules.number('spread.placeReach');
   const group = patches.map((_, i) => i);
   const root = (i: number): number => (group[i] === i ? i : (group[i] = root(group[i]!)));
-  for (let i = 0; i < patches.length; i++) for (let j = i + 1; j < patches.length; j++) {
-    const [p, q] = [patches[i]!, patches[j]!];
-    if (p.about === q.about || Math.hypot(distance(p.at, q.at), p.zMm - q.zMm) < reach) group[root(j)] = root(i);
-  }
+  for (let i = 0; i < patches.length; i++)
+    for (let j = i + 1; j < patches.length; j++) {
+      const [p, q] = [patches[i]!, patches[j]!];
+      if (p.about === q.about || Math.hypot(distance(p.at, q.at), p.zMm - q.zMm) < reach)
+        group[root(j)] = root(i);
+    }
   const roots = [...new Set(group.map((_, i) => root(i)))];
   return roots.map((r) => {
     const members = patches.filter((_, i) => root(i) === r);
     const weight = sum(members.map(weightOf)) || 1e-9;
     const mean = (value: (p: Patch) => number) => sum(members.map((p) => weightOf(p) * value(p))) / weight;
     const at = { xMm: mean((p) => p.at.xMm), yMm: mean((p) => p.at.yMm) };
-    return { at, zMm: mean((p) => p.zMm), weight, names: [...new Set(members.map((p) => p.name))], about: [...new Set(members.map((p) => p.about))], wallIds: [...new Set(members.flatMap((p) => p.wallId ?? []))], aroundMm: perimeterPosition(at, walls) };
+    return {
+      at,
+      zMm: mean((p) => p.zMm),
+      weight,
+      names: [...new Set(members.map((p) => p.name))],
+      about: [...new Set(members.map((p) => p.about))],
+      wallIds: [...new Set(members.flatMap((p) => p.wallId ?? []))],
+      aroundMm: perimeterPosition(at, walls),
+    };
   });
 }
 
 /** How one colour is spread over the room: places, widest stretch of wall without it, pull off centre, heights, soft and hard. */
-export function spreadOf(patches: readonly Patch[], weightOf: (p: Patch) => number, walls: readonly Wall[], rules: RuleBook): AccentSpread {
+export function spreadOf(
+  patches: readonly Patch[],
+  weightOf: (p: Patch) => number,
+  walls: readonly Wall[],
+  rules: RuleBook,
+): AccentSpread {
   const places = placesOfPatches(patches, weightOf, walls, rules);
   const perimeter = sum(walls.map((w) => w.lengthMm));
   const around = places.map((p) => p.aroundMm).sort((a, b) => a - b);
@@ -44,7 +74,8 @@ export function spreadOf(patches: readonly Patch[], weightOf: (p: Patch) => numb
     widest = { lengthMm: -1, share: 0, fromMm: 0, toMm: 0 };
     around.forEach((from, i) => {
       const to = i + 1 < around.length ? around[i + 1]! : around[0]! + perimeter;
-      if (to - from > widest.lengthMm) widest = { lengthMm: to - from, share: (to - from) / perimeter, fromMm: from, toMm: to % perimeter };
+      if (to - from > widest.lengthMm)
+        widest = { lengthMm: to - from, share: (to - from) / perimeter, fromMm: from, toMm: to % perimeter };
     });
   }
   const corners = walls.map((w) => w.from);
@@ -52,14 +83,37 @@ export function spreadOf(patches: readonly Patch[], weightOf: (p: Patch) => numb
   const weight = sum(places.map((p) => p.weight)) || 1e-9;
   const dx = sum(places.map((p) => p.weight * (p.at.xMm - centre.xMm))) / weight;
   const dy = sum(places.map((p) => p.weight * (p.at.yMm - centre.yMm))) / weight;
-  const span = (pick: (p: Point) => number) => Math.max(...corners.map(pick)) - Math.min(...corners.map(pick));
-  const halfDiagonal = Math.hypot(span((p) => p.xMm), span((p) => p.yMm)) / 2;
+  const span = (pick: (p: Point) => number) =>
+    Math.max(...corners.map(pick)) - Math.min(...corners.map(pick));
+  const halfDiagonal =
+    Math.hypot(
+      span((p) => p.xMm),
+      span((p) => p.yMm),
+    ) / 2;
   const pull = places.length === 0 ? 0 : Math.hypot(dx, dy) / halfDiagonal;
   const [low, hand, eye] = rules.list('spread.heightBands') as [Mm, Mm, Mm];
   const band = (from: Mm, to: Mm) => places.filter((p) => p.zMm >= from && p.zMm < to).length;
   return {
-    places, widestGap: widest, pull, pullTowards: pull < 0.01 ? null : Math.abs(dx) > Math.abs(dy) ? (dx > 0 ? 'east' : 'west') : dy > 0 ? 'south' : 'north',
-    heights: { low: band(-Infinity, low), hand: band(low, hand), eye: band(hand, eye), high: band(eye, Infinity) },
-    soft: new Set(patches.filter((p) => p.soft).map((p) => p.about)).size, hard: new Set(patches.filter((p) => !p.soft).map((p) => p.about)).size,
+    places,
+    widestGap: widest,
+    pull,
+    pullTowards:
+      pull < 0.01
+        ? null
+        : Math.abs(dx) > Math.abs(dy)
+          ? dx > 0
+            ? 'east'
+            : 'west'
+          : dy > 0
+            ? 'south'
+            : 'north',
+    heights: {
+      low: band(-Infinity, low),
+      hand: band(low, hand),
+      eye: band(hand, eye),
+      high: band(eye, Infinity),
+    },
+    soft: new Set(patches.filter((p) => p.soft).map((p) => p.about)).size,
+    hard: new Set(patches.filter((p) => !p.soft).map((p) => p.about)).size,
   };
 }

@@ -13,24 +13,57 @@ const walls = wallsOf(room.room);
 let n = 0;
 const patch = (hex: string, xIn: number, yIn: number, more: Partial<Patch> = {}): Patch => {
   n++;
-  return { about: `t${n}`, name: `Thing ${n}`, wallId: 'n', colour: { ...labOfHex(hex)!, share: 1 }, areaMm2: 100_000, at: { xMm: inches(xIn), yMm: inches(yIn) }, zMm: inches(30), soft: true, fixed: false, shell: false, ...more };
+  return {
+    about: `t${n}`,
+    name: `Thing ${n}`,
+    wallId: 'n',
+    colour: { ...labOfHex(hex)!, share: 1 },
+    areaMm2: 100_000,
+    at: { xMm: inches(xIn), yMm: inches(yIn) },
+    zMm: inches(30),
+    soft: true,
+    fixed: false,
+    shell: false,
+    ...more,
+  };
 };
-const shell = (hex: string, areaMm2: number): Patch => patch(hex, 100, 50, { about: 'wall', name: '', areaMm2, fixed: true, shell: true, soft: false });
+const shell = (hex: string, areaMm2: number): Patch =>
+  patch(hex, 100, 50, { about: 'wall', name: '', areaMm2, fixed: true, shell: true, soft: false });
 const flat = (p: Patch) => p.areaMm2;
 const red = '#a3462f';
 const codes = (patches: Patch[]) => planSpread(patches, walls, null, rules).findings.map((f) => f.code);
 
 describe('families', () => {
   it('takes shades of one hue together and leaves neutrals apart', () => {
-    const f = familiesOf([patch(red, 0, 0), patch('#b9664c', 50, 0), patch('#2c5c82', 90, 0), patch('#f2f2f0', 20, 0), patch('#777777', 10, 0)], rules);
-    expect(f.map((x) => [x.neutral, x.shades.length]).sort()).toEqual([[false, 1], [false, 2], [true, 1], [true, 1]]);
+    const f = familiesOf(
+      [
+        patch(red, 0, 0),
+        patch('#b9664c', 50, 0),
+        patch('#2c5c82', 90, 0),
+        patch('#f2f2f0', 20, 0),
+        patch('#777777', 10, 0),
+      ],
+      rules,
+    );
+    expect(f.map((x) => [x.neutral, x.shades.length]).sort()).toEqual([
+      [false, 1],
+      [false, 2],
+      [true, 1],
+      [true, 1],
+    ]);
     expect(f.reduce((s, x) => s + x.share, 0)).toBeCloseTo(1, 9);
   });
   it('does not call a gold and a beige of the same hue one colour', () => {
     expect(familiesOf([patch('#d0a338', 0, 0), patch('#b8a585', 50, 0)], rules).length).toBe(2);
   });
   it('splits a patterned thing over its colours', () => {
-    const f = familiesOf([patch(red, 0, 0, { about: 'x', areaMm2: 30_000 }), patch('#f2f2f0', 0, 0, { about: 'x', areaMm2: 70_000 })], rules);
+    const f = familiesOf(
+      [
+        patch(red, 0, 0, { about: 'x', areaMm2: 30_000 }),
+        patch('#f2f2f0', 0, 0, { about: 'x', areaMm2: 70_000 }),
+      ],
+      rules,
+    );
     expect(f.map((x) => Number(x.share.toFixed(2)))).toEqual([0.7, 0.3]);
   });
 });
@@ -39,8 +72,12 @@ describe('places', () => {
   it('nearer than 24 in is one place, in three dimensions', () => {
     const near = [patch(red, 10, 0), patch(red, 30, 0)];
     expect(placesOfPatches(near, flat, walls, rules).length).toBe(1);
-    expect(placesOfPatches([patch(red, 10, 0), patch(red, 10, 0, { zMm: inches(70) })], flat, walls, rules).length).toBe(2);
-    expect(placesOfPatches([patch(red, 10, 0), patch(red, 31, 0), patch(red, 52, 0)], flat, walls, rules).length).toBe(1);
+    expect(
+      placesOfPatches([patch(red, 10, 0), patch(red, 10, 0, { zMm: inches(70) })], flat, walls, rules).length,
+    ).toBe(2);
+    expect(
+      placesOfPatches([patch(red, 10, 0), patch(red, 31, 0), patch(red, 52, 0)], flat, walls, rules).length,
+    ).toBe(1);
   });
   it('the widest gap runs round the corners of the room', () => {
     const s = spreadOf([patch(red, 50, 0), patch(red, 150, 0)], flat, walls, rules);
@@ -48,7 +85,12 @@ describe('places', () => {
     expect(s.widestGap.share).toBeCloseTo(500 / 600, 9);
   });
   it('four places at the middles of the walls balance', () => {
-    const s = spreadOf([patch(red, 100, 0), patch(red, 200, 50), patch(red, 100, 100), patch(red, 0, 50)], flat, walls, rules);
+    const s = spreadOf(
+      [patch(red, 100, 0), patch(red, 200, 50), patch(red, 100, 100), patch(red, 0, 50)],
+      flat,
+      walls,
+      rules,
+    );
     expect(s.pull).toBeCloseTo(0, 9);
     expect(s.pullTowards).toBeNull();
     expect(s.widestGap.lengthMm).toBeCloseTo(inches(150), 6);
@@ -60,7 +102,12 @@ describe('places', () => {
     expect(s.widestGap.share).toBe(1);
   });
   it('heights fall into low, hand, eye and high', () => {
-    const s = spreadOf([10, 30, 60, 80].map((z, i) => patch(red, 40 * i + 10, 0, { zMm: inches(z) })), flat, walls, rules);
+    const s = spreadOf(
+      [10, 30, 60, 80].map((z, i) => patch(red, 40 * i + 10, 0, { zMm: inches(z) })),
+      flat,
+      walls,
+      rules,
+    );
     expect(s.heights).toEqual({ low: 1, hand: 1, eye: 1, high: 1 });
   });
   it('no place at all has no gap to speak of', () => {
@@ -70,16 +117,31 @@ describe('places', () => {
 });
 
 describe('what is found', () => {
-  const base = () => [shell('#d4cbb6', 9_000_000), shell('#a98e6b', 2_000_000), patch('#2b2b2c', 60, 60, { areaMm2: 600_000 })];
+  const base = () => [
+    shell('#d4cbb6', 9_000_000),
+    shell('#a98e6b', 2_000_000),
+    patch('#2b2b2c', 60, 60, { areaMm2: 600_000 }),
+  ];
   it('an accent that stands alone, one answered only once, one that is spread', () => {
     expect(codes([...base(), patch(red, 10, 0)])).toContain('accent-alone');
     expect(codes([...base(), patch(red, 10, 0), patch(red, 100, 100)])).toContain('accent-answered-once');
-    const even = [patch(red, 100, 0), patch(red, 200, 50, { zMm: inches(60), soft: false }), patch(red, 100, 100), patch(red, 0, 50)];
+    const even = [
+      patch(red, 100, 0),
+      patch(red, 200, 50, { zMm: inches(60), soft: false }),
+      patch(red, 100, 100),
+      patch(red, 0, 50),
+    ];
     expect(codes([...base(), ...even])).toEqual(expect.arrayContaining(['accent-even']));
-    expect(codes([...base(), ...even])).not.toEqual(expect.arrayContaining(['accent-gap', 'accent-pull', 'accent-one-height']));
+    expect(codes([...base(), ...even])).not.toEqual(
+      expect.arrayContaining(['accent-gap', 'accent-pull', 'accent-one-height']),
+    );
   });
   it('a colour of the shell is no accent', () => {
-    expect(planSpread([...base(), shell('#4f6f93', 500_000)], walls, null, rules).families.filter((f) => f.role === 'accent')).toEqual([]);
+    expect(
+      planSpread([...base(), shell('#4f6f93', 500_000)], walls, null, rules).families.filter(
+        (f) => f.role === 'accent',
+      ),
+    ).toEqual([]);
   });
   it('two whites that nearly match, and not two that match or are meant apart', () => {
     const whites = (other: string) => codes([...base(), patch('#e9e5da', 50, 50), patch(other, 60, 50)]);
@@ -88,12 +150,23 @@ describe('what is found', () => {
     expect(whites('#c8c2b0')).not.toContain('near-miss');
   });
   it('far apart or small they may miss', () => {
-    expect(codes([...base(), patch('#e9e5da', 10, 50), patch('#f6f6f4', 190, 50)])).not.toContain('near-miss');
-    expect(codes([...base(), patch('#e9e5da', 50, 50), patch('#f6f6f4', 60, 50, { areaMm2: 9_000 })])).not.toContain('near-miss');
+    expect(codes([...base(), patch('#e9e5da', 10, 50), patch('#f6f6f4', 190, 50)])).not.toContain(
+      'near-miss',
+    );
+    expect(
+      codes([...base(), patch('#e9e5da', 50, 50), patch('#f6f6f4', 60, 50, { areaMm2: 9_000 })]),
+    ).not.toContain('near-miss');
   });
   it('no dark, too many accents, shares off the plan', () => {
-    expect(codes([shell('#d4cbb6', 9_000_000)])).toEqual(expect.arrayContaining(['no-dark', 'shares-off-plan']));
-    expect(codes([...base(), ...['#a3462f', '#3f7f4f', '#4f5fb3', '#d0a338'].map((c, i) => patch(c, 10 + 40 * i, 0))])).toContain('too-many-accents');
+    expect(codes([shell('#d4cbb6', 9_000_000)])).toEqual(
+      expect.arrayContaining(['no-dark', 'shares-off-plan']),
+    );
+    expect(
+      codes([
+        ...base(),
+        ...['#a3462f', '#3f7f4f', '#4f5fb3', '#d0a338'].map((c, i) => patch(c, 10 + 40 * i, 0)),
+      ]),
+    ).toContain('too-many-accents');
   });
   it('an empty room has nothing to say about colour', () => {
     const s = planSpread([], walls, null, rules);

@@ -13,10 +13,23 @@ export function arrivalOf(relied: Lab, seen: Lab, rules: RuleBook): Arrival {
   const [dl, da, db] = [seen.l - relied.l, seen.a - relied.a, seen.b - relied.b];
   const dc = chromaOf(seen) - chromaOf(relied);
   // when the hue holds, a change of both a* and b* is one of strength
-  const hueHolds = chromaOf(relied) > 5 && chromaOf(seen) > 5 && hueApart(labHueDeg(relied), labHueDeg(seen)) < 8;
+  const hueHolds =
+    chromaOf(relied) > 5 && chromaOf(seen) > 5 && hueApart(labHueDeg(relied), labHueDeg(seen)) < 8;
   const ways: [number, Turn][] = [
     [Math.abs(dl), dl > 0 ? 'lighter' : 'darker'],
-    ...(hueHolds ? [[Math.abs(dc), dc > 0 ? 'stronger' : 'greyer'] as [number, Turn]] : [[Math.abs(da), da > 0 ? 'redder' : 'greener'] as [number, Turn], [Math.abs(db), db > 0 ? 'yellower' : 'bluer'] as [number, Turn]]),
+    ...(hueHolds
+      ? [[Math.abs(dc), dc > 0 ? 'stronger' : 'greyer'] as [number, Turn]]
+      : [
+          [Math.abs(da), da > 0 ? 'redder' : 'greener'] as [number, Turn],
+          [Math.abs(db), db > 0 ? 'yellower' : 'bluer'] as [number, Turn],
+        ]),
   ];
-  return { deltaE, same: deltaE <= rules.number('stash.arrivedSame'), turns: ways.filter(([by]) => by >= WORD_FROM).sort((p, q) => q[0] - p[0]).map(([, turn]) => turn) };
+  return {
+    deltaE,
+    same: deltaE <= rules.number('stash.arrivedSame'),
+    turns: ways
+      .filter(([by]) => by >= WORD_FROM)
+      .sort((p, q) => q[0] - p[0])
+      .map(([, turn]) => turn),
+  };
 }

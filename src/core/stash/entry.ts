@@ -9,37 +9,103 @@ export const SEASONS: readonly Season[] = ['spring', 'summer', 'autumn', 'winter
 export type Used = Record<Season | 'any', number>;
 export const UNUSED: Used = { spring: 0, summer: 0, autumn: 0, winter: 0, any: 0 };
 
-export type StashEntry = Pick<Item, 'id' | 'name' | 'kind' | 'count' | 'setOf' | 'widthMm' | 'heightMm' | 'depthMm' | 'colours' | 'pattern' | 'texture' | 'season' | 'state' | 'tagsOn' | 'returnBy' | 'placeId' | 'roomId' | 'whereabouts' | 'photoId' | 'colourFrom' | 'seen' | 'price'> & { used: Used };
+export type StashEntry = Pick<
+  Item,
+  | 'id'
+  | 'name'
+  | 'kind'
+  | 'count'
+  | 'setOf'
+  | 'widthMm'
+  | 'heightMm'
+  | 'depthMm'
+  | 'colours'
+  | 'pattern'
+  | 'texture'
+  | 'season'
+  | 'state'
+  | 'tagsOn'
+  | 'returnBy'
+  | 'placeId'
+  | 'roomId'
+  | 'whereabouts'
+  | 'photoId'
+  | 'colourFrom'
+  | 'seen'
+  | 'price'
+> & { used: Used };
 /** What filtering needs to know of an entry's colours, worked out once. */
 export type Prepared = StashEntry & { words: string; lch: readonly (Oklch & { share: number })[] };
 
-export const prepare = (e: StashEntry): Prepared => ({ ...e, words: `${e.name} ${e.whereabouts} ${e.texture} ${e.colours.map((c) => c.name ?? '').join(' ')}`.toLowerCase(), lch: e.colours.map((c) => ({ ...oklchOfLab(c), share: c.share })) });
+export const prepare = (e: StashEntry): Prepared => ({
+  ...e,
+  words:
+    `${e.name} ${e.whereabouts} ${e.texture} ${e.colours.map((c) => c.name ?? '').join(' ')}`.toLowerCase(),
+  lch: e.colours.map((c) => ({ ...oklchOfLab(c), share: c.share })),
+});
 
 export type RepeatScale = 'plain' | 'small' | 'medium' | 'large';
 export type StashFilter = {
-  words: string; kinds: readonly Item['kind'][]; texture: Item['texture'] | null; scale: RepeatScale | null; season: Season | null; freeIn: Season | 'any' | null;
+  words: string;
+  kinds: readonly Item['kind'][];
+  texture: Item['texture'] | null;
+  scale: RepeatScale | null;
+  season: Season | null;
+  freeIn: Season | 'any' | null;
   /** null: anywhere; '' : nowhere in particular. */
-  placeId: string | null; state: Item['state'] | 'returns' | 'unseen' | null; family: Lab | null;
+  placeId: string | null;
+  state: Item['state'] | 'returns' | 'unseen' | null;
+  family: Lab | null;
   fits: { widthMm: Mm; heightMm: Mm; depthMm: Mm | null } | null;
 };
-export const EVERYTHING: StashFilter = { words: '', kinds: [], texture: null, scale: null, season: null, freeIn: null, placeId: null, state: null, family: null, fits: null };
+export const EVERYTHING: StashFilter = {
+  words: '',
+  kinds: [],
+  texture: null,
+  scale: null,
+  season: null,
+  freeIn: null,
+  placeId: null,
+  state: null,
+  family: null,
+  fits: null,
+};
 
 /** Textiles that may lie either way round. */
-const TURNS: ReadonlySet<Item['kind']> = new Set(['cover', 'insert', 'throw', 'rug', 'bedding', 'tray', 'book']);
+const TURNS: ReadonlySet<Item['kind']> = new Set([
+  'cover',
+  'insert',
+  'throw',
+  'rug',
+  'bedding',
+  'tray',
+  'book',
+]);
 const CRUMB: Mm = 0.5;
 
-export const fitsIn = (e: Pick<Item, 'kind' | 'widthMm' | 'heightMm' | 'depthMm'>, spot: NonNullable<StashFilter['fits']>): boolean => {
+export const fitsIn = (
+  e: Pick<Item, 'kind' | 'widthMm' | 'heightMm' | 'depthMm'>,
+  spot: NonNullable<StashFilter['fits']>,
+): boolean => {
   const flat = (w: Mm, h: Mm) => w <= spot.widthMm + CRUMB && h <= spot.heightMm + CRUMB;
-  return (spot.depthMm === null || e.depthMm <= spot.depthMm + CRUMB) && (flat(e.widthMm, e.heightMm) || (TURNS.has(e.kind) && flat(e.heightMm, e.widthMm)));
+  return (
+    (spot.depthMm === null || e.depthMm <= spot.depthMm + CRUMB) &&
+    (flat(e.widthMm, e.heightMm) || (TURNS.has(e.kind) && flat(e.heightMm, e.widthMm)))
+  );
 };
 
 export function repeatScale(pattern: Item['pattern'], rules: RuleBook): RepeatScale {
   if (pattern.kind === 'solid' || pattern.kind === 'texture' || pattern.repeatMm === 0) return 'plain';
-  return pattern.repeatMm < rules.number('stash.smallRepeat') ? 'small' : pattern.repeatMm > rules.number('stash.largeRepeat') ? 'large' : 'medium';
+  return pattern.repeatMm < rules.number('stash.smallRepeat')
+    ? 'small'
+    : pattern.repeatMm > rules.number('stash.largeRepeat')
+      ? 'large'
+      : 'medium';
 }
 
 /** Free of use in a season. */
-export const freeIn = (e: Pick<StashEntry, 'count' | 'used'>, season: Season | 'any'): number => e.count - e.used[season];
+export const freeIn = (e: Pick<StashEntry, 'count' | 'used'>, season: Season | 'any'): number =>
+  e.count - e.used[season];
 
 /** The entries that pass, in the order given. */
 export function filterStash(entries: readonly Prepared[], filter: StashFilter, rules: RuleBook): Prepared[] {
@@ -48,16 +114,32 @@ export function filterStash(entries: readonly Prepared[], filter: StashFilter, r
   const neutral = rules.number('spread.neutralChroma');
   const hue = rules.number('spread.familyHue');
   const shade = rules.number('spread.shadeApart');
-  const inFamily = (e: Prepared): boolean => e.lch.some((c, i) => c.share >= 0.1 && ((c.c < neutral) === (family!.lch.c < neutral)) && (c.c < neutral ? deltaE00(e.colours[i]!, family!.lab) <= shade : hueApart(c.hueDeg, family!.lch.hueDeg) <= hue));
-  return entries.filter((e) =>
-    (filter.state === null ? e.state !== 'gone' : filter.state === 'returns' ? e.tagsOn && e.returnBy !== null && e.state === 'owned' : filter.state === 'unseen' ? !e.seen : e.state === filter.state)
-    && (filter.kinds.length === 0 || filter.kinds.includes(e.kind))
-    && (filter.texture === null || e.texture === filter.texture)
-    && (filter.season === null || e.season.length === 0 || e.season.includes(filter.season))
-    && (filter.placeId === null || (e.placeId ?? '') === filter.placeId)
-    && (filter.freeIn === null || freeIn(e, filter.freeIn) > 0)
-    && (filter.scale === null || repeatScale(e.pattern, rules) === filter.scale)
-    && (filter.fits === null || fitsIn(e, filter.fits))
-    && words.every((w) => e.words.includes(w))
-    && (family === null || inFamily(e)));
+  const inFamily = (e: Prepared): boolean =>
+    e.lch.some(
+      (c, i) =>
+        c.share >= 0.1 &&
+        c.c < neutral === family!.lch.c < neutral &&
+        (c.c < neutral
+          ? deltaE00(e.colours[i]!, family!.lab) <= shade
+          : hueApart(c.hueDeg, family!.lch.hueDeg) <= hue),
+    );
+  return entries.filter(
+    (e) =>
+      (filter.state === null
+        ? e.state !== 'gone'
+        : filter.state === 'returns'
+          ? e.tagsOn && e.returnBy !== null && e.state === 'owned'
+          : filter.state === 'unseen'
+            ? !e.seen
+            : e.state === filter.state) &&
+      (filter.kinds.length === 0 || filter.kinds.includes(e.kind)) &&
+      (filter.texture === null || e.texture === filter.texture) &&
+      (filter.season === null || e.season.length === 0 || e.season.includes(filter.season)) &&
+      (filter.placeId === null || (e.placeId ?? '') === filter.placeId) &&
+      (filter.freeIn === null || freeIn(e, filter.freeIn) > 0) &&
+      (filter.scale === null || repeatScale(e.pattern, rules) === filter.scale) &&
+      (filter.fits === null || fitsIn(e, filter.fits)) &&
+      words.every((w) => e.words.includes(w)) &&
+      (family === null || inFamily(e)),
+  );
 }

@@ -35,13 +35,33 @@ export function usedBySeason(uses: readonly Use[]): Map<string, Used> {
 }
 
 /** What a shop has of a thing, told by its name; an insert by its size and filling, whatever it is called. */
-export type ShopLine = { name: string; insert?: { widthMm: Mm; heightMm: Mm; fill: string } | undefined; stock: number; leadDays: number; returnDays: number; price: number };
-export type NeedLine = { itemId: string; name: string; kind: Item['kind']; need: number; owned: number; ordered: number; free: number; buy: number; shop: (ShopLine & { source: string; enough: boolean }) | null };
+export type ShopLine = {
+  name: string;
+  insert?: { widthMm: Mm; heightMm: Mm; fill: string } | undefined;
+  stock: number;
+  leadDays: number;
+  returnDays: number;
+  price: number;
+};
+export type NeedLine = {
+  itemId: string;
+  name: string;
+  kind: Item['kind'];
+  need: number;
+  owned: number;
+  ordered: number;
+  free: number;
+  buy: number;
+  shop: (ShopLine & { source: string; enough: boolean }) | null;
+};
 
 type InsertSize = { widthMm: Mm; heightMm: Mm; fill: string };
 /** Inserts of one filling are the same when their sides differ by less than a quarter of an inch, lying either way. */
 export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
-  const [near, sides] = [inches(1 / 4), (x: InsertSize): [Mm, Mm] => [Math.min(x.widthMm, x.heightMm), Math.max(x.widthMm, x.heightMm)]];
+  const [near, sides] = [
+    inches(1 / 4),
+    (x: InsertSize): [Mm, Mm] => [Math.min(x.widthMm, x.heightMm), Math.max(x.widthMm, x.heightMm)],
+  ];
   const [[a0, a1], [b0, b1]] = [sides(a), sides(b)];
   return a.fill === b.fill && Math.abs(a0 - b0) < near && Math.abs(a1 - b1) < near;
 };
@@ -50,15 +70,42 @@ export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
  * Need against have, a line a thing that is needed. free: owned and not used elsewhere in the same season;
  * ordered things count as coming, and so does what is told to be coming besides. What is short is looked up in the shops, the cheapest that has enough first.
  */
-export function needAgainstHave(needs: ReadonlyMap<string, number>, elsewhere: ReadonlyMap<string, number>, items: ReadonlyMap<string, Item>, shops: readonly (ShopLine & { source: string })[], coming: ReadonlyMap<string, number> = new Map()): NeedLine[] {
-  return [...needs].flatMap(([itemId, need]): NeedLine[] => {
-    const item = items.get(itemId);
-    if (!item || need <= 0) return [];
-    const owned = item.state === 'owned' ? item.count : 0;
-    const ordered = (item.state === 'ordered' ? item.count : 0) + (coming.get(itemId) ?? 0);
-    const free = Math.max(0, owned - (elsewhere.get(itemId) ?? 0));
-    const buy = inSets(Math.max(0, need - free - ordered), item.setOf);
-    const offers = shops.filter((s) => (item.kind === 'insert' && s.insert ? sameInsert(item, s.insert) : s.name.toLowerCase() === item.name.toLowerCase())).map((s) => ({ ...s, enough: s.stock >= buy })).sort((a, b) => Number(b.enough) - Number(a.enough) || a.price - b.price);
-    return [{ itemId, name: item.name, kind: item.kind, need, owned, ordered, free, buy, shop: buy > 0 ? offers[0] ?? null : null }];
-  }).sort((a, b) => b.buy - a.buy || a.name.localeCompare(b.name));
+export function needAgainstHave(
+  needs: ReadonlyMap<string, number>,
+  elsewhere: ReadonlyMap<string, number>,
+  items: ReadonlyMap<string, Item>,
+  shops: readonly (ShopLine & { source: string })[],
+  coming: ReadonlyMap<string, number> = new Map(),
+): NeedLine[] {
+  return [...needs]
+    .flatMap(([itemId, need]): NeedLine[] => {
+      const item = items.get(itemId);
+      if (!item || need <= 0) return [];
+      const owned = item.state === 'owned' ? item.count : 0;
+      const ordered = (item.state === 'ordered' ? item.count : 0) + (coming.get(itemId) ?? 0);
+      const free = Math.max(0, owned - (elsewhere.get(itemId) ?? 0));
+      const buy = inSets(Math.max(0, need - free - ordered), item.setOf);
+      const offers = shops
+        .filter((s) =>
+          item.kind === 'insert' && s.insert
+            ? sameInsert(item, s.insert)
+            : s.name.toLowerCase() === item.name.toLowerCase(),
+        )
+        .map((s) => ({ ...s, enough: s.stock >= buy }))
+        .sort((a, b) => Number(b.enough) - Number(a.enough) || a.price - b.price);
+      return [
+        {
+          itemId,
+          name: item.name,
+          kind: item.kind,
+          need,
+          owned,
+          ordered,
+          free,
+          buy,
+          shop: buy > 0 ? (offers[0] ?? null) : null,
+        },
+      ];
+    })
+    .sort((a, b) => b.buy - a.buy || a.name.localeCompare(b.name));
 }

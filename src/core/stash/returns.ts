@@ -2,14 +2,23 @@ import { addDays as daysOn, differenceInCalendarDays, formatISO, parseISO } from
 import type { Item } from '../model/types';
 
 /** Days between two dates of the calendar (yyyy-mm-dd); later is positive. */
-export const daysBetween = (from: string, to: string): number => differenceInCalendarDays(parseISO(to), parseISO(from));
-export const addDays = (day: string, count: number): string => formatISO(daysOn(parseISO(day), count), { representation: 'date' });
+export const daysBetween = (from: string, to: string): number =>
+  differenceInCalendarDays(parseISO(to), parseISO(from));
+export const addDays = (day: string, count: number): string =>
+  formatISO(daysOn(parseISO(day), count), { representation: 'date' });
 
 export type ReturnState = 'none' | 'open' | 'warn' | 'today' | 'over';
 
 /** Where a thing stands that can still go back: its tags are on and its day is known. `warn` from the first of the days ahead at which to warn. */
-export function returnOf(item: Pick<Item, 'tagsOn' | 'returnBy' | 'state'>, today: string, warnDays: readonly number[]): { state: ReturnState; days: number } {
+export function returnOf(
+  item: Pick<Item, 'tagsOn' | 'returnBy' | 'state'>,
+  today: string,
+  warnDays: readonly number[],
+): { state: ReturnState; days: number } {
   if (!item.tagsOn || item.returnBy === null || item.state === 'gone') return { state: 'none', days: 0 };
   const days = daysBetween(today, item.returnBy);
-  return { days, state: days < 0 ? 'over' : days === 0 ? 'today' : days <= Math.max(0, ...warnDays) ? 'warn' : 'open' };
+  return {
+    days,
+    state: days < 0 ? 'over' : days === 0 ? 'today' : days <= Math.max(0, ...warnDays) ? 'warn' : 'open',
+  };
 }

@@ -6,7 +6,15 @@ import { placeOnWall } from '../room/place';
 import { wallsOf } from '../room/walls';
 
 /** Where something can go, and how large it may be: depth null where it does not matter. */
-export type Spot = { id: string; of: string; what: 'shelf' | 'top' | 'mantel' | 'over' | 'seat' | 'wall'; n: number; widthMm: Mm; heightMm: Mm; depthMm: Mm | null };
+export type Spot = {
+  id: string;
+  of: string;
+  what: 'shelf' | 'top' | 'mantel' | 'over' | 'seat' | 'wall';
+  n: number;
+  widthMm: Mm;
+  heightMm: Mm;
+  depthMm: Mm | null;
+};
 
 /** Thickness of a bookcase's own boards. */
 const BOARD: Mm = 20;
@@ -20,19 +28,90 @@ export function spotsOf(file: Pick<RoomFile, 'room' | 'openings' | 'fittings' | 
   for (const p of file.pieces) {
     const overhead = overheadAt(file.room, p, walls) - p.bottomMm - p.heightMm;
     if (p.kind === 'bookcase') {
-      p.shelvesMm.forEach((top, i) => spots.push({ id: `${p.id}/shelf${i}`, of: p.name, what: 'shelf', n: i + 1, widthMm: Math.max(1, p.widthMm - 2 * BOARD), heightMm: Math.max(0, (p.shelvesMm[i + 1] ?? p.heightMm) - BOARD - top), depthMm: p.depthMm }));
-      if (overhead > 0) spots.push({ id: `${p.id}/top`, of: p.name, what: 'top', n: 0, widthMm: p.widthMm, heightMm: overhead, depthMm: p.depthMm });
+      p.shelvesMm.forEach((top, i) =>
+        spots.push({
+          id: `${p.id}/shelf${i}`,
+          of: p.name,
+          what: 'shelf',
+          n: i + 1,
+          widthMm: Math.max(1, p.widthMm - 2 * BOARD),
+          heightMm: Math.max(0, (p.shelvesMm[i + 1] ?? p.heightMm) - BOARD - top),
+          depthMm: p.depthMm,
+        }),
+      );
+      if (overhead > 0)
+        spots.push({
+          id: `${p.id}/top`,
+          of: p.name,
+          what: 'top',
+          n: 0,
+          widthMm: p.widthMm,
+          heightMm: overhead,
+          depthMm: p.depthMm,
+        });
     }
-    if (hasTop(p) && overhead > 0) spots.push({ id: `${p.id}/top`, of: p.name, what: 'top', n: 0, widthMm: p.widthMm, heightMm: overhead, depthMm: p.depthMm });
-    if (p.seat && !p.bed) spots.push({ id: `${p.id}/seat`, of: p.name, what: 'seat', n: 0, widthMm: p.seat.widthMm, heightMm: Math.max(p.heightMm - p.seat.heightMm + 50, 300), depthMm: null });
+    if (hasTop(p) && overhead > 0)
+      spots.push({
+        id: `${p.id}/top`,
+        of: p.name,
+        what: 'top',
+        n: 0,
+        widthMm: p.widthMm,
+        heightMm: overhead,
+        depthMm: p.depthMm,
+      });
+    if (p.seat && !p.bed)
+      spots.push({
+        id: `${p.id}/seat`,
+        of: p.name,
+        what: 'seat',
+        n: 0,
+        widthMm: p.seat.widthMm,
+        heightMm: Math.max(p.heightMm - p.seat.heightMm + 50, 300),
+        depthMm: null,
+      });
     const on = placeOnWall(p, walls);
     const wall = walls.find((w) => w.id === on.wallId)!;
-    const above = lowestOver(overheadOf(file.room, wall, walls), Math.max(0, on.xMm), Math.min(wall.lengthMm, on.xMm + on.widthMm)) - p.bottomMm - p.heightMm;
-    if (p.kind !== 'rug' && on.depthMm - p.depthMm / 2 < AT_WALL && above > 200 && p.widthMm > 500) spots.push({ id: `${p.id}/over`, of: p.name, what: 'over', n: 0, widthMm: on.widthMm, heightMm: above, depthMm: null });
+    const above =
+      lowestOver(
+        overheadOf(file.room, wall, walls),
+        Math.max(0, on.xMm),
+        Math.min(wall.lengthMm, on.xMm + on.widthMm),
+      ) -
+      p.bottomMm -
+      p.heightMm;
+    if (p.kind !== 'rug' && on.depthMm - p.depthMm / 2 < AT_WALL && above > 200 && p.widthMm > 500)
+      spots.push({
+        id: `${p.id}/over`,
+        of: p.name,
+        what: 'over',
+        n: 0,
+        widthMm: on.widthMm,
+        heightMm: above,
+        depthMm: null,
+      });
   }
   for (const f of file.fittings) {
-    if (f.mantel) spots.push({ id: `${f.id}/mantel`, of: f.name, what: 'mantel', n: 0, widthMm: f.mantel.widthMm, heightMm: Math.max(0, file.room.ceilingMm - f.mantel.topMm), depthMm: f.mantel.depthMm });
-    if (f.kind === 'shelf') spots.push({ id: `${f.id}/top`, of: f.name, what: 'top', n: 0, widthMm: f.widthMm, heightMm: Math.max(0, file.room.ceilingMm - f.bottomMm - f.heightMm), depthMm: f.depthMm });
+    if (f.mantel)
+      spots.push({
+        id: `${f.id}/mantel`,
+        of: f.name,
+        what: 'mantel',
+        n: 0,
+        widthMm: f.mantel.widthMm,
+        heightMm: Math.max(0, file.room.ceilingMm - f.mantel.topMm),
+        depthMm: f.mantel.depthMm,
+      });
+    if (f.kind === 'shelf')
+      spots.push({
+        id: `${f.id}/top`,
+        of: f.name,
+        what: 'top',
+        n: 0,
+        widthMm: f.widthMm,
+        heightMm: Math.max(0, file.room.ceilingMm - f.bottomMm - f.heightMm),
+        depthMm: f.depthMm,
+      });
   }
   return spots;
 }

@@ -13,23 +13,60 @@ const clothThick = (gsm: number): Mm => Math.max(1, (gsm || 200) / FOLDED_DENSIT
 const LOFT = 0.38;
 
 /** What one thing takes in store, and whether it can be pressed smaller: feather and polyester compress, foam and hard things do not. */
-export function packedLitres(item: Pick<Item, 'kind' | 'widthMm' | 'heightMm' | 'depthMm' | 'clothGsm' | 'fill'>, rules: RuleBook): Litre {
-  const press = item.fill === 'feather' ? rules.number('stash.compressFeather') : item.fill === 'polyester' ? rules.number('stash.compressPolyester') : 1;
+export function packedLitres(
+  item: Pick<Item, 'kind' | 'widthMm' | 'heightMm' | 'depthMm' | 'clothGsm' | 'fill'>,
+  rules: RuleBook,
+): Litre {
+  const press =
+    item.fill === 'feather'
+      ? rules.number('stash.compressFeather')
+      : item.fill === 'polyester'
+        ? rules.number('stash.compressPolyester')
+        : 1;
   switch (item.kind) {
     // a cover lies flat, two layers
-    case 'cover': return litres(item.widthMm, item.heightMm, 2 * clothThick(item.clothGsm));
-    case 'insert': return litres(item.widthMm, item.heightMm, item.depthMm || Math.min(item.widthMm, item.heightMm) * LOFT) * press;
-    case 'throw': case 'panel': case 'rug': return litres(item.widthMm, item.heightMm, item.depthMm || clothThick(item.clothGsm));
-    case 'bedding': return item.fill === 'none' ? litres(item.widthMm, item.heightMm, item.depthMm || 2 * clothThick(item.clothGsm)) : litres(item.widthMm, item.heightMm, item.depthMm || 60) * press;
-    default: return litres(item.widthMm, item.heightMm, item.depthMm || Math.min(item.widthMm, item.heightMm) * (item.kind === 'art' || item.kind === 'mirror' || item.kind === 'frame' ? 0.05 : 1));
+    case 'cover':
+      return litres(item.widthMm, item.heightMm, 2 * clothThick(item.clothGsm));
+    case 'insert':
+      return (
+        litres(item.widthMm, item.heightMm, item.depthMm || Math.min(item.widthMm, item.heightMm) * LOFT) *
+        press
+      );
+    case 'throw':
+    case 'panel':
+    case 'rug':
+      return litres(item.widthMm, item.heightMm, item.depthMm || clothThick(item.clothGsm));
+    case 'bedding':
+      return item.fill === 'none'
+        ? litres(item.widthMm, item.heightMm, item.depthMm || 2 * clothThick(item.clothGsm))
+        : litres(item.widthMm, item.heightMm, item.depthMm || 60) * press;
+    default:
+      return litres(
+        item.widthMm,
+        item.heightMm,
+        item.depthMm ||
+          Math.min(item.widthMm, item.heightMm) *
+            (item.kind === 'art' || item.kind === 'mirror' || item.kind === 'frame' ? 0.05 : 1),
+      );
   }
 }
 
-export type Contents = { placeId: string; holds: Litre; takes: Litre; fits: boolean; /** Things that are longer than the place, whatever their volume. */ tooLong: string[]; /** Down or wool: must be dry, and foam is never pressed. */ keepDry: string[] };
+export type Contents = {
+  placeId: string;
+  holds: Litre;
+  takes: Litre;
+  fits: boolean;
+  /** Things that are longer than the place, whatever their volume. */ tooLong: string[];
+  /** Down or wool: must be dry, and foam is never pressed. */ keepDry: string[];
+};
 
 /** Is a hard thing larger than the place every way? Cloth folds. */
 const tooLong = (item: Item, place: StoragePlace): boolean => {
-  if (['cover', 'throw', 'panel', 'bedding', 'rug'].includes(item.kind) || (item.kind === 'insert' && item.fill !== 'foam')) return false;
+  if (
+    ['cover', 'throw', 'panel', 'bedding', 'rug'].includes(item.kind) ||
+    (item.kind === 'insert' && item.fill !== 'foam')
+  )
+    return false;
   const sides = [item.widthMm, item.heightMm, item.depthMm || 30].sort((a, b) => b - a);
   const room = [place.widthMm, place.depthMm, place.heightMm].sort((a, b) => b - a);
   return sides.some((s, i) => s > room[i]! + 0.5);
@@ -41,15 +78,37 @@ export function contentsOf(place: StoragePlace, items: readonly Item[], rules: R
   const holds = litres(place.widthMm, place.depthMm, place.heightMm) * rules.number('stash.packed');
   const takes = inside.reduce((sum, i) => sum + i.count * packedLitres(i, rules), 0);
   const long = inside.filter((i) => tooLong(i, place)).map((i) => i.name);
-  return { placeId: place.id, holds, takes, fits: takes <= holds + 1e-6 && long.length === 0, tooLong: long, keepDry: inside.filter((i) => i.fill === 'feather' || i.fibre === 'wool' || i.fibre === 'down').map((i) => i.name) };
+  return {
+    placeId: place.id,
+    holds,
+    takes,
+    fits: takes <= holds + 1e-6 && long.length === 0,
+    tooLong: long,
+    keepDry: inside
+      .filter((i) => i.fill === 'feather' || i.fibre === 'wool' || i.fibre === 'down')
+      .map((i) => i.name),
+  };
 }
 
 /** The gap under a piece: under a bed up to its mattress less its frame, under a seat up to its legs' height. */
-export const gapUnder = (p: Piece): Mm => (p.bed ? Math.max(0, p.bed.mattressMm - 300) : p.seat ? Math.max(0, Math.min(p.seat.heightMm * 0.28, 127)) : 0);
+export const gapUnder = (p: Piece): Mm =>
+  p.bed
+    ? Math.max(0, p.bed.mattressMm - 300)
+    : p.seat
+      ? Math.max(0, Math.min(p.seat.heightMm * 0.28, 127))
+      : 0;
 
 /** Under which furniture a place goes, turned or not: what it leaves of the gap's height. */
-export const goesUnder = (place: StoragePlace, pieces: readonly Piece[]): { pieceId: string; name: string; gapMm: Mm; leftMm: Mm }[] => pieces.flatMap((p) => {
-  const gapMm = gapUnder(p);
-  const lies = (w: Mm, d: Mm) => w <= p.widthMm + 0.5 && d <= p.depthMm + 0.5;
-  return gapMm > 0 && place.heightMm <= gapMm + 0.5 && (lies(place.widthMm, place.depthMm) || lies(place.depthMm, place.widthMm)) ? [{ pieceId: p.id, name: p.name, gapMm, leftMm: gapMm - place.heightMm }] : [];
-});
+export const goesUnder = (
+  place: StoragePlace,
+  pieces: readonly Piece[],
+): { pieceId: string; name: string; gapMm: Mm; leftMm: Mm }[] =>
+  pieces.flatMap((p) => {
+    const gapMm = gapUnder(p);
+    const lies = (w: Mm, d: Mm) => w <= p.widthMm + 0.5 && d <= p.depthMm + 0.5;
+    return gapMm > 0 &&
+      place.heightMm <= gapMm + 0.5 &&
+      (lies(place.widthMm, place.depthMm) || lies(place.depthMm, place.widthMm))
+      ? [{ pieceId: p.id, name: p.name, gapMm, leftMm: gapMm - place.heightMm }]
+      : [];
+  });

@@ -9,7 +9,18 @@ import { Pick } from '../../ui/Choice';
 import { NumberField, TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 
-const KINDS: readonly Task['kind'][] = ['clean', 'mend', 'wash', 'creases', 'carpet', 'dry', 'paint', 'panels', 'parcel', 'other'];
+const KINDS: readonly Task['kind'][] = [
+  'clean',
+  'mend',
+  'wash',
+  'creases',
+  'carpet',
+  'dry',
+  'paint',
+  'panels',
+  'parcel',
+  'other',
+];
 const MINUTE = 60_000;
 
 /** Cleaning and mending as tasks, with the trade's waiting times. */
@@ -26,36 +37,117 @@ export function TaskList(): ReactNode {
   }, []);
   const { tasks } = planClear(file.clear, new Map(file.items.map((i) => [i.id, i])), now ?? undefined);
   const put = (task: Task) => change([{ do: 'putTask', task }]);
-  const wait = (minutes: number) => (minutes >= 2 * 24 * 60 ? t('days', { n: Math.round(minutes / 1440) }) : minutes >= 120 ? t('hours', { n: Math.round(minutes / 60) }) : t('minutes', { n: minutes }));
+  const wait = (minutes: number) =>
+    minutes >= 2 * 24 * 60
+      ? t('days', { n: Math.round(minutes / 1440) })
+      : minutes >= 120
+        ? t('hours', { n: Math.round(minutes / 60) })
+        : t('minutes', { n: minutes });
   return (
     <div>
       <div data-worksheet className="grid grid-cols-[1fr_128px] gap-x-3 border-b border-line pb-3">
-        <TextField label={t('taskNew')} draftKey={`${file.room.id}-task-new`} value="" placeholder={t('taskExample')} onCommit={(text) => { if (text) put({ id: nanoid(8), kind, text: text.slice(0, 200), itemId: null, waitMinutes: WAITS[kind], startedAt: null, done: false }); return TAKEN; }} />
-        <Pick label={t('taskKind')} value={kind} options={KINDS.map((k) => ({ value: k, label: t(`tasks.${k}`) }))} onChange={setKind} />
+        <TextField
+          label={t('taskNew')}
+          draftKey={`${file.room.id}-task-new`}
+          value=""
+          placeholder={t('taskExample')}
+          onCommit={(text) => {
+            if (text)
+              put({
+                id: nanoid(8),
+                kind,
+                text: text.slice(0, 200),
+                itemId: null,
+                waitMinutes: WAITS[kind],
+                startedAt: null,
+                done: false,
+              });
+            return TAKEN;
+          }}
+        />
+        <Pick
+          label={t('taskKind')}
+          value={kind}
+          options={KINDS.map((k) => ({ value: k, label: t(`tasks.${k}`) }))}
+          onChange={setKind}
+        />
       </div>
-      <ul>{tasks.map(({ task, state, endsAt }) => {
-        const left = endsAt && now ? Math.max(0, Math.ceil((Date.parse(endsAt) - Date.parse(now)) / MINUTE)) : null;
-        return (
-          <li key={task.id} className="border-b border-line py-2 text-[14px]">
-            <div className="flex items-baseline gap-2">
-              <label className="flex flex-1 items-baseline gap-2"><input type="checkbox" className="translate-y-[2px] accent-black" checked={task.done} onChange={(e) => put({ ...task, done: e.target.checked })} /><span className={task.done ? 'text-soft line-through' : ''}>{task.text}</span></label>
-              <Button small look="quiet" aria-label={t('strike', { text: task.text })} onClick={() => change([{ do: 'removeTask', id: task.id }])}>×</Button>
-            </div>
-            {!task.done && (
-              <div className="ml-5 mt-1 flex flex-wrap items-end gap-x-3 gap-y-1 text-[13px] text-soft">
-                <span>{t(`tasks.${task.kind}`)}</span>
-                <NumberField className="w-[92px]" label={t('waitMinutes')} size="small" draftKey={`${file.room.id}-task-${task.id}-wait`} value={task.waitMinutes} suffix="min" step={5} within={[0, 1_000_000]} whole onCommit={(n) => { put({ ...task, waitMinutes: n }); return TAKEN; }} />
-                {task.waitMinutes > 0 && <span>{wait(task.waitMinutes)}</span>}
-                {state === 'open' && task.waitMinutes > 0 && <Button small onClick={() => put({ ...task, startedAt: new Date().toISOString() })}>{t('startWait')}</Button>}
-                {state === 'waiting' && <span role="timer" className="text-ink">{left === null ? '' : t('left', { time: wait(left) })}</span>}
-                {state === 'over' && <span className="font-semibold text-ink">{t('over')}</span>}
-                {task.startedAt && <Button small look="quiet" onClick={() => put({ ...task, startedAt: null })}>{t('stopWait')}</Button>}
+      <ul>
+        {tasks.map(({ task, state, endsAt }) => {
+          const left =
+            endsAt && now ? Math.max(0, Math.ceil((Date.parse(endsAt) - Date.parse(now)) / MINUTE)) : null;
+          return (
+            <li key={task.id} className="border-b border-line py-2 text-[14px]">
+              <div className="flex items-baseline gap-2">
+                <label className="flex flex-1 items-baseline gap-2">
+                  <input
+                    type="checkbox"
+                    className="translate-y-[2px] accent-black"
+                    checked={task.done}
+                    onChange={(e) => put({ ...task, done: e.target.checked })}
+                  />
+                  <span className={task.done ? 'text-soft line-through' : ''}>{task.text}</span>
+                </label>
+                <Button
+                  small
+                  look="quiet"
+                  aria-label={t('strike', { text: task.text })}
+                  onClick={() => change([{ do: 'removeTask', id: task.id }])}
+                >
+                  ×
+                </Button>
               </div>
-            )}
-          </li>
-        );
-      })}</ul>
-      {tasks.some((x) => x.endsAt) && <p className="mt-2"><a href="/api/stash/returns.ics" className="text-[14px] underline decoration-line underline-offset-4">{t('calendar')}</a></p>}
+              {!task.done && (
+                <div className="ml-5 mt-1 flex flex-wrap items-end gap-x-3 gap-y-1 text-[13px] text-soft">
+                  <span>{t(`tasks.${task.kind}`)}</span>
+                  <NumberField
+                    className="w-[92px]"
+                    label={t('waitMinutes')}
+                    size="small"
+                    draftKey={`${file.room.id}-task-${task.id}-wait`}
+                    value={task.waitMinutes}
+                    suffix="min"
+                    step={5}
+                    within={[0, 1_000_000]}
+                    whole
+                    onCommit={(n) => {
+                      put({ ...task, waitMinutes: n });
+                      return TAKEN;
+                    }}
+                  />
+                  {task.waitMinutes > 0 && <span>{wait(task.waitMinutes)}</span>}
+                  {state === 'open' && task.waitMinutes > 0 && (
+                    <Button small onClick={() => put({ ...task, startedAt: new Date().toISOString() })}>
+                      {t('startWait')}
+                    </Button>
+                  )}
+                  {state === 'waiting' && (
+                    <span role="timer" className="text-ink">
+                      {left === null ? '' : t('left', { time: wait(left) })}
+                    </span>
+                  )}
+                  {state === 'over' && <span className="font-semibold text-ink">{t('over')}</span>}
+                  {task.startedAt && (
+                    <Button small look="quiet" onClick={() => put({ ...task, startedAt: null })}>
+                      {t('stopWait')}
+                    </Button>
+                  )}
+                </div>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {tasks.some((x) => x.endsAt) && (
+        <p className="mt-2">
+          <a
+            href="/api/stash/returns.ics"
+            className="text-[14px] underline decoration-line underline-offset-4"
+          >
+            {t('calendar')}
+          </a>
+        </p>
+      )}
     </div>
   );
 }

@@ -26,59 +26,166 @@ export function ColourScreen(): ReactNode {
   const shown: View = view;
   const percent = (n: number) => (n * 100).toFixed(n < 0.1 ? 1 : 0);
   const s = family?.spread;
-  const choose = (id: string) => { setFamily(id); setView('one'); };
-  const views: { view: View; label: string }[] = [{ view: 'plain', label: t('colour.all') }, { view: 'one', label: t('views.one') }, { view: 'squint', label: t('views.squint') }, { view: 'values', label: t('views.values') }];
-  const findings = spread.findings.filter((f) => f.by.family === undefined || f.by.family === family?.id || f.level !== 'ok');
+  const choose = (id: string) => {
+    setFamily(id);
+    setView('one');
+  };
+  const views: { view: View; label: string }[] = [
+    { view: 'plain', label: t('colour.all') },
+    { view: 'one', label: t('views.one') },
+    { view: 'squint', label: t('views.squint') },
+    { view: 'values', label: t('views.values') },
+  ];
+  const findings = spread.findings.filter(
+    (f) => f.by.family === undefined || f.by.family === family?.id || f.level !== 'ok',
+  );
   return (
     <Workspace
-      worksheet={(
+      worksheet={
         <>
           <SheetTitle says={t('colour.says')}>{t('colour.title')}</SheetTitle>
           <ul>
             {spread.families.map((f) => {
-              const planned = f.role === 'base' ? spread.planned.base : f.role === 'second' ? spread.planned.second : null;
+              const planned =
+                f.role === 'base' ? spread.planned.base : f.role === 'second' ? spread.planned.second : null;
               const on = f.id === family?.id;
               return (
                 <li key={f.id} className="border-b border-line">
-                  <button type="button" aria-pressed={on} onClick={() => choose(f.id)} className={`grid w-full grid-cols-[30px_1fr_96px_62px] items-center gap-x-2.5 px-1 py-1.5 text-left text-[14px] ${on ? 'outline-2 outline-ink outline-solid bg-white' : ''}`}>
-                    <svg width="30" height="24" aria-hidden="true" className="border border-black/20">{(() => { let x = 0; return [...f.shades].sort((a, b) => b.areaMm2 - a.areaMm2).map((sh, i) => { const w = (sh.areaMm2 / f.areaMm2) * 30; const r = <rect key={i} x={x} width={w + 0.4} height="24" fill={paint(sh)} />; x += w; return r; }); })()}</svg>
-                    <span className="leading-tight"><b className="font-semibold">{name(f)}</b>{f.role !== 'other' && <span className="block text-[12px] text-soft">{t(`colour.roles.${f.role}`)}</span>}</span>
-                    <svg width="96" height="14" aria-hidden="true"><rect y="4" width="96" height="6" fill="#d6d6d6" /><rect y="4" width={Math.max(1, f.share * 96)} height="6" fill="#141414" />{planned !== null && <rect x={planned * 96 - 1} width="2" height="14" fill="#141414" />}</svg>
-                    <span className="text-right">{percent(f.share)}{planned === null ? '' : ` / ${percent(planned)}`}</span>
+                  <button
+                    type="button"
+                    aria-pressed={on}
+                    onClick={() => choose(f.id)}
+                    className={`grid w-full grid-cols-[30px_1fr_96px_62px] items-center gap-x-2.5 px-1 py-1.5 text-left text-[14px] ${on ? 'outline-2 outline-ink outline-solid bg-white' : ''}`}
+                  >
+                    <svg width="30" height="24" aria-hidden="true" className="border border-black/20">
+                      {(() => {
+                        let x = 0;
+                        return [...f.shades]
+                          .sort((a, b) => b.areaMm2 - a.areaMm2)
+                          .map((sh, i) => {
+                            const w = (sh.areaMm2 / f.areaMm2) * 30;
+                            const r = <rect key={i} x={x} width={w + 0.4} height="24" fill={paint(sh)} />;
+                            x += w;
+                            return r;
+                          });
+                      })()}
+                    </svg>
+                    <span className="leading-tight">
+                      <b className="font-semibold">{name(f)}</b>
+                      {f.role !== 'other' && (
+                        <span className="block text-[12px] text-soft">{t(`colour.roles.${f.role}`)}</span>
+                      )}
+                    </span>
+                    <svg width="96" height="14" aria-hidden="true">
+                      <rect y="4" width="96" height="6" fill="#d6d6d6" />
+                      <rect y="4" width={Math.max(1, f.share * 96)} height="6" fill="#141414" />
+                      {planned !== null && <rect x={planned * 96 - 1} width="2" height="14" fill="#141414" />}
+                    </svg>
+                    <span className="text-right">
+                      {percent(f.share)}
+                      {planned === null ? '' : ` / ${percent(planned)}`}
+                    </span>
                   </button>
                 </li>
               );
             })}
           </ul>
-          <p className="mt-2 flex justify-between text-[13px] text-soft"><span>{t('colour.planned', { base: percent(spread.planned.base), second: percent(spread.planned.second), accent: percent(spread.planned.accent) })}; {t('colour.actual', { base: percent(spread.actual.base), second: percent(spread.actual.second), accent: percent(spread.actual.accent) })}</span><Why rule="spread.planned" /></p>
+          <p className="mt-2 flex justify-between text-[13px] text-soft">
+            <span>
+              {t('colour.planned', {
+                base: percent(spread.planned.base),
+                second: percent(spread.planned.second),
+                accent: percent(spread.planned.accent),
+              })}
+              ;{' '}
+              {t('colour.actual', {
+                base: percent(spread.actual.base),
+                second: percent(spread.actual.second),
+                accent: percent(spread.actual.accent),
+              })}
+            </span>
+            <Why rule="spread.planned" />
+          </p>
           <Findings findings={findings} title={t('colour.checks')} />
         </>
-      )}
+      }
     >
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-4 pb-1 pt-3">
-        <h1 className="text-[24px]">{family ? t('colour.through', { name: name(family) }) : t('stages.colour')}</h1>
+        <h1 className="text-[24px]">
+          {family ? t('colour.through', { name: name(family) }) : t('stages.colour')}
+        </h1>
         <p className="text-[14px] text-soft">{shown === 'one' ? t('colour.undyed') : ''}</p>
-        <div role="group" aria-label={t('views.label')} className="ml-auto flex gap-x-3 font-narrow text-[14px]">
-          {views.map((v) => <button key={v.view} type="button" aria-pressed={shown === v.view} onClick={() => { if (v.view === 'one' && family) setFamily(family.id); setView(v.view); }} className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold">{v.label}</button>)}
+        <div
+          role="group"
+          aria-label={t('views.label')}
+          className="ml-auto flex gap-x-3 font-narrow text-[14px]"
+        >
+          {views.map((v) => (
+            <button
+              key={v.view}
+              type="button"
+              aria-pressed={shown === v.view}
+              onClick={() => {
+                if (v.view === 'one' && family) setFamily(family.id);
+                setView(v.view);
+              }}
+              className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold"
+            >
+              {v.label}
+            </button>
+          ))}
         </div>
       </div>
       <UnrolledWalls family={family} />
       {family && s && (
         <>
           <div className="mx-4 grid grid-cols-2 gap-x-5 gap-y-2 border-t border-line pt-2 sm:grid-cols-4">
-            <Numeral label={t('colour.places')} rule="spread.placesWanted" note={t('colour.soft', { soft: s.soft, hard: s.hard })}>{String(s.places.length)}</Numeral>
-            <Numeral label={t('colour.gap')} rule="spread.gapNoticed" note={s.places.length === 1 ? t('colour.whole') : `${percent(s.widestGap.share)}%`}>{s.places.length === 0 ? '–' : formatLength(s.widestGap.lengthMm, unit)}</Numeral>
-            <Numeral label={t('colour.pull')} rule="spread.pullNoticed">{s.places.length === 0 ? '–' : s.pull < 0.05 || !s.pullTowards ? t('colour.balanced') : t('colour.towards', { percent: `${Math.round(s.pull * 100)}%`, side: t(`sidesLow.${s.pullTowards}`) })}</Numeral>
-            <Numeral label={t('colour.heights')} rule="spread.heightBands">{`${s.heights.low} · ${s.heights.hand} · ${s.heights.eye} · ${s.heights.high}`}</Numeral>
+            <Numeral
+              label={t('colour.places')}
+              rule="spread.placesWanted"
+              note={t('colour.soft', { soft: s.soft, hard: s.hard })}
+            >
+              {String(s.places.length)}
+            </Numeral>
+            <Numeral
+              label={t('colour.gap')}
+              rule="spread.gapNoticed"
+              note={s.places.length === 1 ? t('colour.whole') : `${percent(s.widestGap.share)}%`}
+            >
+              {s.places.length === 0 ? '–' : formatLength(s.widestGap.lengthMm, unit)}
+            </Numeral>
+            <Numeral label={t('colour.pull')} rule="spread.pullNoticed">
+              {s.places.length === 0
+                ? '–'
+                : s.pull < 0.05 || !s.pullTowards
+                  ? t('colour.balanced')
+                  : t('colour.towards', {
+                      percent: `${Math.round(s.pull * 100)}%`,
+                      side: t(`sidesLow.${s.pullTowards}`),
+                    })}
+            </Numeral>
+            <Numeral
+              label={t('colour.heights')}
+              rule="spread.heightBands"
+            >{`${s.heights.low} · ${s.heights.hand} · ${s.heights.eye} · ${s.heights.high}`}</Numeral>
           </div>
           <div className="grid gap-4 px-4 pb-4 pt-4 sm:grid-cols-[220px_1fr]">
             <ShadePlan family={family} />
             <section>
               <h2 className="mb-1 text-[18px]">{t('colour.where')}</h2>
               <ol className="columns-1 gap-6 text-[14px] sm:columns-2">
-                {s.places.map((p, i) => <li key={i} className="break-inside-avoid border-b border-line py-1"><b className="mr-2 font-semibold">{i + 1}</b>{p.names.filter(Boolean).join(', ')}</li>)}
+                {s.places.map((p, i) => (
+                  <li key={i} className="break-inside-avoid border-b border-line py-1">
+                    <b className="mr-2 font-semibold">{i + 1}</b>
+                    {p.names.filter(Boolean).join(', ')}
+                  </li>
+                ))}
               </ol>
-              {s.places.length === 0 && <p className="text-[14px] text-soft">{[...new Set(family.shades.map((x) => x.name).filter(Boolean))].join(', ')}</p>}
+              {s.places.length === 0 && (
+                <p className="text-[14px] text-soft">
+                  {[...new Set(family.shades.map((x) => x.name).filter(Boolean))].join(', ')}
+                </p>
+              )}
             </section>
           </div>
           <AccentLines accents={accents} current={family.id} onPick={choose} />

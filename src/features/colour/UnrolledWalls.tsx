@@ -22,19 +22,40 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
   const wallName = useWallName();
   const perimeter = sum(plan.walls.map((w) => w.lengthMm));
   const pad = 14;
-  const perMm = Math.min((WIDTH - 2 * pad - GAP * (plan.walls.length - 1)) / perimeter, 190 / file.room.ceilingMm);
+  const perMm = Math.min(
+    (WIDTH - 2 * pad - GAP * (plan.walls.length - 1)) / perimeter,
+    190 / file.room.ceilingMm,
+  );
   const high = file.room.ceilingMm * perMm;
   const top = 30;
   const starts = plan.walls.map((_, i) => sum(plan.walls.slice(0, i).map((w) => w.lengthMm)));
   const left = (i: number) => pad + starts[i]! * perMm + i * GAP;
-  const xOf = (aroundMm: number) => { const i = Math.max(0, starts.findLastIndex((s) => s <= aroundMm + 1e-6)); return left(i) + (aroundMm - starts[i]!) * perMm; };
+  const xOf = (aroundMm: number) => {
+    const i = Math.max(
+      0,
+      starts.findLastIndex((s) => s <= aroundMm + 1e-6),
+    );
+    return left(i) + (aroundMm - starts[i]!) * perMm;
+  };
   const unit = file.room.unit === 'in' ? 'ft-in' : file.room.unit;
   const spread = family?.spread;
   const foot = top + high;
   const bar = (from: number, to: number, key: string, label: boolean) => (
     <g key={key}>
-      <path d={`M${from} ${foot + 16}H${to}M${from} ${foot + 11}v10M${to} ${foot + 11}v10`} stroke="#141414" strokeWidth="1.2" fill="none" />
-      {label && <g><rect x={(from + to) / 2 - 52} y={foot + 7} width="104" height="18" fill="#f5f5f5" /><text x={(from + to) / 2} y={foot + 20.5} textAnchor="middle" fontSize="12.5" fontWeight="600"><SvgWords>{t('none', { length: formatLength(spread!.widestGap.lengthMm, unit) })}</SvgWords></text></g>}
+      <path
+        d={`M${from} ${foot + 16}H${to}M${from} ${foot + 11}v10M${to} ${foot + 11}v10`}
+        stroke="#141414"
+        strokeWidth="1.2"
+        fill="none"
+      />
+      {label && (
+        <g>
+          <rect x={(from + to) / 2 - 52} y={foot + 7} width="104" height="18" fill="#f5f5f5" />
+          <text x={(from + to) / 2} y={foot + 20.5} textAnchor="middle" fontSize="12.5" fontWeight="600">
+            <SvgWords>{t('none', { length: formatLength(spread!.widestGap.lengthMm, unit) })}</SvgWords>
+          </text>
+        </g>
+      )}
     </g>
   );
   const gap = () => {
@@ -44,18 +65,47 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
     const end = pad + perimeter * perMm + GAP * (plan.walls.length - 1);
     // the stretch runs over the last corner: its longer part carries the number
     const labelLast = end - from > to - pad;
-    return <>{bar(from, end, 'a', labelLast)}{bar(pad, to, 'b', !labelLast)}</>;
+    return (
+      <>
+        {bar(from, end, 'a', labelLast)}
+        {bar(pad, to, 'b', !labelLast)}
+      </>
+    );
   };
   return (
     <svg viewBox={`0 0 ${WIDTH} ${foot + 34}`} className="block w-full" role="group" aria-label={t('where')}>
       {plan.elevations.map((e, i) => {
-        const scale = fitScale(e.lengthMm, e.ceilingMm, e.lengthMm * perMm, high, { left: 0, right: 0, top: 0, bottom: 0 });
+        const scale = fitScale(e.lengthMm, e.ceilingMm, e.lengthMm * perMm, high, {
+          left: 0,
+          right: 0,
+          top: 0,
+          bottom: 0,
+        });
         return (
           <g key={e.wallId} transform={`translate(${left(i)} ${top})`}>
-            {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 7 && <text x="0" y="-9" fontSize="13" fontWeight="600">{wallName(plan.walls[i]!)}</text>}
-            <clipPath id={`w${i}`}><rect width={e.lengthMm * perMm} height={high} /></clipPath>
-            <g clipPath={`url(#w${i})`} onClick={() => setWall(e.wallId)}><g style={view === 'squint' ? { filter: 'blur(5px)' } : undefined}>{e.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={kelvin < 4000} />)}</g></g>
-            <rect width={e.lengthMm * perMm} height={high} fill="none" stroke="#00000040" strokeWidth="0.6" pointerEvents="none" />
+            {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 7 && (
+              <text x="0" y="-9" fontSize="13" fontWeight="600">
+                {wallName(plan.walls[i]!)}
+              </text>
+            )}
+            <clipPath id={`w${i}`}>
+              <rect width={e.lengthMm * perMm} height={high} />
+            </clipPath>
+            <g clipPath={`url(#w${i})`} onClick={() => setWall(e.wallId)}>
+              <g style={view === 'squint' ? { filter: 'blur(5px)' } : undefined}>
+                {e.shapes.map((s) => (
+                  <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={kelvin < 4000} />
+                ))}
+              </g>
+            </g>
+            <rect
+              width={e.lengthMm * perMm}
+              height={high}
+              fill="none"
+              stroke="#00000040"
+              strokeWidth="0.6"
+              pointerEvents="none"
+            />
           </g>
         );
       })}
@@ -63,7 +113,15 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
         // the number stands clear of the thing it counts
         const [x, y] = [xOf(p.aroundMm), top + high - Math.min(p.zMm, file.room.ceilingMm) * perMm];
         const over = Math.max(top + 10, y - 30);
-        return <g key={i} pointerEvents="none"><line x1={x} x2={x} y1={over + 8} y2={y - 4} stroke="#141414" strokeWidth="1" /><circle cx={x} cy={over} r="8.5" fill="#f5f5f5" stroke="#141414" /><text x={x} y={over + 4} textAnchor="middle" fontSize="11" fontWeight="600">{i + 1}</text></g>;
+        return (
+          <g key={i} pointerEvents="none">
+            <line x1={x} x2={x} y1={over + 8} y2={y - 4} stroke="#141414" strokeWidth="1" />
+            <circle cx={x} cy={over} r="8.5" fill="#f5f5f5" stroke="#141414" />
+            <text x={x} y={over + 4} textAnchor="middle" fontSize="11" fontWeight="600">
+              {i + 1}
+            </text>
+          </g>
+        );
       })}
       {gap()}
     </svg>

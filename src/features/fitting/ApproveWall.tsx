@@ -14,17 +14,65 @@ export function ApproveWall({ wallId, name }: { wallId: string; name: string }):
   const [asking, setAsking] = useState(false);
   const { dressings, hangings, groups: _g, placements, ...head } = look;
   const approved = look.approvedWallIds.includes(wallId);
-  const onWall = (pieceId: string) => { const piece = file.pieces.find((p) => p.id === pieceId); return piece ? placeOnWall(piece, plan.walls).wallId === wallId : file.fittings.some((f) => f.id === pieceId && f.wallId === wallId); };
-  const used = new Set([...dressings.filter((d) => file.openings.some((o) => o.id === d.openingId && o.wallId === wallId)).flatMap((d) => [d.itemId, d.sheer?.itemId ?? null]), ...hangings.filter((h) => h.wallId === wallId).flatMap((h) => [h.itemId, h.print?.itemId ?? null]), ...placements.filter((p) => onWall(p.pieceId)).map((p) => p.itemId)]);
+  const onWall = (pieceId: string) => {
+    const piece = file.pieces.find((p) => p.id === pieceId);
+    return piece
+      ? placeOnWall(piece, plan.walls).wallId === wallId
+      : file.fittings.some((f) => f.id === pieceId && f.wallId === wallId);
+  };
+  const used = new Set([
+    ...dressings
+      .filter((d) => file.openings.some((o) => o.id === d.openingId && o.wallId === wallId))
+      .flatMap((d) => [d.itemId, d.sheer?.itemId ?? null]),
+    ...hangings.filter((h) => h.wallId === wallId).flatMap((h) => [h.itemId, h.print?.itemId ?? null]),
+    ...placements.filter((p) => onWall(p.pieceId)).map((p) => p.itemId),
+  ]);
   const tagged = file.items.filter((i) => used.has(i.id) && i.tagsOn);
   const put = (ids: string[]) => ({ do: 'putLook' as const, look: { ...head, approvedWallIds: ids } });
-  const approve = () => { setAsking(false); change([put([...look.approvedWallIds, wallId]), ...tagged.map((i) => ({ do: 'moveItem' as const, id: i.id, to: { tagsOn: false } }))]); };
+  const approve = () => {
+    setAsking(false);
+    change([
+      put([...look.approvedWallIds, wallId]),
+      ...tagged.map((i) => ({ do: 'moveItem' as const, id: i.id, to: { tagsOn: false } })),
+    ]);
+  };
   return (
     <span className="no-print flex items-baseline gap-2 text-[14px]">
-      {approved ? <><span className="text-soft">{t('approved')}</span><Button small look="quiet" onClick={() => change([put(look.approvedWallIds.filter((id) => id !== wallId))])}>{t('unapprove')}</Button></> : <Button small onClick={() => (tagged.length > 0 ? setAsking(true) : approve())}>{t('approve')}</Button>}
-      <LazyDialog open={asking} onClose={() => setAsking(false)} title={t('approveTitle', { wall: name })} closeLabel={t('later')}>
-        <p className="mb-4">{t('approveTags', { names: tagged.map((i) => (i.returnBy ? `${i.name} (${dayWords(i.returnBy)})` : i.name)).join(', ') })}</p>
-        <div className="flex gap-2"><Button look="strong" onClick={approve}>{t('approveCut')}</Button><Button onClick={() => setAsking(false)}>{t('later')}</Button></div>
+      {approved ? (
+        <>
+          <span className="text-soft">{t('approved')}</span>
+          <Button
+            small
+            look="quiet"
+            onClick={() => change([put(look.approvedWallIds.filter((id) => id !== wallId))])}
+          >
+            {t('unapprove')}
+          </Button>
+        </>
+      ) : (
+        <Button small onClick={() => (tagged.length > 0 ? setAsking(true) : approve())}>
+          {t('approve')}
+        </Button>
+      )}
+      <LazyDialog
+        open={asking}
+        onClose={() => setAsking(false)}
+        title={t('approveTitle', { wall: name })}
+        closeLabel={t('later')}
+      >
+        <p className="mb-4">
+          {t('approveTags', {
+            names: tagged
+              .map((i) => (i.returnBy ? `${i.name} (${dayWords(i.returnBy)})` : i.name))
+              .join(', '),
+          })}
+        </p>
+        <div className="flex gap-2">
+          <Button look="strong" onClick={approve}>
+            {t('approveCut')}
+          </Button>
+          <Button onClick={() => setAsking(false)}>{t('later')}</Button>
+        </div>
       </LazyDialog>
     </span>
   );

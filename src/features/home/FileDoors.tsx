@@ -22,7 +22,11 @@ export function FileDoors({ undo }: { undo: string | null }): ReactNode {
   const send = async (url: string, file: File): Promise<Record<string, unknown> | null> => {
     setIssues(null);
     setSays('');
-    const response = await fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body: file });
+    const response = await fetch(url, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: file,
+    });
     const body = (await response.json()) as Record<string, unknown>;
     if (response.ok) return body;
     setIssues(body.issues as Issue[]);
@@ -31,34 +35,103 @@ export function FileDoors({ undo }: { undo: string | null }): ReactNode {
   const bring = async (file: File | undefined) => {
     if (!file) return;
     const result = await send('/api/rooms', file);
-    if (result) { setSays(t('brought')); router.refresh(); }
+    if (result) {
+      setSays(t('brought'));
+      router.refresh();
+    }
   };
   const restore = async () => {
     const result = restoring && (await send('/api/studio/restore', restoring));
     setRestoring(null);
-    if (result) { setSays(t('restored', { rooms: Number(result.rooms), items: Number(result.items), kept: String(result.keptAs) })); router.refresh(); }
+    if (result) {
+      setSays(
+        t('restored', {
+          rooms: Number(result.rooms),
+          items: Number(result.items),
+          kept: String(result.keptAs),
+        }),
+      );
+      router.refresh();
+    }
   };
   return (
     <div>
       <div className="grid grid-cols-2 gap-2">
-        <Button className="justify-center" onClick={() => roomInput.current?.click()}>{t('bring')}</Button>
-        <a href="/api/studio/backup" download className="inline-flex items-center justify-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well">{t('backup')}</a>
-        <Button className="justify-center" onClick={() => studioInput.current?.click()}>{t('restore')}</Button>
-        <a href="/api/studio/backup?photos=1" download className="inline-flex items-center justify-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well">{t('backupPhotos')}</a>
-        {undo && <Button onClick={() => void replayStudioAction('undo').then(() => router.refresh())}>{undo}</Button>}
+        <Button className="justify-center" onClick={() => roomInput.current?.click()}>
+          {t('bring')}
+        </Button>
+        <a
+          href="/api/studio/backup"
+          download
+          className="inline-flex items-center justify-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well"
+        >
+          {t('backup')}
+        </a>
+        <Button className="justify-center" onClick={() => studioInput.current?.click()}>
+          {t('restore')}
+        </Button>
+        <a
+          href="/api/studio/backup?photos=1"
+          download
+          className="inline-flex items-center justify-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well"
+        >
+          {t('backupPhotos')}
+        </a>
+        {undo && (
+          <Button onClick={() => void replayStudioAction('undo').then(() => router.refresh())}>{undo}</Button>
+        )}
       </div>
-      <input ref={roomInput} type="file" accept=".json,application/json" aria-label={t('bring')} className="sr-only" tabIndex={-1} onChange={(e) => { const f = e.target.files?.[0]; e.target.value = ''; void bring(f); }} />
-      <input ref={studioInput} type="file" accept=".json,application/json" aria-label={t('restore')} className="sr-only" tabIndex={-1} onChange={(e) => { const f = e.target.files?.[0]; e.target.value = ''; if (f) setRestoring(f); }} />
-      <p role="status" className="mt-2 text-[14px]">{says}</p>
+      <input
+        ref={roomInput}
+        type="file"
+        accept=".json,application/json"
+        aria-label={t('bring')}
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(e) => {
+          const f = e.target.files?.[0];
+          e.target.value = '';
+          void bring(f);
+        }}
+      />
+      <input
+        ref={studioInput}
+        type="file"
+        accept=".json,application/json"
+        aria-label={t('restore')}
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(e) => {
+          const f = e.target.files?.[0];
+          e.target.value = '';
+          if (f) setRestoring(f);
+        }}
+      />
+      <p role="status" className="mt-2 text-[14px]">
+        {says}
+      </p>
       {issues && (
         <div role="alert" className="mt-2 border-2 border-ink bg-sheet p-3 text-[14px]">
           <p className="font-semibold">{t('refusedTitle')}</p>
-          <ul className="mt-1 space-y-0.5">{issues.slice(0, MOST_SHOWN).map((i, n) => <li key={n}>{i.path.length > 0 ? t('where', { path: i.path.join('.') }) : t('top')}: {i.message}</li>)}</ul>
+          <ul className="mt-1 space-y-0.5">
+            {issues.slice(0, MOST_SHOWN).map((i, n) => (
+              <li key={n}>
+                {i.path.length > 0 ? t('where', { path: i.path.join('.') }) : t('top')}: {i.message}
+              </li>
+            ))}
+          </ul>
         </div>
       )}
-      <LazyDialog open={restoring !== null} onClose={() => setRestoring(null)} title={t('restore')} closeLabel={ts('close')}>
+      <LazyDialog
+        open={restoring !== null}
+        onClose={() => setRestoring(null)}
+        title={t('restore')}
+        closeLabel={ts('close')}
+      >
         <p className="mb-4">{t('restoreSays')}</p>
-        <Button look="strong" onClick={() => void restore()}>{t('restoreDo')}</Button>
+        <Button look="strong" onClick={() => void restore()}>
+          {t('restoreDo')}
+        </Button>
       </LazyDialog>
     </div>
   );

@@ -27,25 +27,60 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 sm:px-6">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1 py-4">
-        <PageLink href="/" className="font-head text-[26px]">{t('app.name')}</PageLink>
-        <p className="text-[14px] text-soft">{data.studio}; {t('home.items', { count: data.items })}</p>
-        <PageLink href="/stash" className="text-[16px] underline decoration-line underline-offset-4 hover:decoration-ink">{t('stash.title')}</PageLink>
+        <PageLink href="/" className="font-head text-[26px]">
+          {t('app.name')}
+        </PageLink>
+        <p className="text-[14px] text-soft">
+          {data.studio}; {t('home.items', { count: data.items })}
+        </p>
+        <PageLink
+          href="/stash"
+          className="text-[16px] underline decoration-line underline-offset-4 hover:decoration-ink"
+        >
+          {t('stash.title')}
+        </PageLink>
       </header>
       <main className="grid items-start gap-6 lg:grid-cols-[1fr_372px]">
         {data.rooms.length === 0 ? (
           <section className="bg-sheet px-5 py-5">
             <h1 className="text-[26px]">{t('home.emptyTitle')}</h1>
             <p className="mb-4 mt-1 max-w-[60ch] text-soft">{t('home.emptySays')}</p>
-            <div className="max-w-[560px]"><NewRoom homes={data.homes} /></div>
+            <div className="max-w-[560px]">
+              <NewRoom homes={data.homes} />
+            </div>
           </section>
         ) : (
           <section>
-            <div className="mb-3 flex items-baseline justify-between gap-3"><h1 className="text-[26px]">{t('home.title')}</h1><Button look="strong" onClick={() => setBeginning(true)}>{t('home.new')}</Button></div>
-            <div className="grid gap-4 xl:grid-cols-2">{data.rooms.slice(0, inBrowser ? undefined : ON_SIGHT).map((r) => <RoomCardView key={r.id} room={r} />)}</div>
+            <div className="mb-3 flex items-baseline justify-between gap-3">
+              <h1 className="text-[26px]">{t('home.title')}</h1>
+              <Button look="strong" onClick={() => setBeginning(true)}>
+                {t('home.new')}
+              </Button>
+            </div>
+            <div className="grid gap-4 xl:grid-cols-2">
+              {data.rooms.slice(0, inBrowser ? undefined : ON_SIGHT).map((r) => (
+                <RoomCardView key={r.id} room={r} />
+              ))}
+            </div>
             {inBrowser && data.others.length > 0 && (
-              <nav aria-label={t('home.others', { count: data.others.length })} className="mt-4 bg-sheet px-5 py-4">
+              <nav
+                aria-label={t('home.others', { count: data.others.length })}
+                className="mt-4 bg-sheet px-5 py-4"
+              >
                 <h2 className="mb-2 text-[19px]">{t('home.others', { count: data.others.length })}</h2>
-                <ul className="gap-x-6 text-[14px] sm:columns-2">{data.others.map((r) => <li key={r.id} className="truncate py-[3px]"><PageLink href={`/rooms/${r.id}/measure`} className="underline decoration-line underline-offset-4 hover:decoration-ink">{r.name}</PageLink> <span className="text-soft">{r.homeName}</span></li>)}</ul>
+                <ul className="gap-x-6 text-[14px] sm:columns-2">
+                  {data.others.map((r) => (
+                    <li key={r.id} className="truncate py-[3px]">
+                      <PageLink
+                        href={`/rooms/${r.id}/measure`}
+                        className="underline decoration-line underline-offset-4 hover:decoration-ink"
+                      >
+                        {r.name}
+                      </PageLink>{' '}
+                      <span className="text-soft">{r.homeName}</span>
+                    </li>
+                  ))}
+                </ul>
               </nav>
             )}
           </section>
@@ -59,7 +94,14 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
           <FileDoors undo={undo} />
         </aside>
       </main>
-      <LazyDialog open={beginning} onClose={() => setBeginning(false)} title={t('home.new')} closeLabel={t('shell.close')}><NewRoom homes={data.homes} /></LazyDialog>
+      <LazyDialog
+        open={beginning}
+        onClose={() => setBeginning(false)}
+        title={t('home.new')}
+        closeLabel={t('shell.close')}
+      >
+        <NewRoom homes={data.homes} />
+      </LazyDialog>
     </div>
   );
 }

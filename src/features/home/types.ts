@@ -4,5 +4,24 @@ import type { Plan } from '../../core/plan/planLook';
 import type { FamilyPlan } from '../../core/spread/planSpread';
 
 /** What the first page shows of a room. */
-export type HomeRoom = { id: string; name: string; homeName: string; homeId: string; families: FamilyPlan[]; stages: Plan['stages']; wall: Elevation; floor: Lab; lookName: string; looks: number; open: number };
-export type HomeData = { studio: string; rooms: HomeRoom[]; others: { id: string; name: string; homeName: string }[]; items: number; homes: { id: string; name: string }[]; undo: { code: string; name?: string } | null };
+export type HomeRoom = {
+  id: string;
+  name: string;
+  homeName: string;
+  homeId: string;
+  families: FamilyPlan[];
+  stages: Plan['stages'];
+  wall: Elevation;
+  floor: Lab;
+  lookName: string;
+  looks: number;
+  open: number;
+};
+export type HomeData = {
+  studio: string;
+  rooms: HomeRoom[];
+  others: { id: string; name: string; homeName: string }[];
+  items: number;
+  homes: { id: string; name: string }[];
+  undo: { code: string; name?: string } | null;
+};

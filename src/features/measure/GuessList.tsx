@@ -13,19 +13,48 @@ export function GuessList(): ReactNode {
   const { file, look, pick, setWall } = useRoom();
   const things = useMemo(() => {
     const open = tapeReadings(file).filter((r) => r.guess || r.secondMm !== null);
-    return [...new Set(open.map((r) => r.about))].map((about) => ({ about, readings: open.filter((r) => r.about === about) }));
+    return [...new Set(open.map((r) => r.about))].map((about) => ({
+      about,
+      readings: open.filter((r) => r.about === about),
+    }));
   }, [file]);
   return (
     <div>
       <ul className="space-y-1.5 text-[14px]">
         {things.map(({ about, readings }) => (
           <li key={about}>
-            <button type="button" className="font-medium underline decoration-line underline-offset-4" onClick={() => { if (readings[0]!.wallId) setWall(readings[0]!.wallId); else if (readings[0]!.kind === 'piece') setWall('plan'); pick(about); }}>{readings[0]!.name || t('walls')}</button>{' '}
-            <span className="text-[13px] text-soft"><Words>{readings.map((r) => `${t(`fields.${r.field}`)} ${r.secondMm !== null && r.valueMm !== null ? t('eitherOr', { first: formatLength(r.valueMm, file.room.unit), second: formatLength(r.secondMm, file.room.unit) }) : r.valueMm === null ? '' : formatLength(r.valueMm, file.room.unit)}`).join(', ')}</Words></span>
+            <button
+              type="button"
+              className="font-medium underline decoration-line underline-offset-4"
+              onClick={() => {
+                if (readings[0]!.wallId) setWall(readings[0]!.wallId);
+                else if (readings[0]!.kind === 'piece') setWall('plan');
+                pick(about);
+              }}
+            >
+              {readings[0]!.name || t('walls')}
+            </button>{' '}
+            <span className="text-[13px] text-soft">
+              <Words>
+                {readings
+                  .map(
+                    (r) =>
+                      `${t(`fields.${r.field}`)} ${r.secondMm !== null && r.valueMm !== null ? t('eitherOr', { first: formatLength(r.valueMm, file.room.unit), second: formatLength(r.secondMm, file.room.unit) }) : r.valueMm === null ? '' : formatLength(r.valueMm, file.room.unit)}`,
+                  )
+                  .join(', ')}
+              </Words>
+            </span>
           </li>
         ))}
       </ul>
-      <p className="mt-2"><PageLink href={`/rooms/${file.room.id}/measure/tape?look=${look.id}&only=open`} className="text-[14px] underline underline-offset-4">{t('tapeOpen')}</PageLink></p>
+      <p className="mt-2">
+        <PageLink
+          href={`/rooms/${file.room.id}/measure/tape?look=${look.id}&only=open`}
+          className="text-[14px] underline underline-offset-4"
+        >
+          {t('tapeOpen')}
+        </PageLink>
+      </p>
     </div>
   );
 }

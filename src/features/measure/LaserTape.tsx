@@ -14,7 +14,9 @@ function typeInto(input: HTMLInputElement, text: string): void {
   set.call(input, text);
   input.dispatchEvent(new Event('input', { bubbles: true }));
   // the field takes what was typed before it hears Enter
-  requestAnimationFrame(() => input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true })));
+  requestAnimationFrame(() =>
+    input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true })),
+  );
 }
 
 /** A laser tape to try things with: it types a reading, a little off and with its unit, into the field that has the focus. */
@@ -30,9 +32,17 @@ export function LaserTape({ onClose }: { onClose: () => void }): ReactNode {
   const shoot = () => {
     const read = parseLength(length, file.room.unit);
     const off = Number(error.replace(',', '.'));
-    const field = target.current?.isConnected ? target.current : document.querySelector<HTMLInputElement>('input[data-tape]');
-    if (!read.ok || !Number.isFinite(off) || off < 0) { setSays(t('cannot')); return; }
-    if (!field) { setSays(t('noField')); return; }
+    const field = target.current?.isConnected
+      ? target.current
+      : document.querySelector<HTMLInputElement>('input[data-tape]');
+    if (!read.ok || !Number.isFinite(off) || off < 0) {
+      setSays(t('cannot'));
+      return;
+    }
+    if (!field) {
+      setSays(t('noField'));
+      return;
+    }
     random.current ??= seededRandom(Math.round(read.value));
     const text = laserText(read.value, off, unit, random.current());
     setSays(text);
@@ -40,17 +50,73 @@ export function LaserTape({ onClose }: { onClose: () => void }): ReactNode {
     typeInto(field, text);
   };
   /** The reading that had the focus before this panel took it. */
-  const remember = (from: EventTarget | null) => { if (from instanceof HTMLInputElement && from.dataset.reading !== undefined) target.current = from; };
+  const remember = (from: EventTarget | null) => {
+    if (from instanceof HTMLInputElement && from.dataset.reading !== undefined) target.current = from;
+  };
   return (
-    <section aria-label={t('title')} data-laser className="no-print fixed bottom-3 right-3 z-30 w-[260px] rounded-md border border-ink bg-sheet p-3 text-[13px]" onFocus={(e) => remember(e.relatedTarget)} onPointerDownCapture={() => remember(document.activeElement)}>
-      <div className="mb-1.5 flex items-baseline justify-between"><b className="font-semibold">{t('title')}</b><button type="button" className="underline" onClick={onClose}>{t('close')}</button></div>
+    <section
+      aria-label={t('title')}
+      data-laser
+      className="no-print fixed bottom-3 right-3 z-30 w-[260px] rounded-md border border-ink bg-sheet p-3 text-[13px]"
+      onFocus={(e) => remember(e.relatedTarget)}
+      onPointerDownCapture={() => remember(document.activeElement)}
+    >
+      <div className="mb-1.5 flex items-baseline justify-between">
+        <b className="font-semibold">{t('title')}</b>
+        <button type="button" className="underline" onClick={onClose}>
+          {t('close')}
+        </button>
+      </div>
       <p className="mb-2 text-soft">{t('says')}</p>
       <div className="grid grid-cols-[1fr_60px_64px] gap-2">
-        <label>{t('true')}<input value={length} onChange={(e) => setLength(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') { e.preventDefault(); shoot(); } }} className="w-full border-b border-line bg-transparent" /></label>
-        <label>{t('error')}<input value={error} inputMode="decimal" onChange={(e) => setError(e.target.value)} className="w-full border-b border-line bg-transparent" /></label>
-        <label>{t('unit')}<select value={unit} onChange={(e) => setUnit(e.target.value as LaserUnit)} className="w-full border-b border-line bg-transparent">{UNITS.map((u) => <option key={u} value={u}>{u}</option>)}</select></label>
+        <label>
+          {t('true')}
+          <input
+            value={length}
+            onChange={(e) => setLength(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter') {
+                e.preventDefault();
+                shoot();
+              }
+            }}
+            className="w-full border-b border-line bg-transparent"
+          />
+        </label>
+        <label>
+          {t('error')}
+          <input
+            value={error}
+            inputMode="decimal"
+            onChange={(e) => setError(e.target.value)}
+            className="w-full border-b border-line bg-transparent"
+          />
+        </label>
+        <label>
+          {t('unit')}
+          <select
+            value={unit}
+            onChange={(e) => setUnit(e.target.value as LaserUnit)}
+            className="w-full border-b border-line bg-transparent"
+          >
+            {UNITS.map((u) => (
+              <option key={u} value={u}>
+                {u}
+              </option>
+            ))}
+          </select>
+        </label>
       </div>
-      <div className="mt-2 flex items-center gap-3"><button type="button" onClick={shoot} className="rounded-md border border-ink bg-ink px-2.5 py-1 font-medium text-sheet">{t('shoot')}</button><span role="status">{says}</span></div>
+      <div className="mt-2 flex items-center gap-3">
+        <button
+          type="button"
+          onClick={shoot}
+          className="rounded-md border border-ink bg-ink px-2.5 py-1 font-medium text-sheet"
+        >
+          {t('shoot')}
+        </button>
+        <span role="status">{says}</span>
+      </div>
     </section>
   );
 }

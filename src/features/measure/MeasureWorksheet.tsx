@@ -23,33 +23,75 @@ const StandingForm = dynamic(() => import('./Standing').then((m) => m.StandingFo
 const WallPhotoPanel = dynamic(() => import('./WallPhotoPanel').then((m) => m.WallPhotoPanel));
 
 /** Measure's worksheet: the picked thing, or the room. */
-export function MeasureWorksheet({ side, mode, onSide, onRemove }: { side: Side | null; mode: PlanMode; onSide: (side: Side | null) => void; onRemove: (id: string) => void }): ReactNode {
+export function MeasureWorksheet({
+  side,
+  mode,
+  onSide,
+  onRemove,
+}: {
+  side: Side | null;
+  mode: PlanMode;
+  onSide: (side: Side | null) => void;
+  onRemove: (id: string) => void;
+}): ReactNode {
   const t = useTranslations('measure');
   const { file, wallId, picked, pick } = useRoom();
   const current = findThing(file, picked);
   const onPlan = wallId === 'plan';
   useEffect(() => {
     if (typeof window.requestIdleCallback !== 'function') return;
-    const waiting = window.requestIdleCallback(() => { for (const get of Object.values(forms)) void get(); });
+    const waiting = window.requestIdleCallback(() => {
+      for (const get of Object.values(forms)) void get();
+    });
     return () => window.cancelIdleCallback(waiting);
   }, []);
-  if (side?.kind === 'bump') return <BumpForm key={side.bump} kind={side.bump} wallId={side.wallId} onDone={() => onSide(null)} />;
-  if (side?.kind === 'photo') return <><SheetTitle>{t('photo.title')}</SheetTitle><WallPhotoPanel wallId={side.wallId} onDone={() => onSide(null)} /></>;
+  if (side?.kind === 'bump')
+    return <BumpForm key={side.bump} kind={side.bump} wallId={side.wallId} onDone={() => onSide(null)} />;
+  if (side?.kind === 'photo')
+    return (
+      <>
+        <SheetTitle>{t('photo.title')}</SheetTitle>
+        <WallPhotoPanel wallId={side.wallId} onDone={() => onSide(null)} />
+      </>
+    );
   if (current && !(onPlan && mode !== 'pieces')) {
     return (
       <>
         <SheetTitle says={t(`kinds.${current.thing.kind}`)}>{current.thing.name}</SheetTitle>
         <div key={current.thing.id}>
-          {current.kind === 'opening' ? <OpeningForm opening={current.thing} /> : current.kind === 'fitting' ? <FittingForm fitting={current.thing} /> : <PieceForm piece={current.thing} />}
+          {current.kind === 'opening' ? (
+            <OpeningForm opening={current.thing} />
+          ) : current.kind === 'fitting' ? (
+            <FittingForm fitting={current.thing} />
+          ) : (
+            <PieceForm piece={current.thing} />
+          )}
         </div>
         <div className="mt-5 flex flex-wrap items-center gap-2 border-t border-line pt-3">
-          <Button small onClick={() => pick(null)}>{t('back')}</Button>
-          <Button small onClick={() => onRemove(current.thing.id)}>{t('remove')}</Button>
-          <p className="text-[13px] text-soft">{t('removeSays', { name: current.thing.name, count: goesWith(file, current.thing.id) })}</p>
+          <Button small onClick={() => pick(null)}>
+            {t('back')}
+          </Button>
+          <Button small onClick={() => onRemove(current.thing.id)}>
+            {t('remove')}
+          </Button>
+          <p className="text-[13px] text-soft">
+            {t('removeSays', { name: current.thing.name, count: goesWith(file, current.thing.id) })}
+          </p>
         </div>
       </>
     );
   }
-  if (onPlan && mode === 'standing') return <><SheetTitle says={file.room.name}>{t('modes.standing')}</SheetTitle><StandingForm /></>;
-  return <><SheetTitle says={file.home.name}>{file.room.name}</SheetTitle><RoomForm key={mode} outlineOpen={onPlan && mode === 'walls'} /></>;
+  if (onPlan && mode === 'standing')
+    return (
+      <>
+        <SheetTitle says={file.room.name}>{t('modes.standing')}</SheetTitle>
+        <StandingForm />
+      </>
+    );
+  return (
+    <>
+      <SheetTitle says={file.home.name}>{file.room.name}</SheetTitle>
+      <RoomForm key={mode} outlineOpen={onPlan && mode === 'walls'} />
+    </>
+  );
 }

@@ -8,7 +8,15 @@ import { LengthField, type Answer } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 
-type Props = { about: string; field: Field; label: string; valueMm: Mm | null; onCommit: (mm: Mm) => Answer; onClear?: () => void; size?: 'large' | 'normal' | 'small' };
+type Props = {
+  about: string;
+  field: Field;
+  label: string;
+  valueMm: Mm | null;
+  onCommit: (mm: Mm) => Answer;
+  onClear?: () => void;
+  size?: 'large' | 'normal' | 'small';
+};
 
 /** One reading of the tape in its field: whether it is guessed, and a second reading that differs. */
 export function ReadingField({ about, field, label, valueMm, onCommit, onClear, size }: Props): ReactNode {
@@ -23,12 +31,43 @@ export function ReadingField({ about, field, label, valueMm, onCommit, onClear, 
   };
   return (
     <div>
-      <LengthField label={label} draftKey={`${file.room.id}-${about}-${field}`} valueMm={valueMm} unit={unit} onCommit={onCommit} {...(onClear ? { onClear } : {})} {...(size ? { size } : {})}>
-        {mark?.guess && <button type="button" onClick={() => settle(null)} title={t('guessSays')} aria-label={`${label}: ${t('guessSays')}`} className="whitespace-nowrap rounded-md border border-dashed border-ink px-1 font-narrow text-[11.5px] leading-[15px] hover:border-solid">{t('guess')}</button>}
+      <LengthField
+        label={label}
+        draftKey={`${file.room.id}-${about}-${field}`}
+        valueMm={valueMm}
+        unit={unit}
+        onCommit={onCommit}
+        {...(onClear ? { onClear } : {})}
+        {...(size ? { size } : {})}
+      >
+        {mark?.guess && (
+          <button
+            type="button"
+            onClick={() => settle(null)}
+            title={t('guessSays')}
+            aria-label={`${label}: ${t('guessSays')}`}
+            className="whitespace-nowrap rounded-md border border-dashed border-ink px-1 font-narrow text-[11.5px] leading-[15px] hover:border-solid"
+          >
+            {t('guess')}
+          </button>
+        )}
       </LengthField>
       {mark && mark.secondMm !== null && valueMm !== null && (
-        <p className="mt-1 text-[12.5px] leading-snug"><Words>{t('twice', { first: formatLength(valueMm, unit), second: formatLength(mark.secondMm, unit) })}</Words>{' '}
-          <button type="button" className="underline underline-offset-2" onClick={() => settle(null)}>{t('keepFirst')}</button>{' · '}<button type="button" className="underline underline-offset-2" onClick={() => settle(mark.secondMm)}>{t('takeSecond')}</button>
+        <p className="mt-1 text-[12.5px] leading-snug">
+          <Words>
+            {t('twice', { first: formatLength(valueMm, unit), second: formatLength(mark.secondMm, unit) })}
+          </Words>{' '}
+          <button type="button" className="underline underline-offset-2" onClick={() => settle(null)}>
+            {t('keepFirst')}
+          </button>
+          {' · '}
+          <button
+            type="button"
+            className="underline underline-offset-2"
+            onClick={() => settle(mark.secondMm)}
+          >
+            {t('takeSecond')}
+          </button>
         </p>
       )}
     </div>

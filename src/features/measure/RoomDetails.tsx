@@ -19,36 +19,148 @@ export function RoomDetails(): ReactNode {
   const set = (patch: Partial<Room>) => commit({ do: 'setRoom', room: { ...room, ...patch } }, 'room');
   const key = (field: string) => `${room.id}-${field}`;
   const finish = (field: 'wallFinish' | 'floorFinish' | 'trimFinish') => {
-    const next = (colours: RoomFile['room']['wallFinish']['colours']) => ({ do: 'setRoom' as const, room: { ...room, [field]: { ...room[field], colours } } });
-    return <ColourField label={t(field)} colours={room[field].colours} onPreview={(c) => preview([next(c)])} onCommit={(c) => { preview(null); change([next(c)]); }} />;
+    const next = (colours: RoomFile['room']['wallFinish']['colours']) => ({
+      do: 'setRoom' as const,
+      room: { ...room, [field]: { ...room[field], colours } },
+    });
+    return (
+      <ColourField
+        label={t(field)}
+        colours={room[field].colours}
+        onPreview={(c) => preview([next(c)])}
+        onCommit={(c) => {
+          preview(null);
+          change([next(c)]);
+        }}
+      />
+    );
   };
   const flag = (name: 'pets' | 'featherFree' | 'woolFree' | 'scentFree' | 'rented' | 'wheelchair') => (
-    <label className="flex min-h-[26px] items-center gap-2 text-[14px]"><input type="checkbox" className="accent-black" checked={home.flags[name]} onChange={(e) => change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, [name]: e.target.checked } } }])} />{t(name)}</label>
+    <label className="flex min-h-[26px] items-center gap-2 text-[14px]">
+      <input
+        type="checkbox"
+        className="accent-black"
+        checked={home.flags[name]}
+        onChange={(e) =>
+          change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, [name]: e.target.checked } } }])
+        }
+      />
+      {t(name)}
+    </label>
   );
-  const ages = (childrenAges: number[]) => change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, childrenAges } } }]);
+  const ages = (childrenAges: number[]) =>
+    change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, childrenAges } } }]);
   return (
     <>
       <Fold title={t('nameUnit')} says={room.name}>
         <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
-          <TextField label={t('name')} draftKey={key('name')} value={room.name} onCommit={(name) => (name ? set({ name: name.slice(0, 80) }) : TAKEN)} />
-          <TextField label={t('home')} draftKey={key('home')} value={home.name} onCommit={(name) => { if (name) change([{ do: 'setHome', home: { ...home, name: name.slice(0, 80) } }]); return TAKEN; }} />
-          <Pick label={t('unit')} value={room.unit} options={(['in', 'ft-in', 'cm'] as LengthUnit[]).map((u) => ({ value: u, label: t(`unit-${u}`) }))} onChange={(unit) => { change([{ do: 'setRoom', room: { ...room, unit } }]); }} />
+          <TextField
+            label={t('name')}
+            draftKey={key('name')}
+            value={room.name}
+            onCommit={(name) => (name ? set({ name: name.slice(0, 80) }) : TAKEN)}
+          />
+          <TextField
+            label={t('home')}
+            draftKey={key('home')}
+            value={home.name}
+            onCommit={(name) => {
+              if (name) change([{ do: 'setHome', home: { ...home, name: name.slice(0, 80) } }]);
+              return TAKEN;
+            }}
+          />
+          <Pick
+            label={t('unit')}
+            value={room.unit}
+            options={(['in', 'ft-in', 'cm'] as LengthUnit[]).map((u) => ({
+              value: u,
+              label: t(`unit-${u}`),
+            }))}
+            onChange={(unit) => {
+              change([{ do: 'setRoom', room: { ...room, unit } }]);
+            }}
+          />
         </div>
       </Fold>
-      <Fold title={t('finishes')}>{finish('wallFinish')}{finish('floorFinish')}{finish('trimFinish')}
+      <Fold title={t('finishes')}>
+        {finish('wallFinish')}
+        {finish('floorFinish')}
+        {finish('trimFinish')}
         <div className="mt-2 grid grid-cols-2 gap-x-4">
-          <Pick label={t('wallsOf')} value={room.wallsOf} options={(['plasterboard', 'plaster', 'brick', 'wood'] as const).map((m) => ({ value: m, label: t(`builtOf.${m}`) }))} onChange={(wallsOf) => { change([{ do: 'setRoom', room: { ...room, wallsOf } }]); }} />
-          <Pick label={t('floorOf')} value={room.floorOf} options={(['wood', 'carpet', 'tile', 'concrete'] as const).map((m) => ({ value: m, label: t(`builtOf.${m}`) }))} onChange={(floorOf) => { change([{ do: 'setRoom', room: { ...room, floorOf } }]); }} />
+          <Pick
+            label={t('wallsOf')}
+            value={room.wallsOf}
+            options={(['plasterboard', 'plaster', 'brick', 'wood'] as const).map((m) => ({
+              value: m,
+              label: t(`builtOf.${m}`),
+            }))}
+            onChange={(wallsOf) => {
+              change([{ do: 'setRoom', room: { ...room, wallsOf } }]);
+            }}
+          />
+          <Pick
+            label={t('floorOf')}
+            value={room.floorOf}
+            options={(['wood', 'carpet', 'tile', 'concrete'] as const).map((m) => ({
+              value: m,
+              label: t(`builtOf.${m}`),
+            }))}
+            onChange={(floorOf) => {
+              change([{ do: 'setRoom', room: { ...room, floorOf } }]);
+            }}
+          />
         </div>
       </Fold>
       <Fold title={t('flags')}>
         <div className="grid grid-cols-2 gap-x-4 gap-y-1">
-          {flag('pets')}{flag('rented')}{flag('wheelchair')}{flag('featherFree')}{flag('woolFree')}{flag('scentFree')}
-          <label className="flex min-h-[26px] items-center gap-2 text-[14px]"><input type="checkbox" className="accent-black" checked={room.childsRoom} onChange={(e) => change([{ do: 'setRoom', room: { ...room, childsRoom: e.target.checked } }])} />{t('childsRoom')}</label>
+          {flag('pets')}
+          {flag('rented')}
+          {flag('wheelchair')}
+          {flag('featherFree')}
+          {flag('woolFree')}
+          {flag('scentFree')}
+          <label className="flex min-h-[26px] items-center gap-2 text-[14px]">
+            <input
+              type="checkbox"
+              className="accent-black"
+              checked={room.childsRoom}
+              onChange={(e) => change([{ do: 'setRoom', room: { ...room, childsRoom: e.target.checked } }])}
+            />
+            {t('childsRoom')}
+          </label>
         </div>
         <div className="mt-2 grid grid-cols-2 gap-4">
-          {home.flags.childrenAges.map((a, i) => <NumberField key={i} label={t('childAge', { n: i + 1 })} draftKey={key(`age${i}`)} value={a} decimals={1} size="small" examples="6" onClear={() => ages(home.flags.childrenAges.filter((_, k) => k !== i))} within={[0, 17]} onCommit={(n) => { ages(home.flags.childrenAges.map((x, k) => (k === i ? n : x))); return TAKEN; }} />)}
-          <NumberField label={t('childNew')} draftKey={key('age-new')} value={null} decimals={1} size="small" examples="6" placeholder="+" within={[0, 17]} onCommit={(n) => { ages([...home.flags.childrenAges, n]); return TAKEN; }} />
+          {home.flags.childrenAges.map((a, i) => (
+            <NumberField
+              key={i}
+              label={t('childAge', { n: i + 1 })}
+              draftKey={key(`age${i}`)}
+              value={a}
+              decimals={1}
+              size="small"
+              examples="6"
+              onClear={() => ages(home.flags.childrenAges.filter((_, k) => k !== i))}
+              within={[0, 17]}
+              onCommit={(n) => {
+                ages(home.flags.childrenAges.map((x, k) => (k === i ? n : x)));
+                return TAKEN;
+              }}
+            />
+          ))}
+          <NumberField
+            label={t('childNew')}
+            draftKey={key('age-new')}
+            value={null}
+            decimals={1}
+            size="small"
+            examples="6"
+            placeholder="+"
+            within={[0, 17]}
+            onCommit={(n) => {
+              ages([...home.flags.childrenAges, n]);
+              return TAKEN;
+            }}
+          />
         </div>
       </Fold>
     </>

@@ -27,13 +27,39 @@ export function RoomForm({ outlineOpen }: { outlineOpen: boolean }): ReactNode {
   const guesses = room.readings.length;
   return (
     <div>
-      <Fold title={t('floorChecks')} says={amiss === 0 ? t('allWell') : t('toLookAt', { count: amiss })} open={!outlineOpen}>{floor.length > 0 ? <div className="-mt-4"><Findings findings={floor} /></div> : <p className="text-[14px] text-soft">{t('floorNothing')}</p>}</Fold>
-      {guesses > 0 && <Fold title={t('toMeasure')} says={t('guessCount', { count: guesses })}><GuessList /></Fold>}
+      <Fold
+        title={t('floorChecks')}
+        says={amiss === 0 ? t('allWell') : t('toLookAt', { count: amiss })}
+        open={!outlineOpen}
+      >
+        {floor.length > 0 ? (
+          <div className="-mt-4">
+            <Findings findings={floor} />
+          </div>
+        ) : (
+          <p className="text-[14px] text-soft">{t('floorNothing')}</p>
+        )}
+      </Fold>
+      {guesses > 0 && (
+        <Fold title={t('toMeasure')} says={t('guessCount', { count: guesses })}>
+          <GuessList />
+        </Fold>
+      )}
       <Fold title={to('title')} says={t('wallCount', { count: room.walls.length })} open={outlineOpen}>
         <RoomOutline />
       </Fold>
       <Fold title={t('overhead')} says={formatLength(room.ceilingMm, room.unit)} open>
-        <ReadingField about="room" field="ceilingMm" label={t('ceiling')} valueMm={room.ceilingMm} onCommit={(ceilingMm) => (ceilingMm > 0 ? commit({ do: 'setRoom', room: { ...room, ceilingMm } }, 'room') : { took: false, message: '' })} />
+        <ReadingField
+          about="room"
+          field="ceilingMm"
+          label={t('ceiling')}
+          valueMm={room.ceilingMm}
+          onCommit={(ceilingMm) =>
+            ceilingMm > 0
+              ? commit({ do: 'setRoom', room: { ...room, ceilingMm } }, 'room')
+              : { took: false, message: '' }
+          }
+        />
         <CeilingForm />
       </Fold>
       <RoomDetails />

@@ -15,7 +15,11 @@ type Edited = { of: string; legs: Leg[] };
 function readEdited(kept: string | null): Edited | null {
   try {
     const read = JSON.parse(kept ?? 'null') as Partial<Edited> | null;
-    return typeof read?.of === 'string' && Array.isArray(read.legs) && read.legs.every((l) => Number.isFinite(l?.lengthMm) && Number.isFinite(l?.turnDeg)) ? { of: read.of, legs: read.legs } : null;
+    return typeof read?.of === 'string' &&
+      Array.isArray(read.legs) &&
+      read.legs.every((l) => Number.isFinite(l?.lengthMm) && Number.isFinite(l?.turnDeg))
+      ? { of: read.of, legs: read.legs }
+      : null;
   } catch {
     return null;
   }
@@ -35,7 +39,11 @@ export function RoomOutline(): ReactNode {
   const outlineKey = JSON.stringify(kept);
   const legs = edited?.of === outlineKey ? edited.legs : kept.legs;
   const setOutline = (corners: Point[]): string | null => {
-    const walls = corners.map((c, i) => ({ id: room.walls[i]?.id ?? nanoid(8), name: room.walls[i]?.name ?? '', ...c }));
+    const walls = corners.map((c, i) => ({
+      id: room.walls[i]?.id ?? nanoid(8),
+      name: room.walls[i]?.name ?? '',
+      ...c,
+    }));
     const answer = commit({ do: 'setRoom', room: { ...room, walls } }, 'room');
     if (!answer.took && answer.keep) answer.keep();
     if (!answer.took && !answer.keep) return answer.message;
@@ -43,7 +51,26 @@ export function RoomOutline(): ReactNode {
     return null;
   };
   return (
-    <OutlineForm legs={legs} startDeg={kept.startDeg} start={{ xMm: room.walls[0]!.xMm, yMm: room.walls[0]!.yMm }} onLegs={(next) => setEdited({ of: outlineKey, legs: next })} unit={room.unit} toleranceMm={rules.number('measure.closing')} draftKey={`${room.id}-outline`} onSet={setOutline}
-      names={room.walls.map((w) => w.name)} called={plan.walls.map((w) => wallName({ ...w, ownName: '' }))} onName={(i, name) => { if (room.walls[i]) change([{ do: 'setRoom', room: { ...room, walls: room.walls.map((w, k) => (k === i ? { ...w, name } : w)) } }]); }} />
+    <OutlineForm
+      legs={legs}
+      startDeg={kept.startDeg}
+      start={{ xMm: room.walls[0]!.xMm, yMm: room.walls[0]!.yMm }}
+      onLegs={(next) => setEdited({ of: outlineKey, legs: next })}
+      unit={room.unit}
+      toleranceMm={rules.number('measure.closing')}
+      draftKey={`${room.id}-outline`}
+      onSet={setOutline}
+      names={room.walls.map((w) => w.name)}
+      called={plan.walls.map((w) => wallName({ ...w, ownName: '' }))}
+      onName={(i, name) => {
+        if (room.walls[i])
+          change([
+            {
+              do: 'setRoom',
+              room: { ...room, walls: room.walls.map((w, k) => (k === i ? { ...w, name } : w)) },
+            },
+          ]);
+      }}
+    />
   );
 }

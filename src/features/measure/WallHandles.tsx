@@ -25,38 +25,77 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
   const begun = useRef<Room>(room);
   const reached = useRef<Offset>({ dxMm: 0, dyMm: 0 });
   const walls = wallsOf(room);
-  const setWalls = (from: Room, corners: Room['walls']): Change => ({ do: 'setRoom', room: { ...from, walls: corners } });
+  const setWalls = (from: Room, corners: Room['walls']): Change => ({
+    do: 'setRoom',
+    room: { ...from, walls: corners },
+  });
   const moveCorner = (from: Room, index: number, dx: Mm, dy: Mm, square: boolean): Room['walls'] => {
     const corner = from.walls[index]!;
-    const [before, after] = [from.walls[(index + from.walls.length - 1) % from.walls.length]!, from.walls[(index + 1) % from.walls.length]!];
+    const [before, after] = [
+      from.walls[(index + from.walls.length - 1) % from.walls.length]!,
+      from.walls[(index + 1) % from.walls.length]!,
+    ];
     let [x, y] = [corner.xMm + dx, corner.yMm - dy];
-    if (square) for (const n of [before, after]) { if (Math.abs(n.xMm - x) < SQUARE_WITHIN) x = n.xMm; if (Math.abs(n.yMm - y) < SQUARE_WITHIN) y = n.yMm; }
+    if (square)
+      for (const n of [before, after]) {
+        if (Math.abs(n.xMm - x) < SQUARE_WITHIN) x = n.xMm;
+        if (Math.abs(n.yMm - y) < SQUARE_WITHIN) y = n.yMm;
+      }
     return from.walls.map((c, i) => (i === index ? { ...c, xMm: x, yMm: y } : c));
   };
   const moveWall = (from: Room, index: number, dx: Mm, dy: Mm): Room['walls'] => {
     const wall = wallsOf(from)[index]!;
     const out = wayOf(wall.facingDeg);
     const by = toMark(alongWay({ xMm: 0, yMm: 0 }, { xMm: dx, yMm: -dy }, out), room.unit);
-    return from.walls.map((c, i) => (i === index || i === (index + 1) % from.walls.length ? { ...c, ...step({ xMm: c.xMm, yMm: c.yMm }, out, by) } : c));
+    return from.walls.map((c, i) =>
+      i === index || i === (index + 1) % from.walls.length
+        ? { ...c, ...step({ xMm: c.xMm, yMm: c.yMm }, out, by) }
+        : c,
+    );
   };
-  const moved = (key: string, from: Room, dx: Mm, dy: Mm, square: boolean) => { const [kind, id] = key.split(':') as ['corner' | 'wall', string]; const index = from.walls.findIndex((w) => w.id === id); return kind === 'corner' ? moveCorner(from, index, dx, dy, square) : moveWall(from, index, dx, dy); };
+  const moved = (key: string, from: Room, dx: Mm, dy: Mm, square: boolean) => {
+    const [kind, id] = key.split(':') as ['corner' | 'wall', string];
+    const index = from.walls.findIndex((w) => w.id === id);
+    return kind === 'corner' ? moveCorner(from, index, dx, dy, square) : moveWall(from, index, dx, dy);
+  };
   const last = useRef<Change | null>(null);
   const drag = useDrawingDrag(room.unit, {
-    start: (key) => { begun.current = room; reached.current = { dxMm: 0, dyMm: 0 }; last.current = null; pick(key.split(':')[1]!); },
+    start: (key) => {
+      begun.current = room;
+      reached.current = { dxMm: 0, dyMm: 0 };
+      last.current = null;
+      pick(key.split(':')[1]!);
+    },
     move: (key, dx, dy) => {
-      const to = (at: Offset): Change => setWalls(begun.current, moved(key, begun.current, at.dxMm, at.dyMm, true));
-      reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(room.unit), (at) => staysSound({ ...file, room: begun.current }, to(at)));
+      const to = (at: Offset): Change =>
+        setWalls(begun.current, moved(key, begun.current, at.dxMm, at.dyMm, true));
+      reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(room.unit), (at) =>
+        staysSound({ ...file, room: begun.current }, to(at)),
+      );
       const { dxMm, dyMm } = reached.current;
       last.current = dxMm === 0 && dyMm === 0 ? null : to(reached.current);
       preview(last.current && [last.current]);
     },
-    end: () => { preview(null); if (last.current) change([last.current]); last.current = null; },
+    end: () => {
+      preview(null);
+      if (last.current) change([last.current]);
+      last.current = null;
+    },
   });
   const handle = (key: string, name: string): React.SVGProps<SVGGElement> => ({
-    ...(drag(key, scale) as React.SVGProps<SVGGElement>), role: 'button', tabIndex: 0, 'aria-label': name, style: { cursor: 'move', touchAction: 'none' },
+    ...(drag(key, scale) as React.SVGProps<SVGGElement>),
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': name,
+    style: { cursor: 'move', touchAction: 'none' },
     onKeyDown: (e) => {
       const [kind, id] = key.split(':') as [string, string];
-      if (kind === 'corner' && (e.key === 'Delete' || e.key === 'Backspace')) { e.preventDefault(); const corners = withoutCorner(room.walls, id); if (corners && staysSound(file, setWalls(room, corners))) change([setWalls(room, corners)]); return; }
+      if (kind === 'corner' && (e.key === 'Delete' || e.key === 'Backspace')) {
+        e.preventDefault();
+        const corners = withoutCorner(room.walls, id);
+        if (corners && staysSound(file, setWalls(room, corners))) change([setWalls(room, corners)]);
+        return;
+      }
       const by = nudgeOf(e, room.unit);
       if (!by) return;
       e.preventDefault();
@@ -66,8 +105,15 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
   });
   const addCorner = (index: number) => {
     const wall = walls[index]!;
-    const middle = { xMm: toMark((wall.from.xMm + wall.to.xMm) / 2, room.unit), yMm: toMark((wall.from.yMm + wall.to.yMm) / 2, room.unit) };
-    const corners = [...room.walls.slice(0, index + 1), { id: nanoid(8), name: '', ...middle }, ...room.walls.slice(index + 1)];
+    const middle = {
+      xMm: toMark((wall.from.xMm + wall.to.xMm) / 2, room.unit),
+      yMm: toMark((wall.from.yMm + wall.to.yMm) / 2, room.unit),
+    };
+    const corners = [
+      ...room.walls.slice(0, index + 1),
+      { id: nanoid(8), name: '', ...middle },
+      ...room.walls.slice(index + 1),
+    ];
     if (staysSound(file, setWalls(room, corners))) change([setWalls(room, corners)]);
   };
   return (
@@ -77,14 +123,62 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
         const inside = wayOf(w.facingDeg + 180);
         return (
           <g key={w.id}>
-            <g {...handle(`wall:${w.id}`, t('pushWall', { n: i + 1 }))}><rect x={x - 16} y={y - 5} width="32" height="10" rx="2" fill="#f5f5f5" stroke="#141414" strokeWidth={picked === w.id ? 2.4 : 1.2} transform={`rotate(${w.facingDeg} ${x} ${y})`} /></g>
-            <g role="button" tabIndex={0} aria-label={t('addCorner', { n: i + 1 })} style={{ cursor: 'copy' }} onPointerDown={(e) => e.stopPropagation()} onClick={() => addCorner(i)} onKeyDown={(e) => { if (e.key === 'Enter' || e.key === ' ') { e.preventDefault(); addCorner(i); } }}>
-              <circle cx={x + inside.xMm * 18} cy={y + inside.yMm * 18} r="8" fill="#f5f5f5" stroke="#141414" strokeWidth="0.8" /><path d={`M${x + inside.xMm * 18 - 4} ${y + inside.yMm * 18}h8m-4 -4v8`} stroke="#141414" strokeWidth="1.2" />
+            <g {...handle(`wall:${w.id}`, t('pushWall', { n: i + 1 }))}>
+              <rect
+                x={x - 16}
+                y={y - 5}
+                width="32"
+                height="10"
+                rx="2"
+                fill="#f5f5f5"
+                stroke="#141414"
+                strokeWidth={picked === w.id ? 2.4 : 1.2}
+                transform={`rotate(${w.facingDeg} ${x} ${y})`}
+              />
+            </g>
+            <g
+              role="button"
+              tabIndex={0}
+              aria-label={t('addCorner', { n: i + 1 })}
+              style={{ cursor: 'copy' }}
+              onPointerDown={(e) => e.stopPropagation()}
+              onClick={() => addCorner(i)}
+              onKeyDown={(e) => {
+                if (e.key === 'Enter' || e.key === ' ') {
+                  e.preventDefault();
+                  addCorner(i);
+                }
+              }}
+            >
+              <circle
+                cx={x + inside.xMm * 18}
+                cy={y + inside.yMm * 18}
+                r="8"
+                fill="#f5f5f5"
+                stroke="#141414"
+                strokeWidth="0.8"
+              />
+              <path
+                d={`M${x + inside.xMm * 18 - 4} ${y + inside.yMm * 18}h8m-4 -4v8`}
+                stroke="#141414"
+                strokeWidth="1.2"
+              />
             </g>
           </g>
         );
       })}
-      {room.walls.map((c, i) => <g key={c.id} {...handle(`corner:${c.id}`, t('dragCorner', { n: i + 1 }))}><circle cx={scale.x(c.xMm)} cy={scale.y(c.yMm)} r="8" fill={picked === c.id ? '#141414' : '#f5f5f5'} stroke="#141414" strokeWidth="1.6" /></g>)}
+      {room.walls.map((c, i) => (
+        <g key={c.id} {...handle(`corner:${c.id}`, t('dragCorner', { n: i + 1 }))}>
+          <circle
+            cx={scale.x(c.xMm)}
+            cy={scale.y(c.yMm)}
+            r="8"
+            fill={picked === c.id ? '#141414' : '#f5f5f5'}
+            stroke="#141414"
+            strokeWidth="1.6"
+          />
+        </g>
+      ))}
     </g>
   );
 }

@@ -5,7 +5,8 @@ import { straighten, type Four, type Px } from '../../core/geometry/homography';
 import type { WallPhoto } from '../../core/model/types';
 import type { Scale } from '../../ui/drawing/scale';
 
-export const photoAddress = (id: string, small = false): string => `/api/photos/${id}${small ? '?size=small' : ''}`;
+export const photoAddress = (id: string, small = false): string =>
+  `/api/photos/${id}${small ? '?size=small' : ''}`;
 
 const WIDE = 1100;
 
@@ -24,8 +25,14 @@ function useStraightened(photo: WallPhoto): string | null {
   const [shown, setShown] = useState<string | null>(null);
   useEffect(() => {
     let here = true;
-    pixelsOf(photo.photoId).then((data) => { if (here) setPixels({ id: photo.photoId, data }); }).catch(() => undefined);
-    return () => { here = false; };
+    pixelsOf(photo.photoId)
+      .then((data) => {
+        if (here) setPixels({ id: photo.photoId, data });
+      })
+      .catch(() => undefined);
+    return () => {
+      here = false;
+    };
   }, [photo.photoId]);
   const key = JSON.stringify(photo.corners);
   const ratio = photo.heightMm / photo.widthMm;
@@ -33,14 +40,22 @@ function useStraightened(photo: WallPhoto): string | null {
     if (!pixels || pixels.id !== photo.photoId) return;
     let address: string | null = null;
     const { data } = pixels;
-    const corners = (JSON.parse(key) as Px[]).map((c) => ({ x: c.x * data.width, y: c.y * data.height })) as unknown as Four;
+    const corners = (JSON.parse(key) as Px[]).map((c) => ({
+      x: c.x * data.width,
+      y: c.y * data.height,
+    })) as unknown as Four;
     const [w, h] = [WIDE, Math.max(1, Math.min(WIDE * 2, Math.round(WIDE * ratio)))];
     const flat = straighten(data, corners, w, h);
     if (!flat) return;
     const canvas = new OffscreenCanvas(w, h);
     canvas.getContext('2d')!.putImageData(new ImageData(flat, w, h), 0, 0);
-    void canvas.convertToBlob({ type: 'image/webp', quality: 0.85 }).then((blob) => { address = URL.createObjectURL(blob); setShown(address); });
-    return () => { if (address) URL.revokeObjectURL(address); };
+    void canvas.convertToBlob({ type: 'image/webp', quality: 0.85 }).then((blob) => {
+      address = URL.createObjectURL(blob);
+      setShown(address);
+    });
+    return () => {
+      if (address) URL.revokeObjectURL(address);
+    };
   }, [pixels, photo.photoId, key, ratio]);
   return shown;
 }
@@ -49,5 +64,18 @@ export function WallPhotoLayer({ photo, scale }: { photo: WallPhoto; scale: Scal
   const t = useTranslations('measure');
   const address = useStraightened(photo);
   if (!address) return null;
-  return <image href={address} x={scale.x(photo.xMm)} y={scale.y(photo.bottomMm + photo.heightMm)} width={photo.widthMm * scale.perMm} height={photo.heightMm * scale.perMm} preserveAspectRatio="none" opacity={photo.opacity} pointerEvents="none"><title>{t('photo.under')}</title></image>;
+  return (
+    <image
+      href={address}
+      x={scale.x(photo.xMm)}
+      y={scale.y(photo.bottomMm + photo.heightMm)}
+      width={photo.widthMm * scale.perMm}
+      height={photo.heightMm * scale.perMm}
+      preserveAspectRatio="none"
+      opacity={photo.opacity}
+      pointerEvents="none"
+    >
+      <title>{t('photo.under')}</title>
+    </image>
+  );
 }

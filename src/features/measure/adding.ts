@@ -11,14 +11,23 @@ import { madeAt, makeThing } from './library';
 type Added = { says: 'noRoom' | 'notThere' | null; changes: Change[] | null; onPlan: boolean; id: string };
 
 /** The changes that add a thing of a kind: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
-export function addThing(kind: string, kindName: string, { file, wallId, at }: { file: RoomFile; wallId: string; at: { xMm: Mm; yMm: Mm } | undefined }): Added {
+export function addThing(
+  kind: string,
+  kindName: string,
+  { file, wallId, at }: { file: RoomFile; wallId: string; at: { xMm: Mm; yMm: Mm } | undefined },
+): Added {
   const id = nanoid(8);
   const made = makeThing(kind, id, newName(kindName, kind, file), wallId, file);
   if (!made) return { says: 'noRoom', changes: null, onPlan: false, id };
   const there = at && madeAt(made, at, file.room.unit);
   const fits = there !== undefined && staysSound(file, there);
   const put = fits ? there : made;
-  return { says: at && !fits ? 'notThere' : null, changes: [put, { do: 'markReadings', readings: guessesFor(applyChange(file, put), id) }], onPlan: put.do === 'putPiece', id };
+  return {
+    says: at && !fits ? 'notThere' : null,
+    changes: [put, { do: 'markReadings', readings: guessesFor(applyChange(file, put), id) }],
+    onPlan: put.do === 'putPiece',
+    id,
+  };
 }
 
 /** A name that tells a new thing from those of its kind that are there. */
@@ -28,7 +37,13 @@ function newName(kindName: string, kind: string, file: RoomFile): string {
 }
 
 /** Where something let go over the drawing lies in it: along and up the wall, or on the plan; undefined beside the drawing. */
-export function whereDropped(box: Element | null, drawing: 'plan' | Scale | null, file: RoomFile, clientX: number, clientY: number): { xMm: Mm; yMm: Mm } | undefined {
+export function whereDropped(
+  box: Element | null,
+  drawing: 'plan' | Scale | null,
+  file: RoomFile,
+  clientX: number,
+  clientY: number,
+): { xMm: Mm; yMm: Mm } | undefined {
   const svg = box?.querySelector('svg');
   const scale = drawing === 'plan' ? planScale(file, PLAN.width, PLAN.height, PLAN.margin) : drawing;
   if (!svg || !scale) return undefined;
@@ -36,6 +51,15 @@ export function whereDropped(box: Element | null, drawing: 'plan' | Scale | null
   if (clientX < r.left || clientX > r.right || clientY < r.top || clientY > r.bottom) return undefined;
   const by = svg.viewBox.baseVal.width / r.width;
   // the plan's y runs to the south, as the room's does
-  const from = drawing === 'plan' ? { xMm: Math.min(...file.room.walls.map((w) => w.xMm)), yMm: Math.min(...file.room.walls.map((w) => w.yMm)) } : { xMm: 0, yMm: 0 };
-  return { xMm: from.xMm + scale.toMm((clientX - r.left) * by - scale.x(from.xMm)), yMm: from.yMm + scale.toMm((clientY - r.top) * by - scale.y(from.yMm)) };
+  const from =
+    drawing === 'plan'
+      ? {
+          xMm: Math.min(...file.room.walls.map((w) => w.xMm)),
+          yMm: Math.min(...file.room.walls.map((w) => w.yMm)),
+        }
+      : { xMm: 0, yMm: 0 };
+  return {
+    xMm: from.xMm + scale.toMm((clientX - r.left) * by - scale.x(from.xMm)),
+    yMm: from.yMm + scale.toMm((clientY - r.top) * by - scale.y(from.yMm)),
+  };
 }

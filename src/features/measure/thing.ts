@@ -3,7 +3,8 @@ import type { Change } from '../../core/model/change';
 import type { Fitting, Opening, Piece, RoomFile } from '../../core/model/types';
 
 /** What can be picked while measuring. */
-export type Thing = { kind: 'opening'; thing: Opening } | { kind: 'fitting'; thing: Fitting } | { kind: 'piece'; thing: Piece };
+export type Thing =
+  { kind: 'opening'; thing: Opening } | { kind: 'fitting'; thing: Fitting } | { kind: 'piece'; thing: Piece };
 
 export function findThing(file: RoomFile, id: string | null): Thing | null {
   const opening = file.openings.find((o) => o.id === id);
@@ -17,19 +18,48 @@ export function findThing(file: RoomFile, id: string | null): Thing | null {
 /** The change that moves a thing: along and up the wall, or over the plan (dy up the sheet, to the north). */
 export function moveOf(from: Thing, dxMm: Mm, dyMm: Mm, onPlan: boolean): Change | null {
   switch (from.kind) {
-    case 'opening': return { do: 'putOpening', opening: { ...from.thing, xMm: from.thing.xMm + dxMm, sillMm: from.thing.kind === 'window' ? Math.max(0, from.thing.sillMm + dyMm) : from.thing.sillMm } };
-    case 'fitting': return { do: 'putFitting', fitting: { ...from.thing, xMm: from.thing.xMm + dxMm, bottomMm: Math.max(0, from.thing.bottomMm + dyMm) } };
-    case 'piece': return onPlan ? { do: 'putPiece', piece: { ...from.thing, xMm: from.thing.xMm + dxMm, yMm: from.thing.yMm - dyMm } } : null;
+    case 'opening':
+      return {
+        do: 'putOpening',
+        opening: {
+          ...from.thing,
+          xMm: from.thing.xMm + dxMm,
+          sillMm: from.thing.kind === 'window' ? Math.max(0, from.thing.sillMm + dyMm) : from.thing.sillMm,
+        },
+      };
+    case 'fitting':
+      return {
+        do: 'putFitting',
+        fitting: {
+          ...from.thing,
+          xMm: from.thing.xMm + dxMm,
+          bottomMm: Math.max(0, from.thing.bottomMm + dyMm),
+        },
+      };
+    case 'piece':
+      return onPlan
+        ? { do: 'putPiece', piece: { ...from.thing, xMm: from.thing.xMm + dxMm, yMm: from.thing.yMm - dyMm } }
+        : null;
   }
 }
 
 export function removalOf(from: Thing): Change {
   switch (from.kind) {
-    case 'opening': return { do: 'removeOpening', id: from.thing.id };
-    case 'fitting': return { do: 'removeFitting', id: from.thing.id };
-    case 'piece': return { do: 'removePiece', id: from.thing.id };
+    case 'opening':
+      return { do: 'removeOpening', id: from.thing.id };
+    case 'fitting':
+      return { do: 'removeFitting', id: from.thing.id };
+    case 'piece':
+      return { do: 'removePiece', id: from.thing.id };
   }
 }
 
 /** How many dressed or placed things go with a thing, over all looks. */
-export const goesWith = (file: RoomFile, id: string): number => file.looks.reduce((n, l) => n + l.dressings.filter((d) => d.openingId === id).length + l.placements.filter((p) => p.pieceId === id).length, 0);
+export const goesWith = (file: RoomFile, id: string): number =>
+  file.looks.reduce(
+    (n, l) =>
+      n +
+      l.dressings.filter((d) => d.openingId === id).length +
+      l.placements.filter((p) => p.pieceId === id).length,
+    0,
+  );

@@ -19,30 +19,68 @@ const LARGE_ENOUGH = 20_000;
 const CARD = { width: 152, height: 62 };
 
 /** Other arrangements of the same seat from what is free in the stash. */
-export function OtherWays({ piece, covers }: { piece: Piece & { seat: Seat }; covers: readonly StashRow[] }): ReactNode {
+export function OtherWays({
+  piece,
+  covers,
+}: {
+  piece: Piece & { seat: Seat };
+  covers: readonly StashRow[];
+}): ReactNode {
   const t = useTranslations('seats');
   const { file, look, rules, plan } = useRoom();
   const paint = usePaint();
   const acts = useSeatActs(piece);
   const pieceRef = useRef(piece);
-  useEffect(() => { pieceRef.current = piece; });
+  useEffect(() => {
+    pieceRef.current = piece;
+  });
   const byId = useMemo(() => new Map(covers.map((c) => [c.id, c])), [covers]);
   // looked for once a seat of a look is opened; a change of the pillows does not shuffle what is offered
   const [found, setFound] = useState<Composition[] | null>(null);
   const latest = useRef({ look, plan, flags: file.home.flags, rules });
-  useEffect(() => { latest.current = { look, plan, flags: file.home.flags, rules }; });
+  useEffect(() => {
+    latest.current = { look, plan, flags: file.home.flags, rules };
+  });
   useEffect(() => {
     if (covers.length === 0) return;
     const { look: l, plan: p, flags, rules: r } = latest.current;
-    const elsewhere = (id: string) => l.placements.filter((x) => x.itemId === id && x.pieceId !== piece.id).length;
+    const elsewhere = (id: string) =>
+      l.placements.filter((x) => x.itemId === id && x.pieceId !== piece.id).length;
     const roomColours = p.spread.families.flatMap((f) => f.shades.filter((s) => s.areaMm2 > LARGE_ENOUGH));
-    setFound(composeSeat({ piece: pieceRef.current, covers: covers.map((c) => ({ ...c, free: c.count - elsewhere(c.id) - (c.elsewhere?.count ?? 0) })), roomColours, flags }, r, SEED));
+    setFound(
+      composeSeat(
+        {
+          piece: pieceRef.current,
+          covers: covers.map((c) => ({ ...c, free: c.count - elsewhere(c.id) - (c.elsewhere?.count ?? 0) })),
+          roomColours,
+          flags,
+        },
+        r,
+        SEED,
+      ),
+    );
   }, [covers, look.id, piece.id]);
   // the small drawings stand still while a pillow is dragged
-  const drawn = useMemo(() => (found ?? []).map((c, n) => <SmallSeat key={n} id={`o${n}`} placed={c.placed} piece={piece} byId={byId} paint={paint} rules={rules} />), [found, piece, byId, paint, rules]);
+  const drawn = useMemo(
+    () =>
+      (found ?? []).map((c, n) => (
+        <SmallSeat
+          key={n}
+          id={`o${n}`}
+          placed={c.placed}
+          piece={piece}
+          byId={byId}
+          paint={paint}
+          rules={rules}
+        />
+      )),
+    [found, piece, byId, paint, rules],
+  );
   return (
     <section className="px-4 pb-2">
-      <div className="flex items-baseline gap-3"><h2 className="text-[18px]">{t('other')}</h2></div>
+      <div className="flex items-baseline gap-3">
+        <h2 className="text-[18px]">{t('other')}</h2>
+      </div>
       {found && found.length === 0 && <p className="text-[14px]">{t('noOther')}</p>}
       {found && found.length > 0 && (
         <ul className="mt-1.5 flex gap-2 overflow-x-auto pb-1">
@@ -51,9 +89,24 @@ export function OtherWays({ piece, covers }: { piece: Piece & { seat: Seat }; co
             return (
               <li key={n} className="w-[152px] shrink-0 text-[13px] leading-tight">
                 {drawn[n]}
-                <span className="mt-1 block truncate font-medium" title={names}>{names}</span>
+                <span className="mt-1 block truncate font-medium" title={names}>
+                  {names}
+                </span>
                 <span className="block text-soft">{t(c.school)}</span>
-                <Button small className="mt-1" onClick={() => acts.replaceAll(c.placed.map((p) => { const { elsewhere: _e, ...item } = byId.get(p.itemId)!; return { item, xMm: p.xMm, layer: p.layer, fill: p.fill }; }))}>{t('try')}</Button>
+                <Button
+                  small
+                  className="mt-1"
+                  onClick={() =>
+                    acts.replaceAll(
+                      c.placed.map((p) => {
+                        const { elsewhere: _e, ...item } = byId.get(p.itemId)!;
+                        return { item, xMm: p.xMm, layer: p.layer, fill: p.fill };
+                      }),
+                    )
+                  }
+                >
+                  {t('try')}
+                </Button>
               </li>
             );
           })}
@@ -63,17 +116,58 @@ export function OtherWays({ piece, covers }: { piece: Piece & { seat: Seat }; co
   );
 }
 
-function SmallSeat({ id, placed, piece, byId, paint, rules }: { id: string; placed: Composition['placed']; piece: Piece & { seat: Seat }; byId: ReadonlyMap<string, StashRow>; paint: Paint; rules: RuleBook }): ReactNode {
+function SmallSeat({
+  id,
+  placed,
+  piece,
+  byId,
+  paint,
+  rules,
+}: {
+  id: string;
+  placed: Composition['placed'];
+  piece: Piece & { seat: Seat };
+  byId: ReadonlyMap<string, StashRow>;
+  paint: Paint;
+  rules: RuleBook;
+}): ReactNode {
   const perMm = (CARD.width - 16) / piece.seat.widthMm;
   return (
-    <svg viewBox={`0 0 ${CARD.width} ${CARD.height}`} width={CARD.width} height={CARD.height} aria-hidden="true" className="block bg-well">
+    <svg
+      viewBox={`0 0 ${CARD.width} ${CARD.height}`}
+      width={CARD.width}
+      height={CARD.height}
+      aria-hidden="true"
+      className="block bg-well"
+    >
       <rect x="4" y="30" width={CARD.width - 8} height="28" rx="4" fill={paint(piece.colours[0]!)} />
       {placed.map((p, i) => {
         const item = byId.get(p.itemId)!;
         const use = takenSize(item, false, rules);
         const [w, h] = [use.widthMm * perMm, use.heightMm * perMm];
         const cloth = `${id}x${i}`;
-        return <g key={i}><defs><Cloth id={cloth} kind={item.pattern.kind} repeat={item.pattern.repeatMm * perMm} colours={item.colours.map((k) => ({ hex: paint(k), share: k.share }))} /></defs><rect x={8 + p.xMm * perMm - w / 2} y={52 - h} width={w} height={h} rx="2" fill={`url(#${cloth})`} stroke="#0006" strokeWidth="0.7" /></g>;
+        return (
+          <g key={i}>
+            <defs>
+              <Cloth
+                id={cloth}
+                kind={item.pattern.kind}
+                repeat={item.pattern.repeatMm * perMm}
+                colours={item.colours.map((k) => ({ hex: paint(k), share: k.share }))}
+              />
+            </defs>
+            <rect
+              x={8 + p.xMm * perMm - w / 2}
+              y={52 - h}
+              width={w}
+              height={h}
+              rx="2"
+              fill={`url(#${cloth})`}
+              stroke="#0006"
+              strokeWidth="0.7"
+            />
+          </g>
+        );
       })}
     </svg>
   );

@@ -26,8 +26,20 @@ export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {
   const unit = file.room.unit;
   const bare = (mm: number) => formatBareLength(mm, unit);
   const short = plan.sheet.inserts;
-  const buys = (p: PillowPlan) => p.insert.insert !== null && short.some((n) => n.buy > 0 && n.fill === p.fill && Math.abs(n.widthMm - p.insert.insert!.widthMm) < 5 && Math.abs(n.heightMm - p.insert.insert!.heightMm) < 5);
-  const findings = plan.findings.filter((f) => f.stage === 'seats' && (f.about.includes(s.pieceId) || f.about.some((id) => s.pillows.some((p) => p.placementId === id))));
+  const buys = (p: PillowPlan) =>
+    p.insert.insert !== null &&
+    short.some(
+      (n) =>
+        n.buy > 0 &&
+        n.fill === p.fill &&
+        Math.abs(n.widthMm - p.insert.insert!.widthMm) < 5 &&
+        Math.abs(n.heightMm - p.insert.insert!.heightMm) < 5,
+    );
+  const findings = plan.findings.filter(
+    (f) =>
+      f.stage === 'seats' &&
+      (f.about.includes(s.pieceId) || f.about.some((id) => s.pillows.some((p) => p.placementId === id))),
+  );
   return (
     <>
       <SheetTitle>{t('pillows', { count: s.pillows.length })}</SheetTitle>
@@ -37,12 +49,28 @@ export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {
           const item = itemOf(file, p.itemId)!;
           const open = picked === p.placementId;
           return (
-            <li key={p.placementId} className={`-mx-2 border-b border-line px-2 ${open ? 'my-1 border-2 border-ink bg-white' : ''}`}>
-              <button type="button" aria-expanded={open} onClick={() => pick(open ? null : p.placementId)} className="grid w-full grid-cols-[36px_1fr_auto_auto] items-center gap-x-2.5 py-1.5 text-left text-[14px]">
+            <li
+              key={p.placementId}
+              className={`-mx-2 border-b border-line px-2 ${open ? 'my-1 border-2 border-ink bg-white' : ''}`}
+            >
+              <button
+                type="button"
+                aria-expanded={open}
+                onClick={() => pick(open ? null : p.placementId)}
+                className="grid w-full grid-cols-[36px_1fr_auto_auto] items-center gap-x-2.5 py-1.5 text-left text-[14px]"
+              >
                 <ClothChip item={item} paint={paint} />
                 <span className="font-semibold leading-tight">{p.name}</span>
-                <span className="text-soft"><Words>{t('cover', { width: bare(item.widthMm), height: bare(item.heightMm) })}</Words></span>
-                <span className="min-w-[88px] text-right"><Words>{p.insert.insert ? `${t('insert', { width: bare(p.insert.insert.widthMm), height: bare(p.insert.insert.heightMm) })} ${buys(p) ? t('toBuy') : t(p.fill)}` : t('noInsert')}</Words></span>
+                <span className="text-soft">
+                  <Words>{t('cover', { width: bare(item.widthMm), height: bare(item.heightMm) })}</Words>
+                </span>
+                <span className="min-w-[88px] text-right">
+                  <Words>
+                    {p.insert.insert
+                      ? `${t('insert', { width: bare(p.insert.insert.widthMm), height: bare(p.insert.insert.heightMm) })} ${buys(p) ? t('toBuy') : t(p.fill)}`
+                      : t('noInsert')}
+                  </Words>
+                </span>
               </button>
               {open && <PillowForm plan={p} placement={placement} acts={acts} />}
             </li>
@@ -54,22 +82,66 @@ export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {
   );
 }
 
-function PillowForm({ plan: p, placement, acts }: { plan: PillowPlan; placement: Placement; acts: ReturnType<typeof useSeatActs> }): ReactNode {
+function PillowForm({
+  plan: p,
+  placement,
+  acts,
+}: {
+  plan: PillowPlan;
+  placement: Placement;
+  acts: ReturnType<typeof useSeatActs>;
+}): ReactNode {
   const t = useTranslations('seats');
   const { file } = useRoom();
   const unit = file.room.unit;
   return (
     <div className="space-y-2.5 pb-3 pt-1">
-      <p className="flex justify-between text-[13px] text-soft"><span><Words>{`${t('useWidth', { width: formatLength(p.useWidthMm, unit) })}, ${t('plump', { percent: `${Math.round(p.insert.plumpness * 100)}%` })}`}</Words></span><Why rule={p.insert.rule} /></p>
+      <p className="flex justify-between text-[13px] text-soft">
+        <span>
+          <Words>{`${t('useWidth', { width: formatLength(p.useWidthMm, unit) })}, ${t('plump', { percent: `${Math.round(p.insert.plumpness * 100)}%` })}`}</Words>
+        </span>
+        <Why rule={p.insert.rule} />
+      </p>
       <div className="grid grid-cols-2 gap-x-4">
-        <LengthField label={t('place')} draftKey={`${file.room.id}-${p.placementId}-x`} valueMm={p.xMm} unit={unit} onCommit={(xMm) => { acts.set(placement, { xMm }); return TAKEN; }} />
-        <div><p className="mb-1 font-narrow text-[13px] text-soft">{t('fill')}</p><Choice label={t('fill')} value={p.fill} onChange={(fill) => acts.set(placement, { fill })} options={(['feather', 'polyester', 'foam'] as const).map((f) => ({ value: f, label: t(f) }))} /></div>
+        <LengthField
+          label={t('place')}
+          draftKey={`${file.room.id}-${p.placementId}-x`}
+          valueMm={p.xMm}
+          unit={unit}
+          onCommit={(xMm) => {
+            acts.set(placement, { xMm });
+            return TAKEN;
+          }}
+        />
+        <div>
+          <p className="mb-1 font-narrow text-[13px] text-soft">{t('fill')}</p>
+          <Choice
+            label={t('fill')}
+            value={p.fill}
+            onChange={(fill) => acts.set(placement, { fill })}
+            options={(['feather', 'polyester', 'foam'] as const).map((f) => ({ value: f, label: t(f) }))}
+          />
+        </div>
       </div>
       <div className="flex flex-wrap gap-1.5">
-        <Button small onClick={() => acts.set(placement, { layer: Math.min(20, placement.layer + 1) })}>{t('front')}</Button>
-        <Button small disabled={placement.layer === 0} onClick={() => acts.set(placement, { layer: placement.layer - 1 })}>{t('back')}</Button>
-        {p.cover.widthMm !== p.cover.heightMm && <Button small onClick={() => acts.set(placement, { turned: !placement.turned })}>{t('turn')}</Button>}
-        <Button small onClick={() => acts.takeOff(placement)}>{t('takeOff')}</Button>
+        <Button small onClick={() => acts.set(placement, { layer: Math.min(20, placement.layer + 1) })}>
+          {t('front')}
+        </Button>
+        <Button
+          small
+          disabled={placement.layer === 0}
+          onClick={() => acts.set(placement, { layer: placement.layer - 1 })}
+        >
+          {t('back')}
+        </Button>
+        {p.cover.widthMm !== p.cover.heightMm && (
+          <Button small onClick={() => acts.set(placement, { turned: !placement.turned })}>
+            {t('turn')}
+          </Button>
+        )}
+        <Button small onClick={() => acts.takeOff(placement)}>
+          {t('takeOff')}
+        </Button>
       </div>
     </div>
   );

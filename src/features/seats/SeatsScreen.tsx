@@ -28,19 +28,45 @@ export function SeatsScreen(): ReactNode {
   const covers = useStash('cover');
   const unit = file.room.unit;
   const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
-  const piece = seats.find((p) => p.id === picked || look.placements.some((x) => x.id === picked && x.pieceId === p.id)) ?? seats[0];
+  const piece =
+    seats.find(
+      (p) => p.id === picked || look.placements.some((x) => x.id === picked && x.pieceId === p.id),
+    ) ?? seats[0];
   const acts = useSeatActs(piece);
   const drawn = useRef<{ scale: Scale; left: number } | null>(null);
   const box = useRef<HTMLDivElement>(null);
   const begun = useRef<Placement | null>(null);
   const drag = useDrawingDrag(unit, {
-    start: (id) => { begun.current = look.placements.find((p) => p.id === id) ?? null; pick(id); },
-    move: (_id, dx) => { if (begun.current && dx !== 0) preview([acts.moveChange(begun.current, dx)]); },
-    end: (_id, dx, _dy, moved) => { preview(null); if (moved && begun.current && dx !== 0) change([acts.moveChange(begun.current, dx)]); },
+    start: (id) => {
+      begun.current = look.placements.find((p) => p.id === id) ?? null;
+      pick(id);
+    },
+    move: (_id, dx) => {
+      if (begun.current && dx !== 0) preview([acts.moveChange(begun.current, dx)]);
+    },
+    end: (_id, dx, _dy, moved) => {
+      preview(null);
+      if (moved && begun.current && dx !== 0) change([acts.moveChange(begun.current, dx)]);
+    },
   });
   if (!piece) {
     return (
-      <Workspace worksheet={<><SheetTitle>{t('stages.seats')}</SheetTitle><p>{t('seats.none')}</p><p className="mt-3"><PageLink className="underline underline-offset-4" href={`/rooms/${file.room.id}/measure?look=${look.id}&wall=plan`}>{t('stageNeeds.a-seat')}</PageLink></p></>}>
+      <Workspace
+        worksheet={
+          <>
+            <SheetTitle>{t('stages.seats')}</SheetTitle>
+            <p>{t('seats.none')}</p>
+            <p className="mt-3">
+              <PageLink
+                className="underline underline-offset-4"
+                href={`/rooms/${file.room.id}/measure?look=${look.id}&wall=plan`}
+              >
+                {t('stageNeeds.a-seat')}
+              </PageLink>
+            </p>
+          </>
+        }
+      >
         <SheetHead title={t('stages.seats')} says="" views={false} />
       </Workspace>
     );
@@ -50,10 +76,18 @@ export function SeatsScreen(): ReactNode {
   const seatPlan = plan.seats.find((s) => s.pieceId === piece.id)!;
   const sitsAt = on.xMm + (on.widthMm - piece.seat.widthMm) / 2;
   const margin = inches(14);
-  const region = { xMm: on.xMm - margin, yMm: 0, widthMm: on.widthMm + 2 * margin, heightMm: Math.min(file.room.ceilingMm, Math.max(piece.heightMm + inches(14), inches(52))) };
+  const region = {
+    xMm: on.xMm - margin,
+    yMm: 0,
+    widthMm: on.widthMm + 2 * margin,
+    heightMm: Math.min(file.room.ceilingMm, Math.max(piece.heightMm + inches(14), inches(52))),
+  };
   // what stands in front of the seat would hide it: only what is on it and behind it is shown
   const own = new Set([piece.id, ...look.placements.filter((p) => p.pieceId === piece.id).map((p) => p.id)]);
-  const shown = { ...elevation, shapes: elevation.shapes.filter((s) => own.has(s.about) || s.depthMm < on.depthMm) };
+  const shown = {
+    ...elevation,
+    shapes: elevation.shapes.filter((s) => own.has(s.about) || s.depthMm < on.depthMm),
+  };
   const drop = (item: Item, clientX: number, clientY: number) => {
     const svg = box.current?.querySelector('svg');
     if (!svg || !drawn.current) return;
@@ -65,29 +99,75 @@ export function SeatsScreen(): ReactNode {
   const buy = sum(plan.sheet.inserts.map((i) => i.buy));
   return (
     <Workspace
-      worksheet={(
+      worksheet={
         <>
-          {seats.length > 1 && <div className="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-[14px]" role="group" aria-label={t('seats.seatsHere')}>{seats.map((p) => <button key={p.id} type="button" aria-pressed={p.id === piece.id} onClick={() => { pick(p.id); setWall(placeOnWall(p, plan.walls).wallId); }} className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink">{p.name}</button>)}</div>}
+          {seats.length > 1 && (
+            <div
+              className="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-[14px]"
+              role="group"
+              aria-label={t('seats.seatsHere')}
+            >
+              {seats.map((p) => (
+                <button
+                  key={p.id}
+                  type="button"
+                  aria-pressed={p.id === piece.id}
+                  onClick={() => {
+                    pick(p.id);
+                    setWall(placeOnWall(p, plan.walls).wallId);
+                  }}
+                  className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink"
+                >
+                  {p.name}
+                </button>
+              ))}
+            </div>
+          )}
           <SeatSheet plan={seatPlan} />
         </>
-      )}
+      }
     >
-      <SheetHead title={piece.name} says={t('seats.facts', { width: formatLength(piece.seat.widthMm, unit), back: formatLength(piece.heightMm, unit), depth: formatLength(piece.seat.depthMm, unit) })} />
+      <SheetHead
+        title={piece.name}
+        says={t('seats.facts', {
+          width: formatLength(piece.seat.widthMm, unit),
+          back: formatLength(piece.heightMm, unit),
+          depth: formatLength(piece.seat.depthMm, unit),
+        })}
+      />
       <div ref={box}>
         <WallDrawing
-          elevation={shown} region={region} height={HEIGHT} title={piece.name} onBackground={() => pick(piece.id)}
+          elevation={shown}
+          region={region}
+          height={HEIGHT}
+          title={piece.name}
+          onBackground={() => pick(piece.id)}
           shapeProps={(s, scale) => {
             const pillow = seatPlan.pillows.find((p) => p.placementId === s.about);
             if (!pillow) return undefined;
             return {
-              ...(drag(pillow.placementId, scale) as React.SVGProps<SVGGElement>), role: 'button', tabIndex: 0, 'aria-label': pillow.name, 'aria-pressed': picked === pillow.placementId, style: { cursor: 'grab', touchAction: 'none' },
-              onFocus: () => { if (picked !== pillow.placementId) pick(pillow.placementId); },
+              ...(drag(pillow.placementId, scale) as React.SVGProps<SVGGElement>),
+              role: 'button',
+              tabIndex: 0,
+              'aria-label': pillow.name,
+              'aria-pressed': picked === pillow.placementId,
+              style: { cursor: 'grab', touchAction: 'none' },
+              onFocus: () => {
+                if (picked !== pillow.placementId) pick(pillow.placementId);
+              },
               onKeyDown: (e: React.KeyboardEvent) => {
                 const p = look.placements.find((x) => x.id === pillow.placementId)!;
                 const by = nudgeOf(e, unit);
-                if (by && by.dxMm !== 0) { e.preventDefault(); change([acts.moveChange(p, by.dxMm)]); }
-                else if (e.key === 'PageUp' || e.key === 'PageDown') { e.preventDefault(); acts.set(p, { layer: Math.min(20, Math.max(0, p.layer + (e.key === 'PageUp' ? 1 : -1))) }); }
-                else if (e.key === 'Delete' || e.key === 'Backspace') { e.preventDefault(); acts.takeOff(p); }
+                if (by && by.dxMm !== 0) {
+                  e.preventDefault();
+                  change([acts.moveChange(p, by.dxMm)]);
+                } else if (e.key === 'PageUp' || e.key === 'PageDown') {
+                  e.preventDefault();
+                  acts.set(p, { layer: Math.min(20, Math.max(0, p.layer + (e.key === 'PageUp' ? 1 : -1))) });
+                } else if (e.key === 'Delete' || e.key === 'Backspace') {
+                  e.preventDefault();
+                  acts.takeOff(p);
+                }
               },
             };
           }}
@@ -98,18 +178,49 @@ export function SeatsScreen(): ReactNode {
             const chosen = seatPlan.pillows.find((p) => p.placementId === picked);
             return (
               <g>
-                {chosen && <rect x={scale.x(sitsAt + chosen.xMm - chosen.useWidthMm / 2) - 3} y={scale.y(piece.seat.heightMm + chosen.useHeightMm) - 3} width={chosen.useWidthMm * scale.perMm + 6} height={chosen.useHeightMm * scale.perMm + 6} fill="none" stroke="#141414" strokeWidth="2" pointerEvents="none" />}
-                {seatPlan.free.filter((f) => f.toMm - f.fromMm > 100).map((f) => <Dimension key={f.fromMm} x1={scale.x(sitsAt + f.fromMm)} x2={scale.x(sitsAt + f.toMm)} y1={y} y2={y} valueMm={f.toMm - f.fromMm} unit={unit} name={t('seats.free', { width: '' })} text={t('seats.free', { width: formatLength(f.toMm - f.fromMm, unit) })} />)}
+                {chosen && (
+                  <rect
+                    x={scale.x(sitsAt + chosen.xMm - chosen.useWidthMm / 2) - 3}
+                    y={scale.y(piece.seat.heightMm + chosen.useHeightMm) - 3}
+                    width={chosen.useWidthMm * scale.perMm + 6}
+                    height={chosen.useHeightMm * scale.perMm + 6}
+                    fill="none"
+                    stroke="#141414"
+                    strokeWidth="2"
+                    pointerEvents="none"
+                  />
+                )}
+                {seatPlan.free
+                  .filter((f) => f.toMm - f.fromMm > 100)
+                  .map((f) => (
+                    <Dimension
+                      key={f.fromMm}
+                      x1={scale.x(sitsAt + f.fromMm)}
+                      x2={scale.x(sitsAt + f.toMm)}
+                      y1={y}
+                      y2={y}
+                      valueMm={f.toMm - f.fromMm}
+                      unit={unit}
+                      name={t('seats.free', { width: '' })}
+                      text={t('seats.free', { width: formatLength(f.toMm - f.fromMm, unit) })}
+                    />
+                  ))}
               </g>
             );
           }}
         </WallDrawing>
       </div>
       <div className="grid grid-cols-2 gap-x-5 gap-y-2 px-4 pb-3 pt-1 sm:grid-cols-4">
-        <Numeral label={t('seats.canSit')} rule="seats.perSitter">{t('seats.of', { n: seatPlan.canSit, m: seatPlan.seats })}</Numeral>
-        <Numeral label={t('seats.depthLeft')} rule="seats.depthLeft">{formatLength(seatPlan.depthLeftMm, unit)}</Numeral>
+        <Numeral label={t('seats.canSit')} rule="seats.perSitter">
+          {t('seats.of', { n: seatPlan.canSit, m: seatPlan.seats })}
+        </Numeral>
+        <Numeral label={t('seats.depthLeft')} rule="seats.depthLeft">
+          {formatLength(seatPlan.depthLeftMm, unit)}
+        </Numeral>
         <Numeral label={t('seats.lift')}>{String(seatPlan.toLiftOff)}</Numeral>
-        <Numeral label={t('seats.buy')} rule={seatPlan.rulesUsed.insert}>{buy === 0 ? t('seats.buyNone') : String(buy)}</Numeral>
+        <Numeral label={t('seats.buy')} rule={seatPlan.rulesUsed.insert}>
+          {buy === 0 ? t('seats.buyNone') : String(buy)}
+        </Numeral>
       </div>
       <StashStrip covers={covers} onDrop={drop} onPut={(item) => acts.putOn(item, null)} />
       <OtherWays piece={piece} covers={covers} />

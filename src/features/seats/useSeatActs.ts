@@ -23,17 +23,45 @@ export function useSeatActs(piece: Piece | undefined) {
       const behind = onSeat.filter((p) => Math.abs(p.xMm - x) < reach);
       const layer = behind.length === 0 ? 0 : Math.min(20, Math.max(...behind.map((p) => p.layer)) + 1);
       const id = nanoid(8);
-      change([{ do: 'putItem', item }, put({ id, itemId: item.id, pieceId: piece.id, as: 'pillow', xMm: x, layer, fill: 'feather', turned: false })]);
+      change([
+        { do: 'putItem', item },
+        put({
+          id,
+          itemId: item.id,
+          pieceId: piece.id,
+          as: 'pillow',
+          xMm: x,
+          layer,
+          fill: 'feather',
+          turned: false,
+        }),
+      ]);
       pick(id);
     },
-    takeOff: (p: Placement): void => { change([{ do: 'removePlacement', lookId: look.id, id: p.id }]); pick(null); },
+    takeOff: (p: Placement): void => {
+      change([{ do: 'removePlacement', lookId: look.id, id: p.id }]);
+      pick(null);
+    },
     /** Another arrangement in the place of what is on the seat. */
-    replaceAll: (placed: readonly { item: Item; xMm: number; layer: number; fill: Placement['fill'] }[]): void => {
+    replaceAll: (
+      placed: readonly { item: Item; xMm: number; layer: number; fill: Placement['fill'] }[],
+    ): void => {
       if (!piece) return;
       const items = [...new Map(placed.map((x) => [x.item.id, x.item])).values()];
       change([
         ...items.map((item): Change => ({ do: 'putItem', item })),
-        ...placed.map((x): Change => put({ id: nanoid(8), itemId: x.item.id, pieceId: piece.id, as: 'pillow', xMm: x.xMm, layer: x.layer, fill: x.fill, turned: false })),
+        ...placed.map((x): Change =>
+          put({
+            id: nanoid(8),
+            itemId: x.item.id,
+            pieceId: piece.id,
+            as: 'pillow',
+            xMm: x.xMm,
+            layer: x.layer,
+            fill: x.fill,
+            turned: false,
+          }),
+        ),
         ...onSeat.map((p): Change => ({ do: 'removePlacement', lookId: look.id, id: p.id })),
       ]);
     },

@@ -24,7 +24,15 @@ export function Findings({ findings, title }: { findings: readonly Finding[]; ti
         {sorted.map((f, i) => (
           <li key={`${f.code}${f.about.join()}${i}`} className="flex gap-2.5 text-[14px] leading-snug">
             <Mark level={f.level} title={t(`levels.${f.level}`)} />
-            <span><Words>{words(f)}</Words>{f.rule && <> <Why rule={f.rule} /></>}</span>
+            <span>
+              <Words>{words(f)}</Words>
+              {f.rule && (
+                <>
+                  {' '}
+                  <Why rule={f.rule} />
+                </>
+              )}
+            </span>
           </li>
         ))}
       </ul>

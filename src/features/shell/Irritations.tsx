@@ -8,12 +8,34 @@ import { useRoomAtRest } from './room/RoomContext';
 export const Irritations = memo(function Irritations({ stage }: { stage: StageName }): ReactNode {
   const t = useTranslations('clear');
   const { file, wallId, change } = useRoomAtRest();
-  const rows = file.clear.irritations.filter((i) => (i.wallId === null || i.wallId === wallId || stage === 'colour') && (i.doneIn === null || i.doneIn === stage));
+  const rows = file.clear.irritations.filter(
+    (i) =>
+      (i.wallId === null || i.wallId === wallId || stage === 'colour') &&
+      (i.doneIn === null || i.doneIn === stage),
+  );
   if (rows.length === 0) return null;
   return (
     <section className="mt-5 border-t border-line pt-3">
       <h3 className="mb-1 font-sans text-[14px] font-semibold">{t('bothered')}</h3>
-      <ul>{rows.map((i) => <li key={i.id}><label className="flex min-h-[26px] items-baseline gap-2 text-[14px]"><input type="checkbox" className="translate-y-[2px] accent-black" checked={i.doneIn !== null} onChange={(e) => change([{ do: 'putIrritation', irritation: { ...i, doneIn: e.target.checked ? stage : null } }])} /><span className={i.doneIn ? 'text-soft line-through' : ''}>{i.text}</span></label></li>)}</ul>
+      <ul>
+        {rows.map((i) => (
+          <li key={i.id}>
+            <label className="flex min-h-[26px] items-baseline gap-2 text-[14px]">
+              <input
+                type="checkbox"
+                className="translate-y-[2px] accent-black"
+                checked={i.doneIn !== null}
+                onChange={(e) =>
+                  change([
+                    { do: 'putIrritation', irritation: { ...i, doneIn: e.target.checked ? stage : null } },
+                  ])
+                }
+              />
+              <span className={i.doneIn ? 'text-soft line-through' : ''}>{i.text}</span>
+            </label>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 });

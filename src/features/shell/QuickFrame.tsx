@@ -17,7 +17,19 @@ import { useKeys } from './useKeys';
 const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog));
 
 /** A quick answer: readings, drawing, answer; kept as the beginning of a room when wanted. */
-export function QuickFrame({ title, stage, readings, drawing, answer }: { title: string; stage: 'windows' | 'walls' | 'seats'; readings: ReactNode; drawing: ReactNode; answer: ReactNode }): ReactNode {
+export function QuickFrame({
+  title,
+  stage,
+  readings,
+  drawing,
+  answer,
+}: {
+  title: string;
+  stage: 'windows' | 'walls' | 'seats';
+  readings: ReactNode;
+  drawing: ReactNode;
+  answer: ReactNode;
+}): ReactNode {
   const t = useTranslations();
   const router = useRouter();
   const { file, change, asked, askWhy } = useRoom();
@@ -26,7 +38,10 @@ export function QuickFrame({ title, stage, readings, drawing, answer }: { title:
   const [problem, setProblem] = useState<string | null>(null);
   useKeys(() => undefined);
   const keep = async () => {
-    if (!name) { setProblem(t('home.nameNeeded', { example: t('home.roomNameExample') })); return; }
+    if (!name) {
+      setProblem(t('home.nameNeeded', { example: t('home.roomNameExample') }));
+      return;
+    }
     try {
       const result = await beginRoomAction({ ...file, room: { ...file.room, name } }, null);
       if (result.ok) router.push(`/rooms/${result.value.id}/${stage}`);
@@ -38,26 +53,74 @@ export function QuickFrame({ title, stage, readings, drawing, answer }: { title:
   return (
     <div className="mx-auto max-w-[1280px] px-3 pb-6 sm:px-5">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2 py-3">
-        <PageLink href="/" className="font-head text-[22px]" aria-label={`${t('app.name')}, ${t('app.home')}`}>{t('app.name')}</PageLink>
+        <PageLink
+          href="/"
+          className="font-head text-[22px]"
+          aria-label={`${t('app.name')}, ${t('app.home')}`}
+        >
+          {t('app.name')}
+        </PageLink>
         <p className="text-[14px] text-soft">{t('home.quick')}</p>
         <div className="ml-auto flex flex-wrap items-center gap-3">
-          <div className="w-[330px]"><Choice label={t('measure.unit')} value={file.room.unit} onChange={(unit: LengthUnit) => change([{ do: 'setRoom', room: { ...file.room, unit } }])} options={(['in', 'ft-in', 'cm'] as const).map((u) => ({ value: u, label: t(`measure.unit-${u}`) }))} /></div>
-          <Button look="strong" onClick={() => setKeeping(true)}>{t('quick.keep')}</Button>
+          <div className="w-[330px]">
+            <Choice
+              label={t('measure.unit')}
+              value={file.room.unit}
+              onChange={(unit: LengthUnit) => change([{ do: 'setRoom', room: { ...file.room, unit } }])}
+              options={(['in', 'ft-in', 'cm'] as const).map((u) => ({
+                value: u,
+                label: t(`measure.unit-${u}`),
+              }))}
+            />
+          </div>
+          <Button look="strong" onClick={() => setKeeping(true)}>
+            {t('quick.keep')}
+          </Button>
         </div>
       </header>
       <main className="grid items-start gap-3.5 lg:grid-cols-[1fr_372px]">
         <section className="min-w-0 bg-sheet px-4 py-3">
           <h1 className="text-[24px]">{title}</h1>
-          <div data-worksheet className="mt-3 border-b border-line pb-4" aria-label={t('quick.readings')} role="group">{readings}</div>
+          <div
+            data-worksheet
+            className="mt-3 border-b border-line pb-4"
+            aria-label={t('quick.readings')}
+            role="group"
+          >
+            {readings}
+          </div>
           <div className="pt-2">{drawing}</div>
         </section>
-        <aside data-worksheet className="bg-sheet px-[18px] py-4" aria-label={t('quick.answer')}>{answer}</aside>
+        <aside data-worksheet className="bg-sheet px-[18px] py-4" aria-label={t('quick.answer')}>
+          {answer}
+        </aside>
       </main>
       {asked && <WhyDialog rule={asked as RuleId} onClose={() => askWhy(null)} />}
-      <LazyDialog open={keeping} onClose={() => setKeeping(false)} title={t('quick.keep')} closeLabel={t('shell.close')}>
-        <TextField label={t('quick.keepName')} draftKey="quick-keep-name" value={name} placeholder={t('home.roomNameExample')} onCommit={(v) => { setName(v.slice(0, 80)); setProblem(null); return TAKEN; }} />
-        {problem && <p role="alert" className="mt-2 text-[14px]">{problem}</p>}
-        <Button look="strong" className="mt-4" onClick={() => void keep()}>{t('quick.keep')}</Button>
+      <LazyDialog
+        open={keeping}
+        onClose={() => setKeeping(false)}
+        title={t('quick.keep')}
+        closeLabel={t('shell.close')}
+      >
+        <TextField
+          label={t('quick.keepName')}
+          draftKey="quick-keep-name"
+          value={name}
+          placeholder={t('home.roomNameExample')}
+          onCommit={(v) => {
+            setName(v.slice(0, 80));
+            setProblem(null);
+            return TAKEN;
+          }}
+        />
+        {problem && (
+          <p role="alert" className="mt-2 text-[14px]">
+            {problem}
+          </p>
+        )}
+        <Button look="strong" className="mt-4" onClick={() => void keep()}>
+          {t('quick.keep')}
+        </Button>
       </LazyDialog>
     </div>
   );

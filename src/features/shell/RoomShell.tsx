@@ -23,7 +23,11 @@ const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog));
 /** The frame of an open room: valance, head, rail, and the stage's own sheets. */
 export function RoomShell({ openedText, children }: { openedText: string; children: ReactNode }): ReactNode {
   const [opened] = useState(() => JSON.parse(openedText) as OpenRoom);
-  return <RoomProvider opened={opened}><Frame>{children}</Frame></RoomProvider>;
+  return (
+    <RoomProvider opened={opened}>
+      <Frame>{children}</Frame>
+    </RoomProvider>
+  );
 }
 
 function Frame({ children }: { children: ReactNode }): ReactNode {
@@ -45,24 +49,71 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
   };
   return (
     <div className="flex min-h-dvh flex-col">
-      <a href={tape ? '#tape-reading' : '#drawing'} className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">{t('shell.skip')}</a>
+      <a
+        href={tape ? '#tape-reading' : '#drawing'}
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
+      >
+        {t('shell.skip')}
+      </a>
       <header className="no-print">
         <Valance families={plan.spread.families} paint={paint} onPick={showFamily} />
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 py-2.5">
-        <PageLink href="/" className="font-head text-[22px]" aria-label={`${t('app.name')}, ${t('app.home')}`}>{t('app.name')}</PageLink>
-        <p className="text-[14px]"><span className="text-soft">{file.home.name} / </span><b className="font-semibold">{file.room.name}</b></p>
-        <div className="ml-auto flex min-w-0 flex-wrap items-center gap-x-4 gap-y-2">
-          <div className={tape ? 'max-lg:hidden' : 'contents'}><LookTabs /></div>
-          <div className={tape ? 'max-lg:hidden' : 'contents'}><SeenBy /></div>
-          <StatusLine />
-          <button type="button" onClick={openHelp} aria-label={t('shell.help')} title={t('shell.help')} className="hidden h-6 w-6 rounded-md border border-ink text-[13px] hover:bg-sheet lg:block">?</button>
-        </div>
+          <PageLink
+            href="/"
+            className="font-head text-[22px]"
+            aria-label={`${t('app.name')}, ${t('app.home')}`}
+          >
+            {t('app.name')}
+          </PageLink>
+          <p className="text-[14px]">
+            <span className="text-soft">{file.home.name} / </span>
+            <b className="font-semibold">{file.room.name}</b>
+          </p>
+          <div className="ml-auto flex min-w-0 flex-wrap items-center gap-x-4 gap-y-2">
+            <div className={tape ? 'max-lg:hidden' : 'contents'}>
+              <LookTabs />
+            </div>
+            <div className={tape ? 'max-lg:hidden' : 'contents'}>
+              <SeenBy />
+            </div>
+            <StatusLine />
+            <button
+              type="button"
+              onClick={openHelp}
+              aria-label={t('shell.help')}
+              title={t('shell.help')}
+              className="hidden h-6 w-6 rounded-md border border-ink text-[13px] hover:bg-sheet lg:block"
+            >
+              ?
+            </button>
+          </div>
         </div>
       </header>
-      <div className="flex flex-1 flex-col lg:flex-row"><div className={tape ? 'max-lg:hidden' : 'contents'}><Rail /></div>{children}</div>
+      <div className="flex flex-1 flex-col lg:flex-row">
+        <div className={tape ? 'max-lg:hidden' : 'contents'}>
+          <Rail />
+        </div>
+        {children}
+      </div>
       {asked && <WhyDialog rule={asked as RuleId} onClose={() => askWhy(null)} />}
-      <LazyDialog open={help} onClose={() => setHelp(false)} title={t('keys.title')} closeLabel={t('shell.close')}>
-        <ul className="space-y-1.5">{(['nudge', 'alt', 'undo', 'wall', 'look', 'enter', 'delete', 'escape', 'help'] as const).map((k) => <li key={k}>{t(`keys.${k}`, { small: formatLength(markStep(unit), unit).replace('\u2044', '/'), large: unit === 'cm' ? '1 cm' : '1 in' })}</li>)}</ul>
+      <LazyDialog
+        open={help}
+        onClose={() => setHelp(false)}
+        title={t('keys.title')}
+        closeLabel={t('shell.close')}
+      >
+        <ul className="space-y-1.5">
+          {(['nudge', 'alt', 'undo', 'wall', 'look', 'enter', 'delete', 'escape', 'help'] as const).map(
+            (k) => (
+              <li key={k}>
+                {t(`keys.${k}`, {
+                  small: formatLength(markStep(unit), unit).replace('\u2044', '/'),
+                  large: unit === 'cm' ? '1 cm' : '1 in',
+                })}
+              </li>
+            ),
+          )}
+        </ul>
       </LazyDialog>
     </div>
   );

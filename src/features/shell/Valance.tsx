@@ -9,40 +9,124 @@ const FOLD = 17;
 const WIDTH = 1280;
 
 /** Things laid end to end from a start, each with where it begins and ends. */
-const running = <T,>(things: readonly T[], length: (t: T) => number, start: number): { thing: T; from: number; to: number }[] =>
-  things.reduce<{ thing: T; from: number; to: number }[]>((laid, thing) => { const from = laid[laid.length - 1]?.to ?? start; return [...laid, { thing, from, to: from + length(thing) }]; }, []);
+const running = <T,>(
+  things: readonly T[],
+  length: (t: T) => number,
+  start: number,
+): { thing: T; from: number; to: number }[] =>
+  things.reduce<{ thing: T; from: number; to: number }[]>((laid, thing) => {
+    const from = laid[laid.length - 1]?.to ?? start;
+    return [...laid, { thing, from, to: from + length(thing) }];
+  }, []);
 
 /** The look's colours gathered as cloth: a fold's width is its share of what is seen. */
-export function Valance({ families, paint, height = 38, onPick }: { families: readonly FamilyPlan[]; paint: (c: Lab) => string; height?: number; onPick?: (familyId: string) => void }): ReactNode {
+export function Valance({
+  families,
+  paint,
+  height = 38,
+  onPick,
+}: {
+  families: readonly FamilyPlan[];
+  paint: (c: Lab) => string;
+  height?: number;
+  onPick?: (familyId: string) => void;
+}): ReactNode {
   const t = useTranslations('shell');
   const name = useFamilyName();
   const [shown, setShown] = useState<string | null>(null);
   const total = families.reduce((s, f) => s + f.areaMm2, 0) || 1;
   const stretches = running(families, (f) => f.areaMm2 / total, 0).map(({ thing: family, from, to }) => ({
-    family, from, to, shades: running([...family.shades].sort((a, b) => b.areaMm2 - a.areaMm2), (s) => s.areaMm2 / total, from).map(({ thing: s, ...span }) => ({ s, ...span })),
+    family,
+    from,
+    to,
+    shades: running(
+      [...family.shades].sort((a, b) => b.areaMm2 - a.areaMm2),
+      (s) => s.areaMm2 / total,
+      from,
+    ).map(({ thing: s, ...span }) => ({ s, ...span })),
   }));
-  const says = (f: FamilyPlan) => t('fold', { name: name(f), share: `${(f.share * 100).toFixed(f.share < 0.1 ? 1 : 0)}%`, places: f.spread.places.length });
+  const says = (f: FamilyPlan) =>
+    t('fold', {
+      name: name(f),
+      share: `${(f.share * 100).toFixed(f.share < 0.1 ? 1 : 0)}%`,
+      places: f.spread.places.length,
+    });
   const current = stretches.find((s) => s.family.id === shown);
   return (
     <div className="relative" role="group" aria-label={t('valance')}>
-      <svg viewBox={`0 0 ${WIDTH} ${height}`} preserveAspectRatio="none" className="block w-full" style={{ height }} aria-hidden="true">
+      <svg
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        preserveAspectRatio="none"
+        className="block w-full"
+        style={{ height }}
+        aria-hidden="true"
+      >
         <defs>
-          <linearGradient id={`folds${height}`} gradientUnits="userSpaceOnUse" x1="0" x2={FOLD} y1="0" y2="0" spreadMethod="repeat"><stop offset="0" stopColor="#000" stopOpacity="0.3" /><stop offset="0.3" stopColor="#fff" stopOpacity="0.14" /><stop offset="0.75" stopColor="#000" stopOpacity="0.03" /><stop offset="1" stopColor="#000" stopOpacity="0.3" /></linearGradient>
-          <clipPath id={`hem${height}`}><path d={`M0 0H${WIDTH}V${height - 5}${Array.from({ length: Math.ceil(WIDTH / FOLD) }, (_, i) => `Q${WIDTH - (i + 0.5) * FOLD} ${height + 4} ${WIDTH - (i + 1) * FOLD} ${height - 5}`).join('')}Z`} /></clipPath>
+          <linearGradient
+            id={`folds${height}`}
+            gradientUnits="userSpaceOnUse"
+            x1="0"
+            x2={FOLD}
+            y1="0"
+            y2="0"
+            spreadMethod="repeat"
+          >
+            <stop offset="0" stopColor="#000" stopOpacity="0.3" />
+            <stop offset="0.3" stopColor="#fff" stopOpacity="0.14" />
+            <stop offset="0.75" stopColor="#000" stopOpacity="0.03" />
+            <stop offset="1" stopColor="#000" stopOpacity="0.3" />
+          </linearGradient>
+          <clipPath id={`hem${height}`}>
+            <path
+              d={`M0 0H${WIDTH}V${height - 5}${Array.from({ length: Math.ceil(WIDTH / FOLD) }, (_, i) => `Q${WIDTH - (i + 0.5) * FOLD} ${height + 4} ${WIDTH - (i + 1) * FOLD} ${height - 5}`).join('')}Z`}
+            />
+          </clipPath>
         </defs>
         <g clipPath={`url(#hem${height})`}>
-          {stretches.flatMap(({ family, shades }) => shades.map(({ s, from, to }, i) => <rect key={`${family.id}${i}`} x={from * WIDTH} width={(to - from) * WIDTH + 0.6} height={height} fill={paint(s)} />))}
-          <rect width={WIDTH} height={height} fill={`url(#folds${height})`} /><rect width={WIDTH} height="3" fill="#00000022" />
+          {stretches.flatMap(({ family, shades }) =>
+            shades.map(({ s, from, to }, i) => (
+              <rect
+                key={`${family.id}${i}`}
+                x={from * WIDTH}
+                width={(to - from) * WIDTH + 0.6}
+                height={height}
+                fill={paint(s)}
+              />
+            )),
+          )}
+          <rect width={WIDTH} height={height} fill={`url(#folds${height})`} />
+          <rect width={WIDTH} height="3" fill="#00000022" />
         </g>
       </svg>
       {onPick && (
         <div className="absolute inset-0 flex">
           {stretches.map(({ family, from, to }) => (
-            <button key={family.id} type="button" aria-label={says(family)} style={{ width: `${(to - from) * 100}%` }} className="h-full min-w-[24px] focus-visible:outline-offset-[-3px]" onMouseEnter={() => setShown(family.id)} onMouseLeave={() => setShown(null)} onFocus={() => setShown(family.id)} onBlur={() => setShown(null)} onClick={() => onPick(family.id)} />
+            <button
+              key={family.id}
+              type="button"
+              aria-label={says(family)}
+              style={{ width: `${(to - from) * 100}%` }}
+              className="h-full min-w-[24px] focus-visible:outline-offset-[-3px]"
+              onMouseEnter={() => setShown(family.id)}
+              onMouseLeave={() => setShown(null)}
+              onFocus={() => setShown(family.id)}
+              onBlur={() => setShown(null)}
+              onClick={() => onPick(family.id)}
+            />
           ))}
         </div>
       )}
-      {current && <div aria-hidden="true" className="pointer-events-none absolute z-30 mt-0.5 whitespace-nowrap rounded-md border border-ink bg-sheet px-2 py-1 text-[13px]" style={current.from > 0.6 ? { right: `${(1 - current.to) * 100}%` } : { left: `${current.from * 100}%` }}>{says(current.family)}</div>}
+      {current && (
+        <div
+          aria-hidden="true"
+          className="pointer-events-none absolute z-30 mt-0.5 whitespace-nowrap rounded-md border border-ink bg-sheet px-2 py-1 text-[13px]"
+          style={
+            current.from > 0.6 ? { right: `${(1 - current.to) * 100}%` } : { left: `${current.from * 100}%` }
+          }
+        >
+          {says(current.family)}
+        </div>
+      )}
     </div>
   );
 }

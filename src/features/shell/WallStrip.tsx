@@ -15,7 +15,13 @@ import { useWallName } from './useWords';
 export const THUMB = { width: 126, height: 60 };
 
 /** Every wall, small, to change between; a page with a plan gives its small picture (`PlanThumb`) too. */
-export function WallStrip({ plan: planPicture, onPick }: { plan?: ReactNode; onPick?: () => void }): ReactNode {
+export function WallStrip({
+  plan: planPicture,
+  onPick,
+}: {
+  plan?: ReactNode;
+  onPick?: () => void;
+}): ReactNode {
   const t = useTranslations();
   const { plan, wallId, setWall, kelvin, pick } = useRoom();
   const paint = usePaint();
@@ -27,23 +33,57 @@ export function WallStrip({ plan: planPicture, onPick }: { plan?: ReactNode; onP
   useEffect(() => {
     const shown = strip.current?.querySelector('[aria-pressed=true]')?.getBoundingClientRect();
     const of = strip.current?.getBoundingClientRect();
-    if (shown && of) strip.current!.scrollLeft += Math.min(0, shown.left - of.left - 4) + Math.max(0, shown.right - of.right + 4);
+    if (shown && of)
+      strip.current!.scrollLeft +=
+        Math.min(0, shown.left - of.left - 4) + Math.max(0, shown.right - of.right + 4);
   }, [wallId]);
-  const go = (id: string) => { pick(null); setWall(id); onPick?.(); };
+  const go = (id: string) => {
+    pick(null);
+    setWall(id);
+    onPick?.();
+  };
   return (
     <div className="no-print border-t border-line px-4 pb-3 pt-2">
       <div ref={strip} className="flex gap-1.5 overflow-x-auto p-1">
         {plan.walls.map((w, i) => (
-          <button key={w.id} type="button" aria-pressed={w.id === wallId} onClick={() => go(w.id)} className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold" aria-label={wallName(w)}>
-            <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${w.id === wallId ? 'outline-2 outline-ink outline-solid' : ''}`}>
+          <button
+            key={w.id}
+            type="button"
+            aria-pressed={w.id === wallId}
+            onClick={() => go(w.id)}
+            className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold"
+            aria-label={wallName(w)}
+          >
+            <svg
+              viewBox={`0 0 ${THUMB.width} ${THUMB.height}`}
+              width={THUMB.width}
+              height={THUMB.height}
+              aria-hidden="true"
+              className={`block bg-well ${w.id === wallId ? 'outline-2 outline-ink outline-solid' : ''}`}
+            >
               {inBrowser && <Small elevation={plan.elevations[i]!} paint={paint} lampLit={kelvin < 4000} />}
             </svg>
-            <span className="block max-w-[126px] truncate pt-1">{w.ownName || (w.number ? `${t(`sides.${w.side}`)} ${w.number}` : t(`sides.${w.side}`))}</span>
+            <span className="block max-w-[126px] truncate pt-1">
+              {w.ownName || (w.number ? `${t(`sides.${w.side}`)} ${w.number}` : t(`sides.${w.side}`))}
+            </span>
           </button>
         ))}
         {planPicture && (
-          <button type="button" aria-pressed={wallId === 'plan'} onClick={() => go('plan')} className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold">
-            <svg viewBox={`0 0 ${THUMB.width} ${THUMB.height}`} width={THUMB.width} height={THUMB.height} aria-hidden="true" className={`block bg-well ${wallId === 'plan' ? 'outline-2 outline-ink outline-solid' : ''}`}>{inBrowser && planPicture}</svg>
+          <button
+            type="button"
+            aria-pressed={wallId === 'plan'}
+            onClick={() => go('plan')}
+            className="shrink-0 text-left font-narrow text-[13px] aria-pressed:font-bold"
+          >
+            <svg
+              viewBox={`0 0 ${THUMB.width} ${THUMB.height}`}
+              width={THUMB.width}
+              height={THUMB.height}
+              aria-hidden="true"
+              className={`block bg-well ${wallId === 'plan' ? 'outline-2 outline-ink outline-solid' : ''}`}
+            >
+              {inBrowser && planPicture}
+            </svg>
             <span className="block pt-1">{t('wall.plan')}</span>
           </button>
         )}
@@ -53,7 +93,27 @@ export function WallStrip({ plan: planPicture, onPick }: { plan?: ReactNode; onP
 }
 
 /** A wall in small; drawn anew only when something of that wall changed. */
-const Small = memo(function Small({ elevation: e, paint, lampLit }: { elevation: Elevation; paint: Paint; lampLit: boolean }): ReactNode {
-  const scale = fitScale(e.lengthMm, e.ceilingMm, THUMB.width, THUMB.height, { left: 2, right: 2, top: 2, bottom: 2 });
-  return <>{e.shapes.map((s) => <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} plain />)}<AboveEdge elevation={e} scale={scale} fill="#eaeaea" line={false} /></>;
+const Small = memo(function Small({
+  elevation: e,
+  paint,
+  lampLit,
+}: {
+  elevation: Elevation;
+  paint: Paint;
+  lampLit: boolean;
+}): ReactNode {
+  const scale = fitScale(e.lengthMm, e.ceilingMm, THUMB.width, THUMB.height, {
+    left: 2,
+    right: 2,
+    top: 2,
+    bottom: 2,
+  });
+  return (
+    <>
+      {e.shapes.map((s) => (
+        <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} plain />
+      ))}
+      <AboveEdge elevation={e} scale={scale} fill="#eaeaea" line={false} />
+    </>
+  );
 });

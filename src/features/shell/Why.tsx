@@ -8,5 +8,14 @@ import { useRoom } from './room/RoomContext';
 export function Why({ rule }: { rule: RuleId }): ReactNode {
   const t = useTranslations();
   const { askWhy } = useRoom();
-  return <button type="button" onClick={() => askWhy(rule)} aria-label={t('why.open', { what: t(`rules.${rule}.name` as 'rules.windows.hem.name') })} className="whitespace-nowrap text-[13px] text-soft underline decoration-line underline-offset-[3px] hover:text-ink hover:decoration-ink">{t('why.title')}</button>;
+  return (
+    <button
+      type="button"
+      onClick={() => askWhy(rule)}
+      aria-label={t('why.open', { what: t(`rules.${rule}.name` as 'rules.windows.hem.name') })}
+      className="whitespace-nowrap text-[13px] text-soft underline decoration-line underline-offset-[3px] hover:text-ink hover:decoration-ink"
+    >
+      {t('why.title')}
+    </button>
+  );
 }

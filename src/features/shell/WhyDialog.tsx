@@ -16,18 +16,53 @@ import { useRoom } from './room/RoomContext';
 import { useFindingWords } from './useWords';
 import { planDifferences } from './planDifferences';
 
-type SchoolKey = 'high' | 'twoThirds' | 'overFrame' | 'shared' | 'each' | 'eachPanel' | 'oneLength' | 'pair' | 'single' | 'cost' | 'fit' | 'work' | 'centre' | 'gap';
+type SchoolKey =
+  | 'high'
+  | 'twoThirds'
+  | 'overFrame'
+  | 'shared'
+  | 'each'
+  | 'eachPanel'
+  | 'oneLength'
+  | 'pair'
+  | 'single'
+  | 'cost'
+  | 'fit'
+  | 'work'
+  | 'centre'
+  | 'gap';
 
 function valueWords(value: RuleValue, row: RuleRow, unit: LengthUnit, suffix: string): string {
-  const one = (v: number) => (row.unit === 'length' ? formatLength(v, unit) : row.unit === 'area' ? `${(v / 1e6).toFixed(2)}` : row.unit === 'money' ? (v / 100).toFixed(2) : String(Number(v.toFixed(3))));
-  const words = typeof value === 'number' ? one(value) : row.shape === 'range' ? `${one(value[0]!)} – ${one(value[1]!)}` : value.map(one).join(', ');
+  const one = (v: number) =>
+    row.unit === 'length'
+      ? formatLength(v, unit)
+      : row.unit === 'area'
+        ? `${(v / 1e6).toFixed(2)}`
+        : row.unit === 'money'
+          ? (v / 100).toFixed(2)
+          : String(Number(v.toFixed(3)));
+  const words =
+    typeof value === 'number'
+      ? one(value)
+      : row.shape === 'range'
+        ? `${one(value[0]!)} – ${one(value[1]!)}`
+        : value.map(one).join(', ');
   return suffix && row.unit !== 'length' ? `${words} ${suffix}` : words;
 }
 
 /** The rule behind a number. It stays open while one goes from a rule to those that it works together with. */
 export function WhyDialog({ rule, onClose }: { rule: RuleId; onClose: () => void }): ReactNode {
   const t = useTranslations();
-  return <Dialog open onClose={onClose} title={t(`rules.${rule}.name` as 'rules.windows.hem.name')} closeLabel={t('shell.close')}><RuleSheet key={rule} rule={rule} onClose={onClose} /></Dialog>;
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title={t(`rules.${rule}.name` as 'rules.windows.hem.name')}
+      closeLabel={t('shell.close')}
+    >
+      <RuleSheet key={rule} rule={rule} onClose={onClose} />
+    </Dialog>
+  );
 }
 
 /** A rule with its value, school, reason and source; the studio may set its own, and sees first what that changes here. */
@@ -39,14 +74,30 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
   const unit = file.room.unit;
   const row: RuleRow = RULE_TABLE[id];
   const own = file.rules.find((r) => r.ruleId === id);
-  const current: RuleValue = row.shape === 'number' ? rules.number(id) : row.shape === 'range' ? rules.range(id) : rules.list(id);
-  const asText = (v: RuleValue) => (typeof v === 'number' ? [v] : v).map((n) => (row.unit === 'length' ? typedLength(n, unit) : row.unit === 'money' ? String(n / 100) : String(Number(n.toFixed(4))))).join(row.shape === 'range' ? ' – ' : ', ');
+  const current: RuleValue =
+    row.shape === 'number' ? rules.number(id) : row.shape === 'range' ? rules.range(id) : rules.list(id);
+  const asText = (v: RuleValue) =>
+    (typeof v === 'number' ? [v] : v)
+      .map((n) =>
+        row.unit === 'length'
+          ? typedLength(n, unit)
+          : row.unit === 'money'
+            ? String(n / 100)
+            : String(Number(n.toFixed(4))),
+      )
+      .join(row.shape === 'range' ? ' – ' : ', ');
   const [text, setText] = useState(() => (row.shape === 'school' ? '' : asText(current)));
   const [school, setSchool] = useState(() => rules.school(id));
   const wordsOf = (path: string) => t(`rules.${id}.${path}` as 'rules.windows.hem.name');
 
   const proposal = propose();
-  const next = proposal && 'own' in proposal ? planLook(file, { lookId: look.id, rules: [...file.rules.filter((r) => r.ruleId !== id), proposal.own] }) : null;
+  const next =
+    proposal && 'own' in proposal
+      ? planLook(file, {
+          lookId: look.id,
+          rules: [...file.rules.filter((r) => r.ruleId !== id), proposal.own],
+        })
+      : null;
   const differences = next && planDifferences(plan, next);
 
   const keep = () => {
@@ -60,15 +111,21 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
   const briefValue = (r: RuleId): string => {
     const of: RuleRow = RULE_TABLE[r];
     if (of.shape === 'school') return schoolWords(rules.school(r));
-    const all = of.shape === 'number' ? rules.number(r) : of.shape === 'range' ? rules.range(r) : rules.list(r);
-    return typeof all !== 'number' && all.length > 4 ? t('why.values', { count: all.length }) : valueWords(all, of, unit, t(`units.${of.unit === 'length' ? 'count' : of.unit}`));
+    const all =
+      of.shape === 'number' ? rules.number(r) : of.shape === 'range' ? rules.range(r) : rules.list(r);
+    return typeof all !== 'number' && all.length > 4
+      ? t('why.values', { count: all.length })
+      : valueWords(all, of, unit, t(`units.${of.unit === 'length' ? 'count' : of.unit}`));
   };
   const source = row.mark === 'PUB' ? wordsOf('source') : t(`why.${row.mark}`);
   /** What is typed, as a value of the studio's own; null when it is what holds already. */
   function propose(): { own: OwnRule } | { problem: string } | null {
     if (row.shape === 'school') return school === rules.school(id) ? null : { own: { ruleId: id, school } };
     if (text.trim() === asText(current)) return null;
-    const parts = text.split(row.shape === 'range' ? /\s+[–-]\s+|–/ : row.shape === 'list' ? /,\s+|;/ : /\n/).map((p) => p.trim()).filter(Boolean);
+    const parts = text
+      .split(row.shape === 'range' ? /\s+[–-]\s+|–/ : row.shape === 'list' ? /,\s+|;/ : /\n/)
+      .map((p) => p.trim())
+      .filter(Boolean);
     const values: number[] = [];
     for (const part of parts) {
       if (row.unit === 'length') {
@@ -89,46 +146,127 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
 
   return (
     <>
-      <p className="mb-1 text-[24px]"><Words>{row.shape === 'school' ? schoolWords(rules.school(id)) : valueWords(current, row, unit, suffix)}</Words></p>
+      <p className="mb-1 text-[24px]">
+        <Words>
+          {row.shape === 'school' ? schoolWords(rules.school(id)) : valueWords(current, row, unit, suffix)}
+        </Words>
+      </p>
       <p className="mb-3 text-[13px] text-soft">{own ? t('why.own') : t('why.default')}</p>
       <dl className="grid grid-cols-[76px_1fr] gap-x-3 gap-y-1.5 text-[14px]">
-        <dt className="text-soft">{t('why.reason')}</dt><dd>{wordsOf('reason')}</dd>
-        {row.schools && <><dt className="text-soft">{t('why.school')}</dt><dd>{row.schools.map(schoolWords).join('; ')}</dd></>}
-        <dt className="text-soft">{t('why.source')}</dt><dd>{source}</dd>
+        <dt className="text-soft">{t('why.reason')}</dt>
+        <dd>{wordsOf('reason')}</dd>
+        {row.schools && (
+          <>
+            <dt className="text-soft">{t('why.school')}</dt>
+            <dd>{row.schools.map(schoolWords).join('; ')}</dd>
+          </>
+        )}
+        <dt className="text-soft">{t('why.source')}</dt>
+        <dd>{source}</dd>
       </dl>
       <div className="mt-4 border-t border-line pt-3">
         <h3 className="mb-2 font-sans text-[14px] font-semibold">{t('why.setOwn')}</h3>
-        {row.shape === 'school'
-          ? <Choice label={t('why.school')} value={school} onChange={setSchool} options={row.schools!.map((s) => ({ value: s, label: schoolWords(s) }))} />
-          : (
-            <label className="block"><span className="sr-only">{t('why.value')}</span>
-              <input value={text} onChange={(e) => setText(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') keep(); }} className="w-full border-b border-ink bg-transparent py-1 text-[18px] outline-none focus-visible:outline-2" aria-invalid={proposal !== null && 'problem' in proposal} />
-              {row.shape === 'list' && <span className="text-[13px] text-soft">{t('why.listHint')}</span>}
-            </label>
-          )}
-        {proposal && 'problem' in proposal && <p role="alert" className="mt-1 text-[13px]">{proposal.problem}</p>}
+        {row.shape === 'school' ? (
+          <Choice
+            label={t('why.school')}
+            value={school}
+            onChange={setSchool}
+            options={row.schools!.map((s) => ({ value: s, label: schoolWords(s) }))}
+          />
+        ) : (
+          <label className="block">
+            <span className="sr-only">{t('why.value')}</span>
+            <input
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+              onKeyDown={(e) => {
+                if (e.key === 'Enter') keep();
+              }}
+              className="w-full border-b border-ink bg-transparent py-1 text-[18px] outline-none focus-visible:outline-2"
+              aria-invalid={proposal !== null && 'problem' in proposal}
+            />
+            {row.shape === 'list' && <span className="text-[13px] text-soft">{t('why.listHint')}</span>}
+          </label>
+        )}
+        {proposal && 'problem' in proposal && (
+          <p role="alert" className="mt-1 text-[13px]">
+            {proposal.problem}
+          </p>
+        )}
         {differences && (
           <section className="mt-3" aria-live="polite">
             <h3 className="mb-1 font-sans text-[14px] font-semibold">{t('why.changes')}</h3>
-            {differences.amounts.length + differences.gone.length + differences.come.length === 0 ? <p className="text-[14px]">{t('why.changesNone')}</p> : (
-              <ul className="max-h-[190px] space-y-1 overflow-y-auto text-[14px]" tabIndex={0} aria-label={t('why.changes')}>
-                {differences.amounts.map((a) => <li key={a.key}><Words>{t('why.was', { what: t(`quantities.${a.what}`, { name: a.name }), from: a.isLength ? formatLength(a.from, unit) : String(a.from), to: a.isLength ? formatLength(a.to, unit) : String(a.to) })}</Words></li>)}
-                {differences.come.map((f, i) => <li key={`c${i}`}><Words>{t('why.new', { what: findingWords(f) })}</Words></li>)}
-                {differences.gone.map((f, i) => <li key={`g${i}`}><Words>{t('why.gone', { what: findingWords(f) })}</Words></li>)}
+            {differences.amounts.length + differences.gone.length + differences.come.length === 0 ? (
+              <p className="text-[14px]">{t('why.changesNone')}</p>
+            ) : (
+              <ul
+                className="max-h-[190px] space-y-1 overflow-y-auto text-[14px]"
+                tabIndex={0}
+                aria-label={t('why.changes')}
+              >
+                {differences.amounts.map((a) => (
+                  <li key={a.key}>
+                    <Words>
+                      {t('why.was', {
+                        what: t(`quantities.${a.what}`, { name: a.name }),
+                        from: a.isLength ? formatLength(a.from, unit) : String(a.from),
+                        to: a.isLength ? formatLength(a.to, unit) : String(a.to),
+                      })}
+                    </Words>
+                  </li>
+                ))}
+                {differences.come.map((f, i) => (
+                  <li key={`c${i}`}>
+                    <Words>{t('why.new', { what: findingWords(f) })}</Words>
+                  </li>
+                ))}
+                {differences.gone.map((f, i) => (
+                  <li key={`g${i}`}>
+                    <Words>{t('why.gone', { what: findingWords(f) })}</Words>
+                  </li>
+                ))}
               </ul>
             )}
           </section>
         )}
         <div className="mt-4 flex gap-2">
-          <Button look="strong" disabled={!proposal || 'problem' in proposal} onClick={keep}>{t('why.keep')}</Button>
-          {own && <Button onClick={() => { change([{ do: 'dropRule', ruleId: id }]); onClose(); }}><Words>{`${t('why.back')}${row.shape === 'school' ? '' : `, ${valueWords(defaultValue(id, unit), row, unit, suffix)}`}`}</Words></Button>}
+          <Button look="strong" disabled={!proposal || 'problem' in proposal} onClick={keep}>
+            {t('why.keep')}
+          </Button>
+          {own && (
+            <Button
+              onClick={() => {
+                change([{ do: 'dropRule', ruleId: id }]);
+                onClose();
+              }}
+            >
+              <Words>{`${t('why.back')}${row.shape === 'school' ? '' : `, ${valueWords(defaultValue(id, unit), row, unit, suffix)}`}`}</Words>
+            </Button>
+          )}
         </div>
       </div>
       {related.length > 0 && (
         <section className="mt-4 border-t border-line pt-3">
           <h3 className="mb-1 font-sans text-[14px] font-semibold">{t('why.together')}</h3>
-          <ul className="max-h-[126px] overflow-y-auto text-[14px]" tabIndex={0} aria-label={t('why.together')}>
-            {related.map((r) => <li key={r} className="flex items-baseline justify-between gap-3 py-[2px]"><button type="button" onClick={() => askWhy(r)} className="min-h-[24px] text-left underline decoration-line underline-offset-4 hover:decoration-ink">{t(`rules.${r}.name` as 'rules.windows.hem.name')}</button><span className="text-right text-soft"><Words>{briefValue(r)}</Words></span></li>)}
+          <ul
+            className="max-h-[126px] overflow-y-auto text-[14px]"
+            tabIndex={0}
+            aria-label={t('why.together')}
+          >
+            {related.map((r) => (
+              <li key={r} className="flex items-baseline justify-between gap-3 py-[2px]">
+                <button
+                  type="button"
+                  onClick={() => askWhy(r)}
+                  className="min-h-[24px] text-left underline decoration-line underline-offset-4 hover:decoration-ink"
+                >
+                  {t(`rules.${r}.name` as 'rules.windows.hem.name')}
+                </button>
+                <span className="text-right text-soft">
+                  <Words>{briefValue(r)}</Words>
+                </span>
+              </li>
+            ))}
           </ul>
         </section>
       )}

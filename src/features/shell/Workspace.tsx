@@ -16,7 +16,17 @@ const Irritations = dynamic(() => import('./Irritations').then((m) => waking(m.I
 const MENDS: ReadonlySet<string> = new Set<StageName>(['windows', 'walls', 'seats', 'colour', 'fitting']);
 
 /** A stage's two sheets: the drawing with its foot, and the worksheet that says the answer. */
-export function Workspace({ children, foot, worksheet, sheetFirst = false }: { children: ReactNode; foot?: ReactNode; worksheet: ReactNode; /** On a phone the worksheet is what is worked on: it comes before the drawing. */ sheetFirst?: boolean }): ReactNode {
+export function Workspace({
+  children,
+  foot,
+  worksheet,
+  sheetFirst = false,
+}: {
+  children: ReactNode;
+  foot?: ReactNode;
+  worksheet: ReactNode;
+  /** On a phone the worksheet is what is worked on: it comes before the drawing. */ sheetFirst?: boolean;
+}): ReactNode {
   const stage = usePathname().split('/').pop() ?? '';
   return (
     <main className="flex min-w-0 flex-1 flex-col gap-3.5 px-3 pb-4 lg:flex-row lg:pl-0 lg:pr-5">
@@ -24,24 +34,60 @@ export function Workspace({ children, foot, worksheet, sheetFirst = false }: { c
         <div className="min-w-0 flex-1">{children}</div>
         {foot}
       </section>
-      <aside data-worksheet className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}>{worksheet}{MENDS.has(stage) && <Irritations stage={stage as StageName} />}</aside>
+      <aside
+        data-worksheet
+        className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}
+      >
+        {worksheet}
+        {MENDS.has(stage) && <Irritations stage={stage as StageName} />}
+      </aside>
     </main>
   );
 }
 
 /** Head of the drawing sheet: what it is, how large, and the ways of looking. */
-export function SheetHead({ title, says, views = true, children }: { title: string; says: string; views?: boolean; children?: ReactNode }): ReactNode {
+export function SheetHead({
+  title,
+  says,
+  views = true,
+  children,
+}: {
+  title: string;
+  says: string;
+  views?: boolean;
+  children?: ReactNode;
+}): ReactNode {
   const t = useTranslations('views');
   const { view, setView, familyId } = useRoom();
   const offered: View[] = familyId ? ['plain', 'one', 'squint', 'values'] : ['plain', 'squint', 'values'];
   return (
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-4 pb-1 pt-3">
       <h1 className="text-[24px]">{title}</h1>
-      <p className="text-[14px] text-soft"><Words>{says}</Words></p>
-      {children && <div className="no-print ml-auto flex flex-wrap items-baseline gap-x-3.5 gap-y-1 font-narrow text-[14px]">{children}</div>}
+      <p className="text-[14px] text-soft">
+        <Words>{says}</Words>
+      </p>
+      {children && (
+        <div className="no-print ml-auto flex flex-wrap items-baseline gap-x-3.5 gap-y-1 font-narrow text-[14px]">
+          {children}
+        </div>
+      )}
       {views && (
-        <div role="group" aria-label={t('label')} className="no-print ml-auto flex gap-x-3 font-narrow text-[14px]">
-          {offered.map((v) => <button key={v} type="button" aria-pressed={view === v} onClick={() => setView(v)} className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold">{t(v)}</button>)}
+        <div
+          role="group"
+          aria-label={t('label')}
+          className="no-print ml-auto flex gap-x-3 font-narrow text-[14px]"
+        >
+          {offered.map((v) => (
+            <button
+              key={v}
+              type="button"
+              aria-pressed={view === v}
+              onClick={() => setView(v)}
+              className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold"
+            >
+              {t(v)}
+            </button>
+          ))}
         </div>
       )}
     </div>
@@ -49,18 +95,52 @@ export function SheetHead({ title, says, views = true, children }: { title: stri
 }
 
 /** One large answer of a worksheet, with its why. */
-export function Numeral({ label, children, rule, note }: { label: string; children: string; rule?: RuleId | null; note?: string }): ReactNode {
+export function Numeral({
+  label,
+  children,
+  rule,
+  note,
+}: {
+  label: string;
+  children: string;
+  rule?: RuleId | null;
+  note?: string;
+}): ReactNode {
   const found = /^(.*?) (in|cm)$/.exec(children);
   const [amount, unit] = found ? [found[1]!, found[2]!] : [children, ''];
   return (
     <div className="border-b border-line pb-1.5">
-      <p className="flex items-baseline justify-between gap-2 font-narrow text-[13px] text-soft"><span><Words>{label}</Words></span>{rule && <Why rule={rule} />}</p>
-      <p className={`${amount.length > 18 ? 'text-[18px] leading-[31px]' : amount.length > 12 ? 'text-[20px] leading-[31px]' : 'text-[25px] leading-tight'} whitespace-nowrap`}><Words>{amount}</Words>{unit && <span className="text-[16px]"> {unit}</span>}</p>
-      {note && <p className="text-[13px] text-soft"><Words>{note}</Words></p>}
+      <p className="flex items-baseline justify-between gap-2 font-narrow text-[13px] text-soft">
+        <span>
+          <Words>{label}</Words>
+        </span>
+        {rule && <Why rule={rule} />}
+      </p>
+      <p
+        className={`${amount.length > 18 ? 'text-[18px] leading-[31px]' : amount.length > 12 ? 'text-[20px] leading-[31px]' : 'text-[25px] leading-tight'} whitespace-nowrap`}
+      >
+        <Words>{amount}</Words>
+        {unit && <span className="text-[16px]"> {unit}</span>}
+      </p>
+      {note && (
+        <p className="text-[13px] text-soft">
+          <Words>{note}</Words>
+        </p>
+      )}
     </div>
   );
 }
 
 export function SheetTitle({ children, says }: { children: string; says?: string }): ReactNode {
-  return <><h2 className="text-[19px]">{children}</h2>{says && <p className="mt-0.5 text-[14px] leading-snug text-soft"><Words>{says}</Words></p>}<hr className="mb-3 mt-3 border-t-2 border-ink" /></>;
+  return (
+    <>
+      <h2 className="text-[19px]">{children}</h2>
+      {says && (
+        <p className="mt-0.5 text-[14px] leading-snug text-soft">
+          <Words>{says}</Words>
+        </p>
+      )}
+      <hr className="mb-3 mt-3 border-t-2 border-ink" />
+    </>
+  );
 }

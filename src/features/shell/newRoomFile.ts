@@ -9,17 +9,52 @@ const swatch = (l: number, a: number, b: number): Swatch[] => [{ l, a, b, share:
 const plain = { kind: 'solid', repeatMm: 0 } as const;
 
 /** A bare room with one look, ready to be begun: pale walls, wood floor, white trim, until they are told. */
-export function newRoomFile(given: { name: string; home: { id: string; name: string } | string; unit: LengthUnit; corners: readonly Point[]; ceilingMm: Mm; lookName: string }): RoomFile {
+export function newRoomFile(given: {
+  name: string;
+  home: { id: string; name: string } | string;
+  unit: LengthUnit;
+  corners: readonly Point[];
+  ceilingMm: Mm;
+  lookName: string;
+}): RoomFile {
   const home = typeof given.home === 'string' ? { id: nanoid(10), name: given.home } : given.home;
   return {
-    rideau: ROOM_FILE_VERSION, rules: [],
+    rideau: ROOM_FILE_VERSION,
+    rules: [],
     home: { ...home, flags: FLAGS },
     room: {
       ...ROOM,
-      id: nanoid(10), name: given.name, unit: given.unit, ceilingMm: given.ceilingMm, walls: given.corners.map((c) => ({ id: nanoid(8), name: '', ...c })),
-      wallFinish: { colours: swatch(88, 0, 5), pattern: plain }, floorFinish: { colours: swatch(60, 6, 20), pattern: plain }, trimFinish: { colours: swatch(96, 0, 1), pattern: plain }, note: '',
+      id: nanoid(10),
+      name: given.name,
+      unit: given.unit,
+      ceilingMm: given.ceilingMm,
+      walls: given.corners.map((c) => ({ id: nanoid(8), name: '', ...c })),
+      wallFinish: { colours: swatch(88, 0, 5), pattern: plain },
+      floorFinish: { colours: swatch(60, 6, 20), pattern: plain },
+      trimFinish: { colours: swatch(96, 0, 1), pattern: plain },
+      note: '',
     },
-    openings: [], fittings: [], pieces: [], clear: CLEAR, places: [], items: [],
-    looks: [{ id: nanoid(8), name: given.lookName, season: null, order: 0, sheetTaken: null, approvedWallIds: [], rodLineMm: null, plannedShares: null, dressings: [], hangings: [], groups: [], placements: [] }],
+    openings: [],
+    fittings: [],
+    pieces: [],
+    clear: CLEAR,
+    places: [],
+    items: [],
+    looks: [
+      {
+        id: nanoid(8),
+        name: given.lookName,
+        season: null,
+        order: 0,
+        sheetTaken: null,
+        approvedWallIds: [],
+        rodLineMm: null,
+        plannedShares: null,
+        dressings: [],
+        hangings: [],
+        groups: [],
+        placements: [],
+      },
+    ],
   };
 }

@@ -16,7 +16,13 @@ export function makePaint(kelvin: number, view: View, family: readonly Lab[] | u
     if (had) return had;
     const seen = seenBy({ l: colour.l, a: colour.a, b: colour.b }, source);
     // undyed: everything but the family keeps only a pale trace of its lightness
-    const hex = hexOfLab(view === 'values' ? { l: seen.l, a: 0, b: 0 } : view === 'one' && !inFamily.has(key) ? { l: 55 + seen.l * 0.38, a: 0, b: 0 } : seen);
+    const hex = hexOfLab(
+      view === 'values'
+        ? { l: seen.l, a: 0, b: 0 }
+        : view === 'one' && !inFamily.has(key)
+          ? { l: 55 + seen.l * 0.38, a: 0, b: 0 }
+          : seen,
+    );
     known.set(key, hex);
     return hex;
   };

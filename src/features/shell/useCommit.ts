@@ -8,29 +8,40 @@ import { TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from './room/RoomContext';
 import { useMeasureWords } from './useWords';
 
-const same = (a: MeasureIssue, b: MeasureIssue) => a.code === b.code && a.about === b.about && a.field === b.field && a.level === b.level;
+const same = (a: MeasureIssue, b: MeasureIssue) =>
+  a.code === b.code && a.about === b.about && a.field === b.field && a.level === b.level;
 
 /** Takes a reading if the room stays sound with it; else says what came, what was expected and an example, or asks. */
 export function useCommit(): (change: Change, about: string) => Answer {
   const { file, change } = useRoom();
   const words = useMeasureWords(file.room.unit);
-  return useCallback((wanted, about) => {
-    const before = checkRoomFile(file);
-    const fresh = checkRoomFile(applyChange(file, wanted)).filter((i) => (i.level === 'refuse' ? !before.some((b) => same(b, i)) : i.about === about && !before.some((b) => same(b, i) && b.cameMm === i.cameMm)));
-    const refused = fresh.find((i) => i.level === 'refuse');
-    if (refused) return { took: false, message: words(refused) };
-    // a value that is typed is measured: what was guessed or in doubt about it is settled
-    const settled = asMeasured(file, about, changedFields(file, applyChange(file, wanted), about));
-    const all: Change[] = settled.length > 0 ? [wanted, { do: 'markReadings', readings: settled }] : [wanted];
-    const odd = fresh.find((i) => i.level === 'ask');
-    if (odd) return { took: false, message: words(odd), keep: () => change(all) };
-    change(all);
-    return TAKEN;
-  }, [file, change, words]);
+  return useCallback(
+    (wanted, about) => {
+      const before = checkRoomFile(file);
+      const fresh = checkRoomFile(applyChange(file, wanted)).filter((i) =>
+        i.level === 'refuse'
+          ? !before.some((b) => same(b, i))
+          : i.about === about && !before.some((b) => same(b, i) && b.cameMm === i.cameMm),
+      );
+      const refused = fresh.find((i) => i.level === 'refuse');
+      if (refused) return { took: false, message: words(refused) };
+      // a value that is typed is measured: what was guessed or in doubt about it is settled
+      const settled = asMeasured(file, about, changedFields(file, applyChange(file, wanted), about));
+      const all: Change[] =
+        settled.length > 0 ? [wanted, { do: 'markReadings', readings: settled }] : [wanted];
+      const odd = fresh.find((i) => i.level === 'ask');
+      if (odd) return { took: false, message: words(odd), keep: () => change(all) };
+      change(all);
+      return TAKEN;
+    },
+    [file, change, words],
+  );
 }
 
 /** Whether a change leaves the room sound, for dragging. */
 export const staysSound = (file: Parameters<typeof applyChange>[0], wanted: Change): boolean => {
   const before = checkRoomFile(file).filter((i) => i.level === 'refuse');
-  return !checkRoomFile(applyChange(file, wanted)).some((i) => i.level === 'refuse' && !before.some((b) => same(b, i)));
+  return !checkRoomFile(applyChange(file, wanted)).some(
+    (i) => i.level === 'refuse' && !before.some((b) => same(b, i)),
+  );
 };

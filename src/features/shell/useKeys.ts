@@ -2,7 +2,9 @@
 import { useEffect } from 'react';
 import { useRoom } from './room/RoomContext';
 
-const typing = (target: EventTarget | null) => target instanceof HTMLElement && (target.tagName === 'INPUT' || target.tagName === 'TEXTAREA' || target.tagName === 'SELECT');
+const typing = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  (target.tagName === 'INPUT' || target.tagName === 'TEXTAREA' || target.tagName === 'SELECT');
 
 /** Keys that act anywhere in a room. */
 export function useKeys(onHelp: () => void): void {
@@ -22,7 +24,8 @@ export function useKeys(onHelp: () => void): void {
       }
       if (command || e.altKey || typing(e.target) || document.querySelector('[role=dialog]')) return;
       const ids = [...plan.walls.map((w) => w.id), 'plan'];
-      if (e.key === '[' || e.key === ']') setWall(ids[(ids.indexOf(wallId) + (e.key === ']' ? 1 : ids.length - 1)) % ids.length]!);
+      if (e.key === '[' || e.key === ']')
+        setWall(ids[(ids.indexOf(wallId) + (e.key === ']' ? 1 : ids.length - 1)) % ids.length]!);
       else if (/^[1-9]$/.test(e.key)) {
         const look = [...file.looks].sort((a, b) => a.order - b.order)[Number(e.key) - 1];
         if (look) setLook(look.id);

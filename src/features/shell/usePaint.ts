@@ -10,6 +10,16 @@ export const LIGHT_STEPS: readonly number[] = [2700, 3000, 3400, 4000, 4600, 550
 export function usePaint(): Paint {
   const { kelvin, view, familyId, plan } = useRoom();
   // the family's colours as text: a plan worked out anew with the same colours paints on with what is known
-  const family = JSON.stringify(plan.spread.families.find((f) => f.id === familyId)?.shades.map(({ l, a, b }) => ({ l, a, b })) ?? null);
-  return useMemo(() => makePaint(kelvin, view, (JSON.parse(family) as { l: number; a: number; b: number }[] | null) ?? undefined), [kelvin, view, family]);
+  const family = JSON.stringify(
+    plan.spread.families.find((f) => f.id === familyId)?.shades.map(({ l, a, b }) => ({ l, a, b })) ?? null,
+  );
+  return useMemo(
+    () =>
+      makePaint(
+        kelvin,
+        view,
+        (JSON.parse(family) as { l: number; a: number; b: number }[] | null) ?? undefined,
+      ),
+    [kelvin, view, family],
+  );
 }

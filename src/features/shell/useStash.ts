@@ -12,8 +12,16 @@ export function useStashWhenThere(kinds: string): StashRow[] | null {
   const [rows, setRows] = useState<StashRow[] | null>(null);
   useEffect(() => {
     let here = true;
-    findInStashAction(kinds.split(','), '', file.room.id).then((found) => { if (here) setRows(found); }).catch(() => { if (here) setRows((now) => now ?? NONE); });
-    return () => { here = false; };
+    findInStashAction(kinds.split(','), '', file.room.id)
+      .then((found) => {
+        if (here) setRows(found);
+      })
+      .catch(() => {
+        if (here) setRows((now) => now ?? NONE);
+      });
+    return () => {
+      here = false;
+    };
   }, [kinds, file.room.id]);
   return rows;
 }

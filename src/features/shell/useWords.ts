@@ -13,38 +13,75 @@ import type { MeasureIssue } from '../../core/stages/measure/check';
 
 export function useColourName(): (name: ColourName) => string {
   const t = useTranslations('colourName');
-  return useCallback((name) => {
-    return asSentence(name.kind === 'white' ? t('white', name) : name.kind === 'neutral' ? t('neutral', name) : t('hue', name));
-  }, [t]);
+  return useCallback(
+    (name) => {
+      return asSentence(
+        name.kind === 'white'
+          ? t('white', name)
+          : name.kind === 'neutral'
+            ? t('neutral', name)
+            : t('hue', name),
+      );
+    },
+    [t],
+  );
 }
 
 /** A family's name: the stylist's own, else lightness, strength and hue. */
-export function useFamilyName(): (family: { ownName: string | null; colourName: ColourName } | undefined) => string {
+export function useFamilyName(): (
+  family: { ownName: string | null; colourName: ColourName } | undefined,
+) => string {
   const name = useColourName();
-  return useCallback((family) => (family ? family.ownName ?? name(family.colourName) : ''), [name]);
+  return useCallback((family) => (family ? (family.ownName ?? name(family.colourName)) : ''), [name]);
 }
 
 export function useWallName(): (wall: Pick<Wall, 'ownName' | 'side' | 'number'>) => string {
   const t = useTranslations();
-  return useCallback((wall) => wall.ownName || (wall.number ? t('wall.numbered', { side: t(`sides.${wall.side}`), number: wall.number }) : t('wall.name', { side: t(`sides.${wall.side}`) })), [t]);
+  return useCallback(
+    (wall) =>
+      wall.ownName ||
+      (wall.number
+        ? t('wall.numbered', { side: t(`sides.${wall.side}`), number: wall.number })
+        : t('wall.name', { side: t(`sides.${wall.side}`) })),
+    [t],
+  );
 }
 
 /** A finding's reason and, where something can be done, its advice; the same on drawing, worksheet and sheet. */
 export function useFindingWords(file: RoomFile, plan: Plan): (finding: Finding) => string {
   const t = useTranslations();
   const familyName = useFamilyName();
-  return useCallback((finding) => {
-    const facts = findingArguments(finding, file.room.unit, { family: (id) => familyName(plan.spread.families.find((f) => f.id === id)), shell: (thing) => t(`shellThings.${thing}`) });
-    return sayFinding(t, finding.code, facts);
-  }, [t, familyName, file.room.unit, plan.spread.families]);
+  return useCallback(
+    (finding) => {
+      const facts = findingArguments(finding, file.room.unit, {
+        family: (id) => familyName(plan.spread.families.find((f) => f.id === id)),
+        shell: (thing) => t(`shellThings.${thing}`),
+      });
+      return sayFinding(t, finding.code, facts);
+    },
+    [t, familyName, file.room.unit, plan.spread.families],
+  );
 }
 
 /** The sentence of a reading that cannot be or is odd, with an example of one that could. */
 export function useMeasureWords(unit: LengthUnit): (issue: MeasureIssue) => string {
   const t = useTranslations('measureIssues');
-  return useCallback((issue) => {
-    const length = (mm: number | undefined) => (mm === undefined ? '' : formatLength(mm, unit));
-    const example = issue.code === 'wider-than-wall' ? (issue.expectedMm ?? 0) * 0.5 : issue.code === 'sill-above-head' ? Math.max(0, (issue.expectedMm ?? 0) - 1000) : issue.expectedMm;
-    return t(issue.code, { came: length(issue.cameMm === undefined ? undefined : Math.abs(issue.cameMm)), expected: length(issue.expectedMm), example: length(example), other: issue.other ?? '' });
-  }, [t, unit]);
+  return useCallback(
+    (issue) => {
+      const length = (mm: number | undefined) => (mm === undefined ? '' : formatLength(mm, unit));
+      const example =
+        issue.code === 'wider-than-wall'
+          ? (issue.expectedMm ?? 0) * 0.5
+          : issue.code === 'sill-above-head'
+            ? Math.max(0, (issue.expectedMm ?? 0) - 1000)
+            : issue.expectedMm;
+      return t(issue.code, {
+        came: length(issue.cameMm === undefined ? undefined : Math.abs(issue.cameMm)),
+        expected: length(issue.expectedMm),
+        example: length(example),
+        other: issue.other ?? '',
+      });
+    },
+    [t, unit],
+  );
 }

@@ -24,10 +24,50 @@ export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void 
     return (
       <div className="space-y-2.5">
         <h3 className="font-sans text-[15px] font-semibold">{t('arrived.title')}</h3>
-        <div className="grid grid-cols-2 gap-3 text-[13px]">{([['arrived.relied', item.relied?.[0] ?? item.colours[0]!], ['arrived.seen', seen[0]!]] as const).map(([k, c]) => <div key={k}><span className="block h-12 border border-black/20" style={{ background: hexOfLab(c) }} />{t(k)}</div>)}</div>
-        <p className="text-[15px]">{arrival.same ? t('arrived.same', { deltaE: arrival.deltaE.toFixed(1) }) : t('arrived.differs', { turns: arrival.turns.map((x) => t(`arrived.turns.${x}`)).join(', ') || t('arrived.turns.other'), deltaE: arrival.deltaE.toFixed(1) })}</p>
-        {relies.length > 0 ? <><p className="text-[14px]">{t('arrived.relies')}</p><ul className="text-[14px]">{relies.map((u) => <li key={`${u.roomId}${u.lookId}`}><a className="underline underline-offset-4" href={`/rooms/${u.roomId}/colour?look=${u.lookId}`}>{u.roomName}, {u.lookName}</a></li>)}</ul></> : <p className="text-[14px] text-soft">{t('arrived.reliesNone')}</p>}
-        <Button look="strong" onClick={onDone}>{t('arrived.done')}</Button>
+        <div className="grid grid-cols-2 gap-3 text-[13px]">
+          {(
+            [
+              ['arrived.relied', item.relied?.[0] ?? item.colours[0]!],
+              ['arrived.seen', seen[0]!],
+            ] as const
+          ).map(([k, c]) => (
+            <div key={k}>
+              <span className="block h-12 border border-black/20" style={{ background: hexOfLab(c) }} />
+              {t(k)}
+            </div>
+          ))}
+        </div>
+        <p className="text-[15px]">
+          {arrival.same
+            ? t('arrived.same', { deltaE: arrival.deltaE.toFixed(1) })
+            : t('arrived.differs', {
+                turns:
+                  arrival.turns.map((x) => t(`arrived.turns.${x}`)).join(', ') || t('arrived.turns.other'),
+                deltaE: arrival.deltaE.toFixed(1),
+              })}
+        </p>
+        {relies.length > 0 ? (
+          <>
+            <p className="text-[14px]">{t('arrived.relies')}</p>
+            <ul className="text-[14px]">
+              {relies.map((u) => (
+                <li key={`${u.roomId}${u.lookId}`}>
+                  <a
+                    className="underline underline-offset-4"
+                    href={`/rooms/${u.roomId}/colour?look=${u.lookId}`}
+                  >
+                    {u.roomName}, {u.lookName}
+                  </a>
+                </li>
+              ))}
+            </ul>
+          </>
+        ) : (
+          <p className="text-[14px] text-soft">{t('arrived.reliesNone')}</p>
+        )}
+        <Button look="strong" onClick={onDone}>
+          {t('arrived.done')}
+        </Button>
       </div>
     );
   }
@@ -36,8 +76,17 @@ export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void 
       <h3 className="font-sans text-[15px] font-semibold">{t('arrived.title')}</h3>
       <p className="text-[14px] text-soft">{t('arrived.says')}</p>
       <ColourRows colours={seen} draftKey={`arrived-${item.id}`} onChange={setSeen} />
-      {says && <p role="alert" className="text-[13px]">{says}</p>}
-      <div className="flex gap-2"><Button look="strong" onClick={() => void take()}>{t('arrived.do')}</Button><Button onClick={onDone}>{t('back')}</Button></div>
+      {says && (
+        <p role="alert" className="text-[13px]">
+          {says}
+        </p>
+      )}
+      <div className="flex gap-2">
+        <Button look="strong" onClick={() => void take()}>
+          {t('arrived.do')}
+        </Button>
+        <Button onClick={onDone}>{t('back')}</Button>
+      </div>
     </div>
   );
 }

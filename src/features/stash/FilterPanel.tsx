@@ -13,69 +13,293 @@ import { LengthField, TAKEN } from '../../ui/Field';
 import { startSampler } from '../../workers/sample/client';
 import { useStashRoom } from './StashContext';
 
-export const KINDS: readonly Item['kind'][] = ['cover', 'insert', 'throw', 'panel', 'bedding', 'rug', 'lampshade', 'art', 'mirror', 'frame', 'wallPanel', 'vase', 'candle', 'basket', 'tray', 'book', 'object', 'plant'];
-export const TEXTURES: readonly Item['texture'][] = ['smooth', 'linen', 'velvet', 'knit', 'fur', 'boucle', 'tweed', 'embroidered', 'woven', 'hard'];
+export const KINDS: readonly Item['kind'][] = [
+  'cover',
+  'insert',
+  'throw',
+  'panel',
+  'bedding',
+  'rug',
+  'lampshade',
+  'art',
+  'mirror',
+  'frame',
+  'wallPanel',
+  'vase',
+  'candle',
+  'basket',
+  'tray',
+  'book',
+  'object',
+  'plant',
+];
+export const TEXTURES: readonly Item['texture'][] = [
+  'smooth',
+  'linen',
+  'velvet',
+  'knit',
+  'fur',
+  'boucle',
+  'tweed',
+  'embroidered',
+  'woven',
+  'hard',
+];
 
 /** What is looked for: words, kind, colour family, size, texture, season, place. */
-export function FilterPanel({ filter, onFilter, searchRef }: { filter: StashFilter; onFilter: (f: StashFilter) => void; searchRef: RefObject<HTMLInputElement | null> }): ReactNode {
+export function FilterPanel({
+  filter,
+  onFilter,
+  searchRef,
+}: {
+  filter: StashFilter;
+  onFilter: (f: StashFilter) => void;
+  searchRef: RefObject<HTMLInputElement | null>;
+}): ReactNode {
   const t = useTranslations('stash');
   const { head, unit } = useStashRoom();
   const [open, setOpen] = useState(false);
   const [spots, setSpots] = useState<{ roomId: string; spots: Spot[] } | null>(null);
   const set = (patch: Partial<StashFilter>) => onFilter({ ...filter, ...patch });
   const any = { value: '', label: t('any') };
-  const list = <T extends string>(values: readonly T[], word: (v: T) => string) => [any, ...values.map((v) => ({ value: v, label: word(v) }))];
+  const list = <T extends string>(values: readonly T[], word: (v: T) => string) => [
+    any,
+    ...values.map((v) => ({ value: v, label: word(v) })),
+  ];
   const size = (field: 'widthMm' | 'heightMm' | 'depthMm', mm: number | null) => {
-    const fits = { ...(filter.fits ?? { widthMm: 100_000, heightMm: 100_000, depthMm: null }), [field]: field === 'depthMm' ? mm : mm ?? 100_000 };
-    set({ fits: fits.widthMm === 100_000 && fits.heightMm === 100_000 && fits.depthMm === null ? null : fits });
+    const fits = {
+      ...(filter.fits ?? { widthMm: 100_000, heightMm: 100_000, depthMm: null }),
+      [field]: field === 'depthMm' ? mm : (mm ?? 100_000),
+    };
+    set({
+      fits: fits.widthMm === 100_000 && fits.heightMm === 100_000 && fits.depthMm === null ? null : fits,
+    });
   };
-  const shownSize = (mm: number | null | undefined) => (mm === undefined || mm === null || mm >= 100_000 ? null : mm);
-  const chooseRoom = async (roomId: string) => { if (roomId === '') { setSpots(null); return; } setSpots({ roomId, spots: await spotsOfRoomAction(roomId) }); };
-  const spotName = (s: Spot) => t(`spot.${s.what}`, { of: s.of, n: s.n, size: `${formatBareLength(s.widthMm, unit)} × ${formatLength(s.heightMm, unit)}` });
+  const shownSize = (mm: number | null | undefined) =>
+    mm === undefined || mm === null || mm >= 100_000 ? null : mm;
+  const chooseRoom = async (roomId: string) => {
+    if (roomId === '') {
+      setSpots(null);
+      return;
+    }
+    setSpots({ roomId, spots: await spotsOfRoomAction(roomId) });
+  };
+  const spotName = (s: Spot) =>
+    t(`spot.${s.what}`, {
+      of: s.of,
+      n: s.n,
+      size: `${formatBareLength(s.widthMm, unit)} × ${formatLength(s.heightMm, unit)}`,
+    });
   /** The largest colour of a photo's middle. */
   const familyOf = async (file: File | undefined) => {
     if (!file) return;
     const sampler = startSampler();
     const size = await sampler.open(file);
-    const sample = size && (await sampler.colours({ regions: [{ x: 0.3, y: 0.3, width: 0.4, height: 0.4 }], card: null, cardReflectance: 0.9, count: 3, seed: 1 }));
+    const sample =
+      size &&
+      (await sampler.colours({
+        regions: [{ x: 0.3, y: 0.3, width: 0.4, height: 0.4 }],
+        card: null,
+        cardReflectance: 0.9,
+        count: 3,
+        seed: 1,
+      }));
     sampler.close();
     const first = sample?.colours[0];
     if (first) set({ family: { l: first.l, a: first.a, b: first.b } });
   };
-  const count = [filter.kinds.length > 0, filter.texture, filter.scale, filter.season, filter.freeIn, filter.placeId !== null, filter.state, filter.family, filter.fits].filter(Boolean).length;
+  const count = [
+    filter.kinds.length > 0,
+    filter.texture,
+    filter.scale,
+    filter.season,
+    filter.freeIn,
+    filter.placeId !== null,
+    filter.state,
+    filter.family,
+    filter.fits,
+  ].filter(Boolean).length;
   return (
     <section aria-label={t('filter')} className="bg-sheet px-4 py-3 lg:sticky lg:top-3">
-      <label className="block"><span className="sr-only">{t('search')}</span><input ref={searchRef} type="search" value={filter.words} placeholder={t('searchHint')} onChange={(e) => set({ words: e.target.value.slice(0, 80) })} className="w-full border-b border-ink bg-transparent py-1 text-[16px] outline-none" /></label>
-      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className="mt-2 min-h-[32px] text-[14px] underline underline-offset-4 lg:hidden">{t('more', { count })}</button>
+      <label className="block">
+        <span className="sr-only">{t('search')}</span>
+        <input
+          ref={searchRef}
+          type="search"
+          value={filter.words}
+          placeholder={t('searchHint')}
+          onChange={(e) => set({ words: e.target.value.slice(0, 80) })}
+          className="w-full border-b border-ink bg-transparent py-1 text-[16px] outline-none"
+        />
+      </label>
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        className="mt-2 min-h-[32px] text-[14px] underline underline-offset-4 lg:hidden"
+      >
+        {t('more', { count })}
+      </button>
       <div className={`mt-2 space-y-2.5 ${open ? '' : 'max-lg:hidden'}`}>
-        <Pick label={t('kind')} value={filter.kinds[0] ?? ''} options={list(KINDS, (k) => t(`kinds.${k}`))} onChange={(k) => set({ kinds: k === '' ? [] : [k as Item['kind']] })} />
+        <Pick
+          label={t('kind')}
+          value={filter.kinds[0] ?? ''}
+          options={list(KINDS, (k) => t(`kinds.${k}`))}
+          onChange={(k) => set({ kinds: k === '' ? [] : [k as Item['kind']] })}
+        />
         <div>
           <span className="block font-narrow text-[13px] text-soft">{t('family')}</span>
           <span className="flex items-center gap-2 border-b border-line py-1">
-            <input type="color" aria-label={t('familyColour')} value={filter.family ? hexOfLab(filter.family) : '#808080'} onChange={(e) => { const lab = labOfHex(e.target.value); if (lab) set({ family: lab }); }} className="h-6 w-9 border border-ink bg-transparent" />
-            <label className="cursor-pointer text-[13px] underline underline-offset-2 has-focus-visible:outline-2"><input type="file" accept="image/*" className="sr-only" onChange={(e) => { void familyOf(e.target.files?.[0]); e.target.value = ''; }} />{t('fromPhoto')}</label>
-            {filter.family && <button type="button" className="ml-auto text-[13px] underline" onClick={() => set({ family: null })}>{t('any')}</button>}
+            <input
+              type="color"
+              aria-label={t('familyColour')}
+              value={filter.family ? hexOfLab(filter.family) : '#808080'}
+              onChange={(e) => {
+                const lab = labOfHex(e.target.value);
+                if (lab) set({ family: lab });
+              }}
+              className="h-6 w-9 border border-ink bg-transparent"
+            />
+            <label className="cursor-pointer text-[13px] underline underline-offset-2 has-focus-visible:outline-2">
+              <input
+                type="file"
+                accept="image/*"
+                className="sr-only"
+                onChange={(e) => {
+                  void familyOf(e.target.files?.[0]);
+                  e.target.value = '';
+                }}
+              />
+              {t('fromPhoto')}
+            </label>
+            {filter.family && (
+              <button
+                type="button"
+                className="ml-auto text-[13px] underline"
+                onClick={() => set({ family: null })}
+              >
+                {t('any')}
+              </button>
+            )}
           </span>
         </div>
         <div>
           <span className="block font-narrow text-[13px] text-soft">{t('fits')}</span>
           <div className="grid grid-cols-3 gap-x-3">
-            <LengthField label={t('wide')} draftKey="stash-fit-w" size="small" valueMm={shownSize(filter.fits?.widthMm)} unit={unit} onClear={() => size('widthMm', null)} onCommit={(mm) => { size('widthMm', mm); return TAKEN; }} />
-            <LengthField label={t('high')} draftKey="stash-fit-h" size="small" valueMm={shownSize(filter.fits?.heightMm)} unit={unit} onClear={() => size('heightMm', null)} onCommit={(mm) => { size('heightMm', mm); return TAKEN; }} />
-            <LengthField label={t('deep')} draftKey="stash-fit-d" size="small" valueMm={filter.fits?.depthMm ?? null} unit={unit} onClear={() => size('depthMm', null)} onCommit={(mm) => { size('depthMm', mm); return TAKEN; }} />
+            <LengthField
+              label={t('wide')}
+              draftKey="stash-fit-w"
+              size="small"
+              valueMm={shownSize(filter.fits?.widthMm)}
+              unit={unit}
+              onClear={() => size('widthMm', null)}
+              onCommit={(mm) => {
+                size('widthMm', mm);
+                return TAKEN;
+              }}
+            />
+            <LengthField
+              label={t('high')}
+              draftKey="stash-fit-h"
+              size="small"
+              valueMm={shownSize(filter.fits?.heightMm)}
+              unit={unit}
+              onClear={() => size('heightMm', null)}
+              onCommit={(mm) => {
+                size('heightMm', mm);
+                return TAKEN;
+              }}
+            />
+            <LengthField
+              label={t('deep')}
+              draftKey="stash-fit-d"
+              size="small"
+              valueMm={filter.fits?.depthMm ?? null}
+              unit={unit}
+              onClear={() => size('depthMm', null)}
+              onCommit={(mm) => {
+                size('depthMm', mm);
+                return TAKEN;
+              }}
+            />
           </div>
-          <Pick hideLabel label={t('spotRoom')} value={spots?.roomId ?? ''} options={[{ value: '', label: t('spotRoom') }, ...head.rooms.slice(0, 300).map((r) => ({ value: r.id, label: r.name }))]} onChange={(id) => void chooseRoom(id)} />
-          {spots && <Pick hideLabel label={t('spotPick')} value="" options={[{ value: '', label: spots.spots.length === 0 ? t('spotNone') : t('spotPick') }, ...spots.spots.map((s) => ({ value: s.id, label: spotName(s) }))]} onChange={(id) => { const s = spots.spots.find((x) => x.id === id); if (s) set({ fits: { widthMm: s.widthMm, heightMm: s.heightMm, depthMm: s.depthMm } }); }} />}
+          <Pick
+            hideLabel
+            label={t('spotRoom')}
+            value={spots?.roomId ?? ''}
+            options={[
+              { value: '', label: t('spotRoom') },
+              ...head.rooms.slice(0, 300).map((r) => ({ value: r.id, label: r.name })),
+            ]}
+            onChange={(id) => void chooseRoom(id)}
+          />
+          {spots && (
+            <Pick
+              hideLabel
+              label={t('spotPick')}
+              value=""
+              options={[
+                { value: '', label: spots.spots.length === 0 ? t('spotNone') : t('spotPick') },
+                ...spots.spots.map((s) => ({ value: s.id, label: spotName(s) })),
+              ]}
+              onChange={(id) => {
+                const s = spots.spots.find((x) => x.id === id);
+                if (s) set({ fits: { widthMm: s.widthMm, heightMm: s.heightMm, depthMm: s.depthMm } });
+              }}
+            />
+          )}
         </div>
         <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-          <Pick label={t('texture')} value={filter.texture ?? ''} options={list(TEXTURES, (x) => t(`textures.${x}`))} onChange={(x) => set({ texture: x === '' ? null : (x as Item['texture']) })} />
-          <Pick label={t('scale')} value={filter.scale ?? ''} options={list(['plain', 'small', 'medium', 'large'] as const, (x) => t(`scales.${x}`))} onChange={(x) => set({ scale: x === '' ? null : (x as 'plain') })} />
-          <Pick label={t('season')} value={filter.season ?? ''} options={list(SEASONS, (x) => t(`seasons.${x}`))} onChange={(x) => set({ season: x === '' ? null : (x as 'spring') })} />
-          <Pick label={t('freeIn')} value={filter.freeIn ?? ''} options={list(['any', ...SEASONS] as const, (x) => (x === 'any' ? t('always') : t(`seasons.${x}`)))} onChange={(x) => set({ freeIn: x === '' ? null : (x as 'spring') })} />
-          <Pick label={t('place')} value={filter.placeId === null ? '' : filter.placeId === '' ? '-' : filter.placeId} options={[any, { value: '-', label: t('nowhere') }, ...head.places.map((p) => ({ value: p.id, label: p.name }))]} onChange={(x) => set({ placeId: x === '' ? null : x === '-' ? '' : x })} />
-          <Pick label={t('state')} value={filter.state ?? ''} options={list(['owned', 'ordered', 'returns', 'unseen', 'gone'] as const, (x) => t(`states.${x}`))} onChange={(x) => set({ state: x === '' ? null : (x as 'owned') })} />
+          <Pick
+            label={t('texture')}
+            value={filter.texture ?? ''}
+            options={list(TEXTURES, (x) => t(`textures.${x}`))}
+            onChange={(x) => set({ texture: x === '' ? null : (x as Item['texture']) })}
+          />
+          <Pick
+            label={t('scale')}
+            value={filter.scale ?? ''}
+            options={list(['plain', 'small', 'medium', 'large'] as const, (x) => t(`scales.${x}`))}
+            onChange={(x) => set({ scale: x === '' ? null : (x as 'plain') })}
+          />
+          <Pick
+            label={t('season')}
+            value={filter.season ?? ''}
+            options={list(SEASONS, (x) => t(`seasons.${x}`))}
+            onChange={(x) => set({ season: x === '' ? null : (x as 'spring') })}
+          />
+          <Pick
+            label={t('freeIn')}
+            value={filter.freeIn ?? ''}
+            options={list(['any', ...SEASONS] as const, (x) =>
+              x === 'any' ? t('always') : t(`seasons.${x}`),
+            )}
+            onChange={(x) => set({ freeIn: x === '' ? null : (x as 'spring') })}
+          />
+          <Pick
+            label={t('place')}
+            value={filter.placeId === null ? '' : filter.placeId === '' ? '-' : filter.placeId}
+            options={[
+              any,
+              { value: '-', label: t('nowhere') },
+              ...head.places.map((p) => ({ value: p.id, label: p.name })),
+            ]}
+            onChange={(x) => set({ placeId: x === '' ? null : x === '-' ? '' : x })}
+          />
+          <Pick
+            label={t('state')}
+            value={filter.state ?? ''}
+            options={list(['owned', 'ordered', 'returns', 'unseen', 'gone'] as const, (x) =>
+              t(`states.${x}`),
+            )}
+            onChange={(x) => set({ state: x === '' ? null : (x as 'owned') })}
+          />
         </div>
-        {count > 0 && <Button small onClick={() => onFilter({ ...EVERYTHING, words: filter.words })}>{t('clear')}</Button>}
+        {count > 0 && (
+          <Button small onClick={() => onFilter({ ...EVERYTHING, words: filter.words })}>
+            {t('clear')}
+          </Button>
+        )}
       </div>
     </section>
   );

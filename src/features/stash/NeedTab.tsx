@@ -14,42 +14,129 @@ export function NeedTab(): ReactNode {
   const [ask, setAsk] = useState<string>('season/summer');
   const [lines, setLines] = useState<NeedLine[] | null>(null);
   const [all, setAll] = useState(true);
-  useEffect(() => { looksOfRoomsAction().then(setRooms).catch(() => undefined); }, []);
+  useEffect(() => {
+    looksOfRoomsAction()
+      .then(setRooms)
+      .catch(() => undefined);
+  }, []);
   useEffect(() => {
     let here = true;
     const [kind, a, b] = ask.split('/') as [string, string, string | undefined];
-    needLinesAction(kind === 'season' ? { season: a as 'summer' } : { roomId: a, lookId: b! }).then((found) => { if (here) setLines(found); }).catch(() => undefined);
-    return () => { here = false; };
+    needLinesAction(kind === 'season' ? { season: a as 'summer' } : { roomId: a, lookId: b! })
+      .then((found) => {
+        if (here) setLines(found);
+      })
+      .catch(() => undefined);
+    return () => {
+      here = false;
+    };
   }, [ask]);
   const short = lines?.filter((l) => l.buy > 0) ?? [];
-  const shown = all ? lines ?? [] : short;
+  const shown = all ? (lines ?? []) : short;
   const cost = short.reduce((s, l) => s + (l.shop ? l.buy * l.shop.price : 0), 0);
   return (
     <section className="bg-sheet px-5 py-4">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <h1 className="text-[24px]">{t('tab.need')}</h1>
-        <label className="text-[13px] text-soft"><span className="block font-narrow">{t('need.for')}</span>
-          <select value={ask} onChange={(e) => { setLines(null); setAsk(e.target.value); }} className="border-b border-line bg-transparent py-1 text-[15px] text-ink">
-            <optgroup label={t('need.allRooms')}>{SEASONS.map((s) => <option key={s} value={`season/${s}`}>{t(`seasons.${s}`)}</option>)}</optgroup>
-            {rooms.map((r) => <optgroup key={r.roomId} label={r.roomName}>{r.looks.map((l) => <option key={l.id} value={`look/${r.roomId}/${l.id}`}>{l.name}</option>)}</optgroup>)}
+        <label className="text-[13px] text-soft">
+          <span className="block font-narrow">{t('need.for')}</span>
+          <select
+            value={ask}
+            onChange={(e) => {
+              setLines(null);
+              setAsk(e.target.value);
+            }}
+            className="border-b border-line bg-transparent py-1 text-[15px] text-ink"
+          >
+            <optgroup label={t('need.allRooms')}>
+              {SEASONS.map((s) => (
+                <option key={s} value={`season/${s}`}>
+                  {t(`seasons.${s}`)}
+                </option>
+              ))}
+            </optgroup>
+            {rooms.map((r) => (
+              <optgroup key={r.roomId} label={r.roomName}>
+                {r.looks.map((l) => (
+                  <option key={l.id} value={`look/${r.roomId}/${l.id}`}>
+                    {l.name}
+                  </option>
+                ))}
+              </optgroup>
+            ))}
           </select>
         </label>
-        <label className="flex items-center gap-2 text-[14px]"><input type="checkbox" className="accent-black" checked={all} onChange={(e) => setAll(e.target.checked)} />{t('need.all')}</label>
+        <label className="flex items-center gap-2 text-[14px]">
+          <input
+            type="checkbox"
+            className="accent-black"
+            checked={all}
+            onChange={(e) => setAll(e.target.checked)}
+          />
+          {t('need.all')}
+        </label>
       </div>
-      {lines === null ? <p className="mt-3 text-soft">{t('loading')}</p> : (
+      {lines === null ? (
+        <p className="mt-3 text-soft">{t('loading')}</p>
+      ) : (
         <>
-          <p className="mt-2 text-[16px]">{short.length === 0 ? t('need.enough', { count: lines.length }) : t('need.short', { count: short.length, of: lines.length })}{cost > 0 && ` ${t('need.cost', { cost: (cost / 100).toFixed(2) })}`}</p>
+          <p className="mt-2 text-[16px]">
+            {short.length === 0
+              ? t('need.enough', { count: lines.length })
+              : t('need.short', { count: short.length, of: lines.length })}
+            {cost > 0 && ` ${t('need.cost', { cost: (cost / 100).toFixed(2) })}`}
+          </p>
           {shown.length > 0 && (
-            <div className="mt-2 overflow-x-auto"><table className="w-full min-w-[640px] border-collapse text-[14px]">
-              <thead><tr className="border-b border-ink text-left font-narrow text-[13px] text-soft">{(['thing', 'need', 'owned', 'free', 'ordered', 'buy', 'shop'] as const).map((h) => <th key={h} className={`py-1 pr-4 font-medium ${['need', 'owned', 'free', 'ordered', 'buy'].includes(h) ? 'text-right' : ''}`}>{t(`need.head.${h}`)}</th>)}</tr></thead>
-              <tbody>{shown.map((l) => (
-                <tr key={l.itemId} className="border-b border-line">
-                  <td className="py-1.5 pr-4"><span className="flex gap-2"><Mark level={l.buy > 0 ? 'caution' : 'ok'} title={l.buy > 0 ? t('need.head.buy') : t('need.ok')} />{l.name}</span></td>
-                  {[l.need, l.owned, l.free, l.ordered, l.buy].map((n, i) => <td key={i} className="py-1.5 pr-4 text-right">{n}</td>)}
-                  <td className="py-1.5">{l.shop ? t('need.offer', { source: l.shop.source, stock: l.shop.stock, price: (l.shop.price / 100).toFixed(2), days: l.shop.leadDays, enough: l.shop.enough ? 'yes' : 'no', back: l.shop.returnDays }) : l.buy > 0 ? t('need.noShop') : ''}</td>
-                </tr>
-              ))}</tbody>
-            </table></div>
+            <div className="mt-2 overflow-x-auto">
+              <table className="w-full min-w-[640px] border-collapse text-[14px]">
+                <thead>
+                  <tr className="border-b border-ink text-left font-narrow text-[13px] text-soft">
+                    {(['thing', 'need', 'owned', 'free', 'ordered', 'buy', 'shop'] as const).map((h) => (
+                      <th
+                        key={h}
+                        className={`py-1 pr-4 font-medium ${['need', 'owned', 'free', 'ordered', 'buy'].includes(h) ? 'text-right' : ''}`}
+                      >
+                        {t(`need.head.${h}`)}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {shown.map((l) => (
+                    <tr key={l.itemId} className="border-b border-line">
+                      <td className="py-1.5 pr-4">
+                        <span className="flex gap-2">
+                          <Mark
+                            level={l.buy > 0 ? 'caution' : 'ok'}
+                            title={l.buy > 0 ? t('need.head.buy') : t('need.ok')}
+                          />
+                          {l.name}
+                        </span>
+                      </td>
+                      {[l.need, l.owned, l.free, l.ordered, l.buy].map((n, i) => (
+                        <td key={i} className="py-1.5 pr-4 text-right">
+                          {n}
+                        </td>
+                      ))}
+                      <td className="py-1.5">
+                        {l.shop
+                          ? t('need.offer', {
+                              source: l.shop.source,
+                              stock: l.shop.stock,
+                              price: (l.shop.price / 100).toFixed(2),
+                              days: l.shop.leadDays,
+                              enough: l.shop.enough ? 'yes' : 'no',
+                              back: l.shop.returnDays,
+                            })
+                          : l.buy > 0
+                            ? t('need.noShop')
+                            : ''}
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
           )}
         </>
       )}

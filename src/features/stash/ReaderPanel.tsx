@@ -17,13 +17,19 @@ export function ReaderPanel({ item, onDone }: { item: Item; onDone: () => void }
   const read = async (text: string) => {
     setSays(null);
     const result = await readReaderAction(text);
-    if (result.ok) { setRows(result.value); return; }
+    if (result.ok) {
+      setRows(result.value);
+      return;
+    }
     const i = result.issues[0]!;
     setSays(t(`reader.issue.${i.code}`, { row: i.row, column: i.column, came: i.came }));
   };
   const take = async (row: ReaderRow) => {
     const result = await takeReadingAction(item.id, row);
-    if (!result.ok) { setSays(result.issues[0]!.message); return; }
+    if (!result.ok) {
+      setSays(result.issues[0]!.message);
+      return;
+    }
     setDraft(null);
     onDone();
   };
@@ -31,17 +37,69 @@ export function ReaderPanel({ item, onDone }: { item: Item; onDone: () => void }
     <div className="space-y-2.5">
       <h3 className="font-sans text-[15px] font-semibold">{t('reader.title')}</h3>
       <p className="text-[14px] text-soft">{t('reader.says')}</p>
-      <textarea aria-label={t('reader.paste')} value={draft ?? ''} onChange={(e) => setDraft(e.target.value)} placeholder={t('reader.hint')} rows={4} className="w-full border border-line bg-transparent p-2 font-mono text-[12px]" />
+      <textarea
+        aria-label={t('reader.paste')}
+        value={draft ?? ''}
+        onChange={(e) => setDraft(e.target.value)}
+        placeholder={t('reader.hint')}
+        rows={4}
+        className="w-full border border-line bg-transparent p-2 font-mono text-[12px]"
+      />
       <div className="flex flex-wrap gap-2">
-        <Button small disabled={!draft} onClick={() => void read(draft ?? '')}>{t('reader.read')}</Button>
-        <label className="inline-flex cursor-pointer rounded-md border border-ink px-2 py-0.5 text-[13px] font-medium has-focus-visible:outline-2"><input type="file" accept=".csv,.txt,text/csv,text/plain" className="sr-only" onChange={(e) => { void e.target.files?.[0]?.text().then(read); e.target.value = ''; }} />{t('reader.file')}</label>
-        <Button small onClick={() => void simulatedReadingAction(item.id).then((r) => { if (r.ok) setRows([r.value]); })}>{t('reader.simulate')}</Button>
+        <Button small disabled={!draft} onClick={() => void read(draft ?? '')}>
+          {t('reader.read')}
+        </Button>
+        <label className="inline-flex cursor-pointer rounded-md border border-ink px-2 py-0.5 text-[13px] font-medium has-focus-visible:outline-2">
+          <input
+            type="file"
+            accept=".csv,.txt,text/csv,text/plain"
+            className="sr-only"
+            onChange={(e) => {
+              void e.target.files?.[0]?.text().then(read);
+              e.target.value = '';
+            }}
+          />
+          {t('reader.file')}
+        </label>
+        <Button
+          small
+          onClick={() =>
+            void simulatedReadingAction(item.id).then((r) => {
+              if (r.ok) setRows([r.value]);
+            })
+          }
+        >
+          {t('reader.simulate')}
+        </Button>
       </div>
-      {says && <p role="alert" className="text-[13px]">{says}</p>}
-      {rows && <ul className="space-y-1.5">{rows.slice(0, 50).map((r, i) => (
-        <li key={i} className="flex items-center gap-2 text-[14px]"><span className="h-6 w-6 shrink-0 border border-black/20" style={{ background: hexOfLab(r.lab) }} /><span className="min-w-0 flex-1 truncate">{r.name}: L* {r.lab.l.toFixed(1).replace('-', '−')}, a* {r.lab.a.toFixed(1).replace('-', '−')}, b* {r.lab.b.toFixed(1).replace('-', '−')}{r.spectrum ? `, ${t('reader.spectral')}` : ''}</span><Button small onClick={() => void take(r)}>{t('reader.take')}</Button></li>
-      ))}</ul>}
-      <Button small look="quiet" className="!px-0" onClick={onDone}>{t('back')}</Button>
+      {says && (
+        <p role="alert" className="text-[13px]">
+          {says}
+        </p>
+      )}
+      {rows && (
+        <ul className="space-y-1.5">
+          {rows.slice(0, 50).map((r, i) => (
+            <li key={i} className="flex items-center gap-2 text-[14px]">
+              <span
+                className="h-6 w-6 shrink-0 border border-black/20"
+                style={{ background: hexOfLab(r.lab) }}
+              />
+              <span className="min-w-0 flex-1 truncate">
+                {r.name}: L* {r.lab.l.toFixed(1).replace('-', '−')}, a* {r.lab.a.toFixed(1).replace('-', '−')}
+                , b* {r.lab.b.toFixed(1).replace('-', '−')}
+                {r.spectrum ? `, ${t('reader.spectral')}` : ''}
+              </span>
+              <Button small onClick={() => void take(r)}>
+                {t('reader.take')}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Button small look="quiet" className="!px-0" onClick={onDone}>
+        {t('back')}
+      </Button>
     </div>
   );
 }

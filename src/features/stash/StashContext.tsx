@@ -6,13 +6,19 @@ import type { StashHead } from '../../actions/stashTypes';
 import type { Prepared } from '../../core/stash/entry';
 
 export type StashValue = {
-  head: StashHead; rules: RuleBook; unit: LengthUnit; entries: readonly Prepared[];
+  head: StashHead;
+  rules: RuleBook;
+  unit: LengthUnit;
+  entries: readonly Prepared[];
   /** After something was written: fetches rows and head anew. */
   refresh: () => Promise<void>;
-  open: (id: string | null) => void; openId: string | null;
+  open: (id: string | null) => void;
+  openId: string | null;
 };
 const Context = createContext<StashValue | null>(null);
-export const StashProvider = ({ value, children }: { value: StashValue; children: ReactNode }): ReactNode => <Context value={value}>{children}</Context>;
+export const StashProvider = ({ value, children }: { value: StashValue; children: ReactNode }): ReactNode => (
+  <Context value={value}>{children}</Context>
+);
 export function useStashRoom(): StashValue {
   const value = useContext(Context);
   if (!value) throw new Error('useStashRoom outside the stash');

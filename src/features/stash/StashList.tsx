@@ -20,8 +20,11 @@ export function useMarks(): (e: Prepared) => string[] {
     const back = returnOf(e, head.today, rules.list('stash.returnWarn'));
     return [
       ...(e.state === 'ordered' ? [t('mark.ordered')] : e.state === 'gone' ? [t('mark.gone')] : []),
-      ...(back.state === 'none' ? [] : [back.state === 'over' ? t('mark.over') : t('mark.back', { days: back.days })]),
-      ...(!e.seen ? [t('mark.unseen')] : []), ...(e.colourFrom === 'photo' ? [t('mark.uncorrected')] : []),
+      ...(back.state === 'none'
+        ? []
+        : [back.state === 'over' ? t('mark.over') : t('mark.back', { days: back.days })]),
+      ...(!e.seen ? [t('mark.unseen')] : []),
+      ...(e.colourFrom === 'photo' ? [t('mark.uncorrected')] : []),
     ];
   };
 }
@@ -29,7 +32,9 @@ export function useMarks(): (e: Prepared) => string[] {
 /** Goes to the thing that was opened elsewhere: by its address, from another tab. */
 function useFollow(entries: readonly Prepared[], openId: string | null, go: (i: number) => void) {
   const follow = useRef(go);
-  useEffect(() => { follow.current = go; });
+  useEffect(() => {
+    follow.current = go;
+  });
   useEffect(() => {
     const i = openId === null ? -1 : entries.findIndex((e) => e.id === openId);
     if (i >= 0) follow.current(i);
@@ -38,12 +43,39 @@ function useFollow(entries: readonly Prepared[], openId: string | null, go: (i: 
 }
 
 /** Arrow keys over a list of so many across; Home, End, Page; Enter opens. */
-function useKeyboard(count: number, across: number, page: number, open: (i: number) => void, show: (i: number) => void) {
+function useKeyboard(
+  count: number,
+  across: number,
+  page: number,
+  open: (i: number) => void,
+  show: (i: number) => void,
+) {
   const [at, setAt] = useState(0);
   const here = Math.min(at, Math.max(0, count - 1));
   const onKeyDown = (e: React.KeyboardEvent) => {
-    const to = e.key === 'ArrowDown' ? here + across : e.key === 'ArrowUp' ? here - across : e.key === 'ArrowRight' ? here + (across > 1 ? 1 : 0) : e.key === 'ArrowLeft' ? here - (across > 1 ? 1 : 0) : e.key === 'Home' ? 0 : e.key === 'End' ? count - 1 : e.key === 'PageDown' ? here + page * across : e.key === 'PageUp' ? here - page * across : null;
-    if (e.key === 'Enter' || e.key === ' ') { e.preventDefault(); open(here); return; }
+    const to =
+      e.key === 'ArrowDown'
+        ? here + across
+        : e.key === 'ArrowUp'
+          ? here - across
+          : e.key === 'ArrowRight'
+            ? here + (across > 1 ? 1 : 0)
+            : e.key === 'ArrowLeft'
+              ? here - (across > 1 ? 1 : 0)
+              : e.key === 'Home'
+                ? 0
+                : e.key === 'End'
+                  ? count - 1
+                  : e.key === 'PageDown'
+                    ? here + page * across
+                    : e.key === 'PageUp'
+                      ? here - page * across
+                      : null;
+    if (e.key === 'Enter' || e.key === ' ') {
+      e.preventDefault();
+      open(here);
+      return;
+    }
     if (to === null) return;
     e.preventDefault();
     const next = Math.max(0, Math.min(count - 1, to));
@@ -59,26 +91,72 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
   const box = useRef<HTMLDivElement>(null);
   const marks = useMarks();
   // eslint-disable-next-line react-hooks/incompatible-library -- the virtual list measures for itself
-  const rows = useVirtualizer({ count: entries.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 12 });
-  const keys = useKeyboard(entries.length, 1, 10, (i) => open(entries[i]!.id), (i) => rows.scrollToIndex(i));
-  useFollow(entries, openId, (i) => { keys.setAt(i); rows.scrollToIndex(i, { align: 'start' }); });
+  const rows = useVirtualizer({
+    count: entries.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW,
+    overscan: 12,
+  });
+  const keys = useKeyboard(
+    entries.length,
+    1,
+    10,
+    (i) => open(entries[i]!.id),
+    (i) => rows.scrollToIndex(i),
+  );
+  useFollow(entries, openId, (i) => {
+    keys.setAt(i);
+    rows.scrollToIndex(i, { align: 'start' });
+  });
   const place = (id: string | null) => head.places.find((p) => p.id === id)?.name;
   return (
-    <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto outline-offset-[-3px]">
+    <div
+      ref={box}
+      role="listbox"
+      tabIndex={0}
+      aria-label={t('title')}
+      aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined}
+      onKeyDown={keys.onKeyDown}
+      className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto outline-offset-[-3px]"
+    >
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
         {rows.getVirtualItems().map((v) => {
           const e = entries[v.index]!;
           const said = marks(e);
           return (
-            <div key={e.id} id={`thing-${e.id}`} role="option" aria-selected={openId === e.id} aria-posinset={v.index + 1} aria-setsize={entries.length} onClick={() => { keys.setAt(v.index); open(e.id); }}
-              className={`absolute inset-x-0 flex cursor-pointer items-center gap-3 border-b border-line px-4 hover:bg-well ${openId === e.id ? 'outline-2 outline-offset-[-2px] outline-ink outline-solid' : keys.here === v.index ? 'outline-1 outline-offset-[-2px] outline-line outline-solid' : ''}`} style={{ top: v.start, height: ROW }}>
-              {e.photoId ? <img src={`/api/photos/${e.photoId}?size=small`} alt="" className="h-[34px] w-[34px] shrink-0 border border-black/20 object-cover" /> : <ClothSquare colours={e.colours} pattern={e.pattern} />}
+            <div
+              key={e.id}
+              id={`thing-${e.id}`}
+              role="option"
+              aria-selected={openId === e.id}
+              aria-posinset={v.index + 1}
+              aria-setsize={entries.length}
+              onClick={() => {
+                keys.setAt(v.index);
+                open(e.id);
+              }}
+              className={`absolute inset-x-0 flex cursor-pointer items-center gap-3 border-b border-line px-4 hover:bg-well ${openId === e.id ? 'outline-2 outline-offset-[-2px] outline-ink outline-solid' : keys.here === v.index ? 'outline-1 outline-offset-[-2px] outline-line outline-solid' : ''}`}
+              style={{ top: v.start, height: ROW }}
+            >
+              {e.photoId ? (
+                <img
+                  src={`/api/photos/${e.photoId}?size=small`}
+                  alt=""
+                  className="h-[34px] w-[34px] shrink-0 border border-black/20 object-cover"
+                />
+              ) : (
+                <ClothSquare colours={e.colours} pattern={e.pattern} />
+              )}
               <span className="min-w-0 flex-1 leading-tight">
                 <span className="block truncate text-[15px] font-medium">{e.name}</span>
-                <span className="block truncate text-[13px] text-soft"><Words>{`${t(`kinds.${e.kind}`)}, ${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}${place(e.placeId) ?? e.whereabouts ? `, ${place(e.placeId) ?? e.whereabouts}` : ''}`}</Words></span>
+                <span className="block truncate text-[13px] text-soft">
+                  <Words>{`${t(`kinds.${e.kind}`)}, ${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}${(place(e.placeId) ?? e.whereabouts) ? `, ${place(e.placeId) ?? e.whereabouts}` : ''}`}</Words>
+                </span>
               </span>
               <span className="hidden shrink-0 text-right text-[13px] leading-tight sm:block">
-                <span className="block">{t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}</span>
+                <span className="block">
+                  {t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}
+                </span>
                 {said.length > 0 && <span className="block text-soft">{said.join(', ')}</span>}
               </span>
             </div>
@@ -95,25 +173,82 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
   const box = useRef<HTMLDivElement>(null);
   const [across, setAcross] = useState(3);
   useEffect(() => {
-    const seen = new ResizeObserver(([entry]) => setAcross(Math.max(1, Math.floor((entry!.contentRect.width - 16) / CARD.width))));
+    const seen = new ResizeObserver(([entry]) =>
+      setAcross(Math.max(1, Math.floor((entry!.contentRect.width - 16) / CARD.width))),
+    );
     if (box.current) seen.observe(box.current);
     return () => seen.disconnect();
   }, []);
   const lines = Math.ceil(entries.length / across);
   // eslint-disable-next-line react-hooks/incompatible-library -- the virtual list measures for itself
-  const rows = useVirtualizer({ count: lines, getScrollElement: () => box.current, estimateSize: () => CARD.height, overscan: 3 });
-  const keys = useKeyboard(entries.length, across, 3, (i) => open(entries[i]!.id), (i) => rows.scrollToIndex(Math.floor(i / across)));
-  useFollow(entries, openId, (i) => { keys.setAt(i); rows.scrollToIndex(Math.floor(i / across)); });
+  const rows = useVirtualizer({
+    count: lines,
+    getScrollElement: () => box.current,
+    estimateSize: () => CARD.height,
+    overscan: 3,
+  });
+  const keys = useKeyboard(
+    entries.length,
+    across,
+    3,
+    (i) => open(entries[i]!.id),
+    (i) => rows.scrollToIndex(Math.floor(i / across)),
+  );
+  useFollow(entries, openId, (i) => {
+    keys.setAt(i);
+    rows.scrollToIndex(Math.floor(i / across));
+  });
   return (
-    <div ref={box} role="listbox" tabIndex={0} aria-label={t('title')} aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined} onKeyDown={keys.onKeyDown} className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto px-2 outline-offset-[-3px]">
+    <div
+      ref={box}
+      role="listbox"
+      tabIndex={0}
+      aria-label={t('title')}
+      aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined}
+      onKeyDown={keys.onKeyDown}
+      className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto px-2 outline-offset-[-3px]"
+    >
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
         {rows.getVirtualItems().map((v) => (
-          <div key={v.index} className="absolute inset-x-0 grid gap-2" style={{ top: v.start, height: CARD.height, gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))` }}>
+          <div
+            key={v.index}
+            className="absolute inset-x-0 grid gap-2"
+            style={{
+              top: v.start,
+              height: CARD.height,
+              gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`,
+            }}
+          >
             {entries.slice(v.index * across, (v.index + 1) * across).map((e, i) => (
-              <div key={e.id} id={`thing-${e.id}`} role="option" aria-selected={openId === e.id} aria-posinset={v.index * across + i + 1} aria-setsize={entries.length} onClick={() => { keys.setAt(v.index * across + i); open(e.id); }} className={`cursor-pointer p-1.5 hover:bg-well ${openId === e.id ? 'outline-2 outline-ink outline-solid' : keys.here === v.index * across + i ? 'outline-1 outline-line outline-solid' : ''}`}>
-                <div className="flex h-[112px] items-center justify-center bg-well">{e.photoId ? <img src={`/api/photos/${e.photoId}?size=small`} alt="" loading="lazy" className="max-h-[112px] max-w-full object-contain" /> : <ClothSquare colours={e.colours} pattern={e.pattern} size={96} />}</div>
+              <div
+                key={e.id}
+                id={`thing-${e.id}`}
+                role="option"
+                aria-selected={openId === e.id}
+                aria-posinset={v.index * across + i + 1}
+                aria-setsize={entries.length}
+                onClick={() => {
+                  keys.setAt(v.index * across + i);
+                  open(e.id);
+                }}
+                className={`cursor-pointer p-1.5 hover:bg-well ${openId === e.id ? 'outline-2 outline-ink outline-solid' : keys.here === v.index * across + i ? 'outline-1 outline-line outline-solid' : ''}`}
+              >
+                <div className="flex h-[112px] items-center justify-center bg-well">
+                  {e.photoId ? (
+                    <img
+                      src={`/api/photos/${e.photoId}?size=small`}
+                      alt=""
+                      loading="lazy"
+                      className="max-h-[112px] max-w-full object-contain"
+                    />
+                  ) : (
+                    <ClothSquare colours={e.colours} pattern={e.pattern} size={96} />
+                  )}
+                </div>
                 <p className="truncate pt-1 text-[14px] font-medium">{e.name}</p>
-                <p className="truncate text-[12.5px] text-soft"><Words>{`${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}, ${t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}`}</Words></p>
+                <p className="truncate text-[12.5px] text-soft">
+                  <Words>{`${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}, ${t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}`}</Words>
+                </p>
               </div>
             ))}
           </div>

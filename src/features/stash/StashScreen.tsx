@@ -41,7 +41,10 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   const [tab, setTab] = useState<Tab>('things');
   const [gallery, setGallery] = useState(false);
   const [openId, setOpenId] = useState<string | null>(null);
-  const open = useCallback((id: string | null) => { setOpenId(id); if (id) setTab('things'); }, []);
+  const open = useCallback((id: string | null) => {
+    setOpenId(id);
+    if (id) setTab('things');
+  }, []);
   const [unit, setUnit] = useState<LengthUnit>('in');
   const [said, setSaid] = useState('');
   const search = useRef<HTMLInputElement>(null);
@@ -58,46 +61,127 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   }, []);
   const rules = useMemo(() => ruleBook(head.rules, unit), [head.rules, unit]);
   const shown = useMemo(() => (entries ? filterStash(entries, filter, rules) : []), [entries, filter, rules]);
-  const refresh = useCallback(async () => { const [next] = await Promise.all([stashHeadAction(), reload()]); setHead(next); }, [reload]);
+  const refresh = useCallback(async () => {
+    const [next] = await Promise.all([stashHeadAction(), reload()]);
+    setHead(next);
+  }, [reload]);
   // what an earlier page typed while nobody answered
   useEffect(() => {
-    void sendLeft(() => undefined).then(async ({ taken, refused }) => {
-      if (taken + refused === 0) return;
-      await refresh();
-      setSaid([taken > 0 ? t('sentLater', { count: taken }) : '', refused > 0 ? t('refusedLater', { count: refused }) : ''].filter(Boolean).join(' '));
-    }).catch(() => undefined);
+    void sendLeft(() => undefined)
+      .then(async ({ taken, refused }) => {
+        if (taken + refused === 0) return;
+        await refresh();
+        setSaid(
+          [
+            taken > 0 ? t('sentLater', { count: taken }) : '',
+            refused > 0 ? t('refusedLater', { count: refused }) : '',
+          ]
+            .filter(Boolean)
+            .join(' '),
+        );
+      })
+      .catch(() => undefined);
   }, [refresh, t]);
-  const replay = useCallback(async (way: 'undo' | 'redo') => {
-    const { ok } = await replayStudioAction(way);
-    setSaid(ok ? t(way === 'undo' ? 'undone' : 'redone') : tr('shell.standsInWay'));
-    await refresh();
-  }, [refresh, t, tr]);
+  const replay = useCallback(
+    async (way: 'undo' | 'redo') => {
+      const { ok } = await replayStudioAction(way);
+      setSaid(ok ? t(way === 'undo' ? 'undone' : 'redone') : tr('shell.standsInWay'));
+      await refresh();
+    },
+    [refresh, t, tr],
+  );
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      const typing = e.target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(e.target.tagName);
-      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z' && !typing) { e.preventDefault(); void replay(e.shiftKey ? 'redo' : 'undo'); return; }
+      const typing =
+        e.target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(e.target.tagName);
+      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z' && !typing) {
+        e.preventDefault();
+        void replay(e.shiftKey ? 'redo' : 'undo');
+        return;
+      }
       if (typing || e.ctrlKey || e.metaKey || e.altKey || document.querySelector('[role=dialog]')) return;
-      if (e.key === '/') { e.preventDefault(); setTab('things'); search.current?.focus(); } else if (e.key === 'g') setGallery((g) => !g);
+      if (e.key === '/') {
+        e.preventDefault();
+        setTab('things');
+        search.current?.focus();
+      } else if (e.key === 'g') setGallery((g) => !g);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [replay]);
-  const changeUnit = (u: LengthUnit) => { setUnit(u); try { window.localStorage.setItem(UNIT_KEY, u); } catch { /* a browser without storage keeps no unit */ } };
+  const changeUnit = (u: LengthUnit) => {
+    setUnit(u);
+    try {
+      window.localStorage.setItem(UNIT_KEY, u);
+    } catch {
+      /* a browser without storage keeps no unit */
+    }
+  };
   // a letter typed into the search leaves what hangs on the whole stash alone
-  const value = useMemo((): StashValue => ({ head, rules, unit, entries: entries ?? [], refresh, open, openId }), [head, rules, unit, entries, refresh, open, openId]);
+  const value = useMemo(
+    (): StashValue => ({ head, rules, unit, entries: entries ?? [], refresh, open, openId }),
+    [head, rules, unit, entries, refresh, open, openId],
+  );
   return (
     <StashProvider value={value}>
       <div className="flex min-h-dvh flex-col px-3 pb-4 sm:px-5">
         <header className="flex flex-wrap items-center gap-x-5 gap-y-1.5 py-2.5">
-          <PageLink href="/" className="font-head text-[22px]" aria-label={`${tr('app.name')}, ${tr('app.home')}`}>{tr('app.name')}</PageLink>
+          <PageLink
+            href="/"
+            className="font-head text-[22px]"
+            aria-label={`${tr('app.name')}, ${tr('app.home')}`}
+          >
+            {tr('app.name')}
+          </PageLink>
           <nav aria-label={t('tabs')} className="flex gap-x-4 overflow-x-auto font-narrow text-[16px]">
-            {TABS.map((k) => <button key={k} type="button" aria-current={tab === k ? 'page' : undefined} onClick={() => setTab(k)} className="whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold">{t(`tab.${k}`)}</button>)}
+            {TABS.map((k) => (
+              <button
+                key={k}
+                type="button"
+                aria-current={tab === k ? 'page' : undefined}
+                onClick={() => setTab(k)}
+                className="whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold"
+              >
+                {t(`tab.${k}`)}
+              </button>
+            ))}
           </nav>
           <div className="ml-auto flex items-center gap-1">
-            <select aria-label={tr('measure.unit')} value={unit} onChange={(e) => changeUnit(e.target.value as LengthUnit)} className="mr-2 border-b border-line bg-transparent text-[14px]">{(['in', 'cm'] as const).map((u) => <option key={u} value={u}>{tr(`measure.unit-${u}`)}</option>)}</select>
-            <button type="button" disabled={!head.undo} onClick={() => void replay('undo')} aria-label={head.undo ? `${tr('shell.undo')}: ${act(head.undo)}` : tr('shell.undo')} title={head.undo ? act(head.undo) : ''} className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"><Undo2 size={16} /></button>
-            <button type="button" disabled={!head.redo} onClick={() => void replay('redo')} aria-label={head.redo ? `${tr('shell.redo')}: ${act(head.redo)}` : tr('shell.redo')} title={head.redo ? act(head.redo) : ''} className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"><Redo2 size={16} /></button>
-            <p role="status" aria-live="polite" className="min-w-0 text-[13px]">{said}</p>
+            <select
+              aria-label={tr('measure.unit')}
+              value={unit}
+              onChange={(e) => changeUnit(e.target.value as LengthUnit)}
+              className="mr-2 border-b border-line bg-transparent text-[14px]"
+            >
+              {(['in', 'cm'] as const).map((u) => (
+                <option key={u} value={u}>
+                  {tr(`measure.unit-${u}`)}
+                </option>
+              ))}
+            </select>
+            <button
+              type="button"
+              disabled={!head.undo}
+              onClick={() => void replay('undo')}
+              aria-label={head.undo ? `${tr('shell.undo')}: ${act(head.undo)}` : tr('shell.undo')}
+              title={head.undo ? act(head.undo) : ''}
+              className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"
+            >
+              <Undo2 size={16} />
+            </button>
+            <button
+              type="button"
+              disabled={!head.redo}
+              onClick={() => void replay('redo')}
+              aria-label={head.redo ? `${tr('shell.redo')}: ${act(head.redo)}` : tr('shell.redo')}
+              title={head.redo ? act(head.redo) : ''}
+              className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"
+            >
+              <Redo2 size={16} />
+            </button>
+            <p role="status" aria-live="polite" className="min-w-0 text-[13px]">
+              {said}
+            </p>
           </div>
         </header>
         {tab === 'things' ? (
@@ -106,47 +190,146 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
             <section className="flex min-w-0 flex-col bg-sheet">
               <div className="flex items-baseline gap-3 px-4 pb-1.5 pt-3">
                 <h1 className="text-[24px]">{t('title')}</h1>
-                <p className="text-[14px] text-soft" aria-live="polite">{silent ? t('noAnswer') : entries === null ? t('loading') : t('count', { shown: shown.length, all: entries.length })}</p>
+                <p className="text-[14px] text-soft" aria-live="polite">
+                  {silent
+                    ? t('noAnswer')
+                    : entries === null
+                      ? t('loading')
+                      : t('count', { shown: shown.length, all: entries.length })}
+                </p>
                 <div className="ml-auto flex gap-1" role="group" aria-label={t('view')}>
-                  <button type="button" aria-pressed={!gallery} aria-label={t('list')} title={t('list')} onClick={() => setGallery(false)} className="rounded-md border border-transparent p-1 aria-pressed:border-ink"><Rows3 size={16} /></button>
-                  <button type="button" aria-pressed={gallery} aria-label={t('gallery')} title={t('gallery')} onClick={() => setGallery(true)} className="rounded-md border border-transparent p-1 aria-pressed:border-ink"><LayoutGrid size={16} /></button>
+                  <button
+                    type="button"
+                    aria-pressed={!gallery}
+                    aria-label={t('list')}
+                    title={t('list')}
+                    onClick={() => setGallery(false)}
+                    className="rounded-md border border-transparent p-1 aria-pressed:border-ink"
+                  >
+                    <Rows3 size={16} />
+                  </button>
+                  <button
+                    type="button"
+                    aria-pressed={gallery}
+                    aria-label={t('gallery')}
+                    title={t('gallery')}
+                    onClick={() => setGallery(true)}
+                    className="rounded-md border border-transparent p-1 aria-pressed:border-ink"
+                  >
+                    <LayoutGrid size={16} />
+                  </button>
                 </div>
               </div>
-              {entries !== null && entries.length === 0 ? <div className="px-4 pb-5 pt-2"><p className="mb-3 max-w-[52ch] text-soft">{t('empty')}</p><Button look="strong" onClick={() => setTab('add')}>{t('tab.add')}</Button></div>
-                : entries !== null && shown.length === 0 ? <div className="px-4 pb-5 pt-2"><p className="mb-3">{t('nothing')}</p><Button small onClick={() => setFilter(EVERYTHING)}>{t('clear')}</Button></div>
-                : gallery ? <StashGallery entries={shown} /> : <StashList entries={shown} />}
+              {entries !== null && entries.length === 0 ? (
+                <div className="px-4 pb-5 pt-2">
+                  <p className="mb-3 max-w-[52ch] text-soft">{t('empty')}</p>
+                  <Button look="strong" onClick={() => setTab('add')}>
+                    {t('tab.add')}
+                  </Button>
+                </div>
+              ) : entries !== null && shown.length === 0 ? (
+                <div className="px-4 pb-5 pt-2">
+                  <p className="mb-3">{t('nothing')}</p>
+                  <Button small onClick={() => setFilter(EVERYTHING)}>
+                    {t('clear')}
+                  </Button>
+                </div>
+              ) : gallery ? (
+                <StashGallery entries={shown} />
+              ) : (
+                <StashList entries={shown} />
+              )}
             </section>
-            <aside data-worksheet className={`bg-sheet px-[18px] py-4 lg:sticky lg:top-3 lg:block lg:max-h-[calc(100dvh-24px)] lg:overflow-y-auto ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20 max-lg:overflow-y-auto' : 'max-lg:hidden'}`}>
-              {openId ? <ItemPanel key={openId} id={openId} /> : entries !== null && <Overview onTab={setTab} onFilter={setFilter} />}
+            <aside
+              data-worksheet
+              className={`bg-sheet px-[18px] py-4 lg:sticky lg:top-3 lg:block lg:max-h-[calc(100dvh-24px)] lg:overflow-y-auto ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20 max-lg:overflow-y-auto' : 'max-lg:hidden'}`}
+            >
+              {openId ? (
+                <ItemPanel key={openId} id={openId} />
+              ) : (
+                entries !== null && <Overview onTab={setTab} onFilter={setFilter} />
+              )}
             </aside>
           </main>
-        ) : <main className="flex-1">{tab === 'places' ? <PlacesTab /> : tab === 'need' ? <NeedTab /> : tab === 'returns' ? <ReturnsTab /> : <NewThings onOpen={open} />}</main>}
+        ) : (
+          <main className="flex-1">
+            {tab === 'places' ? (
+              <PlacesTab />
+            ) : tab === 'need' ? (
+              <NeedTab />
+            ) : tab === 'returns' ? (
+              <ReturnsTab />
+            ) : (
+              <NewThings onOpen={open} />
+            )}
+          </main>
+        )}
       </div>
     </StashProvider>
   );
 }
 
 /** What waits in the stash while nothing is picked: returns, orders, colours not seen, and what there is of each kind. */
-const Overview = memo(function Overview({ onTab, onFilter }: { onTab: (tab: Tab) => void; onFilter: (f: StashFilter) => void }): ReactNode {
+const Overview = memo(function Overview({
+  onTab,
+  onFilter,
+}: {
+  onTab: (tab: Tab) => void;
+  onFilter: (f: StashFilter) => void;
+}): ReactNode {
   const t = useTranslations('stash');
   const { entries, head, rules } = useStashRoom();
-  const back = entries.map((e) => returnOf(e, head.today, rules.list('stash.returnWarn'))).filter((r) => r.state !== 'none').sort((a, b) => a.days - b.days);
-  const kinds = [...new Set(entries.map((e) => e.kind))].map((kind) => ({ kind, count: entries.filter((e) => e.kind === kind && e.state !== 'gone').length })).sort((a, b) => b.count - a.count);
-  const line = (words: string, press: () => void) => <li key={words}><button type="button" onClick={press} className="min-h-[28px] text-left text-[15px] underline decoration-line underline-offset-4 hover:decoration-ink">{words}</button></li>;
-  const [ordered, unseen] = [entries.filter((e) => e.state === 'ordered').length, entries.filter((e) => !e.seen && e.state !== 'gone').length];
+  const back = entries
+    .map((e) => returnOf(e, head.today, rules.list('stash.returnWarn')))
+    .filter((r) => r.state !== 'none')
+    .sort((a, b) => a.days - b.days);
+  const kinds = [...new Set(entries.map((e) => e.kind))]
+    .map((kind) => ({ kind, count: entries.filter((e) => e.kind === kind && e.state !== 'gone').length }))
+    .sort((a, b) => b.count - a.count);
+  const line = (words: string, press: () => void) => (
+    <li key={words}>
+      <button
+        type="button"
+        onClick={press}
+        className="min-h-[28px] text-left text-[15px] underline decoration-line underline-offset-4 hover:decoration-ink"
+      >
+        {words}
+      </button>
+    </li>
+  );
+  const [ordered, unseen] = [
+    entries.filter((e) => e.state === 'ordered').length,
+    entries.filter((e) => !e.seen && e.state !== 'gone').length,
+  ];
   return (
     <div>
       <h2 className="text-[19px]">{t('waits')}</h2>
       <hr className="mb-2 mt-2.5 border-t-2 border-ink" />
       <ul className="space-y-0.5">
-        {line(back.length > 0 ? t('waitsBack', { count: back.length, days: back[0]!.days }) : t('waitsNoBack'), () => onTab('returns'))}
+        {line(
+          back.length > 0 ? t('waitsBack', { count: back.length, days: back[0]!.days }) : t('waitsNoBack'),
+          () => onTab('returns'),
+        )}
         {line(t('waitsOrdered', { count: ordered }), () => onFilter({ ...EVERYTHING, state: 'ordered' }))}
         {line(t('waitsUnseen', { count: unseen }), () => onFilter({ ...EVERYTHING, state: 'unseen' }))}
         {line(t('waitsNeed'), () => onTab('need'))}
         {line(t('waitsPlaces', { count: head.places.length }), () => onTab('places'))}
       </ul>
       <h3 className="mb-1 mt-4 font-sans text-[14px] font-semibold">{t('kind')}</h3>
-      <ul className="grid grid-cols-2 gap-x-4">{kinds.map(({ kind, count }) => <li key={kind}><button type="button" onClick={() => onFilter({ ...EVERYTHING, kinds: [kind] })} className="flex w-full justify-between border-b border-line py-1 text-[14px] hover:border-ink"><span>{t(`kinds.${kind}`)}</span><span className="text-soft">{count}</span></button></li>)}</ul>
+      <ul className="grid grid-cols-2 gap-x-4">
+        {kinds.map(({ kind, count }) => (
+          <li key={kind}>
+            <button
+              type="button"
+              onClick={() => onFilter({ ...EVERYTHING, kinds: [kind] })}
+              className="flex w-full justify-between border-b border-line py-1 text-[14px] hover:border-ink"
+            >
+              <span>{t(`kinds.${kind}`)}</span>
+              <span className="text-soft">{count}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
       <p className="mt-4 text-[13px] text-soft">{t('pickSays')}</p>
     </div>
   );

@@ -9,10 +9,27 @@ const { createWaiting } = await import('./waiting');
 function browser() {
   const kept = new Map<string, string>();
   const held = new Set<string>();
-  const store: OutboxStore = { keys: () => [...kept.keys()], get: (k) => kept.get(k) ?? null, set: (k, t) => void kept.set(k, t), remove: (k) => void kept.delete(k), hold: (n) => void held.add(n), ifFree: async (n, work) => { if (!held.has(n)) work(); } };
-  return { kept, open: (page: string) => createWaiting(page, store), end: (page: string) => held.delete(`rideau:unsent-stash:${page}`) };
+  const store: OutboxStore = {
+    keys: () => [...kept.keys()],
+    get: (k) => kept.get(k) ?? null,
+    set: (k, t) => void kept.set(k, t),
+    remove: (k) => void kept.delete(k),
+    hold: (n) => void held.add(n),
+    ifFree: async (n, work) => {
+      if (!held.has(n)) work();
+    },
+  };
+  return {
+    kept,
+    open: (page: string) => createWaiting(page, store),
+    end: (page: string) => held.delete(`rideau:unsent-stash:${page}`),
+  };
 }
-const change = (count: number) => ({ kind: 'item' as const, before: item({ id: 'a', count: count - 1 }), after: item({ id: 'a', count }) });
+const change = (count: number) => ({
+  kind: 'item' as const,
+  before: item({ id: 'a', count: count - 1 }),
+  after: item({ id: 'a', count }),
+});
 
 describe('what waits for an answer in the stash', () => {
   it('is kept until it is answered, each change for itself', () => {

@@ -21,7 +21,10 @@ export function createWaiting(pageId: string, store: OutboxStore) {
   let all: Kept[] = [];
   const write = () => {
     try {
-      if (!held) { store.hold(own); held = true; }
+      if (!held) {
+        store.hold(own);
+        held = true;
+      }
       if (all.length === 0) store.remove(own);
       else store.set(own, JSON.stringify(all));
     } catch {
@@ -34,7 +37,10 @@ export function createWaiting(pageId: string, store: OutboxStore) {
       const kept = { ...change, id: nanoid(8) };
       all = [...all, kept];
       write();
-      return () => { all = all.filter((k) => k.id !== kept.id); write(); };
+      return () => {
+        all = all.filter((k) => k.id !== kept.id);
+        write();
+      };
     },
     /** Whether another page has something waiting. */
     heldElsewhere: (): boolean => store.keys().some((k) => k.startsWith(PREFIX) && k !== own),
@@ -43,7 +49,8 @@ export function createWaiting(pageId: string, store: OutboxStore) {
       const found: { change: Waiting; done: () => void }[] = [];
       for (const key of store.keys().filter((k) => k.startsWith(PREFIX) && k !== own)) {
         await store.ifFree(key, () => {
-          for (const { id: _id, ...change } of read(store, key)) found.push({ change: change as Waiting, done: this.keep(change as Waiting) });
+          for (const { id: _id, ...change } of read(store, key))
+            found.push({ change: change as Waiting, done: this.keep(change as Waiting) });
           store.remove(key);
         });
       }
@@ -55,7 +62,13 @@ export function createWaiting(pageId: string, store: OutboxStore) {
 function read(store: OutboxStore, key: string): Kept[] {
   try {
     const all = JSON.parse(store.get(key) ?? 'null') as Kept[] | null;
-    return Array.isArray(all) ? all.filter((k) => (k.kind === 'item' ? k.before?.id === k.after?.id && typeof k.after?.id === 'string' : k.kind === 'place' && typeof k.place?.id === 'string')) : [];
+    return Array.isArray(all)
+      ? all.filter((k) =>
+          k.kind === 'item'
+            ? k.before?.id === k.after?.id && typeof k.after?.id === 'string'
+            : k.kind === 'place' && typeof k.place?.id === 'string',
+        )
+      : [];
   } catch {
     return [];
   }
@@ -63,7 +76,8 @@ function read(store: OutboxStore, key: string): Kept[] {
 
 let page: ReturnType<typeof createWaiting> | null = null;
 /** This page's own; only in the browser. */
-export const waiting = (): ReturnType<typeof createWaiting> => (page ??= createWaiting(nanoid(8), browserStore));
+export const waiting = (): ReturnType<typeof createWaiting> =>
+  (page ??= createWaiting(nanoid(8), browserStore));
 
 /** Sends what an earlier page left. How many were taken, and how many were refused because the thing has changed since or is gone. */
 export async function sendLeft(silent: () => void): Promise<{ taken: number; refused: number }> {

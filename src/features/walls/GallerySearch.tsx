@@ -21,17 +21,35 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
   const acts = useWallActs();
   const unit = file.room.unit;
   const searcher = useRef<GallerySearcher | null>(null);
-  const [running, setRunning] = useState<{ done: number; of: number; best: GalleryLayout | null; ask: GalleryAsk } | null>(null);
+  const [running, setRunning] = useState<{
+    done: number;
+    of: number;
+    best: GalleryLayout | null;
+    ask: GalleryAsk;
+  } | null>(null);
   const [found, setFound] = useState<Found | null>(null);
-  useEffect(() => () => { searcher.current?.close(); searcher.current = null; }, []);
+  useEffect(
+    () => () => {
+      searcher.current?.close();
+      searcher.current = null;
+    },
+    [],
+  );
   const search = (seed: number) => {
     const { ask, middle } = galleryAskOf({ ...g, seed }, p, file, plan, rules, look.id);
     searcher.current ??= startGallery();
     setFound(null);
     setRunning({ done: 0, of: 1, best: null, ask });
-    searcher.current.search(ask, 5, (at) => setRunning({ ...at, ask }))
-      .then((layouts) => { setRunning(null); setFound({ ask, middle, layouts }); })
-      .catch(() => { setRunning(null); setFound({ ask, middle, layouts: [] }); });
+    searcher.current
+      .search(ask, 5, (at) => setRunning({ ...at, ask }))
+      .then((layouts) => {
+        setRunning(null);
+        setFound({ ask, middle, layouts });
+      })
+      .catch(() => {
+        setRunning(null);
+        setFound({ ask, middle, layouts: [] });
+      });
   };
   const enough = p.members.size >= 2;
   return (
@@ -39,17 +57,45 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
       {running ? (
         <div className="flex items-center gap-3">
           {running.best && <Thumb layout={running.best} ask={running.ask} />}
-          <div className="flex-1"><progress className="h-2 w-full accent-black" value={running.done} max={running.of} aria-label={t('search')} /><p className="text-[13px] text-soft" aria-live="polite">{t('searching', { done: running.done, of: running.of })}</p></div>
-          <Button small onClick={() => searcher.current?.stop()}>{t('stop')}</Button>
+          <div className="flex-1">
+            <progress
+              className="h-2 w-full accent-black"
+              value={running.done}
+              max={running.of}
+              aria-label={t('search')}
+            />
+            <p className="text-[13px] text-soft" aria-live="polite">
+              {t('searching', { done: running.done, of: running.of })}
+            </p>
+          </div>
+          <Button small onClick={() => searcher.current?.stop()}>
+            {t('stop')}
+          </Button>
         </div>
       ) : (
         <div className="flex flex-wrap gap-2">
-          <Button small look="strong" disabled={!enough} onClick={() => search(g.seed)}>{t('search')}</Button>
-          {found && <Button small onClick={() => { acts.relay(g, { seed: g.seed + 1 }); search(g.seed + 1); }}>{t('again')}</Button>}
+          <Button small look="strong" disabled={!enough} onClick={() => search(g.seed)}>
+            {t('search')}
+          </Button>
+          {found && (
+            <Button
+              small
+              onClick={() => {
+                acts.relay(g, { seed: g.seed + 1 });
+                search(g.seed + 1);
+              }}
+            >
+              {t('again')}
+            </Button>
+          )}
           {!enough && <span className="text-[13px] text-soft">{t('needFrames')}</span>}
         </div>
       )}
-      {found && found.layouts.length === 0 && <p role="status" className="mt-2 text-[14px]">{t('noRoom')}</p>}
+      {found && found.layouts.length === 0 && (
+        <p role="status" className="mt-2 text-[14px]">
+          {t('noRoom')}
+        </p>
+      )}
       {found && found.layouts.length > 0 && (
         <section className="mt-3">
           <h4 className="mb-1 font-sans text-[13px] font-semibold">{t('results')}</h4>
@@ -57,8 +103,20 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
             {found.layouts.map((l, i) => (
               <li key={i} className="text-[13px]">
                 <Thumb layout={l} ask={found.ask} />
-                <p className="mt-0.5 text-soft"><Words>{t('resultSays', { width: formatBareLength(l.widthMm, unit), height: formatLength(l.heightMm, unit), fill: `${Math.round(l.filled * 100)}%` })}</Words>{found.ask.holes.length > 0 && `, ${t('holesUsed', { used: l.holesUsed, hidden: l.holesHidden })}`}</p>
-                <Button small onClick={() => acts.arrange(g, found.middle, l)}>{t('takeLayout')}</Button>
+                <p className="mt-0.5 text-soft">
+                  <Words>
+                    {t('resultSays', {
+                      width: formatBareLength(l.widthMm, unit),
+                      height: formatLength(l.heightMm, unit),
+                      fill: `${Math.round(l.filled * 100)}%`,
+                    })}
+                  </Words>
+                  {found.ask.holes.length > 0 &&
+                    `, ${t('holesUsed', { used: l.holesUsed, hidden: l.holesHidden })}`}
+                </p>
+                <Button small onClick={() => acts.arrange(g, found.middle, l)}>
+                  {t('takeLayout')}
+                </Button>
               </li>
             ))}
           </ol>
@@ -69,13 +127,33 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
 }
 
 function Thumb({ layout, ask }: { layout: GalleryLayout; ask: GalleryAsk }): ReactNode {
-  const frames = [...ask.frames, ...ask.pinned].flatMap((f) => { const at = layout.at.get(f.id); return at ? [{ f, at }] : []; });
-  const [left, right] = [Math.min(...frames.map(({ f, at }) => at.xMm - f.widthMm / 2)), Math.max(...frames.map(({ f, at }) => at.xMm + f.widthMm / 2))];
-  const [low, high] = [Math.min(...frames.map(({ f, at }) => at.yMm - f.heightMm / 2)), Math.max(...frames.map(({ f, at }) => at.yMm + f.heightMm / 2))];
+  const frames = [...ask.frames, ...ask.pinned].flatMap((f) => {
+    const at = layout.at.get(f.id);
+    return at ? [{ f, at }] : [];
+  });
+  const [left, right] = [
+    Math.min(...frames.map(({ f, at }) => at.xMm - f.widthMm / 2)),
+    Math.max(...frames.map(({ f, at }) => at.xMm + f.widthMm / 2)),
+  ];
+  const [low, high] = [
+    Math.min(...frames.map(({ f, at }) => at.yMm - f.heightMm / 2)),
+    Math.max(...frames.map(({ f, at }) => at.yMm + f.heightMm / 2)),
+  ];
   const by = Math.min(140 / Math.max(1, right - left), 84 / Math.max(1, high - low));
   return (
     <svg viewBox="0 0 150 92" className="w-[150px] shrink-0 bg-well" aria-hidden="true">
-      {frames.map(({ f, at }) => <rect key={f.id} x={75 + (at.xMm - f.widthMm / 2 - (left + right) / 2) * by} y={46 - (at.yMm + f.heightMm / 2 - (low + high) / 2) * by} width={f.widthMm * by} height={f.heightMm * by} fill={`rgb(${Math.round(225 - 150 * f.weight)} ${Math.round(225 - 150 * f.weight)} ${Math.round(225 - 150 * f.weight)})`} stroke="#141414" strokeWidth="0.6" />)}
+      {frames.map(({ f, at }) => (
+        <rect
+          key={f.id}
+          x={75 + (at.xMm - f.widthMm / 2 - (left + right) / 2) * by}
+          y={46 - (at.yMm + f.heightMm / 2 - (low + high) / 2) * by}
+          width={f.widthMm * by}
+          height={f.heightMm * by}
+          fill={`rgb(${Math.round(225 - 150 * f.weight)} ${Math.round(225 - 150 * f.weight)} ${Math.round(225 - 150 * f.weight)})`}
+          stroke="#141414"
+          strokeWidth="0.6"
+        />
+      ))}
     </svg>
   );
 }

@@ -27,36 +27,125 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
   const at = (p: { xMm: number; yMm: number }) => `${scale.x(p.xMm)} ${scale.y(p.yMm)}`;
   const [a, b] = [pointOnWall(wall, h.xMm - h.widthMm / 2), pointOnWall(wall, h.xMm + h.widthMm / 2)];
   // from the glass to each part of a wall that it shows, in the order in which the glass shows them
-  const seen = s.patches.map((p) => { const w = plan.walls.find((x) => x.id === p.wallId)!; return { p, from: pointOnWall(w, p.fromXMm), to: pointOnWall(w, p.toXMm) }; });
+  const seen = s.patches.map((p) => {
+    const w = plan.walls.find((x) => x.id === p.wallId)!;
+    return { p, from: pointOnWall(w, p.fromXMm), to: pointOnWall(w, p.toXMm) };
+  });
   const perimeter = sum(plan.walls.map((w) => w.lengthMm));
   const perMm = Math.min((WIDTH - 28 - GAP * (plan.walls.length - 1)) / perimeter, 104 / file.room.ceilingMm);
   const high = file.room.ceilingMm * perMm;
-  const starts = plan.walls.map((_, i) => 14 + sum(plan.walls.slice(0, i).map((w) => w.lengthMm)) * perMm + i * GAP);
+  const starts = plan.walls.map(
+    (_, i) => 14 + sum(plan.walls.slice(0, i).map((w) => w.lengthMm)) * perMm + i * GAP,
+  );
   return (
     <figure className="m-0 px-4 pb-2">
-      <figcaption className="mb-1 text-[14px]">{t('sightPlan', { piece: h.name, from: s.fromName })}: {s.shows.length > 0 ? s.shows.map((x) => x.name).join(', ') : t('glassNothing')}</figcaption>
-      <svg viewBox={`0 0 ${WIDTH} ${PLAN_HIGH}`} className="block w-full" role="img" aria-label={t('sightPlan', { piece: h.name, from: s.fromName })}>
+      <figcaption className="mb-1 text-[14px]">
+        {t('sightPlan', { piece: h.name, from: s.fromName })}:{' '}
+        {s.shows.length > 0 ? s.shows.map((x) => x.name).join(', ') : t('glassNothing')}
+      </figcaption>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${PLAN_HIGH}`}
+        className="block w-full"
+        role="img"
+        aria-label={t('sightPlan', { piece: h.name, from: s.fromName })}
+      >
         <PlanShapes file={file} width={WIDTH} height={PLAN_HIGH} margin={16} paint={paint} picked={null} />
-        {seen.map(({ p, from, to }, i) => <path key={`${p.wallId}${i}`} d={`M${at(a)}L${at(b)}L${at(from)}L${at(to)}Z`} fill="#141414" fillOpacity="0.13" stroke="none" />)}
-        <path d={`M${at(s.eye)}L${at(a)}M${at(s.eye)}L${at(b)}`} stroke="#141414" strokeWidth="1" strokeDasharray="4 3" fill="none" />
-        {seen.length > 0 && <path d={seen.map(({ from, to }) => `M${at(from)}L${at(to)}`).join('')} stroke="#141414" strokeWidth="4" fill="none" />}
+        {seen.map(({ p, from, to }, i) => (
+          <path
+            key={`${p.wallId}${i}`}
+            d={`M${at(a)}L${at(b)}L${at(from)}L${at(to)}Z`}
+            fill="#141414"
+            fillOpacity="0.13"
+            stroke="none"
+          />
+        ))}
+        <path
+          d={`M${at(s.eye)}L${at(a)}M${at(s.eye)}L${at(b)}`}
+          stroke="#141414"
+          strokeWidth="1"
+          strokeDasharray="4 3"
+          fill="none"
+        />
+        {seen.length > 0 && (
+          <path
+            d={seen.map(({ from, to }) => `M${at(from)}L${at(to)}`).join('')}
+            stroke="#141414"
+            strokeWidth="4"
+            fill="none"
+          />
+        )}
         <path d={`M${at(a)}L${at(b)}`} stroke="#141414" strokeWidth="5" />
-        <circle cx={scale.x(s.eye.xMm)} cy={scale.y(s.eye.yMm)} r="6" fill="#f5f5f5" stroke="#141414" strokeWidth="1.5" /><circle cx={scale.x(s.eye.xMm)} cy={scale.y(s.eye.yMm)} r="2" fill="#141414" />
+        <circle
+          cx={scale.x(s.eye.xMm)}
+          cy={scale.y(s.eye.yMm)}
+          r="6"
+          fill="#f5f5f5"
+          stroke="#141414"
+          strokeWidth="1.5"
+        />
+        <circle cx={scale.x(s.eye.xMm)} cy={scale.y(s.eye.yMm)} r="2" fill="#141414" />
       </svg>
       <p className="mb-1 mt-2 font-narrow text-[13px] font-semibold text-soft">{t('sightWalls')}</p>
-      <svg viewBox={`0 0 ${WIDTH} ${high + 26}`} className="block w-full" role="img" aria-label={t('sightWalls')}>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${high + 26}`}
+        className="block w-full"
+        role="img"
+        aria-label={t('sightWalls')}
+      >
         {plan.elevations.map((e, i) => {
-          const own = fitScale(e.lengthMm, e.ceilingMm, e.lengthMm * perMm, high, { left: 0, right: 0, top: 0, bottom: 0 });
+          const own = fitScale(e.lengthMm, e.ceilingMm, e.lengthMm * perMm, high, {
+            left: 0,
+            right: 0,
+            top: 0,
+            bottom: 0,
+          });
           return (
             <g key={e.wallId} transform={`translate(${starts[i]} 18)`}>
-              {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 6.4 && <text x="0" y="-6" fontSize="12" fontWeight="600">{wallName(plan.walls[i]!)}</text>}
-              <clipPath id={`sight${i}`}><rect width={e.lengthMm * perMm} height={high} /></clipPath>
+              {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 6.4 && (
+                <text x="0" y="-6" fontSize="12" fontWeight="600">
+                  {wallName(plan.walls[i]!)}
+                </text>
+              )}
+              <clipPath id={`sight${i}`}>
+                <rect width={e.lengthMm * perMm} height={high} />
+              </clipPath>
               <g clipPath={`url(#sight${i})`}>
-                <g opacity="0.5">{e.shapes.map((x) => <ShapeView key={x.key} shape={x} scale={own} paint={paint} lampLit={kelvin < 4000} />)}</g>
-                {s.patches.filter((p) => p.wallId === e.wallId).map((p, k) => <path key={k} d={`M${own.x(p.fromXMm)} ${own.y(p.fromBottomMm)}L${own.x(p.toXMm)} ${own.y(p.toBottomMm)}L${own.x(p.toXMm)} ${own.y(p.toTopMm)}L${own.x(p.fromXMm)} ${own.y(p.fromTopMm)}Z`} fill="#141414" fillOpacity="0.16" stroke="#141414" strokeWidth="1.6" />)}
-                {e.wallId === h.wallId && <rect x={own.x(h.xMm - h.widthMm / 2)} y={own.y(h.topMm)} width={h.widthMm * perMm} height={h.heightMm * perMm} fill="none" stroke="#141414" strokeWidth="2" />}
+                <g opacity="0.5">
+                  {e.shapes.map((x) => (
+                    <ShapeView key={x.key} shape={x} scale={own} paint={paint} lampLit={kelvin < 4000} />
+                  ))}
+                </g>
+                {s.patches
+                  .filter((p) => p.wallId === e.wallId)
+                  .map((p, k) => (
+                    <path
+                      key={k}
+                      d={`M${own.x(p.fromXMm)} ${own.y(p.fromBottomMm)}L${own.x(p.toXMm)} ${own.y(p.toBottomMm)}L${own.x(p.toXMm)} ${own.y(p.toTopMm)}L${own.x(p.fromXMm)} ${own.y(p.fromTopMm)}Z`}
+                      fill="#141414"
+                      fillOpacity="0.16"
+                      stroke="#141414"
+                      strokeWidth="1.6"
+                    />
+                  ))}
+                {e.wallId === h.wallId && (
+                  <rect
+                    x={own.x(h.xMm - h.widthMm / 2)}
+                    y={own.y(h.topMm)}
+                    width={h.widthMm * perMm}
+                    height={h.heightMm * perMm}
+                    fill="none"
+                    stroke="#141414"
+                    strokeWidth="2"
+                  />
+                )}
               </g>
-              <rect width={e.lengthMm * perMm} height={high} fill="none" stroke="#00000060" strokeWidth="0.6" />
+              <rect
+                width={e.lengthMm * perMm}
+                height={high}
+                fill="none"
+                stroke="#00000060"
+                strokeWidth="0.6"
+              />
             </g>
           );
         })}

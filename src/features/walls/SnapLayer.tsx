@@ -10,12 +10,25 @@ import type { Scale } from '../../ui/drawing/scale';
 import { SvgWords } from '../../ui/Words';
 
 /** While a piece is dragged: the lines that it came to rest on, each with its rule's name. */
-export function SnapGuides({ guides, scale, unit }: { guides: readonly SnapGuide[]; scale: Scale; unit: LengthUnit }): ReactNode {
+export function SnapGuides({
+  guides,
+  scale,
+  unit,
+}: {
+  guides: readonly SnapGuide[];
+  scale: Scale;
+  unit: LengthUnit;
+}): ReactNode {
   const t = useTranslations('walls');
   return (
     <g pointerEvents="none">
       {guides.map((g, i) => {
-        const [x1, y1, x2, y2] = [scale.x(g.from.xMm), scale.y(g.from.heightMm), scale.x(g.to.xMm), scale.y(g.to.heightMm)];
+        const [x1, y1, x2, y2] = [
+          scale.x(g.from.xMm),
+          scale.y(g.from.heightMm),
+          scale.x(g.to.xMm),
+          scale.y(g.to.heightMm),
+        ];
         const words = t(`snap.${g.why}`, { of: g.of, by: formatLength(g.byMm, unit) });
         const width = words.length * 5.9 + 14;
         // the words stand on the ceiling's line over the piece, one above the other where two rules speak, clear of what is dragged
@@ -24,9 +37,20 @@ export function SnapGuides({ guides, scale, unit }: { guides: readonly SnapGuide
         return (
           <g key={`${g.why}${i}`}>
             <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="#141414" strokeWidth="1.3" strokeDasharray="5 3" />
-            {g.why === 'hole' && <circle cx={x1} cy={y1} r="7" fill="none" stroke="#141414" strokeWidth="1.5" />}
+            {g.why === 'hole' && (
+              <circle cx={x1} cy={y1} r="7" fill="none" stroke="#141414" strokeWidth="1.5" />
+            )}
             <rect x={x} y={y - 12} width={width} height="18" rx="2" fill="#141414" />
-            <text x={x + width / 2} y={y + 1.2} textAnchor="middle" fontSize="12" fontWeight="600" fill="#f5f5f5"><SvgWords>{words}</SvgWords></text>
+            <text
+              x={x + width / 2}
+              y={y + 1.2}
+              textAnchor="middle"
+              fontSize="12"
+              fontWeight="600"
+              fill="#f5f5f5"
+            >
+              <SvgWords>{words}</SvgWords>
+            </text>
           </g>
         );
       })}
@@ -35,21 +59,61 @@ export function SnapGuides({ guides, scale, unit }: { guides: readonly SnapGuide
 }
 
 /** Distances from a piece to what faces it on each side; each can be typed over. */
-export function LiveGaps({ box, others, within, scale, unit, onMove }: { box: SnapBox; others: readonly SnapBox[]; /** Further than this is no neighbour. */ within: number; scale: Scale; unit: LengthUnit; onMove?: (xMm: number, centreMm: number) => void }): ReactNode {
+export function LiveGaps({
+  box,
+  others,
+  within,
+  scale,
+  unit,
+  onMove,
+}: {
+  box: SnapBox;
+  others: readonly SnapBox[];
+  /** Further than this is no neighbour. */ within: number;
+  scale: Scale;
+  unit: LengthUnit;
+  onMove?: (xMm: number, centreMm: number) => void;
+}): ReactNode {
   const t = useTranslations('walls');
   return (
     <g>
-      {gapsRound(box, others).filter((g) => g.gapMm <= within && g.gapMm > 0.5).map(({ side, gapMm, other }) => {
-        const across = side === 'left' || side === 'right';
-        const sign = side === 'right' || side === 'up' ? 1 : -1;
-        const mid = across
-          ? (Math.max(box.centreMm - box.heightMm / 2, other.centreMm - other.heightMm / 2) + Math.min(box.centreMm + box.heightMm / 2, other.centreMm + other.heightMm / 2)) / 2
-          : (Math.max(box.xMm - box.widthMm / 2, other.xMm - other.widthMm / 2) + Math.min(box.xMm + box.widthMm / 2, other.xMm + other.widthMm / 2)) / 2;
-        const edge = across ? box.xMm + (sign * box.widthMm) / 2 : box.centreMm + (sign * box.heightMm) / 2;
-        const [x1, y1, x2, y2] = across ? [scale.x(edge), scale.y(mid), scale.x(edge + sign * gapMm), scale.y(mid)] : [scale.x(mid), scale.y(edge), scale.x(mid), scale.y(edge + sign * gapMm)];
-        const commit = (mm: number): Answer => { onMove!(across ? box.xMm + sign * (gapMm - mm) : box.xMm, across ? box.centreMm : box.centreMm + sign * (gapMm - mm)); return TAKEN; };
-        return <Dimension key={side} x1={x1} y1={y1} x2={x2} y2={y2} valueMm={gapMm} unit={unit} name={t('gapTo', { other: other.name })} onCommit={onMove ? commit : undefined} />;
-      })}
+      {gapsRound(box, others)
+        .filter((g) => g.gapMm <= within && g.gapMm > 0.5)
+        .map(({ side, gapMm, other }) => {
+          const across = side === 'left' || side === 'right';
+          const sign = side === 'right' || side === 'up' ? 1 : -1;
+          const mid = across
+            ? (Math.max(box.centreMm - box.heightMm / 2, other.centreMm - other.heightMm / 2) +
+                Math.min(box.centreMm + box.heightMm / 2, other.centreMm + other.heightMm / 2)) /
+              2
+            : (Math.max(box.xMm - box.widthMm / 2, other.xMm - other.widthMm / 2) +
+                Math.min(box.xMm + box.widthMm / 2, other.xMm + other.widthMm / 2)) /
+              2;
+          const edge = across ? box.xMm + (sign * box.widthMm) / 2 : box.centreMm + (sign * box.heightMm) / 2;
+          const [x1, y1, x2, y2] = across
+            ? [scale.x(edge), scale.y(mid), scale.x(edge + sign * gapMm), scale.y(mid)]
+            : [scale.x(mid), scale.y(edge), scale.x(mid), scale.y(edge + sign * gapMm)];
+          const commit = (mm: number): Answer => {
+            onMove!(
+              across ? box.xMm + sign * (gapMm - mm) : box.xMm,
+              across ? box.centreMm : box.centreMm + sign * (gapMm - mm),
+            );
+            return TAKEN;
+          };
+          return (
+            <Dimension
+              key={side}
+              x1={x1}
+              y1={y1}
+              x2={x2}
+              y2={y2}
+              valueMm={gapMm}
+              unit={unit}
+              name={t('gapTo', { other: other.name })}
+              onCommit={onMove ? commit : undefined}
+            />
+          );
+        })}
     </g>
   );
 }

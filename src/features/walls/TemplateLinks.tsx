@@ -12,7 +12,17 @@ export function TemplateLinks({ query }: { query: string }): ReactNode {
   return (
     <>
       <p className="mb-1.5 text-[13px] text-soft">{t('templateSays')}</p>
-      <p className="flex flex-wrap gap-2"><a className={link} href={`${at('template.pdf')}&paper=a4`}>{t('templateA4')}</a><a className={link} href={`${at('template.pdf')}&paper=letter`}>{t('templateLetter')}</a><a className={link} href={at('template.svg')}>{t('templateSvg')}</a></p>
+      <p className="flex flex-wrap gap-2">
+        <a className={link} href={`${at('template.pdf')}&paper=a4`}>
+          {t('templateA4')}
+        </a>
+        <a className={link} href={`${at('template.pdf')}&paper=letter`}>
+          {t('templateLetter')}
+        </a>
+        <a className={link} href={at('template.svg')}>
+          {t('templateSvg')}
+        </a>
+      </p>
     </>
   );
 }

@@ -19,7 +19,15 @@ import { PlannedPiece } from './PlannedPiece';
 import { useWallActs } from './useWallActs';
 
 /** What belongs to the whole wall: all nails from one line, holes that are there, shelves and screens, the drawing to take along. */
-export function WallFolds({ wallId, marking, onMark }: { wallId: string; marking: boolean; onMark: (on: boolean) => void }): ReactNode {
+export function WallFolds({
+  wallId,
+  marking,
+  onMark,
+}: {
+  wallId: string;
+  marking: boolean;
+  onMark: (on: boolean) => void;
+}): ReactNode {
   const t = useTranslations('walls');
   const { file, look, plan, rules } = useRoom();
   const acts = useWallActs();
@@ -31,9 +39,19 @@ export function WallFolds({ wallId, marking, onMark }: { wallId: string; marking
   // across from the wall's left end, or from a plumb line through the middle of something on the wall
   const [plumb, setPlumb] = useDraft(`${file.room.id}-${wallId}-plumb`);
   const plumbId = plumb ?? '';
-  const axes = [...plan.groups.filter((g) => g.wallId === wallId).map((g) => ({ id: g.groupId, name: g.name, xMm: g.xMm })), ...hangings.map((h) => ({ id: h.hangingId, name: h.name, xMm: h.xMm })), ...file.fittings.filter((f) => f.wallId === wallId).map((f) => ({ id: f.id, name: f.name, xMm: f.xMm + f.widthMm / 2 }))];
+  const axes = [
+    ...plan.groups
+      .filter((g) => g.wallId === wallId)
+      .map((g) => ({ id: g.groupId, name: g.name, xMm: g.xMm })),
+    ...hangings.map((h) => ({ id: h.hangingId, name: h.name, xMm: h.xMm })),
+    ...file.fittings
+      .filter((f) => f.wallId === wallId)
+      .map((f) => ({ id: f.id, name: f.name, xMm: f.xMm + f.widthMm / 2 })),
+  ];
   const plumbMm = axes.find((a) => a.id === plumbId)?.xMm ?? null;
-  const fittings = file.fittings.filter((f) => f.wallId === wallId && (f.kind === 'tv' || f.kind === 'shelf'));
+  const fittings = file.fittings.filter(
+    (f) => f.wallId === wallId && (f.kind === 'tv' || f.kind === 'shelf'),
+  );
   const link = 'inline-flex items-center rounded-md border border-ink px-2.5 py-1 text-[14px] hover:bg-well';
   return (
     <div className="mt-5 border-t-2 border-ink">
@@ -41,13 +59,45 @@ export function WallFolds({ wallId, marking, onMark }: { wallId: string; marking
         <Fold title={t('nails')} says={String(hangings.reduce((n, h) => n + h.nails.length, 0))}>
           {() => (
             <>
-              <p className="mb-1.5 text-[13px] text-soft"><Words>{`${fromCeiling ? t('nailsCeiling') : t('nailsFloor')}${plumbMm === null ? '' : ` ${t('nailsAxis', { x: formatLength(plumbMm, unit) })}`}`}</Words> <Why rule="walls.datum" /></p>
-              <Pick label={t('plumb')} value={plumbId} options={[{ value: '', label: t('plumbLeft') }, ...axes.map((a) => ({ value: a.id, label: a.name }))]} onChange={setPlumb} />
+              <p className="mb-1.5 text-[13px] text-soft">
+                <Words>{`${fromCeiling ? t('nailsCeiling') : t('nailsFloor')}${plumbMm === null ? '' : ` ${t('nailsAxis', { x: formatLength(plumbMm, unit) })}`}`}</Words>{' '}
+                <Why rule="walls.datum" />
+              </p>
+              <Pick
+                label={t('plumb')}
+                value={plumbId}
+                options={[
+                  { value: '', label: t('plumbLeft') },
+                  ...axes.map((a) => ({ value: a.id, label: a.name })),
+                ]}
+                onChange={setPlumb}
+              />
               <ul className="mt-1.5 text-[14px]">
                 {hangings.map((h) => (
                   <li key={h.hangingId} className="border-t border-line py-1">
-                    <span className="flex justify-between gap-2"><b className="truncate font-semibold">{h.name}</b><span className="whitespace-nowrap text-soft">{h.hookClassG === null ? t('nailTwo') : t('nailLb', { mass: massWords(h.hookClassG, unit) })}{h.twoPoints ? `, ${t('nailTwo')}` : ''} <Why rule="walls.hookClasses" /></span></span>
-                    {h.nails.map((n, i) => <span key={i} className="block"><Words>{t('nailAt', { x: `${bare(plumbMm === null ? n.xMm : Math.abs(n.xMm - plumbMm))}${plumbMm === null ? '' : ` ${n.xMm < plumbMm ? t('toLeft') : t('toRight')}`}`, height: formatLength(fromCeiling ? file.room.ceilingMm - n.heightMm : n.heightMm, unit), way: fromCeiling ? 'down' : 'up' })}</Words></span>)}
+                    <span className="flex justify-between gap-2">
+                      <b className="truncate font-semibold">{h.name}</b>
+                      <span className="whitespace-nowrap text-soft">
+                        {h.hookClassG === null
+                          ? t('nailTwo')
+                          : t('nailLb', { mass: massWords(h.hookClassG, unit) })}
+                        {h.twoPoints ? `, ${t('nailTwo')}` : ''} <Why rule="walls.hookClasses" />
+                      </span>
+                    </span>
+                    {h.nails.map((n, i) => (
+                      <span key={i} className="block">
+                        <Words>
+                          {t('nailAt', {
+                            x: `${bare(plumbMm === null ? n.xMm : Math.abs(n.xMm - plumbMm))}${plumbMm === null ? '' : ` ${n.xMm < plumbMm ? t('toLeft') : t('toRight')}`}`,
+                            height: formatLength(
+                              fromCeiling ? file.room.ceilingMm - n.heightMm : n.heightMm,
+                              unit,
+                            ),
+                            way: fromCeiling ? 'down' : 'up',
+                          })}
+                        </Words>
+                      </span>
+                    ))}
                   </li>
                 ))}
               </ul>
@@ -55,35 +105,107 @@ export function WallFolds({ wallId, marking, onMark }: { wallId: string; marking
           )}
         </Fold>
       )}
-      <Fold title={t('planPiece')} open={hangings.length === 0}>{() => <PlannedPiece key={wallId} draftKey={`${file.room.id}-${wallId}`} kinds={['frame', 'art', 'mirror', 'wallPanel']} onAdd={(item) => acts.hang(item, wallId)} />}</Fold>
-      <Fold title={t('holes')} says={holes.length > 0 ? String(holes.length) : t('holesNone')}>{() => <Holes wallId={wallId} holes={holes} marking={marking} onMark={onMark} />}</Fold>
-      {fittings.length > 0 && <Fold title={t('fixings')} says={fittings.map((f) => f.name).join(', ')}>{() => fittings.map((f) => <FittingCheck key={f.id} id={f.id} />)}</Fold>}
+      <Fold title={t('planPiece')} open={hangings.length === 0}>
+        {() => (
+          <PlannedPiece
+            key={wallId}
+            draftKey={`${file.room.id}-${wallId}`}
+            kinds={['frame', 'art', 'mirror', 'wallPanel']}
+            onAdd={(item) => acts.hang(item, wallId)}
+          />
+        )}
+      </Fold>
+      <Fold title={t('holes')} says={holes.length > 0 ? String(holes.length) : t('holesNone')}>
+        {() => <Holes wallId={wallId} holes={holes} marking={marking} onMark={onMark} />}
+      </Fold>
+      {fittings.length > 0 && (
+        <Fold title={t('fixings')} says={fittings.map((f) => f.name).join(', ')}>
+          {() => fittings.map((f) => <FittingCheck key={f.id} id={f.id} />)}
+        </Fold>
+      )}
       <Fold title={t('export')}>
-        <p className="flex flex-wrap gap-2">{['1:20', '1:1'].map((scale) => <a key={scale} className={link} href={`/api/rooms/${file.room.id}/wall.svg?look=${look.id}&wall=${wallId}&scale=${scale.slice(2)}`}>{t('exportAt', { scale })}</a>)}</p>
+        <p className="flex flex-wrap gap-2">
+          {['1:20', '1:1'].map((scale) => (
+            <a
+              key={scale}
+              className={link}
+              href={`/api/rooms/${file.room.id}/wall.svg?look=${look.id}&wall=${wallId}&scale=${scale.slice(2)}`}
+            >
+              {t('exportAt', { scale })}
+            </a>
+          ))}
+        </p>
       </Fold>
     </div>
   );
 }
 
-function Holes({ wallId, holes, marking, onMark }: { wallId: string; holes: readonly Hole[]; marking: boolean; onMark: (on: boolean) => void }): ReactNode {
+function Holes({
+  wallId,
+  holes,
+  marking,
+  onMark,
+}: {
+  wallId: string;
+  holes: readonly Hole[];
+  marking: boolean;
+  onMark: (on: boolean) => void;
+}): ReactNode {
   const t = useTranslations('walls');
   const { file } = useRoom();
   const commit = useCommit();
   const unit = file.room.unit;
   const set = (rows: Hole[]) => commit({ do: 'setRoom', room: { ...file.room, holes: rows } }, 'room');
-  const put = (id: string, patch: Partial<Hole>) => set(file.room.holes.map((h) => (h.id === id ? { ...h, ...patch } : h)));
+  const put = (id: string, patch: Partial<Hole>) =>
+    set(file.room.holes.map((h) => (h.id === id ? { ...h, ...patch } : h)));
   return (
     <>
-      {marking && <p className="mb-1.5 text-[13px]" role="status">{t('holesMarking')}</p>}
+      {marking && (
+        <p className="mb-1.5 text-[13px]" role="status">
+          {t('holesMarking')}
+        </p>
+      )}
       <div className="mb-2 flex flex-wrap gap-2">
-        <Button small look={marking ? 'strong' : 'plain'} onClick={() => onMark(!marking)}>{marking ? t('holesDone') : t('holesMark')}</Button>
-        <Button small onClick={() => { set([...file.room.holes, { id: nanoid(8), wallId, xMm: 500, heightMm: 1500 }]); }}>{t('holeAdd')}</Button>
+        <Button small look={marking ? 'strong' : 'plain'} onClick={() => onMark(!marking)}>
+          {marking ? t('holesDone') : t('holesMark')}
+        </Button>
+        <Button
+          small
+          onClick={() => {
+            set([...file.room.holes, { id: nanoid(8), wallId, xMm: 500, heightMm: 1500 }]);
+          }}
+        >
+          {t('holeAdd')}
+        </Button>
       </div>
       {holes.map((h, i) => (
         <div key={h.id} className="grid grid-cols-[1fr_1fr_auto] items-end gap-x-3">
-          <LengthField label={t('holeX', { n: i + 1 })} draftKey={`${h.id}-x`} size="small" valueMm={h.xMm} unit={unit} onCommit={(xMm) => put(h.id, { xMm })} />
-          <LengthField label={t('holeHeight', { n: i + 1 })} draftKey={`${h.id}-h`} size="small" valueMm={h.heightMm} unit={unit} onCommit={(heightMm) => put(h.id, { heightMm })} />
-          <Button small look="quiet" aria-label={t('holeRemove', { n: i + 1 })} onClick={() => { set(file.room.holes.filter((x) => x.id !== h.id)); }}>×</Button>
+          <LengthField
+            label={t('holeX', { n: i + 1 })}
+            draftKey={`${h.id}-x`}
+            size="small"
+            valueMm={h.xMm}
+            unit={unit}
+            onCommit={(xMm) => put(h.id, { xMm })}
+          />
+          <LengthField
+            label={t('holeHeight', { n: i + 1 })}
+            draftKey={`${h.id}-h`}
+            size="small"
+            valueMm={h.heightMm}
+            unit={unit}
+            onCommit={(heightMm) => put(h.id, { heightMm })}
+          />
+          <Button
+            small
+            look="quiet"
+            aria-label={t('holeRemove', { n: i + 1 })}
+            onClick={() => {
+              set(file.room.holes.filter((x) => x.id !== h.id));
+            }}
+          >
+            ×
+          </Button>
         </div>
       ))}
     </>
@@ -102,14 +224,60 @@ function FittingCheck({ id }: { id: string }): ReactNode {
   const put = (bottomMm: number) => commit({ do: 'putFitting', fitting: { ...f, bottomMm } }, f.id);
   const length = (mm: number) => formatLength(mm, unit);
   const top = f.bottomMm + f.heightMm;
-  const puts = shelf?.overTank ? [shelf.overTank.byTankMm, shelf.overTank.byFloorMm] : f.kind === 'tv' ? findings.flatMap((x) => (x.code === 'tv-too-high' ? [Number(x.by.wantMm) + f.heightMm / 2] : [])) : [];
+  const puts = shelf?.overTank
+    ? [shelf.overTank.byTankMm, shelf.overTank.byFloorMm]
+    : f.kind === 'tv'
+      ? findings.flatMap((x) => (x.code === 'tv-too-high' ? [Number(x.by.wantMm) + f.heightMm / 2] : []))
+      : [];
   return (
     <div className="border-t border-line py-2 first:border-t-0 first:pt-0">
       <p className="text-[14px] font-semibold">{f.name}</p>
-      <LengthField label={f.kind === 'tv' ? t('tvCentre') : t('shelfHeight')} draftKey={`${file.room.id}-${id}-wall-height`} size="small" valueMm={f.kind === 'tv' ? f.bottomMm + f.heightMm / 2 : top} unit={unit} onCommit={(mm) => put(Math.max(0, mm - (f.kind === 'tv' ? f.heightMm / 2 : f.heightMm)))}><Why rule={f.kind === 'tv' ? 'walls.neck' : shelf?.overTank ? 'walls.overTank' : 'walls.shelfApart'} /></LengthField>
-      {shelf?.overTank && <p className="mt-1 text-[14px]"><Words>{t('shelfBoth', { tank: length(shelf.overTank.byTankMm), floor: length(shelf.overTank.byFloorMm) })}</Words></p>}
-      {puts.length > 0 && <p className="mt-1 flex flex-wrap gap-2">{puts.map((mm, i) => <Button key={i} small disabled={Math.abs(top - mm) < 1} onClick={() => { put(Math.max(0, mm - f.heightMm)); }}><span><Words>{t('shelfPut', { by: length(f.kind === 'tv' ? mm - f.heightMm / 2 : mm) })}</Words></span></Button>)}</p>}
-      {shelf && <p className="mt-1 text-[14px]">{`${t('shelfLoad')} ${massWords(shelf.loadG, unit)}; ${t('shelfBrackets', { count: shelf.brackets })}, ${t('shelfPer')} ${massWords(shelf.perBracketG, unit)}`} <Why rule="walls.shelfLoad" /></p>}
+      <LengthField
+        label={f.kind === 'tv' ? t('tvCentre') : t('shelfHeight')}
+        draftKey={`${file.room.id}-${id}-wall-height`}
+        size="small"
+        valueMm={f.kind === 'tv' ? f.bottomMm + f.heightMm / 2 : top}
+        unit={unit}
+        onCommit={(mm) => put(Math.max(0, mm - (f.kind === 'tv' ? f.heightMm / 2 : f.heightMm)))}
+      >
+        <Why
+          rule={f.kind === 'tv' ? 'walls.neck' : shelf?.overTank ? 'walls.overTank' : 'walls.shelfApart'}
+        />
+      </LengthField>
+      {shelf?.overTank && (
+        <p className="mt-1 text-[14px]">
+          <Words>
+            {t('shelfBoth', {
+              tank: length(shelf.overTank.byTankMm),
+              floor: length(shelf.overTank.byFloorMm),
+            })}
+          </Words>
+        </p>
+      )}
+      {puts.length > 0 && (
+        <p className="mt-1 flex flex-wrap gap-2">
+          {puts.map((mm, i) => (
+            <Button
+              key={i}
+              small
+              disabled={Math.abs(top - mm) < 1}
+              onClick={() => {
+                put(Math.max(0, mm - f.heightMm));
+              }}
+            >
+              <span>
+                <Words>{t('shelfPut', { by: length(f.kind === 'tv' ? mm - f.heightMm / 2 : mm) })}</Words>
+              </span>
+            </Button>
+          ))}
+        </p>
+      )}
+      {shelf && (
+        <p className="mt-1 text-[14px]">
+          {`${t('shelfLoad')} ${massWords(shelf.loadG, unit)}; ${t('shelfBrackets', { count: shelf.brackets })}, ${t('shelfPer')} ${massWords(shelf.perBracketG, unit)}`}{' '}
+          <Why rule="walls.shelfLoad" />
+        </p>
+      )}
       <Findings findings={findings} />
     </div>
   );

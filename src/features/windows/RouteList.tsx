@@ -11,37 +11,102 @@ import { Words } from '../../ui/Words';
 export const moneyWords = (cents: number): string => (cents / 100).toFixed(2);
 
 /** The ways to the wished length, ranked, one to be chosen. */
-export function RouteList({ plan: w, unit, rules, onChoose, children }: { plan: WindowPlan; unit: LengthUnit; rules: RuleBook; onChoose?: (route: Route) => void; children?: ReactNode }): ReactNode {
+export function RouteList({
+  plan: w,
+  unit,
+  rules,
+  onChoose,
+  children,
+}: {
+  plan: WindowPlan;
+  unit: LengthUnit;
+  rules: RuleBook;
+  onChoose?: (route: Route) => void;
+  children?: ReactNode;
+}): ReactNode {
   const t = useTranslations('windows');
   const length = (mm: number) => formatLength(mm, unit);
   const says = (r: Route): string => {
     switch (r.kind) {
-      case 'asItIs': { const move = r.rodMm - w.rodHeightMm; return Math.abs(move) < 0.5 ? t('asItIsHere') : t('asItIs', { move: move > 0 ? 'up' : 'down', by: length(Math.abs(move)) }); }
-      case 'otherLanding': { const over = r.landing === 'kiss' ? '' : length(Math.abs(r.offMm - (w.landing === r.landing ? 0 : w.landingMm))); return t('otherLanding', { landing: r.landing, by: over }); }
-      case 'takeUp': return t('takeUp', { by: length((r.stockMm ?? 0) - r.finishedMm), hem: length(rules.number('windows.hem')) });
-      case 'longerRings': return t('longerRings', { by: length(r.gainMm) });
-      case 'pins': return t('pins', { by: length(Math.abs(r.gainMm)), move: r.gainMm > 0 ? 'down' : 'up' });
-      case 'letDown': return t('letDown', { by: length(r.gainMm) });
-      case 'made': return t('made', { widths: r.made!.widths, cut: length(r.made!.cutMm), total: unit === 'cm' ? `${(r.made!.totalMm / 1000).toFixed(1)} m` : `${(r.made!.totalMm / 914.4).toFixed(1)} yd` });
+      case 'asItIs': {
+        const move = r.rodMm - w.rodHeightMm;
+        return Math.abs(move) < 0.5
+          ? t('asItIsHere')
+          : t('asItIs', { move: move > 0 ? 'up' : 'down', by: length(Math.abs(move)) });
+      }
+      case 'otherLanding': {
+        const over =
+          r.landing === 'kiss' ? '' : length(Math.abs(r.offMm - (w.landing === r.landing ? 0 : w.landingMm)));
+        return t('otherLanding', { landing: r.landing, by: over });
+      }
+      case 'takeUp':
+        return t('takeUp', {
+          by: length((r.stockMm ?? 0) - r.finishedMm),
+          hem: length(rules.number('windows.hem')),
+        });
+      case 'longerRings':
+        return t('longerRings', { by: length(r.gainMm) });
+      case 'pins':
+        return t('pins', { by: length(Math.abs(r.gainMm)), move: r.gainMm > 0 ? 'down' : 'up' });
+      case 'letDown':
+        return t('letDown', { by: length(r.gainMm) });
+      case 'made':
+        return t('made', {
+          widths: r.made!.widths,
+          cut: length(r.made!.cutMm),
+          total:
+            unit === 'cm'
+              ? `${(r.made!.totalMm / 1000).toFixed(1)} m`
+              : `${(r.made!.totalMm / 914.4).toFixed(1)} yd`,
+        });
     }
   };
   return (
     <section className="mt-4">
-      <div className="mb-1 flex items-baseline justify-between gap-2"><h3 className="font-sans text-[14px] font-semibold"><Words>{t('ways', { length: length(w.finishedLengthMm) })}</Words></h3>{children}</div>
+      <div className="mb-1 flex items-baseline justify-between gap-2">
+        <h3 className="font-sans text-[14px] font-semibold">
+          <Words>{t('ways', { length: length(w.finishedLengthMm) })}</Words>
+        </h3>
+        {children}
+      </div>
       <div role="radiogroup" aria-label={t('route')}>
         {w.routes.map((r) => {
           const chosen = w.chosenRoute?.kind === r.kind && w.chosenRoute.stockMm === r.stockMm;
           return (
-            <label key={`${r.kind}${r.stockMm ?? ''}`} className="grid cursor-pointer grid-cols-[18px_58px_1fr_auto] items-baseline gap-x-2 border-t border-line py-1.5 text-[14px] last:border-b">
-              <input type="radio" name={`route-${w.dressingId}`} className="translate-y-[2px] accent-black" checked={chosen} disabled={!onChoose} onChange={() => onChoose?.(r)} />
-              <b className="font-semibold"><Words>{r.stockMm === null ? t('madeShort') : formatBareLength(r.stockMm, unit === 'ft-in' ? 'in' : unit) + (unit === 'cm' ? ' cm' : ' in')}</Words></b>
-              <span className="leading-snug text-soft"><Words>{says(r)}</Words></span>
-              <span className="text-right leading-tight">{moneyWords(r.cost)}<span className="block text-[12px] text-soft">{t('work', { minutes: r.workMinutes })}</span></span>
+            <label
+              key={`${r.kind}${r.stockMm ?? ''}`}
+              className="grid cursor-pointer grid-cols-[18px_58px_1fr_auto] items-baseline gap-x-2 border-t border-line py-1.5 text-[14px] last:border-b"
+            >
+              <input
+                type="radio"
+                name={`route-${w.dressingId}`}
+                className="translate-y-[2px] accent-black"
+                checked={chosen}
+                disabled={!onChoose}
+                onChange={() => onChoose?.(r)}
+              />
+              <b className="font-semibold">
+                <Words>
+                  {r.stockMm === null
+                    ? t('madeShort')
+                    : formatBareLength(r.stockMm, unit === 'ft-in' ? 'in' : unit) +
+                      (unit === 'cm' ? ' cm' : ' in')}
+                </Words>
+              </b>
+              <span className="leading-snug text-soft">
+                <Words>{says(r)}</Words>
+              </span>
+              <span className="text-right leading-tight">
+                {moneyWords(r.cost)}
+                <span className="block text-[12px] text-soft">{t('work', { minutes: r.workMinutes })}</span>
+              </span>
             </label>
           );
         })}
       </div>
-      {!w.chosenRoute && onChoose && w.routes.length > 0 && <p className="mt-1.5 text-[13px] text-soft">{t('noRoute')}</p>}
+      {!w.chosenRoute && onChoose && w.routes.length > 0 && (
+        <p className="mt-1.5 text-[13px] text-soft">{t('noRoute')}</p>
+      )}
     </section>
   );
 }

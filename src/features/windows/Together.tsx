@@ -28,18 +28,61 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
   const [leftOut, setLeftOut] = useState<readonly string[]>([]);
   const chosen = onWall.filter((x) => !leftOut.includes(x.dressingId));
   // joined by their ids, so that the same question is not asked anew with every drawing
-  const asked = !several || which === 'one' ? d.id : chosen.length === onWall.length ? 'all' : chosen.map((x) => x.dressingId).join(' ');
-  const says = !several || which === 'one' ? t('togetherOne') : asked === 'all' ? t('togetherAll') : t('togetherSome', { count: chosen.length, all: onWall.length });
+  const asked =
+    !several || which === 'one'
+      ? d.id
+      : chosen.length === onWall.length
+        ? 'all'
+        : chosen.map((x) => x.dressingId).join(' ');
+  const says =
+    !several || which === 'one'
+      ? t('togetherOne')
+      : asked === 'all'
+        ? t('togetherAll')
+        : t('togetherSome', { count: chosen.length, all: onWall.length });
   return (
     <Fold title={t('together')} says={says} onToggle={setOpen}>
-      {several && <div className="mb-2"><Choice label={t('together')} value={which} onChange={setWhich} options={[{ value: 'all', label: t('togetherAll') }, { value: 'one', label: t('togetherOne') }]} /></div>}
+      {several && (
+        <div className="mb-2">
+          <Choice
+            label={t('together')}
+            value={which}
+            onChange={setWhich}
+            options={[
+              { value: 'all', label: t('togetherAll') },
+              { value: 'one', label: t('togetherOne') },
+            ]}
+          />
+        </div>
+      )}
       {several && which === 'all' && onWall.length > 2 && (
         <fieldset className="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-[14px]">
           <legend className="sr-only">{t('togetherWhich')}</legend>
-          {onWall.map((x) => <label key={x.dressingId} className="flex min-h-[26px] items-center gap-2"><input type="checkbox" className="accent-black" checked={!leftOut.includes(x.dressingId)} onChange={(e) => setLeftOut(e.target.checked ? leftOut.filter((id) => id !== x.dressingId) : [...leftOut, x.dressingId])} />{x.name}</label>)}
+          {onWall.map((x) => (
+            <label key={x.dressingId} className="flex min-h-[26px] items-center gap-2">
+              <input
+                type="checkbox"
+                className="accent-black"
+                checked={!leftOut.includes(x.dressingId)}
+                onChange={(e) =>
+                  setLeftOut(
+                    e.target.checked
+                      ? leftOut.filter((id) => id !== x.dressingId)
+                      : [...leftOut, x.dressingId],
+                  )
+                }
+              />
+              {x.name}
+            </label>
+          ))}
         </fieldset>
       )}
-      {open && (asked === '' ? <p className="text-[14px] text-soft">{t('togetherNone')}</p> : <Solutions which={asked} />)}
+      {open &&
+        (asked === '' ? (
+          <p className="text-[14px] text-soft">{t('togetherNone')}</p>
+        ) : (
+          <Solutions which={asked} />
+        ))}
     </Fold>
   );
 }
@@ -52,41 +95,140 @@ function Solutions({ which }: { which: string }): ReactNode {
   const [shops, setShops] = useState<ShopPanels[] | null>(null);
   const [found, setFound] = useState<Solution[] | null>(null);
   const solver = useRef<Solver | null>(null);
-  useEffect(() => { let here = true; shopPanelsAction().then((s) => { if (here) setShops(s); }).catch(() => { if (here) setShops([]); }); return () => { here = false; }; }, []);
-  useEffect(() => () => { solver.current?.close(); solver.current = null; }, []);
+  useEffect(() => {
+    let here = true;
+    shopPanelsAction()
+      .then((s) => {
+        if (here) setShops(s);
+      })
+      .catch(() => {
+        if (here) setShops([]);
+      });
+    return () => {
+      here = false;
+    };
+  }, []);
+  useEffect(
+    () => () => {
+      solver.current?.close();
+      solver.current = null;
+    },
+    [],
+  );
   useEffect(() => {
     if (shops === null || panels === null) return undefined;
     let here = true;
     solver.current ??= startSolver();
-    solver.current.solve(file, look.id, which, panels, shops).then((s) => { if (here) setFound(s); }).catch(() => { if (here) setFound([]); });
-    return () => { here = false; };
+    solver.current
+      .solve(file, look.id, which, panels, shops)
+      .then((s) => {
+        if (here) setFound(s);
+      })
+      .catch(() => {
+        if (here) setFound([]);
+      });
+    return () => {
+      here = false;
+    };
   }, [file, look.id, which, panels, shops]);
 
   const length = (mm: number) => formatLength(mm, unit);
-  const gives = (g: GivesUp): string => t(`gives.${g.want}`, { by: g.want === 'height' || g.want === 'oneLine' || g.want === 'floor' ? length(g.by) : g.want === 'glass' ? `${Math.round(g.by * 100)}%` : g.want === 'fullness' ? g.by.toFixed(1) : g.by, landing: g.landing ?? 'kiss', room: g.room ?? '' });
+  const gives = (g: GivesUp): string =>
+    t(`gives.${g.want}`, {
+      by:
+        g.want === 'height' || g.want === 'oneLine' || g.want === 'floor'
+          ? length(g.by)
+          : g.want === 'glass'
+            ? `${Math.round(g.by * 100)}%`
+            : g.want === 'fullness'
+              ? g.by.toFixed(1)
+              : g.by,
+      landing: g.landing ?? 'kiss',
+      room: g.room ?? '',
+    });
   const product = (s: Solution): string => {
     const kinds = [...new Map(s.shares.map((x) => [`${x.itemId}${x.stockMm}`, x])).values()];
-    return kinds.map((k) => {
-      const count = s.shares.filter((x) => x.itemId === k.itemId && x.stockMm === k.stockMm).reduce((n, x) => n + x.panels, 0);
-      return k.name ? t('solutionProduct', { name: k.name, count }) : k.stockMm === null ? t('solutionMade', { count }) : t('solutionStock', { length: length(k.stockMm), count });
-    }).join(', ');
+    return kinds
+      .map((k) => {
+        const count = s.shares
+          .filter((x) => x.itemId === k.itemId && x.stockMm === k.stockMm)
+          .reduce((n, x) => n + x.panels, 0);
+        return k.name
+          ? t('solutionProduct', { name: k.name, count })
+          : k.stockMm === null
+            ? t('solutionMade', { count })
+            : t('solutionStock', { length: length(k.stockMm), count });
+      })
+      .join(', ');
   };
-  const hangs = (s: Solution): boolean => s.shares.every((x) => { const now = plan.windows.find((w) => w.dressingId === x.dressingId); const d = look.dressings.find((y) => y.id === x.dressingId); return now && d && d.itemId === x.itemId && now.chosenRoute?.kind === x.kind && Math.abs((now.chosenRoute.stockMm ?? 0) - (x.stockMm ?? 0)) < 1 && Math.abs(now.rodHeightMm - x.rodMm) < 1 && d.landing === x.landing && d.hemAt === x.hemAt; });
+  const hangs = (s: Solution): boolean =>
+    s.shares.every((x) => {
+      const now = plan.windows.find((w) => w.dressingId === x.dressingId);
+      const d = look.dressings.find((y) => y.id === x.dressingId);
+      return (
+        now &&
+        d &&
+        d.itemId === x.itemId &&
+        now.chosenRoute?.kind === x.kind &&
+        Math.abs((now.chosenRoute.stockMm ?? 0) - (x.stockMm ?? 0)) < 1 &&
+        Math.abs(now.rodHeightMm - x.rodMm) < 1 &&
+        d.landing === x.landing &&
+        d.hemAt === x.hemAt
+      );
+    });
   if (found === null) return <p className="text-[14px] text-soft">{t('solving')}</p>;
   if (found.length === 0) return <p className="text-[14px]">{t('solveNone')}</p>;
   return (
     <>
-      <p className="mb-1 flex justify-end"><Why rule="windows.rankBy" /></p>
+      <p className="mb-1 flex justify-end">
+        <Why rule="windows.rankBy" />
+      </p>
       <ol className="space-y-2.5" aria-label={t('together')}>
         {found.map((s, i) => (
-          <li key={i} className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5 border-t border-line pt-2 text-[14px] leading-snug">
-            <b className="font-semibold"><Words>{product(s)}</Words></b>
+          <li
+            key={i}
+            className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5 border-t border-line pt-2 text-[14px] leading-snug"
+          >
+            <b className="font-semibold">
+              <Words>{product(s)}</Words>
+            </b>
             <span className="text-right">{moneyWords(s.cost)}</span>
-            <span className="text-soft"><Words>{`${s.oneRodMm === null ? t('solutionRods', { rods: s.shares.map((x) => length(x.rodMm)).join(', ') }) : t('solutionRod', { rod: length(s.oneRodMm) })}, ${[...new Set(s.shares.map((x) => t(`wayKinds.${x.kind}`)))].join(', ')}`}</Words></span>
+            <span className="text-soft">
+              <Words>{`${s.oneRodMm === null ? t('solutionRods', { rods: s.shares.map((x) => length(x.rodMm)).join(', ') }) : t('solutionRod', { rod: length(s.oneRodMm) })}, ${[...new Set(s.shares.map((x) => t(`wayKinds.${x.kind}`)))].join(', ')}`}</Words>
+            </span>
             <span className="text-right text-[12px] text-soft">{t('work', { minutes: s.workMinutes })}</span>
-            <span className="col-span-2 text-soft">{s.buy === 0 ? t('solutionOwn') : t('solutionBuy', { buy: s.buy })}{s.leadDays !== null ? `, ${t('solutionLead', { days: s.leadDays })}` : ''}</span>
-            <span className="col-span-2"><Words>{s.givesUp.length === 0 ? t('givesNothing') : t('givesUp', { what: s.givesUp.map(gives).join('; ') })}</Words></span>
-            <span className="col-span-2 pt-0.5">{hangs(s) ? <span className="text-[13px] text-soft">{t('taken')}</span> : <Button small onClick={() => change(solutionChanges(file, look, s, (panels ?? []).map(({ elsewhere: _e, ...item }) => item)))}>{t('take')}</Button>}</span>
+            <span className="col-span-2 text-soft">
+              {s.buy === 0 ? t('solutionOwn') : t('solutionBuy', { buy: s.buy })}
+              {s.leadDays !== null ? `, ${t('solutionLead', { days: s.leadDays })}` : ''}
+            </span>
+            <span className="col-span-2">
+              <Words>
+                {s.givesUp.length === 0
+                  ? t('givesNothing')
+                  : t('givesUp', { what: s.givesUp.map(gives).join('; ') })}
+              </Words>
+            </span>
+            <span className="col-span-2 pt-0.5">
+              {hangs(s) ? (
+                <span className="text-[13px] text-soft">{t('taken')}</span>
+              ) : (
+                <Button
+                  small
+                  onClick={() =>
+                    change(
+                      solutionChanges(
+                        file,
+                        look,
+                        s,
+                        (panels ?? []).map(({ elsewhere: _e, ...item }) => item),
+                      ),
+                    )
+                  }
+                >
+                  {t('take')}
+                </Button>
+              )}
+            </span>
           </li>
         ))}
       </ol>

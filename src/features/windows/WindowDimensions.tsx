@@ -8,10 +8,31 @@ import type { Answer } from '../../ui/Field';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
 
-export type WindowEdits = { setRod: (mm: number) => Answer; setSpan: (mm: number) => Answer; setExtension: (side: 'left' | 'right', mm: number) => Answer; setLength: (mm: number, nowMm?: number) => Answer };
+export type WindowEdits = {
+  setRod: (mm: number) => Answer;
+  setSpan: (mm: number) => Answer;
+  setExtension: (side: 'left' | 'right', mm: number) => Answer;
+  setLength: (mm: number, nowMm?: number) => Answer;
+};
 
 /** Dimension lines of the dressed window: rod, span, reach to each side, finished length. Each number can be typed over. */
-export function WindowDimensions({ plan: w, opening: o, scale, unit, ceilingMm, edits, whole = true }: { plan: WindowPlan; opening: Opening; scale: Scale; unit: LengthUnit; ceilingMm: number; edits?: WindowEdits; /** The rod's height and the hem are told once; a rod round a bay has more walls. */ whole?: boolean }): ReactNode {
+export function WindowDimensions({
+  plan: w,
+  opening: o,
+  scale,
+  unit,
+  ceilingMm,
+  edits,
+  whole = true,
+}: {
+  plan: WindowPlan;
+  opening: Opening;
+  scale: Scale;
+  unit: LengthUnit;
+  ceilingMm: number;
+  edits?: WindowEdits;
+  /** The rod's height and the hem are told once; a rod round a bay has more walls. */ whole?: boolean;
+}): ReactNode {
   const t = useTranslations('windows');
   // what of the rod is before this wall; a rod round a bay is dimensioned wall by wall
   const here = w.rodOn.find((r) => r.wallId === o.wallId) ?? w.rodOn[0]!;
@@ -41,12 +62,93 @@ export function WindowDimensions({ plan: w, opening: o, scale, unit, ceilingMm, 
   const alone = w.rodOn.length === 1;
   return (
     <g>
-      <Dimension x1={left} x2={right} y1={top} y2={top} valueMm={alone ? w.bracketToBracketMm : here.toXMm - here.fromXMm} unit={unit} name={t('span')} {...(edits && w.mount !== 'inside' && w.mount !== 'cafe' && w.mount !== 'leaf' && !w.shower ? { onCommit: alone ? edits.setSpan : firstWall || lastWall ? (mm: number) => edits.setExtension(firstWall ? 'left' : 'right', (firstWall ? w.extensionLeftMm : w.extensionRightMm) + mm - (here.toXMm - here.fromXMm)) : undefined } : {})} />
-      {whole && <Dimension x1={rodX} x2={rodX} y1={rodY} y2={scale.y(0)} valueMm={w.rodHeightMm} unit={unit} name={t('rod')} at={0.42} {...(edits ? { onCommit: edits.setRod } : {})} />}
-      {firstWall && w.extensionLeftMm > 1 && <Dimension x1={left} x2={outerLeft} y1={reachY} y2={reachY} valueMm={w.extensionLeftMm} unit={unit} name={`${t('extension')}, ${t('left')}`} {...(edits ? { onCommit: (mm: number) => edits.setExtension('left', mm) } : {})} />}
-      {lastWall && w.extensionRightMm > 1 && <Dimension x1={outerRight} x2={right} y1={reachY} y2={reachY} valueMm={w.extensionRightMm} unit={unit} name={`${t('extension')}, ${t('right')}`} {...(edits ? { onCommit: (mm: number) => edits.setExtension('right', mm) } : {})} />}
-      {leftStack && <Dimension x1={inside} x2={inside} y1={panelTop} y2={scale.y(w.rodHeightMm - w.takeDownMm - panel.finishedLengthMm)} valueMm={panel.finishedLengthMm} unit={unit} name={t('length')} at={0.55} {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, panel.finishedLengthMm) } : {})} />}
-      {differs && <Dimension x1={lastX} x2={lastX} y1={panelTop} y2={scale.y(w.rodHeightMm - w.takeDownMm - last.finishedLengthMm)} valueMm={last.finishedLengthMm} unit={unit} name={t('length')} at={0.62} {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, last.finishedLengthMm) } : {})} />}
+      <Dimension
+        x1={left}
+        x2={right}
+        y1={top}
+        y2={top}
+        valueMm={alone ? w.bracketToBracketMm : here.toXMm - here.fromXMm}
+        unit={unit}
+        name={t('span')}
+        {...(edits && w.mount !== 'inside' && w.mount !== 'cafe' && w.mount !== 'leaf' && !w.shower
+          ? {
+              onCommit: alone
+                ? edits.setSpan
+                : firstWall || lastWall
+                  ? (mm: number) =>
+                      edits.setExtension(
+                        firstWall ? 'left' : 'right',
+                        (firstWall ? w.extensionLeftMm : w.extensionRightMm) +
+                          mm -
+                          (here.toXMm - here.fromXMm),
+                      )
+                  : undefined,
+            }
+          : {})}
+      />
+      {whole && (
+        <Dimension
+          x1={rodX}
+          x2={rodX}
+          y1={rodY}
+          y2={scale.y(0)}
+          valueMm={w.rodHeightMm}
+          unit={unit}
+          name={t('rod')}
+          at={0.42}
+          {...(edits ? { onCommit: edits.setRod } : {})}
+        />
+      )}
+      {firstWall && w.extensionLeftMm > 1 && (
+        <Dimension
+          x1={left}
+          x2={outerLeft}
+          y1={reachY}
+          y2={reachY}
+          valueMm={w.extensionLeftMm}
+          unit={unit}
+          name={`${t('extension')}, ${t('left')}`}
+          {...(edits ? { onCommit: (mm: number) => edits.setExtension('left', mm) } : {})}
+        />
+      )}
+      {lastWall && w.extensionRightMm > 1 && (
+        <Dimension
+          x1={outerRight}
+          x2={right}
+          y1={reachY}
+          y2={reachY}
+          valueMm={w.extensionRightMm}
+          unit={unit}
+          name={`${t('extension')}, ${t('right')}`}
+          {...(edits ? { onCommit: (mm: number) => edits.setExtension('right', mm) } : {})}
+        />
+      )}
+      {leftStack && (
+        <Dimension
+          x1={inside}
+          x2={inside}
+          y1={panelTop}
+          y2={scale.y(w.rodHeightMm - w.takeDownMm - panel.finishedLengthMm)}
+          valueMm={panel.finishedLengthMm}
+          unit={unit}
+          name={t('length')}
+          at={0.55}
+          {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, panel.finishedLengthMm) } : {})}
+        />
+      )}
+      {differs && (
+        <Dimension
+          x1={lastX}
+          x2={lastX}
+          y1={panelTop}
+          y2={scale.y(w.rodHeightMm - w.takeDownMm - last.finishedLengthMm)}
+          valueMm={last.finishedLengthMm}
+          unit={unit}
+          name={t('length')}
+          at={0.62}
+          {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, last.finishedLengthMm) } : {})}
+        />
+      )}
     </g>
   );
 }

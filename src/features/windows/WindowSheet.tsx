@@ -19,43 +19,109 @@ const WindowChoices = dynamic(() => import('./WindowChoices').then((m) => waking
 const WindowMore = dynamic(() => import('./WindowMore').then((m) => waking(m.WindowMore)));
 
 /** Worksheet of one dressed window: the answers, the landing, the ways, the checks; then the choices, and what it does to room and rod. */
-export function WindowSheet({ opening: o, dressing: d, plan: w, local = false }: { opening: Opening; dressing: Dressing; plan: WindowPlan; /** A room that is not in the studio yet: it has no stash to choose from. */ local?: boolean }): ReactNode {
+export function WindowSheet({
+  opening: o,
+  dressing: d,
+  plan: w,
+  local = false,
+}: {
+  opening: Opening;
+  dressing: Dressing;
+  plan: WindowPlan;
+  /** A room that is not in the studio yet: it has no stash to choose from. */ local?: boolean;
+}): ReactNode {
   const t = useTranslations('windows');
   const { file, plan, rules } = useRoom();
   // its own, and those of the room that speak of it: sets, loans, rods that meet, readings that were guessed
-  const findings = plan.findings.filter((f) => f.stage === 'windows' && (w.findings.includes(f) || f.about.some((id) => id === w.openingId || w.openingIds.includes(id))));
+  const findings = plan.findings.filter(
+    (f) =>
+      f.stage === 'windows' &&
+      (w.findings.includes(f) || f.about.some((id) => id === w.openingId || w.openingIds.includes(id))),
+  );
   const acts = useWindowActs(o, d, w);
   const unit = file.room.unit;
   const length = (mm: number) => formatLength(mm, unit);
   const bare = (mm: number) => formatBareLength(mm, unit);
   const floor = floorLine(o);
   const fall = floor.atMm(o.xMm + o.widthMm) - floor.atMm(o.xMm);
-  const floorSays = !floor.measured ? t('floorUnknown') : Math.abs(fall) < 0.5 ? t('floorLevel') : t('floorDrops', { by: length(Math.abs(fall)), side: fall < 0 ? t('right') : t('left') });
+  const floorSays = !floor.measured
+    ? t('floorUnknown')
+    : Math.abs(fall) < 0.5
+      ? t('floorLevel')
+      : t('floorDrops', { by: length(Math.abs(fall)), side: fall < 0 ? t('right') : t('left') });
   // panels each to its own drop: two are told, more by the shortest and the longest
-  const all = [...new Set([...w.panelPlans].sort((a, b) => a.finishedLengthMm - b.finishedLengthMm).map((p) => bare(p.finishedLengthMm)))];
-  const lengths = all.length > 2 ? [`${all[0]!} – ${all[all.length - 1]!}`] : all.length === 2 && w.panelPlans[0]!.finishedLengthMm > w.panelPlans[w.panels - 1]!.finishedLengthMm ? all.reverse() : all;
-  const by = (rule: 'windows.landingClear' | 'windows.landingBreak' | 'windows.landingPool' | 'windows.landingFullPool') => ({ by: bare(rules.number(rule)) });
+  const all = [
+    ...new Set(
+      [...w.panelPlans]
+        .sort((a, b) => a.finishedLengthMm - b.finishedLengthMm)
+        .map((p) => bare(p.finishedLengthMm)),
+    ),
+  ];
+  const lengths =
+    all.length > 2
+      ? [`${all[0]!} – ${all[all.length - 1]!}`]
+      : all.length === 2 && w.panelPlans[0]!.finishedLengthMm > w.panelPlans[w.panels - 1]!.finishedLengthMm
+        ? all.reverse()
+        : all;
+  const by = (
+    rule: 'windows.landingClear' | 'windows.landingBreak' | 'windows.landingPool' | 'windows.landingFullPool',
+  ) => ({ by: bare(rules.number(rule)) });
   const onFloor = w.hemOn === 'floor';
   const landings: { value: Landing; label: string }[] = [
-    { value: 'clear', label: t('clear', by('windows.landingClear')) }, { value: 'kiss', label: t('kiss') },
-    ...(onFloor ? [{ value: 'break' as const, label: t('break', by('windows.landingBreak')) }, { value: 'pool' as const, label: t('pool', by('windows.landingPool')) }, { value: 'fullPool' as const, label: t('fullPool', by('windows.landingFullPool')) }] : []),
+    { value: 'clear', label: t('clear', by('windows.landingClear')) },
+    { value: 'kiss', label: t('kiss') },
+    ...(onFloor
+      ? [
+          { value: 'break' as const, label: t('break', by('windows.landingBreak')) },
+          { value: 'pool' as const, label: t('pool', by('windows.landingPool')) },
+          { value: 'fullPool' as const, label: t('fullPool', by('windows.landingFullPool')) },
+        ]
+      : []),
   ];
   return (
     <>
-      <SheetTitle says={w.shower ? t('tub') : `${t('facts', { width: bare(o.widthMm), height: bare(o.heightMm), sill: bare(o.sillMm), top: bare(o.sillMm + o.heightMm) })} ${floorSays}`}>{w.name}</SheetTitle>
+      <SheetTitle
+        says={
+          w.shower
+            ? t('tub')
+            : `${t('facts', { width: bare(o.widthMm), height: bare(o.heightMm), sill: bare(o.sillMm), top: bare(o.sillMm + o.heightMm) })} ${floorSays}`
+        }
+      >
+        {w.name}
+      </SheetTitle>
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
-        <Numeral label={t('rod')} rule={w.rulesUsed.rod}>{length(w.rodHeightMm)}</Numeral>
-        <Numeral label={t('span')} rule={w.rulesUsed.extension}>{length(w.bracketToBracketMm)}</Numeral>
-        <Numeral label={all.length > 1 ? t('lengths') : t('length')} rule={w.rulesUsed.takeDown}>{`${lengths.join(' · ')}${unit === 'cm' ? ' cm' : lengths[0]!.includes('′') ? '' : ' in'}`}</Numeral>
-        <Numeral label={t('panels', { flat: bare(w.flatWidthMm) })} rule={w.shower ? 'windows.showerFullness' : 'windows.fullness'}>{`${w.panels} ${t('panelsAt', { fullness: w.fullness.toFixed(1) })}`}</Numeral>
+        <Numeral label={t('rod')} rule={w.rulesUsed.rod}>
+          {length(w.rodHeightMm)}
+        </Numeral>
+        <Numeral label={t('span')} rule={w.rulesUsed.extension}>
+          {length(w.bracketToBracketMm)}
+        </Numeral>
+        <Numeral
+          label={all.length > 1 ? t('lengths') : t('length')}
+          rule={w.rulesUsed.takeDown}
+        >{`${lengths.join(' · ')}${unit === 'cm' ? ' cm' : lengths[0]!.includes('′') ? '' : ' in'}`}</Numeral>
+        <Numeral
+          label={t('panels', { flat: bare(w.flatWidthMm) })}
+          rule={w.shower ? 'windows.showerFullness' : 'windows.fullness'}
+        >{`${w.panels} ${t('panelsAt', { fullness: w.fullness.toFixed(1) })}`}</Numeral>
       </div>
       {!w.shower && w.hemOn !== 'apron' && w.hemOn !== 'leaf' && (
         <section className="mt-4">
-          <div className="mb-1 flex items-baseline justify-between"><h3 className="font-sans text-[14px] font-semibold">{t('landing')}</h3>{w.rulesUsed.landing && <Why rule={w.rulesUsed.landing} />}</div>
-          <Choice label={t('landing')} value={d.landing} onChange={(landing) => acts.set({ landing, route: null })} options={landings} />
+          <div className="mb-1 flex items-baseline justify-between">
+            <h3 className="font-sans text-[14px] font-semibold">{t('landing')}</h3>
+            {w.rulesUsed.landing && <Why rule={w.rulesUsed.landing} />}
+          </div>
+          <Choice
+            label={t('landing')}
+            value={d.landing}
+            onChange={(landing) => acts.set({ landing, route: null })}
+            options={landings}
+          />
         </section>
       )}
-      <RouteList plan={w} unit={unit} rules={rules} onChoose={acts.choose}><Why rule="windows.rankBy" /></RouteList>
+      <RouteList plan={w} unit={unit} rules={rules} onChoose={acts.choose}>
+        <Why rule="windows.rankBy" />
+      </RouteList>
       <Findings findings={findings} title={t('checks')} />
       <WindowChoices opening={o} dressing={d} plan={w} />
       <WindowMore dressing={d} plan={w} local={local} />

@@ -12,45 +12,155 @@ import { useRoom } from '../shell/room/RoomContext';
 import { useMeasureWords } from '../shell/useWords';
 
 /** A shower curtain on a rod that pushes against both walls. */
-const SHOWER: Partial<Dressing> = { landing: 'clear', rod: { make: 'tension', outerMm: null }, drawn: 'closed' };
+const SHOWER: Partial<Dressing> = {
+  landing: 'clear',
+  rod: { make: 'tension', outerMm: null },
+  drawn: 'closed',
+};
 
 /** What can be done to a dressed window; each carries the rest with it. */
-export function useWindowActs(opening: Opening | undefined, dressing: Dressing | undefined, plan: WindowPlan | undefined) {
+export function useWindowActs(
+  opening: Opening | undefined,
+  dressing: Dressing | undefined,
+  plan: WindowPlan | undefined,
+) {
   const { file, look, change, rules } = useRoom();
   const t = useTranslations('windows');
   const words = useMeasureWords(file.room.unit);
   const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = look;
-  const put = (patch: Partial<Dressing>): Change => ({ do: 'putDressing', lookId: look.id, dressing: { ...dressing!, ...patch } });
-  const onLine = rules.school('windows.rodLine') === 'shared' && plan?.rodFrom !== 'own' && plan?.rodFrom !== 'mount' && !plan?.shower && dressing?.mount === 'wall';
-  const rodChanges = (rodHeightMm: number): Change[] => (onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: rodHeightMm } }] : [put({ rodHeightMm })]);
-  const refuse = (cameMm: number, expectedMm: number, code: 'above-ceiling' | 'not-positive'): Answer => ({ took: false, message: words({ code: code as 'above-ceiling', level: 'refuse', path: [], about: '', field: '', cameMm, expectedMm }) });
+  const put = (patch: Partial<Dressing>): Change => ({
+    do: 'putDressing',
+    lookId: look.id,
+    dressing: { ...dressing!, ...patch },
+  });
+  const onLine =
+    rules.school('windows.rodLine') === 'shared' &&
+    plan?.rodFrom !== 'own' &&
+    plan?.rodFrom !== 'mount' &&
+    !plan?.shower &&
+    dressing?.mount === 'wall';
+  const rodChanges = (rodHeightMm: number): Change[] =>
+    onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: rodHeightMm } }] : [put({ rodHeightMm })];
+  const refuse = (cameMm: number, expectedMm: number, code: 'above-ceiling' | 'not-positive'): Answer => ({
+    took: false,
+    message: words({
+      code: code as 'above-ceiling',
+      level: 'refuse',
+      path: [],
+      about: '',
+      field: '',
+      cameMm,
+      expectedMm,
+    }),
+  });
 
   return {
-    dress: (): void => { if (opening) change([{ do: 'putDressing', lookId: look.id, dressing: { ...DRESSING, id: nanoid(8), openingId: opening.id, ...(file.openings.some((o) => o.id === opening.id) ? {} : SHOWER) } }]); },
-    undress: (): void => { if (dressing) change([{ do: 'removeDressing', lookId: look.id, id: dressing.id }]); },
+    dress: (): void => {
+      if (opening)
+        change([
+          {
+            do: 'putDressing',
+            lookId: look.id,
+            dressing: {
+              ...DRESSING,
+              id: nanoid(8),
+              openingId: opening.id,
+              ...(file.openings.some((o) => o.id === opening.id) ? {} : SHOWER),
+            },
+          },
+        ]);
+    },
+    undress: (): void => {
+      if (dressing) change([{ do: 'removeDressing', lookId: look.id, id: dressing.id }]);
+    },
     set: (patch: Partial<Dressing>): void => change([put(patch)]),
-    setCloth: (item: Item | null): void => change([...(item ? [{ do: 'putItem' as const, item }] : []), put({ itemId: item?.id ?? null, route: null })]),
-    setSheerCloth: (item: Item | null): void => change([...(item ? [{ do: 'putItem' as const, item }] : []), put({ sheer: { ...(dressing!.sheer ?? SHEER), itemId: item?.id ?? null } })]),
+    setCloth: (item: Item | null): void =>
+      change([
+        ...(item ? [{ do: 'putItem' as const, item }] : []),
+        put({ itemId: item?.id ?? null, route: null }),
+      ]),
+    setSheerCloth: (item: Item | null): void =>
+      change([
+        ...(item ? [{ do: 'putItem' as const, item }] : []),
+        put({ sheer: { ...(dressing!.sheer ?? SHEER), itemId: item?.id ?? null } }),
+      ]),
     /** A wave runs on a track and nothing else does but pleats: the rod comes along. */
     setHeading: (heading: Heading): void => {
-      const make = heading === 'wave' ? 'track' : dressing!.rod.make === 'track' && heading !== 'pinchPleat' ? 'tube' : dressing!.rod.make;
-      change([put({ heading, route: null, rod: make === dressing!.rod.make ? dressing!.rod : { make, outerMm: null } })]);
+      const make =
+        heading === 'wave'
+          ? 'track'
+          : dressing!.rod.make === 'track' && heading !== 'pinchPleat'
+            ? 'tube'
+            : dressing!.rod.make;
+      change([
+        put({
+          heading,
+          route: null,
+          rod: make === dressing!.rod.make ? dressing!.rod : { make, outerMm: null },
+        }),
+      ]);
     },
     /** A tension rod needs two sides to push against; a track takes pleats or waves. */
     setMake: (make: RodMake): void => {
-      const heading: Heading = make === 'track' && dressing!.heading !== 'pinchPleat' ? 'wave' : make !== 'track' && dressing!.heading === 'wave' ? 'ringClip' : make === 'tension' && dressing!.heading === 'ringClip' && !plan?.shower ? 'rodPocket' : dressing!.heading;
-      const mount: Mount = make === 'tension' && dressing!.mount !== 'cafe' && !plan?.shower ? 'inside' : dressing!.mount;
-      change([put({ rod: { make, outerMm: null }, heading, mount, route: null, ...(mount !== dressing!.mount ? { rodHeightMm: null } : {}) })]);
+      const heading: Heading =
+        make === 'track' && dressing!.heading !== 'pinchPleat'
+          ? 'wave'
+          : make !== 'track' && dressing!.heading === 'wave'
+            ? 'ringClip'
+            : make === 'tension' && dressing!.heading === 'ringClip' && !plan?.shower
+              ? 'rodPocket'
+              : dressing!.heading;
+      const mount: Mount =
+        make === 'tension' && dressing!.mount !== 'cafe' && !plan?.shower ? 'inside' : dressing!.mount;
+      change([
+        put({
+          rod: { make, outerMm: null },
+          heading,
+          mount,
+          route: null,
+          ...(mount !== dressing!.mount ? { rodHeightMm: null } : {}),
+        }),
+      ]);
     },
     setMount: (mount: Mount): void => {
       const within = mount === 'inside' || mount === 'cafe';
       // on a leaf the cloth is held at both ends, and stays before the glass
-      if (mount === 'leaf') { change([put({ mount, rod: { make: 'tube', outerMm: null }, heading: 'rodPocket', rodHeightMm: null, route: null, sheer: null, joinsNext: false, drawn: 'closed' })]); return; }
-      const make: RodMake = within && dressing!.rod.make !== 'track' ? 'tension' : !within && dressing!.rod.make === 'tension' ? 'tube' : dressing!.rod.make;
-      const heading: Heading = make === 'tension' && dressing!.heading === 'ringClip' ? 'rodPocket' : dressing!.heading;
-      change([put({ mount, rod: { make, outerMm: null }, heading, rodHeightMm: null, route: null, landing: within && dressing!.landing !== 'clear' ? 'kiss' : dressing!.landing })]);
+      if (mount === 'leaf') {
+        change([
+          put({
+            mount,
+            rod: { make: 'tube', outerMm: null },
+            heading: 'rodPocket',
+            rodHeightMm: null,
+            route: null,
+            sheer: null,
+            joinsNext: false,
+            drawn: 'closed',
+          }),
+        ]);
+        return;
+      }
+      const make: RodMake =
+        within && dressing!.rod.make !== 'track'
+          ? 'tension'
+          : !within && dressing!.rod.make === 'tension'
+            ? 'tube'
+            : dressing!.rod.make;
+      const heading: Heading =
+        make === 'tension' && dressing!.heading === 'ringClip' ? 'rodPocket' : dressing!.heading;
+      change([
+        put({
+          mount,
+          rod: { make, outerMm: null },
+          heading,
+          rodHeightMm: null,
+          route: null,
+          landing: within && dressing!.landing !== 'clear' ? 'kiss' : dressing!.landing,
+        }),
+      ]);
     },
-    join: (which: Dressing, joinsNext: boolean): void => change([{ do: 'putDressing', lookId: look.id, dressing: { ...which, joinsNext } }]),
+    join: (which: Dressing, joinsNext: boolean): void =>
+      change([{ do: 'putDressing', lookId: look.id, dressing: { ...which, joinsNext } }]),
     rodChanges,
     setRod: (mm: number): Answer => {
       if (mm > file.room.ceilingMm) return refuse(mm, file.room.ceilingMm, 'above-ceiling');
@@ -58,7 +168,8 @@ export function useWindowActs(opening: Opening | undefined, dressing: Dressing |
       change(rodChanges(mm));
       return TAKEN;
     },
-    rodByRule: (): void => change(onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: null } }] : [put({ rodHeightMm: null })]),
+    rodByRule: (): void =>
+      change(onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: null } }] : [put({ rodHeightMm: null })]),
     ownRod: (own: boolean): void => change([put({ rodHeightMm: own ? plan!.rodHeightMm : null })]),
     /** A finished length typed on the drawing moves the rod; landing and take-down stay. */
     setLength: (mm: number, nowMm: number = plan!.finishedLengthMm): Answer => {
@@ -70,7 +181,8 @@ export function useWindowActs(opening: Opening | undefined, dressing: Dressing |
     },
     setSpan: (mm: number): Answer => {
       const outer = opening!.widthMm + 2 * opening!.trimMm;
-      if (mm < outer) return { took: false, message: t('spanRefused', { outer: formatLength(outer, file.room.unit) }) };
+      if (mm < outer)
+        return { took: false, message: t('spanRefused', { outer: formatLength(outer, file.room.unit) }) };
       change([put({ extensionLeftMm: (mm - outer) / 2, extensionRightMm: (mm - outer) / 2 })]);
       return TAKEN;
     },
@@ -79,7 +191,13 @@ export function useWindowActs(opening: Opening | undefined, dressing: Dressing |
       change([put(side === 'left' ? { extensionLeftMm: mm } : { extensionRightMm: mm })]);
       return TAKEN;
     },
-    choose: (route: Route): void => change([put({ route: { kind: route.kind, stockMm: route.stockMm } }), ...(route.kind === 'asItIs' && Math.abs(route.rodMm - plan!.rodHeightMm) > 0.5 ? rodChangesWith(route) : [])]),
+    choose: (route: Route): void =>
+      change([
+        put({ route: { kind: route.kind, stockMm: route.stockMm } }),
+        ...(route.kind === 'asItIs' && Math.abs(route.rodMm - plan!.rodHeightMm) > 0.5
+          ? rodChangesWith(route)
+          : []),
+      ]),
   };
 
   /** The rod of a whole line moves with the chosen length; a window of its own moves alone, in the same change. */

@@ -3,19 +3,57 @@ import Papa from 'papaparse';
 import { loadSheet, rowWords } from './rows';
 
 /** The fitting sheet as CSV (RFC 4180): a row a mark, then a row a thing to buy, lengths in mm and in words. */
-export async function sheetCsv(roomId: string, lookId: string | null): Promise<{ name: string; text: string } | undefined> {
+export async function sheetCsv(
+  roomId: string,
+  lookId: string | null,
+): Promise<{ name: string; text: string } | undefined> {
   const sheet = loadSheet(roomId, lookId);
   if (!sheet) return undefined;
   const { plan, words } = sheet;
   const rows = rowWords(sheet);
-  const wallName = (id: string) => { const w = plan.walls.find((x) => x.id === id); return w ? words.wall(w) : ''; };
-  const marks = plan.sheet.steps.flatMap((s, i) => (s.marks.length > 0 && s.kind !== 'curtain' ? s.marks : [null]).map((m) => ({
-    part: 'fit', order: i + 1, wall: wallName(s.wallId), what: rows.title(s), mark: m ? rows.mark(m) : rows.note(s), from_left: m ? words.length(m.xMm) : '', from_floor: m ? words.length(m.heightMm) : '', from_line: m ? rows.line(m) : '',
-    from_left_mm: m ? m.xMm.toFixed(1) : '', from_floor_mm: m ? m.heightMm.toFixed(1) : '', count: m ? 1 : s.count, size: '', cost: '',
-  })));
-  const buys = plan.sheet.buy.map((b, i) => ({ part: 'buy', order: i + 1, wall: '', what: rows.buy(b), mark: '', from_left: '', from_floor: '', from_line: '', from_left_mm: '', from_floor_mm: '', count: b.count, size: rows.size(b), cost: b.cost === null ? '' : (b.cost / 100).toFixed(2) }));
+  const wallName = (id: string) => {
+    const w = plan.walls.find((x) => x.id === id);
+    return w ? words.wall(w) : '';
+  };
+  const marks = plan.sheet.steps.flatMap((s, i) =>
+    (s.marks.length > 0 && s.kind !== 'curtain' ? s.marks : [null]).map((m) => ({
+      part: 'fit',
+      order: i + 1,
+      wall: wallName(s.wallId),
+      what: rows.title(s),
+      mark: m ? rows.mark(m) : rows.note(s),
+      from_left: m ? words.length(m.xMm) : '',
+      from_floor: m ? words.length(m.heightMm) : '',
+      from_line: m ? rows.line(m) : '',
+      from_left_mm: m ? m.xMm.toFixed(1) : '',
+      from_floor_mm: m ? m.heightMm.toFixed(1) : '',
+      count: m ? 1 : s.count,
+      size: '',
+      cost: '',
+    })),
+  );
+  const buys = plan.sheet.buy.map((b, i) => ({
+    part: 'buy',
+    order: i + 1,
+    wall: '',
+    what: rows.buy(b),
+    mark: '',
+    from_left: '',
+    from_floor: '',
+    from_line: '',
+    from_left_mm: '',
+    from_floor_mm: '',
+    count: b.count,
+    size: rows.size(b),
+    cost: b.cost === null ? '' : (b.cost / 100).toFixed(2),
+  }));
   const plain = (v: string | number) => (typeof v === 'string' ? v.replaceAll('\u2044', '/') : v);
-  const data = [...marks, ...buys].map((r) => Object.fromEntries(Object.entries(r).map(([k, v]) => [k, plain(v)])));
+  const data = [...marks, ...buys].map((r) =>
+    Object.fromEntries(Object.entries(r).map(([k, v]) => [k, plain(v)])),
+  );
   // a cell that a spreadsheet would run as a formula is written as text
-  return { name: `${sheet.file.room.name}, ${sheet.look.name}.csv`, text: `\ufeff${Papa.unparse(data, { newline: '\r\n', escapeFormulae: true })}\r\n` };
+  return {
+    name: `${sheet.file.room.name}, ${sheet.look.name}.csv`,
+    text: `\ufeff${Papa.unparse(data, { newline: '\r\n', escapeFormulae: true })}\r\n`,
+  };
 }

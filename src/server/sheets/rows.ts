@@ -17,4 +17,5 @@ export function loadSheet(roomId: string, lookId: string | null): Sheet | undefi
   return { file, look, plan, words: sheetWords(file, plan) };
 }
 
-export const rowWords = ({ file, words: { t } }: Sheet): ReturnType<typeof sheetRowWords> => sheetRowWords((key, values) => t(`fitting.${key}` as 'fitting.title', values), file.room.unit);
+export const rowWords = ({ file, words: { t } }: Sheet): ReturnType<typeof sheetRowWords> =>
+  sheetRowWords((key, values) => t(`fitting.${key}` as 'fitting.title', values), file.room.unit);

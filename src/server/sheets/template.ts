@@ -15,14 +15,23 @@ const EDGE_MM = 9;
 const FOOT_MM = 13;
 
 type Of = { hangingId: string } | { groupId: string };
-const load = (roomId: string, lookId: string | null, of: Of): { sheet: Sheet; template: Template } | undefined => {
+const load = (
+  roomId: string,
+  lookId: string | null,
+  of: Of,
+): { sheet: Sheet; template: Template } | undefined => {
   const sheet = loadSheet(roomId, lookId);
   const template = sheet && templateOf(sheet.file, sheet.look, sheet.plan, of);
   return sheet && template ? { sheet, template } : undefined;
 };
 
 /** A piece's or a group's template on pages of A4 or Letter: overlapping, with crop and alignment marks, bars to check the size by, nails, and where it hangs. */
-export async function templatePdf(roomId: string, lookId: string | null, of: Of, paper: Paper): Promise<{ name: string; bytes: Uint8Array } | undefined> {
+export async function templatePdf(
+  roomId: string,
+  lookId: string | null,
+  of: Of,
+  paper: Paper,
+): Promise<{ name: string; bytes: Uint8Array } | undefined> {
   const found = load(roomId, lookId, of);
   if (!found) return undefined;
   const { sheet, template } = found;
@@ -31,19 +40,35 @@ export async function templatePdf(roomId: string, lookId: string | null, of: Of,
   const overlap = ruleBook(sheet.file.rules, sheet.file.room.unit).number('walls.templateOverlap');
   const nails = template.frames.flatMap((f) => f.nails);
   // upright or across, whichever takes fewer pages
-  const ways = [PAPER[paper], [PAPER[paper][1], PAPER[paper][0]] as const].map(([w, h]) => { const page = { widthMm: w / PT - 2 * EDGE_MM, heightMm: h / PT - 2 * EDGE_MM - FOOT_MM }; return { w, h, page, ...tilesOf(template.widthMm, template.heightMm, page, overlap, nails) }; });
-  const { w: width, h: height, page, columns, rows, tiles } = ways[1]!.tiles.length < ways[0]!.tiles.length ? ways[1]! : ways[0]!;
+  const ways = [PAPER[paper], [PAPER[paper][1], PAPER[paper][0]] as const].map(([w, h]) => {
+    const page = { widthMm: w / PT - 2 * EDGE_MM, heightMm: h / PT - 2 * EDGE_MM - FOOT_MM };
+    return { w, h, page, ...tilesOf(template.widthMm, template.heightMm, page, overlap, nails) };
+  });
+  const {
+    w: width,
+    h: height,
+    page,
+    columns,
+    rows,
+    tiles,
+  } = ways[1]!.tiles.length < ways[0]!.tiles.length ? ways[1]! : ways[0]!;
   pen.page.setSize(width, height);
   tiles.forEach((tile, i) => {
     if (i > 0) pen.page = pen.doc.addPage([width, height]);
     const origin = { x: EDGE_MM * PT, y: (EDGE_MM + FOOT_MM) * PT };
-    const at = (xMm: number, yMm: number) => ({ x: origin.x + (xMm - tile.xMm) * PT, y: origin.y + (yMm - tile.yMm) * PT });
+    const at = (xMm: number, yMm: number) => ({
+      x: origin.x + (xMm - tile.xMm) * PT,
+      y: origin.y + (yMm - tile.yMm) * PT,
+    });
     drawFrames(pen, sheet, template, at);
     maskEdges(pen.page, width, height, page);
     marks(pen, tile, columns, rows, overlap, page);
     foot(pen, sheet, template, tile, columns, rows, i, tiles.length);
   });
-  return { name: `${t('template.title', { name: template.name })}, ${paper === 'a4' ? 'A4' : 'Letter'}.pdf`, bytes: await pen.doc.save() };
+  return {
+    name: `${t('template.title', { name: template.name })}, ${paper === 'a4' ? 'A4' : 'Letter'}.pdf`,
+    bytes: await pen.doc.save(),
+  };
 }
 
 type At = (xMm: number, yMm: number) => { x: number; y: number };
@@ -52,26 +77,75 @@ function drawFrames(pen: Pen, sheet: Sheet, template: Template, at: At): void {
   const { t } = sheet.words;
   const length = (mm: number) => formatLength(mm, sheet.file.room.unit);
   for (const f of template.frames) {
-    pen.page.drawRectangle({ ...at(f.xMm, f.yMm), width: f.widthMm * PT, height: f.heightMm * PT, borderColor: INK, borderWidth: 1 });
-    pen.page.drawLine({ start: at(f.xMm, f.centre.yMm), end: at(f.xMm + f.widthMm, f.centre.yMm), thickness: 0.4, color: SOFT, dashArray: [6, 4] });
-    pen.page.drawLine({ start: at(f.centre.xMm, f.yMm), end: at(f.centre.xMm, f.yMm + f.heightMm), thickness: 0.4, color: SOFT, dashArray: [6, 4] });
+    pen.page.drawRectangle({
+      ...at(f.xMm, f.yMm),
+      width: f.widthMm * PT,
+      height: f.heightMm * PT,
+      borderColor: INK,
+      borderWidth: 1,
+    });
+    pen.page.drawLine({
+      start: at(f.xMm, f.centre.yMm),
+      end: at(f.xMm + f.widthMm, f.centre.yMm),
+      thickness: 0.4,
+      color: SOFT,
+      dashArray: [6, 4],
+    });
+    pen.page.drawLine({
+      start: at(f.centre.xMm, f.yMm),
+      end: at(f.centre.xMm, f.yMm + f.heightMm),
+      thickness: 0.4,
+      color: SOFT,
+      dashArray: [6, 4],
+    });
     pen.y = at(0, f.centre.yMm + 4).y;
     text(pen, f.name, at(f.centre.xMm + 4, 0).x, 11, pen.bold);
     pen.y -= 14;
-    text(pen, t('template.centre', { x: length(f.centre.xMm + template.wallXMm), height: length(f.centre.yMm + template.wallBottomMm) }), at(f.centre.xMm + 4, 0).x, 9, pen.plain, SOFT);
+    text(
+      pen,
+      t('template.centre', {
+        x: length(f.centre.xMm + template.wallXMm),
+        height: length(f.centre.yMm + template.wallBottomMm),
+      }),
+      at(f.centre.xMm + 4, 0).x,
+      9,
+      pen.plain,
+      SOFT,
+    );
     for (const n of f.nails) {
       const p = at(n.xMm, n.yMm);
-      pen.page.drawLine({ start: { x: p.x - 12, y: p.y }, end: { x: p.x + 12, y: p.y }, thickness: 0.8, color: INK });
-      pen.page.drawLine({ start: { x: p.x, y: p.y - 12 }, end: { x: p.x, y: p.y + 12 }, thickness: 0.8, color: INK });
+      pen.page.drawLine({
+        start: { x: p.x - 12, y: p.y },
+        end: { x: p.x + 12, y: p.y },
+        thickness: 0.8,
+        color: INK,
+      });
+      pen.page.drawLine({
+        start: { x: p.x, y: p.y - 12 },
+        end: { x: p.x, y: p.y + 12 },
+        thickness: 0.8,
+        color: INK,
+      });
       pen.page.drawCircle({ x: p.x, y: p.y, size: 5, borderColor: INK, borderWidth: 0.8 });
       pen.y = p.y + 7;
-      text(pen, t('template.nail', { x: length(n.wallXMm), height: length(n.wallHeightMm) }), p.x + 9, 9, pen.bold);
+      text(
+        pen,
+        t('template.nail', { x: length(n.wallXMm), height: length(n.wallHeightMm) }),
+        p.x + 9,
+        9,
+        pen.bold,
+      );
     }
   }
 }
 
 /** What runs past the page's field is covered white, so that the marks stand clear. */
-function maskEdges(page: PDFPage, width: number, height: number, field: { widthMm: number; heightMm: number }): void {
+function maskEdges(
+  page: PDFPage,
+  width: number,
+  height: number,
+  field: { widthMm: number; heightMm: number },
+): void {
   const white = rgb(1, 1, 1);
   const [left, bottom] = [EDGE_MM * PT, (EDGE_MM + FOOT_MM) * PT];
   const [right, top] = [left + field.widthMm * PT, bottom + field.heightMm * PT];
@@ -82,16 +156,29 @@ function maskEdges(page: PDFPage, width: number, height: number, field: { widthM
 }
 
 /** Crop marks at the field's corners, and crosses in the overlap that lie on one another when the pages are laid together. */
-function marks(pen: Pen, tile: { column: number; row: number }, columns: number, rows: number, overlap: number, field: { widthMm: number; heightMm: number }): void {
+function marks(
+  pen: Pen,
+  tile: { column: number; row: number },
+  columns: number,
+  rows: number,
+  overlap: number,
+  field: { widthMm: number; heightMm: number },
+): void {
   const [left, bottom] = [EDGE_MM * PT, (EDGE_MM + FOOT_MM) * PT];
   const [right, top] = [left + field.widthMm * PT, bottom + field.heightMm * PT];
-  const line = (x1: number, y1: number, x2: number, y2: number, thickness = 0.5) => pen.page.drawLine({ start: { x: x1, y: y1 }, end: { x: x2, y: y2 }, thickness, color: INK });
-  for (const x of [left, right]) for (const y of [bottom, top]) {
-    const [sx, sy] = [x === left ? -1 : 1, y === bottom ? -1 : 1];
-    line(x + sx * 3, y, x + sx * 11, y);
-    line(x, y + sy * 3, x, y + sy * 9);
-  }
-  const cross = (x: number, y: number) => { line(x - 6, y, x + 6, y, 0.7); line(x, y - 6, x, y + 6, 0.7); pen.page.drawCircle({ x, y, size: 3, borderColor: INK, borderWidth: 0.5 }); };
+  const line = (x1: number, y1: number, x2: number, y2: number, thickness = 0.5) =>
+    pen.page.drawLine({ start: { x: x1, y: y1 }, end: { x: x2, y: y2 }, thickness, color: INK });
+  for (const x of [left, right])
+    for (const y of [bottom, top]) {
+      const [sx, sy] = [x === left ? -1 : 1, y === bottom ? -1 : 1];
+      line(x + sx * 3, y, x + sx * 11, y);
+      line(x, y + sy * 3, x, y + sy * 9);
+    }
+  const cross = (x: number, y: number) => {
+    line(x - 6, y, x + 6, y, 0.7);
+    line(x, y - 6, x, y + 6, 0.7);
+    pen.page.drawCircle({ x, y, size: 3, borderColor: INK, borderWidth: 0.5 });
+  };
   const half = (overlap * PT) / 2;
   for (const share of [0.25, 0.75]) {
     const [x, y] = [left + share * (right - left), bottom + share * (top - bottom)];
@@ -102,27 +189,51 @@ function marks(pen: Pen, tile: { column: number; row: number }, columns: number,
   }
 }
 
-function foot(pen: Pen, sheet: Sheet, template: Template, tile: { column: number; row: number }, columns: number, rows: number, i: number, of: number): void {
+function foot(
+  pen: Pen,
+  sheet: Sheet,
+  template: Template,
+  tile: { column: number; row: number },
+  columns: number,
+  rows: number,
+  i: number,
+  of: number,
+): void {
   const { t } = sheet.words;
   const wall = sheet.plan.walls.find((w) => w.id === template.wallId)!;
   const length = (mm: number) => formatLength(mm, sheet.file.room.unit);
   const left = EDGE_MM * PT;
   const base = EDGE_MM * PT + 2;
   // two bars to hold a ruler to
-  for (const [k, mm, name] of [[0, inches(4), '4 in'], [1, 100, '10 cm']] as const) {
+  for (const [k, mm, name] of [
+    [0, inches(4), '4 in'],
+    [1, 100, '10 cm'],
+  ] as const) {
     const y = base + 9 + k * 10;
     pen.page.drawLine({ start: { x: left, y }, end: { x: left + mm * PT, y }, thickness: 1, color: INK });
-    for (const x of [left, left + mm * PT]) pen.page.drawLine({ start: { x, y: y - 3 }, end: { x, y: y + 3 }, thickness: 1, color: INK });
+    for (const x of [left, left + mm * PT])
+      pen.page.drawLine({ start: { x, y: y - 3 }, end: { x, y: y + 3 }, thickness: 1, color: INK });
     pen.y = y - 3;
     text(pen, name, left + mm * PT + 4, 8, pen.bold);
   }
   const x = left + inches(4) * PT + 34;
-  const lines = [`${template.name}, ${sheet.words.wall(wall)}`, t('template.page', { page: i + 1, pages: of, column: tile.column + 1, columns, row: tile.row + 1, rows }), t('template.place', { x: length(template.wallXMm), height: length(template.wallBottomMm) })];
-  lines.forEach((words, k) => { pen.y = base + 17 - k * 9; text(pen, words, x, 7, k === 0 ? pen.bold : pen.plain, k === 2 ? SOFT : INK); });
+  const lines = [
+    `${template.name}, ${sheet.words.wall(wall)}`,
+    t('template.page', { page: i + 1, pages: of, column: tile.column + 1, columns, row: tile.row + 1, rows }),
+    t('template.place', { x: length(template.wallXMm), height: length(template.wallBottomMm) }),
+  ];
+  lines.forEach((words, k) => {
+    pen.y = base + 17 - k * 9;
+    text(pen, words, x, 7, k === 0 ? pen.bold : pen.plain, k === 2 ? SOFT : INK);
+  });
 }
 
 /** The template as one drawing at full size. */
-export function templateSvg(roomId: string, lookId: string | null, of: Of): { name: string; svg: string } | undefined {
+export function templateSvg(
+  roomId: string,
+  lookId: string | null,
+  of: Of,
+): { name: string; svg: string } | undefined {
   const found = load(roomId, lookId, of);
   if (!found) return undefined;
   const { sheet, template } = found;
@@ -130,12 +241,23 @@ export function templateSvg(roomId: string, lookId: string | null, of: Of): { na
   const length = (mm: number) => formatLength(mm, sheet.file.room.unit).replace(/\u2044/g, '/');
   const y = (mm: number) => template.heightMm - mm;
   const wall = sheet.plan.walls.find((w) => w.id === template.wallId)!;
-  const parts = template.frames.map((f) => `<rect x="${n(f.xMm)}" y="${n(y(f.yMm + f.heightMm))}" width="${n(f.widthMm)}" height="${n(f.heightMm)}" fill="none" stroke="#000" stroke-width="0.5"/>`
-    + `<path d="M${n(f.xMm)} ${n(y(f.centre.yMm))}h${n(f.widthMm)}M${n(f.centre.xMm)} ${n(y(f.yMm))}v${n(-f.heightMm)}" stroke="#777" stroke-width="0.25" stroke-dasharray="4 3" fill="none"/>`
-    + `<text x="${n(f.centre.xMm + 3)}" y="${n(y(f.centre.yMm) - 3)}" font-size="5">${svgText(f.name)}</text>`
-    + f.nails.map((k) => `<path d="M${n(k.xMm - 5)} ${n(y(k.yMm))}h10M${n(k.xMm)} ${n(y(k.yMm) - 5)}v10" stroke="#000" stroke-width="0.4"/><text x="${n(k.xMm + 4)}" y="${n(y(k.yMm) - 2)}" font-size="4">${svgText(t('template.nail', { x: length(k.wallXMm), height: length(k.wallHeightMm) }))}</text>`).join(''));
+  const parts = template.frames.map(
+    (f) =>
+      `<rect x="${n(f.xMm)}" y="${n(y(f.yMm + f.heightMm))}" width="${n(f.widthMm)}" height="${n(f.heightMm)}" fill="none" stroke="#000" stroke-width="0.5"/>` +
+      `<path d="M${n(f.xMm)} ${n(y(f.centre.yMm))}h${n(f.widthMm)}M${n(f.centre.xMm)} ${n(y(f.yMm))}v${n(-f.heightMm)}" stroke="#777" stroke-width="0.25" stroke-dasharray="4 3" fill="none"/>` +
+      `<text x="${n(f.centre.xMm + 3)}" y="${n(y(f.centre.yMm) - 3)}" font-size="5">${svgText(f.name)}</text>` +
+      f.nails
+        .map(
+          (k) =>
+            `<path d="M${n(k.xMm - 5)} ${n(y(k.yMm))}h10M${n(k.xMm)} ${n(y(k.yMm) - 5)}v10" stroke="#000" stroke-width="0.4"/><text x="${n(k.xMm + 4)}" y="${n(y(k.yMm) - 2)}" font-size="4">${svgText(t('template.nail', { x: length(k.wallXMm), height: length(k.wallHeightMm) }))}</text>`,
+        )
+        .join(''),
+  );
   const bars = `<path d="M5 ${n(template.heightMm - 3)}h101.6M5 ${n(template.heightMm - 4.5)}v3M106.6 ${n(template.heightMm - 4.5)}v3" stroke="#000" stroke-width="0.4" fill="none"/><text x="5" y="${n(template.heightMm - 5)}" font-size="3.4">4 in, ${svgText(template.name)}, ${svgText(sheet.words.wall(wall))}</text>`;
-  return { name: `${t('template.title', { name: template.name })}.svg`, svg: `<svg xmlns="http://www.w3.org/2000/svg" width="${n(template.widthMm)}mm" height="${n(template.heightMm)}mm" viewBox="0 0 ${n(template.widthMm)} ${n(template.heightMm)}" font-family="sans-serif"><title>${svgText(template.name)}</title>${parts.join('')}${bars}</svg>` };
+  return {
+    name: `${t('template.title', { name: template.name })}.svg`,
+    svg: `<svg xmlns="http://www.w3.org/2000/svg" width="${n(template.widthMm)}mm" height="${n(template.heightMm)}mm" viewBox="0 0 ${n(template.widthMm)} ${n(template.heightMm)}" font-family="sans-serif"><title>${svgText(template.name)}</title>${parts.join('')}${bars}</svg>`,
+  };
 }
 
 const n = (mm: number): string => String(Math.round(mm * 1000) / 1000);

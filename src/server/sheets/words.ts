@@ -13,15 +13,31 @@ import { findingArguments, sayFinding } from '../../messages/findingWords';
 /** The sheet's words outside the browser: the same table, the same sentences. */
 export function sheetWords(file: RoomFile, plan: Plan) {
   const t = createTranslator({ locale: 'en', messages: words });
-  const colour = (n: ColourName): string => (n.kind === 'white' ? t('colourName.white', n) : n.kind === 'neutral' ? t('colourName.neutral', n) : t('colourName.hue', n));
+  const colour = (n: ColourName): string =>
+    n.kind === 'white'
+      ? t('colourName.white', n)
+      : n.kind === 'neutral'
+        ? t('colourName.neutral', n)
+        : t('colourName.hue', n);
   const unit: LengthUnit = file.room.unit;
   return {
     t,
     length: (mm: number) => formatLength(mm, unit),
-    wall: (w: Wall) => w.ownName || (w.number ? t('wall.numbered', { side: t(`sides.${w.side}`), number: w.number }) : t('wall.name', { side: t(`sides.${w.side}`) })),
+    wall: (w: Wall) =>
+      w.ownName ||
+      (w.number
+        ? t('wall.numbered', { side: t(`sides.${w.side}`), number: w.number })
+        : t('wall.name', { side: t(`sides.${w.side}`) })),
     finding: (f: Finding): string => {
-      const family = (id: string) => { const found = plan.spread.families.find((x) => x.id === id); return found ? found.ownName ?? colour(found.colourName) : ''; };
-      return sayFinding(t, f.code, findingArguments(f, unit, { family, shell: (thing) => t(`shellThings.${thing}`) }));
+      const family = (id: string) => {
+        const found = plan.spread.families.find((x) => x.id === id);
+        return found ? (found.ownName ?? colour(found.colourName)) : '';
+      };
+      return sayFinding(
+        t,
+        f.code,
+        findingArguments(f, unit, { family, shell: (thing) => t(`shellThings.${thing}`) }),
+      );
     },
   };
 }

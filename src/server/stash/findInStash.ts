@@ -9,6 +9,10 @@ export type StashRow = Item & { elsewhere: { room: string; count: number } | nul
 export function findInStash(kinds: readonly string[], words: string, roomId: string): StashRow[] {
   const db = studioDatabase();
   const found = findItems(db, kinds, words, 200);
-  const used = usedElsewhere(db, roomId, found.map((i) => i.id));
+  const used = usedElsewhere(
+    db,
+    roomId,
+    found.map((i) => i.id),
+  );
   return found.map((i) => ({ ...i, elsewhere: used.get(i.id) ?? null }));
 }

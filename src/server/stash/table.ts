@@ -13,12 +13,31 @@ export function stashCsv(): string {
   const db = studioDatabase();
   const context = { unit: 'in' as const, places: loadPlaces(db) };
   // a cell that a spreadsheet would run as a formula is written as text; reading takes the mark off again
-  return `\ufeff${Papa.unparse({ fields: [...TITLES], data: loadItems(db).map((i) => { const cells = itemToCells(i, context); return TITLES.map((t) => cells[t]!); }) }, { newline: '\r\n', escapeFormulae: true })}\r\n`;
+  return `\ufeff${Papa.unparse(
+    {
+      fields: [...TITLES],
+      data: loadItems(db).map((i) => {
+        const cells = itemToCells(i, context);
+        return TITLES.map((t) => cells[t]!);
+      }),
+    },
+    { newline: '\r\n', escapeFormulae: true },
+  )}\r\n`;
 }
 
 export type ImportStep =
   | { step: 'reading'; rows: number; of: number }
-  | { step: 'read'; added: string[]; changed: { name: string; columns: string[] }[]; same: number; issues: CellIssue[]; rows: number; addedCount: number; changedCount: number; issueCount: number }
+  | {
+      step: 'read';
+      added: string[];
+      changed: { name: string; columns: string[] }[];
+      same: number;
+      issues: CellIssue[];
+      rows: number;
+      addedCount: number;
+      changedCount: number;
+      issueCount: number;
+    }
   | { step: 'writing'; rows: number; of: number }
   | { step: 'written'; added: number; changed: number };
 
@@ -27,27 +46,73 @@ const SHOWN = 200;
 const unescaped = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
 
 /** Reads a table (comma, semicolon or tab), tells what would be added, changed and refused; writes what can be taken only when asked, as one act. */
-export async function* importTable(text: string, unit: LengthUnit, write: boolean): AsyncGenerator<ImportStep> {
+export async function* importTable(
+  text: string,
+  unit: LengthUnit,
+  write: boolean,
+): AsyncGenerator<ImportStep> {
   const db = studioDatabase();
-  const rows = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { delimiter: '', delimitersToGuess: [',', '\t', ';'], skipEmptyLines: 'greedy' }).data;
+  const rows = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), {
+    delimiter: '',
+    delimitersToGuess: [',', '\t', ';'],
+    skipEmptyLines: 'greedy',
+  }).data;
   const known = new Map(loadItems(db).map((i) => [i.id, i]));
-  const none = (issues: CellIssue[]): ImportStep => ({ step: 'read', added: [], changed: [], same: 0, issues, rows: 0, addedCount: 0, changedCount: 0, issueCount: issues.length });
+  const none = (issues: CellIssue[]): ImportStep => ({
+    step: 'read',
+    added: [],
+    changed: [],
+    same: 0,
+    issues,
+    rows: 0,
+    addedCount: 0,
+    changedCount: 0,
+    issueCount: issues.length,
+  });
   const header = rows[0];
-  if (!header) { yield none([{ row: 1, column: '', code: 'no-header', came: '', expected: 'name, kind, count, width, height …' }]); return; }
+  if (!header) {
+    yield none([
+      { row: 1, column: '', code: 'no-header', came: '', expected: 'name, kind, count, width, height …' },
+    ]);
+    return;
+  }
   const table = readTable(header, known, { unit, places: loadPlaces(db) }, () => nanoid(12));
-  if ('code' in table) { yield none([table]); return; }
+  if ('code' in table) {
+    yield none([table]);
+    return;
+  }
   for (let i = 1; i < rows.length; i++) {
     table.add(rows[i]!.map(unescaped), i + 1);
-    if (i % EVERY === 0) { yield { step: 'reading', rows: i, of: rows.length - 1 }; await breath(); }
+    if (i % EVERY === 0) {
+      yield { step: 'reading', rows: i, of: rows.length - 1 };
+      await breath();
+    }
   }
   const read: TableRead = table.finish();
-  yield { step: 'read', added: read.added.slice(0, SHOWN).map((i) => i.name), changed: read.changed.slice(0, SHOWN).map((c) => ({ name: c.after.name, columns: c.columns })), same: read.same, issues: read.issues.slice(0, SHOWN), rows: read.rows, addedCount: read.added.length, changedCount: read.changed.length, issueCount: read.issues.length };
+  yield {
+    step: 'read',
+    added: read.added.slice(0, SHOWN).map((i) => i.name),
+    changed: read.changed.slice(0, SHOWN).map((c) => ({ name: c.after.name, columns: c.columns })),
+    same: read.same,
+    issues: read.issues.slice(0, SHOWN),
+    rows: read.rows,
+    addedCount: read.added.length,
+    changedCount: read.changed.length,
+    issueCount: read.issues.length,
+  };
   if (!write || read.added.length + read.changed.length === 0) return;
   const items = [...read.added, ...read.changed.map((c) => c.after)];
   // one transaction: all of it, or nothing
-  db.transaction(() => inEntry(db, null, { code: 'importItems', name: String(items.length) }, now(), () => { for (const item of items) saveItem(db, item); })).immediate();
+  db.transaction(() =>
+    inEntry(db, null, { code: 'importItems', name: String(items.length) }, now(), () => {
+      for (const item of items) saveItem(db, item);
+    }),
+  ).immediate();
   yield { step: 'written', added: read.added.length, changed: read.changed.length };
 }
 
 /** Lets other requests through between two batches. */
-const breath = () => new Promise<void>((done) => { setImmediate(done); });
+const breath = () =>
+  new Promise<void>((done) => {
+    setImmediate(done);
+  });

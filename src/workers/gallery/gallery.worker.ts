@@ -1,5 +1,10 @@
 import { expose } from 'comlink';
-import { searchGallery, type GalleryAsk, type GalleryLayout, type GalleryProgress } from '../../core/packing/gallery';
+import {
+  searchGallery,
+  type GalleryAsk,
+  type GalleryLayout,
+  type GalleryProgress,
+} from '../../core/packing/gallery';
 
 /** How long the search runs before it looks whether it was told to stop, ms. */
 const SLICE = 60;
@@ -8,7 +13,11 @@ let stopped = false;
 export type GalleryWorker = typeof worker;
 const worker = {
   /** Searches, telling how far it is and its best so far; stops early when it is told to, with the best that it has. */
-  async search(ask: GalleryAsk, wanted: number, tell: (p: GalleryProgress) => void): Promise<GalleryLayout[]> {
+  async search(
+    ask: GalleryAsk,
+    wanted: number,
+    tell: (p: GalleryProgress) => void,
+  ): Promise<GalleryLayout[]> {
     stopped = false;
     const run = searchGallery(ask, wanted);
     let best: GalleryLayout | null = null;
@@ -20,11 +29,15 @@ const worker = {
       if (performance.now() - told < SLICE) continue;
       tell(step.value);
       // a stop is only heard between two turns of the worker
-      await new Promise((turn) => { setTimeout(turn, 0); });
+      await new Promise((turn) => {
+        setTimeout(turn, 0);
+      });
       if (stopped) return best ? [best] : [];
       told = performance.now();
     }
   },
-  stop: (): void => { stopped = true; },
+  stop: (): void => {
+    stopped = true;
+  },
 };
 expose(worker);

@@ -12,7 +12,10 @@ const worker = {
     try {
       const whole = await createImageBitmap(file);
       const by = Math.min(1, SAMPLED_PX / Math.max(whole.width, whole.height));
-      const [width, height] = [Math.max(1, Math.round(whole.width * by)), Math.max(1, Math.round(whole.height * by))];
+      const [width, height] = [
+        Math.max(1, Math.round(whole.width * by)),
+        Math.max(1, Math.round(whole.height * by)),
+      ];
       const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true })!;
       context.drawImage(whole, 0, 0, width, height);
       picture = { width, height, data: context.getImageData(0, 0, width, height).data };

@@ -3,7 +3,16 @@ import type { RoomFile } from '../../core/model/types';
 import type { OwnedPanels, ShopPanels, Solution } from '../../core/stages/windows/solve';
 import type { SolveWorker } from './solve.worker';
 
-export type Solver = { solve: (file: RoomFile, lookId: string, which: string, owned: OwnedPanels[], shops: ShopPanels[]) => Promise<Solution[]>; close: () => void };
+export type Solver = {
+  solve: (
+    file: RoomFile,
+    lookId: string,
+    which: string,
+    owned: OwnedPanels[],
+    shops: ShopPanels[],
+  ) => Promise<Solution[]>;
+  close: () => void;
+};
 
 /** A worker that tries all ways to dress the windows together. Close it when it is no longer needed. */
 export function startSolver(): Solver {

@@ -6,6 +6,12 @@ import type { OwnedPanels, ShopPanels, Solution } from '../../core/stages/window
 export type SolveWorker = typeof worker;
 const worker = {
   /** The best ways to dress the windows of a look; empty when there is none, or none is dressed. */
-  solve: (file: RoomFile, lookId: string, which: string, owned: OwnedPanels[], shops: ShopPanels[]): Solution[] => solveRoom(file, lookId, which, owned, shops),
+  solve: (
+    file: RoomFile,
+    lookId: string,
+    which: string,
+    owned: OwnedPanels[],
+    shops: ShopPanels[],
+  ): Solution[] => solveRoom(file, lookId, which, owned, shops),
 };
 expose(worker);

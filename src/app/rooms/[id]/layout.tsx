@@ -5,7 +5,13 @@ import { openRoom } from '@/server/rooms';
 
 export const dynamic = 'force-dynamic';
 
-export default async function RoomLayout({ children, params }: { children: ReactNode; params: Promise<{ id: string }> }) {
+export default async function RoomLayout({
+  children,
+  params,
+}: {
+  children: ReactNode;
+  params: Promise<{ id: string }>;
+}) {
   const opened = openRoom((await params).id);
   if (!opened) notFound();
   // as text: a long value goes to the page several times as fast as one that React walks through

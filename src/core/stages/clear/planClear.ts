@@ -4,7 +4,16 @@ import type { Clear, Item, Task } from '../../model/types';
 /** The trade's waiting times, in minutes; a task's own value goes before them. */
 export const WAITS: Record<Task['kind'], number> = {
   // paint is judged when dry, the next day; pressed-paper panels get used to the room for a week; carpet powder works a quarter of an hour
-  clean: 0, mend: 0, wash: 0, paint: 24 * 60, panels: 7 * 24 * 60, creases: 20, carpet: 15, dry: 24 * 60, parcel: 5 * 24 * 60, other: 0,
+  clean: 0,
+  mend: 0,
+  wash: 0,
+  paint: 24 * 60,
+  panels: 7 * 24 * 60,
+  creases: 20,
+  carpet: 15,
+  dry: 24 * 60,
+  parcel: 5 * 24 * 60,
+  other: 0,
 };
 
 export type TaskPlan = { task: Task; state: 'open' | 'waiting' | 'over' | 'done'; endsAt: string | null };
@@ -27,13 +36,42 @@ export function planClear(clear: Clear, items: ReadonlyMap<string, Item>, now?: 
     return { task, state: now !== undefined && endsAt <= now ? 'over' : 'waiting', endsAt };
   });
   const findings: Finding[] = [];
-  const find = (code: Finding['code'], level: Finding['level'], about: string[], by: Finding['by'] = {}) => findings.push({ code, level, stage: 'clear', about, by });
-  if (counts.open > 0) find('verdicts-open', 'caution', clear.found.filter((f) => f.verdict === null).map((f) => f.id), { count: counts.open });
+  const find = (code: Finding['code'], level: Finding['level'], about: string[], by: Finding['by'] = {}) =>
+    findings.push({ code, level, stage: 'clear', about, by });
+  if (counts.open > 0)
+    find(
+      'verdicts-open',
+      'caution',
+      clear.found.filter((f) => f.verdict === null).map((f) => f.id),
+      { count: counts.open },
+    );
   const waiting = tasks.filter((t) => t.state === 'waiting');
-  if (waiting.length > 0) find('task-waits', 'yielded', waiting.map((t) => t.task.id), { count: waiting.length, tasks: waiting.map((t) => t.task.text).join(', ') });
-  const cleaning = clear.tasks.filter((t) => !t.done && (t.kind === 'clean' || t.kind === 'wash' || t.kind === 'paint' || t.kind === 'carpet'));
-  if (cleaning.length > 0) find('bleach-alone', 'caution', cleaning.map((t) => t.id));
-  const damp = clear.found.filter((f) => { const i = items.get(f.itemId); return f.verdict === 'away' && i && (i.fill === 'feather' || i.fibre === 'wool' || i.fibre === 'down'); });
-  if (damp.length > 0) find('keep-dry', 'caution', damp.map((f) => f.id), { names: damp.map((f) => items.get(f.itemId)!.name).join(', ') });
+  if (waiting.length > 0)
+    find(
+      'task-waits',
+      'yielded',
+      waiting.map((t) => t.task.id),
+      { count: waiting.length, tasks: waiting.map((t) => t.task.text).join(', ') },
+    );
+  const cleaning = clear.tasks.filter(
+    (t) => !t.done && (t.kind === 'clean' || t.kind === 'wash' || t.kind === 'paint' || t.kind === 'carpet'),
+  );
+  if (cleaning.length > 0)
+    find(
+      'bleach-alone',
+      'caution',
+      cleaning.map((t) => t.id),
+    );
+  const damp = clear.found.filter((f) => {
+    const i = items.get(f.itemId);
+    return f.verdict === 'away' && i && (i.fill === 'feather' || i.fibre === 'wool' || i.fibre === 'down');
+  });
+  if (damp.length > 0)
+    find(
+      'keep-dry',
+      'caution',
+      damp.map((f) => f.id),
+      { names: damp.map((f) => items.get(f.itemId)!.name).join(', ') },
+    );
   return { counts, tasks, findings };
 }

@@ -1,28 +1,89 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bareRoom, cmRules, demoRoom, inchRules, inches, opening, piece, toIn } from '../../../../tests/helpers/rooms';
+import {
+  bareRoom,
+  cmRules,
+  demoRoom,
+  inchRules,
+  inches,
+  opening,
+  piece,
+  toIn,
+} from '../../../../tests/helpers/rooms';
 import type { Piece, RoomFile } from '../../model/types';
 import { wallsOf } from '../../room/walls';
 import { planFloor } from './planFloor';
 import { bordersOf, tuckOf } from './rugs';
 import { cutFloor, narrowWays, type Aim, type Obstacle } from './walkways';
 
-const box = (id: string, x: number, y: number, w: number, d: number, more: Partial<Piece> = {}): Piece => piece({ id, name: id, kind: 'chest', seat: null, xMm: x, yMm: y, widthMm: w, depthMm: d, heightMm: 500, ...more });
+const box = (id: string, x: number, y: number, w: number, d: number, more: Partial<Piece> = {}): Piece =>
+  piece({
+    id,
+    name: id,
+    kind: 'chest',
+    seat: null,
+    xMm: x,
+    yMm: y,
+    widthMm: w,
+    depthMm: d,
+    heightMm: 500,
+    ...more,
+  });
 const plan = (file: RoomFile, rules = inchRules()) => planFloor(file, wallsOf(file.room), rules);
 const codes = (file: RoomFile) => plan(file).findings.map((f) => f.code);
 
 describe('ways across the floor', () => {
-  const outline = [{ xMm: 0, yMm: 0 }, { xMm: 4000, yMm: 0 }, { xMm: 4000, yMm: 3000 }, { xMm: 0, yMm: 3000 }];
-  const rect = (id: string, x: number, y: number, w: number, d: number): Obstacle => ({ id, name: id, wall: false, shape: [{ xMm: x, yMm: y }, { xMm: x + w, yMm: y }, { xMm: x + w, yMm: y + d }, { xMm: x, yMm: y + d }] });
-  const walls: Obstacle[] = outline.map((p, i) => ({ id: `w${i}`, name: '', wall: true, shape: [p, outline[(i + 1) % 4]!] }));
-  const at = (id: string, x: number, y: number): Aim => ({ id, name: id, shape: [{ xMm: x, yMm: y }, { xMm: x, yMm: y }], reachMm: 200 });
-  const narrow = (gapMm: number, other = 0) => narrowWays(cutFloor(outline, [...walls, rect('a', 0, 1400, 1500, 200), rect('b', 1500 + gapMm, 1400, 2500 - gapMm - other, 200)], 760), [at('door', 2000, 2800)], [at('seat', 2000, 200)]);
+  const outline = [
+    { xMm: 0, yMm: 0 },
+    { xMm: 4000, yMm: 0 },
+    { xMm: 4000, yMm: 3000 },
+    { xMm: 0, yMm: 3000 },
+  ];
+  const rect = (id: string, x: number, y: number, w: number, d: number): Obstacle => ({
+    id,
+    name: id,
+    wall: false,
+    shape: [
+      { xMm: x, yMm: y },
+      { xMm: x + w, yMm: y },
+      { xMm: x + w, yMm: y + d },
+      { xMm: x, yMm: y + d },
+    ],
+  });
+  const walls: Obstacle[] = outline.map((p, i) => ({
+    id: `w${i}`,
+    name: '',
+    wall: true,
+    shape: [p, outline[(i + 1) % 4]!],
+  }));
+  const at = (id: string, x: number, y: number): Aim => ({
+    id,
+    name: id,
+    shape: [
+      { xMm: x, yMm: y },
+      { xMm: x, yMm: y },
+    ],
+    reachMm: 200,
+  });
+  const narrow = (gapMm: number, other = 0) =>
+    narrowWays(
+      cutFloor(
+        outline,
+        [...walls, rect('a', 0, 1400, 1500, 200), rect('b', 1500 + gapMm, 1400, 2500 - gapMm - other, 200)],
+        760,
+      ),
+      [at('door', 2000, 2800)],
+      [at('seat', 2000, 200)],
+    );
   it('the gap between two things is told to the millimetre, whatever the grid', () => {
-    fc.assert(fc.property(fc.integer({ min: 120, max: 759 }), (gap) => {
-      const [found] = narrow(gap);
-      expect(found!.gate!.mm).toBeCloseTo(gap, 6);
-      expect(found!.gate!.between).toEqual(['a', 'b']);
-    }), { numRuns: 25 });
+    fc.assert(
+      fc.property(fc.integer({ min: 120, max: 759 }), (gap) => {
+        const [found] = narrow(gap);
+        expect(found!.gate!.mm).toBeCloseTo(gap, 6);
+        expect(found!.gate!.between).toEqual(['a', 'b']);
+      }),
+      { numRuns: 25 },
+    );
   });
   it('wide enough is wide enough, to the millimetre', () => {
     expect(narrow(760)).toEqual([]);
@@ -40,8 +101,24 @@ describe('ways across the floor', () => {
     expect(narrowWays(cutFloor(outline, walls, 760), [], [at('seat', 1, 1)])).toEqual([]);
   });
   it('a turned piece narrows the way by its nearest corner', () => {
-    const turned: Obstacle = { id: 't', name: 't', wall: false, shape: [{ xMm: 2000, yMm: 800 }, { xMm: 3300, yMm: 1500 }, { xMm: 2000, yMm: 2200 }, { xMm: 700, yMm: 1500 }] };
-    expect(narrowWays(cutFloor(outline, [...walls, turned], 760), [at('door', 2000, 2800)], [at('seat', 2000, 200)])[0]!.gate!.mm).toBeCloseTo(700, 6);
+    const turned: Obstacle = {
+      id: 't',
+      name: 't',
+      wall: false,
+      shape: [
+        { xMm: 2000, yMm: 800 },
+        { xMm: 3300, yMm: 1500 },
+        { xMm: 2000, yMm: 2200 },
+        { xMm: 700, yMm: 1500 },
+      ],
+    };
+    expect(
+      narrowWays(
+        cutFloor(outline, [...walls, turned], 760),
+        [at('door', 2000, 2800)],
+        [at('seat', 2000, 200)],
+      )[0]!.gate!.mm,
+    ).toBeCloseTo(700, 6);
   });
 });
 
@@ -78,24 +155,63 @@ describe('the floor of a room', () => {
     expect(codes({ ...bareRoom(), pieces: [box('stool', 2000, 1500, 300, 300)] })).toEqual([]);
   });
   it('in centimetres the metric rules hold, in a wheelchair’s home the wider way', () => {
-    const door = opening({ id: 'd', kind: 'door', wallId: 's', xMm: 1900, widthMm: 900, sillMm: 0, dropsMm: null });
-    const file = { ...bareRoom(4000, 3000, 2500, 'cm'), openings: [door], pieces: [box('a', 800, 2100, 1600, 200), box('b', 3180, 2100, 1640, 200), piece({ xMm: 2000, yMm: 460, widthMm: 2000, depthMm: 900 })] };
+    const door = opening({
+      id: 'd',
+      kind: 'door',
+      wallId: 's',
+      xMm: 1900,
+      widthMm: 900,
+      sillMm: 0,
+      dropsMm: null,
+    });
+    const file = {
+      ...bareRoom(4000, 3000, 2500, 'cm'),
+      openings: [door],
+      pieces: [
+        box('a', 800, 2100, 1600, 200),
+        box('b', 3180, 2100, 1640, 200),
+        piece({ xMm: 2000, yMm: 460, widthMm: 2000, depthMm: 900 }),
+      ],
+    };
     // 2360 − 1600 = 760
     expect(plan(file, cmRules()).findings.map((f) => f.code)).toContain('walkways-good');
     const wheels = { ...file, home: { ...file.home, flags: { ...file.home.flags, wheelchair: true } } };
-    expect(plan(wheels, cmRules()).findings.find((f) => f.code === 'walkway-narrow')).toMatchObject({ by: { byMm: expect.closeTo(760, 3) as number, wantMm: 915 } });
+    expect(plan(wheels, cmRules()).findings.find((f) => f.code === 'walkway-narrow')).toMatchObject({
+      by: { byMm: expect.closeTo(760, 3) as number, wantMm: 915 },
+    });
   });
   it('what is worked out for one room is not taken for the next: a moved window, chest, door and wall are all seen', () => {
-    const door = opening({ id: 'd', kind: 'door', wallId: 's', xMm: 1500, widthMm: 900, sillMm: 0, dropsMm: null });
+    const door = opening({
+      id: 'd',
+      kind: 'door',
+      wallId: 's',
+      xMm: 1500,
+      widthMm: 900,
+      sillMm: 0,
+      dropsMm: null,
+    });
     const room = bareRoom(4000, 3000, 2500, 'cm');
     // c and d shut off the north-west corner; a and b leave 720 between them
-    const standing = [box('a', 800, 2100, 1600, 200), box('b', 3140, 2100, 1640, 200), box('c', 1600, 750, 200, 1500), box('d', 750, 1400, 1500, 200), piece({ xMm: 2900, yMm: 460, widthMm: 2000, depthMm: 900 })];
-    const base = { ...room, openings: [door, opening({ id: 'v', wallId: 'n', xMm: 2500, widthMm: 500 })], pieces: standing };
+    const standing = [
+      box('a', 800, 2100, 1600, 200),
+      box('b', 3140, 2100, 1640, 200),
+      box('c', 1600, 750, 200, 1500),
+      box('d', 750, 1400, 1500, 200),
+      piece({ xMm: 2900, yMm: 460, widthMm: 2000, depthMm: 900 }),
+    ];
+    const base = {
+      ...room,
+      openings: [door, opening({ id: 'v', wallId: 'n', xMm: 2500, widthMm: 500 })],
+      pieces: standing,
+    };
     const changes: RoomFile[] = [
       base,
       { ...base, openings: [door, { ...base.openings[1]!, xMm: 100 }] },
       { ...base, openings: [{ ...door, wallId: 'n', xMm: 300 }, base.openings[1]!] },
-      { ...base, room: { ...base.room, walls: base.room.walls.map((w) => (w.xMm > 2000 ? { ...w, xMm: 4700 } : w)) } },
+      {
+        ...base,
+        room: { ...base.room, walls: base.room.walls.map((w) => (w.xMm > 2000 ? { ...w, xMm: 4700 } : w)) },
+      },
       { ...base, pieces: standing.map((p) => (p.id === 'b' ? { ...p, xMm: 3000 } : p)) },
       base,
     ];
@@ -104,15 +220,44 @@ describe('the floor of a room', () => {
     expect(new Set(changes.map((f) => JSON.stringify(plan(f)))).size).toBe(5);
   });
   it('three hundred things are still judged, and those that stand in each other’s place are said once', () => {
-    const many = Array.from({ length: 300 }, (_, i) => box(`p${i}`, 300 + (i % 20) * 180, 300 + Math.floor(i / 20) * 160, 170, 150));
-    const { findings } = plan({ ...bareRoom(4200, 3200, 2500), pieces: [...many, box('over', 385, 380, 170, 150)] });
-    expect(findings.filter((f) => f.code === 'pieces-overlap').map((f) => [f.about.length, f.by.more])).toEqual([[5, 1]]);
-    const two = [box('one', 1000, 500, 200, 200), box('other', 1100, 500, 200, 200), box('third', 3000, 500, 200, 200), box('fourth', 3100, 550, 200, 200)];
-    expect(plan({ ...bareRoom(4200, 3200, 2500), pieces: two }).findings.filter((f) => f.code === 'pieces-overlap').map((f) => f.by.names)).toEqual(['one, other', 'third, fourth']);
+    const many = Array.from({ length: 300 }, (_, i) =>
+      box(`p${i}`, 300 + (i % 20) * 180, 300 + Math.floor(i / 20) * 160, 170, 150),
+    );
+    const { findings } = plan({
+      ...bareRoom(4200, 3200, 2500),
+      pieces: [...many, box('over', 385, 380, 170, 150)],
+    });
+    expect(
+      findings.filter((f) => f.code === 'pieces-overlap').map((f) => [f.about.length, f.by.more]),
+    ).toEqual([[5, 1]]);
+    const two = [
+      box('one', 1000, 500, 200, 200),
+      box('other', 1100, 500, 200, 200),
+      box('third', 3000, 500, 200, 200),
+      box('fourth', 3100, 550, 200, 200),
+    ];
+    expect(
+      plan({ ...bareRoom(4200, 3200, 2500), pieces: two })
+        .findings.filter((f) => f.code === 'pieces-overlap')
+        .map((f) => f.by.names),
+    ).toEqual(['one, other', 'third, fourth']);
   });
   it('a coffee table by the school that only asks for a least distance', () => {
-    const file = { ...bareRoom(), pieces: [piece({ yMm: inches(20) }), box('t', inches(84), inches(74), inches(40), inches(24), { kind: 'coffeeTable', heightMm: inches(17) })] };
+    const file = {
+      ...bareRoom(),
+      pieces: [
+        piece({ yMm: inches(20) }),
+        box('t', inches(84), inches(74), inches(40), inches(24), {
+          kind: 'coffeeTable',
+          heightMm: inches(17),
+        }),
+      ],
+    };
     expect(plan(file).findings.map((f) => f.code)).toContain('sofa-table-far');
-    expect(plan(file, inchRules([{ ruleId: 'floor.sofaTableSchool', school: 'atLeast' }])).findings.map((f) => f.code)).toContain('sofa-table-good');
+    expect(
+      plan(file, inchRules([{ ruleId: 'floor.sofaTableSchool', school: 'atLeast' }])).findings.map(
+        (f) => f.code,
+      ),
+    ).toContain('sofa-table-good');
   });
 });

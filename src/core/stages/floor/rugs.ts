@@ -1,5 +1,14 @@
 import type { Mm } from '../../base/units';
-import { alongWay, apart, insidePolygon, polygonArea, sharedPart, step, wayOf, type Point } from '../../geometry/plane';
+import {
+  alongWay,
+  apart,
+  insidePolygon,
+  polygonArea,
+  sharedPart,
+  step,
+  wayOf,
+  type Point,
+} from '../../geometry/plane';
 import type { Piece } from '../../model/types';
 import { footprint } from '../../room/place';
 
@@ -17,17 +26,32 @@ export function tuckOf(rug: Piece, piece: Piece): Tuck {
   const front = frontOf(piece);
   const allLegs = body.every((c) => insidePolygon(c, carpet, 1));
   const shared = sharedPart(carpet, body);
-  if (shared.length < 3) { const gap = apart(carpet, body); return { tuckMm: -gap.mm, allLegs, from: gap.from, to: gap.to }; }
+  if (shared.length < 3) {
+    const gap = apart(carpet, body);
+    return { tuckMm: -gap.mm, allLegs, from: gap.from, to: gap.to };
+  }
   const under = Math.max(...shared.map((p) => -alongWay(front, p, way)));
   return { tuckMm: under, allLegs, from: front, to: step(front, way, -under) };
 }
 
 /** What is left of a lower rug on each side of the one that lies on it, in the lower one's own directions. */
-export function bordersOf(lower: Piece, upper: Piece): { side: 'back' | 'right' | 'front' | 'left'; mm: Mm; from: Point; to: Point }[] {
+export function bordersOf(
+  lower: Piece,
+  upper: Piece,
+): { side: 'back' | 'right' | 'front' | 'left'; mm: Mm; from: Point; to: Point }[] {
   const corners = footprint(upper);
-  return ([['back', 0, lower.depthMm], ['right', 90, lower.widthMm], ['front', 180, lower.depthMm], ['left', 270, lower.widthMm]] as const).map(([side, turn, size]) => {
+  return (
+    [
+      ['back', 0, lower.depthMm],
+      ['right', 90, lower.widthMm],
+      ['front', 180, lower.depthMm],
+      ['left', 270, lower.widthMm],
+    ] as const
+  ).map(([side, turn, size]) => {
     const way = wayOf(lower.turnDeg + turn);
-    const reach = corners.reduce((best, c) => (alongWay(lower, c, way) > alongWay(lower, best, way) + 1e-6 ? c : best));
+    const reach = corners.reduce((best, c) =>
+      alongWay(lower, c, way) > alongWay(lower, best, way) + 1e-6 ? c : best,
+    );
     const across = wayOf(lower.turnDeg + turn + 90);
     const middle = step(upper, way, alongWay(upper, reach, way));
     const from = step(middle, across, 0);
@@ -37,6 +61,12 @@ export function bordersOf(lower: Piece, upper: Piece): { side: 'back' | 'right' 
 }
 
 /** The rug that another lies on: larger, and with the other's middle on it. */
-export const liesOn = (upper: Piece, lower: Piece): boolean => upper !== lower && upper.widthMm * upper.depthMm < lower.widthMm * lower.depthMm && insidePolygon(upper, footprint(lower), 0);
+export const liesOn = (upper: Piece, lower: Piece): boolean =>
+  upper !== lower &&
+  upper.widthMm * upper.depthMm < lower.widthMm * lower.depthMm &&
+  insidePolygon(upper, footprint(lower), 0);
 
-export const sharedArea = (a: readonly Point[], b: readonly Point[]): number => { const part = sharedPart(a, b); return part.length < 3 ? 0 : Math.abs(polygonArea(part)); };
+export const sharedArea = (a: readonly Point[], b: readonly Point[]): number => {
+  const part = sharedPart(a, b);
+  return part.length < 3 ? 0 : Math.abs(polygonArea(part));
+};

@@ -16,7 +16,13 @@ const CELLS = 72;
 const LEAST_CELL: Mm = 50;
 
 /** A floor cut into cells, with what is joined to what and which gates lie between; the same for whatever is to be reached. */
-export type Floor = { grid: Grid; free: Uint8Array; gates: readonly Gate[]; movesOf: readonly (readonly number[])[]; joined: Int32Array };
+export type Floor = {
+  grid: Grid;
+  free: Uint8Array;
+  gates: readonly Gate[];
+  movesOf: readonly (readonly number[])[];
+  joined: Int32Array;
+};
 
 /** Cuts a floor into cells that are joined where no gate (a gap between obstacles narrower than widthMm) lies between. */
 export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle[], widthMm: Mm): Floor {
@@ -30,13 +36,21 @@ export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle
   // moves from a cell to its east (2k) or south (2k + 1) neighbour: what lies across is nothing, a thing's own edge, or a gate
   const across = new Int32Array(2 * count).fill(OPEN);
   // a tip thinner than a cell still lets nobody through it
-  for (const o of obstacles) if (!o.wall) o.shape.forEach((p, e) => movesAcross(grid, free, p, o.shape[(e + 1) % o.shape.length]!, (move) => { across[move] = EDGE; }));
+  for (const o of obstacles)
+    if (!o.wall)
+      o.shape.forEach((p, e) =>
+        movesAcross(grid, free, p, o.shape[(e + 1) % o.shape.length]!, (move) => {
+          across[move] = EDGE;
+        }),
+      );
   const gates = gatesBetween(obstacles, widthMm);
   const movesOf: number[][] = gates.map(() => []);
-  gates.forEach((gate, g) => movesAcross(grid, free, gate.at[0], gate.at[1], (move) => {
-    const known = across[move]!;
-    if (known !== EDGE && (known === OPEN || gate.mm < gates[known]!.mm)) across[move] = g;
-  }));
+  gates.forEach((gate, g) =>
+    movesAcross(grid, free, gate.at[0], gate.at[1], (move) => {
+      const known = across[move]!;
+      if (known !== EDGE && (known === OPEN || gate.mm < gates[known]!.mm)) across[move] = g;
+    }),
+  );
 
   const parent = new Int32Array(count);
   for (let k = 0; k < count; k++) parent[k] = k;
@@ -56,7 +70,10 @@ export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle
 /** The cell that stands for all that a cell is joined to; shortens the way to it. */
 function rootOf(parent: Int32Array, k: number): number {
   let r = k;
-  while (parent[r] !== r) { parent[r] = parent[parent[r]!]!; r = parent[r]!; }
+  while (parent[r] !== r) {
+    parent[r] = parent[parent[r]!]!;
+    r = parent[r]!;
+  }
   return r;
 }
 
@@ -65,27 +82,50 @@ function rootOf(parent: Int32Array, k: number): number {
  * however one walks. Gates are opened from the widest on until the aim is reached: the last one opened is the bottleneck
  * of the widest way.
  */
-export function narrowWays({ grid, free, gates, movesOf, joined: parent }: Floor, entrances: readonly Aim[], aims: readonly Aim[]): Narrow[] {
+export function narrowWays(
+  { grid, free, gates, movesOf, joined: parent }: Floor,
+  entrances: readonly Aim[],
+  aims: readonly Aim[],
+): Narrow[] {
   if (entrances.length === 0) return [];
   const { nx } = grid;
   const now = parent.slice();
   const root = (k: number): number => rootOf(now, k);
-  const join = (a: number, b: number) => { now[root(a)] = root(b); };
+  const join = (a: number, b: number) => {
+    now[root(a)] = root(b);
+  };
   const starts = entrances.map((aim) => ({ aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) }));
   const everywhere = { aim: starts[0]!.aim, cells: starts.flatMap((s) => s.cells) };
-  const joined = (a: readonly number[], b: readonly number[]) => { const roots = new Set(a.map(root)); return b.some((k) => roots.has(root(k))); };
+  const joined = (a: readonly number[], b: readonly number[]) => {
+    const roots = new Set(a.map(root));
+    return b.some((k) => roots.has(root(k)));
+  };
   const straight = new Set(everywhere.cells.map(root));
   let open = [
-    ...starts.flatMap((from, i) => starts.slice(i + 1).map((to) => ({ from, to }))).filter((p) => !joined(p.from.cells, p.to.cells)),
+    ...starts
+      .flatMap((from, i) => starts.slice(i + 1).map((to) => ({ from, to })))
+      .filter((p) => !joined(p.from.cells, p.to.cells)),
     // a seat is well served when one of the entrances leads to it
-    ...aims.filter((aim) => !someNear(grid, free, aim.shape, aim.reachMm, (k) => straight.has(root(k)))).map((aim) => ({ from: everywhere, to: { aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) } })),
+    ...aims
+      .filter((aim) => !someNear(grid, free, aim.shape, aim.reachMm, (k) => straight.has(root(k))))
+      .map((aim) => ({
+        from: everywhere,
+        to: { aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) },
+      })),
   ];
   const narrow: Narrow[] = [];
-  for (const g of gates.map((_, i) => i).filter((i) => movesOf[i]!.length > 0).sort((x, y) => gates[y]!.mm - gates[x]!.mm)) {
+  for (const g of gates
+    .map((_, i) => i)
+    .filter((i) => movesOf[i]!.length > 0)
+    .sort((x, y) => gates[y]!.mm - gates[x]!.mm)) {
     if (open.length === 0) break;
-    for (const move of movesOf[g]!) { const k = move >> 1; join(k, move & 1 ? k + nx : k + 1); }
+    for (const move of movesOf[g]!) {
+      const k = move >> 1;
+      join(k, move & 1 ? k + nx : k + 1);
+    }
     const still = open.filter((p) => !joined(p.from.cells, p.to.cells));
-    for (const p of open) if (!still.includes(p)) narrow.push({ from: p.from.aim, to: p.to.aim, gate: gates[g]! });
+    for (const p of open)
+      if (!still.includes(p)) narrow.push({ from: p.from.aim, to: p.to.aim, gate: gates[g]! });
     open = still;
   }
   return [...narrow, ...open.map((p): Narrow => ({ from: p.from.aim, to: p.to.aim, gate: null }))];
@@ -101,11 +141,20 @@ type Grid = { nx: number; ny: number; cell: Mm; xMm: Mm; yMm: Mm };
 function gridOver(outline: readonly Point[]): Grid {
   const box = boundsOf(outline);
   const cell = Math.max(LEAST_CELL, Math.max(box.widthMm, box.heightMm) / CELLS);
-  return { nx: Math.max(1, Math.ceil(box.widthMm / cell)), ny: Math.max(1, Math.ceil(box.heightMm / cell)), cell, xMm: box.xMm + cell / 2, yMm: box.yMm + cell / 2 };
+  return {
+    nx: Math.max(1, Math.ceil(box.widthMm / cell)),
+    ny: Math.max(1, Math.ceil(box.heightMm / cell)),
+    cell,
+    xMm: box.xMm + cell / 2,
+    yMm: box.yMm + cell / 2,
+  };
 }
 
 /** Cells from one to another along an axis whose centres lie between two places; empty when the first is after the last. */
-const between = (low: Mm, high: Mm, from: Mm, cell: Mm, n: number): [number, number] => [Math.max(0, Math.ceil((low - from) / cell)), Math.min(n - 1, Math.floor((high - from) / cell))];
+const between = (low: Mm, high: Mm, from: Mm, cell: Mm, n: number): [number, number] => [
+  Math.max(0, Math.ceil((low - from) / cell)),
+  Math.min(n - 1, Math.floor((high - from) / cell)),
+];
 
 /** Marks the cells whose centres lie in a polygon, row by row between its edges. */
 function fill(grid: Grid, shape: readonly Point[], into: Uint8Array, value: 0 | 1): void {
@@ -134,43 +183,78 @@ function movesAcross(grid: Grid, free: Uint8Array, p: Point, q: Point, take: (mo
   // moves to the south cross in the columns, moves to the east in the rows, that the segment runs through
   const [i0, i1] = between(Math.min(p.xMm, q.xMm), Math.max(p.xMm, q.xMm), xMm, cell, nx);
   for (let i = i0; i <= i1; i++) {
-    if (p.xMm === q.xMm) { alongColumn(i, Math.min(p.yMm, q.yMm), Math.max(p.yMm, q.yMm)); continue; }
+    if (p.xMm === q.xMm) {
+      alongColumn(i, Math.min(p.yMm, q.yMm), Math.max(p.yMm, q.yMm));
+      continue;
+    }
     const y = p.yMm + ((xMm + i * cell - p.xMm) / (q.xMm - p.xMm)) * (q.yMm - p.yMm);
     alongColumn(i, y, y);
   }
   const [j0, j1] = between(Math.min(p.yMm, q.yMm), Math.max(p.yMm, q.yMm), yMm, cell, ny);
   for (let j = j0; j <= j1; j++) {
-    if (p.yMm === q.yMm) { alongRow(j, Math.min(p.xMm, q.xMm), Math.max(p.xMm, q.xMm)); continue; }
+    if (p.yMm === q.yMm) {
+      alongRow(j, Math.min(p.xMm, q.xMm), Math.max(p.xMm, q.xMm));
+      continue;
+    }
     const x = p.xMm + ((yMm + j * cell - p.yMm) / (q.yMm - p.yMm)) * (q.xMm - p.xMm);
     alongRow(j, x, x);
   }
   function alongColumn(i: number, low: Mm, high: Mm): void {
-    for (let j = Math.max(0, Math.floor((low - yMm) / cell)); j <= Math.min(ny - 2, Math.floor((high - yMm) / cell)); j++) { const k = j * nx + i; if (free[k] && free[k + nx]) take(2 * k + 1); }
+    for (
+      let j = Math.max(0, Math.floor((low - yMm) / cell));
+      j <= Math.min(ny - 2, Math.floor((high - yMm) / cell));
+      j++
+    ) {
+      const k = j * nx + i;
+      if (free[k] && free[k + nx]) take(2 * k + 1);
+    }
   }
   function alongRow(j: number, low: Mm, high: Mm): void {
-    for (let i = Math.max(0, Math.floor((low - xMm) / cell)); i <= Math.min(nx - 2, Math.floor((high - xMm) / cell)); i++) { const k = j * nx + i; if (free[k] && free[k + 1]) take(2 * k); }
+    for (
+      let i = Math.max(0, Math.floor((low - xMm) / cell));
+      i <= Math.min(nx - 2, Math.floor((high - xMm) / cell));
+      i++
+    ) {
+      const k = j * nx + i;
+      if (free[k] && free[k + 1]) take(2 * k);
+    }
   }
 }
 
 /** The free cells within reach of a shape. */
 function cellsNear(grid: Grid, free: Uint8Array, shape: readonly Point[], reachMm: Mm): number[] {
   const cells: number[] = [];
-  someNear(grid, free, shape, reachMm, (k) => { cells.push(k); return false; });
+  someNear(grid, free, shape, reachMm, (k) => {
+    cells.push(k);
+    return false;
+  });
   return cells;
 }
 
 /** Whether any free cell within reach of a shape is as asked; goes no further than the first. */
-function someNear(grid: Grid, free: Uint8Array, shape: readonly Point[], reachMm: Mm, asked: (k: number) => boolean): boolean {
+function someNear(
+  grid: Grid,
+  free: Uint8Array,
+  shape: readonly Point[],
+  reachMm: Mm,
+  asked: (k: number) => boolean,
+): boolean {
   const { nx, ny, cell } = grid;
   const box = boundsOf(shape);
   const [i0, i1] = between(box.xMm - reachMm, box.xMm + box.widthMm + reachMm, grid.xMm, cell, nx);
   const [j0, j1] = between(box.yMm - reachMm, box.yMm + box.heightMm + reachMm, grid.yMm, cell, ny);
   const within = new Uint8Array(nx * ny);
   if (shape.length > 2) fill(grid, shape, within, 1);
-  for (let j = j0; j <= j1; j++) for (let i = i0; i <= i1; i++) {
-    const k = j * nx + i;
-    if (free[k] && (within[k] || squareFrom(grid.xMm + i * cell, grid.yMm + j * cell, shape) <= reachMm * reachMm) && asked(k)) return true;
-  }
+  for (let j = j0; j <= j1; j++)
+    for (let i = i0; i <= i1; i++) {
+      const k = j * nx + i;
+      if (
+        free[k] &&
+        (within[k] || squareFrom(grid.xMm + i * cell, grid.yMm + j * cell, shape) <= reachMm * reachMm) &&
+        asked(k)
+      )
+        return true;
+    }
   return false;
 }
 

@@ -23,33 +23,61 @@ const FULL: Budget = { tries: 160, best: 4 };
 
 /** Where a school puts its pillows: along the seat (0 to 1 between the ends), by row, large to small; `pair` places take the same cover. */
 const SCHOOLS: Record<School, readonly { at: number; layer: number; pair?: number }[]> = {
-  spare: [{ at: 0, layer: 0, pair: 0 }, { at: 1, layer: 0, pair: 0 }],
-  twoPlusOne: [{ at: 0, layer: 0, pair: 0 }, { at: 1, layer: 0, pair: 0 }, { at: 0.5, layer: 0 }],
-  layered: [{ at: 0, layer: 0, pair: 0 }, { at: 1, layer: 0, pair: 0 }, { at: 0.14, layer: 1 }, { at: 0.86, layer: 1 }, { at: 0.5, layer: 1 }],
+  spare: [
+    { at: 0, layer: 0, pair: 0 },
+    { at: 1, layer: 0, pair: 0 },
+  ],
+  twoPlusOne: [
+    { at: 0, layer: 0, pair: 0 },
+    { at: 1, layer: 0, pair: 0 },
+    { at: 0.5, layer: 0 },
+  ],
+  layered: [
+    { at: 0, layer: 0, pair: 0 },
+    { at: 1, layer: 0, pair: 0 },
+    { at: 0.14, layer: 1 },
+    { at: 0.86, layer: 1 },
+    { at: 0.5, layer: 1 },
+  ],
 };
 
 /**
  * Arrangements of pillows from the stash for one seat, the best of each kind, different from each other.
  * Random choice under a seed, judged by the seat's own findings and by how the covers tie to the room.
  */
-export function composeSeat(facts: ComposeFacts, rules: RuleBook, seed: number, budget: Budget = FULL): Composition[] {
+export function composeSeat(
+  facts: ComposeFacts,
+  rules: RuleBook,
+  seed: number,
+  budget: Budget = FULL,
+): Composition[] {
   const random = seededRandom(seed);
   const usable = facts.covers.filter((c) => c.free > 0);
   const items = new Map(facts.covers.map((c) => [c.id, c as Item]));
   const found = new Map<string, Composition>();
   const fill: Placement['fill'] = facts.flags.featherFree ? 'polyester' : 'feather';
   const tie = new Map(usable.map((c) => [c.id, tieOf(c, facts.roomColours, rules)]));
-  for (const school of facts.piece.seat.seats === 1 ? (['spare'] as const) : (['twoPlusOne', 'layered', 'spare'] as const)) {
+  for (const school of facts.piece.seat.seats === 1
+    ? (['spare'] as const)
+    : (['twoPlusOne', 'layered', 'spare'] as const)) {
     for (let t = 0; t < budget.tries; t++) {
       const placed = draw(school);
       if (!placed) continue;
-      const key = placed.map((p) => p.itemId).sort().join();
+      const key = placed
+        .map((p) => p.itemId)
+        .sort()
+        .join();
       const score = judge(placed);
       const known = found.get(key);
       if (!known || score > known.score) found.set(key, { school, placed, score });
     }
   }
-  return different([...found.values()].sort((a, b) => b.score - a.score || (a.placed[0]!.itemId < b.placed[0]!.itemId ? -1 : 1)), budget.best);
+  return different(
+    [...found.values()].sort(
+      (a, b) => b.score - a.score || (a.placed[0]!.itemId < b.placed[0]!.itemId ? -1 : 1),
+    ),
+    budget.best,
+  );
 
   function draw(school: School): Placed[] | undefined {
     const left = new Map(usable.map((c) => [c.id, c.free]));
@@ -57,31 +85,55 @@ export function composeSeat(facts: ComposeFacts, rules: RuleBook, seed: number, 
     const placed: Placed[] = [];
     let limit = Infinity;
     let row = 0;
-    for (const place of facts.piece.seat.seats === 1 ? [{ at: 0.5, layer: 0 } as { at: number; layer: number; pair?: number }] : SCHOOLS[school]) {
+    for (const place of facts.piece.seat.seats === 1
+      ? [{ at: 0.5, layer: 0 } as { at: number; layer: number; pair?: number }]
+      : SCHOOLS[school]) {
       if (place.layer > row) {
-        limit = Math.min(...placed.map((p) => items.get(p.itemId)!.heightMm)) - rules.number('seats.stepDown') + 0.5;
+        limit =
+          Math.min(...placed.map((p) => items.get(p.itemId)!.heightMm)) -
+          rules.number('seats.stepDown') +
+          0.5;
         row = place.layer;
       }
       const wanted = place.pair === undefined ? undefined : pairs.get(place.pair);
       const need = place.pair !== undefined && wanted === undefined ? 2 : 1;
-      const candidates = usable.filter((c) => (left.get(c.id) ?? 0) >= need && c.heightMm <= limit && c.widthMm * rules.number('seats.useWidth') <= facts.piece.seat.widthMm && (wanted === undefined || c.id === wanted));
+      const candidates = usable.filter(
+        (c) =>
+          (left.get(c.id) ?? 0) >= need &&
+          c.heightMm <= limit &&
+          c.widthMm * rules.number('seats.useWidth') <= facts.piece.seat.widthMm &&
+          (wanted === undefined || c.id === wanted),
+      );
       if (candidates.length === 0) return undefined;
       const pick = candidates[Math.floor(random() * candidates.length)]!;
       if (place.pair !== undefined) pairs.set(place.pair, pick.id);
       left.set(pick.id, left.get(pick.id)! - 1);
       const half = (pick.widthMm * rules.number('seats.useWidth')) / 2;
-      placed.push({ itemId: pick.id, xMm: toMark(half + place.at * (facts.piece.seat.widthMm - 2 * half), rules.unit), layer: place.layer, fill });
+      placed.push({
+        itemId: pick.id,
+        xMm: toMark(half + place.at * (facts.piece.seat.widthMm - 2 * half), rules.unit),
+        layer: place.layer,
+        fill,
+      });
     }
     return placed;
   }
 
   function judge(placed: readonly Placed[]): number {
-    const plan = planSeat(facts.piece, placed.map((p, i) => ({ ...p, id: `try${i}`, pieceId: facts.piece.id, as: 'pillow', turned: false })), items, facts.flags, rules);
+    const plan = planSeat(
+      facts.piece,
+      placed.map((p, i) => ({ ...p, id: `try${i}`, pieceId: facts.piece.id, as: 'pillow', turned: false })),
+      items,
+      facts.flags,
+      rules,
+    );
     const weight = { ok: 0.4, yielded: -0.6, caution: -1.6, stop: -8 } as const;
     const checks = plan.findings.reduce((s, f) => s + weight[f.level], 0);
     const ties = placed.reduce((s, p) => s + (tie.get(p.itemId) ?? 0), 0) / placed.length;
     const kinds = new Set(placed.map((p) => items.get(p.itemId)!.pattern.kind));
-    return checks + 3 * ties + (kinds.size > 1 ? 1 : 0) + plan.canSit * 0.4 + Math.min(placed.length, 3) * 0.5;
+    return (
+      checks + 3 * ties + (kinds.size > 1 ? 1 : 0) + plan.canSit * 0.4 + Math.min(placed.length, 3) * 0.5
+    );
   }
 }
 
@@ -91,7 +143,13 @@ function tieOf(item: Item, room: readonly Lab[], rules: RuleBook): number {
     const near = Math.min(Infinity, ...room.map((r) => deltaE00(c, r)));
     if (near <= rules.number('seats.matchDeltaE') * 2) return c.share;
     const lch = oklchOfLab(c);
-    const family = room.some((r) => { const o = oklchOfLab(r); return Math.min(o.c, lch.c) >= rules.number('spread.neutralChroma') && hueApart(o.hueDeg, lch.hueDeg) <= rules.number('spread.familyHue'); });
+    const family = room.some((r) => {
+      const o = oklchOfLab(r);
+      return (
+        Math.min(o.c, lch.c) >= rules.number('spread.neutralChroma') &&
+        hueApart(o.hueDeg, lch.hueDeg) <= rules.number('spread.familyHue')
+      );
+    });
     return family ? c.share / 2 : 0;
   });
   return shares.reduce((a, b) => a + b, 0);
@@ -101,8 +159,21 @@ function tieOf(item: Item, room: readonly Lab[], rules: RuleBook): number {
 function different(sorted: readonly Composition[], most: number): Composition[] {
   const kept: Composition[] = [];
   for (const c of sorted) {
-    const ends = c.placed.filter((p) => p.layer === 0).map((p) => p.itemId).join();
-    if (kept.length < most && !kept.some((k) => k.placed.filter((p) => p.layer === 0).map((p) => p.itemId).join() === ends)) kept.push(c);
+    const ends = c.placed
+      .filter((p) => p.layer === 0)
+      .map((p) => p.itemId)
+      .join();
+    if (
+      kept.length < most &&
+      !kept.some(
+        (k) =>
+          k.placed
+            .filter((p) => p.layer === 0)
+            .map((p) => p.itemId)
+            .join() === ends,
+      )
+    )
+      kept.push(c);
   }
   return kept;
 }

@@ -1,7 +1,17 @@
 import { FLAGS } from '../../model/defaults';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cm, cmRules, demoRoom, inches, inchRules, item, piece, placement, toIn } from '../../../../tests/helpers/rooms';
+import {
+  cm,
+  cmRules,
+  demoRoom,
+  inches,
+  inchRules,
+  item,
+  piece,
+  placement,
+  toIn,
+} from '../../../../tests/helpers/rooms';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
 import { composeSeat } from './compose';
 import { chooseInsert, insertNeeds, stockInserts } from './insert';
@@ -10,13 +20,23 @@ import { freeSpans, planSeat } from './planSeat';
 const rules = inchRules();
 const flags: HomeFlags = FLAGS;
 const sofa = piece() as Piece & { seat: Seat };
-const plan = (placed: Placement[], items: Item[], f = flags, p = sofa) => planSeat(p, placed, new Map(items.map((i) => [i.id, i])), f, rules);
+const plan = (placed: Placement[], items: Item[], f = flags, p = sofa) =>
+  planSeat(p, placed, new Map(items.map((i) => [i.id, i])), f, rules);
 const codes = (s: ReturnType<typeof plan>) => s.findings.map((f) => f.code);
 const size = (w: number, h: number) => ({ widthMm: inches(w), heightMm: inches(h) });
 
 describe('cover to insert', () => {
   it.each<[number, number, 'feather' | 'polyester' | 'foam', number[] | null]>([
-    [16, 16, 'feather', [18, 18]], [20, 20, 'feather', [22, 22]], [22, 22, 'feather', [24, 24]], [20, 20, 'polyester', [22, 22]], [18, 18, 'foam', [18, 18]], [20, 12, 'feather', [14, 22]], [12, 20, 'feather', [14, 22]], [26, 26, 'feather', [28, 28]], [36, 14, 'feather', null], [40, 40, 'feather', null],
+    [16, 16, 'feather', [18, 18]],
+    [20, 20, 'feather', [22, 22]],
+    [22, 22, 'feather', [24, 24]],
+    [20, 20, 'polyester', [22, 22]],
+    [18, 18, 'foam', [18, 18]],
+    [20, 12, 'feather', [14, 22]],
+    [12, 20, 'feather', [14, 22]],
+    [26, 26, 'feather', [28, 28]],
+    [36, 14, 'feather', null],
+    [40, 40, 'feather', null],
   ])('%d × %d in %s takes %j', (w, h, fill, expected) => {
     const { insert } = chooseInsert(size(w, h), fill, rules);
     expect(insert && [toIn(insert.widthMm), toIn(insert.heightMm)]).toEqual(expected);
@@ -33,97 +53,238 @@ describe('cover to insert', () => {
     expect(chooseInsert(size(20, 20), 'feather', rules).plumpness).toBeCloseTo((22 / 20) ** 3, 6);
   });
   it('never picks a size that is not in stock', () => {
-    fc.assert(fc.property(fc.integer({ min: 8, max: 40 }), fc.integer({ min: 8, max: 40 }), fc.constantFrom('feather' as const, 'polyester' as const, 'foam' as const), (w, h, fill) => {
-      const { insert } = chooseInsert(size(w, h), fill, rules);
-      if (insert) expect(stockInserts(rules).some((s) => Math.min(s.widthMm, s.heightMm) === insert.widthMm && Math.max(s.widthMm, s.heightMm) === insert.heightMm)).toBe(true);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 8, max: 40 }),
+        fc.integer({ min: 8, max: 40 }),
+        fc.constantFrom('feather' as const, 'polyester' as const, 'foam' as const),
+        (w, h, fill) => {
+          const { insert } = chooseInsert(size(w, h), fill, rules);
+          if (insert)
+            expect(
+              stockInserts(rules).some(
+                (s) =>
+                  Math.min(s.widthMm, s.heightMm) === insert.widthMm &&
+                  Math.max(s.widthMm, s.heightMm) === insert.heightMm,
+              ),
+            ).toBe(true);
+        },
+      ),
+    );
   });
   it('counts need against have by size and fill', () => {
     const uses = [1, 2, 3].map(() => ({ ...size(22, 22), fill: 'feather' as const }));
-    expect(insertNeeds([...uses, { ...size(20, 20), fill: 'polyester' }], [item({ kind: 'insert', fill: 'feather', widthMm: inches(22), heightMm: inches(22), count: 2 })])).toMatchObject([{ need: 3, have: 2, buy: 1 }, { need: 1, have: 0, buy: 1 }]);
+    expect(
+      insertNeeds(
+        [...uses, { ...size(20, 20), fill: 'polyester' }],
+        [item({ kind: 'insert', fill: 'feather', widthMm: inches(22), heightMm: inches(22), count: 2 })],
+      ),
+    ).toMatchObject([
+      { need: 3, have: 2, buy: 1 },
+      { need: 1, have: 0, buy: 1 },
+    ]);
   });
 });
 
 describe('room to sit', () => {
   it('is what the pillows leave, counted by the sitter', () => {
     expect(freeSpans([], inches(72), inches(24))).toMatchObject([{ sitters: 3 }]);
-    expect(freeSpans([{ xMm: inches(10), useWidthMm: inches(20) }, { xMm: inches(62), useWidthMm: inches(20) }], inches(72), inches(24)).map((s) => [toIn(s.fromMm), toIn(s.toMm), s.sitters])).toEqual([[20, 52, 1]]);
+    expect(
+      freeSpans(
+        [
+          { xMm: inches(10), useWidthMm: inches(20) },
+          { xMm: inches(62), useWidthMm: inches(20) },
+        ],
+        inches(72),
+        inches(24),
+      ).map((s) => [toIn(s.fromMm), toIn(s.toMm), s.sitters]),
+    ).toEqual([[20, 52, 1]]);
   });
   it('overlapping pillows take their union', () => {
-    expect(freeSpans([{ xMm: inches(10), useWidthMm: inches(20) }, { xMm: inches(16), useWidthMm: inches(20) }], inches(72), inches(24)).map((s) => toIn(s.fromMm))).toEqual([26]);
+    expect(
+      freeSpans(
+        [
+          { xMm: inches(10), useWidthMm: inches(20) },
+          { xMm: inches(16), useWidthMm: inches(20) },
+        ],
+        inches(72),
+        inches(24),
+      ).map((s) => toIn(s.fromMm)),
+    ).toEqual([26]);
   });
   it('one can sit in front of a thin pillow on a deep chair', () => {
-    const chair = piece({ kind: 'armchair', widthMm: inches(32), seat: { widthMm: inches(22), heightMm: inches(18), depthMm: inches(24), seats: 1, wantedSitters: 1, armHeightMm: 0, looseCushions: 0 } }) as Piece & { seat: Seat };
-    const thin = plan([placement({ xMm: inches(11) })], [item({ widthMm: inches(16), heightMm: inches(16) })], flags, chair);
+    const chair = piece({
+      kind: 'armchair',
+      widthMm: inches(32),
+      seat: {
+        widthMm: inches(22),
+        heightMm: inches(18),
+        depthMm: inches(24),
+        seats: 1,
+        wantedSitters: 1,
+        armHeightMm: 0,
+        looseCushions: 0,
+      },
+    }) as Piece & { seat: Seat };
+    const thin = plan(
+      [placement({ xMm: inches(11) })],
+      [item({ widthMm: inches(16), heightMm: inches(16) })],
+      flags,
+      chair,
+    );
     expect([thin.canSit, codes(thin)]).toEqual([1, expect.arrayContaining(['seat-room-good'])]);
-    const shallow = plan([placement({ xMm: inches(11) })], [item()], flags, { ...chair, seat: { ...chair.seat, depthMm: inches(18) } });
+    const shallow = plan([placement({ xMm: inches(11) })], [item()], flags, {
+      ...chair,
+      seat: { ...chair.seat, depthMm: inches(18) },
+    });
     expect(codes(shallow)).toContain('seat-room-short');
   });
 });
 
 describe('composing', () => {
-  const covers = [item({ id: 'big', name: 'Big', widthMm: inches(22), heightMm: inches(22) }), item({ id: 'mid', name: 'Mid' }), item({ id: 'small', name: 'Small', widthMm: inches(18), heightMm: inches(18) })];
+  const covers = [
+    item({ id: 'big', name: 'Big', widthMm: inches(22), heightMm: inches(22) }),
+    item({ id: 'mid', name: 'Mid' }),
+    item({ id: 'small', name: 'Small', widthMm: inches(18), heightMm: inches(18) }),
+  ];
   it('large to small is good', () => {
-    expect(codes(plan([placement({ itemId: 'big' }), placement({ id: 'x2', itemId: 'mid', xMm: inches(18), layer: 1 })], covers))).toContain('steps-good');
+    expect(
+      codes(
+        plan(
+          [placement({ itemId: 'big' }), placement({ id: 'x2', itemId: 'mid', xMm: inches(18), layer: 1 })],
+          covers,
+        ),
+      ),
+    ).toContain('steps-good');
   });
   it('a front one that is larger, or hardly smaller, is said', () => {
-    expect(codes(plan([placement({ itemId: 'mid' }), placement({ id: 'x2', itemId: 'big', layer: 1 })], covers))).toContain('front-larger-than-back');
-    expect(codes(plan([placement({ itemId: 'mid' }), placement({ id: 'x2', itemId: 'mid', layer: 1 })], covers))).toContain('step-too-small');
+    expect(
+      codes(plan([placement({ itemId: 'mid' }), placement({ id: 'x2', itemId: 'big', layer: 1 })], covers)),
+    ).toContain('front-larger-than-back');
+    expect(
+      codes(plan([placement({ itemId: 'mid' }), placement({ id: 'x2', itemId: 'mid', layer: 1 })], covers)),
+    ).toContain('step-too-small');
   });
   it('ends alike, feather-free homes, pillows over the end, backs too tall', () => {
-    const ends = (right: string) => codes(plan([placement({ itemId: 'big' }), placement({ id: 'x2', itemId: right, xMm: inches(60) })], [...covers, item({ id: 'blue', colours: [{ l: 40, a: 0, b: -30, share: 1 }] })]));
+    const ends = (right: string) =>
+      codes(
+        plan(
+          [placement({ itemId: 'big' }), placement({ id: 'x2', itemId: right, xMm: inches(60) })],
+          [...covers, item({ id: 'blue', colours: [{ l: 40, a: 0, b: -30, share: 1 }] })],
+        ),
+      );
     expect(ends('big')).toContain('ends-match');
     expect(ends('blue')).toContain('ends-differ');
-    expect(codes(plan([placement({ itemId: 'mid' })], covers, { ...flags, featherFree: true }))).toContain('feather-in-feather-free');
+    expect(codes(plan([placement({ itemId: 'mid' })], covers, { ...flags, featherFree: true }))).toContain(
+      'feather-in-feather-free',
+    );
     expect(codes(plan([placement({ itemId: 'mid', xMm: 0 })], covers))).toContain('pillow-off-the-seat');
-    expect(codes(plan([placement({ itemId: 'tall' })], [item({ id: 'tall', widthMm: inches(26), heightMm: inches(26) })]))).toContain('back-too-tall');
+    expect(
+      codes(
+        plan(
+          [placement({ itemId: 'tall' })],
+          [item({ id: 'tall', widthMm: inches(26), heightMm: inches(26) })],
+        ),
+      ),
+    ).toContain('back-too-tall');
   });
   it('too many bold patterns, unwashable with children, white where people sit', () => {
     const bold = ['a', 'b', 'c'].map((id) => item({ id, pattern: { kind: 'check', repeatMm: inches(6) } }));
-    expect(codes(plan(bold.map((b, i) => placement({ id: b.id, itemId: b.id, xMm: inches(12 + 22 * i) })), bold))).toContain('too-many-bold');
-    expect(codes(plan([placement()], [item({ washable: false })], { ...flags, childrenAges: [4] }))).toContain('unwashable-with-children');
-    expect(codes(plan([placement()], [item({ colours: [{ l: 97, a: 0, b: 1, share: 1 }] })]))).toContain('white-on-a-seat');
+    expect(
+      codes(
+        plan(
+          bold.map((b, i) => placement({ id: b.id, itemId: b.id, xMm: inches(12 + 22 * i) })),
+          bold,
+        ),
+      ),
+    ).toContain('too-many-bold');
+    expect(
+      codes(plan([placement()], [item({ washable: false })], { ...flags, childrenAges: [4] })),
+    ).toContain('unwashable-with-children');
+    expect(codes(plan([placement()], [item({ colours: [{ l: 97, a: 0, b: 1, share: 1 }] })]))).toContain(
+      'white-on-a-seat',
+    );
   });
 });
 
 describe('many pillows', () => {
   it('each is judged against the one right behind it, so three hundred give no more than three hundred steps', () => {
-    const items = Array.from({ length: 300 }, (_, i) => item({ id: `i${i}`, name: `Cover ${i}`, widthMm: inches(14 + (i % 12)), heightMm: inches(14 + (i % 12)) }));
-    const found = plan(items.map((x, i) => placement({ id: `p${i}`, itemId: x.id, xMm: inches(5 + ((i * 7) % 62)), layer: i % 6 })), items).findings.filter((f) => f.code === 'front-larger-than-back' || f.code === 'step-too-small');
+    const items = Array.from({ length: 300 }, (_, i) =>
+      item({
+        id: `i${i}`,
+        name: `Cover ${i}`,
+        widthMm: inches(14 + (i % 12)),
+        heightMm: inches(14 + (i % 12)),
+      }),
+    );
+    const found = plan(
+      items.map((x, i) =>
+        placement({ id: `p${i}`, itemId: x.id, xMm: inches(5 + ((i * 7) % 62)), layer: i % 6 }),
+      ),
+      items,
+    ).findings.filter((f) => f.code === 'front-larger-than-back' || f.code === 'step-too-small');
     expect(found.length).toBeGreaterThan(20);
     expect(found.length).toBeLessThanOrEqual(300);
     expect(new Set(found.map((f) => f.about[0])).size).toBe(found.length);
   });
   it('what is true of many in the same words is said once, about all of them', () => {
-    const rows = Array.from({ length: 300 }, (_, i) => placement({ id: `p${i}`, xMm: inches(4 + (i % 60)), layer: 0 }));
-    const found = plan(rows, [item({ washable: false })], { ...flags, childrenAges: [4], featherFree: true }).findings;
-    for (const code of ['unwashable-with-children', 'feather-in-feather-free']) expect(found.filter((f) => f.code === code).map((f) => f.about.length)).toEqual([300]);
+    const rows = Array.from({ length: 300 }, (_, i) =>
+      placement({ id: `p${i}`, xMm: inches(4 + (i % 60)), layer: 0 }),
+    );
+    const found = plan(rows, [item({ washable: false })], {
+      ...flags,
+      childrenAges: [4],
+      featherFree: true,
+    }).findings;
+    for (const code of ['unwashable-with-children', 'feather-in-feather-free'])
+      expect(found.filter((f) => f.code === code).map((f) => f.about.length)).toEqual([300]);
   });
   it('a small one in front of a middle one is not held against the large one behind both', () => {
-    const rows = [item({ id: 'a', widthMm: inches(24), heightMm: inches(24) }), item({ id: 'b', widthMm: inches(20), heightMm: inches(20) }), item({ id: 'c', widthMm: inches(19), heightMm: inches(19) })];
-    const found = plan(rows.map((x, layer) => placement({ id: x.id, itemId: x.id, xMm: inches(36), layer })), rows).findings.filter((f) => f.code === 'step-too-small');
+    const rows = [
+      item({ id: 'a', widthMm: inches(24), heightMm: inches(24) }),
+      item({ id: 'b', widthMm: inches(20), heightMm: inches(20) }),
+      item({ id: 'c', widthMm: inches(19), heightMm: inches(19) }),
+    ];
+    const found = plan(
+      rows.map((x, layer) => placement({ id: x.id, itemId: x.id, xMm: inches(36), layer })),
+      rows,
+    ).findings.filter((f) => f.code === 'step-too-small');
     expect(found.map((f) => f.about)).toEqual([['c', 'b']]);
   });
 });
 
 describe('other ways from the stash: a seeded search', () => {
   const room = demoRoom('long-room');
-  const facts = { piece: room.pieces.find((p) => p.id === 'long-sofa') as Piece & { seat: Seat }, covers: room.items.filter((i) => i.kind === 'cover').map((i) => ({ ...i, free: i.count })), roomColours: [{ l: 45, a: 38, b: 30 }], flags: room.home.flags };
+  const facts = {
+    piece: room.pieces.find((p) => p.id === 'long-sofa') as Piece & { seat: Seat },
+    covers: room.items.filter((i) => i.kind === 'cover').map((i) => ({ ...i, free: i.count })),
+    roomColours: [{ l: 45, a: 38, b: 30 }],
+    flags: room.home.flags,
+  };
   it('gives the same answer for the same seed', () => {
     expect(composeSeat(facts, rules, 7)).toEqual(composeSeat(facts, rules, 7));
   });
   it('never uses more of a cover than is free, keeps large to small, and differs', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 10_000 }), (seed) => {
-      const found = composeSeat(facts, rules, seed, { tries: 40, best: 4 });
-      const ends = found.map((c) => c.placed.filter((p) => p.layer === 0).map((p) => p.itemId).join());
-      expect(new Set(ends).size).toBe(ends.length);
-      for (const c of found) {
-        const counts = new Map<string, number>();
-        for (const p of c.placed) counts.set(p.itemId, (counts.get(p.itemId) ?? 0) + 1);
-        for (const [id, n] of counts) expect(n).toBeLessThanOrEqual(facts.covers.find((x) => x.id === id)!.free);
-        for (const p of c.placed) expect(p.xMm).toBeGreaterThan(0);
-      }
-    }), { numRuns: 20 });
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 10_000 }), (seed) => {
+        const found = composeSeat(facts, rules, seed, { tries: 40, best: 4 });
+        const ends = found.map((c) =>
+          c.placed
+            .filter((p) => p.layer === 0)
+            .map((p) => p.itemId)
+            .join(),
+        );
+        expect(new Set(ends).size).toBe(ends.length);
+        for (const c of found) {
+          const counts = new Map<string, number>();
+          for (const p of c.placed) counts.set(p.itemId, (counts.get(p.itemId) ?? 0) + 1);
+          for (const [id, n] of counts)
+            expect(n).toBeLessThanOrEqual(facts.covers.find((x) => x.id === id)!.free);
+          for (const p of c.placed) expect(p.xMm).toBeGreaterThan(0);
+        }
+      }),
+      { numRuns: 20 },
+    );
   });
   it('a longer look is never worse than a shorter one', () => {
     const best = (tries: number) => composeSeat(facts, rules, 3, { tries, best: 1 })[0]!.score;

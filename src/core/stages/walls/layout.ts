@@ -5,19 +5,35 @@ import type { GalleryLayout } from '../../packing/gallery';
 
 export type Sized = { id: string; widthMm: Mm; heightMm: Mm };
 export type At = { dxMm: Mm; dyMm: Mm };
-export type LayoutAsk = { kind: Exclude<GroupKind, 'free'>; hinge: HangingGroup['hinge']; gapMm: Mm; columns: number | null; pitchDeg: Deg; /** From the axis to the nearest edge of a pair; null: half a gap. */ apartMm: Mm | null };
+export type LayoutAsk = {
+  kind: Exclude<GroupKind, 'free'>;
+  hinge: HangingGroup['hinge'];
+  gapMm: Mm;
+  columns: number | null;
+  pitchDeg: Deg;
+  /** From the axis to the nearest edge of a pair; null: half a gap. */ apartMm: Mm | null;
+};
 
 /** Places of the pieces in their order; recentred, so that the outline's middle is at 0. */
 export function layOut(pieces: readonly Sized[], ask: LayoutAsk): Map<string, At> {
   if (pieces.length === 0) return new Map();
   switch (ask.kind) {
-    case 'row': return recentred(pieces, row(pieces, ask.gapMm, 'centres'));
-    case 'hinged': return recentred(pieces, ask.hinge === 'line' ? onLine(pieces, ask.gapMm) : row(pieces, ask.gapMm, ask.hinge));
-    case 'column': return recentred(pieces, column(pieces, ask.gapMm));
-    case 'grid': return recentred(pieces, grid(pieces, ask.gapMm, ask.columns ?? usualColumns(pieces.length)));
-    case 'stair': return recentred(pieces, stair(pieces, ask.gapMm, ask.pitchDeg));
+    case 'row':
+      return recentred(pieces, row(pieces, ask.gapMm, 'centres'));
+    case 'hinged':
+      return recentred(
+        pieces,
+        ask.hinge === 'line' ? onLine(pieces, ask.gapMm) : row(pieces, ask.gapMm, ask.hinge),
+      );
+    case 'column':
+      return recentred(pieces, column(pieces, ask.gapMm));
+    case 'grid':
+      return recentred(pieces, grid(pieces, ask.gapMm, ask.columns ?? usualColumns(pieces.length)));
+    case 'stair':
+      return recentred(pieces, stair(pieces, ask.gapMm, ask.pitchDeg));
     // a pair keeps its axis in the middle, whatever its sizes
-    case 'pair': return pair(pieces, ask.gapMm, ask.apartMm ?? ask.gapMm / 2);
+    case 'pair':
+      return pair(pieces, ask.gapMm, ask.apartMm ?? ask.gapMm / 2);
   }
 }
 
@@ -28,7 +44,10 @@ function row(pieces: readonly Sized[], gap: Mm, hinge: 'tops' | 'centres' | 'bot
   const at = new Map<string, At>();
   let x = 0;
   for (const p of pieces) {
-    at.set(p.id, { dxMm: x + p.widthMm / 2, dyMm: hinge === 'tops' ? -p.heightMm / 2 : hinge === 'bottoms' ? p.heightMm / 2 : 0 });
+    at.set(p.id, {
+      dxMm: x + p.widthMm / 2,
+      dyMm: hinge === 'tops' ? -p.heightMm / 2 : hinge === 'bottoms' ? p.heightMm / 2 : 0,
+    });
     x += p.widthMm + gap;
   }
   return at;
@@ -40,20 +59,30 @@ function onLine(pieces: readonly Sized[], gap: Mm): Map<string, At> {
   const at = new Map<string, At>();
   rows.forEach((r, k) => {
     let x = -widths[k]! / 2;
-    for (const p of r) { at.set(p.id, { dxMm: x + p.widthMm / 2, dyMm: (k === 0 ? 1 : -1) * (gap / 2 + p.heightMm / 2) }); x += p.widthMm + gap; }
+    for (const p of r) {
+      at.set(p.id, { dxMm: x + p.widthMm / 2, dyMm: (k === 0 ? 1 : -1) * (gap / 2 + p.heightMm / 2) });
+      x += p.widthMm + gap;
+    }
   });
   return at;
 }
 function column(pieces: readonly Sized[], gap: Mm): Map<string, At> {
   const at = new Map<string, At>();
   let y = 0;
-  for (const p of pieces) { at.set(p.id, { dxMm: 0, dyMm: y - p.heightMm / 2 }); y -= p.heightMm + gap; }
+  for (const p of pieces) {
+    at.set(p.id, { dxMm: 0, dyMm: y - p.heightMm / 2 });
+    y -= p.heightMm + gap;
+  }
   return at;
 }
 function grid(pieces: readonly Sized[], gap: Mm, columns: number): Map<string, At> {
   const rows = Math.ceil(pieces.length / columns);
-  const widest = Array.from({ length: columns }, (_, c) => Math.max(0, ...pieces.filter((_p, i) => i % columns === c).map((p) => p.widthMm)));
-  const highest = Array.from({ length: rows }, (_, r) => Math.max(0, ...pieces.slice(r * columns, (r + 1) * columns).map((p) => p.heightMm)));
+  const widest = Array.from({ length: columns }, (_, c) =>
+    Math.max(0, ...pieces.filter((_p, i) => i % columns === c).map((p) => p.widthMm)),
+  );
+  const highest = Array.from({ length: rows }, (_, r) =>
+    Math.max(0, ...pieces.slice(r * columns, (r + 1) * columns).map((p) => p.heightMm)),
+  );
   const at = new Map<string, At>();
   pieces.forEach((p, i) => {
     const [c, r] = [i % columns, Math.floor(i / columns)];
@@ -81,15 +110,22 @@ function pair(pieces: readonly Sized[], gap: Mm, apart: Mm): Map<string, At> {
 }
 
 /** The outline of placed pieces, from the same middle. */
-export function outlineOf(pieces: readonly Sized[], at: ReadonlyMap<string, At>): { leftMm: Mm; rightMm: Mm; bottomMm: Mm; topMm: Mm } {
+export function outlineOf(
+  pieces: readonly Sized[],
+  at: ReadonlyMap<string, At>,
+): { leftMm: Mm; rightMm: Mm; bottomMm: Mm; topMm: Mm } {
   let [leftMm, rightMm, bottomMm, topMm] = [Infinity, -Infinity, Infinity, -Infinity];
   for (const p of pieces) {
     const a = at.get(p.id);
     if (!a) continue;
-    leftMm = Math.min(leftMm, a.dxMm - p.widthMm / 2); rightMm = Math.max(rightMm, a.dxMm + p.widthMm / 2);
-    bottomMm = Math.min(bottomMm, a.dyMm - p.heightMm / 2); topMm = Math.max(topMm, a.dyMm + p.heightMm / 2);
+    leftMm = Math.min(leftMm, a.dxMm - p.widthMm / 2);
+    rightMm = Math.max(rightMm, a.dxMm + p.widthMm / 2);
+    bottomMm = Math.min(bottomMm, a.dyMm - p.heightMm / 2);
+    topMm = Math.max(topMm, a.dyMm + p.heightMm / 2);
   }
-  return leftMm === Infinity ? { leftMm: 0, rightMm: 0, bottomMm: 0, topMm: 0 } : { leftMm, rightMm, bottomMm, topMm };
+  return leftMm === Infinity
+    ? { leftMm: 0, rightMm: 0, bottomMm: 0, topMm: 0 }
+    : { leftMm, rightMm, bottomMm, topMm };
 }
 function recentred(pieces: readonly Sized[], at: Map<string, At>): Map<string, At> {
   const o = outlineOf(pieces, at);
@@ -98,5 +134,11 @@ function recentred(pieces: readonly Sized[], at: Map<string, At>): Map<string, A
 }
 
 /** The group as it stands once a layout is taken: by the rules as long as it stands where they want it, else where it was found. */
-export const groupTaken = (group: HangingGroup, middle: { xMm: Mm; centreMm: Mm }, { settled }: Pick<GalleryLayout, 'settled'>): HangingGroup =>
-  (settled && group.centreMm === null ? { ...group, kind: 'free', xMm: group.xMm === null ? null : middle.xMm } : { ...group, kind: 'free', xMm: middle.xMm, centreMm: middle.centreMm, aboveMm: null });
+export const groupTaken = (
+  group: HangingGroup,
+  middle: { xMm: Mm; centreMm: Mm },
+  { settled }: Pick<GalleryLayout, 'settled'>,
+): HangingGroup =>
+  settled && group.centreMm === null
+    ? { ...group, kind: 'free', xMm: group.xMm === null ? null : middle.xMm }
+    : { ...group, kind: 'free', xMm: middle.xMm, centreMm: middle.centreMm, aboveMm: null };

@@ -8,27 +8,85 @@ import type { HangingPlan } from './planHanging';
 export type Axis = { name: string; wallId: string; xMm: Mm; widthMm: Mm };
 
 /** Pieces of one wall against each other: no overlap; near neighbours share their centre height, and two that flank an axis their distance from it (common practice). */
-export function judgeNeighbours(plans: readonly HangingPlan[], rules: RuleBook, axes: readonly Axis[] = []): Finding[] {
+export function judgeNeighbours(
+  plans: readonly HangingPlan[],
+  rules: RuleBook,
+  axes: readonly Axis[] = [],
+): Finding[] {
   const findings: Finding[] = [];
-  const boxOf = (p: HangingPlan) => ({ xMm: p.xMm - p.widthMm / 2, yMm: p.bottomMm, widthMm: p.widthMm, heightMm: p.heightMm });
+  const boxOf = (p: HangingPlan) => ({
+    xMm: p.xMm - p.widthMm / 2,
+    yMm: p.bottomMm,
+    widthMm: p.widthMm,
+    heightMm: p.heightMm,
+  });
   plans.forEach((p, i) => {
     for (const q of plans.slice(i + 1)) {
       if (p.wallId !== q.wallId) continue;
       const about = [p.hangingId, q.hangingId];
       const apart = Math.abs(p.xMm - q.xMm) - (p.widthMm + q.widthMm) / 2;
       const off = Math.abs(p.centreMm - q.centreMm);
-      if (boxesOverlap(boxOf(p), boxOf(q))) findings.push({ code: 'pictures-overlap', level: 'stop', stage: 'walls', about, by: { piece: p.name, other: q.name } });
-      else if (!p.leans && !q.leans && (p.groupId === null || p.groupId !== q.groupId) && apart > 0 && apart < rules.number('walls.neighbourReach') && off > rules.number('fitting.levelTolerance')) findings.push({ code: 'neighbour-centres-differ', level: 'caution', stage: 'walls', about, rule: 'walls.neighbourReach', by: { piece: p.name, other: q.name, byMm: off } });
+      if (boxesOverlap(boxOf(p), boxOf(q)))
+        findings.push({
+          code: 'pictures-overlap',
+          level: 'stop',
+          stage: 'walls',
+          about,
+          by: { piece: p.name, other: q.name },
+        });
+      else if (
+        !p.leans &&
+        !q.leans &&
+        (p.groupId === null || p.groupId !== q.groupId) &&
+        apart > 0 &&
+        apart < rules.number('walls.neighbourReach') &&
+        off > rules.number('fitting.levelTolerance')
+      )
+        findings.push({
+          code: 'neighbour-centres-differ',
+          level: 'caution',
+          stage: 'walls',
+          about,
+          rule: 'walls.neighbourReach',
+          by: { piece: p.name, other: q.name, byMm: off },
+        });
     }
   });
   const reach = rules.number('walls.neighbourReach');
   for (const axis of axes) {
-    const beside = plans.filter((p) => p.wallId === axis.wallId && !p.leans).map((p) => ({ p, apartMm: Math.abs(p.xMm - axis.xMm) - p.widthMm / 2 })).filter(({ apartMm }) => apartMm > 0 && apartMm - axis.widthMm / 2 < reach).sort((a, b) => a.apartMm - b.apartMm);
-    const [left, right] = [beside.find(({ p }) => p.xMm < axis.xMm), beside.find(({ p }) => p.xMm > axis.xMm)];
+    const beside = plans
+      .filter((p) => p.wallId === axis.wallId && !p.leans)
+      .map((p) => ({ p, apartMm: Math.abs(p.xMm - axis.xMm) - p.widthMm / 2 }))
+      .filter(({ apartMm }) => apartMm > 0 && apartMm - axis.widthMm / 2 < reach)
+      .sort((a, b) => a.apartMm - b.apartMm);
+    const [left, right] = [
+      beside.find(({ p }) => p.xMm < axis.xMm),
+      beside.find(({ p }) => p.xMm > axis.xMm),
+    ];
     // two at quite other heights do not belong together
-    if (!left || !right || Math.abs(left.p.centreMm - right.p.centreMm) > (left.p.heightMm + right.p.heightMm) / 4) continue;
+    if (
+      !left ||
+      !right ||
+      Math.abs(left.p.centreMm - right.p.centreMm) > (left.p.heightMm + right.p.heightMm) / 4
+    )
+      continue;
     const byMm = Math.abs(left.apartMm - right.apartMm);
-    if (byMm > rules.number('fitting.levelTolerance')) findings.push({ code: 'flanks-uneven', level: 'yielded', stage: 'walls', about: [left.p.hangingId, right.p.hangingId], rule: 'walls.neighbourReach', by: { axis: axis.name, piece: left.p.name, other: right.p.name, leftMm: left.apartMm, rightMm: right.apartMm, byMm } });
+    if (byMm > rules.number('fitting.levelTolerance'))
+      findings.push({
+        code: 'flanks-uneven',
+        level: 'yielded',
+        stage: 'walls',
+        about: [left.p.hangingId, right.p.hangingId],
+        rule: 'walls.neighbourReach',
+        by: {
+          axis: axis.name,
+          piece: left.p.name,
+          other: right.p.name,
+          leftMm: left.apartMm,
+          rightMm: right.apartMm,
+          byMm,
+        },
+      });
   }
   return findings;
 }

@@ -8,10 +8,43 @@ import { planNails } from './wire';
 
 const rules = inchRules();
 const sofa = { topMm: inches(34), isBed: false };
-const height = (h: number, over: { topMm: number; isBed: boolean } | null, given: { centreMm?: number; gapMm?: number } = {}, ceiling = 108, r = rules) =>
-  chooseHeight(inches(h), over, { centreMm: given.centreMm ?? null, gapMm: given.gapMm ?? null }, inches(ceiling), r);
-const place = (more: Partial<HangingPlace> = {}): HangingPlace => ({ holes: [], stairs: [], childrenOrPets: false, wallLengthMm: inches(192), wallHighMm: inches(108), ceilingMm: inches(108), ceilingBy: 'ceiling', over: null, openings: [], fittings: [], furniture: [], ...more });
-const over = { id: 'p1', name: 'Sofa', isBed: false, isSeat: true, xMm: inches(46), widthMm: inches(100), topMm: inches(34) };
+const height = (
+  h: number,
+  over: { topMm: number; isBed: boolean } | null,
+  given: { centreMm?: number; gapMm?: number } = {},
+  ceiling = 108,
+  r = rules,
+) =>
+  chooseHeight(
+    inches(h),
+    over,
+    { centreMm: given.centreMm ?? null, gapMm: given.gapMm ?? null },
+    inches(ceiling),
+    r,
+  );
+const place = (more: Partial<HangingPlace> = {}): HangingPlace => ({
+  holes: [],
+  stairs: [],
+  childrenOrPets: false,
+  wallLengthMm: inches(192),
+  wallHighMm: inches(108),
+  ceilingMm: inches(108),
+  ceilingBy: 'ceiling',
+  over: null,
+  openings: [],
+  fittings: [],
+  furniture: [],
+  ...more,
+});
+const over = {
+  id: 'p1',
+  name: 'Sofa',
+  isBed: false,
+  isSeat: true,
+  xMm: inches(46),
+  widthMm: inches(100),
+  topMm: inches(34),
+};
 const codes = (p: ReturnType<typeof planHanging>) => p.findings.map((f) => f.code);
 
 describe('centre and gap', () => {
@@ -34,7 +67,12 @@ describe('centre and gap', () => {
     const h = height(40, sofa, {}, 108, inchRules([{ ruleId: 'walls.yields', school: 'gap' }]));
     expect([toIn(h.centreMm), toIn(h.gapMm!), h.yielded, toIn(h.byMm)]).toEqual([60, 6, 'none', 0]);
     const tall = height(46, sofa, {}, 108, inchRules([{ ruleId: 'walls.yields', school: 'gap' }]));
-    expect([toIn(tall.centreMm), toIn(tall.gapMm!), tall.yielded, toIn(tall.byMm)]).toEqual([60, 3, 'gap', -3]);
+    expect([toIn(tall.centreMm), toIn(tall.gapMm!), tall.yielded, toIn(tall.byMm)]).toEqual([
+      60,
+      3,
+      'gap',
+      -3,
+    ]);
   });
   it('a headboard keeps to its own narrower band', () => {
     expect(toIn(height(20, { topMm: inches(36), isBed: true }).gapMm!)).toBe(10);
@@ -51,32 +89,85 @@ describe('centre and gap', () => {
     expect(toIn(height(30, sofa, { gapMm: inches(8) }).centreMm)).toBe(57);
   });
   it('always closes: top of furniture + gap + half the height = centre', () => {
-    fc.assert(fc.property(fc.integer({ min: 4, max: 60 }), fc.integer({ min: 16, max: 60 }), fc.integer({ min: 84, max: 144 }), fc.boolean(), (h, top, ceiling, isBed) => {
-      const p = height(h, { topMm: inches(top), isBed }, {}, ceiling);
-      expect(inches(top) + p.gapMm! + inches(h) / 2).toBeCloseTo(p.centreMm, 6);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 4, max: 60 }),
+        fc.integer({ min: 16, max: 60 }),
+        fc.integer({ min: 84, max: 144 }),
+        fc.boolean(),
+        (h, top, ceiling, isBed) => {
+          const p = height(h, { topMm: inches(top), isBed }, {}, ceiling);
+          expect(inches(top) + p.gapMm! + inches(h) / 2).toBeCloseTo(p.centreMm, 6);
+        },
+      ),
+    );
   });
 });
 
 describe('nails', () => {
   const piece = item({ kind: 'art', widthMm: inches(48), heightMm: inches(30) });
   it('sawtooth: one nail, its drop below the top', () => {
-    expect(planNails(piece, { kind: 'sawtooth', dropMm: inches(0.75) }, rules)).toMatchObject({ dropMm: inches(0.75), offsetsMm: [0] });
+    expect(planNails(piece, { kind: 'sawtooth', dropMm: inches(0.75) }, rules)).toMatchObject({
+      dropMm: inches(0.75),
+      offsetsMm: [0],
+    });
   });
   it('D-rings: two nails as far apart as the rings', () => {
-    expect(planNails(piece, { kind: 'dRings', dropMm: inches(5), ringsApartMm: inches(40) }, rules).offsetsMm.map(toIn)).toEqual([-20, 20]);
-    expect(planNails(piece, { kind: 'dRings', dropMm: inches(5), ringsApartMm: inches(60) }, rules).problem).toBe('hooks-too-wide');
+    expect(
+      planNails(piece, { kind: 'dRings', dropMm: inches(5), ringsApartMm: inches(40) }, rules).offsetsMm.map(
+        toIn,
+      ),
+    ).toEqual([-20, 20]);
+    expect(
+      planNails(piece, { kind: 'dRings', dropMm: inches(5), ringsApartMm: inches(60) }, rules).problem,
+    ).toBe('hooks-too-wide');
   });
   it('two hooks hold the wire lower on the frame than one', () => {
-    const wire = { kind: 'wire' as const, ringDropMm: inches(8), ringsApartMm: inches(40), wireMm: inches(42), hooksApartMm: null };
-    const [one, two] = [planNails(piece, { ...wire, hooks: 1 }, rules), planNails(piece, { ...wire, hooks: 2 }, rules)];
+    const wire = {
+      kind: 'wire' as const,
+      ringDropMm: inches(8),
+      ringsApartMm: inches(40),
+      wireMm: inches(42),
+      hooksApartMm: null,
+    };
+    const [one, two] = [
+      planNails(piece, { ...wire, hooks: 1 }, rules),
+      planNails(piece, { ...wire, hooks: 2 }, rules),
+    ];
     expect(one.dropMm).toBeLessThan(two.dropMm);
     expect(toIn(two.offsetsMm[1]! - two.offsetsMm[0]!)).toBeCloseTo(48 * ((1 / 3 + 1 / 2) / 2), 5);
   });
   it.each([
-    [{ ringDropMm: inches(2), ringsApartMm: inches(30), wireMm: inches(36), hooksApartMm: null, hooks: 1 as const }, 'hook-above-frame'],
-    [{ ringDropMm: inches(6), ringsApartMm: inches(30), wireMm: inches(28), hooksApartMm: null, hooks: 1 as const }, 'wire-too-short'],
-    [{ ringDropMm: inches(6), ringsApartMm: inches(20), wireMm: inches(24), hooksApartMm: inches(22), hooks: 2 as const }, 'hooks-too-wide'],
+    [
+      {
+        ringDropMm: inches(2),
+        ringsApartMm: inches(30),
+        wireMm: inches(36),
+        hooksApartMm: null,
+        hooks: 1 as const,
+      },
+      'hook-above-frame',
+    ],
+    [
+      {
+        ringDropMm: inches(6),
+        ringsApartMm: inches(30),
+        wireMm: inches(28),
+        hooksApartMm: null,
+        hooks: 1 as const,
+      },
+      'wire-too-short',
+    ],
+    [
+      {
+        ringDropMm: inches(6),
+        ringsApartMm: inches(20),
+        wireMm: inches(24),
+        hooksApartMm: inches(22),
+        hooks: 2 as const,
+      },
+      'hooks-too-wide',
+    ],
   ])('a wire that cannot be: %j', (wire, problem) => {
     expect(planNails(piece, { kind: 'wire', ...wire }, rules).problem).toBe(problem);
   });
@@ -85,22 +176,68 @@ describe('nails', () => {
 describe('a hung piece', () => {
   const wide = item({ kind: 'art', widthMm: inches(68), heightMm: inches(34), massG: 9800 });
   it('stands centred over its furniture with its share and its nails', () => {
-    const p = planHanging(hanging({ overPieceId: 'p1', hanger: { kind: 'dRings', dropMm: inches(4), ringsApartMm: inches(50) } }), wide, place({ over }), rules);
+    const p = planHanging(
+      hanging({ overPieceId: 'p1', hanger: { kind: 'dRings', dropMm: inches(4), ringsApartMm: inches(50) } }),
+      wide,
+      place({ over }),
+      rules,
+    );
     expect([toIn(p.xMm), toIn(p.centreMm), toIn(p.gapMm!)]).toEqual([96, 60, 9]);
     expect(p.widthShare).toBeCloseTo(0.68, 9);
-    expect(p.nails.map((n) => [toIn(n.xMm), toIn(n.heightMm)])).toEqual([[71, 73], [121, 73]]);
+    expect(p.nails.map((n) => [toIn(n.xMm), toIn(n.heightMm)])).toEqual([
+      [71, 73],
+      [121, 73],
+    ]);
     expect(codes(p)).toEqual(['centre-and-gap-agree', 'width-share-good', 'two-points']);
   });
   it('too narrow, one nail over a seat, into the ceiling, over an opening, past the wall', () => {
-    const small = planHanging(hanging({ overPieceId: 'p1' }), item({ kind: 'art', widthMm: inches(20) }), place({ over }), rules);
+    const small = planHanging(
+      hanging({ overPieceId: 'p1' }),
+      item({ kind: 'art', widthMm: inches(20) }),
+      place({ over }),
+      rules,
+    );
     expect(codes(small)).toContain('width-share-off');
     expect(small.findings.find((f) => f.code === 'two-points')!.level).toBe('caution');
-    expect(codes(planHanging(hanging({ centreMm: inches(100) }), wide, place(), rules))).toContain('picture-over-ceiling');
-    expect(codes(planHanging(hanging(), wide, place({ openings: [{ id: 'o', name: 'Window', box: { xMm: inches(80), yMm: inches(30), widthMm: inches(40), heightMm: inches(48) } }] }), rules))).toContain('picture-over-opening');
-    expect(codes(planHanging(hanging({ xMm: inches(10) }), wide, place(), rules))).toContain('picture-past-wall');
+    expect(codes(planHanging(hanging({ centreMm: inches(100) }), wide, place(), rules))).toContain(
+      'picture-over-ceiling',
+    );
+    expect(
+      codes(
+        planHanging(
+          hanging(),
+          wide,
+          place({
+            openings: [
+              {
+                id: 'o',
+                name: 'Window',
+                box: { xMm: inches(80), yMm: inches(30), widthMm: inches(40), heightMm: inches(48) },
+              },
+            ],
+          }),
+          rules,
+        ),
+      ),
+    ).toContain('picture-over-opening');
+    expect(codes(planHanging(hanging({ xMm: inches(10) }), wide, place(), rules))).toContain(
+      'picture-past-wall',
+    );
   });
   it('a shelf above takes the height and the clear space, one below the wish or beside does not', () => {
-    const shelf = (bottomIn: number, xIn = 70) => place({ fittings: [{ id: 's', name: 'Shelf', electric: false, stairs: false, shelf: true, box: { xMm: inches(xIn), yMm: inches(bottomIn), widthMm: inches(40), heightMm: inches(1) } }] });
+    const shelf = (bottomIn: number, xIn = 70) =>
+      place({
+        fittings: [
+          {
+            id: 's',
+            name: 'Shelf',
+            electric: false,
+            stairs: false,
+            shelf: true,
+            box: { xMm: inches(xIn), yMm: inches(bottomIn), widthMm: inches(40), heightMm: inches(1) },
+          },
+        ],
+      });
     const tall = item({ kind: 'art', widthMm: inches(20), heightMm: inches(30) });
     const under = planHanging(hanging(), tall, shelf(76), rules);
     expect([toIn(under.centreMm), toIn(under.topMm)]).toEqual([57, 72]);
@@ -115,25 +252,60 @@ describe('a hung piece', () => {
     const art = item({ kind: 'art', widthMm: inches(20) });
     const third = inchRules([{ ruleId: 'walls.across', value: 0.25 }]);
     const across = (p: HangingPlace, r = rules) => toIn(planHanging(hanging(), art, p, r).xMm);
-    expect([across(place()), across(place({ over })), across(place(), third), across(place({ over }), third)]).toEqual([96, 96, 48, 71]);
+    expect([
+      across(place()),
+      across(place({ over })),
+      across(place(), third),
+      across(place({ over }), third),
+    ]).toEqual([96, 96, 48, 71]);
     expect(toIn(planHanging(hanging({ xMm: inches(30) }), art, place(), third).xMm)).toBe(30);
   });
   it('warns of cables above and below a socket', () => {
-    const socket = { id: 's', name: 'Socket', electric: true, stairs: false, shelf: false, box: { xMm: inches(94), yMm: inches(12), widthMm: inches(5), heightMm: inches(3) } };
-    expect(codes(planHanging(hanging(), item({ kind: 'art' }), place({ fittings: [socket] }), rules))).toContain('cable-zone');
-    expect(codes(planHanging(hanging({ xMm: inches(140) }), item({ kind: 'art' }), place({ fittings: [socket] }), rules))).not.toContain('cable-zone');
+    const socket = {
+      id: 's',
+      name: 'Socket',
+      electric: true,
+      stairs: false,
+      shelf: false,
+      box: { xMm: inches(94), yMm: inches(12), widthMm: inches(5), heightMm: inches(3) },
+    };
+    expect(
+      codes(planHanging(hanging(), item({ kind: 'art' }), place({ fittings: [socket] }), rules)),
+    ).toContain('cable-zone');
+    expect(
+      codes(
+        planHanging(
+          hanging({ xMm: inches(140) }),
+          item({ kind: 'art' }),
+          place({ fittings: [socket] }),
+          rules,
+        ),
+      ),
+    ).not.toContain('cable-zone');
   });
   it('a bare-wall centre outside the usual band is said', () => {
-    expect(planHanging(hanging({ centreMm: inches(70) }), item({ kind: 'art' }), place(), rules).findings[0]).toMatchObject({ code: 'centre-yielded', level: 'caution' });
+    expect(
+      planHanging(hanging({ centreMm: inches(70) }), item({ kind: 'art' }), place(), rules).findings[0],
+    ).toMatchObject({ code: 'centre-yielded', level: 'caution' });
   });
 });
 
 describe('neighbours', () => {
-  const at = (id: string, x: number, centre: number) => planHanging(hanging({ id, xMm: inches(x), centreMm: inches(centre) }), item({ kind: 'art', name: id, widthMm: inches(12), heightMm: inches(16) }), place(), rules);
+  const at = (id: string, x: number, centre: number) =>
+    planHanging(
+      hanging({ id, xMm: inches(x), centreMm: inches(centre) }),
+      item({ kind: 'art', name: id, widthMm: inches(12), heightMm: inches(16) }),
+      place(),
+      rules,
+    );
   it('share their centre, do not overlap, and are left alone when far apart', () => {
     expect(judgeNeighbours([at('a', 60, 60), at('b', 80, 60)], rules)).toEqual([]);
-    expect(judgeNeighbours([at('a', 60, 60), at('b', 80, 58)], rules).map((f) => f.code)).toEqual(['neighbour-centres-differ']);
-    expect(judgeNeighbours([at('a', 60, 60), at('b', 66, 60)], rules).map((f) => f.code)).toEqual(['pictures-overlap']);
+    expect(judgeNeighbours([at('a', 60, 60), at('b', 80, 58)], rules).map((f) => f.code)).toEqual([
+      'neighbour-centres-differ',
+    ]);
+    expect(judgeNeighbours([at('a', 60, 60), at('b', 66, 60)], rules).map((f) => f.code)).toEqual([
+      'pictures-overlap',
+    ]);
     expect(judgeNeighbours([at('a', 20, 60), at('b', 170, 50)], rules)).toEqual([]);
   });
 });

@@ -14,7 +14,8 @@ export type NailPlan = {
  * How far a wire of length ℓ between rings a apart rises to hooks s apart (s = 0 for one hook):
  * √(((ℓ − s)/2)² − ((a − s)/2)²), plane geometry. NaN when the wire cannot reach.
  */
-export const wireRise = (wireMm: Mm, ringsApartMm: Mm, hooksApartMm: Mm): Mm => Math.sqrt(((wireMm - hooksApartMm) / 2) ** 2 - ((ringsApartMm - hooksApartMm) / 2) ** 2);
+export const wireRise = (wireMm: Mm, ringsApartMm: Mm, hooksApartMm: Mm): Mm =>
+  Math.sqrt(((wireMm - hooksApartMm) / 2) ** 2 - ((ringsApartMm - hooksApartMm) / 2) ** 2);
 
 /** Spacing of two hooks: the middle of the rule's share of the frame's width, but inside the rings. */
 export function hooksApart(hanger: Extract<Hanger, { kind: 'wire' }>, frameWidthMm: Mm, rules: RuleBook): Mm {
@@ -26,15 +27,28 @@ export function hooksApart(hanger: Extract<Hanger, { kind: 'wire' }>, frameWidth
 /** Where the nails go on the frame, by its hanger. */
 export function planNails(item: Pick<Item, 'widthMm'>, hanger: Hanger, rules: RuleBook): NailPlan {
   switch (hanger.kind) {
-    case 'sawtooth': return { dropMm: hanger.dropMm, offsetsMm: [0] };
-    case 'dRings': return { dropMm: hanger.dropMm, offsetsMm: [-hanger.ringsApartMm / 2, hanger.ringsApartMm / 2], ...(hanger.ringsApartMm > item.widthMm ? { problem: 'hooks-too-wide' as const } : {}) };
+    case 'sawtooth':
+      return { dropMm: hanger.dropMm, offsetsMm: [0] };
+    case 'dRings':
+      return {
+        dropMm: hanger.dropMm,
+        offsetsMm: [-hanger.ringsApartMm / 2, hanger.ringsApartMm / 2],
+        ...(hanger.ringsApartMm > item.widthMm ? { problem: 'hooks-too-wide' as const } : {}),
+      };
     // a cleat is one long hook, fixed at both its ends
-    case 'cleat': return { dropMm: hanger.dropMm, offsetsMm: [-hanger.widthMm / 2, hanger.widthMm / 2], ...(hanger.widthMm > item.widthMm ? { problem: 'hooks-too-wide' as const } : {}) };
+    case 'cleat':
+      return {
+        dropMm: hanger.dropMm,
+        offsetsMm: [-hanger.widthMm / 2, hanger.widthMm / 2],
+        ...(hanger.widthMm > item.widthMm ? { problem: 'hooks-too-wide' as const } : {}),
+      };
     case 'wire': {
       const apart = hooksApart(hanger, item.widthMm, rules);
       const offsetsMm = hanger.hooks === 1 ? [0] : [-apart / 2, apart / 2];
-      if (apart >= hanger.ringsApartMm && hanger.hooks === 2) return { dropMm: hanger.ringDropMm, offsetsMm, problem: 'hooks-too-wide' };
-      if (hanger.wireMm < hanger.ringsApartMm) return { dropMm: hanger.ringDropMm, offsetsMm, problem: 'wire-too-short' };
+      if (apart >= hanger.ringsApartMm && hanger.hooks === 2)
+        return { dropMm: hanger.ringDropMm, offsetsMm, problem: 'hooks-too-wide' };
+      if (hanger.wireMm < hanger.ringsApartMm)
+        return { dropMm: hanger.ringDropMm, offsetsMm, problem: 'wire-too-short' };
       const dropMm = hanger.ringDropMm - wireRise(hanger.wireMm, hanger.ringsApartMm, apart);
       return { dropMm, offsetsMm, ...(dropMm < 0 ? { problem: 'hook-above-frame' as const } : {}) };
     }
@@ -42,4 +56,7 @@ export function planNails(item: Pick<Item, 'widthMm'>, hanger: Hanger, rules: Ru
 }
 
 /** The smallest class of hook whose rating holds a share of the mass, g; undefined when none does. */
-export const hookClass = (massG: Gram, hooks: number, rules: RuleBook): Gram | undefined => [...rules.list('walls.hookClasses')].sort((a, b) => a - b).find((g) => g >= massG / Math.max(1, hooks) - 1e-6);
+export const hookClass = (massG: Gram, hooks: number, rules: RuleBook): Gram | undefined =>
+  [...rules.list('walls.hookClasses')]
+    .sort((a, b) => a - b)
+    .find((g) => g >= massG / Math.max(1, hooks) - 1e-6);

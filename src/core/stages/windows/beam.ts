@@ -8,16 +8,27 @@ import type { RuleId } from '../../rules/table';
 const GRAVITY = 9.80665;
 
 /** Second moment of area of a round tube, mm⁴: π(D⁴ − d⁴)/64; a solid rod has no hole. */
-export const tubeInertia = (outerMm: Mm, wallMm: Mm): number => (Math.PI * (outerMm ** 4 - Math.max(0, outerMm - 2 * wallMm) ** 4)) / 64;
-const tubeArea = (outerMm: Mm, wallMm: Mm): number => (Math.PI * (outerMm ** 2 - Math.max(0, outerMm - 2 * wallMm) ** 2)) / 4;
+export const tubeInertia = (outerMm: Mm, wallMm: Mm): number =>
+  (Math.PI * (outerMm ** 4 - Math.max(0, outerMm - 2 * wallMm) ** 4)) / 64;
+const tubeArea = (outerMm: Mm, wallMm: Mm): number =>
+  (Math.PI * (outerMm ** 2 - Math.max(0, outerMm - 2 * wallMm) ** 2)) / 4;
 
 /**
  * Sag in the middle of a rod on two supports under a load spread evenly: δ = 5wL⁴ ÷ 384EI, mm.
  * w in N/m, L in mm, E in GPa, I in mm⁴. Source: beam tables, e.g. Roark's Formulas for Stress and Strain.
  */
-export const sagOf = (loadNPerM: number, spanMm: Mm, modulusGPa: number, inertiaMm4: number): Mm => ((5 * loadNPerM * (spanMm / 1000) ** 4) / (384 * modulusGPa * 1e9 * inertiaMm4 * 1e-12)) * 1000;
+export const sagOf = (loadNPerM: number, spanMm: Mm, modulusGPa: number, inertiaMm4: number): Mm =>
+  ((5 * loadNPerM * (spanMm / 1000) ** 4) / (384 * modulusGPa * 1e9 * inertiaMm4 * 1e-12)) * 1000;
 
-export type RodSection = { make: RodMake; outerMm: Mm; inertiaMm4: number; modulusGPa: number; gramPerM: Gram; rule: RuleId; /** The inner tube of one that slides is what bends. */ governs: 'whole' | 'inner' };
+export type RodSection = {
+  make: RodMake;
+  outerMm: Mm;
+  inertiaMm4: number;
+  modulusGPa: number;
+  gramPerM: Gram;
+  rule: RuleId;
+  /** The inner tube of one that slides is what bends. */ governs: 'whole' | 'inner';
+};
 
 const RULES: Record<RodMake, { size: RuleId; modulus: RuleId; density: RuleId }> = {
   tube: { size: 'windows.rodTube', modulus: 'windows.steel', density: 'windows.steelDensity' },
@@ -36,23 +47,37 @@ export function sectionOf(make: RodMake, ownOuterMm: Mm | null, rules: RuleBook)
   const solid = make === 'wood';
   const thick = solid ? outerMm / 2 : Math.min(wall, outerMm / 2);
   const innerMm = Math.max(1, outerMm - (outer - inner));
-  const area = solid ? tubeArea(outerMm, outerMm / 2) : tubeArea(outerMm, thick) + (slides ? tubeArea(innerMm, innerWall) / 2 : 0);
+  const area = solid
+    ? tubeArea(outerMm, outerMm / 2)
+    : tubeArea(outerMm, thick) + (slides ? tubeArea(innerMm, innerWall) / 2 : 0);
   return {
-    make, outerMm, rule: size, governs: slides ? 'inner' : 'whole', modulusGPa: rules.number(modulus), gramPerM: area * rules.number(density) * 1e-3,
+    make,
+    outerMm,
+    rule: size,
+    governs: slides ? 'inner' : 'whole',
+    modulusGPa: rules.number(modulus),
+    gramPerM: area * rules.number(density) * 1e-3,
     inertiaMm4: slides ? tubeInertia(innerMm, innerWall) : tubeInertia(outerMm, thick),
   };
 }
 
 export type RodLoad = {
   /** Cloth and rod together. */
-  massG: Gram; clothG: Gram; rodG: Gram;
-  supports: number; spanMm: Mm; sagMm: Mm; sagMostMm: Mm;
+  massG: Gram;
+  clothG: Gram;
+  rodG: Gram;
+  supports: number;
+  spanMm: Mm;
+  sagMm: Mm;
+  sagMostMm: Mm;
   /** The end bracket with the curtains open, all cloth of a side by it, and a bracket between with them drawn; newton. */
-  endForceN: number; centreForceN: number;
+  endForceN: number;
+  centreForceN: number;
 };
 
 /** Most that a span may sag: the smaller of its share and the length that is seen. */
-export const sagMost = (spanMm: Mm, rules: RuleBook): Mm => Math.min(spanMm / rules.number('windows.sagShare'), rules.number('windows.sagMost'));
+export const sagMost = (spanMm: Mm, rules: RuleBook): Mm =>
+  Math.min(spanMm / rules.number('windows.sagShare'), rules.number('windows.sagMost'));
 
 /**
  * Supports for a rod of a length under an even load: two ends, and as many between as it takes until no span sags more than it
@@ -69,8 +94,15 @@ export function carry(section: RodSection, lengthMm: Mm, clothG: Gram, rules: Ru
   while (supports < most && sag() > sagMost(span(), rules) + 1e-9) supports++;
   const newton = (g: Gram) => (g / 1000) * GRAVITY;
   return {
-    massG, clothG, rodG, supports, spanMm: span(), sagMm: sag(), sagMostMm: sagMost(span(), rules),
-    endForceN: newton(clothG) / 2 + newton(rodG) / (supports - 1) / 2, centreForceN: supports > 2 ? loadNPerM * (span() / 1000) : 0,
+    massG,
+    clothG,
+    rodG,
+    supports,
+    spanMm: span(),
+    sagMm: sag(),
+    sagMostMm: sagMost(span(), rules),
+    endForceN: newton(clothG) / 2 + newton(rodG) / (supports - 1) / 2,
+    centreForceN: supports > 2 ? loadNPerM * (span() / 1000) : 0,
   };
 }
 
@@ -82,8 +114,17 @@ export function supportsAt(lengthMm: Mm, supports: number, bendsMm: readonly Mm[
   const stops = [0, ...bendsMm, lengthMm];
   const perLeg = stops.slice(1).map(() => 1);
   for (let left = supports - stops.length; left > 0; left--) {
-    const widest = perLeg.reduce((best, n, i) => ((stops[i + 1]! - stops[i]!) / n > (stops[best + 1]! - stops[best]!) / perLeg[best]! + 1e-9 ? i : best), 0);
+    const widest = perLeg.reduce(
+      (best, n, i) =>
+        (stops[i + 1]! - stops[i]!) / n > (stops[best + 1]! - stops[best]!) / perLeg[best]! + 1e-9 ? i : best,
+      0,
+    );
     perLeg[widest]!++;
   }
-  return [...perLeg.flatMap((n, i) => Array.from({ length: n }, (_, k) => stops[i]! + (k * (stops[i + 1]! - stops[i]!)) / n)), lengthMm];
+  return [
+    ...perLeg.flatMap((n, i) =>
+      Array.from({ length: n }, (_, k) => stops[i]! + (k * (stops[i + 1]! - stops[i]!)) / n),
+    ),
+    lengthMm,
+  ];
 }

@@ -3,7 +3,12 @@ import type { Heading, Landing } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 
-export const landingRule: Record<Exclude<Landing, 'kiss'>, RuleId> = { clear: 'windows.landingClear', break: 'windows.landingBreak', pool: 'windows.landingPool', fullPool: 'windows.landingFullPool' };
+export const landingRule: Record<Exclude<Landing, 'kiss'>, RuleId> = {
+  clear: 'windows.landingClear',
+  break: 'windows.landingBreak',
+  pool: 'windows.landingPool',
+  fullPool: 'windows.landingFullPool',
+};
 
 /** Does a hem that lands so lie down in folds, where feet and wheels catch it? */
 export const pools = (landing: Landing): boolean => landing === 'pool' || landing === 'fullPool';
@@ -15,7 +20,14 @@ export function landingMm(landing: Landing, rules: RuleBook): Mm {
   return landing === 'clear' ? by : -by;
 }
 
-const takeDownRules: Record<Heading, RuleId> = { rodPocket: 'windows.takeDownRodPocket', backTab: 'windows.takeDownBackTab', grommet: 'windows.takeDownGrommet', ringClip: 'windows.takeDownRingClip', pinchPleat: 'windows.pin', wave: 'windows.takeDownWave' };
+const takeDownRules: Record<Heading, RuleId> = {
+  rodPocket: 'windows.takeDownRodPocket',
+  backTab: 'windows.takeDownBackTab',
+  grommet: 'windows.takeDownGrommet',
+  ringClip: 'windows.takeDownRingClip',
+  pinchPleat: 'windows.pin',
+  wave: 'windows.takeDownWave',
+};
 export const takeDownRule = (heading: Heading): RuleId => takeDownRules[heading];
 
 /** Where the pin sits under the heading: the given place, kept in the range that the buckram allows. */
@@ -25,7 +37,10 @@ export const pinMm = (given: Mm | null, rules: RuleBook): Mm => {
 };
 
 /** Rod centre to the top of the panel, mm; negative where the heading stands above the rod. Pleats hang by the ring's eye less the pin's place. */
-export const takeDownMm = (heading: Heading, pin: Mm | null, rules: RuleBook): Mm => (heading === 'pinchPleat' ? rules.number('windows.ringDrop') - pinMm(pin, rules) : rules.number(takeDownRules[heading]));
+export const takeDownMm = (heading: Heading, pin: Mm | null, rules: RuleBook): Mm =>
+  heading === 'pinchPleat'
+    ? rules.number('windows.ringDrop') - pinMm(pin, rules)
+    : rules.number(takeDownRules[heading]);
 
 /** How far the pins can lower and raise a pleated panel from where it hangs; nothing for other headings. */
 export function pinGives(heading: Heading, pin: Mm | null, rules: RuleBook): { lowerMm: Mm; raiseMm: Mm } {
@@ -44,7 +59,10 @@ export function nameLanding(overMm: Mm, rules: RuleBook): { landing: Landing; of
   const [poolFrom, poolTo] = rules.range('windows.poolRange');
   const breaks = rules.number('windows.landingBreak');
   if (overMm <= (breaks + poolFrom) / 2 + give) return { landing: 'break', offMm: overMm - breaks };
-  if (overMm <= poolTo + breaks + give) return { landing: 'pool', offMm: overMm - rules.number('windows.landingPool') };
+  if (overMm <= poolTo + breaks + give)
+    return { landing: 'pool', offMm: overMm - rules.number('windows.landingPool') };
   const full = rules.number('windows.landingFullPool');
-  return overMm >= full - breaks - give && overMm <= full + 2 * poolTo ? { landing: 'fullPool', offMm: overMm - full } : undefined;
+  return overMm >= full - breaks - give && overMm <= full + 2 * poolTo
+    ? { landing: 'fullPool', offMm: overMm - full }
+    : undefined;
 }

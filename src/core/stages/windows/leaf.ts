@@ -11,7 +11,8 @@ export type LeafRods = { leaves: readonly { fromMm: Mm; toMm: Mm }[]; topMm: Mm;
 export const pocketed = (heading: Heading): boolean => heading === 'rodPocket' || heading === 'backTab';
 
 /** Can curtains hang on its leaves: a French door, or a window whose leaves are hinged. */
-export const hasLeaves = (o: Pick<Opening, 'kind' | 'hinge'>): boolean => o.kind === 'frenchDoor' || (o.kind === 'window' && o.hinge !== 'none');
+export const hasLeaves = (o: Pick<Opening, 'kind' | 'hinge'>): boolean =>
+  o.kind === 'frenchDoor' || (o.kind === 'window' && o.hinge !== 'none');
 
 /** The glass of each leaf: two where it is hinged on both sides, else one, framed by stiles and rails. In wall coordinates. */
 export function leafGlass(o: Opening, rules: RuleBook): Box[] {
@@ -21,7 +22,12 @@ export function leafGlass(o: Opening, rules: RuleBook): Box[] {
   const each = o.widthMm / count;
   // a leaf that is all frame still shows a slit
   const [side, high] = [Math.min(stile, each / 2 - 1), Math.max(2, o.heightMm - stile - below)];
-  return Array.from({ length: count }, (_, i): Box => ({ xMm: o.xMm + i * each + side, yMm: o.sillMm + Math.min(below, o.heightMm - 2), widthMm: each - 2 * side, heightMm: high }));
+  return Array.from({ length: count }, (_, i): Box => ({
+    xMm: o.xMm + i * each + side,
+    yMm: o.sillMm + Math.min(below, o.heightMm - 2),
+    widthMm: each - 2 * side,
+    heightMm: high,
+  }));
 }
 
 /** Rods on the leaves: each goes a little past the glass of its leaf, as far as the frame is wide. */
@@ -30,6 +36,7 @@ export function leafRods(o: Opening, rules: RuleBook): LeafRods {
   const glass = leafGlass(o, rules);
   return {
     leaves: glass.map((g) => ({ fromMm: g.xMm - past, toMm: g.xMm + g.widthMm + past })),
-    topMm: glass[0]!.yMm + glass[0]!.heightMm + past, bottomMm: glass[0]!.yMm - past,
+    topMm: glass[0]!.yMm + glass[0]!.heightMm + past,
+    bottomMm: glass[0]!.yMm - past,
   };
 }

@@ -10,18 +10,26 @@ import type { Wall } from '../../room/walls';
  * toXMm (endless where it does not turn). A single window has one part with offMm 0: along the rod is along the wall.
  */
 export type SpanPart = { wallId: string; opening: Opening; offMm: Mm; fromXMm: Mm; toXMm: Mm };
-export type Span = { parts: readonly SpanPart[]; /** Turns of the rod, for the hardware: how far each is from straight. */ bendsDeg: readonly Deg[] };
+export type Span = {
+  parts: readonly SpanPart[];
+  /** Turns of the rod, for the hardware: how far each is from straight. */ bendsDeg: readonly Deg[];
+};
 
-export const straightSpan = (opening: Opening): Span => ({ parts: [{ wallId: opening.wallId, opening, offMm: 0, fromXMm: -Infinity, toXMm: Infinity }], bendsDeg: [] });
+export const straightSpan = (opening: Opening): Span => ({
+  parts: [{ wallId: opening.wallId, opening, offMm: 0, fromXMm: -Infinity, toXMm: Infinity }],
+  bendsDeg: [],
+});
 
 /** The angle inside the room between a wall and the next: 180 is straight on, less is an inner corner. */
-export const insideAngle = (wall: Pick<Wall, 'facingDeg'>, next: Pick<Wall, 'facingDeg'>): Deg => 180 - ((((next.facingDeg - wall.facingDeg) % 360) + 540) % 360 - 180);
+export const insideAngle = (wall: Pick<Wall, 'facingDeg'>, next: Pick<Wall, 'facingDeg'>): Deg =>
+  180 - (((((next.facingDeg - wall.facingDeg) % 360) + 540) % 360) - 180);
 
 /**
  * How much nearer than the corner a rod turns that stands off both walls: p ÷ tan(θ ÷ 2), by plane geometry. Negative at a
  * corner that juts into the room, where the rod goes round outside.
  */
-export const turnsBeforeMm = (standOffMm: Mm, insideDeg: Deg): Mm => standOffMm / Math.tan(((insideDeg / 2) * Math.PI) / 180);
+export const turnsBeforeMm = (standOffMm: Mm, insideDeg: Deg): Mm =>
+  standOffMm / Math.tan(((insideDeg / 2) * Math.PI) / 180);
 
 /** Windows on walls that follow one another, under one rod bent at each corner; windows in order from the left. */
 export function bentSpan(stops: readonly { opening: Opening; wall: Wall }[], standOffMm: Mm): Span {
@@ -32,10 +40,22 @@ export function bentSpan(stops: readonly { opening: Opening; wall: Wall }[], sta
     const before = stops[i - 1];
     const after = stops[i + 1];
     const between = (a: Opening, b: Opening) => (a.xMm + a.widthMm + b.xMm) / 2;
-    const fromXMm = !before ? -Infinity : before.wall.id === wall.id ? between(before.opening, opening) : turnsBeforeMm(standOffMm, insideAngle(before.wall, wall));
-    const toXMm = !after ? Infinity : after.wall.id === wall.id ? between(opening, after.opening) : wall.lengthMm - turnsBeforeMm(standOffMm, insideAngle(wall, after.wall));
+    const fromXMm = !before
+      ? -Infinity
+      : before.wall.id === wall.id
+        ? between(before.opening, opening)
+        : turnsBeforeMm(standOffMm, insideAngle(before.wall, wall));
+    const toXMm = !after
+      ? Infinity
+      : after.wall.id === wall.id
+        ? between(opening, after.opening)
+        : wall.lengthMm - turnsBeforeMm(standOffMm, insideAngle(wall, after.wall));
     if (before && before.wall.id !== wall.id) {
-      offMm = before.wall.lengthMm - turnsBeforeMm(standOffMm, insideAngle(before.wall, wall)) + parts[i - 1]!.offMm - fromXMm;
+      offMm =
+        before.wall.lengthMm -
+        turnsBeforeMm(standOffMm, insideAngle(before.wall, wall)) +
+        parts[i - 1]!.offMm -
+        fromXMm;
       bendsDeg.push(180 - insideAngle(before.wall, wall));
     }
     parts.push({ wallId: wall.id, opening, offMm, fromXMm, toXMm });
@@ -46,11 +66,18 @@ export function bentSpan(stops: readonly { opening: Opening; wall: Wall }[], sta
 /** The outer edge of the first window's trim to that of the last, along the rod. */
 export const outerOf = (span: Span): { leftMm: Mm; rightMm: Mm } => {
   const [a, b] = [span.parts[0]!, span.parts[span.parts.length - 1]!];
-  return { leftMm: a.opening.xMm - a.opening.trimMm + a.offMm, rightMm: b.opening.xMm + b.opening.widthMm + b.opening.trimMm + b.offMm };
+  return {
+    leftMm: a.opening.xMm - a.opening.trimMm + a.offMm,
+    rightMm: b.opening.xMm + b.opening.widthMm + b.opening.trimMm + b.offMm,
+  };
 };
 
 /** The glass along the rod. */
-export const glassOf = (span: Span): { fromMm: Mm; toMm: Mm }[] => span.parts.map((p) => ({ fromMm: p.opening.xMm + p.offMm, toMm: p.opening.xMm + p.opening.widthMm + p.offMm }));
+export const glassOf = (span: Span): { fromMm: Mm; toMm: Mm }[] =>
+  span.parts.map((p) => ({
+    fromMm: p.opening.xMm + p.offMm,
+    toMm: p.opening.xMm + p.opening.widthMm + p.offMm,
+  }));
 
 /** The stretches of the walls that a stretch of the rod hangs before, in order. */
 export function onWalls(span: Span, fromMm: Mm, toMm: Mm): { wallId: string; fromXMm: Mm; toXMm: Mm }[] {
@@ -73,7 +100,11 @@ export function floorOf(span: Span, fromMm: Mm, toMm: Mm): { highMm: Mm; lowMm: 
     const [lo, hi] = [Math.max(fromMm - p.offMm, p.fromXMm), Math.min(toMm - p.offMm, p.toXMm)];
     if (hi < lo - 1e-6) continue;
     const o = p.opening;
-    const heights = [lo, ...[o.xMm, o.xMm + o.widthMm / 2, o.xMm + o.widthMm].filter((x) => x > lo && x < hi), Math.max(lo, hi)].map((x) => floor.atMm(x));
+    const heights = [
+      lo,
+      ...[o.xMm, o.xMm + o.widthMm / 2, o.xMm + o.widthMm].filter((x) => x > lo && x < hi),
+      Math.max(lo, hi),
+    ].map((x) => floor.atMm(x));
     highMm = Math.max(highMm, ...heights);
     lowMm = Math.min(lowMm, ...heights);
   }
@@ -83,4 +114,12 @@ export function floorOf(span: Span, fromMm: Mm, toMm: Mm): { highMm: Mm; lowMm: 
 
 /** How much of the glass lies under stretches of the rod. */
 export const glassUnder = (span: Span, stretches: readonly { fromMm: Mm; toMm: Mm }[]): Mm =>
-  glassOf(span).reduce((sum, g) => sum + Math.min(g.toMm - g.fromMm, stretches.reduce((s, x) => s + overlapLength(x.fromMm, x.toMm, g.fromMm, g.toMm), 0)), 0);
+  glassOf(span).reduce(
+    (sum, g) =>
+      sum +
+      Math.min(
+        g.toMm - g.fromMm,
+        stretches.reduce((s, x) => s + overlapLength(x.fromMm, x.toMm, g.fromMm, g.toMm), 0),
+      ),
+    0,
+  );

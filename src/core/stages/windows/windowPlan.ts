@@ -24,7 +24,8 @@ export type WindowPlace = {
   endsAt: { left: string; right: string };
   /** The line shared by the room's windows; undefined when each keeps its own. */
   lineMm: Mm | undefined;
-  wheelchair: boolean; rented: boolean;
+  wheelchair: boolean;
+  rented: boolean;
   /** Hot things near the wall: along-the-wall span and distance rules are checked by the caller's geometry. */
   heaters: readonly { id: string; name: string; distanceMm: (fromMm: Mm, toMm: Mm) => Mm }[];
   radiators: readonly { id: string; name: string; xMm: Mm; widthMm: Mm; topMm: Mm }[];
@@ -36,32 +37,75 @@ export type WindowPlace = {
 };
 
 export type WindowPlan = {
-  openingId: string; dressingId: string; name: string; wallId: string;
+  openingId: string;
+  dressingId: string;
+  name: string;
+  wallId: string;
   /** All windows under this rod, from the left; one unless it is bent round a bay. */
-  openingIds: string[]; shower: boolean; mount: Mount; span: Span;
-  rodHeightMm: Mm; rodFrom: 'own' | 'line' | 'school' | 'mount'; frameTopMm: Mm; hemOn: 'floor' | 'sill' | 'apron' | 'leaf';
+  openingIds: string[];
+  shower: boolean;
+  mount: Mount;
+  span: Span;
+  rodHeightMm: Mm;
+  rodFrom: 'own' | 'line' | 'school' | 'mount';
+  frameTopMm: Mm;
+  hemOn: 'floor' | 'sill' | 'apron' | 'leaf';
   /** Rod and brackets before the walls; the ends in wall coordinates of the first and the last wall. */
   rodOn: { wallId: string; fromXMm: Mm; toXMm: Mm }[];
-  bracketLeftXMm: Mm; bracketRightXMm: Mm; bracketToBracketMm: Mm; extensionLeftMm: Mm; extensionRightMm: Mm;
-  takeDownMm: Mm; landing: Landing; landingMm: Mm; finishedLengthMm: Mm;
-  panels: number; fullness: number; flatWidthMm: Mm; foldsPerSide: number;
+  bracketLeftXMm: Mm;
+  bracketRightXMm: Mm;
+  bracketToBracketMm: Mm;
+  extensionLeftMm: Mm;
+  extensionRightMm: Mm;
+  takeDownMm: Mm;
+  landing: Landing;
+  landingMm: Mm;
+  finishedLengthMm: Mm;
+  panels: number;
+  fullness: number;
+  flatWidthMm: Mm;
+  foldsPerSide: number;
   panelPlans: PanelPlan[];
   /** From rod to wall at each end, and the overlap in the middle of a pair. */
-  returnMm: Mm; overlapMm: Mm;
-  stackPerSideMm: Mm; glassWidthMm: Mm; glassCoveredMm: Mm; glassCoveredShare: number;
-  routes: LayerPlan['routes']; chosenRoute: LayerPlan['chosenRoute']; making: LayerPlan['making']; /** Repeat of the cloth's own pattern. */ repeatMm: Mm;
+  returnMm: Mm;
+  overlapMm: Mm;
+  stackPerSideMm: Mm;
+  glassWidthMm: Mm;
+  glassCoveredMm: Mm;
+  glassCoveredShare: number;
+  routes: LayerPlan['routes'];
+  chosenRoute: LayerPlan['chosenRoute'];
+  making: LayerPlan['making'];
+  /** Repeat of the cloth's own pattern. */ repeatMm: Mm;
   layerGsm: number;
   /** The sheer on the inner rod. */
   sheer: LayerPlan | null;
   light: LightPlan;
   /** Share of the light that each layer lets through. */
   passes: { main: number; sheer: number };
-  rod: { section: RodSection; load: RodLoad; lengthMm: Mm; bends: number; /** How many rods of that length. */ count: number };
+  rod: {
+    section: RodSection;
+    load: RodLoad;
+    lengthMm: Mm;
+    bends: number;
+    /** How many rods of that length. */ count: number;
+  };
   /** Rods that move with the leaves: where each is, and the height of those below, where the cloth has a pocket at its hem. */
-  leaves: readonly { fromMm: Mm; toMm: Mm }[] | null; lowerRodMm: Mm | null;
+  leaves: readonly { fromMm: Mm; toMm: Mm }[] | null;
+  lowerRodMm: Mm | null;
   /** Where the brackets are fixed: before which wall, where on it, how high; rod by rod. */
   bracketsAt: { wallId: string; xMm: Mm; heightMm: Mm }[];
-  brackets: number; rings: number; hooks: number; finials: number;
-  rulesUsed: { rod: RuleId; extension: RuleId; landing: RuleId | null; takeDown: RuleId; packing: RuleId; light: RuleId };
+  brackets: number;
+  rings: number;
+  hooks: number;
+  finials: number;
+  rulesUsed: {
+    rod: RuleId;
+    extension: RuleId;
+    landing: RuleId | null;
+    takeDown: RuleId;
+    packing: RuleId;
+    light: RuleId;
+  };
   findings: Finding[];
 };

@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bareRoom, cm, cmRules, dressing, inches, inchRules, item, opening, toIn } from '../../../../tests/helpers/rooms';
+import {
+  bareRoom,
+  cm,
+  cmRules,
+  dressing,
+  inches,
+  inchRules,
+  item,
+  opening,
+  toIn,
+} from '../../../../tests/helpers/rooms';
 import type { Landing } from '../../model/types';
 import { planLook } from '../../plan/planLook';
 import { landingMm, nameLanding } from './landing';
@@ -13,25 +23,79 @@ import { findRoutes, rankRoutes, type RouteFacts } from './routes';
 import { straightSpan } from './span';
 
 const rules = inchRules();
-const place = ({ ceilingMm = inches(108), ...more }: Partial<WindowPlace> & { ceilingMm?: number } = {}): WindowPlace => ({ ceilingOver: () => ceilingMm, overhead: () => ({ mm: ceilingMm, by: 'ceiling' }), rented: false, ways: [], vents: [], electric: [], roomMm: { leftMm: inches(40), rightMm: inches(40) }, endsAt: { left: 'wall', right: 'wall' }, lineMm: undefined, wheelchair: false, heaters: [], radiators: [], ...more });
-const plan = (o = opening(), d = dressing(), p = place(), cloth = item({ kind: 'panel', widthMm: inches(54), heightMm: inches(108), clothGsm: 190 }), r = rules) => planWindow({ id: o.id, name: o.name, wallId: o.wallId, span: straightSpan(o), shower: false }, d, { main: cloth, sheer: undefined }, p, r);
+const place = ({
+  ceilingMm = inches(108),
+  ...more
+}: Partial<WindowPlace> & { ceilingMm?: number } = {}): WindowPlace => ({
+  ceilingOver: () => ceilingMm,
+  overhead: () => ({ mm: ceilingMm, by: 'ceiling' }),
+  rented: false,
+  ways: [],
+  vents: [],
+  electric: [],
+  roomMm: { leftMm: inches(40), rightMm: inches(40) },
+  endsAt: { left: 'wall', right: 'wall' },
+  lineMm: undefined,
+  wheelchair: false,
+  heaters: [],
+  radiators: [],
+  ...more,
+});
+const plan = (
+  o = opening(),
+  d = dressing(),
+  p = place(),
+  cloth = item({ kind: 'panel', widthMm: inches(54), heightMm: inches(108), clothGsm: 190 }),
+  r = rules,
+) =>
+  planWindow(
+    { id: o.id, name: o.name, wallId: o.wallId, span: straightSpan(o), shower: false },
+    d,
+    { main: cloth, sheer: undefined },
+    p,
+    r,
+  );
 const codes = (w: ReturnType<typeof plan>) => w.findings.map((f) => f.code);
 
 describe('the rod', () => {
-  it.each([['high', 105], ['twoThirds', 78 + 20], ['overFrame', 83]])('school %s', (school, expected) => {
-    expect(toIn(rodBySchool({ frameTopMm: inches(78), ceilingMm: inches(108) }, inchRules([{ ruleId: 'windows.heightSchool', school }])).rodMm)).toBe(expected);
+  it.each([
+    ['high', 105],
+    ['twoThirds', 78 + 20],
+    ['overFrame', 83],
+  ])('school %s', (school, expected) => {
+    expect(
+      toIn(
+        rodBySchool(
+          { frameTopMm: inches(78), ceilingMm: inches(108) },
+          inchRules([{ ruleId: 'windows.heightSchool', school }]),
+        ).rodMm,
+      ),
+    ).toBe(expected);
   });
   it('is held under a low ceiling, and says by how much', () => {
-    const r = rodBySchool({ frameTopMm: inches(80), ceilingMm: inches(84) }, inchRules([{ ruleId: 'windows.heightSchool', school: 'overFrame' }]));
+    const r = rodBySchool(
+      { frameTopMm: inches(80), ceilingMm: inches(84) },
+      inchRules([{ ruleId: 'windows.heightSchool', school: 'overFrame' }]),
+    );
     expect([toIn(r.rodMm), toIn(r.heldByMm)]).toEqual([82.5, 2.5]);
   });
   it('a 7 ft ceiling still gives a rod over the frame', () => {
-    const w = plan(opening({ sillMm: inches(30), heightMm: inches(50) }), dressing(), place({ ceilingMm: inches(84) }));
+    const w = plan(
+      opening({ sillMm: inches(30), heightMm: inches(50) }),
+      dressing(),
+      place({ ceilingMm: inches(84) }),
+    );
     expect(toIn(w.rodHeightMm)).toBe(81);
     expect(w.rodHeightMm).toBeGreaterThan(w.frameTopMm);
   });
   it('one line over different heads is the highest that all allow', () => {
-    const line = sharedRodLine([{ frameTopMm: inches(81), ceilingMm: inches(108) }, { frameTopMm: inches(76), ceilingMm: inches(108) }], inchRules([{ ruleId: 'windows.heightSchool', school: 'overFrame' }]))!;
+    const line = sharedRodLine(
+      [
+        { frameTopMm: inches(81), ceilingMm: inches(108) },
+        { frameTopMm: inches(76), ceilingMm: inches(108) },
+      ],
+      inchRules([{ ruleId: 'windows.heightSchool', school: 'overFrame' }]),
+    )!;
     expect(toIn(line)).toBe(86);
     expect(sharedRodLine([], rules)).toBeUndefined();
   });
@@ -39,148 +103,319 @@ describe('the rod', () => {
 
 describe('panels, fullness, stack', () => {
   it('widens to the mark above, so that no glass stays covered by a crumb (cm)', () => {
-    const w = plan(opening({ xMm: cm(120), widthMm: cm(140), trimMm: cm(7), sillMm: cm(90), heightMm: cm(120), dropsMm: null }), dressing(), place({ ceilingMm: cm(250), roomMm: { leftMm: cm(100), rightMm: cm(100) } }), item({ kind: 'panel', widthMm: cm(135), heightMm: cm(250), clothGsm: 220 }), cmRules());
+    const w = plan(
+      opening({
+        xMm: cm(120),
+        widthMm: cm(140),
+        trimMm: cm(7),
+        sillMm: cm(90),
+        heightMm: cm(120),
+        dropsMm: null,
+      }),
+      dressing(),
+      place({ ceilingMm: cm(250), roomMm: { leftMm: cm(100), rightMm: cm(100) } }),
+      item({ kind: 'panel', widthMm: cm(135), heightMm: cm(250), clothGsm: 220 }),
+      cmRules(),
+    );
     expect(w.glassCoveredMm).toBe(0);
     expect(w.extensionLeftMm % 5).toBeCloseTo(0, 6);
     expect(codes(w)).toContain('glass-clear');
   });
   it('counts ⌈(72 × 2 + 2 × 3½ + 3) ÷ 54⌉ = 3, so 4 for a pair', () => {
-    const c = countPanels(inches(72), { flatWidthMm: inches(54), clothGsm: 250 }, 2, null, usualEnds(rules), rules);
+    const c = countPanels(
+      inches(72),
+      { flatWidthMm: inches(54), clothGsm: 250 },
+      2,
+      null,
+      usualEnds(rules),
+      rules,
+    );
     expect(c.panels).toBe(4);
     expect(c.fullness).toBeCloseTo((4 * 54 - 10) / 72, 9);
     expect(toIn(c.stackPerSideMm)).toBeCloseTo((2 * 54) / 5.5, 5);
   });
   it('a single draw may be odd and stacks on one side', () => {
-    const c = countPanels(inches(72), { flatWidthMm: inches(54), clothGsm: 80 }, 2, null, { ...usualEnds(rules), overlapMm: 0, pair: false }, rules);
+    const c = countPanels(
+      inches(72),
+      { flatWidthMm: inches(54), clothGsm: 80 },
+      2,
+      null,
+      { ...usualEnds(rules), overlapMm: 0, pair: false },
+      rules,
+    );
     expect(c.panels).toBe(3);
     expect(toIn(c.stackPerSideMm)).toBeCloseTo((3 * 54) / 9, 5);
   });
-  it.each([[60, 9], [150, 7], [300, 5.5], [500, 4.5]])('%d g/m² packs %d times', (clothGsm, packing) => {
-    expect(toIn(countPanels(inches(60), { flatWidthMm: inches(50), clothGsm }, 2, 2, usualEnds(rules), rules).stackPerSideMm)).toBeCloseTo(50 / packing, 5);
+  it.each([
+    [60, 9],
+    [150, 7],
+    [300, 5.5],
+    [500, 4.5],
+  ])('%d g/m² packs %d times', (clothGsm, packing) => {
+    expect(
+      toIn(
+        countPanels(inches(60), { flatWidthMm: inches(50), clothGsm }, 2, 2, usualEnds(rules), rules)
+          .stackPerSideMm,
+      ),
+    ).toBeCloseTo(50 / packing, 5);
   });
   it('brackets widen together for the stack, and stop together where one side stops', () => {
     const cloth = { flatWidthMm: inches(54), clothGsm: 300 };
-    const free = placeBrackets(inches(54), { leftMm: inches(3), rightMm: inches(3) }, { leftMm: inches(60), rightMm: inches(60) }, { leftMm: null, rightMm: null }, cloth, 2, null, usualEnds(rules), rules, (mm) => mm);
+    const free = placeBrackets(
+      inches(54),
+      { leftMm: inches(3), rightMm: inches(3) },
+      { leftMm: inches(60), rightMm: inches(60) },
+      { leftMm: null, rightMm: null },
+      cloth,
+      2,
+      null,
+      usualEnds(rules),
+      rules,
+      (mm) => mm,
+    );
     expect(free.leftMm).toBeCloseTo(free.rightMm, 9);
     expect(free.leftMm + inches(3)).toBeGreaterThanOrEqual(free.count.stackPerSideMm - 1e-6);
-    const held = placeBrackets(inches(54), { leftMm: inches(3), rightMm: inches(3) }, { leftMm: inches(60), rightMm: inches(9) }, { leftMm: null, rightMm: null }, cloth, 2, null, usualEnds(rules), rules, (mm) => mm);
+    const held = placeBrackets(
+      inches(54),
+      { leftMm: inches(3), rightMm: inches(3) },
+      { leftMm: inches(60), rightMm: inches(9) },
+      { leftMm: null, rightMm: null },
+      cloth,
+      2,
+      null,
+      usualEnds(rules),
+      rules,
+      (mm) => mm,
+    );
     expect([toIn(held.leftMm), toIn(held.rightMm)]).toEqual([9, 9]);
   });
   it('a bracket by the corner is held, and the glass that stays covered is said', () => {
-    const w = plan(opening(), dressing(), place({ roomMm: { leftMm: inches(2), rightMm: inches(40) } }), item({ kind: 'panel', widthMm: inches(54), heightMm: inches(108), clothGsm: 450 }));
+    const w = plan(
+      opening(),
+      dressing(),
+      place({ roomMm: { leftMm: inches(2), rightMm: inches(40) } }),
+      item({ kind: 'panel', widthMm: inches(54), heightMm: inches(108), clothGsm: 450 }),
+    );
     expect(toIn(w.extensionLeftMm)).toBeCloseTo(2, 5);
     expect(codes(w)).toEqual(expect.arrayContaining(['bracket-held-by-neighbour', 'glass-covered']));
     expect(w.glassCoveredShare).toBeCloseTo(w.glassCoveredMm / w.glassWidthMm, 9);
   });
-  it('too few panels look like a sheet', () => expect(codes(plan(opening(), dressing({ panels: 1 })))).toContain('fullness-low'));
+  it('too few panels look like a sheet', () =>
+    expect(codes(plan(opening(), dressing({ panels: 1 })))).toContain('fullness-low'));
 });
 
 describe('landing', () => {
-  it.each<[Landing, number]>([['clear', 0.5], ['kiss', 0], ['break', -1], ['pool', -3]])('%s is %d in', (landing, expected) => expect(toIn(landingMm(landing, rules))).toBe(expected));
-  it.each([[0, 'kiss'], [0.125, 'kiss'], [-0.5, 'clear'], [1, 'break'], [2.5, 'pool'], [4, 'pool'], [9, 'fullPool'], [14, undefined], [-2, undefined]])('%d in over the floor is %s', (over, name) => expect(nameLanding(inches(over), rules)?.landing).toBe(name));
+  it.each<[Landing, number]>([
+    ['clear', 0.5],
+    ['kiss', 0],
+    ['break', -1],
+    ['pool', -3],
+  ])('%s is %d in', (landing, expected) => expect(toIn(landingMm(landing, rules))).toBe(expected));
+  it.each([
+    [0, 'kiss'],
+    [0.125, 'kiss'],
+    [-0.5, 'clear'],
+    [1, 'break'],
+    [2.5, 'pool'],
+    [4, 'pool'],
+    [9, 'fullPool'],
+    [14, undefined],
+    [-2, undefined],
+  ])('%d in over the floor is %s', (over, name) =>
+    expect(nameLanding(inches(over), rules)?.landing).toBe(name),
+  );
 });
 
 describe('a floor that drops', () => {
-  const sloped = (right: number) => opening({ dropsMm: { left: inches(78), middle: inches(78 + right / 2), right: inches(78 + right) } });
+  const sloped = (right: number) =>
+    opening({ dropsMm: { left: inches(78), middle: inches(78 + right / 2), right: inches(78 + right) } });
   it('hems each panel to its own shortest drop', () => {
     const w = plan(sloped(1));
-    expect([w.panelPlans[0]!, w.panelPlans[w.panels - 1]!].map((p) => toIn(p.finishedLengthMm))).toEqual([103.5, 104.375]);
+    expect([w.panelPlans[0]!, w.panelPlans[w.panels - 1]!].map((p) => toIn(p.finishedLengthMm))).toEqual([
+      103.5, 104.375,
+    ]);
     expect(codes(w)).toEqual(expect.arrayContaining(['hems-differ', 'kiss-over-uneven-floor']));
   });
   it('one length takes the shortest drop of all', () => {
-    const w = plan(sloped(1), dressing(), place(), undefined, inchRules([{ ruleId: 'windows.unevenFloor', school: 'oneLength' }]));
-    expect(w.panelPlans.map((p) => toIn(p.finishedLengthMm))).toEqual(Array.from({ length: w.panels }, () => 103.5));
+    const w = plan(
+      sloped(1),
+      dressing(),
+      place(),
+      undefined,
+      inchRules([{ ruleId: 'windows.unevenFloor', school: 'oneLength' }]),
+    );
+    expect(w.panelPlans.map((p) => toIn(p.finishedLengthMm))).toEqual(
+      Array.from({ length: w.panels }, () => 103.5),
+    );
   });
   it('a break hides up to its own size, and says so', () => {
     expect(codes(plan(sloped(0.75), dressing({ landing: 'break' })))).toContain('floor-hidden-by-landing');
     expect(codes(plan(sloped(2), dressing({ landing: 'break' })))).not.toContain('floor-hidden-by-landing');
   });
-  it('an eighth is within the give of the hooks', () => expect(codes(plan(sloped(0.125)))).toContain('floor-level'));
-  it('unmeasured drops are said, not guessed away', () => expect(codes(plan(opening({ dropsMm: null })))).toContain('floor-not-measured'));
+  it('an eighth is within the give of the hooks', () =>
+    expect(codes(plan(sloped(0.125)))).toContain('floor-level'));
+  it('unmeasured drops are said, not guessed away', () =>
+    expect(codes(plan(opening({ dropsMm: null })))).toContain('floor-not-measured'));
 });
 
 describe('every route closes: rod − take-down − landing − floor = length that hangs', () => {
   it('over ceilings, floors, landings and units', () => {
-    fc.assert(fc.property(fc.integer({ min: 84, max: 144 }), fc.double({ min: -1.5, max: 1.5, noNaN: true }), fc.constantFrom<Landing>('clear', 'kiss', 'break', 'pool'), fc.constantFrom('ringClip' as const, 'grommet' as const, 'rodPocket' as const), (ceiling, fall, landing, heading) => {
-      const o = opening({ dropsMm: { left: inches(78), middle: inches(78), right: inches(78 + fall) } });
-      const w = plan(o, dressing({ landing, heading }), place({ ceilingMm: inches(ceiling) }));
-      const highest = Math.max(...w.panelPlans.map((p) => p.floorHighMm));
-      for (const p of w.panelPlans) {
-        // the floor that closes the sum is the panel's own, or the highest where all panels are one length
-        const closes = w.rodHeightMm - w.takeDownMm - w.landingMm - p.finishedLengthMm;
-        const miss = Math.min(Math.abs(closes - p.floorHighMm), Math.abs(closes - highest));
-        expect(miss).toBeLessThanOrEqual(inches(1 / 16) + 1e-6);
-      }
-      const longest = Math.max(...w.panelPlans.map((p) => p.finishedLengthMm));
-      for (const r of w.routes) {
-        const takeDown = w.rodHeightMm - w.takeDownMm - w.landingMm;
-        switch (r.kind) {
-          case 'asItIs':
-            expect(r.rodMm - w.rodHeightMm).toBeCloseTo(r.stockMm! - longest, 6);
-            expect(r.rodMm).toBeLessThanOrEqual(inches(ceiling));
-            break;
-          case 'otherLanding':
-            expect(r.landing).not.toBe(landing);
-            expect(r.finishedMm).toBe(r.stockMm);
-            break;
-          case 'takeUp':
-            expect(r.stockMm! - r.finishedMm).toBeGreaterThanOrEqual(-1e-6);
-            expect(r.finishedMm).toBeCloseTo(longest, 6);
-            break;
-          case 'longerRings':
-            expect(r.stockMm! + r.gainMm).toBeCloseTo(longest, 6);
-            expect(r.gainMm).toBeLessThanOrEqual(inches(2) + 1e-6);
-            break;
-          case 'letDown':
-            expect(r.stockMm! + r.gainMm).toBeCloseTo(r.finishedMm, 6);
-            break;
-          case 'made':
-            expect(r.made!.cutMm).toBeGreaterThan(r.finishedMm);
-            expect(r.made!.totalMm).toBeCloseTo(r.made!.widths * r.made!.cutMm, 6);
-            break;
-          case 'pins':
-            expect(r.stockMm! + r.gainMm).toBeCloseTo(longest, 6);
-        }
-        expect(takeDown).toBeGreaterThan(0);
-        expect(Number.isFinite(r.cost)).toBe(true);
-      }
-    }), { numRuns: 150 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 84, max: 144 }),
+        fc.double({ min: -1.5, max: 1.5, noNaN: true }),
+        fc.constantFrom<Landing>('clear', 'kiss', 'break', 'pool'),
+        fc.constantFrom('ringClip' as const, 'grommet' as const, 'rodPocket' as const),
+        (ceiling, fall, landing, heading) => {
+          const o = opening({ dropsMm: { left: inches(78), middle: inches(78), right: inches(78 + fall) } });
+          const w = plan(o, dressing({ landing, heading }), place({ ceilingMm: inches(ceiling) }));
+          const highest = Math.max(...w.panelPlans.map((p) => p.floorHighMm));
+          for (const p of w.panelPlans) {
+            // the floor that closes the sum is the panel's own, or the highest where all panels are one length
+            const closes = w.rodHeightMm - w.takeDownMm - w.landingMm - p.finishedLengthMm;
+            const miss = Math.min(Math.abs(closes - p.floorHighMm), Math.abs(closes - highest));
+            expect(miss).toBeLessThanOrEqual(inches(1 / 16) + 1e-6);
+          }
+          const longest = Math.max(...w.panelPlans.map((p) => p.finishedLengthMm));
+          for (const r of w.routes) {
+            const takeDown = w.rodHeightMm - w.takeDownMm - w.landingMm;
+            switch (r.kind) {
+              case 'asItIs':
+                expect(r.rodMm - w.rodHeightMm).toBeCloseTo(r.stockMm! - longest, 6);
+                expect(r.rodMm).toBeLessThanOrEqual(inches(ceiling));
+                break;
+              case 'otherLanding':
+                expect(r.landing).not.toBe(landing);
+                expect(r.finishedMm).toBe(r.stockMm);
+                break;
+              case 'takeUp':
+                expect(r.stockMm! - r.finishedMm).toBeGreaterThanOrEqual(-1e-6);
+                expect(r.finishedMm).toBeCloseTo(longest, 6);
+                break;
+              case 'longerRings':
+                expect(r.stockMm! + r.gainMm).toBeCloseTo(longest, 6);
+                expect(r.gainMm).toBeLessThanOrEqual(inches(2) + 1e-6);
+                break;
+              case 'letDown':
+                expect(r.stockMm! + r.gainMm).toBeCloseTo(r.finishedMm, 6);
+                break;
+              case 'made':
+                expect(r.made!.cutMm).toBeGreaterThan(r.finishedMm);
+                expect(r.made!.totalMm).toBeCloseTo(r.made!.widths * r.made!.cutMm, 6);
+                break;
+              case 'pins':
+                expect(r.stockMm! + r.gainMm).toBeCloseTo(longest, 6);
+            }
+            expect(takeDown).toBeGreaterThan(0);
+            expect(Number.isFinite(r.cost)).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 150 },
+    );
   });
 });
 
 describe('the five ways', () => {
-  const facts = (finished: number, more: Partial<RouteFacts> = {}): RouteFacts => ({ mayLie: true, rodMm: inches(105), rodLowMm: inches(80), rodHighMm: inches(106.5), takeDownMm: inches(1.5), landing: 'kiss', landingMm: 0, drops: [{ rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }, { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) }], panels: 2, rings: 28, pins: { lowerMm: 0, raiseMm: 0 }, ringsGrow: true, making: planMaking({ makeUpWidthMm: inches(140), finishedMm: inches(finished), panels: 2, panelFinishedMm: inches(40), returnMm: inches(3.5), overlapMm: inches(3), heading: 'ringClip', lining: 'none', clothWidthMm: null, repeatMm: 0, halfDrop: false }, rules), lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30, setOf: 1 })), ...more });
+  const facts = (finished: number, more: Partial<RouteFacts> = {}): RouteFacts => ({
+    mayLie: true,
+    rodMm: inches(105),
+    rodLowMm: inches(80),
+    rodHighMm: inches(106.5),
+    takeDownMm: inches(1.5),
+    landing: 'kiss',
+    landingMm: 0,
+    drops: [
+      { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) },
+      { rodToFloorMm: inches(finished + 1.5), finishedMm: inches(finished) },
+    ],
+    panels: 2,
+    rings: 28,
+    pins: { lowerMm: 0, raiseMm: 0 },
+    ringsGrow: true,
+    making: planMaking(
+      {
+        makeUpWidthMm: inches(140),
+        finishedMm: inches(finished),
+        panels: 2,
+        panelFinishedMm: inches(40),
+        returnMm: inches(3.5),
+        overlapMm: inches(3),
+        heading: 'ringClip',
+        lining: 'none',
+        clothWidthMm: null,
+        repeatMm: 0,
+        halfDrop: false,
+      },
+      rules,
+    ),
+    lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30, setOf: 1 })),
+    ...more,
+  });
   const of = (kind: string, r = findRoutes(facts(103.5), rules)) => r.find((x) => x.kind === kind)!;
   it('takes 108 up to 103½ with a new 4 in hem', () => {
-    expect([toIn(of('takeUp').stockMm!), toIn(of('takeUp').finishedMm), of('takeUp').hems]).toEqual([108, 103.5, 2]);
+    expect([toIn(of('takeUp').stockMm!), toIn(of('takeUp').finishedMm), of('takeUp').hems]).toEqual([
+      108, 103.5, 2,
+    ]);
   });
-  it('moves the rod for 102 as it is', () => expect([toIn(of('asItIs').stockMm!), toIn(of('asItIs').rodMm)]).toEqual([102, 103.5]));
+  it('moves the rod for 102 as it is', () =>
+    expect([toIn(of('asItIs').stockMm!), toIn(of('asItIs').rodMm)]).toEqual([102, 103.5]));
   it('lowers 102 by longer rings, by their gain and no more', () => {
     expect(toIn(of('longerRings').gainMm)).toBe(1.5);
-    expect(findRoutes(facts(104.5), rules).some((r) => r.kind === 'longerRings' && r.stockMm === inches(102))).toBe(false);
+    expect(
+      findRoutes(facts(104.5), rules).some((r) => r.kind === 'longerRings' && r.stockMm === inches(102)),
+    ).toBe(false);
   });
   it('lets 102 down when rings do not reach, but not past its hem', () => {
     expect(of('letDown', findRoutes(facts(105), rules)).gainMm).toBeCloseTo(inches(3), 6);
-    expect(findRoutes(facts(107, { lengths: [{ mm: inches(102), owned: 0, priceEach: 1, setOf: 1 }] }), rules).some((r) => r.kind === 'letDown')).toBe(false);
+    expect(
+      findRoutes(
+        facts(107, { lengths: [{ mm: inches(102), owned: 0, priceEach: 1, setOf: 1 }] }),
+        rules,
+      ).some((r) => r.kind === 'letDown'),
+    ).toBe(false);
   });
   it('lays nothing down on a sill or before a tub', () => {
     const ways = findRoutes(facts(105.5, { mayLie: false }), rules);
     expect(ways.some((r) => r.kind === 'otherLanding')).toBe(false);
     expect(ways.length).toBeGreaterThan(0);
   });
-  it('names the other landing of a length', () => expect(findRoutes(facts(105.5), rules).find((r) => r.kind === 'otherLanding')).toMatchObject({ landing: 'pool' }));
+  it('names the other landing of a length', () =>
+    expect(findRoutes(facts(105.5), rules).find((r) => r.kind === 'otherLanding')).toMatchObject({
+      landing: 'pool',
+    }));
   it('makes it from widths of cloth with heading and hem', () => {
     expect(of('made').made).toMatchObject({ widths: Math.ceil(140 / 52) });
     expect(toIn(of('made').made!.cutMm)).toBeCloseTo(103.5 + 8 + 8, 6);
   });
   it('where only pairs are sold, what is left over is paid for too', () => {
-    const cost = (owned: number, setOf: number) => findRoutes(facts(103.5, { panels: 3, lengths: [{ mm: inches(108), owned, priceEach: 5000, setOf }] }), rules).find((r) => r.kind === 'takeUp')!.cost - 3 * 1500;
-    expect([cost(0, 1), cost(0, 2), cost(1, 2), cost(2, 2), cost(3, 2), cost(0, 4)]).toEqual([15_000, 20_000, 10_000, 10_000, 0, 20_000]);
+    const cost = (owned: number, setOf: number) =>
+      findRoutes(
+        facts(103.5, { panels: 3, lengths: [{ mm: inches(108), owned, priceEach: 5000, setOf }] }),
+        rules,
+      ).find((r) => r.kind === 'takeUp')!.cost -
+      3 * 1500;
+    expect([cost(0, 1), cost(0, 2), cost(1, 2), cost(2, 2), cost(3, 2), cost(0, 4)]).toEqual([
+      15_000, 20_000, 10_000, 10_000, 0, 20_000,
+    ]);
   });
-  it('what is owned costs nothing', () => expect(findRoutes(facts(103.5, { lengths: [{ mm: inches(108), owned: 2, priceEach: 5000, setOf: 1 }] }), rules).find((r) => r.kind === 'takeUp')!.cost).toBe(2 * 1500));
+  it('what is owned costs nothing', () =>
+    expect(
+      findRoutes(
+        facts(103.5, { lengths: [{ mm: inches(108), owned: 2, priceEach: 5000, setOf: 1 }] }),
+        rules,
+      ).find((r) => r.kind === 'takeUp')!.cost,
+    ).toBe(2 * 1500));
   it('an eighth short of each other still offers one to take up', () => {
-    const uneven = facts(102, { drops: [{ rodToFloorMm: 0, finishedMm: inches(101.5) }, { rodToFloorMm: 0, finishedMm: inches(102) }] });
-    expect(findRoutes(uneven, rules).find((r) => r.kind === 'takeUp')).toMatchObject({ stockMm: inches(102) });
+    const uneven = facts(102, {
+      drops: [
+        { rodToFloorMm: 0, finishedMm: inches(101.5) },
+        { rodToFloorMm: 0, finishedMm: inches(102) },
+      ],
+    });
+    expect(findRoutes(uneven, rules).find((r) => r.kind === 'takeUp')).toMatchObject({
+      stockMm: inches(102),
+    });
   });
   it('ranks by cost, fit or work', () => {
     const routes = findRoutes(facts(103.5), rules);
@@ -194,11 +429,28 @@ describe('the five ways', () => {
 describe('in centimetres', () => {
   it('uses round metric rules and half centimetre marks', () => {
     const file = bareRoom(cm(420), cm(360), cm(250), 'cm');
-    const full = { ...file, openings: [opening({ xMm: cm(140), widthMm: cm(120), sillMm: cm(80), heightMm: cm(130), trimMm: cm(6), dropsMm: null })], looks: [{ ...file.looks[0]!, dressings: [dressing()] }] };
+    const full = {
+      ...file,
+      openings: [
+        opening({
+          xMm: cm(140),
+          widthMm: cm(120),
+          sillMm: cm(80),
+          heightMm: cm(130),
+          trimMm: cm(6),
+          dropsMm: null,
+        }),
+      ],
+      looks: [{ ...file.looks[0]!, dressings: [dressing()] }],
+    };
     const w = planLook(full, { lookId: 'look' }).windows[0]!;
     expect(w.rodHeightMm).toBeCloseTo(cm(242), 6);
     expect(w.finishedLengthMm).toBeCloseTo(cm(238), 6);
-    expect(w.routes.filter((r) => r.stockMm !== null).every((r) => cmRules().list('windows.stockLengths').includes(r.stockMm!))).toBe(true);
+    expect(
+      w.routes
+        .filter((r) => r.stockMm !== null)
+        .every((r) => cmRules().list('windows.stockLengths').includes(r.stockMm!)),
+    ).toBe(true);
   });
 });
 
@@ -213,7 +465,19 @@ describe('what cannot be', () => {
     expect(w.routes).toEqual([]);
   });
   it('a pool with a wheelchair, a curtain over a radiator', () => {
-    expect(codes(plan(opening(), dressing({ landing: 'pool' }), place({ wheelchair: true })))).toContain('pool-on-wheels');
-    expect(codes(plan(opening(), dressing(), place({ radiators: [{ id: 'r', name: 'R', xMm: inches(60), widthMm: inches(30), topMm: inches(24) }] })))).toContain('curtain-on-radiator');
+    expect(codes(plan(opening(), dressing({ landing: 'pool' }), place({ wheelchair: true })))).toContain(
+      'pool-on-wheels',
+    );
+    expect(
+      codes(
+        plan(
+          opening(),
+          dressing(),
+          place({
+            radiators: [{ id: 'r', name: 'R', xMm: inches(60), widthMm: inches(30), topMm: inches(24) }],
+          }),
+        ),
+      ),
+    ).toContain('curtain-on-radiator');
   });
 });

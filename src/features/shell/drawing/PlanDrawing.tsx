@@ -13,20 +13,72 @@ import { besideWalls } from './besideWalls';
 import { PLAN, PlanShapes, planScale, type ShapesProps } from './PlanShapes';
 
 /** The room's plan at true scale with its lengths. */
-export function PlanDrawing({ file, paint, pieceProps, picked, onBackground, onWallLength, children }: { file: RoomFile; paint: (c: Lab) => string; pieceProps?: ShapesProps['pieceProps']; picked?: string | null; onBackground?: () => void; onWallLength?: (index: number, mm: Mm) => Answer; children?: (scale: Scale) => ReactNode }): ReactNode {
+export function PlanDrawing({
+  file,
+  paint,
+  pieceProps,
+  picked,
+  onBackground,
+  onWallLength,
+  children,
+}: {
+  file: RoomFile;
+  paint: (c: Lab) => string;
+  pieceProps?: ShapesProps['pieceProps'];
+  picked?: string | null;
+  onBackground?: () => void;
+  onWallLength?: (index: number, mm: Mm) => Answer;
+  children?: (scale: Scale) => ReactNode;
+}): ReactNode {
   const t = useTranslations();
   const { width, height, margin } = PLAN;
   const scale = planScale(file, width, height, margin);
   const walls = wallsOf(file.room);
   return (
     <figure className="m-0">
-      <svg viewBox={`0 0 ${width} ${height}`} className="block w-full select-none" role="group" aria-label={t('wall.plan')} onPointerDown={onBackground}>
-        <PlanShapes file={file} width={width} height={height} margin={margin} paint={paint} {...(pieceProps ? { pieceProps } : {})} picked={picked ?? null} />
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        className="block w-full select-none"
+        role="group"
+        aria-label={t('wall.plan')}
+        onPointerDown={onBackground}
+      >
+        <PlanShapes
+          file={file}
+          width={width}
+          height={height}
+          margin={margin}
+          paint={paint}
+          {...(pieceProps ? { pieceProps } : {})}
+          picked={picked ?? null}
+        />
         {children?.(scale)}
-        {besideWalls(walls, scale).map((line, i) => <Dimension key={walls[i]!.id} {...line} valueMm={walls[i]!.lengthMm} unit={file.room.unit} name={walls[i]!.ownName || walls[i]!.side} onCommit={onWallLength && ((mm) => onWallLength(i, mm))} />)}
-        <g aria-hidden="true"><path d={`M${width - 24} 40V16M${width - 29} 24l5-9 5 9`} stroke="#141414" fill="none" /><text x={width - 24} y="54" textAnchor="middle" fontSize="11">N</text></g>
+        {besideWalls(walls, scale).map((line, i) => (
+          <Dimension
+            key={walls[i]!.id}
+            {...line}
+            valueMm={walls[i]!.lengthMm}
+            unit={file.room.unit}
+            name={walls[i]!.ownName || walls[i]!.side}
+            onCommit={onWallLength && ((mm) => onWallLength(i, mm))}
+          />
+        ))}
+        <g aria-hidden="true">
+          <path d={`M${width - 24} 40V16M${width - 29} 24l5-9 5 9`} stroke="#141414" fill="none" />
+          <text x={width - 24} y="54" textAnchor="middle" fontSize="11">
+            N
+          </text>
+        </g>
       </svg>
-      <figcaption className="sr-only"><ul>{file.pieces.map((p) => <li key={p.id}>{`${p.name}: ${formatLength(p.widthMm, file.room.unit)} × ${formatLength(p.depthMm, file.room.unit)}`}</li>)}</ul></figcaption>
+      <figcaption className="sr-only">
+        <ul>
+          {file.pieces.map((p) => (
+            <li
+              key={p.id}
+            >{`${p.name}: ${formatLength(p.widthMm, file.room.unit)} × ${formatLength(p.depthMm, file.room.unit)}`}</li>
+          ))}
+        </ul>
+      </figcaption>
     </figure>
   );
 }

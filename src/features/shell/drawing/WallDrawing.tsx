@@ -17,7 +17,8 @@ const MARGIN = { left: 44, right: 18, top: 40, bottom: 52 };
 
 type Props = {
   elevation: Elevation;
-  width?: number; height?: number;
+  width?: number;
+  height?: number;
   /** What lies on the drawing: dimension lines, handles. */
   children?: (scale: Scale) => ReactNode;
   title: string;
@@ -31,18 +32,41 @@ type Props = {
 };
 
 /** A wall at true scale with its tape, and the same as a list for who does not see the drawing. */
-export function WallDrawing({ elevation, width = DRAWING.width, height: most = DRAWING.height, children, title, shapeProps, onBackground, region, under }: Props): ReactNode {
+export function WallDrawing({
+  elevation,
+  width = DRAWING.width,
+  height: most = DRAWING.height,
+  children,
+  title,
+  shapeProps,
+  onBackground,
+  region,
+  under,
+}: Props): ReactNode {
   const t = useTranslations('shell');
   const { view, kelvin, file } = useRoom();
   const paint = usePaint();
   const part = region ?? { xMm: 0, yMm: 0, widthMm: elevation.lengthMm, heightMm: elevation.ceilingMm };
   const margin = region ? CLOSE : MARGIN;
   // a long wall is held by the sheet's width: the sheet is then no higher than it needs
-  const height = Math.min(most, Math.ceil(((width - margin.left - margin.right) * part.heightMm) / part.widthMm) + margin.top + margin.bottom);
+  const height = Math.min(
+    most,
+    Math.ceil(((width - margin.left - margin.right) * part.heightMm) / part.widthMm) +
+      margin.top +
+      margin.bottom,
+  );
   const { xMm, yMm, widthMm, heightMm } = part;
-  const scale = useMemo(() => fitScale(widthMm, heightMm, width, height, margin, { xMm, yMm }), [xMm, yMm, widthMm, heightMm, width, height, margin]);
+  const scale = useMemo(
+    () => fitScale(widthMm, heightMm, width, height, margin, { xMm, yMm }),
+    [xMm, yMm, widthMm, heightMm, width, height, margin],
+  );
   const clip = useId();
-  const [left, top, wide, high] = [scale.x(part.xMm), scale.y(part.yMm + part.heightMm), part.widthMm * scale.perMm, part.heightMm * scale.perMm];
+  const [left, top, wide, high] = [
+    scale.x(part.xMm),
+    scale.y(part.yMm + part.heightMm),
+    part.widthMm * scale.perMm,
+    part.heightMm * scale.perMm,
+  ];
   const unit = file.room.unit;
   const flat = region !== undefined || elevation.edge.every((p) => p.heightMm >= elevation.ceilingMm - 0.5);
   const lampLit = kelvin < 4000;
@@ -50,39 +74,127 @@ export function WallDrawing({ elevation, width = DRAWING.width, height: most = D
   const floor = paint(file.room.floorFinish.colours[0]!);
   return (
     <figure className="m-0">
-      <svg viewBox={`0 0 ${width} ${height}`} className="block w-full select-none" role="group" aria-label={title} onPointerDown={onBackground}>
-        <clipPath id={clip}><rect x={left} y={top} width={wide} height={high + (region ? 0 : 1)} /></clipPath>
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        className="block w-full select-none"
+        role="group"
+        aria-label={title}
+        onPointerDown={onBackground}
+      >
+        <clipPath id={clip}>
+          <rect x={left} y={top} width={wide} height={high + (region ? 0 : 1)} />
+        </clipPath>
         <rect x={left} y={top + high} width={wide} height={region ? 30 : 12} fill={floor} />
-        <g clipPath={`url(#${clip})`}><g style={view === 'squint' ? { filter: 'blur(7px)' } : undefined}>
-          {elevation.shapes.map((s) => {
-            const props = shapeProps?.(s, scale);
-            const drawn = <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} />;
-            const shown = props ? <g key={s.key} {...props}>{drawn}</g> : drawn;
-            return s.about === 'wall' && under ? <Fragment key={s.key}>{shown}{under(scale)}</Fragment> : shown;
-          })}
-        </g></g>
-        {lampLit && view === 'plain' && <rect x={left} y={top} width={wide} height={high} fill="#1a1206" fillOpacity="0.1" pointerEvents="none" />}
+        <g clipPath={`url(#${clip})`}>
+          <g style={view === 'squint' ? { filter: 'blur(7px)' } : undefined}>
+            {elevation.shapes.map((s) => {
+              const props = shapeProps?.(s, scale);
+              const drawn = <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} />;
+              const shown = props ? (
+                <g key={s.key} {...props}>
+                  {drawn}
+                </g>
+              ) : (
+                drawn
+              );
+              return s.about === 'wall' && under ? (
+                <Fragment key={s.key}>
+                  {shown}
+                  {under(scale)}
+                </Fragment>
+              ) : (
+                shown
+              );
+            })}
+          </g>
+        </g>
+        {lampLit && view === 'plain' && (
+          <rect
+            x={left}
+            y={top}
+            width={wide}
+            height={high}
+            fill="#1a1206"
+            fillOpacity="0.1"
+            pointerEvents="none"
+          />
+        )}
         {!region && <AboveEdge elevation={elevation} scale={scale} fill="#f5f5f5" />}
-        {flat ? <rect x={left} y={top} width={wide} height={high} fill="none" stroke="#141414" strokeWidth="0.8" pointerEvents="none" /> : <path d={`M${left} ${top + high}H${left + wide}`} stroke="#141414" strokeWidth="0.8" pointerEvents="none" />}
-        {!region && <Tape scale={scale} heightMm={elevation.ceilingMm} lengthMm={elevation.lengthMm} unit={unit} />}
+        {flat ? (
+          <rect
+            x={left}
+            y={top}
+            width={wide}
+            height={high}
+            fill="none"
+            stroke="#141414"
+            strokeWidth="0.8"
+            pointerEvents="none"
+          />
+        ) : (
+          <path
+            d={`M${left} ${top + high}H${left + wide}`}
+            stroke="#141414"
+            strokeWidth="0.8"
+            pointerEvents="none"
+          />
+        )}
+        {!region && (
+          <Tape scale={scale} heightMm={elevation.ceilingMm} lengthMm={elevation.lengthMm} unit={unit} />
+        )}
         {children?.(scale)}
       </svg>
       <figcaption className="sr-only">
         {t('onThisWall')}
-        <ul>{listed.map((l) => <li key={l.about}>{t('thingOnWall', { name: l.name, from: formatLength(l.from, unit), width: formatLength(l.to - l.from, unit), bottom: formatLength(l.bottom, unit), top: formatLength(l.top, unit) })}</li>)}</ul>
+        <ul>
+          {listed.map((l) => (
+            <li key={l.about}>
+              {t('thingOnWall', {
+                name: l.name,
+                from: formatLength(l.from, unit),
+                width: formatLength(l.to - l.from, unit),
+                bottom: formatLength(l.bottom, unit),
+                top: formatLength(l.top, unit),
+              })}
+            </li>
+          ))}
+        </ul>
       </figcaption>
     </figure>
   );
 }
 
 /** Things of an elevation with their extents, parts taken together, left to right. */
-function listOf(shapes: readonly Shape[]): { about: string; name: string; from: number; to: number; bottom: number; top: number }[] {
-  const things = new Map<string, { about: string; name: string; from: number; to: number; bottom: number; top: number }>();
+function listOf(
+  shapes: readonly Shape[],
+): { about: string; name: string; from: number; to: number; bottom: number; top: number }[] {
+  const things = new Map<
+    string,
+    { about: string; name: string; from: number; to: number; bottom: number; top: number }
+  >();
   for (const s of shapes) {
     if (!s.name) continue;
     const known = things.get(s.about);
-    const now = { about: s.about, name: s.name, from: s.box.xMm, to: s.box.xMm + s.box.widthMm, bottom: s.box.yMm, top: s.box.yMm + s.box.heightMm };
-    things.set(s.about, known ? { ...known, from: Math.min(known.from, now.from), to: Math.max(known.to, now.to), bottom: Math.min(known.bottom, now.bottom), top: Math.max(known.top, now.top) } : now);
+    const now = {
+      about: s.about,
+      name: s.name,
+      from: s.box.xMm,
+      to: s.box.xMm + s.box.widthMm,
+      bottom: s.box.yMm,
+      top: s.box.yMm + s.box.heightMm,
+    };
+    things.set(
+      s.about,
+      known
+        ? {
+            ...known,
+            from: Math.min(known.from, now.from),
+            to: Math.max(known.to, now.to),
+            bottom: Math.min(known.bottom, now.bottom),
+            top: Math.max(known.top, now.top),
+          }
+        : now,
+    );
   }
   return [...things.values()].sort((a, b) => a.from - b.from);
 }

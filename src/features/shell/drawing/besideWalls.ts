@@ -11,7 +11,10 @@ const NUMBER = { width: 34, height: 18 };
 const meet = (a: Line, b: Line): boolean => {
   const [ax, ay, bx, by] = [(a.x1 + a.x2) / 2, (a.y1 + a.y2) / 2, (b.x1 + b.x2) / 2, (b.y1 + b.y2) / 2];
   const point = (xMm: number, yMm: number) => ({ xMm, yMm });
-  return (Math.abs(ax - bx) < NUMBER.width && Math.abs(ay - by) < NUMBER.height) || crossing(point(a.x1, a.y1), point(a.x2, a.y2), point(b.x1, b.y1), point(b.x2, b.y2)) !== undefined;
+  return (
+    (Math.abs(ax - bx) < NUMBER.width && Math.abs(ay - by) < NUMBER.height) ||
+    crossing(point(a.x1, a.y1), point(a.x2, a.y2), point(b.x1, b.y1), point(b.x2, b.y2)) !== undefined
+  );
 };
 
 /**
@@ -22,11 +25,18 @@ export function besideWalls(walls: readonly Wall[], scale: Scale): Line[] {
   const beside = (w: Wall, off: number): Line => {
     const out = (w.facingDeg * Math.PI) / 180;
     const [dx, dy] = [Math.sin(out) * off, -Math.cos(out) * off];
-    return { x1: scale.x(w.from.xMm) + dx, y1: scale.y(w.from.yMm) + dy, x2: scale.x(w.to.xMm) + dx, y2: scale.y(w.to.yMm) + dy };
+    return {
+      x1: scale.x(w.from.xMm) + dx,
+      y1: scale.y(w.from.yMm) + dy,
+      x2: scale.x(w.to.xMm) + dx,
+      y2: scale.y(w.to.yMm) + dy,
+    };
   };
   const written = new Map<string, Line>();
   for (const w of [...walls].sort((a, b) => b.lengthMm - a.lengthMm)) {
-    const free = [OFF, -OFF].map((off) => beside(w, off)).find((line) => ![...written.values()].some((other) => meet(line, other)));
+    const free = [OFF, -OFF]
+      .map((off) => beside(w, off))
+      .find((line) => ![...written.values()].some((other) => meet(line, other)));
     written.set(w.id, free ?? beside(w, OFF));
   }
   return walls.map((w) => written.get(w.id)!);

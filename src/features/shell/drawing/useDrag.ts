@@ -6,7 +6,14 @@ import { markStep, toMark } from '../../../core/base/units';
 import type { Scale } from '../../../ui/drawing/scale';
 
 /** Movement of a drag on a drawing in millimetres, whatever size the drawing is shown at; snapped to the tape's marks. `alone`: Alt is held, so that no rule pulls. */
-export function useDrawingDrag(unit: LengthUnit, on: { start?: (key: string) => void; move: (key: string, dxMm: Mm, dyMm: Mm, alone: boolean) => void; end: (key: string, dxMm: Mm, dyMm: Mm, moved: boolean, alone: boolean) => void }) {
+export function useDrawingDrag(
+  unit: LengthUnit,
+  on: {
+    start?: (key: string) => void;
+    move: (key: string, dxMm: Mm, dyMm: Mm, alone: boolean) => void;
+    end: (key: string, dxMm: Mm, dyMm: Mm, moved: boolean, alone: boolean) => void;
+  },
+) {
   const ratio = useRef(1);
   return useGesture(
     ({ args, first, last, movement: [mx, my], event, tap, altKey }) => {
@@ -27,13 +34,21 @@ export function useDrawingDrag(unit: LengthUnit, on: { start?: (key: string) => 
 }
 
 /** Arrow keys as a nudge: one mark, or with Shift eight (an inch) or two (a centimetre). Undefined for other keys. */
-export function nudgeOf(e: { key: string; shiftKey: boolean }, unit: LengthUnit): { dxMm: Mm; dyMm: Mm } | undefined {
+export function nudgeOf(
+  e: { key: string; shiftKey: boolean },
+  unit: LengthUnit,
+): { dxMm: Mm; dyMm: Mm } | undefined {
   const by = markStep(unit) * (e.shiftKey ? (unit === 'cm' ? 2 : 8) : 1);
   switch (e.key) {
-    case 'ArrowLeft': return { dxMm: -by, dyMm: 0 };
-    case 'ArrowRight': return { dxMm: by, dyMm: 0 };
-    case 'ArrowUp': return { dxMm: 0, dyMm: by };
-    case 'ArrowDown': return { dxMm: 0, dyMm: -by };
-    default: return undefined;
+    case 'ArrowLeft':
+      return { dxMm: -by, dyMm: 0 };
+    case 'ArrowRight':
+      return { dxMm: by, dyMm: 0 };
+    case 'ArrowUp':
+      return { dxMm: 0, dyMm: by };
+    case 'ArrowDown':
+      return { dxMm: 0, dyMm: -by };
+    default:
+      return undefined;
   }
 }

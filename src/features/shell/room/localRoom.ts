@@ -12,7 +12,12 @@ export function createLocalRoom(begin: () => RoomFile, store: Store) {
   let future: RoomFile[] = [];
   const listeners = new Set<() => void>();
   const label = (file: RoomFile) => ({ code: 'setRoom', name: file.room.name });
-  const of = (file: RoomFile): Snapshot => ({ file, saving: { state: 'saved' }, said: null, labels: { undo: past.length > 0 ? label(file) : null, redo: future.length > 0 ? label(file) : null } });
+  const of = (file: RoomFile): Snapshot => ({
+    file,
+    saving: { state: 'saved' },
+    said: null,
+    labels: { undo: past.length > 0 ? label(file) : null, redo: future.length > 0 ? label(file) : null },
+  });
   let snapshot = of(begin());
   const show = (file: RoomFile, keep = true) => {
     snapshot = of(file);
@@ -45,7 +50,12 @@ export function createLocalRoom(begin: () => RoomFile, store: Store) {
         store.write(JSON.stringify(snapshot.file));
       }
     },
-    subscribe: (listener: () => void) => { listeners.add(listener); return () => { listeners.delete(listener); }; },
+    subscribe: (listener: () => void) => {
+      listeners.add(listener);
+      return () => {
+        listeners.delete(listener);
+      };
+    },
     snapshot: () => snapshot,
   };
 }

@@ -9,8 +9,21 @@ const box = (n: number) => ({ baseRevision: n, batches: [[change]] });
 function browser() {
   const kept = new Map<string, string>();
   const held = new Set<string>();
-  const store: OutboxStore = { keys: () => [...kept.keys()], get: (k) => kept.get(k) ?? null, set: (k, t) => void kept.set(k, t), remove: (k) => void kept.delete(k), hold: (n) => void held.add(n), ifFree: async (n, work) => { if (!held.has(n)) work(); } };
-  return { kept, open: (page: string, room = 'r') => createOutbox(room, page, store), end: (page: string, room = 'r') => held.delete(`rideau:unsent:${room}:${page}`) };
+  const store: OutboxStore = {
+    keys: () => [...kept.keys()],
+    get: (k) => kept.get(k) ?? null,
+    set: (k, t) => void kept.set(k, t),
+    remove: (k) => void kept.delete(k),
+    hold: (n) => void held.add(n),
+    ifFree: async (n, work) => {
+      if (!held.has(n)) work();
+    },
+  };
+  return {
+    kept,
+    open: (page: string, room = 'r') => createOutbox(room, page, store),
+    end: (page: string, room = 'r') => held.delete(`rideau:unsent:${room}:${page}`),
+  };
 }
 
 describe('the outbox', () => {
@@ -46,7 +59,16 @@ describe('the outbox', () => {
     expect([...b.kept.keys()]).toEqual(['rideau:unsent:other:one']);
   });
   it('does without a store', () => {
-    const full: OutboxStore = { keys: () => [], get: () => null, set: () => { throw new Error('full'); }, remove: () => undefined, hold: () => undefined, ifFree: async () => undefined };
+    const full: OutboxStore = {
+      keys: () => [],
+      get: () => null,
+      set: () => {
+        throw new Error('full');
+      },
+      remove: () => undefined,
+      hold: () => undefined,
+      ifFree: async () => undefined,
+    };
     expect(() => createOutbox('r', 'p', full).write(box(1))).not.toThrow();
   });
 });

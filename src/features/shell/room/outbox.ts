@@ -7,7 +7,10 @@ export type LeftOutbox = Outbox & { taken: () => void };
 
 /** Where an outbox is kept, and how it is told whether the page that wrote it is still there; passed in for the tests. */
 export type OutboxStore = {
-  keys: () => string[]; get: (key: string) => string | null; set: (key: string, text: string) => void; remove: (key: string) => void;
+  keys: () => string[];
+  get: (key: string) => string | null;
+  set: (key: string, text: string) => void;
+  remove: (key: string) => void;
   /** Holds a name for as long as this page lives. */
   hold: (name: string) => void;
   /** Does work if no living page holds the name. */
@@ -57,11 +60,25 @@ function read(store: OutboxStore, key: string): Outbox | null {
 
 /** The browser's own store and locks. Without locks (a page that is not served from this machine) a left outbox counts as free. */
 export const browserStore: OutboxStore = {
-  keys: () => { try { return Object.keys(window.localStorage); } catch { return []; } },
-  get: (key) => window.localStorage.getItem(key), set: (key, text) => window.localStorage.setItem(key, text), remove: (key) => window.localStorage.removeItem(key),
-  hold: (name) => { if (typeof navigator !== 'undefined' && 'locks' in navigator) void navigator.locks.request(name, () => new Promise(() => undefined)); },
+  keys: () => {
+    try {
+      return Object.keys(window.localStorage);
+    } catch {
+      return [];
+    }
+  },
+  get: (key) => window.localStorage.getItem(key),
+  set: (key, text) => window.localStorage.setItem(key, text),
+  remove: (key) => window.localStorage.removeItem(key),
+  hold: (name) => {
+    if (typeof navigator !== 'undefined' && 'locks' in navigator)
+      void navigator.locks.request(name, () => new Promise(() => undefined));
+  },
   ifFree: async (name, work) => {
-    if ('locks' in navigator) await navigator.locks.request(name, { ifAvailable: true }, (lock) => { if (lock) work(); });
+    if ('locks' in navigator)
+      await navigator.locks.request(name, { ifAvailable: true }, (lock) => {
+        if (lock) work();
+      });
     else work();
   },
 };

@@ -7,20 +7,36 @@ import type { Outbox } from './outbox';
 import { createSaver, type Doors } from './saver';
 
 const start = demoRoom('long-room');
-const move = (id: string, x: number): Change => ({ do: 'putOpening', opening: { ...start.openings.find((o) => o.id === id)!, xMm: inches(x) } });
-const xOf = (file: RoomFile, id = 'harbour-window') => Math.round(file.openings.find((o) => o.id === id)!.xMm / 25.4);
+const move = (id: string, x: number): Change => ({
+  do: 'putOpening',
+  opening: { ...start.openings.find((o) => o.id === id)!, xMm: inches(x) },
+});
+const xOf = (file: RoomFile, id = 'harbour-window') =>
+  Math.round(file.openings.find((o) => o.id === id)!.xMm / 25.4);
 const settle = () => new Promise((r) => setTimeout(r, 5));
 
 /** A studio on the other side: takes changes at its revision, refuses stale ones, can be down. */
 function studio() {
-  const s = { file: start, revision: 1, down: false, outbox: null as Outbox | null, told: [] as number[], later: [] as (() => void)[], refuse: false, left: [] as Outbox[], replays: [] as string[], before: start };
+  const s = {
+    file: start,
+    revision: 1,
+    down: false,
+    outbox: null as Outbox | null,
+    told: [] as number[],
+    later: [] as (() => void)[],
+    refuse: false,
+    left: [] as Outbox[],
+    replays: [] as string[],
+    before: start,
+  };
   const state = () => ({ revision: s.revision, undo: { code: 'putOpening', name: 'theirs' }, redo: null });
   const doors: Doors = {
     change: async (base, changes) => {
       await Promise.resolve();
       if (s.down) throw new Error('down');
       if (s.refuse) return { ok: false, issues: [{ code: 'refused', issues: [{ message: 'no' }] }] };
-      if (base !== s.revision) return { ok: false, issues: [{ code: 'stale', since: [{ code: 'putOpening', name: 'theirs' }] }] };
+      if (base !== s.revision)
+        return { ok: false, issues: [{ code: 'stale', since: [{ code: 'putOpening', name: 'theirs' }] }] };
       s.before = s.file;
       s.file = changes.reduce(applyChange, s.file);
       s.revision++;
@@ -33,10 +49,29 @@ function studio() {
       s.revision++;
       return { ok: true, value: { ...state(), label: { code: 'putOpening', name: 'x' }, file: s.file } };
     },
-    open: async () => ({ ...state(), file: s.file }), state: async () => state(),
-    leftOutbox: async () => { const first = s.left[0]; return first ? { ...first, taken: () => { s.left = s.left.slice(1); } } : null; }, writeOutbox: (o) => { s.outbox = o && structuredClone(o); }, tell: (r) => s.told.push(r), later: (w) => s.later.push(w),
+    open: async () => ({ ...state(), file: s.file }),
+    state: async () => state(),
+    leftOutbox: async () => {
+      const first = s.left[0];
+      return first
+        ? {
+            ...first,
+            taken: () => {
+              s.left = s.left.slice(1);
+            },
+          }
+        : null;
+    },
+    writeOutbox: (o) => {
+      s.outbox = o && structuredClone(o);
+    },
+    tell: (r) => s.told.push(r),
+    later: (w) => s.later.push(w),
   };
-  const elsewhere = (c: Change) => { s.file = applyChange(s.file, c); s.revision++; };
+  const elsewhere = (c: Change) => {
+    s.file = applyChange(s.file, c);
+    s.revision++;
+  };
   return { s, doors, elsewhere, open: () => createSaver({ ...state(), file: s.file }, doors) };
 }
 
@@ -49,7 +84,13 @@ describe('saving as it is made', () => {
     expect(xOf(saver.snapshot().file)).toBe(20);
     expect(s.outbox!.batches.length).toBe(2);
     await settle();
-    expect([xOf(s.file), xOf(s.file, 'galley-window'), s.outbox, saver.snapshot().saving.state, s.told]).toEqual([20, 110, null, 'saved', [2, 3]]);
+    expect([
+      xOf(s.file),
+      xOf(s.file, 'galley-window'),
+      s.outbox,
+      saver.snapshot().saving.state,
+      s.told,
+    ]).toEqual([20, 110, null, 'saved', [2, 3]]);
   });
   it('a killed studio loses nothing: it is said, kept and sent again', async () => {
     const { s, open } = studio();
@@ -73,10 +114,18 @@ describe('saving as it is made', () => {
   });
   it('two crashed tabs: the first goes in, the second is asked about, and neither is lost', async () => {
     const { s, open } = studio();
-    s.left = [{ baseRevision: 1, batches: [[move('harbour-window', 25)]] }, { baseRevision: 1, batches: [[move('galley-window', 112)]] }];
+    s.left = [
+      { baseRevision: 1, batches: [[move('harbour-window', 25)]] },
+      { baseRevision: 1, batches: [[move('galley-window', 112)]] },
+    ];
     const saver = open();
     await saver.wake();
-    expect([xOf(s.file), saver.snapshot().saving.state, s.outbox!.batches.length, s.left]).toEqual([25, 'stale', 1, []]);
+    expect([xOf(s.file), saver.snapshot().saving.state, s.outbox!.batches.length, s.left]).toEqual([
+      25,
+      'stale',
+      1,
+      [],
+    ]);
     await saver.takeFresh('on-top');
     await settle();
     expect([xOf(s.file), xOf(s.file, 'galley-window'), s.outbox]).toEqual([25, 112, null]);
@@ -101,7 +150,10 @@ describe('saving as it is made', () => {
     s.refuse = true;
     saver.change([move('harbour-window', 20)]);
     await settle();
-    expect([saver.snapshot().saving, xOf(saver.snapshot().file)]).toEqual([{ state: 'refused', why: 'no' }, 34]);
+    expect([saver.snapshot().saving, xOf(saver.snapshot().file)]).toEqual([
+      { state: 'refused', why: 'no' },
+      34,
+    ]);
   });
 });
 
@@ -118,7 +170,11 @@ describe('a second tab', () => {
     expect(saver.snapshot().saving).toMatchObject({ mine: 2 });
     await saver.takeFresh('on-top');
     await settle();
-    expect([xOf(s.file), xOf(s.file, 'galley-window'), saver.snapshot().saving.state]).toEqual([22, 112, 'saved']);
+    expect([xOf(s.file), xOf(s.file, 'galley-window'), saver.snapshot().saving.state]).toEqual([
+      22,
+      112,
+      'saved',
+    ]);
   });
   it('may leave its own out', async () => {
     const { s, elsewhere, open } = studio();
@@ -127,7 +183,11 @@ describe('a second tab', () => {
     saver.change([move('harbour-window', 20)]);
     await settle();
     await saver.takeFresh('out');
-    expect([xOf(saver.snapshot().file), xOf(saver.snapshot().file, 'galley-window'), s.outbox]).toEqual([34, 112, null]);
+    expect([xOf(saver.snapshot().file), xOf(saver.snapshot().file, 'galley-window'), s.outbox]).toEqual([
+      34,
+      112,
+      null,
+    ]);
   });
   it('hears of a write at once, and does not mind its own', async () => {
     const { elsewhere, open } = studio();
@@ -157,7 +217,12 @@ describe('a second tab', () => {
     s.down = false;
     s.later.forEach((w) => w());
     await settle();
-    expect([s.replays, xOf(saver.snapshot().file), saver.snapshot().saving.state, s.outbox]).toEqual([['undo'], 34, 'saved', null]);
+    expect([s.replays, xOf(saver.snapshot().file), saver.snapshot().saving.state, s.outbox]).toEqual([
+      ['undo'],
+      34,
+      'saved',
+      null,
+    ]);
   });
   it('undo right after a change takes that change back, and what is changed after it stays on top', async () => {
     const { s, open } = studio();
@@ -168,7 +233,13 @@ describe('a second tab', () => {
     await undone;
     expect(xOf(saver.snapshot().file, 'galley-window')).toBe(112);
     await settle();
-    expect([s.replays, xOf(s.file), xOf(s.file, 'galley-window'), saver.snapshot().saving.state, s.outbox]).toEqual([['undo'], 34, 112, 'saved', null]);
+    expect([
+      s.replays,
+      xOf(s.file),
+      xOf(s.file, 'galley-window'),
+      saver.snapshot().saving.state,
+      s.outbox,
+    ]).toEqual([['undo'], 34, 112, 'saved', null]);
     expect(saver.snapshot().file).toEqual(s.file);
   });
   it('undo is given up when the change it was meant for is refused', async () => {
@@ -185,7 +256,13 @@ describe('a second tab', () => {
 describe('a room that stands only here', () => {
   it('is kept, undone and redone, and survives something unreadable', async () => {
     let kept: string | null = null;
-    const make = () => createLocalRoom(() => start, { read: () => kept, write: (t) => { kept = t; } });
+    const make = () =>
+      createLocalRoom(() => start, {
+        read: () => kept,
+        write: (t) => {
+          kept = t;
+        },
+      });
     const room = make();
     room.change([move('harbour-window', 20)]);
     await room.replay('undo');

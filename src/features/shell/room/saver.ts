@@ -4,12 +4,26 @@ import type { RoomFile } from '../../../core/model/types';
 import type { LeftOutbox, Outbox } from './outbox';
 
 export type Label = { code: string; name?: string };
-export type Saving = { state: 'saved' | 'saving' | 'unsent' } | { state: 'stale'; since: Label[]; mine: number } | { state: 'refused'; why: string };
-export type Said = { kind: 'undone' | 'redone'; label: Label } | { kind: 'nothing'; way: 'undo' | 'redo' } | { kind: 'stands' };
-export type Snapshot = { file: RoomFile; saving: Saving; labels: { undo: Label | null; redo: Label | null }; said: Said | null };
+export type Saving =
+  | { state: 'saved' | 'saving' | 'unsent' }
+  | { state: 'stale'; since: Label[]; mine: number }
+  | { state: 'refused'; why: string };
+export type Said =
+  | { kind: 'undone' | 'redone'; label: Label }
+  | { kind: 'nothing'; way: 'undo' | 'redo' }
+  | { kind: 'stands' };
+export type Snapshot = {
+  file: RoomFile;
+  saving: Saving;
+  labels: { undo: Label | null; redo: Label | null };
+  said: Said | null;
+};
 
 type State = { revision: number; undo: Label | null; redo: Label | null };
-type Refusal = { code: 'stale'; since: Label[] } | { code: 'refused'; issues: { message: string }[] } | { code: 'not-found' | 'nothing-to-undo' | 'stands-in-the-way' };
+type Refusal =
+  | { code: 'stale'; since: Label[] }
+  | { code: 'refused'; issues: { message: string }[] }
+  | { code: 'not-found' | 'nothing-to-undo' | 'stands-in-the-way' };
 /** The doors to the studio, the browser's store and the other tabs; passed in, so that a test can stand in for them. */
 export type Doors = {
   change: (baseRevision: number, changes: Change[]) => Promise<Result<State, Refusal>>;
@@ -31,7 +45,12 @@ type Job = { batch: Change[] } | { way: Way; done: () => void };
  * told; nothing is sent over it unasked.
  */
 export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
-  let snapshot: Snapshot = { file: opened.file, saving: { state: 'saved' }, labels: { undo: opened.undo, redo: opened.redo }, said: null };
+  let snapshot: Snapshot = {
+    file: opened.file,
+    saving: { state: 'saved' },
+    labels: { undo: opened.undo, redo: opened.redo },
+    said: null,
+  };
   let revision = opened.revision;
   let jobs: Job[] = [];
   let sending = false;
@@ -42,7 +61,8 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     for (const l of listeners) l();
   };
   const batches = () => jobs.flatMap((j) => ('batch' in j ? [j.batch] : []));
-  const keep = () => doors.writeOutbox(batches().length > 0 ? { baseRevision: revision, batches: batches() } : null);
+  const keep = () =>
+    doors.writeOutbox(batches().length > 0 ? { baseRevision: revision, batches: batches() } : null);
   const labelsOf = (s: State) => ({ undo: s.undo, redo: s.redo });
   const withMine = (file: RoomFile) => batches().flat().reduce(applyChange, file);
 
@@ -70,7 +90,9 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
       result = await doors.change(revision, batch);
     } catch {
       show({ saving: { state: 'unsent' } });
-      doors.later(() => { void send(); });
+      doors.later(() => {
+        void send();
+      });
       return false;
     }
     if (result.ok) {
@@ -78,7 +100,10 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
       revision = result.value.revision;
       keep();
       doors.tell(revision);
-      show({ labels: labelsOf(result.value), ...(jobs.length === 0 ? { saving: { state: 'saved' } as const } : {}) });
+      show({
+        labels: labelsOf(result.value),
+        ...(jobs.length === 0 ? { saving: { state: 'saved' } as const } : {}),
+      });
       return true;
     }
     giveUpReplays();
@@ -91,7 +116,12 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     // what the studio cannot take is dropped here too, so that the drawing shows what is kept
     jobs = jobs.slice(1);
     keep();
-    show({ saving: { state: 'refused', why: issue.code === 'refused' ? issue.issues.map((i) => i.message).join('; ') : issue.code } });
+    show({
+      saving: {
+        state: 'refused',
+        why: issue.code === 'refused' ? issue.issues.map((i) => i.message).join('; ') : issue.code,
+      },
+    });
     const fresh = await doors.open().catch(() => null);
     if (fresh) {
       revision = fresh.revision;
@@ -107,7 +137,10 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     } catch {
       giveUpReplays();
       show({ saving: { state: 'unsent' } });
-      if (jobs.length > 0) doors.later(() => { void send(); });
+      if (jobs.length > 0)
+        doors.later(() => {
+          void send();
+        });
       return false;
     }
     jobs = jobs.slice(1);
@@ -115,8 +148,16 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
       revision = result.value.revision;
       keep();
       doors.tell(revision);
-      show({ ...(result.value.file ? { file: withMine(result.value.file) } : {}), labels: labelsOf(result.value), said: { kind: way === 'undo' ? 'undone' : 'redone', label: result.value.label }, ...(batches().length === 0 ? { saving: { state: 'saved' } as const } : {}) });
-    } else show({ said: result.issues[0]!.code === 'stands-in-the-way' ? { kind: 'stands' } : { kind: 'nothing', way } });
+      show({
+        ...(result.value.file ? { file: withMine(result.value.file) } : {}),
+        labels: labelsOf(result.value),
+        said: { kind: way === 'undo' ? 'undone' : 'redone', label: result.value.label },
+        ...(batches().length === 0 ? { saving: { state: 'saved' } as const } : {}),
+      });
+    } else
+      show({
+        said: result.issues[0]!.code === 'stands-in-the-way' ? { kind: 'stands' } : { kind: 'nothing', way },
+      });
     done();
     return true;
   }
@@ -125,7 +166,13 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     if (changes.length === 0) return;
     jobs = [...jobs, { batch: changes }];
     keep();
-    show({ file: changes.reduce(applyChange, snapshot.file), said: null, ...(snapshot.saving.state === 'stale' ? { saving: { ...snapshot.saving, mine: batches().length } } : {}) });
+    show({
+      file: changes.reduce(applyChange, snapshot.file),
+      said: null,
+      ...(snapshot.saving.state === 'stale'
+        ? { saving: { ...snapshot.saving, mine: batches().length } }
+        : {}),
+    });
     void send();
   }
 
@@ -156,7 +203,9 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     const left = await doors.leftOutbox();
     if (left && sending) {
       // what is on its way goes first; the found changes wait for the next waking
-      doors.later(() => { void wake(); });
+      doors.later(() => {
+        void wake();
+      });
       return;
     }
     if (left) {
@@ -187,8 +236,17 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
   }
 
   return {
-    change, replay, takeFresh, wake, heard,
-    subscribe: (listener: () => void) => { listeners.add(listener); return () => { listeners.delete(listener); }; },
+    change,
+    replay,
+    takeFresh,
+    wake,
+    heard,
+    subscribe: (listener: () => void) => {
+      listeners.add(listener);
+      return () => {
+        listeners.delete(listener);
+      };
+    },
     snapshot: () => snapshot,
   };
 }

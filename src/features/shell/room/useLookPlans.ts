@@ -7,7 +7,10 @@ import { planLook, type Plan } from '../../../core/plan/planLook';
 type Known = WeakMap<RoomFile, Map<string, Plan>>;
 
 /** The plan of a look, worked out once for each state of the room. While nothing else is to be done the other looks are worked out too, so that a tab changes at once. */
-export function useLookPlans(): { planOf: (file: RoomFile, lookId: string) => Plan; ahead: (file: RoomFile) => void } {
+export function useLookPlans(): {
+  planOf: (file: RoomFile, lookId: string) => Plan;
+  ahead: (file: RoomFile) => void;
+} {
   const [plans] = useState(() => {
     const known: Known = new WeakMap();
     // what the last plan worked out of the floor and the seats holds as long as they stay as they are
@@ -37,6 +40,11 @@ export function useLookPlans(): { planOf: (file: RoomFile, lookId: string) => Pl
     };
     waiting.current = window.requestIdleCallback(next);
   });
-  useEffect(() => () => { if (waiting.current !== null) window.cancelIdleCallback(waiting.current); }, []);
+  useEffect(
+    () => () => {
+      if (waiting.current !== null) window.cancelIdleCallback(waiting.current);
+    },
+    [],
+  );
   return { planOf: plans, ahead };
 }

@@ -22,15 +22,23 @@ export function useSaving(opened: OpenRoom) {
       state: () => roomStateAction(roomId),
       leftOutbox: () => outbox().left(),
       writeOutbox: (kept) => outbox().write(kept),
-      tell: (revision) => { const port = new BroadcastChannel(`rideau:${roomId}`); port.postMessage({ revision }); port.close(); },
-      later: (work) => { setTimeout(work, RETRY_MS); },
+      tell: (revision) => {
+        const port = new BroadcastChannel(`rideau:${roomId}`);
+        port.postMessage({ revision });
+        port.close();
+      },
+      later: (work) => {
+        setTimeout(work, RETRY_MS);
+      },
     });
   });
   const snapshot = useSyncExternalStore(saver.subscribe, saver.snapshot, saver.snapshot);
   useEffect(() => {
     void saver.wake();
     const port = new BroadcastChannel(`rideau:${roomId}`);
-    port.onmessage = (message: MessageEvent<{ revision: number }>) => { void saver.heard(message.data.revision); };
+    port.onmessage = (message: MessageEvent<{ revision: number }>) => {
+      void saver.heard(message.data.revision);
+    };
     return () => port.close();
   }, [saver, roomId]);
   return { ...snapshot, change: saver.change, replay: saver.replay, takeFresh: saver.takeFresh };

@@ -6,7 +6,11 @@ import { importTable } from '@/server/stash/table';
 export async function POST(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const body = await readText(request, environment.tableLimit);
-  if (!body.ok) return Response.json({ issues: body.issues.map(({ status: _s, ...i }) => i) }, { status: body.issues[0]!.status });
+  if (!body.ok)
+    return Response.json(
+      { issues: body.issues.map(({ status: _s, ...i }) => i) },
+      { status: body.issues[0]!.status },
+    );
   const unit = query.get('unit') === 'cm' ? 'cm' : 'in';
   const steps = importTable(body.value, unit, query.get('write') === '1');
   const encoder = new TextEncoder();
@@ -17,5 +21,7 @@ export async function POST(request: Request): Promise<Response> {
       else controller.enqueue(encoder.encode(`${JSON.stringify(next.value)}\n`));
     },
   });
-  return new Response(stream, { headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' } });
+  return new Response(stream, {
+    headers: { 'content-type': 'application/x-ndjson; charset=utf-8', 'cache-control': 'no-store' },
+  });
 }

@@ -5,5 +5,10 @@ import { warnDays } from '@/server/stash/stash';
 export const dynamic = 'force-dynamic';
 
 export function GET(): Response {
-  return new Response(calendar(warnDays()), { headers: { 'content-type': 'text/calendar; charset=utf-8', ...attachment('Returns and waiting times.ics') } });
+  return new Response(calendar(warnDays()), {
+    headers: {
+      'content-type': 'text/calendar; charset=utf-8',
+      ...attachment('Returns and waiting times.ics'),
+    },
+  });
 }

@@ -1,1 +1,2 @@
-import { planLook } from '../core/plan/planLook'; export const a = planLook;
+import { planLook } from '../core/plan/planLook';
+export const a = planLook;

@@ -1,10 +1,22 @@
 import { attachment, notFoundResponse } from '@/server/download';
 import { templatePdf } from '@/server/sheets/template';
 
-export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const [hangingId, groupId] = [query.get('hanging'), query.get('group')];
   const of = hangingId ? { hangingId } : { groupId: groupId ?? '' };
-  const made = await templatePdf((await params).id, query.get('look'), of, query.get('paper') === 'letter' ? 'letter' : 'a4');
-  return made ? new Response(Buffer.from(made.bytes), { headers: { 'content-type': 'application/pdf', ...attachment(made.name) } }) : notFoundResponse();
+  const made = await templatePdf(
+    (await params).id,
+    query.get('look'),
+    of,
+    query.get('paper') === 'letter' ? 'letter' : 'a4',
+  );
+  return made
+    ? new Response(Buffer.from(made.bytes), {
+        headers: { 'content-type': 'application/pdf', ...attachment(made.name) },
+      })
+    : notFoundResponse();
 }

@@ -1,1 +1,2 @@
-import { openRoom } from '../../server/rooms'; export const a = openRoom;
+import { openRoom } from '../../server/rooms';
+export const a = openRoom;

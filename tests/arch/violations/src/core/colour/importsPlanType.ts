@@ -1,1 +1,2 @@
-import type { Plan } from '../plan/planLook'; export type A = Plan;
+import type { Plan } from '../plan/planLook';
+export type A = Plan;

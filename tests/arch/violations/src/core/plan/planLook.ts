@@ -1,1 +1,2 @@
-export type Plan = 1; export const later = () => import('../../server/rooms');
+export type Plan = 1;
+export const later = () => import('../../server/rooms');

@@ -1,1 +1,2 @@
-import { rows } from '../../data/rows'; export const seat = rows;
+import { rows } from '../../data/rows';
+export const seat = rows;

@@ -1,1 +1,2 @@
-import { seat } from '../seats/seat'; export const a = seat;
+import { seat } from '../seats/seat';
+export const a = seat;

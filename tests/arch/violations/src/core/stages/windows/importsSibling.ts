@@ -1,1 +1,2 @@
-import { planHanging } from '../walls/planHanging'; export const a = planHanging;
+import { planHanging } from '../walls/planHanging';
+export const a = planHanging;
