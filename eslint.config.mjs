@@ -1,5 +1,6 @@
 import next from 'eslint-config-next';
 import boundaries from 'eslint-plugin-boundaries';
+import { EXCEPTIONS } from './eslint.exceptions.mjs';
 
 // Which folder may import which. `here` is a folder's own files; what is not listed is refused.
 const LOW = ['base'];
@@ -85,6 +86,26 @@ const noServerParts = {
   ],
 };
 
+/** How much one line, function and file may hold. */
+const LIMITS = {
+  'max-len': [
+    'error',
+    {
+      code: 130,
+      ignoreStrings: true,
+      ignoreTemplateLiterals: true,
+      ignoreRegExpLiterals: true,
+      ignoreUrls: true,
+      ignorePattern: 'className=|eslint-disable',
+    },
+  ],
+  complexity: ['error', 15],
+  'max-params': ['error', 5],
+  'no-nested-ternary': 'error',
+  'max-lines': ['error', { max: 350 }],
+};
+const longestFunction = (max) => ({ 'max-lines-per-function': ['error', { max, IIFEs: true }] });
+
 const config = [
   {
     ignores: [
@@ -116,6 +137,12 @@ const config = [
       ],
     },
   },
+  { files: ['**/*.{ts,tsx,mjs,mts}'], rules: LIMITS },
+  { files: ['**/*.{ts,mjs,mts}'], rules: longestFunction(100) },
+  { files: ['**/*.tsx'], rules: longestFunction(150) },
+  // a test file is a list of cases: the block that holds them has no length of its own
+  { files: ['**/*.{test,spec}.{ts,tsx}'], rules: { 'max-lines-per-function': 'off' } },
+  ...EXCEPTIONS,
   { files: ['scripts/**', 'demo/**', 'tests/bench/**'], rules: { 'no-console': 'off' } },
   {
     files: ['src/**/*.{ts,tsx}'],

@@ -1,4 +1,5 @@
-// npm run bench: medians and ratios, printed and not judged. With words (core, drag, server, stash) only those parts. Works on a scratch studio; the data folder is not touched.
+// npm run bench: medians and ratios, printed and not judged. With words (core, drag, server, stash) only
+// those parts. Works on a scratch studio; the data folder is not touched.
 import { chromium } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import net from 'node:net';

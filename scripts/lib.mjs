@@ -50,7 +50,10 @@ function hashOf(files) {
   return hash.digest('hex');
 }
 
-/** Runs a command; lines go through `line` (or straight out), a failure is an Error with the last of what was printed. */
+/**
+ * Runs a command; lines go through `line` (or straight out), a failure is an Error with the last of what was
+ * printed.
+ */
 export function run(command, args, { env = {}, quiet = false, line } = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, {
@@ -156,7 +159,10 @@ export function settings() {
   };
 }
 
-/** Makes a folder step by step: asked to make the whole path at once, Node never returns where a file system refuses new folders. */
+/**
+ * Makes a folder step by step: asked to make the whole path at once, Node never returns where a file system
+ * refuses new folders.
+ */
 function makeFolder(folder) {
   if (existsSync(folder)) return;
   makeFolder(path.dirname(folder));
@@ -242,7 +248,10 @@ const ownAddresses = (host) =>
         .map((a) => a.address)
     : [];
 
-/** Starts the server and waits until it answers. Its input stays open as long as this script lives: when that closes, the server ends too. */
+/**
+ * Starts the server and waits until it answers. Its input stays open as long as this script lives: when that
+ * closes, the server ends too.
+ */
 export async function serve({ port, host, data }, { quiet = false } = {}) {
   // a page makes much that is thrown away at once: a larger nursery takes a tenth off the slowest answers
   const child = spawn(
@@ -303,7 +312,10 @@ export async function serve({ port, host, data }, { quiet = false } = {}) {
   return { child, address, ended, stop };
 }
 
-/** The demo studio as text, its dates of buying and returning as far from today as they were from the day it was made for. */
+/**
+ * The demo studio as text, its dates of buying and returning as far from today as they were from the day it
+ * was made for.
+ */
 export function demoStudio() {
   const text = readFileSync(path.join(root, 'demo/sail-loft.studio.json'), 'utf8');
   const madeFor = Date.parse('2026-04-22T00:00:00Z');

@@ -1,4 +1,5 @@
-// npm run pictures: one picture of each main view from the demo studio, into docs/screenshots. With words, only the views whose names hold one of them.
+// npm run pictures: one picture of each main view from the demo studio, into docs/screenshots. With words,
+// only the views whose names hold one of them.
 import { chromium } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';

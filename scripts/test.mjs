@@ -1,4 +1,5 @@
-// npm test: types, lint and borders, unit, published, data, build, size, browser; one plain closing line for all together.
+// npm test: types, lint and borders, unit, published, data, build, size, browser; one plain closing line for
+// all together.
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -87,6 +88,9 @@ await main(async () => {
     );
   }
   if (wanted('lint')) {
+    await check('format', () =>
+      node('prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.'], { quiet: true }),
+    );
     await check('lint and borders', () =>
       node('eslint/bin/eslint.js', ['--max-warnings', '0', '.'], { quiet: true }),
     );

@@ -5,7 +5,10 @@ import type { RoomFile } from '../core/model/types';
 import type { DoorIssue } from '../server/issues';
 import { beginRoom } from '../server/rooms';
 
-/** Begins a room from a file made in the browser (a new outline, or a quick answer that is kept), in a home that is there already or in the file's own. */
+/**
+ * Begins a room from a file made in the browser (a new outline, or a quick answer that is kept), in a home
+ * that is there already or in the file's own.
+ */
 export async function beginRoomAction(
   file: RoomFile,
   homeId: string | null,

@@ -18,7 +18,8 @@ export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] =>
   (statement(db, `SELECT * FROM item WHERE kind = 'insert' OR id IN (${OF_ROOM}) ORDER BY seq`).all({ roomId }) as Row[]).map(rowToItem);
 
 /**
- * The same for a page: inserts of one size and filling that the room does not place itself are told as one with their
+ * The same for a page: inserts of one size and filling that the room does not place itself are told as one
+ * with their
  * number, since a studio owns hundreds and a seat only asks how many of a size there are.
  */
 export const itemsOfPage = (db: StudioDatabase, roomId: string): Item[] => (statement(db,
@@ -31,7 +32,10 @@ export function saveItem(db: StudioDatabase, item: Item): void {
   (known ? updateRow : insertRow)(db, TABLES.item, itemToRow(item));
 }
 
-/** Things of some kinds (all kinds when none is named) with every given word in their name, whereabouts or texture. */
+/**
+ * Things of some kinds (all kinds when none is named) with every given word in their name, whereabouts or
+ * texture.
+ */
 export function findItems(db: StudioDatabase, kinds: readonly string[], words: string, limit: number): Item[] {
   const patterns = words.split(/\s+/).filter(Boolean).map((w) => `%${w.replace(/[\\%_]/g, (c) => `\\${c}`)}%`);
   return (statement(db,
@@ -40,7 +44,10 @@ export function findItems(db: StudioDatabase, kinds: readonly string[], words: s
      ORDER BY name COLLATE NOCASE, seq LIMIT @limit`).all({ kinds: JSON.stringify(kinds), patterns: JSON.stringify(patterns), limit }) as Row[]).map(rowToItem);
 }
 
-/** What other rooms use of these things: for each how many, and the room that uses most. A room wears one look at a time, so its hungriest look counts. */
+/**
+ * What other rooms use of these things: for each how many, and the room that uses most. A room wears one look
+ * at a time, so its hungriest look counts.
+ */
 export function usedElsewhere(db: StudioDatabase, roomId: string, itemIds: readonly string[]): Map<string, { room: string; count: number }> {
   const rows = statement(db,
     `WITH wanted AS (SELECT value AS item_id FROM json_each(@ids))
@@ -81,7 +88,10 @@ export type PillowUse = { itemId: string; roomId: string; lookId: string; season
 export const loadPillowUses = (db: StudioDatabase): PillowUse[] => statement(db,
   `SELECT p.item_id AS itemId, p.room_id AS roomId, p.look_id AS lookId, l.season, p.fill, r.unit FROM placement AS p JOIN look AS l ON l.room_id = p.room_id AND l.id = p.look_id JOIN room AS r ON r.id = p.room_id WHERE p.placed_as = 'pillow'`).all() as PillowUse[];
 
-/** The columns of the stash's index, in the order in which its rows have them; the database writes them as one text, since thousands of rows go to the page at once. */
+/**
+ * The columns of the stash's index, in the order in which its rows have them; the database writes them as one
+ * text, since thousands of rows go to the page at once.
+ */
 export const INDEX_COLUMNS = ['id', 'name', 'kind', 'count', 'setOf', 'widthMm', 'heightMm', 'depthMm', 'colours', 'patternKind', 'repeatMm', 'texture', 'season', 'state', 'tagsOn', 'returnBy', 'placeId', 'roomId', 'whereabouts', 'photoId', 'colourFrom', 'seen', 'price'] as const;
 export const indexText = (db: StudioDatabase): string => statement(db,
   `SELECT json_group_array(json_array(id, name, kind, count, set_of, width_mm, height_mm, depth_mm, json(colours_json), pattern_kind, pattern_repeat_mm, texture, json(season_json), state, tags_on, return_by, place_id, room_id, whereabouts, photo_id, colour_from, seen, price))

@@ -1,4 +1,7 @@
-/** Undo and redo. While an act is under way, triggers of this connection write down every row before and after. */
+/**
+ * Undo and redo. While an act is under way, triggers of this connection write down every row before and
+ * after.
+ */
 import { ALL_TABLES } from './tables';
 import { deleteRow, insertRow, statement, updateRow, type Row, type StudioDatabase, type Table } from './rows';
 
@@ -29,7 +32,10 @@ export function watchRows(db: StudioDatabase): void {
   }
 }
 
-/** Carries out work as one act that can be taken back. What was undone before it can no longer be done again. An act that changes nothing leaves no entry. Call inside a transaction. */
+/**
+ * Carries out work as one act that can be taken back. What was undone before it can no longer be done again.
+ * An act that changes nothing leaves no entry. Call inside a transaction.
+ */
 export function inEntry(db: StudioDatabase, roomId: string | null, label: Label, now: string, work: () => void): void {
   const entry = statement(db, 'INSERT INTO journal_entry (room_id, label_json, done_at) VALUES (?, ?, ?)').run(roomId, JSON.stringify(label), now).lastInsertRowid;
   statement(db, 'INSERT INTO journal_now (entry) VALUES (?)').run(entry);
@@ -62,7 +68,10 @@ export const lastEntries = (db: StudioDatabase, roomId: string, count: number): 
 
 type Step = { table_name: string; before_json: string | null; after_json: string | null };
 
-/** Takes an act back, or does it again. Throws JournalConflict when a row is not as the act left it. Call inside a transaction. */
+/**
+ * Takes an act back, or does it again. Throws JournalConflict when a row is not as the act left it. Call
+ * inside a transaction.
+ */
 export function replay(db: StudioDatabase, entry: Entry, way: Way): void {
   const steps = statement(db, 'SELECT table_name, before_json, after_json FROM journal_step WHERE entry = ? ORDER BY seq').all(entry.seq) as Step[];
   for (const step of way === 'undo' ? steps.reverse() : steps) {
@@ -71,7 +80,8 @@ export function replay(db: StudioDatabase, entry: Entry, way: Way): void {
     const [from, to] = way === 'undo' ? [step.after_json, step.before_json] : [step.before_json, step.after_json];
     putRow(db, table, from && (JSON.parse(from) as Row), to && (JSON.parse(to) as Row));
   }
-  // what was made since may hang on a row that is now gone; better said now than at the end of the transaction
+  // what was made since may hang on a row that is now gone; better said now than at the end of the
+  // transaction
   if ((db.pragma('foreign_key_check') as unknown[]).length > 0) throw new JournalConflict();
   statement(db, 'UPDATE journal_entry SET undone = ? WHERE seq = ?').run(way === 'undo' ? 1 : 0, entry.seq);
 }

@@ -56,7 +56,8 @@ export function migrate(db: StudioDatabase, steps: readonly Migration[], now: st
     db.transaction(() => {
       if (step.number === 1) db.exec('CREATE TABLE migration (number INTEGER PRIMARY KEY, file TEXT NOT NULL, hash TEXT NOT NULL, taken_at TEXT NOT NULL) STRICT');
       db.exec(step.sql);
-      // a step may lay a table anew under its old name, which the database would take for a loss of what refers to it
+      // a step may lay a table anew under its old name, which the database would take for a loss of what
+      // refers to it
       if ((db.pragma('foreign_key_check') as unknown[]).length > 0) throw new Error(`${step.file} leaves rows that refer to nothing`);
       db.prepare('INSERT INTO migration (number, file, hash, taken_at) VALUES (?, ?, ?, ?)').run(step.number, step.file, step.hash, now);
     }).immediate();

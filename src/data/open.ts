@@ -8,7 +8,10 @@ import type { StudioDatabase } from './rows';
 export type { StudioDatabase };
 export const DATABASE_FILE = 'rideau.sqlite';
 
-/** Opens the studio's database in a folder, brings it up to date, and lets the journal watch it. Throws CannotMigrate when it must not be touched. */
+/**
+ * Opens the studio's database in a folder, brings it up to date, and lets the journal watch it. Throws
+ * CannotMigrate when it must not be touched.
+ */
 export function openDatabase(folder: string, migrationsFolder: string, now: string): StudioDatabase {
   const steps = readMigrations(migrationsFolder);
   mkdirSync(folder, { recursive: true });

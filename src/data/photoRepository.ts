@@ -11,7 +11,10 @@ export const loadPhoto = (db: StudioDatabase, id: string, size: 'image' | 'small
 export const loadPhotos = (db: StudioDatabase, ids: readonly string[] | null): Photo[] =>
   statement(db, 'SELECT id, width_px AS widthPx, height_px AS heightPx, image, small FROM photo WHERE @ids IS NULL OR id IN (SELECT value FROM json_each(@ids)) ORDER BY id').all({ ids: ids && JSON.stringify(ids) }) as Photo[];
 
-/** Photos that nothing speaks of any more: no room, no thing of the stash, and no act that could still be taken back. */
+/**
+ * Photos that nothing speaks of any more: no room, no thing of the stash, and no act that could still be
+ * taken back.
+ */
 export function dropUnusedPhotos(db: StudioDatabase): number {
   return statement(db, `DELETE FROM photo WHERE id NOT IN (
       SELECT photo_id FROM item WHERE photo_id IS NOT NULL

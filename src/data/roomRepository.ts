@@ -30,7 +30,10 @@ export function loadRoom(db: StudioDatabase, roomId: string): RoomBody | undefin
   };
 }
 
-/** The room with its home, the studio's rules, and the things that its looks use; for a page with its inserts summed up. */
+/**
+ * The room with its home, the studio's rules, and the things that its looks use; for a page with its inserts
+ * summed up.
+ */
 export function loadRoomFile(db: StudioDatabase, roomId: string, forPage = false): RoomFile | undefined {
   const body = loadRoom(db, roomId);
   if (!body) return undefined;

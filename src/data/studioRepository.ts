@@ -14,7 +14,10 @@ export const loadStudio = (db: StudioDatabase): StudioFile => db.transaction(():
   rideauStudio: STUDIO_FILE_VERSION, name: studioName(db), rules: loadRules(db), homes: loadHomes(db), places: loadPlaces(db), items: loadItems(db), rooms: loadRoomIds(db).map((id) => loadRoom(db, id)!),
 }))();
 
-/** Puts a studio in the place of what is there; the journal begins anew, for its acts speak of rows that are gone. Revisions go on, so that an open tab is told. Call inside a transaction. */
+/**
+ * Puts a studio in the place of what is there; the journal begins anew, for its acts speak of rows that are
+ * gone. Revisions go on, so that an open tab is told. Call inside a transaction.
+ */
 export function replaceStudio(db: StudioDatabase, studio: StudioFile, now: string): void {
   db.exec('DELETE FROM journal_entry');
   for (const table of [...ALL_TABLES].reverse()) statement(db, `DELETE FROM ${table.name}`).run();

@@ -12,5 +12,7 @@ export const TABLES = {
 
 export const ALL_TABLES: readonly Table[] = Object.values(TABLES);
 
-/** The tables whose rows belong to one room, those that refer to others first: the order in which to delete. */
+/**
+ * The tables whose rows belong to one room, those that refer to others first: the order in which to delete.
+ */
 export const ROOM_TABLES: readonly Table[] = ALL_TABLES.filter((t) => t.key[0] === 'room_id').reverse();

@@ -13,7 +13,10 @@ export const massWords = (grams: number, unit: LengthUnit): string =>
 export const sagWords = (mm: number, unit: LengthUnit): string =>
   unit === 'cm' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(2)} in`;
 
-/** Amounts of a finding as words: …Mm lengths in the room's unit under the name without Mm, shares as per cent. */
+/**
+ * Amounts of a finding as words: …Mm lengths in the room's unit under the name without Mm, shares as per
+ * cent.
+ */
 export function factWords(facts: Facts, unit: LengthUnit): Facts {
   return Object.fromEntries(
     Object.entries(facts).map(([key, value]) => {
@@ -60,7 +63,10 @@ export function findingArguments(
 export const asSentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 type Say = { (key: string, values?: Facts): string; has: (key: string) => boolean };
-/** A finding in words: its reason, then its advice. What only holds needs no advice; what is advice already says it once. */
+/**
+ * A finding in words: its reason, then its advice. What only holds needs no advice; what is advice already
+ * says it once.
+ */
 export function sayFinding(t: unknown, code: FindingCode, facts: Facts): string {
   const say = t as Say;
   return [`findings.${code}`, `advice.${code}`]

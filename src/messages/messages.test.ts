@@ -21,7 +21,8 @@ const say = createTranslator({ locale: 'en', messages, timeZone: 'UTC', onError:
   values?: Record<string, string | number>,
 ) => string;
 
-// the compiler holds these tables to the closed sets: a code without its sentence, or a sentence without its code, does not build
+// the compiler holds these tables to the closed sets: a code without its sentence, or a sentence without its
+// code, does not build
 const findingWords: Record<FindingCode, string> = words.findings;
 const measureWords: Record<MeasureCode, string> = words.measureIssues;
 const stageWords: Record<StageName, string> = words.stages;
@@ -43,7 +44,8 @@ describe('the words', () => {
     for (const table of [measureWords, stageWords, levelWords, actWords])
       expect(Object.values(table).every((w) => w.trim() !== '')).toBe(true);
   });
-  // a rule's name holds full stops, which the translator reads as a path: those are asked for by their own table below
+  // a rule's name holds full stops, which the translator reads as a path: those are asked for by their own
+  // table below
   it('can all be said', () => {
     const all = leaves(words).filter(([, text]) => !text.includes('<'));
     expect(all.length).toBeGreaterThan(600);

@@ -1,9 +1,12 @@
 import { formatBareLength, formatLength } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
-import type { FittingStep, Mark } from '../core/plan/fittingSheet';
+import type { FittingStep, Mark } from '../core/plan/fittingStep';
 import type { BuyLine } from '../core/stash/buying';
 
-/** Words of the fitting sheet's rows, the same on screen, in print, PDF and CSV. `say` reads the table under `fitting`. */
+/**
+ * Words of the fitting sheet's rows, the same on screen, in print, PDF and CSV. `say` reads the table under
+ * `fitting`.
+ */
 export function sheetRowWords(
   say: (key: string, values?: Record<string, string | number>) => string,
   unit: LengthUnit,

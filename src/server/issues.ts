@@ -1,17 +1,18 @@
 import type { z } from 'zod';
 import type { MeasureIssue } from '../core/stages/measure/check';
 
-/** What a person's input did wrong: where, a code from a closed set, and a plain sentence for whoever reads JSON. */
+/**
+ * What a person's input did wrong: where, a code from a closed set, and a plain sentence for whoever reads
+ * JSON.
+ */
 export type DoorIssue = { path: (string | number)[]; code: string; message: string };
 
 export const schemaIssues = (error: z.ZodError): DoorIssue[] =>
-  error.issues
-    .slice(0, 50)
-    .map((i) => ({
-      path: i.path.map((p) => (typeof p === 'symbol' ? String(p) : p)),
-      code: i.code === 'unrecognized_keys' ? 'unknown-field' : i.code.replaceAll('_', '-'),
-      message: i.message,
-    }));
+  error.issues.slice(0, 50).map((i) => ({
+    path: i.path.map((p) => (typeof p === 'symbol' ? String(p) : p)),
+    code: i.code === 'unrecognized_keys' ? 'unknown-field' : i.code.replaceAll('_', '-'),
+    message: i.message,
+  }));
 
 const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
 

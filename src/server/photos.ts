@@ -15,7 +15,10 @@ const SMALL_PX = 240;
 const refuse = (code: string, message: string): Result<never, DoorIssue> =>
   fail<DoorIssue>({ path: [], code, message });
 
-/** Reads what came as a picture, turned as its camera held it; refuses plainly what is no picture or too large. */
+/**
+ * Reads what came as a picture, turned as its camera held it; refuses plainly what is no picture or too
+ * large.
+ */
 export async function readPicture(bytes: Buffer): Promise<Result<Sharp, DoorIssue>> {
   if (bytes.length > environment.photoLimit)
     return refuse('too-large', `The picture is larger than ${environment.photoLimit / 1024 / 1024} MB.`);
@@ -81,7 +84,10 @@ export const photosForFile = (ids: readonly string[] | null): PhotoFile[] =>
     webp: p.image.toString('base64'),
   }));
 
-/** Reads the photos of a file, each to its end, so that nothing comes in but a picture; one that carries more than its picture is encoded anew. Those that the studio has are left out. */
+/**
+ * Reads the photos of a file, each to its end, so that nothing comes in but a picture; one that carries more
+ * than its picture is encoded anew. Those that the studio has are left out.
+ */
 export async function readPhotoFiles(files: readonly PhotoFile[]): Promise<Result<Photo[], DoorIssue>> {
   const photos: Photo[] = [];
   for (const [i, file] of files.entries()) {

@@ -208,7 +208,10 @@ function labelOf(change: Change, file: RoomFile): Label {
   }
 }
 
-/** Takes back the room's last act, or does the last one taken back again; with roomId null the studio's own (rooms made and removed). */
+/**
+ * Takes back the room's last act, or does the last one taken back again; with roomId null the studio's own
+ * (rooms made and removed).
+ */
 export function replayRoom(
   roomId: string | null,
   way: 'undo' | 'redo',
@@ -239,7 +242,9 @@ export type ImportNote =
   | { code: 'item-renumbered'; from: string; to: string }
   | { code: 'room-renumbered'; from: string; to: string };
 
-/** Takes a room file in. The file's own ids are kept where the studio does not use them for something else. */
+/**
+ * Takes a room file in. The file's own ids are kept where the studio does not use them for something else.
+ */
 export async function importRoom(
   input: unknown,
 ): Promise<Result<{ id: string; notes: ImportNote[] }, DoorIssue>> {
@@ -457,7 +462,10 @@ function cardOf(file: RoomFile): RoomCard {
   };
 }
 
-/** The rooms of the studio, the newest-changed first: as many as asked with what is next in each, planned in their last look, the others by name. */
+/**
+ * The rooms of the studio, the newest-changed first: as many as asked with what is next in each, planned in
+ * their last look, the others by name.
+ */
 export function homePage(limit: number): HomePage {
   const db = studioDatabase();
   const heads = loadRoomHeads(db);

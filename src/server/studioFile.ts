@@ -17,7 +17,10 @@ export const backupStudio = (withPhotos = false): StudioFile => ({
   ...(withPhotos ? { photos: photosForFile(null) } : {}),
 });
 
-/** Puts a backed-up studio in the place of this one; a copy of the database as it was is kept in the data folder first. */
+/**
+ * Puts a backed-up studio in the place of this one; a copy of the database as it was is kept in the data
+ * folder first.
+ */
 export async function restoreStudio(
   input: unknown,
 ): Promise<Result<{ rooms: number; items: number; keptAs: string }, DoorIssue>> {

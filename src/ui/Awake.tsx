@@ -9,7 +9,10 @@ export function PageAwake(): ReactNode {
   return null;
 }
 
-/** A part whose script comes after the page's: it is marked as asleep until it has taken hold of what the server drew. */
+/**
+ * A part whose script comes after the page's: it is marked as asleep until it has taken hold of what the
+ * server drew.
+ */
 export function waking<P extends object>(Part: ComponentType<P>): ComponentType<P> {
   return function Waking(props: P) {
     const box = useRef<HTMLDivElement>(null);

@@ -4,7 +4,10 @@ import { Words } from './Words';
 
 type Option<T extends string> = { value: T; label: string };
 
-/** One of a few, side by side; the chosen one is black. Arrow keys move the choice, as in any group of radio buttons. */
+/**
+ * One of a few, side by side; the chosen one is black. Arrow keys move the choice, as in any group of radio
+ * buttons.
+ */
 export function Choice<T extends string>({
   label,
   value,

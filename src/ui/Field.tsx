@@ -61,7 +61,8 @@ const RawField = memo(function RawField({
   const [draft, setDraft] = useDraft(draftKey);
   const [answer, setAnswer] = useState<Exclude<Answer, { took: true }> | null>(null);
 
-  // Enter takes the text and leaves the field, which asks for it once more before the page has drawn that it was taken
+  // Enter takes the text and leaves the field, which asks for it once more before the page has drawn that it
+  // was taken
   const taken = useRef<string | null>(null);
   const type = (text: string) => {
     taken.current = null;

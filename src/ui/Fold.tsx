@@ -3,7 +3,8 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 
 /**
  * A part of a worksheet that opens and closes; what it says when closed stands beside its title.
- * A part given as a function is worked out only while it is open: a drag draws its worksheet anew many times a second.
+ * A part given as a function is worked out only while it is open: a drag draws its worksheet anew many times
+ * a second.
  */
 export function Fold({
   title,

@@ -8,7 +8,10 @@ const read = (text: string): AbstractIntlMessages => {
   return last.words;
 };
 
-/** The app's words for everything within. They come as one text, which goes to the page several times as fast as a value that React walks through. */
+/**
+ * The app's words for everything within. They come as one text, which goes to the page several times as fast
+ * as a value that React walks through.
+ */
 export function WordsProvider({ text, children }: { text: string; children: ReactNode }): ReactNode {
   return (
     <NextIntlClientProvider locale="en" timeZone="UTC" messages={read(text)}>

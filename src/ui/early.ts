@@ -1,8 +1,11 @@
 /**
- * What is done before the page is awake is not lost. A page drawn by the server can be pressed and typed into before its
- * script has taken hold of it; this remembers what was done, in order, and does it again when the part it was done to is awake.
+ * What is done before the page is awake is not lost. A page drawn by the server can be pressed and typed into
+ * before its
+ * script has taken hold of it; this remembers what was done, in order, and does it again when the part it was
+ * done to is awake.
  *
- * It goes into the page as text (see `earlyScript`), so it may use nothing from outside itself. What still sleeps stands
+ * It goes into the page as text (see `earlyScript`), so it may use nothing from outside itself. What still
+ * sleeps stands
  * within an element marked `data-asleep`; `Awake` takes the mark away.
  */
 function early(): void {
@@ -113,7 +116,8 @@ function early(): void {
         if (!d) return;
         const hold = () => {
           keep(d);
-          // what the browser does by itself (it sends a form, and loads the page anew) comes with doing it again; a box stays as ticked
+          // what the browser does by itself (it sends a form, and loads the page anew) comes with doing it
+          // again; a box stays as ticked
           if (d.do !== 'tick') e.preventDefault();
         };
         // while something waits its turn, what comes after it waits too, or it would be done first
@@ -122,7 +126,8 @@ function early(): void {
           hold();
           return;
         }
-        // heard once the page's own script has had its turn, which may wake a part just for this; it stops what it cannot use yet
+        // heard once the page's own script has had its turn, which may wake a part just for this; it stops
+        // what it cannot use yet
         document.addEventListener(
           type,
           () => {

@@ -11,7 +11,7 @@ import { solveRoom } from '../../src/core/plan/solveRoom';
 import { planLook } from '../../src/core/plan/planLook';
 import { wallsOf } from '../../src/core/room/walls';
 import { ruleBook } from '../../src/core/rules/book';
-import { planFloor } from '../../src/core/stages/floor/planFloor';
+import { planWholeFloor } from '../../src/core/stages/floor/planFloor';
 
 const times = (rounds: number, work: (i: number) => unknown): number[] =>
   Array.from({ length: rounds }, (_, i) => {
@@ -20,7 +20,10 @@ const times = (rounds: number, work: (i: number) => unknown): number[] =>
     return performance.now() - from;
   });
 
-/** A plan of every look in turn, each time of a file that has just changed, as it is while something is dragged. */
+/**
+ * A plan of every look in turn, each time of a file that has just changed, as it is while something is
+ * dragged.
+ */
 export function timePlans(file: RoomFile, rounds: number): number[] {
   const window = file.openings[0];
   const files = Array.from({ length: 8 }, (_, i) =>
@@ -58,7 +61,7 @@ export function timeDifferences(rounds: number): { ours: number[]; reference: nu
 export const timeFloors = (file: RoomFile, rounds: number): number[] => {
   const walls = wallsOf(file.room);
   const rules = ruleBook(file.rules, file.room.unit);
-  return times(rounds, () => planFloor(file, walls, rules));
+  return times(rounds, () => planWholeFloor(file, walls, rules));
 };
 
 /** Four groups of twelve thousand pixels, ours with four restarts and a reference library's with as many. */
@@ -88,7 +91,10 @@ const frames = (n: number): Frame[] =>
   }));
 const GAP = 63.5;
 
-/** A gallery searched, and the same frames by a general rectangle packer: time, share of the outline that is filled, and share of facing gaps that are the gap. */
+/**
+ * A gallery searched, and the same frames by a general rectangle packer: time, share of the outline that is
+ * filled, and share of facing gaps that are the gap.
+ */
 export function timeGallery(n: number): {
   ms: number;
   filled: number;
@@ -149,5 +155,5 @@ export const timeSolve = (file: RoomFile, lookId: string, kinds: number, rounds:
     heightMm: 1600 + i * 9,
     count: 2 + (i % 8),
   }));
-  return times(rounds, () => solveRoom(file, lookId, 'all', owned, []));
+  return times(rounds, () => solveRoom(file, lookId, 'all', { owned, shops: [] }));
 };

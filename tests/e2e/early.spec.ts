@@ -35,7 +35,8 @@ test.describe('before the page is awake', () => {
       .toBeCloseTo(104.625, 5);
   });
 
-  // the page wakes at a moment that nobody knows: each time at another moment between the typing and its Enter
+  // the page wakes at a moment that nobody knows: each time at another moment between the typing and its
+  // Enter
   test('nothing is lost at the moment of waking', async ({ page, studio }) => {
     for (let i = 0; i < 6; i++) {
       await page.goto('/rooms/long-room/windows?look=early-summer&wall=e', { waitUntil: 'commit' });

@@ -41,7 +41,8 @@ test('a second tab that is out of date is told, and loses nothing', async ({ pag
   const awake = other.waitForResponse((r) => r.request().method() === 'POST', { timeout: 20_000 });
   await other.goto('/rooms/long-room/walls?look=early-summer&wall=n');
   await expect(other.getByRole('heading', { name: 'Regatta, large' })).toBeVisible();
-  // a page that has not yet asked whether it is current takes what is new without a word: it shows nothing old
+  // a page that has not yet asked whether it is current takes what is new without a word: it shows nothing
+  // old
   await awake;
   await type(page, /^Rod, floor to centre$/, '104');
   await saved(page);

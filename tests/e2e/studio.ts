@@ -68,7 +68,8 @@ export const test = base.extend<{ problems: string[] }, { studio: Studio }>({
     },
     { scope: 'worker' },
   ],
-  // a page is worked on once its script has taken hold; what is done before that has tests of its own (early.spec), which go on at once
+  // a page is worked on once its script has taken hold; what is done before that has tests of its own
+  // (early.spec), which go on at once
   page: async ({ page }, provide) => {
     // SLOW=4: every page at a quarter of its speed, to find what is only right on a quick machine
     if (process.env.SLOW)
@@ -125,7 +126,10 @@ export const saved = async (page: Page): Promise<void> => {
   await expect(page.getByRole('status').first()).toHaveText(/Saved|Undone|Done again/);
 };
 
-/** Until the page's script has taken hold of what the server drew: a drag, unlike a press, is not carried out afterwards. */
+/**
+ * Until the page's script has taken hold of what the server drew: a drag, unlike a press, is not carried out
+ * afterwards.
+ */
 export const awake = (page: Page): Promise<void> =>
   page.waitForFunction(() => !document.querySelector('[data-asleep]')).then(() => undefined);
 

@@ -164,7 +164,8 @@ test('a group is drawn to the rules as a whole, and its width typed on the drawi
   const outline = page.getByRole('button', { name: 'Lookout gallery, as a whole' });
   const box = (await outline.boundingBox())!;
   // taken by its upper line; the second quarter from the top is 3 3/4 in up on this wall
-  // the line runs seven pixels round the pieces and is twelve wide; the first three pixels only tell a drag from a press
+  // the line runs seven pixels round the pieces and is twelve wide; the first three pixels only tell a drag
+  // from a press
   const perIn = (box.height - 26) / ((await group()).heightMm / 25.4);
   const [x, y] = [box.x + box.width * 0.7, box.y + 6];
   await page.mouse.move(x, y);

@@ -4,7 +4,8 @@ import { seededRandom } from '../../src/core/base/random';
 import { deltaE00, hexOfLab, labOfHex } from '../../src/core/colour/spaces';
 
 /**
- * Sharma, Wu, Dalal, "The CIEDE2000 color-difference formula", Color Res. Appl. 30 (2005), table 1: all 34 pairs.
+ * Sharma, Wu, Dalal, "The CIEDE2000 color-difference formula", Color Res. Appl. 30 (2005), table 1: all 34
+ * pairs.
  * Typed from memory of the published table; the second library below checks the formula on its own.
  */
 const PAIRS: readonly (readonly [number, number, number, number, number, number, number])[] = [

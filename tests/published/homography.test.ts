@@ -1,4 +1,7 @@
-/** Plane homographies against points projected by a pinhole camera that is worked out here, and the proportions of Zhang and He (Digital Signal Processing 17, 2007). */
+/**
+ * Plane homographies against points projected by a pinhole camera that is worked out here, and the
+ * proportions of Zhang and He (Digital Signal Processing 17, 2007).
+ */
 import { describe, expect, it } from 'vitest';
 import {
   aspectOf,
@@ -9,7 +12,10 @@ import {
   type Px,
 } from '../../src/core/geometry/homography';
 
-/** A camera of focal length f looking at a rectangle w × h, turned about its upright by yaw and tilted by pitch, at a distance. */
+/**
+ * A camera of focal length f looking at a rectangle w × h, turned about its upright by yaw and tilted by
+ * pitch, at a distance.
+ */
 function photograph(w: number, h: number, f: number, yawDeg: number, pitchDeg: number, away: number) {
   const [y, p] = [(yawDeg * Math.PI) / 180, (pitchDeg * Math.PI) / 180];
   return (u: number, v: number): Px => {

@@ -1,4 +1,7 @@
-/** The white card against a cast that was made with a known truth, spectra against their published chromaticities, and k-means against the reference library on the same pixels. */
+/**
+ * The white card against a cast that was made with a known truth, spectra against their published
+ * chromaticities, and k-means against the reference library on the same pixels.
+ */
 import { kmeans } from 'ml-kmeans';
 import Color from 'colorjs.io';
 import { describe, expect, it } from 'vitest';
@@ -17,7 +20,8 @@ const linearOf = (hex: string): Linear =>
 
 describe('the white card', () => {
   const cloths = ['#4f6f93', '#a3462f', '#e9e5da', '#6f7d5f', '#2c3c52'];
-  // the truth: what a camera balanced for daylight sees of cloths lit by lamps of these tints, each channel scaled in Bradford's cones
+  // the truth: what a camera balanced for daylight sees of cloths lit by lamps of these tints, each channel
+  // scaled in Bradford's cones
   it.each([
     ['warm', [1, 0.78, 0.5]],
     ['cool', [0.8, 0.95, 1]],
@@ -36,13 +40,15 @@ describe('the white card', () => {
       after.push(deltaE00(truth, got));
     }
     const mean = (ns: number[]) => ns.reduce((s, n) => s + n, 0) / ns.length;
-    // the cast was made channel by channel and is taken out in cone space: what is left is the difference of the two
+    // the cast was made channel by channel and is taken out in cone space: what is left is the difference of
+    // the two
     expect(mean(before)).toBeGreaterThan(3);
     expect(mean(after)).toBeLessThan(mean(before) * 0.35);
     expect(deltaE00(labOfLinear(mended.apply(card)), labOfLinear([0.9, 0.9, 0.9]))).toBeLessThan(0.01);
   });
   it('takes a cast that is one of Bradford’s cones out exactly, whatever the cloth', () => {
-    // a von Kries cast: cones of the whole picture scaled by known gains (ICC.1:2010 annex E, the Bradford matrix)
+    // a von Kries cast: cones of the whole picture scaled by known gains (ICC.1:2010 annex E, the Bradford
+    // matrix)
     const gains = [1.2, 0.95, 0.6];
     const scaled = (c: Linear): Linear => {
       const xyz = new Color('srgb-linear', [...c]).to('xyz-d65').coords as number[];
@@ -214,7 +220,8 @@ describe('a colour reader', () => {
         ['Card', ...bands.map(() => '0,2')],
       ]),
     ).toEqual([['Card', 51.8]]);
-    // one file, one measure: a black of 1.2 per cent beside a card of 20 is no mirror (L* by CIE 1976 from Y 0.012)
+    // one file, one measure: a black of 1.2 per cent beside a card of 20 is no mirror (L* by CIE 1976 from Y
+    // 0.012)
     expect(
       l([
         ['name', ...bands],

@@ -1,4 +1,7 @@
-/** 16 CFR 1501.4: what fits wholly, in any orientation, in a cylinder 1.25 in across, 1 in deep on one side and 2.25 in on the other. Dimensions quoted from memory; the shapes are worked by hand. */
+/**
+ * 16 CFR 1501.4: what fits wholly, in any orientation, in a cylinder 1.25 in across, 1 in deep on one side
+ * and 2.25 in on the other. Dimensions quoted from memory; the shapes are worked by hand.
+ */
 import { describe, expect, it } from 'vitest';
 import { ballFits, blockFits, CYLINDER, mayBeSmallPart } from '../../src/core/safety/smallParts';
 
@@ -22,7 +25,8 @@ describe('the small-parts cylinder', () => {
     ['a cube of 23 mm', blockFits(23, 23, 23), false],
     // a coin stands or lies: 31 mm across goes in upright or flat
     ['a coin of 30 × 30 × 2 mm', blockFits(2, 30, 30), true],
-    // nothing longer than the longest line in it, from the deep foot to the rim across: √(31.7² + 57.1²) = 65.3
+    // nothing longer than the longest line in it, from the deep foot to the rim across: √(31.7² + 57.1²) =
+    // 65.3
     ['a thin stick of 57 mm', blockFits(57, 1, 1), true],
     ['a thin stick of 64 mm, leaning', blockFits(64, 0.4, 0.4), true],
     ['a thin stick of 66 mm', blockFits(66, 0.4, 0.4), false],

@@ -1,4 +1,7 @@
-/** A closed traverse by hand: latitudes and departures, as any handbook of surveying reckons them (Wolf and Ghilani, Elementary Surveying, ch. 10, the method; the rooms are our own). */
+/**
+ * A closed traverse by hand: latitudes and departures, as any handbook of surveying reckons them (Wolf and
+ * Ghilani, Elementary Surveying, ch. 10, the method; the rooms are our own).
+ */
 import { describe, expect, it } from 'vitest';
 import { inches } from '../../src/core/base/units';
 import { closeWalk, cornerName, outlineFromWalk, surveyOf, type Leg } from '../../src/core/room/survey';
@@ -45,7 +48,8 @@ describe('outlines walked with the tape', () => {
     expect(survey.corrections.every((c) => c.leftMm < 0.01)).toBe(true);
   });
   it('a five-sided bay room by sines and cosines, and what a slanting wall can take up of a gap', () => {
-    // 100 east, turn 90: 60 south, turn 45: 40√2 south-west, turn 45: 20 west, turn 45: 40√2 north-west, turn 45: 60 north, turn 90
+    // 100 east, turn 90: 60 south, turn 45: 40√2 south-west, turn 45: 20 west, turn 45: 40√2 north-west, turn
+    // 45: 60 north, turn 90
     const bay: Leg[] = [
       [100, 90],
       [60, 45],
@@ -64,7 +68,8 @@ describe('outlines walked with the tape', () => {
       [40, 100],
       [0, 60],
     ]);
-    // the first slanting wall 2 in too long: 2/√2 west and south too far; itself takes all of it up, an upright or level wall only half
+    // the first slanting wall 2 in too long: 2/√2 west and south too far; itself takes all of it up, an
+    // upright or level wall only half
     const off = surveyOf(bay.map((l, i) => (i === 2 ? { ...l, lengthMm: l.lengthMm + inches(2) } : l)));
     expect([inch(off.open.eastMm), inch(off.open.southMm)]).toEqual([-1.414, 1.414]);
     expect([off.corrections[0]!.leg, inch(off.corrections[0]!.to), inch(off.corrections[0]!.leftMm)]).toEqual(

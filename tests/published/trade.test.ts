@@ -1,4 +1,7 @@
-/** Facts of the trade, worked by hand. All marked common practice: no published source, the numbers stylists use. */
+/**
+ * Facts of the trade, worked by hand. All marked common practice: no published source, the numbers stylists
+ * use.
+ */
 import { describe, expect, it } from 'vitest';
 import {
   bareRoom,
@@ -29,7 +32,8 @@ const dressed = (ceilingIn: number, more: Parameters<typeof dressing>[0] = {}, o
 
 describe('curtains (common practice)', () => {
   it('a 102 in drape with grommets hangs its rod about 3 in under a 104 in ceiling', () => {
-    // rod 101 (3 below the ceiling), grommet heading stands 1½ above: 101 + 1½ = 102½; the 102 lands by moving the rod ½ down
+    // rod 101 (3 below the ceiling), grommet heading stands 1½ above: 101 + 1½ = 102½; the 102 lands by
+    // moving the rod ½ down
     const w = dressed(104, { heading: 'grommet' });
     expect([toIn(w.rodHeightMm), toIn(w.finishedLengthMm)]).toEqual([101, 102.5]);
     expect(w.routes.find((r) => r.kind === 'asItIs' && toIn(r.stockMm!) === 102)).toMatchObject({

@@ -62,7 +62,10 @@ describe('reflection, by the law itself: a ray leaves a mirror as steep as it ca
       [0, 5000],
     ],
   ];
-  /** Follows a ray from a place, one wall after another by their own equations; independent of the code it checks. */
+  /**
+   * Follows a ray from a place, one wall after another by their own equations; independent of the code it
+   * checks.
+   */
   const follow = (walls: readonly Wall[], from: [number, number], way: [number, number], but: string) => {
     let best: { wall: Wall; along: number; far: number } | undefined;
     for (const w of walls) {

@@ -11,7 +11,8 @@ import { opening } from '../helpers/rooms';
 const rules = ruleBook([], 'in');
 
 describe('second moment of area of round tubes', () => {
-  // Properties of standard-weight pipe (schedule 40), as tabulated in the AISC Steel Construction Manual; values from memory:
+  // Properties of standard-weight pipe (schedule 40), as tabulated in the AISC Steel Construction Manual;
+  // values from memory:
   // nominal size, outside diameter and wall in inches, I in inches to the fourth, weight in lb/ft
   it.each([
     ['1', 1.315, 0.133, 0.0873, 1.68],
@@ -31,7 +32,8 @@ describe('second moment of area of round tubes', () => {
 
 describe('sag of a beam on two supports under an even load', () => {
   it('a worked case: 2 kN/m over 4 m, E 200 GPa, I 5.1 × 10⁶ mm⁴: 5 × 2000 × 4⁴ ÷ (384 × 200 × 10⁹ × 5.1 × 10⁻⁶) = 6.54 mm', () => {
-    // the arithmetic of the standard table (Roark's Formulas for Stress and Strain, table of straight beams), done by hand
+    // the arithmetic of the standard table (Roark's Formulas for Stress and Strain, table of straight beams),
+    // done by hand
     expect(sagOf(2000, 4000, 200, 5.1e6)).toBeCloseTo(6.536, 2);
   });
   it('agrees with the beam equation EI y″″ = w solved step by step', () => {
@@ -70,7 +72,8 @@ describe('sag of a beam on two supports under an even load', () => {
 });
 
 describe('reverberation', () => {
-  // F. A. Everest and K. C. Pohlmann, Master Handbook of Acoustics, the untreated room of its worked example: 23.3 × 16 × 10 ft,
+  // F. A. Everest and K. C. Pohlmann, Master Handbook of Acoustics, the untreated room of its worked example:
+  // 23.3 × 16 × 10 ft,
   // concrete floor 373 sq ft, walls and ceiling of ½ in gypsum board 1159 sq ft; figures from memory
   const ft = 0.3048;
   const volume = 23.3 * 16 * 10 * ft ** 3;
@@ -104,7 +107,8 @@ describe('reverberation', () => {
 
 describe('making up', () => {
   it('a pair of pinch pleats over a 7 ft rod (common practice: four inches apart, four to six inches of cloth in each)', () => {
-    // half of 84 in, return 3½, half of a 3 in overlap: 47 in finished; three widths of 54 for a panel, hemmed
+    // half of 84 in, return 3½, half of a 3 in overlap: 47 in finished; three widths of 54 for a panel,
+    // hemmed
     const p = planPleats(inches(47), inches(105), inches(3.5), inches(3), rules)!;
     expect([p.pleats, p.spaces]).toEqual([12, 11]);
     expect(p.clothPerPleatMm / 25.4).toBeCloseTo(58 / 12, 6);

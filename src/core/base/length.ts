@@ -35,7 +35,8 @@ const UNIT_WORDS: [RegExp, string][] = [
 const LONGEST_MM: Mm = 100_000;
 
 /**
- * Reads a length as it stands on a tape note: `8' 3 1/2"`, `8ft 3.5`, `99½ in`, `251.5 cm`, `2 515 mm`, `2,5 m`.
+ * Reads a length as it stands on a tape note: `8' 3 1/2"`, `8ft 3.5`, `99½ in`, `251.5 cm`, `2 515 mm`, `2,5
+ * m`.
  * A bare number takes the room's unit. Gives millimetres, or where reading stopped.
  * A comma is the decimal mark; a space may group thousands in metric lengths only, because `99 1/2` is mixed.
  */
@@ -135,7 +136,10 @@ function readFraction(
   return { value: Number(found[1]) / denominator, end };
 }
 
-/** A length cut into what a screen sets: sign, feet (0 when none), whole number, eighths as a reduced fraction, unit word. */
+/**
+ * A length cut into what a screen sets: sign, feet (0 when none), whole number, eighths as a reduced
+ * fraction, unit word.
+ */
 export type LengthParts = {
   sign: '' | '−';
   feet: number;

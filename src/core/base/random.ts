@@ -1,4 +1,6 @@
-/** Seeded random numbers in [0, 1): mulberry32, public domain. The same seed gives the same run everywhere. */
+/**
+ * Seeded random numbers in [0, 1): mulberry32, public domain. The same seed gives the same run everywhere.
+ */
 export function seededRandom(seed: number): () => number {
   let state = seed >>> 0;
   return () => {

@@ -46,8 +46,10 @@ const CLIPPED = 0.995;
 const MOST_CAST = 6;
 
 /**
- * The correction that makes the tapped card neutral at its known reflectance (0 to 1): von Kries scaling in Bradford's
- * cone space. Fails when the card is too dark, its brightest channel is cut off, or it is no neutral card at all.
+ * The correction that makes the tapped card neutral at its known reflectance (0 to 1): von Kries scaling in
+ * Bradford's
+ * cone space. Fails when the card is too dark, its brightest channel is cut off, or it is no neutral card at
+ * all.
  */
 export function castFromCard(card: Linear, reflectance: number): Cast | CastIssue {
   if (Math.max(...card) < DARK) return 'too-dark';
@@ -79,7 +81,9 @@ export const fromLinear = (v: number): number =>
 const WHITE = { x: 0.95047, z: 1.08883 } as const;
 const labCurve = (t: number): number => (t > 216 / 24389 ? Math.cbrt(t) : (t * 24389) / 3132 + 16 / 116);
 
-/** Lab (D65) of linear sRGB, written out for whole pictures: the colour library is asked for single colours. */
+/**
+ * Lab (D65) of linear sRGB, written out for whole pictures: the colour library is asked for single colours.
+ */
 export function labOfLinear([r, g, b]: Linear): { l: number; a: number; b: number } {
   const [x, y, z] = times(TO_XYZ, [r, g, b]);
   const [fx, fy, fz] = [labCurve(x / WHITE.x), labCurve(y), labCurve(z / WHITE.z)];

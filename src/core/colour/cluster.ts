@@ -1,7 +1,10 @@
 import { seededRandom } from '../base/random';
 import { deltaE00, type Lab } from './spaces';
 
-/** Groups of like colours, the largest first: each its mean and its share of the pixels; inertia is the sum of squared Lab distances. */
+/**
+ * Groups of like colours, the largest first: each its mean and its share of the pixels; inertia is the sum of
+ * squared Lab distances.
+ */
 export type Clusters = { centres: (Lab & { share: number })[]; inertia: number };
 export type ClusterOptions = { count: number; restarts: number; seed: number; mostSteps?: number };
 
@@ -16,8 +19,10 @@ const at = (pixels: Float32Array, i: number, centre: Float64Array, c: number): n
 };
 
 /**
- * k-means in Lab: Lloyd's algorithm from k-means++ seeds (Arthur and Vassilvitskii, SODA 2007), the best of several
- * restarts; the same pixels and seed give the same answer. Fewer groups than asked come back when there are fewer colours.
+ * k-means in Lab: Lloyd's algorithm from k-means++ seeds (Arthur and Vassilvitskii, SODA 2007), the best of
+ * several
+ * restarts; the same pixels and seed give the same answer. Fewer groups than asked come back when there are
+ * fewer colours.
  */
 export function clusterColours(
   pixels: Float32Array,
@@ -109,7 +114,10 @@ function lloyd(
   return { centres, sizes, inertia };
 }
 
-/** Groups that read as one colour (ΔE00 under apartFrom) taken together, and those too small to be seen dropped; shares add up to 1. */
+/**
+ * Groups that read as one colour (ΔE00 under apartFrom) taken together, and those too small to be seen
+ * dropped; shares add up to 1.
+ */
 export function settleClusters(
   found: Clusters,
   apartFrom: number,

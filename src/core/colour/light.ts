@@ -11,7 +11,10 @@ import {
   STEP_NM,
 } from './spectra';
 
-/** Relative power of a light source, 380 to 730 nm in steps of 10, and the XYZ of a perfect white under it (Y = 1). */
+/**
+ * Relative power of a light source, 380 to 730 nm in steps of 10, and the XYZ of a perfect white under it (Y
+ * = 1).
+ */
 export type Source = { kelvin: Kelvin; white: Xyz; power: readonly number[] };
 
 const BANDS = OBSERVER_X.length;
@@ -63,14 +66,20 @@ function integrate(power: readonly number[], reflectance: readonly number[] | un
   return { x: x / white, y: y / white, z: z / white };
 }
 
-/** A measured reflectance (400 to 700 nm, every 10 nm) over this table's bands; beyond its ends it is taken to go on as it ended. */
+/**
+ * A measured reflectance (400 to 700 nm, every 10 nm) over this table's bands; beyond its ends it is taken to
+ * go on as it ended.
+ */
 const overBands = (measured: readonly number[]): number[] =>
   Array.from(
     { length: BANDS },
     (_, i) => measured[Math.min(measured.length - 1, Math.max(0, i - (400 - FIRST_NM) / STEP_NM))]!,
   );
 
-/** CIELAB of a measured reflectance under a source, against that source's own white: what an eye that is used to the light sees. */
+/**
+ * CIELAB of a measured reflectance under a source, against that source's own white: what an eye that is used
+ * to the light sees.
+ */
 export function labUnder(measured: readonly number[], source: Source): Lab {
   const { x, y, z } = integrate(source.power, overBands(measured));
   return labOfXyz({ x: (x / source.white.x) * 0.95047, y, z: (z / source.white.z) * 1.08883 });
@@ -79,8 +88,10 @@ export function labUnder(measured: readonly number[], source: Source): Lab {
 const day = lightSource(DAYLIGHT);
 
 /**
- * A smooth reflectance (36 bands, 0 to 1) that looks like `lab` by daylight: the least hyperbolic tangent slope
- * squared method (S. A. Burns, Color Res. Appl. 45, 2020). It cannot foretell metamerism. Colours no cloth can
+ * A smooth reflectance (36 bands, 0 to 1) that looks like `lab` by daylight: the least hyperbolic tangent
+ * slope
+ * squared method (S. A. Burns, Color Res. Appl. 45, 2020). It cannot foretell metamerism. Colours no cloth
+ * can
  * have come back as the nearest that converges.
  */
 export function estimateReflectance(lab: Lab): number[] {
@@ -102,7 +113,10 @@ const observerWeights = (() => {
   );
 })();
 
-/** Newton's method on the Lagrangian of Σ(z[i+1] − z[i])² with ρ = (tanh z + 1) / 2 and three colour constraints. */
+/**
+ * Newton's method on the Lagrangian of Σ(z[i+1] − z[i])² with ρ = (tanh z + 1) / 2 and three colour
+ * constraints.
+ */
 function solveSmooth(aim: readonly number[]): number[] | undefined {
   const n = BANDS;
   const size = n + 3;
@@ -188,7 +202,10 @@ const CAT16_BACK = [
 const cones = (m: typeof CAT16 | typeof CAT16_BACK, { x, y, z }: Xyz) =>
   m.map(([p, q, r]) => p * x + q * y + r * z) as [number, number, number];
 
-/** How far the eye adapts to a room's light: CIECAM16 degree of adaptation, average surround, for an adapting luminance in cd/m². */
+/**
+ * How far the eye adapts to a room's light: CIECAM16 degree of adaptation, average surround, for an adapting
+ * luminance in cd/m².
+ */
 export const degreeOfAdaptation = (luminance: number): number =>
   Math.min(1, Math.max(0, 1 - (1 / 3.6) * Math.exp((-luminance - 42) / 92)));
 
@@ -196,7 +213,8 @@ export const degreeOfAdaptation = (luminance: number): number =>
 const LAMP_LUMINANCE = (100 * 0.2) / Math.PI;
 
 /**
- * The colour as it is seen by a source, on a daylight screen: estimated reflectance, lit by the source, adapted
+ * The colour as it is seen by a source, on a daylight screen: estimated reflectance, lit by the source,
+ * adapted
  * incompletely with CAT16. An estimate: two cloths that part between lights need a measured spectrum.
  */
 export function seenBy(lab: Lab, source: Source): Lab {

@@ -1,4 +1,7 @@
-/** Spectra that look the same by one light: for a reader that stands in for a real one, and to check that pairs that part are found. */
+/**
+ * Spectra that look the same by one light: for a reader that stands in for a real one, and to check that
+ * pairs that part are found.
+ */
 import { lightSource, DAYLIGHT } from './light';
 import { OBSERVER_X, OBSERVER_Y, OBSERVER_Z } from './spectra';
 
@@ -6,7 +9,10 @@ const BANDS = 31;
 /** Bands of the observer's table before 400 nm. */
 const SKIP = 2;
 
-/** What the eye's three curves weigh by daylight over 400 to 700 nm, made square to one another (Gram and Schmidt). */
+/**
+ * What the eye's three curves weigh by daylight over 400 to 700 nm, made square to one another (Gram and
+ * Schmidt).
+ */
 function eye(): number[][] {
   const { power } = lightSource(DAYLIGHT);
   const basis: number[][] = [];
@@ -29,8 +35,10 @@ function eye(): number[][] {
 }
 
 /**
- * A spectrum that looks like the given one by daylight and not by a lamp: a metameric black is added, which the eye sees
- * by daylight as nothing (Wyszecki 1953; Cohen and Kappauf, Am. J. Psychol. 95, 1982). amount is how much of it, as far as 0 to 1 allows.
+ * A spectrum that looks like the given one by daylight and not by a lamp: a metameric black is added, which
+ * the eye sees
+ * by daylight as nothing (Wyszecki 1953; Cohen and Kappauf, Am. J. Psychol. 95, 1982). amount is how much of
+ * it, as far as 0 to 1 allows.
  */
 export function metamerOf(spectrum: readonly number[], amount: number): number[] {
   // three waves across the spectrum, less all that the eye would see of them

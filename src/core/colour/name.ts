@@ -35,7 +35,10 @@ export type HueWord =
 /** OKLCH chroma under which a colour passes for a neutral, unless the studio sets its own. */
 export const NEUTRAL_CHROMA = 0.03;
 
-/** Names a colour from lightness, chroma and hue (our own word list; L* from CIELAB, chroma and hue from OKLCH). */
+/**
+ * Names a colour from lightness, chroma and hue (our own word list; L* from CIELAB, chroma and hue from
+ * OKLCH).
+ */
 export function nameColour(lab: Lab, neutralChroma: number = NEUTRAL_CHROMA): ColourName {
   const { c, hueDeg } = oklchOfLab(lab);
   if (c < neutralChroma) {

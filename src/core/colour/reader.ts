@@ -1,4 +1,7 @@
-/** What a colour reader writes: spectral reflectance, 400 to 700 nm every 10 nm, or Lab values; from a file or pasted. */
+/**
+ * What a colour reader writes: spectral reflectance, 400 to 700 nm every 10 nm, or Lab values; from a file or
+ * pasted.
+ */
 import { fail, ok, type Result } from '../base/result';
 import { labUnder, lightSource, DAYLIGHT, WARMEST } from './light';
 import { deltaE00, type Lab } from './spaces';
@@ -19,7 +22,10 @@ const MOST_ROWS = 2000;
 const number = (text: string): number =>
   /^\s*-?\d+(?:[.,]\d+)?(?:e-?\d+)?\s*$/i.test(text) ? Number(text.trim().replace(',', '.')) : NaN;
 
-/** The header of rows that came without one: three numbers are Lab, thirty-one a spectrum, a name before them or not. */
+/**
+ * The header of rows that came without one: three numbers are Lab, thirty-one a spectrum, a name before them
+ * or not.
+ */
 function headerOf(cells: readonly string[]): string[] | undefined {
   const named = Number.isNaN(number(cells[0] ?? ''));
   const numbers = (named ? cells.slice(1) : cells).filter((c) => c.trim() !== '');
@@ -37,8 +43,10 @@ function headerOf(cells: readonly string[]): string[] | undefined {
 }
 
 /**
- * Reads rows of cells: `name, 400, 410 … 700` with reflectance as shares or per cent (told for all rows together), or
- * `name, L, a, b`; a header first, or rows of numbers alone. Says row and column of the first cell that cannot be.
+ * Reads rows of cells: `name, 400, 410 … 700` with reflectance as shares or per cent (told for all rows
+ * together), or
+ * `name, L, a, b`; a header first, or rows of numbers alone. Says row and column of the first cell that
+ * cannot be.
  */
 export function readReader(rows: readonly (readonly string[])[]): Result<ReaderRow[], ReaderIssue> {
   const filled = rows
@@ -124,7 +132,10 @@ export function readReader(rows: readonly (readonly string[])[]): Result<ReaderR
   );
 }
 
-/** How two measured cloths match by day and by lamp: ΔE00 under each source, each against its own white (a metamerism index for a change of illuminant, CIE 015). */
+/**
+ * How two measured cloths match by day and by lamp: ΔE00 under each source, each against its own white (a
+ * metamerism index for a change of illuminant, CIE 015).
+ */
 export function partingOf(
   one: readonly number[],
   other: readonly number[],

@@ -26,7 +26,9 @@ export type Sample = {
 };
 
 const LINEAR = Float64Array.from({ length: 256 }, (_, v) => toLinear(v / 255));
-/** Colours of one cloth nearer than this read as one, and a share smaller than this is thread ends and shadow. */
+/**
+ * Colours of one cloth nearer than this read as one, and a share smaller than this is thread ends and shadow.
+ */
 const SAME_CLOTH = 5;
 const LEAST_SHARE = 0.02;
 
@@ -56,8 +58,10 @@ export function meanOf(picture: Picture, region: Region): Linear | null {
 }
 
 /**
- * The colours of the marked regions with their shares: pixels drawn at random under the seed (no more than mostPixels),
- * the cast taken out when a card was tapped, k-means in Lab, groups that read as one taken together. Corrected and as
+ * The colours of the marked regions with their shares: pixels drawn at random under the seed (no more than
+ * mostPixels),
+ * the cast taken out when a card was tapped, k-means in Lab, groups that read as one taken together.
+ * Corrected and as
  * they came, side by side.
  */
 export function sampleColours(picture: Picture, options: SampleOptions): Sample {

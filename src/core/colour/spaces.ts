@@ -1,4 +1,6 @@
-/** The one door to the colour library. Everything outside speaks Lab (D65, 2° observer), sRGB hex and OKLCH. */
+/**
+ * The one door to the colour library. Everything outside speaks Lab (D65, 2° observer), sRGB hex and OKLCH.
+ */
 import {
   clampChroma,
   converter,

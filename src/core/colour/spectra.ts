@@ -1,4 +1,8 @@
-/** Spectral tables, 380 to 730 nm in steps of 10. CIE 1931 2° observer to five decimals and CIE daylight components (CIE 015), typed from memory; tests/published checks the observer against a second table and the daylight by its white points. */
+/**
+ * Spectral tables, 380 to 730 nm in steps of 10. CIE 1931 2° observer to five decimals and CIE daylight
+ * components (CIE 015), typed from memory; tests/published checks the observer against a second table and the
+ * daylight by its white points.
+ */
 export const FIRST_NM = 380;
 export const STEP_NM = 10;
 

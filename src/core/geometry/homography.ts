@@ -5,7 +5,10 @@ export type Four = readonly [Px, Px, Px, Px];
 /** A projective map of the plane: nine numbers, row by row. */
 export type Homography = readonly number[];
 
-/** The projective map that takes one quadrilateral's corners to another's; undefined when three corners lie in a line. */
+/**
+ * The projective map that takes one quadrilateral's corners to another's; undefined when three corners lie in
+ * a line.
+ */
 export function homography(from: Four, to: Four): Homography | undefined {
   // eight equations for eight unknowns, the ninth is 1
   const rows = from.flatMap((p, i) => {
@@ -35,8 +38,10 @@ export function project(h: Homography, p: Px): Px {
 }
 
 /**
- * Width over height of the flat rectangle whose photo has these corners: from the perspective alone, for a camera with
- * square pixels looking through the middle of the picture (Zhang and He, Digital Signal Processing 17, 2007). Seen square
+ * Width over height of the flat rectangle whose photo has these corners: from the perspective alone, for a
+ * camera with
+ * square pixels looking through the middle of the picture (Zhang and He, Digital Signal Processing 17, 2007).
+ * Seen square
  * on there is no perspective to tell by, and the corners' own proportions are it.
  */
 export function aspectOf(corners: Four, widthPx: number, heightPx: number): number {

@@ -101,7 +101,10 @@ const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] =>
     ? [[points[0]!, points[1]!]]
     : points.map((p, i) => [p, points[(i + 1) % points.length]!] as const);
 
-/** How far two shapes (polygons, or segments given by two points) are apart, and from where to where; 0 when they touch or one lies in the other. */
+/**
+ * How far two shapes (polygons, or segments given by two points) are apart, and from where to where; 0 when
+ * they touch or one lies in the other.
+ */
 export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm; from: Point; to: Point } {
   if (boxesMeet(boundsOf(one), boundsOf(other))) {
     const within =
@@ -117,7 +120,8 @@ export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm;
         if (met) return { mm: 0, from: met, to: met };
       }
   }
-  // shapes that do not meet are nearest at a corner of one of them; plain numbers, since this is asked for each pair of things in a room
+  // shapes that do not meet are nearest at a corner of one of them; plain numbers, since this is asked for
+  // each pair of things in a room
   let best = Infinity;
   let [from, to] = [one[0]!, other[0]!];
   const cornersOf = (corners: readonly Point[], edges: readonly Point[], ofOne: boolean) => {
@@ -151,7 +155,10 @@ export const boxesMeet = (a: Box, b: Box): boolean =>
   a.yMm <= b.yMm + b.heightMm &&
   b.yMm <= a.yMm + a.heightMm;
 
-/** What two convex polygons share (Sutherland and Hodgman, Comm. ACM 17, 1974); both clockwise on the plan. Empty when nothing. */
+/**
+ * What two convex polygons share (Sutherland and Hodgman, Comm. ACM 17, 1974); both clockwise on the plan.
+ * Empty when nothing.
+ */
 export function sharedPart(subject: readonly Point[], clip: readonly Point[]): Point[] {
   let part: Point[] = [...subject];
   for (const [a, b] of edgesOf(clip)) {

@@ -18,7 +18,10 @@ import type {
 } from './types';
 import type { OwnRule } from '../rules/book';
 
-/** One act of a person on a room. The same pure function carries it out in the browser (at once) and on the server (for keeps). */
+/**
+ * One act of a person on a room. The same pure function carries it out in the browser (at once) and on the
+ * server (for keeps).
+ */
 export type Change =
   | { do: 'setRoom'; room: Room }
   | { do: 'setHome'; home: Home }
@@ -61,7 +64,10 @@ export type ChangeKind = Change['do'];
 type WithId = { id: string };
 const put = <T extends WithId>(rows: readonly T[], row: T): T[] =>
   rows.some((r) => r.id === row.id) ? rows.map((r) => (r.id === row.id ? row : r)) : [...rows, row];
-/** A reading is kept only while there is something to say of it: that it is a guess, or that a second one differs. */
+/**
+ * A reading is kept only while there is something to say of it: that it is a guess, or that a second one
+ * differs.
+ */
 const withReadings = (file: RoomFile, marks: readonly Reading[]): RoomFile => {
   const same = (a: Reading, b: Reading) => a.about === b.about && a.field === b.field;
   const readings = [
@@ -76,7 +82,10 @@ const forget = (file: RoomFile, about: string): RoomFile =>
     : file;
 const without = <T extends WithId>(rows: readonly T[], id: string): T[] => rows.filter((r) => r.id !== id);
 
-/** The room file with the change carried out; the file given is not touched. What hung on a removed thing goes with it. */
+/**
+ * The room file with the change carried out; the file given is not touched. What hung on a removed thing goes
+ * with it.
+ */
 export function applyChange(file: RoomFile, change: Change): RoomFile {
   const looks = (edit: (look: Look) => Look): RoomFile => ({ ...file, looks: file.looks.map(edit) });
   const oneLook = (lookId: string, edit: (look: Look) => Look) =>

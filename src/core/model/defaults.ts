@@ -153,7 +153,10 @@ export const SHEER: NonNullable<Dressing['sheer']> = {
   drawn: 'closed',
 };
 
-/** What a hung piece is when nothing more is said: on its own, hung on the wall, with nothing in it but itself. */
+/**
+ * What a hung piece is when nothing more is said: on its own, hung on the wall, with nothing in it but
+ * itself.
+ */
 export const HANGING: Less<
   Hanging,
   'overPieceId' | 'xMm' | 'centreMm' | 'gapMm' | 'groupId' | 'groupAt' | 'pinned' | 'leans' | 'print'

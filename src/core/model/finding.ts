@@ -213,3 +213,7 @@ export type Finding = {
   /** The amounts that make the sentence. */
   by: FindingFacts;
 };
+
+/** Findings that ask for something to be done. */
+export const isOpen = (finding: Pick<Finding, 'level'>): boolean =>
+  finding.level === 'caution' || finding.level === 'stop';

@@ -1,4 +1,6 @@
-/** The room file: the open format in which a room, its looks and the things they use are kept. Lengths in mm. */
+/**
+ * The room file: the open format in which a room, its looks and the things they use are kept. Lengths in mm.
+ */
 import { z } from 'zod';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
 
@@ -68,7 +70,10 @@ export const standpointSchema = z.strictObject({
   eyeMm: sizeMm.max(2500),
 });
 const photoPoint = z.strictObject({ x: z.number().min(-1).max(2), y: z.number().min(-1).max(2) });
-/** A photo laid under a wall: four corners on the photo (from the top left, clockwise, in shares of its sides) of a rectangle that lies so on the wall. */
+/**
+ * A photo laid under a wall: four corners on the photo (from the top left, clockwise, in shares of its sides)
+ * of a rectangle that lies so on the wall.
+ */
 export const wallPhotoSchema = z.strictObject({
   wallId: id,
   photoId: id,
@@ -123,7 +128,10 @@ export const openingSchema = z.strictObject({
   sillMm: lengthMm,
   heightMm: sizeMm,
   trimMm: lengthMm,
-  /** How a window's sashes move, or whether a door swings; leaves are hinged on the side that `hinge` names, or on both. */
+  /**
+   * How a window's sashes move, or whether a door swings; leaves are hinged on the side that `hinge` names,
+   * or on both.
+   */
   opens: z.enum(['fixed', 'sash', 'in', 'out']),
   hinge: z.enum(['none', 'left', 'right', 'both']),
   handleMm: lengthMm,
@@ -312,7 +320,10 @@ export const itemSchema = z.strictObject({
   roomId: id.nullable(),
   whereabouts: z.string().max(80),
   photoId: id.nullable(),
-  /** How the colours came to be known, and what they were before the cast was taken out, or before the thing was seen. */
+  /**
+   * How the colours came to be known, and what they were before the cast was taken out, or before the thing
+   * was seen.
+   */
   colourFrom: z.enum(['typed', 'photo', 'corrected', 'reader']),
   seen: z.boolean(),
   rawColours: swatches.nullable(),
@@ -388,7 +399,10 @@ export const routeKindSchema = z.enum([
   'letDown',
   'made',
 ]);
-/** Where the rod is fixed: on the wall, to the ceiling, between the sides of the reveal, or there and only over the lower part, or on the leaves that open. */
+/**
+ * Where the rod is fixed: on the wall, to the ceiling, between the sides of the reveal, or there and only
+ * over the lower part, or on the leaves that open.
+ */
 export const mountSchema = z.enum(['wall', 'ceiling', 'inside', 'cafe', 'leaf']);
 export const rodMakeSchema = z.enum(['tube', 'telescoping', 'wood', 'track', 'tension']);
 export const liningSchema = z.enum(['none', 'lining', 'interlining', 'blackout']);
@@ -406,7 +420,10 @@ export const sheerSchema = z.strictObject({
   panels: panelCount,
   drawn: drawnSchema,
 });
-/** How it is made, where it is made to measure. clothWidthMm and repeatMm null: by the studio's rule, by the cloth. */
+/**
+ * How it is made, where it is made to measure. clothWidthMm and repeatMm null: by the studio's rule, by the
+ * cloth.
+ */
 export const makingSchema = z.strictObject({
   clothWidthMm: orNull(sizeMm),
   repeatMm: orNull(lengthMm),
@@ -426,10 +443,15 @@ export const dressingSchema = z.strictObject({
   rodHeightMm: orNull(sizeMm),
   extensionLeftMm: orNull(lengthMm),
   extensionRightMm: orNull(lengthMm),
-  /** The rod: its make, its own diameter where it is not the studio's, and the pins' place in a pleat's back. */
+  /**
+   * The rod: its make, its own diameter where it is not the studio's, and the pins' place in a pleat's back.
+   */
   rod: z.strictObject({ make: rodMakeSchema, outerMm: orNull(sizeMm) }),
   pinMm: orNull(lengthMm),
-  /** The rod goes on to the next dressed window on the right, bent round the corner where that is on the next wall. */
+  /**
+   * The rod goes on to the next dressed window on the right, bent round the corner where that is on the next
+   * wall.
+   */
   joinsNext: z.boolean(),
   fullness: fullnessSchema,
   panels: panelCount,
@@ -471,7 +493,10 @@ export const hangingSchema = z.strictObject({
   centreMm: orNull(lengthMm),
   gapMm: orNull(lengthMm),
   hanger: hangerSchema,
-  /** The group it hangs in, and its place there from the middle of the whole (to the right, up); null: where the group's order puts it. */
+  /**
+   * The group it hangs in, and its place there from the middle of the whole (to the right, up); null: where
+   * the group's order puts it.
+   */
   groupId: orNull(id),
   groupAt: orNull(z.strictObject({ dxMm: placeMm, dyMm: placeMm })),
   /** Stays where it is when its group is arranged; stands on the floor and leans at the wall. */

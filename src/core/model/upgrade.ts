@@ -1,4 +1,7 @@
-/** Files of older versions, brought to the present one. What does not look like such a file is given back as it came, for the schema to refuse. */
+/**
+ * Files of older versions, brought to the present one. What does not look like such a file is given back as
+ * it came, for the schema to refuse.
+ */
 import { CLEAR, DRESSING, FITTING, FLAGS, HANGING, ITEM, OPENING, PIECE, ROOM, SEAT } from './defaults';
 import { inches } from '../base/units';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
@@ -22,7 +25,10 @@ const bodyFrom1 = (r: Fields): Fields => ({
   openings: each(r.openings, (o) => ({ ...OPENING, ...o })),
   pieces: each(r.pieces, (p) => ({ ...PIECE, ...p, seat: with_(SEAT, p.seat) })),
 });
-/** What versions 1 and 2 were silent about: how the rod is fixed, what it is, what hangs behind; what the room is built of. */
+/**
+ * What versions 1 and 2 were silent about: how the rod is fixed, what it is, what hangs behind; what the room
+ * is built of.
+ */
 const bodyFrom2 = (r: Fields): Fields => ({
   ...r,
   room: with_(ROOM, r.room),
@@ -34,7 +40,9 @@ const bodyFrom2 = (r: Fields): Fields => ({
     hangings: each(l.hangings, (h) => ({ ...HANGING, ...h })),
   })),
 });
-/** Rules that became others: pleats are now reckoned from ring and pin, centre brackets from how the rod sags. */
+/**
+ * Rules that became others: pleats are now reckoned from ring and pin, centre brackets from how the rod sags.
+ */
 const ruleRows = (rules: unknown): unknown =>
   Array.isArray(rules)
     ? rules.flatMap((r: unknown) => {
@@ -53,7 +61,10 @@ const bodyFrom =
   (r: Fields): Fields =>
     bodyFrom2(version === 1 ? bodyFrom1(r) : r);
 
-/** A room file of an older version as the present one: what it could not say is taken as not known, and none of it as guessed. */
+/**
+ * A room file of an older version as the present one: what it could not say is taken as not known, and none
+ * of it as guessed.
+ */
 export function upgradeRoomFile(input: unknown): unknown {
   if (!isFields(input) || (input.rideau !== 1 && input.rideau !== 2)) return input;
   const known =

@@ -1,6 +1,8 @@
 /**
- * Frames of any size hung as one: every frame exactly one gap from a neighbour, none nearer to any other, all in their zone.
- * Places are middles, x to the right and y up, from the middle of the zone, mm. The same seed gives the same answer.
+ * Frames of any size hung as one: every frame exactly one gap from a neighbour, none nearer to any other, all
+ * in their zone.
+ * Places are middles, x to the right and y up, from the middle of the zone, mm. The same seed gives the same
+ * answer.
  */
 import type { Mm } from '../base/units';
 import { seededRandom } from '../base/random';
@@ -21,7 +23,10 @@ export type GalleryAsk = {
   pinned: readonly (Frame & Place)[];
   gapMm: Mm;
   zone: { widthMm: Mm; heightMm: Mm } | null;
-  /** Where the finished whole stands: its middle at the wish, its lower edge between low and high; null in the middle of its zone. */
+  /**
+   * Where the finished whole stands: its middle at the wish, its lower edge between low and high; null in the
+   * middle of its zone.
+   */
   stands: { wishYMm: Mm; lowMm: Mm; highMm: Mm } | null;
   /** What may not be hung over: boxes by their lower left corner. */
   blocked: readonly Box[];
@@ -55,7 +60,10 @@ const EPS = 1e-6;
 export const usualRounds = (frames: number): number =>
   Math.max(30, Math.min(500, Math.round(300_000 / Math.max(1, frames) ** 2.35)));
 
-/** Tries layouts one after another and tells the best so far after each; at the end the best few that differ from one another. Empty when not all frames fit. */
+/**
+ * Tries layouts one after another and tells the best so far after each; at the end the best few that differ
+ * from one another. Empty when not all frames fit.
+ */
 export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryProgress, GalleryLayout[]> {
   const rounds = ask.rounds ?? usualRounds(ask.frames.length + ask.pinned.length);
   const random = seededRandom(ask.seed);
@@ -103,7 +111,10 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
     if (pool.length > 24) pool.pop();
   }
 
-  /** One layout: each frame in its turn to the place beside those that hang which keeps the outline small, near its ratio, and heavy things low and in the middle. */
+  /**
+   * One layout: each frame in its turn to the place beside those that hang which keeps the outline small,
+   * near its ratio, and heavy things low and in the middle.
+   */
   function build(order: readonly Frame[], loose: number): Put[] | null {
     const placed: Put[] = ask.pinned.map((p) => ({ ...p }));
     const fixed = ask.pinned.length > 0 || ask.blocked.length > 0;
@@ -112,7 +123,8 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
       const middle = placed.length > 0 ? placed.reduce((s, q) => s + q.xMm, 0) / placed.length : 0;
       let [bestX, bestY, bestCost] = [0, 0, Infinity];
       const [hw, hh] = [frame.widthMm / 2, frame.heightMm / 2];
-      // what a place costs is known at once; whether it is free is only asked where it would be the best so far
+      // what a place costs is known at once; whether it is free is only asked where it would be the best so
+      // far
       const consider = (x: Mm, y: Mm) => {
         const width = Math.max(b.right, x + hw) - Math.min(b.left, x - hw);
         const height = Math.max(b.top, y + hh) - Math.min(b.bottom, y - hh);
@@ -152,7 +164,8 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
       placed.push({ ...frame, xMm: bestX, yMm: bestY });
     }
     if (ask.pinned.length > 0 || placed.length === 0) return placed;
-    // the whole is brought to where it is to stand, or else to the middle of its zone, unless something is in the way there
+    // the whole is brought to where it is to stand, or else to the middle of its zone, unless something is in
+    // the way there
     const b = bounds(placed);
     const middle = { xMm: -(b.left + b.right) / 2, yMm: -(b.bottom + b.top) / 2 };
     const by = { xMm: middle.xMm, yMm: ask.stands ? standing(b.top - b.bottom) - b.bottom : middle.yMm };
@@ -242,7 +255,10 @@ export function solveGallery(ask: GalleryAsk, wanted = 5): GalleryLayout[] {
   }
 }
 
-/** Places at exactly one gap from something that hangs: with edges or middles in line, or in the corner between two. */
+/**
+ * Places at exactly one gap from something that hangs: with edges or middles in line, or in the corner
+ * between two.
+ */
 function candidates(f: Frame, placed: readonly Put[], gap: Mm, consider: (xMm: Mm, yMm: Mm) => void): void {
   for (const p of placed) {
     const beside = (p.widthMm + f.widthMm) / 2 + gap;
@@ -300,7 +316,10 @@ function bounds(placed: readonly Put[]): { left: Mm; right: Mm; bottom: Mm; top:
   return { left, right, bottom, top };
 }
 
-/** How good a finished layout is, less is better; parts are shares, so that none depends on the size of the whole. */
+/**
+ * How good a finished layout is, less is better; parts are shares, so that none depends on the size of the
+ * whole.
+ */
 function rate(placed: readonly Put[], ask: GalleryAsk, ratio: number): GalleryLayout {
   const b = bounds(placed);
   const [width, height] = [b.right - b.left, b.top - b.bottom];

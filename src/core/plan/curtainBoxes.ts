@@ -4,7 +4,10 @@ import type { RuleBook } from '../rules/book';
 import type { HangingPlan } from '../stages/walls/planHanging';
 import type { WindowPlan } from '../stages/windows/windowPlan';
 
-/** What of a wall a curtain and its rod take, from bracket to bracket and from the hem up to over the rod. Mm, as the wall is seen. */
+/**
+ * What of a wall a curtain and its rod take, from bracket to bracket and from the hem up to over the rod. Mm,
+ * as the wall is seen.
+ */
 export const curtainBoxes = (
   windows: readonly WindowPlan[],
   wallId: string,

@@ -12,7 +12,10 @@ import type { Plan } from './planLook';
 /** How much of its outline a gallery fills, its gaps counted in. */
 const USUAL_FILL = 0.85;
 
-/** How dark and strong a piece looks, 0 to 1: its mean distance from the wall's own colour, full at 60 of lightness and chroma. */
+/**
+ * How dark and strong a piece looks, 0 to 1: its mean distance from the wall's own colour, full at 60 of
+ * lightness and chroma.
+ */
 export function visualWeight(item: Pick<Item, 'colours'>, wall: { l: number; a: number; b: number }): number {
   const whole = item.colours.reduce((s, c) => s + c.share, 0);
   return Math.min(
@@ -25,8 +28,10 @@ export function visualWeight(item: Pick<Item, 'colours'>, wall: { l: number; a: 
 }
 
 /**
- * The question to the search for a free group: its frames, what is pinned, where it may hang and what is in the way there.
- * Without a zone of its own it may take the wall from what stands under it to the clear space under the ceiling, and stands by the rules of height.
+ * The question to the search for a free group: its frames, what is pinned, where it may hang and what is in
+ * the way there.
+ * Without a zone of its own it may take the wall from what stands under it to the clear space under the
+ * ceiling, and stands by the rules of height.
  * Places are from the middle of its zone.
  */
 export function galleryAskOf(

@@ -1,13 +1,12 @@
 import type { Mm } from '../base/units';
 import { apart, crossing, type Point } from '../geometry/plane';
 import type { Finding } from '../model/finding';
-import type { Item, RoomFile } from '../model/types';
+import type { Item } from '../model/types';
 import { isGlazed, isLamp } from '../room/kinds';
-import type { OnWall } from '../room/place';
-import { pointOnWall, type Wall } from '../room/walls';
-import type { RuleBook } from '../rules/book';
+import { pointOnWall } from '../room/walls';
 import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';
+import type { RoomContext } from './context';
 
 /** A lamp farther from the wall than this does not stand before what hangs on it. */
 const BEFORE_WALL: Mm = 900;
@@ -15,21 +14,21 @@ const BEFORE_WALL: Mm = 900;
 const FACES = -0.7;
 
 type Span = { about: string; name: string; wallId: string; fromMm: Mm; toMm: Mm; three: boolean };
+type Context = RoomContext<'openings' | 'pieces'> & {
+  hangings: readonly HangingPlan[];
+  groups: readonly GroupPlan[];
+  items: ReadonlyMap<string, Item>;
+};
 type Does = { how: 'opposite' | 'beside' | 'three' | 'lamp' | 'corner'; other: string };
 
 /**
- * What each mirror does for the room: it carries a window's light on from opposite or beside it, doubles a lamp before it,
- * opens a corner, best as a row or a column of three. One that does none of these is told. A group of mirrors is one mirror.
+ * What each mirror does for the room: it carries a window's light on from opposite or beside it, doubles a
+ * lamp before it,
+ * opens a corner, best as a row or a column of three. One that does none of these is told. A group of mirrors
+ * is one mirror.
  */
-export function judgeMirrors(
-  file: RoomFile,
-  hangings: readonly HangingPlan[],
-  groups: readonly GroupPlan[],
-  items: ReadonlyMap<string, Item>,
-  walls: readonly Wall[],
-  places: ReadonlyMap<string, OnWall>,
-  rules: RuleBook,
-): Finding[] {
+export function judgeMirrors(context: Context): Finding[] {
+  const { file, hangings, groups, items, walls, places, rules } = context;
   const reach = rules.number('walls.neighbourReach');
   const wallOf = new Map(walls.map((w) => [w.id, w]));
   const isMirror = (h: HangingPlan) => items.get(h.itemId)!.kind === 'mirror';

@@ -62,7 +62,10 @@ export const standingAt = (
 
 type Room = { file: RoomFile; plan: Plan; rules: RuleBook };
 
-/** What is in the way on a wall, as boxes with the room that is kept round them: openings and their curtains, things on the wall, furniture, a slope, a stair, and what hangs there besides one's own. */
+/**
+ * What is in the way on a wall, as boxes with the room that is kept round them: openings and their curtains,
+ * things on the wall, furniture, a slope, a stair, and what hangs there besides one's own.
+ */
 export function obstaclesOn(
   wall: Wall,
   { file, plan, rules }: Room,
@@ -126,8 +129,10 @@ export function obstaclesOn(
 }
 
 /**
- * Where a new piece is hung: by the rule, if nothing is in the way there, else in the middle of the widest stretch that is free at the height of its centre.
- * Where that is over low furniture with nothing over it yet, it is hung over that. xMm null: where the rule puts it.
+ * Where a new piece is hung: by the rule, if nothing is in the way there, else in the middle of the widest
+ * stretch that is free at the height of its centre.
+ * Where that is over low furniture with nothing over it yet, it is hung over that. xMm null: where the rule
+ * puts it.
  */
 export function startOn(
   wallId: string,

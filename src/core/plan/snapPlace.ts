@@ -36,7 +36,9 @@ export const snapPlaceOf = (
   nails: h.nails.map((n) => ({ dxMm: n.xMm - h.xMm, dyMm: n.heightMm - h.centreMm })),
 });
 
-/** What a group dragged as a whole may be drawn to: its middle and its outline stand for it, its nails do not. */
+/**
+ * What a group dragged as a whole may be drawn to: its middle and its outline stand for it, its nails do not.
+ */
 export const snapPlaceOfGroup = (
   g: GroupPlan,
   overPieceId: string | null,

@@ -1,53 +1,55 @@
 import type { Change } from '../model/change';
 import type { Item, Look, RoomFile } from '../model/types';
+import { placeOnWall } from '../room/place';
 import { wallsOf } from '../room/walls';
 import { ruleBook } from '../rules/book';
-import { sharedRodLine } from '../stages/windows/rod';
 import { solveWindows, type OwnedPanels, type ShopPanels, type Solution } from '../stages/windows/solve';
-import { placesOf } from './scene';
-import { dressedOf, headOf, windowPlaceOf } from './windowPlace';
+import type { RoomContext } from './context';
+import { dressedOf } from './windows/dressed';
+import { schoolLine, sharesLine } from './windows/rodLine';
+import { headOf, windowPlaceOf } from './windows/windowPlace';
 
-/** The best ways to dress all windows of a look together, or those whose dressings are named (ids with spaces between). `owned`: the panels of the stash. Empty when nothing is dressed. */
+/**
+ * The best ways to dress all windows of a look together, or those whose dressings are named (ids with spaces
+ * between). `owned`: the panels of the stash. Empty when nothing is dressed.
+ */
 export function solveRoom(
   file: RoomFile,
   lookId: string,
   which: 'all' | (string & {}),
-  owned: readonly OwnedPanels[],
-  shops: readonly ShopPanels[],
+  offered: { owned: readonly OwnedPanels[]; shops: readonly ShopPanels[] },
   wanted = 3,
 ): Solution[] {
   const look = file.looks.find((l) => l.id === lookId);
   if (!look) return [];
-  const rules = ruleBook(file.rules, file.room.unit);
-  const walls = wallsOf(file.room);
-  const places = placesOf(file, walls);
-  const dressed = dressedOf(file, look, walls, rules);
-  const ids = new Set(look.dressings.map((d) => d.openingId));
+  const context = contextOf(file);
+  const { rules } = context;
+  const dressed = dressedOf({ ...context, look });
+  const dressedIds = new Set(look.dressings.map((d) => d.openingId));
   const named = new Set(which.split(' '));
-  const chosen = dressed.filter(({ dressing, target }) =>
-    which === 'all' ? !target.shower && dressing.mount === 'wall' : named.has(dressing.id),
-  );
-  const onWall = dressed.filter(({ dressing, target }) => dressing.mount === 'wall' && !target.shower);
-  // what is wished is the rule's line, not one that was typed: to leave it is what the solution would say
-  const line =
-    rules.school('windows.rodLine') === 'shared' && onWall.length > 1
-      ? sharedRodLine(
-          onWall.map(({ target }) => headOf(target, file, walls, places)),
-          rules,
-        )
-      : undefined;
+  const chosen = dressed.filter((d) => (which === 'all' ? sharesLine(d) : named.has(d.dressing.id)));
+  // the target is the rule's line, not one that was typed: to leave it is what the solution would say
+  const heads = dressed.filter(sharesLine).map(({ target }) => headOf(context, target));
+  const shared = rules.school('windows.rodLine') === 'shared';
+  const lineMm = (shared ? schoolLine(heads, rules) : null) ?? undefined;
   return solveWindows(
     chosen.map(({ dressing, target }) => ({
       dressing,
       target,
-      place: windowPlaceOf(target, file, walls, places, line, ids, rules),
+      place: windowPlaceOf(context, target, { lineMm, dressedIds }),
       sheer: undefined,
     })),
-    owned,
-    shops,
+    offered.owned,
+    offered.shops,
     rules,
     wanted,
   );
+}
+
+function contextOf(file: RoomFile): RoomContext & { file: RoomFile } {
+  const walls = wallsOf(file.room);
+  const places = new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)]));
+  return { file, walls, places, rules: ruleBook(file.rules, file.room.unit) };
 }
 
 /** What has to be changed in the room to hang a solution. */
@@ -60,9 +62,7 @@ export function solutionChanges(
   const rules = ruleBook(file.rules, file.room.unit);
   const { dressings, hangings: _h, groups: _g, placements: _p, ...head } = look;
   // the room's line is moved only with all that hang by it; a few of them get the height as their own
-  const byLine = dressedOf(file, look, wallsOf(file.room), rules).filter(
-    ({ dressing, target }) => dressing.mount === 'wall' && !target.shower,
-  );
+  const byLine = dressedOf({ file, look, walls: wallsOf(file.room), rules }).filter(sharesLine);
   const shared =
     rules.school('windows.rodLine') === 'shared' &&
     solution.oneRodMm !== null &&

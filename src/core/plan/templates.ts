@@ -1,4 +1,6 @@
-/** Templates at full size: what is drawn, from the lower left of the paper, mm; and how it is cut into pages. */
+/**
+ * Templates at full size: what is drawn, from the lower left of the paper, mm; and how it is cut into pages.
+ */
 import type { Mm } from '../base/units';
 import type { Look, RoomFile } from '../model/types';
 import type { Plan } from './planLook';
@@ -84,8 +86,10 @@ export type Tile = {
 };
 
 /**
- * Pages that cover a template, each overlapping the next by so much, from the top left as one reads. The last ones of a row and
- * a column may be part empty. Nothing of the template is on no page: columns × (page − overlap) + overlap ≥ width. Where the pages
+ * Pages that cover a template, each overlapping the next by so much, from the top left as one reads. The last
+ * ones of a row and
+ * a column may be part empty. Nothing of the template is on no page: columns × (page − overlap) + overlap ≥
+ * width. Where the pages
  * leave some to spare, they are shifted so that the given points (nails) lie as far inside a page as can be.
  */
 export function tilesOf(

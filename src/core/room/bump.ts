@@ -5,7 +5,10 @@ import { step, wayOf, type Point } from '../geometry/plane';
 import type { Room, RoomFile } from '../model/types';
 import { firstCrossing, pointOnWall, wallsOf } from './walls';
 
-/** Where along the wall it begins, how wide its mouth is, how deep: outwards is positive (alcove, bay), into the room negative (breast). splayDeg is the angle of its sides to the wall: 90 square, 45 or 60 a bay. */
+/**
+ * Where along the wall it begins, how wide its mouth is, how deep: outwards is positive (alcove, bay), into
+ * the room negative (breast). splayDeg is the angle of its sides to the wall: 90 square, 45 or 60 a bay.
+ */
 export type Bump = { wallId: string; xMm: Mm; widthMm: Mm; depthMm: Mm; splayDeg: Deg };
 export type BumpIssue =
   | { code: 'wall-missing' }
@@ -17,8 +20,10 @@ export type BumpIssue =
 export type BumpIds = { left: string; front: string; right: string; rest: string };
 
 /**
- * The room with a bump in a wall. The wall keeps its id up to the bump; what stood after it moves to the rest of the wall,
- * what stood within to the bump's front. Fails when the mouth is past the wall, the sides meet before the front, or
+ * The room with a bump in a wall. The wall keeps its id up to the bump; what stood after it moves to the rest
+ * of the wall,
+ * what stood within to the bump's front. Fails when the mouth is past the wall, the sides meet before the
+ * front, or
  * something on the wall would be cut in two.
  */
 export function withBump(file: RoomFile, bump: Bump, ids: BumpIds): Result<RoomFile, BumpIssue> {
@@ -43,7 +48,8 @@ export function withBump(file: RoomFile, bump: Bump, ids: BumpIds): Result<RoomF
   const at = (x: Mm, depth: Mm): Point => step(pointOnWall(wall, x), out, depth);
   const starts = bump.xMm < 0.5;
   const ends = end > wall.lengthMm - 0.5;
-  // a square breast in a corner has no side of its own there: the neighbouring wall ends, or begins, at its front
+  // a square breast in a corner has no side of its own there: the neighbouring wall ends, or begins, at its
+  // front
   const flushStart = starts && bump.depthMm < 0 && bump.splayDeg >= 90;
   const flushEnd = ends && bump.depthMm < 0 && bump.splayDeg >= 90;
   const corner = (id: string, p: Point, name = '') => ({ id, name, ...p });
@@ -104,6 +110,9 @@ export function withBump(file: RoomFile, bump: Bump, ids: BumpIds): Result<RoomF
   return ok({ ...file, room, openings, fittings, looks });
 }
 
-/** The outline with a corner taken out, so that its two walls become one; undefined when fewer than three would be left. */
+/**
+ * The outline with a corner taken out, so that its two walls become one; undefined when fewer than three
+ * would be left.
+ */
 export const withoutCorner = (corners: Room['walls'], id: string): Room['walls'] | undefined =>
   corners.length > 3 ? corners.filter((c) => c.id !== id) : undefined;

@@ -11,7 +11,10 @@ const fromWall = (wall: Wall, p: Point): Mm => {
   return (wall.from.xMm - p.xMm) * out.xMm + (wall.from.yMm - p.yMm) * out.yMm;
 };
 
-/** Height of what is overhead at a place on the plan: the ceiling, where it slopes, or the underside of a dropped beam. */
+/**
+ * Height of what is overhead at a place on the plan: the ceiling, where it slopes, or the underside of a
+ * dropped beam.
+ */
 export function overheadAt(room: Overhead, at: Point, walls: readonly Wall[] = wallsOf(room)): Mm {
   let height = room.ceilingMm;
   for (const slope of room.slopes) {
@@ -37,7 +40,10 @@ export function overheadAt(room: Overhead, at: Point, walls: readonly Wall[] = w
 /** A point of the line in which a wall meets what is overhead. */
 export type OverheadPoint = { xMm: Mm; heightMm: Mm };
 
-/** The upper edge of a wall from left to right: straight between the points; a beam makes two points at one place. */
+/**
+ * The upper edge of a wall from left to right: straight between the points; a beam makes two points at one
+ * place.
+ */
 export function overheadOf(
   room: Overhead,
   wall: Wall,
@@ -102,7 +108,10 @@ export function overheadOf(
   return points;
 }
 
-/** The upper edge of what is free of a wall: under the crown where the ceiling is level; a slope and a beam have none. */
+/**
+ * The upper edge of what is free of a wall: under the crown where the ceiling is level; a slope and a beam
+ * have none.
+ */
 export function underCrown(
   room: Pick<Room, 'ceilingMm' | 'crownMm'>,
   edge: readonly OverheadPoint[],

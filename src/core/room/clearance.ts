@@ -15,7 +15,10 @@ export type Clearance = {
   rightBy: string;
 };
 
-/** Head room over an opening's trim and side room beside it, each to the next obstacle: corner, ceiling or slope, another opening, a fitting, a piece that stands against the wall. */
+/**
+ * Head room over an opening's trim and side room beside it, each to the next obstacle: corner, ceiling or
+ * slope, another opening, a fitting, a piece that stands against the wall.
+ */
 export function clearanceOf(
   o: Opening,
   file: Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces'>,

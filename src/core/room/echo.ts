@@ -1,4 +1,7 @@
-/** How a room sounds: Sabine's reverberation time, RT60 = 0.161 V ÷ A. Volume m³, areas m², times s, at 500 Hz and 1 kHz. */
+/**
+ * How a room sounds: Sabine's reverberation time, RT60 = 0.161 V ÷ A. Volume m³, areas m², times s, at 500 Hz
+ * and 1 kHz.
+ */
 import { polygonArea } from '../geometry/plane';
 import type { RoomFile } from '../model/types';
 import type { RuleBook } from '../rules/book';
@@ -19,7 +22,10 @@ export type EchoPlan = {
   quieter: number;
 };
 
-/** RT60 of a volume whose surfaces swallow as listed. Source: W. C. Sabine, Collected Papers on Acoustics; metric constant 0.161 s/m. */
+/**
+ * RT60 of a volume whose surfaces swallow as listed. Source: W. C. Sabine, Collected Papers on Acoustics;
+ * metric constant 0.161 s/m.
+ */
 export function reverberation(
   volumeM3: number,
   surfaces: readonly { areaM2: number; coefficient: number }[],
@@ -39,7 +45,8 @@ export const drapeRule = (clothGsm: number, rules: RuleBook): RuleId =>
       : 'echo.drapeHeavy';
 
 /**
- * The room without curtains, as it now hangs, and with all of them drawn. Furniture that is clothed counts by what it shows;
+ * The room without curtains, as it now hangs, and with all of them drawn. Furniture that is clothed counts by
+ * what it shows;
  * people and small things are left out. A curtain adds to what hangs behind it, as the tables have it.
  */
 export function planEcho(

@@ -24,7 +24,10 @@ export function floorLine(
   };
 }
 
-/** Highest and lowest floor under a stretch of wall; the line is straight between readings, so ends and readings suffice. */
+/**
+ * Highest and lowest floor under a stretch of wall; the line is straight between readings, so ends and
+ * readings suffice.
+ */
 export function floorUnder(
   floor: FloorLine,
   opening: Pick<Opening, 'xMm' | 'widthMm'>,

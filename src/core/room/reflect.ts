@@ -1,4 +1,7 @@
-/** What a mirror shows and what glares in glass: the eye is reflected in the plane of the glass, and looks from there through it. Lengths in mm. */
+/**
+ * What a mirror shows and what glares in glass: the eye is reflected in the plane of the glass, and looks
+ * from there through it. Lengths in mm.
+ */
 import { clamp, type Mm } from '../base/units';
 import { crossing, type Point } from '../geometry/plane';
 import { pointOnWall, type Wall } from './walls';
@@ -7,7 +10,10 @@ import { pointOnWall, type Wall } from './walls';
 export type Place3 = Point & { zMm: Mm };
 /** An upright glass on a wall: its middle along it, its lower and upper edge. */
 export type Glass = { wallId: string; xMm: Mm; widthMm: Mm; bottomMm: Mm; topMm: Mm };
-/** The part of a wall that is seen in a glass: from one upright edge to the other, with where its lower and upper edge run. */
+/**
+ * The part of a wall that is seen in a glass: from one upright edge to the other, with where its lower and
+ * upper edge run.
+ */
 export type Patch = {
   wallId: string;
   fromXMm: Mm;
@@ -42,8 +48,10 @@ export function mirrored(wall: Wall, p: Point): Point {
 }
 
 /**
- * The parts of the walls that an eye sees in a glass. Between the directions to the edges of the glass and to the room's corners
- * the ray meets one wall; on a flat wall the picture of an upright rectangle has straight edges, so its ends say all.
+ * The parts of the walls that an eye sees in a glass. Between the directions to the edges of the glass and to
+ * the room's corners
+ * the ray meets one wall; on a flat wall the picture of an upright rectangle has straight edges, so its ends
+ * say all.
  * Furniture is not in the way. Empty when the eye is behind the glass or in its plane.
  */
 export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Patch[] {
@@ -106,7 +114,10 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
       },
     };
   }
-  /** Where the ray through a place of the glass meets a wall's line: how far along the wall, and how many times as far as the glass. */
+  /**
+   * Where the ray through a place of the glass meets a wall's line: how far along the wall, and how many
+   * times as far as the glass.
+   */
   function onto(w: Wall, x: Mm): { xMm: Mm; t: number } | undefined {
     const { through } = rayThrough(x);
     const [rx, ry] = [through.xMm - from.xMm, through.yMm - from.yMm];
@@ -134,7 +145,10 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
   }
 }
 
-/** Where in the glass an eye sees a thing: along the wall and above the floor; undefined when it does not, or a wall is between. */
+/**
+ * Where in the glass an eye sees a thing: along the wall and above the floor; undefined when it does not, or
+ * a wall is between.
+ */
 export function glintIn(
   glass: Glass,
   eye: Place3,

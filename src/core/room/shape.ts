@@ -26,7 +26,10 @@ export type Form =
   | 'vase'
   | 'stairs';
 
-/** One thing, or a part of it, as it stands on an unrolled wall. What is drawn, printed and counted is this list. */
+/**
+ * One thing, or a part of it, as it stands on an unrolled wall. What is drawn, printed and counted is this
+ * list.
+ */
 export type Shape = {
   key: string;
   /** Id of the opening, piece, item placement … it belongs to; 'wall' and 'floor' for the shell. */
@@ -44,7 +47,10 @@ export type Shape = {
   fixed: boolean;
   /** Folds of a curtain panel, and whether it is drawn open. */
   folds?: number;
-  /** How a curtain is headed, what a rod is, or that a picture is a mirror; and how far the rod's centre is above the panel's top. */
+  /**
+   * How a curtain is headed, what a rod is, or that a picture is a mirror; and how far the rod's centre is
+   * above the panel's top.
+   */
   heading?: Heading | RodMake | 'mirror';
   rodMm?: Mm;
   /** Share of the light that a thin cloth lets through: what is behind it is seen through it. */
@@ -94,7 +100,9 @@ export const sameShape = (s: Shape, t: Shape): boolean =>
     s.colours.length === t.colours.length &&
     s.colours.every((c, i) => {
       const d = t.colours[i]!;
-      return c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share);
+      return (
+        c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share && c.name === d.name)
+      );
     }));
 
 const sameElevation = (a: Elevation, b: Elevation): boolean =>
@@ -106,7 +114,10 @@ const sameElevation = (a: Elevation, b: Elevation): boolean =>
   a.edge.every((p, i) => p.xMm === b.edge[i]!.xMm && p.heightMm === b.edge[i]!.heightMm) &&
   a.shapes.every((s, i) => sameShape(s, b.shapes[i]!));
 
-/** Elevations with those of before kept where nothing of theirs changed, so that what draws them can tell at once. */
+/**
+ * Elevations with those of before kept where nothing of theirs changed, so that what draws them can tell at
+ * once.
+ */
 export const keepElevations = (now: readonly Elevation[], before: readonly Elevation[]): Elevation[] =>
   now.map((e, i) => {
     const was = before[i];

@@ -11,8 +11,10 @@ export type Snapped = { piece: Piece; guides: Guide[] };
 type Pull = { byMm: Mm; rank: number; guides: (moved: Piece) => Guide[] };
 
 /**
- * A piece drawn to what is near: its edges to walls that run its way, its middle to the middles of other pieces, of openings
- * and of the room, and between two neighbours to equal gaps; in each of its two directions the nearest within withinMm,
+ * A piece drawn to what is near: its edges to walls that run its way, its middle to the middles of other
+ * pieces, of openings
+ * and of the room, and between two neighbours to equal gaps; in each of its two directions the nearest within
+ * withinMm,
  * walls before middles before gaps.
  */
 export function snapPiece(

@@ -13,7 +13,10 @@ export type Correction = { what: 'length' | 'turn'; leg: number; from: number; t
 
 export type Survey = {
   corners: Point[];
-  /** How far the end lies east and south of the start, and straight; how much more or less than once round was turned. */
+  /**
+   * How far the end lies east and south of the start, and straight; how much more or less than once round was
+   * turned.
+   */
   open: { eastMm: Mm; southMm: Mm; mm: Mm; turnDeg: Deg };
   /** Best first; readings that close it equally well follow one another. Empty when it closes. */
   corrections: Correction[];
@@ -37,7 +40,8 @@ function walk(legs: readonly Leg[], startDeg: Deg, start: Point): { corners: Poi
 
 /**
  * Walks the legs from `start`, the first along a wall that is faced at startDeg (0: north, so it runs east).
- * When the turns add up, each length is tried for how near the end comes to the start with that one reading changed
+ * When the turns add up, each length is tried for how near the end comes to the start with that one reading
+ * changed
  * (its part of the gap along its own wall is taken up, the rest stays open); when they do not, each turn.
  * The arithmetic is that of a closed traverse: latitudes and departures.
  */
@@ -180,7 +184,10 @@ export function walkOfOutline(room: Pick<Room, 'walls'>): { legs: Leg[]; startDe
   return { legs, startDeg: walls[0]!.facingDeg };
 }
 
-/** The legs with the last two lengths set so that the walk comes back to where it began; undefined when no lengths can. */
+/**
+ * The legs with the last two lengths set so that the walk comes back to where it began; undefined when no
+ * lengths can.
+ */
 export function closeWalk(legs: readonly Leg[]): Leg[] | undefined {
   const n = legs.length;
   if (n < 3 || Math.abs(legs.reduce((s, l) => s + l.turnDeg, 0) - 360) > SAME_TURN) return undefined;

@@ -3,7 +3,10 @@ import { step, wayOf, type Point } from '../geometry/plane';
 import type { Opening } from '../model/types';
 import { pointOnWall, type Wall } from './walls';
 
-/** One leaf or sash that swings: its hinge, its tip when closed and when open at a right angle, and what it sweeps over. */
+/**
+ * One leaf or sash that swings: its hinge, its tip when closed and when open at a right angle, and what it
+ * sweeps over.
+ */
 export type Swing = {
   hinge: Point;
   closed: Point;
@@ -15,7 +18,10 @@ export type Swing = {
 
 const PARTS = 8;
 
-/** The leaves of an opening that turn on hinges; none for fixed panes and sliding sashes. Left and right are as seen from inside the room. */
+/**
+ * The leaves of an opening that turn on hinges; none for fixed panes and sliding sashes. Left and right are
+ * as seen from inside the room.
+ */
 export function swingsOf(o: Opening, wall: Wall): Swing[] {
   if ((o.opens !== 'in' && o.opens !== 'out') || o.hinge === 'none') return [];
   const inwards = o.opens === 'in';

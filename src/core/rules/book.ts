@@ -58,7 +58,9 @@ const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
   gsm: [0, 5000],
 };
 
-/** Lengths that others are divided by, or that are counted off along something: they must be above nothing. */
+/**
+ * Lengths that others are divided by, or that are counted off along something: they must be above nothing.
+ */
 const ABOVE_ZERO: readonly RuleId[] = [
   'windows.stockFlatWidth',
   'windows.clothWidth',

@@ -1,6 +1,9 @@
 import type { RuleId } from './table';
 
-/** Rules that make one number together: whoever asks about one is shown the others. Each group begins with the rule that the number is asked by. */
+/**
+ * Rules that make one number together: whoever asks about one is shown the others. Each group begins with the
+ * rule that the number is asked by.
+ */
 export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   [
     'windows.heightSchool',

@@ -18,8 +18,10 @@ export type RuleUnit =
 export type RuleValue = number | readonly number[];
 
 /**
- * One rule of the trade. `range` holds [low, high]; `list` any number of values. `schools` names the values that
- * stylists differ on; `value` is then the default school's. Words (name, reason, source) stand in messages under the id.
+ * One rule of the trade. `range` holds [low, high]; `list` any number of values. `schools` names the values
+ * that
+ * stylists differ on; `value` is then the default school's. Words (name, reason, source) stand in messages
+ * under the id.
  * `cmValue` is the round metric value that a room measured in centimetres uses.
  */
 export type RuleRow = {

@@ -9,7 +9,10 @@ export type FittingFacts = {
   nails: readonly { name: string; heightMm: Mm }[];
 };
 
-/** The cautions that a fitting day brings with it; each says what to do and defers to label, local code and licensed trade. */
+/**
+ * The cautions that a fitting day brings with it; each says what to do and defers to label, local code and
+ * licensed trade.
+ */
 export function fittingCautions(facts: FittingFacts, flags: HomeFlags, rules: RuleBook): Finding[] {
   const found: Finding[] = [];
   const find = (code: FindingCode, by: FindingFacts, rule?: RuleId) =>

@@ -1,13 +1,18 @@
 import type { Mm } from '../base/units';
 
-/** The test cylinder of 16 CFR 1501.4: 1.25 in across; its floor is on a slant, 1 in deep on one side and 2.25 in on the other. */
+/**
+ * The test cylinder of 16 CFR 1501.4: 1.25 in across; its floor is on a slant, 1 in deep on one side and 2.25
+ * in on the other.
+ */
 export const CYLINDER = { acrossMm: 31.7, shallowMm: 25.4, deepMm: 57.1 } as const;
 
 const STEP = Math.PI / 360;
 
 /**
- * Does a block of these sides go wholly into the small-parts cylinder, however it is turned? Each side in turn is held
- * level across the slant; the other two are turned in the plane of the slant, half a degree at a time, and the block is
+ * Does a block of these sides go wholly into the small-parts cylinder, however it is turned? Each side in
+ * turn is held
+ * level across the slant; the other two are turned in the plane of the slant, half a degree at a time, and
+ * the block is
  * pushed to the deep side with its top at the rim.
  */
 export function blockFits(widthMm: Mm, heightMm: Mm, depthMm: Mm): boolean {
@@ -38,7 +43,10 @@ export const ballFits = (acrossMm: Mm): boolean =>
   acrossMm <= CYLINDER.acrossMm &&
   (acrossMm / 2) * (1 + Math.SQRT2) <= (CYLINDER.shallowMm + CYLINDER.deepMm) / 2;
 
-/** May a thing of this size pass for a small part? Its shape is not known, so it may be as round as its size allows. */
+/**
+ * May a thing of this size pass for a small part? Its shape is not known, so it may be as round as its size
+ * allows.
+ */
 export const mayBeSmallPart = (widthMm: Mm, heightMm: Mm, depthMm: Mm): boolean => {
   const deep = depthMm > 0 ? depthMm : Math.min(widthMm, heightMm);
   return blockFits(widthMm, heightMm, deep) || ballFits(Math.max(widthMm, heightMm, deep));

@@ -25,7 +25,10 @@ export type AccentSpread = {
   hard: number;
 };
 
-/** Patches nearer than the rule in 3-D are one place (single linkage). Weight is area × distance from the room's grey. */
+/**
+ * Patches nearer than the rule in 3-D are one place (single linkage). Weight is area × distance from the
+ * room's grey.
+ */
 export function placesOfPatches(
   patches: readonly Patch[],
   weightOf: (p: Patch) => number,
@@ -59,7 +62,10 @@ export function placesOfPatches(
   });
 }
 
-/** How one colour is spread over the room: places, widest stretch of wall without it, pull off centre, heights, soft and hard. */
+/**
+ * How one colour is spread over the room: places, widest stretch of wall without it, pull off centre,
+ * heights, soft and hard.
+ */
 export function spreadOf(
   patches: readonly Patch[],
   weightOf: (p: Patch) => number,

@@ -40,7 +40,8 @@ export function planSpread(
   const total = sum(patches.map((p) => p.areaMm2)) || 1;
   const mean = (value: (p: Patch) => number) => sum(patches.map((p) => p.areaMm2 * value(p))) / total;
   const meanLightness = mean((p) => p.colour.l);
-  // visual weight: area × Lab distance from the room's grey (the idea of Moon & Spencer, J. Opt. Soc. Am. 34, 1944)
+  // visual weight: area × Lab distance from the room's grey (the idea of Moon & Spencer, J. Opt. Soc. Am. 34,
+  // 1944)
   const weightOf = (p: Patch) => p.areaMm2 * Math.hypot(p.colour.l - meanLightness, p.colour.a, p.colour.b);
   const families = familiesOf(patches, rules);
   const accentMost = rules.number('spread.accentShareMost');

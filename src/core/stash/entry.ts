@@ -1,11 +1,16 @@
-/** The stash as it is searched: one short row for each thing, so that thousands are filtered while one types. */
+/**
+ * The stash as it is searched: one short row for each thing, so that thousands are filtered while one types.
+ */
 import type { Mm } from '../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab, type Oklch } from '../colour/spaces';
 import type { Item, Season } from '../model/types';
 import type { RuleBook } from '../rules/book';
 
 export const SEASONS: readonly Season[] = ['spring', 'summer', 'autumn', 'winter'];
-/** How many of a thing the looks of one season use at once, all rooms together; `any` is the most of any season. */
+/**
+ * How many of a thing the looks of one season use at once, all rooms together; `any` is the most of any
+ * season.
+ */
 export type Used = Record<Season | 'any', number>;
 export const UNUSED: Used = { spring: 0, summer: 0, autumn: 0, winter: 0, any: 0 };
 

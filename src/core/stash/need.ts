@@ -6,8 +6,10 @@ import { SEASONS, UNUSED, type Used } from './entry';
 export type Use = { itemId: string; roomId: string; lookId: string; season: Season | null; count: number };
 
 /**
- * The most that is used at once, season by season: a room wears one look at a time, so of its looks of a season the
- * hungriest counts; rooms add up. A look without a season may be worn in any, unless the room has one of that season.
+ * The most that is used at once, season by season: a room wears one look at a time, so of its looks of a
+ * season the
+ * hungriest counts; rooms add up. A look without a season may be worn in any, unless the room has one of that
+ * season.
  */
 export function usedBySeason(uses: readonly Use[]): Map<string, Used> {
   const rooms = new Map<string, Map<string, { season: Season | null; byItem: Map<string, number> }>>();
@@ -56,7 +58,10 @@ export type NeedLine = {
 };
 
 type InsertSize = { widthMm: Mm; heightMm: Mm; fill: string };
-/** Inserts of one filling are the same when their sides differ by less than a quarter of an inch, lying either way. */
+/**
+ * Inserts of one filling are the same when their sides differ by less than a quarter of an inch, lying either
+ * way.
+ */
 export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
   const [near, sides] = [
     inches(1 / 4),
@@ -68,7 +73,8 @@ export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
 
 /**
  * Need against have, a line a thing that is needed. free: owned and not used elsewhere in the same season;
- * ordered things count as coming, and so does what is told to be coming besides. What is short is looked up in the shops, the cheapest that has enough first.
+ * ordered things count as coming, and so does what is told to be coming besides. What is short is looked up
+ * in the shops, the cheapest that has enough first.
  */
 export function needAgainstHave(
   needs: ReadonlyMap<string, number>,

@@ -9,7 +9,10 @@ export const addDays = (day: string, count: number): string =>
 
 export type ReturnState = 'none' | 'open' | 'warn' | 'today' | 'over';
 
-/** Where a thing stands that can still go back: its tags are on and its day is known. `warn` from the first of the days ahead at which to warn. */
+/**
+ * Where a thing stands that can still go back: its tags are on and its day is known. `warn` from the first of
+ * the days ahead at which to warn.
+ */
 export function returnOf(
   item: Pick<Item, 'tagsOn' | 'returnBy' | 'state'>,
   today: string,

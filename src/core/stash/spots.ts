@@ -21,7 +21,10 @@ const BOARD: Mm = 20;
 /** Furniture farther from its wall than this has no wall over it. */
 const AT_WALL: Mm = 900;
 
-/** The spots of a room: bays of bookcases, tops up to what is overhead, mantels, the wall over furniture, seats up to their backs, walls. */
+/**
+ * The spots of a room: bays of bookcases, tops up to what is overhead, mantels, the wall over furniture,
+ * seats up to their backs, walls.
+ */
 export function spotsOf(file: Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces'>): Spot[] {
   const walls = wallsOf(file.room);
   const spots: Spot[] = [];

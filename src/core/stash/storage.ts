@@ -6,13 +6,19 @@ import type { RuleBook } from '../rules/book';
 export type Litre = number;
 const litres = (...sides: Mm[]): Litre => sides.reduce((v, s) => v * s, 1) / 1e6;
 
-/** Thickness of folded cloth: its weight over the density of loosely folded cloth (about 250 kg/m³), at least a millimetre a layer. */
+/**
+ * Thickness of folded cloth: its weight over the density of loosely folded cloth (about 250 kg/m³), at least
+ * a millimetre a layer.
+ */
 const FOLDED_DENSITY = 250;
 const clothThick = (gsm: number): Mm => Math.max(1, (gsm || 200) / FOLDED_DENSITY);
 /** How thick an insert is when filled, as a share of its smaller side. */
 const LOFT = 0.38;
 
-/** What one thing takes in store, and whether it can be pressed smaller: feather and polyester compress, foam and hard things do not. */
+/**
+ * What one thing takes in store, and whether it can be pressed smaller: feather and polyester compress, foam
+ * and hard things do not.
+ */
 export function packedLitres(
   item: Pick<Item, 'kind' | 'widthMm' | 'heightMm' | 'depthMm' | 'clothGsm' | 'fill'>,
   rules: RuleBook,
@@ -90,7 +96,9 @@ export function contentsOf(place: StoragePlace, items: readonly Item[], rules: R
   };
 }
 
-/** The gap under a piece: under a bed up to its mattress less its frame, under a seat up to its legs' height. */
+/**
+ * The gap under a piece: under a bed up to its mattress less its frame, under a seat up to its legs' height.
+ */
 export const gapUnder = (p: Piece): Mm =>
   p.bed
     ? Math.max(0, p.bed.mattressMm - 300)

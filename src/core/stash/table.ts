@@ -1,4 +1,7 @@
-/** The stash as a table for spreadsheets: one row a thing, under the header that docs/stash-table.md describes. */
+/**
+ * The stash as a table for spreadsheets: one row a thing, under the header that docs/stash-table.md
+ * describes.
+ */
 import { isMatch } from 'date-fns';
 import { parseLength } from '../base/length';
 import type { LengthUnit, Mm } from '../base/units';
@@ -173,7 +176,10 @@ const colours = <K extends keyof Item>(title: string, field: K): Column => ({
   },
 });
 
-/** Every column, in the order in which they are written. A table may hold any of them, in any order; name and kind are needed for what is new. */
+/**
+ * Every column, in the order in which they are written. A table may hold any of them, in any order; name and
+ * kind are needed for what is new.
+ */
 export const COLUMNS: readonly Column[] = [
   text('id', 'id', 64),
   text('name', 'name', 80),
@@ -285,7 +291,8 @@ export type TableRead = {
 export type ReadTable = { add: (cells: readonly string[], row: number) => void; finish: () => TableRead };
 
 /**
- * Reads a table row by row. A row whose id is known changes that thing in the columns that the table has; any other row
+ * Reads a table row by row. A row whose id is known changes that thing in the columns that the table has; any
+ * other row
  * is new. A row with a cell that cannot be read is refused whole, with row, column and what would be read.
  */
 export function readTable(
@@ -419,7 +426,10 @@ export function readTable(
   return { add, finish: () => result };
 }
 
-/** One cell into the thing: the two columns of a pattern and the other face's colours leave the rest of it as it was. */
+/**
+ * One cell into the thing: the two columns of a pattern and the other face's colours leave the rest of it as
+ * it was.
+ */
 function merge(item: Item, column: Column, read: unknown): Item {
   if (column.title === 'pattern')
     return { ...item, pattern: { ...item.pattern, kind: (read as Pick<Item, 'pattern'>).pattern.kind } };

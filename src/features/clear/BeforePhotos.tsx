@@ -4,7 +4,10 @@ import { useState, type ReactNode } from 'react';
 import { takeInPhoto } from '../shell/photos';
 import { useRoom } from '../shell/room/RoomContext';
 
-/** Photos of the room as it was found: those of this wall first. Kept in the studio, not in shared files unless asked for. */
+/**
+ * Photos of the room as it was found: those of this wall first. Kept in the studio, not in shared files
+ * unless asked for.
+ */
 export function BeforePhotos({ wallId }: { wallId: string | null }): ReactNode {
   const t = useTranslations('clear');
   const { file, change } = useRoom();

@@ -13,7 +13,10 @@ import { AccentLines } from './AccentLines';
 import { ShadePlan } from './ShadePlan';
 import { UnrolledWalls } from './UnrolledWalls';
 
-/** Colour over the room: shares of what is seen, and one accent at a time with its places, gap, pull and heights. */
+/**
+ * Colour over the room: shares of what is seen, and one accent at a time with its places, gap, pull and
+ * heights.
+ */
 export function ColourScreen(): ReactNode {
   const t = useTranslations();
   const { plan, file, familyId, setFamily, view, setView } = useRoom();

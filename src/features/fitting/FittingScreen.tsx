@@ -19,7 +19,10 @@ import { useSheetRows } from './useSheetRows';
 const DRAWN = { width: 300, height: 168 };
 const money = (cents: number) => (cents / 100).toFixed(2);
 
-/** The fitting sheet: marks wall by wall from one line, in the day's order, what to buy, cautions. Printed as it stands. */
+/**
+ * The fitting sheet: marks wall by wall from one line, in the day's order, what to buy, cautions. Printed as
+ * it stands.
+ */
 export function FittingScreen(): ReactNode {
   const t = useTranslations('fitting');
   const { file, look, plan, change } = useRoom();

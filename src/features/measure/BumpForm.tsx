@@ -18,7 +18,10 @@ import { SheetTitle } from '../shell/Workspace';
 
 export type BumpKind = 'bay' | 'alcove' | 'breast';
 
-/** A bay, an alcove or a chimney breast in the wall that is shown; a bay brings a window for each of its sides. */
+/**
+ * A bay, an alcove or a chimney breast in the wall that is shown; a bay brings a window for each of its
+ * sides.
+ */
 export function BumpForm({
   kind,
   wallId,

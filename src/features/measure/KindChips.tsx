@@ -4,7 +4,10 @@ import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 
-/** Kinds of things to add: pressed, a thing stands where there is room; dragged onto the drawing, where it is let go. */
+/**
+ * Kinds of things to add: pressed, a thing stands where there is room; dragged onto the drawing, where it is
+ * let go.
+ */
 export function KindChips({
   kinds,
   onAdd,

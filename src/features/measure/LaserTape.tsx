@@ -19,7 +19,10 @@ function typeInto(input: HTMLInputElement, text: string): void {
   );
 }
 
-/** A laser tape to try things with: it types a reading, a little off and with its unit, into the field that has the focus. */
+/**
+ * A laser tape to try things with: it types a reading, a little off and with its unit, into the field that
+ * has the focus.
+ */
 export function LaserTape({ onClose }: { onClose: () => void }): ReactNode {
   const t = useTranslations('measure.laser');
   const { file } = useRoom();

@@ -125,7 +125,10 @@ export function MeasureScreen(): ReactNode {
   }, []);
   const box = useRef<HTMLDivElement>(null);
   const drawn = useRef<Scale | null>(null);
-  /** Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
+  /**
+   * Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses
+   * until they are measured.
+   */
   const addTo = async (kind: string, at?: { xMm: number; yMm: number }) => {
     if ((BUMPS as readonly string[]).includes(kind)) {
       pick(null);
@@ -251,7 +254,8 @@ export function MeasureScreen(): ReactNode {
               shapeProps={(s, scale) => {
                 if (s.about === 'wall' || s.about === 'trim' || file.pieces.some((p) => p.id === s.about))
                   return undefined;
-                // parts of a thing (its glass) drag with it, and only the thing itself is a stop for the keyboard
+                // parts of a thing (its glass) drag with it, and only the thing itself is a stop for the
+                // keyboard
                 const whole = handle(s.about, scale, s.name);
                 return s.key === s.about
                   ? whole

@@ -13,7 +13,8 @@ import { findThing, goesWith } from './thing';
 /** What stands on the worksheet instead of the room or the picked thing. */
 export type Side = { kind: 'bump'; bump: BumpKind; wallId: string } | { kind: 'photo'; wallId: string };
 
-// forms that are not on the first sight of the page come when they are called for, or when nothing else is to be done
+// forms that are not on the first sight of the page come when they are called for, or when nothing else is to
+// be done
 const forms = { opening: () => import('./OpeningForm'), thing: () => import('./ThingForms') };
 const OpeningForm = dynamic(() => forms.opening().then((m) => m.OpeningForm));
 const FittingForm = dynamic(() => forms.thing().then((m) => m.FittingForm));

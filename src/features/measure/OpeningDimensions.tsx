@@ -11,7 +11,10 @@ import { useRoom } from '../shell/room/RoomContext';
 import type { Thing } from './thing';
 import { useCommit } from '../shell/useCommit';
 
-/** Dimension lines of what is picked on the wall: from the left, width, height and how high it starts; each can be typed over. */
+/**
+ * Dimension lines of what is picked on the wall: from the left, width, height and how high it starts; each
+ * can be typed over.
+ */
 export function OpeningDimensions({
   picked,
   scale,

@@ -16,7 +16,9 @@ import { useMeasureWords } from '../shell/useWords';
 import { useCommit } from '../shell/useCommit';
 import { ReadingField } from './ReadingField';
 
-/** Readings of a window, door or arch, in the order of the tape, how it moves, and what room is left round it. */
+/**
+ * Readings of a window, door or arch, in the order of the tape, how it moves, and what room is left round it.
+ */
 export function OpeningForm({ opening: o }: { opening: Opening }): ReactNode {
   const t = useTranslations('measure');
   const { file, plan, change } = useRoom();

@@ -16,7 +16,10 @@ const KNOWN: [Px, Px] = [
   { x: 0.75, y: 0.5 },
 ];
 
-/** A photo under this wall: four corners on it to straighten by, one known length to scale by, and how much of it shows. */
+/**
+ * A photo under this wall: four corners on it to straighten by, one known length to scale by, and how much of
+ * it shows.
+ */
 export function WallPhotoPanel({ wallId, onDone }: { wallId: string; onDone: () => void }): ReactNode {
   const t = useTranslations('measure');
   const { file, plan, change } = useRoom();

@@ -10,7 +10,10 @@ import { madeAt, makeThing } from './library';
 
 type Added = { says: 'noRoom' | 'notThere' | null; changes: Change[] | null; onPlan: boolean; id: string };
 
-/** The changes that add a thing of a kind: where it was let go, or where the room has a place for it. All its readings are guesses until they are measured. */
+/**
+ * The changes that add a thing of a kind: where it was let go, or where the room has a place for it. All its
+ * readings are guesses until they are measured.
+ */
 export function addThing(
   kind: string,
   kindName: string,
@@ -36,7 +39,10 @@ function newName(kindName: string, kind: string, file: RoomFile): string {
   return n === 0 ? kindName : `${kindName} ${n + 1}`;
 }
 
-/** Where something let go over the drawing lies in it: along and up the wall, or on the plan; undefined beside the drawing. */
+/**
+ * Where something let go over the drawing lies in it: along and up the wall, or on the plan; undefined beside
+ * the drawing.
+ */
 export function whereDropped(
   box: Element | null,
   drawing: 'plan' | Scale | null,

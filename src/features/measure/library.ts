@@ -145,7 +145,10 @@ function newFitting(
   );
 }
 
-/** Width, depth, height; for seats the seat's width, height and depth with how many sit, the arms' height; for beds mattress, head and foot board. */
+/**
+ * Width, depth, height; for seats the seat's width, height and depth with how many sit, the arms' height; for
+ * beds mattress, head and foot board.
+ */
 type UsualPiece = {
   name: string;
   w: Usual;

@@ -3,7 +3,8 @@ import type { Mm } from '../../core/base/units';
 export type Offset = { dxMm: Mm; dyMm: Mm };
 
 /**
- * As far towards a wanted offset as the room lets a thing go, in whole marks from the offset it has reached so far:
+ * As far towards a wanted offset as the room lets a thing go, in whole marks from the offset it has reached
+ * so far:
  * it stops at what stops it, and slides along.
  */
 export function reach(from: Offset, to: Offset, markMm: Mm, sound: (at: Offset) => boolean): Offset {

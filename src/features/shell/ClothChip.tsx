@@ -4,7 +4,10 @@ import type { Lab } from '../../core/colour/spaces';
 import type { Item } from '../../core/model/types';
 import { Cloth } from '../../ui/drawing/cloth';
 
-/** A thing's cloth as a small true-to-pattern picture: half its width across the chip. A turned-up corner: its colour was not seen in person, or comes from a photo without a card. */
+/**
+ * A thing's cloth as a small true-to-pattern picture: half its width across the chip. A turned-up corner: its
+ * colour was not seen in person, or comes from a photo without a card.
+ */
 export const ClothChip = memo(function ClothChip({
   item,
   paint,

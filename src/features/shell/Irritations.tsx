@@ -4,7 +4,10 @@ import { memo, type ReactNode } from 'react';
 import type { StageName } from '../../core/model/finding';
 import { useRoomAtRest } from './room/RoomContext';
 
-/** What bothered in the room as it was found, on this wall and in the whole room, to be ticked off where it is put right. */
+/**
+ * What bothered in the room as it was found, on this wall and in the whole room, to be ticked off where it is
+ * put right.
+ */
 export const Irritations = memo(function Irritations({ stage }: { stage: StageName }): ReactNode {
   const t = useTranslations('clear');
   const { file, wallId, change } = useRoomAtRest();

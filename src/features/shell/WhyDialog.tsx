@@ -50,7 +50,9 @@ function valueWords(value: RuleValue, row: RuleRow, unit: LengthUnit, suffix: st
   return suffix && row.unit !== 'length' ? `${words} ${suffix}` : words;
 }
 
-/** The rule behind a number. It stays open while one goes from a rule to those that it works together with. */
+/**
+ * The rule behind a number. It stays open while one goes from a rule to those that it works together with.
+ */
 export function WhyDialog({ rule, onClose }: { rule: RuleId; onClose: () => void }): ReactNode {
   const t = useTranslations();
   return (
@@ -65,7 +67,10 @@ export function WhyDialog({ rule, onClose }: { rule: RuleId; onClose: () => void
   );
 }
 
-/** A rule with its value, school, reason and source; the studio may set its own, and sees first what that changes here. */
+/**
+ * A rule with its value, school, reason and source; the studio may set its own, and sees first what that
+ * changes here.
+ */
 function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void }): ReactNode {
   const t = useTranslations();
   const { file, look, plan, rules, change, askWhy } = useRoom();

@@ -11,7 +11,10 @@ export type Amount = {
 };
 export type Differences = { amounts: Amount[]; come: Finding[]; gone: Finding[] };
 
-/** What differs between two plans of the same look: the amounts a stylist marks, and the findings that come and go. */
+/**
+ * What differs between two plans of the same look: the amounts a stylist marks, and the findings that come
+ * and go.
+ */
 export function planDifferences(before: Plan, after: Plan): Differences {
   const amounts: Amount[] = [];
   const compare = (

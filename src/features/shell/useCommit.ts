@@ -11,7 +11,10 @@ import { useMeasureWords } from './useWords';
 const same = (a: MeasureIssue, b: MeasureIssue) =>
   a.code === b.code && a.about === b.about && a.field === b.field && a.level === b.level;
 
-/** Takes a reading if the room stays sound with it; else says what came, what was expected and an example, or asks. */
+/**
+ * Takes a reading if the room stays sound with it; else says what came, what was expected and an example, or
+ * asks.
+ */
 export function useCommit(): (change: Change, about: string) => Answer {
   const { file, change } = useRoom();
   const words = useMeasureWords(file.room.unit);

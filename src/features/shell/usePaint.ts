@@ -3,7 +3,9 @@ import { useMemo } from 'react';
 import { makePaint, type Paint } from './paint';
 import { useRoom } from './room/RoomContext';
 
-/** Steps of the slider, evenly spaced to the eye (in mired), so that each colour is worked out once for each. */
+/**
+ * Steps of the slider, evenly spaced to the eye (in mired), so that each colour is worked out once for each.
+ */
 export const LIGHT_STEPS: readonly number[] = [2700, 3000, 3400, 4000, 4600, 5500, 6504];
 
 /** The colour to draw with: seen by the chosen light, and changed by the way of looking. */

@@ -47,7 +47,9 @@ export function useWallName(): (wall: Pick<Wall, 'ownName' | 'side' | 'number'>)
   );
 }
 
-/** A finding's reason and, where something can be done, its advice; the same on drawing, worksheet and sheet. */
+/**
+ * A finding's reason and, where something can be done, its advice; the same on drawing, worksheet and sheet.
+ */
 export function useFindingWords(file: RoomFile, plan: Plan): (finding: Finding) => string {
   const t = useTranslations();
   const familyName = useFamilyName();

@@ -33,7 +33,9 @@ const ArrivedPanel = dynamic(() => import('./ArrivedPanel').then((m) => m.Arrive
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 type Side = 'photo' | 'reader' | 'arrived' | null;
 
-/** One thing of the stash: what it is, its colours, its care, where it is, what it cost, and where it is used. */
+/**
+ * One thing of the stash: what it is, its colours, its care, where it is, what it cost, and where it is used.
+ */
 export function ItemPanel({ id }: { id: string }): ReactNode {
   const t = useTranslations('stash');
   const { head, rules, unit, refresh, open } = useStashRoom();
@@ -50,8 +52,8 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
     setSheet(now);
     setProblem((p) => (p?.text === t('noAnswer') ? null : p));
   }, [id, t]);
-  // eslint-disable-next-line react-hooks/set-state-in-effect -- the thing is fetched when its sheet opens
   useEffect(() => {
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the thing is fetched when its sheet opens
     void load();
   }, [load, head]);
   if (sheet === undefined) return <p className="text-soft">{t('loading')}</p>;

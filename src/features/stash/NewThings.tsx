@@ -261,7 +261,9 @@ function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactNode {
 
 type Read = Extract<ImportStep, { step: 'read' }>;
 
-/** Rows pasted from a spreadsheet, or a file of them: first what would happen, then, when asked, it happens. */
+/**
+ * Rows pasted from a spreadsheet, or a file of them: first what would happen, then, when asked, it happens.
+ */
 function TableDoor(): ReactNode {
   const t = useTranslations('stash');
   const { unit, refresh } = useStashRoom();

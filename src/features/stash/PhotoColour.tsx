@@ -20,7 +20,10 @@ const MOST_PIXELS = 40_000_000;
 
 type Props = { item: Item; onTake: (patch: Partial<Item>) => void; onLeave: () => void };
 
-/** A thing's colours from a photo: mark cloth, tap the white card, and see corrected and as it came side by side. */
+/**
+ * A thing's colours from a photo: mark cloth, tap the white card, and see corrected and as it came side by
+ * side.
+ */
 export function PhotoColour({ item, onTake, onLeave }: Props): ReactNode {
   const t = useTranslations('stash');
   const named = useColourName();
@@ -252,7 +255,10 @@ export function PhotoColour({ item, onTake, onLeave }: Props): ReactNode {
   );
 }
 
-/** The photo, on which cloth and card are marked by dragging a box, or by tapping for a small one; by keyboard with the arrows. */
+/**
+ * The photo, on which cloth and card are marked by dragging a box, or by tapping for a small one; by keyboard
+ * with the arrows.
+ */
 function Marking({
   address,
   regions,

@@ -37,8 +37,8 @@ export function PlacesTab(): ReactNode {
     );
     setSilent(false);
   }, []);
-  // eslint-disable-next-line react-hooks/set-state-in-effect -- the places are fetched when they are shown
   useEffect(() => {
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the places are fetched when they are shown
     void load();
   }, [load, head]);
   const put = (place: StoragePlace): Answer => {

@@ -269,7 +269,10 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   );
 }
 
-/** What waits in the stash while nothing is picked: returns, orders, colours not seen, and what there is of each kind. */
+/**
+ * What waits in the stash while nothing is picked: returns, orders, colours not seen, and what there is of
+ * each kind.
+ */
 const Overview = memo(function Overview({
   onTab,
   onFilter,

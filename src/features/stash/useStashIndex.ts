@@ -41,7 +41,10 @@ function byName(entries: Prepared[]): Prepared[] {
 
 const AGAIN_MS = 2000;
 
-/** The stash in short rows, fetched once and again after each change; without an answer it is asked for again until there is one. */
+/**
+ * The stash in short rows, fetched once and again after each change; without an answer it is asked for again
+ * until there is one.
+ */
 export function useStashIndex(): {
   entries: Prepared[] | null;
   silent: boolean;
@@ -114,8 +117,8 @@ export function useStashIndex(): {
       ),
     );
   }, []);
-  // eslint-disable-next-line react-hooks/set-state-in-effect -- the rows are fetched when the page stands
   useEffect(() => {
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the rows are fetched when the page stands
     void reload();
   }, [reload]);
   useEffect(() => {

@@ -12,7 +12,8 @@ const [TRIES, A_MOMENT] = [4, 500];
 const PREFIX = 'rideau:unsent-stash:';
 
 /**
- * What one page has typed into the stash and nobody has answered, kept in the browser so that a reload or a crash does not lose it.
+ * What one page has typed into the stash and nobody has answered, kept in the browser so that a reload or a
+ * crash does not lose it.
  * Each page has its own; what a page that ended left behind is found by the next one.
  */
 export function createWaiting(pageId: string, store: OutboxStore) {
@@ -79,7 +80,10 @@ let page: ReturnType<typeof createWaiting> | null = null;
 export const waiting = (): ReturnType<typeof createWaiting> =>
   (page ??= createWaiting(nanoid(8), browserStore));
 
-/** Sends what an earlier page left. How many were taken, and how many were refused because the thing has changed since or is gone. */
+/**
+ * Sends what an earlier page left. How many were taken, and how many were refused because the thing has
+ * changed since or is gone.
+ */
 export async function sendLeft(silent: () => void): Promise<{ taken: number; refused: number }> {
   const result = { taken: 0, refused: 0 };
   // a page that is just ending may hold on to its own for a moment longer

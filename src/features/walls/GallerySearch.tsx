@@ -14,7 +14,10 @@ import { useWallActs } from './useWallActs';
 
 type Found = { ask: GalleryAsk; middle: { xMm: number; centreMm: number }; layouts: GalleryLayout[] };
 
-/** Searches layouts beside the page: how far it is, the best so far, stopped at will; the best few to choose from. */
+/**
+ * Searches layouts beside the page: how far it is, the best so far, stopped at will; the best few to choose
+ * from.
+ */
 export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan: GroupPlan }): ReactNode {
   const t = useTranslations('walls');
   const { file, plan, rules, look } = useRoom();

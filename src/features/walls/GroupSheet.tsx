@@ -21,7 +21,10 @@ import { useWallActs } from './useWallActs';
 
 const KINDS = ['row', 'column', 'grid', 'stair', 'hinged', 'pair', 'free'] as const;
 
-/** Worksheet of several pieces that hang as one: the whole's height and gaps, its frames in their order, how they are laid out. */
+/**
+ * Worksheet of several pieces that hang as one: the whole's height and gaps, its frames in their order, how
+ * they are laid out.
+ */
 export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: GroupPlan }): ReactNode {
   const t = useTranslations('walls');
   const { file, plan, rules, change, pick } = useRoom();

@@ -13,7 +13,9 @@ import { useRoom } from '../shell/room/RoomContext';
 
 type Kind = 'frame' | 'art' | 'mirror' | 'wallPanel';
 
-/** A piece that is not owned yet, by its size: there is none of it in the stash, so the list to buy has it. */
+/**
+ * A piece that is not owned yet, by its size: there is none of it in the stash, so the list to buy has it.
+ */
 export function PlannedPiece({
   draftKey,
   onAdd,

@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { sum } from '../../core/base/units';
-import type { Sight } from '../../core/plan/wallPlans';
+import type { Sight } from '../../core/plan/walls/sights';
 import { pointOnWall } from '../../core/room/walls';
 import { fitScale } from '../../ui/drawing/scale';
 import { PlanShapes, planScale } from '../shell/drawing/PlanShapes';
@@ -15,7 +15,10 @@ const WIDTH = 676;
 const PLAN_HIGH = 216;
 const GAP = 5;
 
-/** What a glass shows from one place: the sight on the plan, and the parts of the unrolled walls that are seen in it. */
+/**
+ * What a glass shows from one place: the sight on the plan, and the parts of the unrolled walls that are seen
+ * in it.
+ */
 export function SightView({ sight: s }: { sight: Sight }): ReactNode {
   const t = useTranslations('walls');
   const { file, plan, kelvin } = useRoom();

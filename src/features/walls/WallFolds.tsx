@@ -18,7 +18,10 @@ import { Why } from '../shell/Why';
 import { PlannedPiece } from './PlannedPiece';
 import { useWallActs } from './useWallActs';
 
-/** What belongs to the whole wall: all nails from one line, holes that are there, shelves and screens, the drawing to take along. */
+/**
+ * What belongs to the whole wall: all nails from one line, holes that are there, shelves and screens, the
+ * drawing to take along.
+ */
 export function WallFolds({
   wallId,
   marking,

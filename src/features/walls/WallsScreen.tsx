@@ -436,7 +436,10 @@ function GroupOutline({
   );
 }
 
-/** Dimension lines of the whole: its width, its middle over the floor and from the left, its height over the furniture. */
+/**
+ * Dimension lines of the whole: its width, its middle over the floor and from the left, its height over the
+ * furniture.
+ */
 function GroupDimensions({
   plan: g,
   scale,

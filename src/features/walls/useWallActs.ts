@@ -24,7 +24,10 @@ export const usualHanger = (item: Pick<Item, 'widthMm' | 'heightMm'>): Hanging['
   hooksApartMm: null,
 });
 
-/** What can be done to what hangs on a wall, as changes: a piece is moved, a group put together, arranged, moved as a whole. */
+/**
+ * What can be done to what hangs on a wall, as changes: a piece is moved, a group put together, arranged,
+ * moved as a whole.
+ */
 export function useWallActs() {
   const t = useTranslations('walls');
   const { file, look, plan, rules, change, pick } = useRoom();
@@ -33,7 +36,10 @@ export function useWallActs() {
   const membersOf = (groupId: string) => look.hangings.filter((h) => h.groupId === groupId);
   const groupOf = (id: string | null) => look.groups.find((g) => g.id === id);
 
-  /** Every piece of the group where it now hangs, told from the group's middle, so that one can be moved without the others. */
+  /**
+   * Every piece of the group where it now hangs, told from the group's middle, so that one can be moved
+   * without the others.
+   */
   function freeze(group: HangingGroup): {
     from: { xMm: number; centreMm: number };
     changes: Change[];
@@ -89,7 +95,10 @@ export function useWallActs() {
       }),
     ];
   }
-  /** Where a group's own x and centre stand for it now: its outline's middle, or the point its pieces are told from. */
+  /**
+   * Where a group's own x and centre stand for it now: its outline's middle, or the point its pieces are told
+   * from.
+   */
   function standOf(group: HangingGroup): { xMm: number; centreMm: number } {
     const g = plan.groups.find((x) => x.groupId === group.id)!;
     const moved = membersOf(group.id).some((h) => h.groupAt !== null);
@@ -190,7 +199,10 @@ export function useWallActs() {
           : []),
       ]);
     },
-    /** Another width of the whole: the gaps across it give, or a pair moves from its axis; undefined where no gap runs across all of it. */
+    /**
+     * Another width of the whole: the gaps across it give, or a pair moves from its axis; undefined where no
+     * gap runs across all of it.
+     */
     widen: (group: HangingGroup, g: GroupPlan): ((mm: number) => Answer) | undefined => {
       const count = g.members.size;
       const across =

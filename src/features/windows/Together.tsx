@@ -17,7 +17,10 @@ import { useStashWhenThere } from '../shell/useStash';
 import { Why } from '../shell/Why';
 import { moneyWords } from './RouteList';
 
-/** The best ways to dress all windows together or this one alone, each with what it gives up; worked out beside the page. */
+/**
+ * The best ways to dress all windows together or this one alone, each with what it gives up; worked out
+ * beside the page.
+ */
 export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan }): ReactNode {
   const t = useTranslations('windows');
   const { plan } = useRoom();

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import { SHEER } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Opening, RodMake, Sheer } from '../../core/model/types';
-import { nextDressed } from '../../core/plan/windowPlace';
+import { nextDressed } from '../../core/plan/windows/dressed';
 import { hasLeaves } from '../../core/stages/windows/leaf';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { Button } from '../../ui/Button';
@@ -18,7 +18,10 @@ import { useWindowActs } from './useWindowActs';
 const HEADINGS: readonly Heading[] = ['ringClip', 'pinchPleat', 'grommet', 'rodPocket', 'backTab', 'wave'];
 const MAKES: readonly RodMake[] = ['tube', 'telescoping', 'wood', 'track', 'tension'];
 
-/** What is chosen for a window: cloth and heading, where the rod is fixed and what it is, reach and fullness, the sheer behind. */
+/**
+ * What is chosen for a window: cloth and heading, where the rod is fixed and what it is, reach and fullness,
+ * the sheer behind.
+ */
 export function WindowChoices({
   opening: o,
   dressing: d,
@@ -50,7 +53,7 @@ export function WindowChoices({
   );
   const own = itemOf(file, d.itemId);
   const last = look.dressings.find((x) => x.openingId === w.openingIds[w.openingIds.length - 1]) ?? d;
-  const next = w.shower ? undefined : nextDressed(file, look, plan.walls, last);
+  const next = w.shower ? undefined : nextDressed({ file, look, walls: plan.walls }, last);
   const under = w.openingIds.slice(1).flatMap((id) => {
     const i = w.openingIds.indexOf(id);
     const before = look.dressings.find((x) => x.openingId === w.openingIds[i - 1]);

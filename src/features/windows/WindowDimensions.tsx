@@ -15,7 +15,10 @@ export type WindowEdits = {
   setLength: (mm: number, nowMm?: number) => Answer;
 };
 
-/** Dimension lines of the dressed window: rod, span, reach to each side, finished length. Each number can be typed over. */
+/**
+ * Dimension lines of the dressed window: rod, span, reach to each side, finished length. Each number can be
+ * typed over.
+ */
 export function WindowDimensions({
   plan: w,
   opening: o,

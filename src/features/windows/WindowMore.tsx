@@ -59,7 +59,10 @@ function Line({
   );
 }
 
-/** What a dressed window does: ways for all windows together, light and privacy, rod and hardware, the making, the sound of the room. */
+/**
+ * What a dressed window does: ways for all windows together, light and privacy, rod and hardware, the making,
+ * the sound of the room.
+ */
 export function WindowMore({
   dressing: d,
   plan: w,

@@ -18,7 +18,10 @@ import { useWindowActs } from './useWindowActs';
 const WindowChoices = dynamic(() => import('./WindowChoices').then((m) => waking(m.WindowChoices)));
 const WindowMore = dynamic(() => import('./WindowMore').then((m) => waking(m.WindowMore)));
 
-/** Worksheet of one dressed window: the answers, the landing, the ways, the checks; then the choices, and what it does to room and rod. */
+/**
+ * Worksheet of one dressed window: the answers, the landing, the ways, the checks; then the choices, and what
+ * it does to room and rod.
+ */
 export function WindowSheet({
   opening: o,
   dressing: d,

@@ -7,11 +7,11 @@ import { Button } from '../../ui/Button';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { SvgWords } from '../../ui/Words';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
-import { overheadOfSpan, tubOpening } from '../../core/plan/windowPlace';
+import { tubOpening } from '../../core/plan/windows/dressed';
+import { overheadOfSpan } from '../../core/plan/windows/overhead';
 import { outerOf } from '../../core/stages/windows/span';
 import { rodBySchool } from '../../core/stages/windows/rod';
 import { isGlazed } from '../../core/room/kinds';
-import { placeOnWall } from '../../core/room/place';
 import type { Scale } from '../../ui/drawing/scale';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
@@ -51,7 +51,10 @@ export function WindowsScreen(): ReactNode {
   const acts = useWindowActs(current, dressing, windowPlan);
   const begun = useRef<{ rodMm: number; stops: { rodMm: number; words: string }[] }>({ rodMm: 0, stops: [] });
   const [snapped, setSnapped] = useState<{ rodMm: number; words: string } | null>(null);
-  /** Where a dragged rod is drawn to: the heights of the schools, and those at which a length hangs as it is. Alt lets go. */
+  /**
+   * Where a dragged rod is drawn to: the heights of the schools, and those at which a length hangs as it is.
+   * Alt lets go.
+   */
   const rodAt = (dy: number, alone: boolean): { rodMm: number; words: string | null } => {
     const rodMm = Math.min(file.room.ceilingMm, Math.max(100, begun.current.rodMm + dy));
     const near = alone
@@ -66,15 +69,11 @@ export function WindowsScreen(): ReactNode {
     const outer = outerOf(w.span);
     const facts = {
       frameTopMm: w.frameTopMm,
-      ceilingMm: overheadOfSpan(
-        w.span,
-        outer.leftMm,
-        outer.rightMm,
-        w.frameTopMm,
-        file,
-        plan.walls,
-        new Map(file.pieces.map((p) => [p.id, placeOnWall(p, plan.walls)])),
-      ).mm,
+      ceilingMm: overheadOfSpan({ file, walls: plan.walls, places: plan.places }, w.span, {
+        fromMm: outer.leftMm,
+        toMm: outer.rightMm,
+        aboveMm: w.frameTopMm,
+      }).mm,
     };
     return [
       ...(['high', 'twoThirds', 'overFrame'] as const).map((school) => {

@@ -200,7 +200,10 @@ export function useWindowActs(
       ]),
   };
 
-  /** The rod of a whole line moves with the chosen length; a window of its own moves alone, in the same change. */
+  /**
+   * The rod of a whole line moves with the chosen length; a window of its own moves alone, in the same
+   * change.
+   */
   function rodChangesWith(route: Route): Change[] {
     if (onLine) return rodChanges(route.rodMm);
     return [put({ route: { kind: route.kind, stockMm: route.stockMm }, rodHeightMm: route.rodMm })];

@@ -2,7 +2,9 @@ import 'server-only';
 import Papa from 'papaparse';
 import { loadSheet, rowWords } from './rows';
 
-/** The fitting sheet as CSV (RFC 4180): a row a mark, then a row a thing to buy, lengths in mm and in words. */
+/**
+ * The fitting sheet as CSV (RFC 4180): a row a mark, then a row a thing to buy, lengths in mm and in words.
+ */
 export async function sheetCsv(
   roomId: string,
   lookId: string | null,

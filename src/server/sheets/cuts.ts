@@ -20,7 +20,9 @@ import {
 } from './pen';
 import { loadSheet, type Sheet } from './rows';
 
-/** The cut list for the workroom: what to cut from the roll, how to hem, line and pleat it, window by window. */
+/**
+ * The cut list for the workroom: what to cut from the roll, how to hem, line and pleat it, window by window.
+ */
 export async function cutsPdf(
   roomId: string,
   lookId: string | null,

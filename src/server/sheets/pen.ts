@@ -70,7 +70,10 @@ export function rule(pen: Pen): void {
   pen.y -= 18;
 }
 
-/** One line of text; fractions in the font's own fraction form. Letters the font lacks are left out rather than refused. */
+/**
+ * One line of text; fractions in the font's own fraction form. Letters the font lacks are left out rather
+ * than refused.
+ */
 export function text(pen: Pen, words: string, x: number, size: number, font: PDFFont, color = INK): void {
   let at = x;
   let before = '';

@@ -25,7 +25,10 @@ const load = (
   return sheet && template ? { sheet, template } : undefined;
 };
 
-/** A piece's or a group's template on pages of A4 or Letter: overlapping, with crop and alignment marks, bars to check the size by, nails, and where it hangs. */
+/**
+ * A piece's or a group's template on pages of A4 or Letter: overlapping, with crop and alignment marks, bars
+ * to check the size by, nails, and where it hangs.
+ */
 export async function templatePdf(
   roomId: string,
   lookId: string | null,
@@ -155,7 +158,10 @@ function maskEdges(
   page.drawRectangle({ x: right, y: 0, width: width - right, height, color: white });
 }
 
-/** Crop marks at the field's corners, and crosses in the overlap that lie on one another when the pages are laid together. */
+/**
+ * Crop marks at the field's corners, and crosses in the overlap that lie on one another when the pages are
+ * laid together.
+ */
 function marks(
   pen: Pen,
   tile: { column: number; row: number },

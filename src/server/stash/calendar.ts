@@ -11,7 +11,10 @@ const momentOf = (iso: string): [number, number, number, number, number] => {
   return [d.getUTCFullYear(), d.getUTCMonth() + 1, d.getUTCDate(), d.getUTCHours(), d.getUTCMinutes()];
 };
 
-/** Returns and waiting times as a calendar (RFC 5545): the last day of each return, with warnings ahead, and the end of each wait that has begun. */
+/**
+ * Returns and waiting times as a calendar (RFC 5545): the last day of each return, with warnings ahead, and
+ * the end of each wait that has begun.
+ */
 export function calendar(warnDays: readonly number[]): string {
   const db = studioDatabase();
   const events: EventAttributes[] = [

@@ -83,7 +83,10 @@ export async function labelsPdf(paper: keyof typeof PAPER, placeId: string | nul
   return doc.save();
 }
 
-/** The words, cut at the end when they are wider than the label. Letters that the font does not have are left out. */
+/**
+ * The words, cut at the end when they are wider than the label. Letters that the font does not have are left
+ * out.
+ */
 function fitted(words: string, font: PDFFont, size: number, width: number): string {
   const known = new Set(font.getCharacterSet());
   let text = [...words].filter((c) => known.has(c.codePointAt(0)!)).join('');

@@ -67,7 +67,10 @@ export const stashHead = (): StashHead => {
 
 const kept = new WeakMap<ReturnType<typeof studioDatabase>, { changes: string; text: string }>();
 
-/** The whole stash in short rows, with what the looks of each season use: JSON. Kept until anything in the studio changes. */
+/**
+ * The whole stash in short rows, with what the looks of each season use: JSON. Kept until anything in the
+ * studio changes.
+ */
 export function stashIndex(): string {
   const db = studioDatabase();
   const changes = changesOf(db);
@@ -87,7 +90,10 @@ export type ItemSheet = {
   parts: { id: string; name: string; day: number; lamp: number }[];
 };
 
-/** All that is known of one thing: itself, where it is used, and which measured cloths match it by day and part from it by lamp. */
+/**
+ * All that is known of one thing: itself, where it is used, and which measured cloths match it by day and
+ * part from it by lamp.
+ */
 export function itemSheet(id: string): ItemSheet | undefined {
   const db = studioDatabase();
   const item = loadItem(db, id);
@@ -168,7 +174,10 @@ export function duplicateItem(id: string, name: string): Result<{ ids: string[] 
 }
 
 export type ArrivedAnswer = { arrival: Arrival; relies: ItemUse[] };
-/** An ordered thing came: it is owned and seen from now on; what was relied on before stays beside what was seen. */
+/**
+ * An ordered thing came: it is owned and seen from now on; what was relied on before stays beside what was
+ * seen.
+ */
 export function itemArrived(id: string, seen: Item['colours'] | null): Result<ArrivedAnswer, DoorIssue> {
   const db = studioDatabase();
   const item = loadItem(db, id);
@@ -194,7 +203,10 @@ export function itemArrived(id: string, seen: Item['colours'] | null): Result<Ar
   return ok({ arrival: arrivalOf(relied[0]!, colours[0]!, rules()), relies: usesOfItem(db, id) });
 }
 
-/** What a colour reader gave for things that are named so, or for one thing; the colour is seen in person from now on. */
+/**
+ * What a colour reader gave for things that are named so, or for one thing; the colour is seen in person from
+ * now on.
+ */
 export function takeReading(id: string, row: ReaderRow): Result<{ ids: string[] }, DoorIssue> {
   const item = loadItem(studioDatabase(), id);
   if (!item)
@@ -213,7 +225,10 @@ export function takeReading(id: string, row: ReaderRow): Result<{ ids: string[] 
 
 /** Cloths of the demo whose dyes are of another make: they look the same by day and part by lamp. */
 const OTHER_DYE = /velvet/i;
-/** A colour reader that stands in for a real one: it reads a thing's colour as a smooth spectrum, and a velvet's as dyed otherwise. */
+/**
+ * A colour reader that stands in for a real one: it reads a thing's colour as a smooth spectrum, and a
+ * velvet's as dyed otherwise.
+ */
 export function simulatedReading(id: string): ReaderRow | undefined {
   const item = loadItem(studioDatabase(), id);
   if (!item) return undefined;
@@ -323,7 +338,8 @@ export function needLines(ask: { roomId: string; lookId: string } | { season: Se
 }
 
 /**
- * Inserts as things that looks use: covers of one size that are never out at once share them, so they are counted season
+ * Inserts as things that looks use: covers of one size that are never out at once share them, so they are
+ * counted season
  * by season like everything else. Owned inserts of a size and filling stand together under one line.
  */
 function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<string, number> } {

@@ -3,7 +3,10 @@ import type { ReactNode } from 'react';
 export type ClothColour = { hex: string; share: number };
 export type ClothKind = 'solid' | 'stripe' | 'check' | 'floral' | 'motif' | 'texture';
 
-/** A cloth's own pattern at true scale, as an SVG pattern to fill with. Repeats too small to be seen are drawn as their mixture. */
+/**
+ * A cloth's own pattern at true scale, as an SVG pattern to fill with. Repeats too small to be seen are drawn
+ * as their mixture.
+ */
 export function Cloth({
   id,
   kind,

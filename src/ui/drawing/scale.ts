@@ -12,7 +12,9 @@ export type Scale = {
 
 export type Margins = { left: number; right: number; top: number; bottom: number };
 
-/** The largest true scale at which a wall, or the part of it that begins at `from`, fits the sheet, centred. */
+/**
+ * The largest true scale at which a wall, or the part of it that begins at `from`, fits the sheet, centred.
+ */
 export function fitScale(
   lengthMm: Mm,
   heightMm: Mm,

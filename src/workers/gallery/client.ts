@@ -8,7 +8,10 @@ export type GallerySearcher = {
   close: () => void;
 };
 
-/** A worker that arranges frames. Stopped, it gives the best that it has; close it when it is no longer needed. */
+/**
+ * A worker that arranges frames. Stopped, it gives the best that it has; close it when it is no longer
+ * needed.
+ */
 export function startGallery(): GallerySearcher {
   const worker = new Worker(new URL('./gallery.worker.ts', import.meta.url), { type: 'module' });
   const remote = wrap(worker) as unknown as Remote<GalleryWorker>;

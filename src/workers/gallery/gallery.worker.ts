@@ -12,7 +12,10 @@ let stopped = false;
 
 export type GalleryWorker = typeof worker;
 const worker = {
-  /** Searches, telling how far it is and its best so far; stops early when it is told to, with the best that it has. */
+  /**
+   * Searches, telling how far it is and its best so far; stops early when it is told to, with the best that
+   * it has.
+   */
   async search(
     ask: GalleryAsk,
     wanted: number,

@@ -7,7 +7,10 @@ let picture: Picture | null = null;
 
 export type SampleWorker = typeof worker;
 const worker = {
-  /** Reads a photo, upright as its camera held it, and keeps its pixels for the questions that follow. Gives its size, or null when it cannot be read. */
+  /**
+   * Reads a photo, upright as its camera held it, and keeps its pixels for the questions that follow. Gives
+   * its size, or null when it cannot be read.
+   */
   async open(file: Blob): Promise<{ width: number; height: number } | null> {
     try {
       const whole = await createImageBitmap(file);
@@ -27,7 +30,10 @@ const worker = {
       return null;
     }
   },
-  /** The colours of the marked regions; null when no photo is open. A rejected promise would be silent here, so nothing throws. */
+  /**
+   * The colours of the marked regions; null when no photo is open. A rejected promise would be silent here,
+   * so nothing throws.
+   */
   colours(options: SampleOptions): Sample | null {
     return picture ? sampleColours(picture, options) : null;
   },

@@ -12,6 +12,6 @@ const worker = {
     which: string,
     owned: OwnedPanels[],
     shops: ShopPanels[],
-  ): Solution[] => solveRoom(file, lookId, which, owned, shops),
+  ): Solution[] => solveRoom(file, lookId, which, { owned, shops }),
 };
 expose(worker);

@@ -3,7 +3,8 @@ import type { Clear, Item, Task } from '../../model/types';
 
 /** The trade's waiting times, in minutes; a task's own value goes before them. */
 export const WAITS: Record<Task['kind'], number> = {
-  // paint is judged when dry, the next day; pressed-paper panels get used to the room for a week; carpet powder works a quarter of an hour
+  // paint is judged when dry, the next day; pressed-paper panels get used to the room for a week; carpet
+  // powder works a quarter of an hour
   clean: 0,
   mend: 0,
   wash: 0,
@@ -25,7 +26,10 @@ export type ClearPlan = {
 
 const MINUTE = 60_000;
 
-/** Where the clearing of a room stands: verdicts counted, tasks with the moment at which their wait is over, and the cautions that go with them. `now` is an ISO moment. */
+/**
+ * Where the clearing of a room stands: verdicts counted, tasks with the moment at which their wait is over,
+ * and the cautions that go with them. `now` is an ISO moment.
+ */
 export function planClear(clear: Clear, items: ReadonlyMap<string, Item>, now?: string): ClearPlan {
   const counts = { stays: 0, moves: 0, away: 0, letGo: 0, mend: 0, open: 0 };
   for (const f of clear.found) counts[f.verdict ?? 'open']++;

@@ -12,7 +12,7 @@ import {
 } from '../../../../tests/helpers/rooms';
 import type { Piece, RoomFile } from '../../model/types';
 import { wallsOf } from '../../room/walls';
-import { planFloor } from './planFloor';
+import { planWholeFloor } from './planFloor';
 import { bordersOf, tuckOf } from './rugs';
 import { cutFloor, narrowWays, type Aim, type Obstacle } from './walkways';
 
@@ -29,7 +29,7 @@ const box = (id: string, x: number, y: number, w: number, d: number, more: Parti
     heightMm: 500,
     ...more,
   });
-const plan = (file: RoomFile, rules = inchRules()) => planFloor(file, wallsOf(file.room), rules);
+const plan = (file: RoomFile, rules = inchRules()) => planWholeFloor(file, wallsOf(file.room), rules);
 const codes = (file: RoomFile) => plan(file).findings.map((f) => f.code);
 
 describe('ways across the floor', () => {

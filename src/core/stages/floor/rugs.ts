@@ -17,7 +17,9 @@ export const frontWay = (p: Pick<Piece, 'turnDeg'>): Point => wayOf(p.turnDeg + 
 /** The middle of a piece's front edge. */
 export const frontOf = (p: Piece): Point => step(p, frontWay(p), p.depthMm / 2);
 
-/** How a rug lies under a piece: how far it goes under from the front, or that all of the piece stands on it. */
+/**
+ * How a rug lies under a piece: how far it goes under from the front, or that all of the piece stands on it.
+ */
 export type Tuck = { tuckMm: Mm; allLegs: boolean; from: Point; to: Point };
 
 export function tuckOf(rug: Piece, piece: Piece): Tuck {

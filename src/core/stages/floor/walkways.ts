@@ -3,19 +3,30 @@ import { apart, boundsOf, type Point } from '../../geometry/plane';
 
 /** Something one cannot walk through: a polygon, or a stretch of wall given by two points. */
 export type Obstacle = { id: string; name: string; shape: readonly Point[]; wall: boolean };
-/** A place that wants to be reached: an entrance (a point just inside it), or anything within reachMm of a shape. */
+/**
+ * A place that wants to be reached: an entrance (a point just inside it), or anything within reachMm of a
+ * shape.
+ */
 export type Aim = { id: string; name: string; shape: readonly Point[]; reachMm: Mm };
 
-/** The narrowest place on the widest way from an entrance to an aim; gate is null when there is no way at all. */
+/**
+ * The narrowest place on the widest way from an entrance to an aim; gate is null when there is no way at all.
+ */
 export type Narrow = { from: Aim; to: Aim; gate: Gate | null };
 
 type Gate = { mm: Mm; at: [Point, Point]; between: [string, string] };
 
-/** Cells along the longer side of the room; the grid only tells what is joined to what, widths are measured exactly. */
+/**
+ * Cells along the longer side of the room; the grid only tells what is joined to what, widths are measured
+ * exactly.
+ */
 const CELLS = 72;
 const LEAST_CELL: Mm = 50;
 
-/** A floor cut into cells, with what is joined to what and which gates lie between; the same for whatever is to be reached. */
+/**
+ * A floor cut into cells, with what is joined to what and which gates lie between; the same for whatever is
+ * to be reached.
+ */
 export type Floor = {
   grid: Grid;
   free: Uint8Array;
@@ -24,7 +35,10 @@ export type Floor = {
   joined: Int32Array;
 };
 
-/** Cuts a floor into cells that are joined where no gate (a gap between obstacles narrower than widthMm) lies between. */
+/**
+ * Cuts a floor into cells that are joined where no gate (a gap between obstacles narrower than widthMm) lies
+ * between.
+ */
 export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle[], widthMm: Mm): Floor {
   const grid = gridOver(outline);
   const { nx, ny } = grid;
@@ -33,7 +47,8 @@ export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle
   fill(grid, outline, free, 1);
   for (const o of obstacles) if (!o.wall) fill(grid, o.shape, free, 0);
 
-  // moves from a cell to its east (2k) or south (2k + 1) neighbour: what lies across is nothing, a thing's own edge, or a gate
+  // moves from a cell to its east (2k) or south (2k + 1) neighbour: what lies across is nothing, a thing's
+  // own edge, or a gate
   const across = new Int32Array(2 * count).fill(OPEN);
   // a tip thinner than a cell still lets nobody through it
   for (const o of obstacles)
@@ -78,8 +93,10 @@ function rootOf(parent: Int32Array, k: number): number {
 }
 
 /**
- * The ways from each entrance to each aim that are narrower at their narrowest place than the width the floor was cut for,
- * however one walks. Gates are opened from the widest on until the aim is reached: the last one opened is the bottleneck
+ * The ways from each entrance to each aim that are narrower at their narrowest place than the width the floor
+ * was cut for,
+ * however one walks. Gates are opened from the widest on until the aim is reached: the last one opened is the
+ * bottleneck
  * of the widest way.
  */
 export function narrowWays(
@@ -150,7 +167,10 @@ function gridOver(outline: readonly Point[]): Grid {
   };
 }
 
-/** Cells from one to another along an axis whose centres lie between two places; empty when the first is after the last. */
+/**
+ * Cells from one to another along an axis whose centres lie between two places; empty when the first is after
+ * the last.
+ */
 const between = (low: Mm, high: Mm, from: Mm, cell: Mm, n: number): [number, number] => [
   Math.max(0, Math.ceil((low - from) / cell)),
   Math.min(n - 1, Math.floor((high - from) / cell)),

@@ -42,7 +42,10 @@ export type MeasureCode =
   | 'drop-and-frame-apart'
   | 'ceiling-low';
 
-/** A reading that cannot be (refuse), or one that is odd (ask). `field` is the value that would have to change. */
+/**
+ * A reading that cannot be (refuse), or one that is odd (ask). `field` is the value that would have to
+ * change.
+ */
 export type MeasureIssue = {
   code: MeasureCode;
   level: 'refuse' | 'ask';

@@ -108,7 +108,10 @@ const pieceValue = (p: Piece, field: ReadingField): Mm | null =>
                 ? p.bed?.footboardMm
                 : (p as unknown as Record<string, number>)[field]) ?? null;
 
-/** Every reading of the room: its walls and ceiling, then wall by wall the openings and fittings from left to right, then the pieces. */
+/**
+ * Every reading of the room: its walls and ceiling, then wall by wall the openings and fittings from left to
+ * right, then the pieces.
+ */
 export function tapeReadings(file: RoomFile): TapeReading[] {
   const marks = new Map(file.room.readings.map((r) => [`${r.about}/${r.field}`, r]));
   const reading = (
@@ -155,7 +158,10 @@ export function tapeReadings(file: RoomFile): TapeReading[] {
   ];
 }
 
-/** The change that sets one reading; fails when the thing is no longer there or the field is not one of its. A first drop fills in the other two. */
+/**
+ * The change that sets one reading; fails when the thing is no longer there or the field is not one of its. A
+ * first drop fills in the other two.
+ */
 export function setReading(
   file: RoomFile,
   about: string,
@@ -233,13 +239,19 @@ export function setReading(
   }
 }
 
-/** Every reading of a thing that was just put there in a usual size: all of it is a guess until it is measured. */
+/**
+ * Every reading of a thing that was just put there in a usual size: all of it is a guess until it is
+ * measured.
+ */
 export const guessesFor = (file: RoomFile, about: string): Reading[] =>
   tapeReadings(file)
     .filter((r) => r.about === about && r.valueMm !== null)
     .map((r) => ({ about, field: r.field, guess: true, secondMm: null }));
 
-/** What becomes of a reading's mark when a value is typed for it: a guess is then measured; a doubt that is settled is gone. */
+/**
+ * What becomes of a reading's mark when a value is typed for it: a guess is then measured; a doubt that is
+ * settled is gone.
+ */
 export const asMeasured = (file: RoomFile, about: string, fields: readonly string[]): Reading[] =>
   file.room.readings
     .filter((r) => r.about === about && fields.includes(r.field))

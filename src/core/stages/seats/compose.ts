@@ -21,7 +21,10 @@ export type Budget = { tries: number; best: number };
 
 const FULL: Budget = { tries: 160, best: 4 };
 
-/** Where a school puts its pillows: along the seat (0 to 1 between the ends), by row, large to small; `pair` places take the same cover. */
+/**
+ * Where a school puts its pillows: along the seat (0 to 1 between the ends), by row, large to small; `pair`
+ * places take the same cover.
+ */
 const SCHOOLS: Record<School, readonly { at: number; layer: number; pair?: number }[]> = {
   spare: [
     { at: 0, layer: 0, pair: 0 },

@@ -22,7 +22,10 @@ const overRules: Record<Fill, RuleId> = {
   foam: 'seats.foamOver',
 };
 
-/** How much larger than its cover an insert is, on each side. Large covers take at least the low end of their own range. */
+/**
+ * How much larger than its cover an insert is, on each side. Large covers take at least the low end of their
+ * own range.
+ */
 export function insertOver(cover: Size, fill: Fill, rules: RuleBook): { overMm: Mm; rule: RuleId } {
   const rule = overRules[fill];
   const overMm = rules.number(rule);
@@ -52,7 +55,10 @@ const sorted = (s: Size): Size => ({
   widthMm: Math.min(s.widthMm, s.heightMm),
   heightMm: Math.max(s.widthMm, s.heightMm),
 });
-/** How badly an insert misses, the larger side's miss; too small counts double, because a slack cover cannot be helped. */
+/**
+ * How badly an insert misses, the larger side's miss; too small counts double, because a slack cover cannot
+ * be helped.
+ */
 const miss = (have: Size, want: Size): Mm =>
   Math.max(
     ...(['widthMm', 'heightMm'] as const).map((k) =>
@@ -60,7 +66,10 @@ const miss = (have: Size, want: Size): Mm =>
     ),
   );
 
-/** The insert for a cover: the stock size nearest to cover + rule, the same on each side; null when none is near. */
+/**
+ * The insert for a cover: the stock size nearest to cover + rule, the same on each side; null when none is
+ * near.
+ */
 export function chooseInsert(cover: Size, fill: Fill, rules: RuleBook): InsertChoice {
   const { overMm, rule } = insertOver(cover, fill, rules);
   const flat = sorted(cover);

@@ -44,7 +44,9 @@ export function takenSize(item: Item, turned: boolean, rules: RuleBook): { width
     : { widthMm: item.widthMm * k, heightMm: item.heightMm * k };
 }
 
-/** Pillows of one seat, back to front: inserts, room to sit, sizes and patterns, with what to look out for. */
+/**
+ * Pillows of one seat, back to front: inserts, room to sit, sizes and patterns, with what to look out for.
+ */
 export function planSeat(
   piece: Piece & { seat: Seat },
   placements: readonly Placement[],

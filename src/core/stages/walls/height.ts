@@ -15,8 +15,10 @@ export const gapRule = (overBed: boolean): RuleId =>
   overBed ? 'walls.gapOverHeadboard' : 'walls.gapOverFurniture';
 
 /**
- * Centre of a piece above the datum. Over furniture: the gap in its range that brings the centre nearest to the wish;
- * when none reaches it, one of the two gives way (the studio's school; the gap holds by default) and `byMm` says how much.
+ * Centre of a piece above the datum. Over furniture: the gap in its range that brings the centre nearest to
+ * the wish;
+ * when none reaches it, one of the two gives way (the studio's school; the gap holds by default) and `byMm`
+ * says how much.
  * A given gap or centre is kept.
  */
 export function chooseHeight(
@@ -73,7 +75,9 @@ export function chooseHeight(
     ceilingTookMm: 0,
   });
 
-  /** A low ceiling takes from the height until the clear space above is kept, but never below the furniture. */
+  /**
+   * A low ceiling takes from the height until the clear space above is kept, but never below the furniture.
+   */
   function underCeiling(plan: HeightPlan): HeightPlan {
     const most = ceilingMm - rules.number('walls.clearAbove') - heightMm / 2;
     const least = (over?.topMm ?? 0) + heightMm / 2;
@@ -93,7 +97,10 @@ export function chooseHeight(
   }
 }
 
-/** What is said of a height: which of gap, centre and ceiling gave way, or that they agree; for a bare wall, whether the centre is in its band. */
+/**
+ * What is said of a height: which of gap, centre and ceiling gave way, or that they agree; for a bare wall,
+ * whether the centre is in its band.
+ */
 export function heightFinding(
   height: HeightPlan,
   over: { name: string; isBed: boolean } | null,

@@ -1,4 +1,7 @@
-/** Where the pieces of a row, column, grid, stair, hinged row or pair hang: middles from the middle of the whole, x to the right, y up, mm. */
+/**
+ * Where the pieces of a row, column, grid, stair, hinged row or pair hang: middles from the middle of the
+ * whole, x to the right, y up, mm.
+ */
 import type { Deg, Mm } from '../../base/units';
 import type { GroupKind, HangingGroup } from '../../model/types';
 import type { GalleryLayout } from '../../packing/gallery';
@@ -52,7 +55,10 @@ function row(pieces: readonly Sized[], gap: Mm, hinge: 'tops' | 'centres' | 'bot
   }
   return at;
 }
-/** Two rows hinged on one line: bottoms half a gap above it, tops half a gap below; by turns above and below, each row its own run. */
+/**
+ * Two rows hinged on one line: bottoms half a gap above it, tops half a gap below; by turns above and below,
+ * each row its own run.
+ */
 function onLine(pieces: readonly Sized[], gap: Mm): Map<string, At> {
   const rows = [pieces.filter((_, i) => i % 2 === 0), pieces.filter((_, i) => i % 2 === 1)];
   const widths = rows.map((r) => r.reduce((s, p) => s + p.widthMm + gap, -gap));
@@ -133,7 +139,10 @@ function recentred(pieces: readonly Sized[], at: Map<string, At>): Map<string, A
   return new Map([...at].map(([id, a]) => [id, { dxMm: a.dxMm - x, dyMm: a.dyMm - y }]));
 }
 
-/** The group as it stands once a layout is taken: by the rules as long as it stands where they want it, else where it was found. */
+/**
+ * The group as it stands once a layout is taken: by the rules as long as it stands where they want it, else
+ * where it was found.
+ */
 export const groupTaken = (
   group: HangingGroup,
   middle: { xMm: Mm; centreMm: Mm },

@@ -7,7 +7,10 @@ import type { HangingPlan } from './planHanging';
 /** What pieces hang either side of: a screen, a fireplace. */
 export type Axis = { name: string; wallId: string; xMm: Mm; widthMm: Mm };
 
-/** Pieces of one wall against each other: no overlap; near neighbours share their centre height, and two that flank an axis their distance from it (common practice). */
+/**
+ * Pieces of one wall against each other: no overlap; near neighbours share their centre height, and two that
+ * flank an axis their distance from it (common practice).
+ */
 export function judgeNeighbours(
   plans: readonly HangingPlan[],
   rules: RuleBook,

@@ -9,7 +9,10 @@ import { layOut, outlineOf, usualColumns, type At } from './layout';
 import { acrossOf, clearAboveShort, topsOut, type HangingPlace, type InGroup } from './planHanging';
 
 export type GroupMember = { hanging: Hanging; item: Item };
-/** What a group has about it: its place on the wall, the lowest thing over a stretch of it, the axis of a pair, the pitch of a stair beside it. */
+/**
+ * What a group has about it: its place on the wall, the lowest thing over a stretch of it, the axis of a
+ * pair, the pitch of a stair beside it.
+ */
 export type GroupPlace = {
   place: HangingPlace;
   overhead: (fromMm: Mm, toMm: Mm) => Mm;
@@ -47,7 +50,10 @@ export type GroupPlan = {
   findings: Finding[];
 };
 
-/** Pieces that hang as one: their places, the whole's height and share, whether the gaps are even. Lengths in mm. */
+/**
+ * Pieces that hang as one: their places, the whole's height and share, whether the gaps are even. Lengths in
+ * mm.
+ */
 export function planGroup(
   group: HangingGroup,
   members: readonly GroupMember[],
@@ -111,7 +117,8 @@ export function planGroup(
       : rules.school('walls.gallerySchool') === 'quarter' && members.length > 1
         ? quarterMm
         : singleMm;
-  // where pieces were put by hand the group's middle is the point that they are told from; else it is the outline's own
+  // where pieces were put by hand the group's middle is the point that they are told from; else it is the
+  // outline's own
   const moved = members.some(({ hanging }) => hanging.groupAt !== null);
   const [mx, my] = [
     group.kind === 'pair' && !moved ? 0 : (o.leftMm + o.rightMm) / 2,

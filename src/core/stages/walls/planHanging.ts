@@ -44,7 +44,9 @@ export type HangingPlace = {
   childrenOrPets: boolean;
 };
 
-/** Where a piece hangs that its group places: its middle; it is judged for height and width with the whole. */
+/**
+ * Where a piece hangs that its group places: its middle; it is judged for height and width with the whole.
+ */
 export type InGroup = { groupId: string; xMm: Mm; centreMm: Mm };
 
 export type HangingPlan = {
@@ -94,13 +96,19 @@ function stairOver(s: HangingPlace['stairs'][number], box: Box): Mm {
   return Math.max(up(from), up(to));
 }
 
-/** Where across the wall a piece stands when nobody has put it: at the rule's share of the furniture below, or of a bare wall. */
+/**
+ * Where across the wall a piece stands when nobody has put it: at the rule's share of the furniture below, or
+ * of a bare wall.
+ */
 export const acrossOf = (
   place: Pick<HangingPlace, 'wallLengthMm'> & { over: { xMm: Mm; widthMm: Mm } | null },
   rules: RuleBook,
 ): Mm => (place.over?.xMm ?? 0) + (place.over?.widthMm ?? place.wallLengthMm) * rules.number('walls.across');
 
-/** What a piece's top meets first: the ceiling or crown over it, or a shelf above the wished middle. Mm above the datum, and what it is. */
+/**
+ * What a piece's top meets first: the ceiling or crown over it, or a shelf above the wished middle. Mm above
+ * the datum, and what it is.
+ */
 export function topsOut(place: HangingPlace, xMm: Mm, widthMm: Mm, wishMm: Mm): { mm: Mm; by: string } {
   let low: { mm: Mm; by: string } = { mm: place.ceilingMm, by: place.ceilingBy };
   for (const f of place.fittings)
@@ -214,7 +222,10 @@ export function planHanging(
     findings,
   };
 
-  /** Holes that a nail falls on, those behind the piece, and the least shift that would use one that is near, or hide it. */
+  /**
+   * Holes that a nail falls on, those behind the piece, and the least shift that would use one that is near,
+   * or hide it.
+   */
   function holesOf(): HangingPlan['holes'] {
     const reach = rules.number('walls.holeReach');
     const on = (h: { xMm: Mm; heightMm: Mm }) =>

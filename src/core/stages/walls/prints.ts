@@ -4,7 +4,10 @@ import type { RuleBook } from '../../rules/book';
 
 export type Sheet = { name: string; widthMm: Mm; heightMm: Mm };
 
-/** ISO 216: A0 has a square metre and sides as 1 to √2; each next is the one before, halved and cut down to whole millimetres. B0 is 1000 wide. */
+/**
+ * ISO 216: A0 has a square metre and sides as 1 to √2; each next is the one before, halved and cut down to
+ * whole millimetres. B0 is 1000 wide.
+ */
 export function isoSheets(series: 'A' | 'B', count = 7): Sheet[] {
   const sheets: Sheet[] = [];
   let [short, long] = series === 'A' ? [841, 1189] : [1000, 1414];
@@ -40,7 +43,10 @@ export type MatPlan = {
   lying: boolean;
 };
 
-/** The mat's opening for a sheet: smaller by the overlap on each side; and how much mat shows in a frame. A sheet lies as the frame does. */
+/**
+ * The mat's opening for a sheet: smaller by the overlap on each side; and how much mat shows in a frame. A
+ * sheet lies as the frame does.
+ */
 export function planMat(
   sheet: { widthMm: Mm; heightMm: Mm },
   frame: { widthMm: Mm; heightMm: Mm },
@@ -74,7 +80,10 @@ export type PixelPlan = {
   largestHeightMm: Mm;
 };
 
-/** Pixels for a sheet at a number of dots to the inch, against those that a file has; either may lie on its side. */
+/**
+ * Pixels for a sheet at a number of dots to the inch, against those that a file has; either may lie on its
+ * side.
+ */
 export function planPixels(
   sheet: { widthMm: Mm; heightMm: Mm },
   file: { pxWide: number; pxHigh: number },

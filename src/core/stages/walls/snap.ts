@@ -1,4 +1,7 @@
-/** A piece dragged on a wall is drawn to the rules that are near, each with its name; one across and one up. Lengths in mm. */
+/**
+ * A piece dragged on a wall is drawn to the rules that are near, each with its name; one across and one up.
+ * Lengths in mm.
+ */
 import type { Mm } from '../../base/units';
 import type { RuleBook } from '../../rules/book';
 import { gapRule } from './height';
@@ -302,7 +305,10 @@ export function snapHanging(box: SnapBox, place: SnapPlace, rules: RuleBook): Sn
   }
 }
 
-/** Room from a piece to what is next to it on each side, as long as they face each other; the live gaps of a drag. */
+/**
+ * Room from a piece to what is next to it on each side, as long as they face each other; the live gaps of a
+ * drag.
+ */
 export function gapsRound(
   box: SnapBox,
   others: readonly SnapBox[],

@@ -1,4 +1,7 @@
-/** The rod as a beam: how stiff it is, how it sags, and what each bracket carries. Newton, metre, pascal inside; mm and g outside. */
+/**
+ * The rod as a beam: how stiff it is, how it sags, and what each bracket carries. Newton, metre, pascal
+ * inside; mm and g outside.
+ */
 import { inches, type Gram, type Mm } from '../../base/units';
 import type { RodMake } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -38,7 +41,10 @@ const RULES: Record<RodMake, { size: RuleId; modulus: RuleId; density: RuleId }>
   tension: { size: 'windows.rodTension', modulus: 'windows.steel', density: 'windows.steelDensity' },
 };
 
-/** The studio's rod of a make, or one of another diameter: a tube keeps its wall, and one that slides the difference of its tubes. */
+/**
+ * The studio's rod of a make, or one of another diameter: a tube keeps its wall, and one that slides the
+ * difference of its tubes.
+ */
 export function sectionOf(make: RodMake, ownOuterMm: Mm | null, rules: RuleBook): RodSection {
   const { size, modulus, density } = RULES[make];
   const [outer, wall = 0, inner = 0, innerWall = 0] = rules.list(size) as [number, number?, number?, number?];
@@ -70,7 +76,10 @@ export type RodLoad = {
   spanMm: Mm;
   sagMm: Mm;
   sagMostMm: Mm;
-  /** The end bracket with the curtains open, all cloth of a side by it, and a bracket between with them drawn; newton. */
+  /**
+   * The end bracket with the curtains open, all cloth of a side by it, and a bracket between with them drawn;
+   * newton.
+   */
   endForceN: number;
   centreForceN: number;
 };
@@ -80,7 +89,8 @@ export const sagMost = (spanMm: Mm, rules: RuleBook): Mm =>
   Math.min(spanMm / rules.number('windows.sagShare'), rules.number('windows.sagMost'));
 
 /**
- * Supports for a rod of a length under an even load: two ends, and as many between as it takes until no span sags more than it
+ * Supports for a rod of a length under an even load: two ends, and as many between as it takes until no span
+ * sags more than it
  * may. `least` is how many there must be anyway (a bend carries one). Never more than one per foot.
  */
 export function carry(section: RodSection, lengthMm: Mm, clothG: Gram, rules: RuleBook, least = 2): RodLoad {
@@ -106,7 +116,10 @@ export function carry(section: RodSection, lengthMm: Mm, clothG: Gram, rules: Ru
   };
 }
 
-/** Where the supports stand along the rod, from its left bracket: even, but a bend has one of its own by its side. */
+/**
+ * Where the supports stand along the rod, from its left bracket: even, but a bend has one of its own by its
+ * side.
+ */
 export function supportsAt(lengthMm: Mm, supports: number, bendsMm: readonly Mm[]): Mm[] {
   const even = Array.from({ length: supports }, (_, i) => (i * lengthMm) / Math.max(1, supports - 1));
   if (bendsMm.length === 0) return even;

@@ -624,7 +624,7 @@ describe('all windows together', () => {
       [dressing({ id: 'da', openingId: 'a', ...d }), dressing({ id: 'db', openingId: 'b', ...d })],
     );
   it('takes the owned set that does for both on one line, taken up, and says that nothing is given up', () => {
-    const s = solveRoom(two({}), 'look', 'all', [panel()], []);
+    const s = solveRoom(two({}), 'look', 'all', { owned: [panel()], shops: [] });
     expect(s[0]).toMatchObject({ oneRodMm: inches(105), buy: 0, givesUp: [] });
     expect(s[0]!.shares.map((x) => [x.itemId, x.kind])).toEqual([
       ['panel', 'takeUp'],
@@ -643,17 +643,13 @@ describe('all windows together', () => {
       { ...two({}), rules: [{ ruleId: 'windows.stockLengths', value: [inches(63)] }] },
       'look',
       'all',
-      [few],
-      [],
+      { owned: [few], shops: [] },
     ).find((s) => s.shares[0]!.itemId === 'panel');
     expect(short?.givesUp.find((g) => g.want === 'stock')?.by).toBe(5);
-    const had = solveRoom(
-      two({}),
-      'look',
-      'all',
-      [few],
-      [{ name: 'linen panel', stock: 6, price: 3000, leadDays: 4 }],
-    )[0]!;
+    const had = solveRoom(two({}), 'look', 'all', {
+      owned: [few],
+      shops: [{ name: 'linen panel', stock: 6, price: 3000, leadDays: 4 }],
+    })[0]!;
     expect(had).toMatchObject({ givesUp: [], buy: 5, cost: 15_000, leadDays: 4 });
   });
   it('panels that hang in another room are left there, or borrowed and said so', () => {
@@ -662,7 +658,9 @@ describe('all windows together', () => {
       ...panel({ count: 10, heightMm: inches(103.5) }),
       elsewhere: { room: 'Bedroom', count: 6 },
     };
-    const s = solveRoom(file, 'look', 'all', [away], []).filter((x) => x.shares[0]!.itemId === 'panel');
+    const s = solveRoom(file, 'look', 'all', { owned: [away], shops: [] }).filter(
+      (x) => x.shares[0]!.itemId === 'panel',
+    );
     expect(s.map((x) => x.givesUp.map((g) => [g.want, g.by, g.room]))).toEqual([
       [['ownRoom', 4, 'Bedroom']],
       [['stock', 4, undefined]],
@@ -672,7 +670,7 @@ describe('all windows together', () => {
       [4, 4 * away.price],
     ]);
     // enough is left here: nothing is borrowed
-    const enough = solveRoom(file, 'look', 'all', [{ ...away, count: 14 }], [])[0]!;
+    const enough = solveRoom(file, 'look', 'all', { owned: [{ ...away, count: 14 }], shops: [] })[0]!;
     expect(enough).toMatchObject({ givesUp: [], buy: 0 });
   });
   it('when nothing satisfies all, the best three differ and each says what it gives up', () => {
@@ -684,7 +682,7 @@ describe('all windows together', () => {
         { ruleId: 'windows.stockHem', value: inches(2) },
       ],
     };
-    const s = solveRoom(file, 'look', 'all', [], []);
+    const s = solveRoom(file, 'look', 'all', { owned: [], shops: [] });
     expect(s.length).toBe(3);
     expect(s.every((x) => x.givesUp.length > 0)).toBe(true);
     expect(s.map((x) => x.givesUp.map((g) => g.want))).toEqual([
@@ -692,9 +690,10 @@ describe('all windows together', () => {
       ['landing', 'ready'],
       ['height', 'ready'],
     ]);
-    // with cloth enough for a hem below the sill, the floor can be what gives way: both aprons end 4 in under a trim of 3
+    // with cloth enough for a hem below the sill, the floor can be what gives way: both aprons end 4 in under
+    // a trim of 3
     const short = { ...file, rules: [{ ruleId: 'windows.stockLengths' as const, value: [inches(90)] }] };
-    const ends = solveRoom(short, 'look', 'all', [], []).find((x) =>
+    const ends = solveRoom(short, 'look', 'all', { owned: [], shops: [] }).find((x) =>
       x.givesUp.some((g) => g.want === 'floor'),
     )!;
     expect(ends.shares.map((x) => [x.stockMm, x.kind, x.hemAt])).toEqual([
@@ -727,7 +726,7 @@ describe('all windows together', () => {
         { ruleId: 'windows.stockHem' as const, value: inches(2) },
       ],
     };
-    const s = solveRoom(file, 'look', 'da dc', [], []);
+    const s = solveRoom(file, 'look', 'da dc', { owned: [], shops: [] });
     expect(s.map((x) => x.shares.map((y) => y.dressingId))).toEqual(s.map(() => ['da', 'dc']));
     const lower = s.find((x) => x.givesUp.some((g) => g.want === 'height'))!;
     const before = planLook(file, { lookId: 'look' }).windows.find((w) => w.dressingId === 'db')!;
@@ -748,13 +747,10 @@ describe('all windows together', () => {
   });
   it('a shop that sells only pairs: as many as are bought, at what they cost, on the list too', () => {
     const pairs = panel({ count: 3, setOf: 2, heightMm: inches(103.5) });
-    const s = solveRoom(
-      two({}),
-      'look',
-      'all',
-      [pairs],
-      [{ name: 'linen panel', stock: 6, price: 3000, leadDays: 4 }],
-    ).find((x) => x.shares[0]!.itemId === 'panel')!;
+    const s = solveRoom(two({}), 'look', 'all', {
+      owned: [pairs],
+      shops: [{ name: 'linen panel', stock: 6, price: 3000, leadDays: 4 }],
+    }).find((x) => x.shares[0]!.itemId === 'panel')!;
     expect([s.panels, s.owned, s.buy, s.cost]).toEqual([8, 3, 6, 18_000]);
     const file = { ...two({ xMm: inches(90) }, { itemId: 'panel' }), items: [pairs] };
     expect(planLook(file, { lookId: 'look' }).sheet.buy.find((b) => b.kind === 'panelShort')).toMatchObject({
@@ -777,7 +773,7 @@ describe('all windows together', () => {
       [opening({ id: 'a', xMm: inches(25), widthMm: inches(30) })],
       [dressing({ id: 'da', openingId: 'a', panels: 6 })],
     );
-    const s = solveRoom(file, 'look', 'all', [panel({ count: 2 })], [])[0]!;
+    const s = solveRoom(file, 'look', 'all', { owned: [panel({ count: 2 })], shops: [] })[0]!;
     expect(s).toMatchObject({ panels: 6 });
     const after = planLook(
       solutionChanges(file, file.looks[0]!, s, [panel({ count: 2 })]).reduce(applyChange, file),
@@ -807,7 +803,7 @@ describe('all windows together', () => {
         slopes: [{ wallId: 'w', lowMm: inches(32), runMm: inches(12) }],
       },
     };
-    const all = solveRoom(file, 'look', 'all', [], []);
+    const all = solveRoom(file, 'look', 'all', { owned: [], shops: [] });
     expect(all.length).toBeGreaterThan(0);
     for (const s of all) {
       const w = planLook(solutionChanges(file, file.looks[0]!, s, []).reduce(applyChange, file), {
@@ -835,7 +831,7 @@ describe('all windows together', () => {
         },
       ],
     };
-    const lies = solveRoom(file, 'look', 'all', [], []).find(
+    const lies = solveRoom(file, 'look', 'all', { owned: [], shops: [] }).find(
       (s) => s.givesUp.map((g) => g.want).join() === 'landing',
     )!;
     expect(lies.shares.map((x) => [x.landing, x.kind, x.stockMm])).toEqual([
@@ -859,7 +855,7 @@ describe('all windows together', () => {
     const file = demoRoom(roomId);
     const look = file.looks.find((l) => l.id === lookId)!;
     const owned = file.items.filter((i) => i.kind === 'panel');
-    for (const s of solveRoom(file, lookId, 'all', owned, [])) {
+    for (const s of solveRoom(file, lookId, 'all', { owned: owned, shops: [] })) {
       const after = planLook(solutionChanges(file, look, s, owned).reduce(applyChange, file), { lookId });
       for (const share of s.shares) {
         const w = after.windows.find((x) => x.dressingId === share.dressingId)!;
@@ -882,8 +878,8 @@ describe('all windows together', () => {
           },
         };
         const [a, b] = [
-          solveRoom(file, 'look', 'all', [panel()], []),
-          solveRoom(file, 'look', 'all', [panel()], []),
+          solveRoom(file, 'look', 'all', { owned: [panel()], shops: [] }),
+          solveRoom(file, 'look', 'all', { owned: [panel()], shops: [] }),
         ];
         expect(a).toEqual(b);
         for (const s of a) for (const x of s.shares) expect(x.rodMm).toBeLessThanOrEqual(inches(ceiling));
@@ -922,10 +918,12 @@ describe('input that nobody designed for', () => {
       many.map((o, i) => dressing({ id: `d${i}`, openingId: o.id })),
     );
     expect(planLook(file, { lookId: 'look' }).windows).toHaveLength(40);
-    expect(solveRoom(file, 'look', 'all', [panel({ count: 500 })], []).length).toBeGreaterThan(0);
+    expect(
+      solveRoom(file, 'look', 'all', { owned: [panel({ count: 500 })], shops: [] }).length,
+    ).toBeGreaterThan(0);
   });
   it('no windows, no solution', () =>
-    expect(solveRoom(bareRoom(), 'look', 'all', [panel()], [])).toEqual([]));
+    expect(solveRoom(bareRoom(), 'look', 'all', { owned: [panel()], shops: [] })).toEqual([]));
   it('a 198 cm ceiling over a low window still lands', () => {
     const base = bareRoom(cm(400), cm(300), cm(198), 'cm');
     const file = {

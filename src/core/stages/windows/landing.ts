@@ -13,7 +13,10 @@ export const landingRule: Record<Exclude<Landing, 'kiss'>, RuleId> = {
 /** Does a hem that lands so lie down in folds, where feet and wheels catch it? */
 export const pools = (landing: Landing): boolean => landing === 'pool' || landing === 'fullPool';
 
-/** Landing measured up from the floor at that place: clear is positive, kiss 0, break and pools lie on the floor (negative). */
+/**
+ * Landing measured up from the floor at that place: clear is positive, kiss 0, break and pools lie on the
+ * floor (negative).
+ */
 export function landingMm(landing: Landing, rules: RuleBook): Mm {
   if (landing === 'kiss') return 0;
   const by = rules.number(landingRule[landing]);
@@ -36,7 +39,10 @@ export const pinMm = (given: Mm | null, rules: RuleBook): Mm => {
   return clamp(given ?? rules.number('windows.pin'), low, high);
 };
 
-/** Rod centre to the top of the panel, mm; negative where the heading stands above the rod. Pleats hang by the ring's eye less the pin's place. */
+/**
+ * Rod centre to the top of the panel, mm; negative where the heading stands above the rod. Pleats hang by the
+ * ring's eye less the pin's place.
+ */
 export const takeDownMm = (heading: Heading, pin: Mm | null, rules: RuleBook): Mm =>
   heading === 'pinchPleat'
     ? rules.number('windows.ringDrop') - pinMm(pin, rules)
@@ -50,7 +56,10 @@ export function pinGives(heading: Heading, pin: Mm | null, rules: RuleBook): { l
   return { lowerMm: at - low, raiseMm: high - at };
 }
 
-/** What a hem that lies `overMm` beyond the floor (negative: hangs above it) is called; undefined when it is none of them. */
+/**
+ * What a hem that lies `overMm` beyond the floor (negative: hangs above it) is called; undefined when it is
+ * none of them.
+ */
 export function nameLanding(overMm: Mm, rules: RuleBook): { landing: Landing; offMm: Mm } | undefined {
   const give = rules.number('windows.pinGive') + 1e-6;
   if (Math.abs(overMm) <= give) return { landing: 'kiss', offMm: overMm };

@@ -1,4 +1,7 @@
-/** One layer of cloth on one rod: the curtain, or the sheer on the inner rod. Lengths in mm, along the rod from the first wall's left end. */
+/**
+ * One layer of cloth on one rod: the curtain, or the sheer on the inner rod. Lengths in mm, along the rod
+ * from the first wall's left end.
+ */
 import { sum, toMark, toMarkAbove, type Mm } from '../../base/units';
 import type { Dressing, Heading, Item, Landing, Lining, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -10,7 +13,10 @@ import { endsMm, packingRule, placeBrackets, type BracketPlan, type Ends, type R
 import { findRoutes, sameStock, stockPrice, type PanelDrop, type Route } from './routes';
 import { onWalls, type Span } from './span';
 
-/** One panel as it hangs: where it covers the rod when drawn and when open, before which walls, over which floor, how long. */
+/**
+ * One panel as it hangs: where it covers the rod when drawn and when open, before which walls, over which
+ * floor, how long.
+ */
 export type PanelPlan = {
   side: 'left' | 'right' | 'single';
   number: number;
@@ -117,7 +123,10 @@ export const layerGsm = (
   rules: RuleBook,
 ): number => (cloth?.clothGsm ?? rules.number('windows.lightBelowGsm')) + liningGsm(lining, rules);
 
-/** Finished lengths from a top edge to the floor under each panel: each its own, or all that of the highest floor, by the studio's school or where the landing hides the difference. */
+/**
+ * Finished lengths from a top edge to the floor under each panel: each its own, or all that of the highest
+ * floor, by the studio's school or where the landing hides the difference.
+ */
 export function hemsOver(
   floorsMm: readonly Mm[],
   topMm: Mm,

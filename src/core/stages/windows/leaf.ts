@@ -1,10 +1,16 @@
-/** Curtains that move with the leaf: a rod before the glass of each leaf of a French door or a casement, and with a pocket another below. */
+/**
+ * Curtains that move with the leaf: a rod before the glass of each leaf of a French door or a casement, and
+ * with a pocket another below.
+ */
 import type { Mm } from '../../base/units';
 import type { Box } from '../../geometry/plane';
 import type { Heading, Opening } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 
-/** Where the rods are, in wall coordinates: before which stretch, the upper one and the lower one above the datum. */
+/**
+ * Where the rods are, in wall coordinates: before which stretch, the upper one and the lower one above the
+ * datum.
+ */
 export type LeafRods = { leaves: readonly { fromMm: Mm; toMm: Mm }[]; topMm: Mm; bottomMm: Mm };
 
 /** Headings that have a pocket, and so can be held by a second rod at the hem. */
@@ -14,7 +20,10 @@ export const pocketed = (heading: Heading): boolean => heading === 'rodPocket' |
 export const hasLeaves = (o: Pick<Opening, 'kind' | 'hinge'>): boolean =>
   o.kind === 'frenchDoor' || (o.kind === 'window' && o.hinge !== 'none');
 
-/** The glass of each leaf: two where it is hinged on both sides, else one, framed by stiles and rails. In wall coordinates. */
+/**
+ * The glass of each leaf: two where it is hinged on both sides, else one, framed by stiles and rails. In wall
+ * coordinates.
+ */
 export function leafGlass(o: Opening, rules: RuleBook): Box[] {
   const stile = rules.number('windows.leafStile');
   const below = o.kind === 'frenchDoor' ? rules.number('windows.leafBottomRail') : stile;

@@ -26,7 +26,10 @@ export function passes(
 
 export type Privacy = 'hidden' | 'seen';
 export type LightPlan = {
-  /** Share of the daylight of the bare window that comes in with the curtains open, with only the sheer across, and with all drawn. */
+  /**
+   * Share of the daylight of the bare window that comes in with the curtains open, with only the sheer
+   * across, and with all drawn.
+   */
   open: number;
   sheerOnly: number | null;
   drawn: number;
@@ -48,7 +51,10 @@ export type LayerLight = {
   drawn: 'open' | 'closed';
 };
 
-/** Light and privacy of a curtain and the sheer behind it. covered…: share of the glass that the layer hangs before when open and when drawn. */
+/**
+ * Light and privacy of a curtain and the sheer behind it. covered…: share of the glass that the layer hangs
+ * before when open and when drawn.
+ */
 export function lightOf(main: LayerLight, sheer: LayerLight | null, rules: RuleBook): LightPlan {
   const through = (covered: number, pass: number) => 1 - covered + covered * pass;
   const layer = (l: LayerLight, drawn: 'open' | 'closed') =>

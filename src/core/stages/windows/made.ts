@@ -1,4 +1,7 @@
-/** Curtains made to measure: widths, cut lengths with the pattern's repeat, lining, pleats, and what can be let down later. Lengths in mm. */
+/**
+ * Curtains made to measure: widths, cut lengths with the pattern's repeat, lining, pleats, and what can be
+ * let down later. Lengths in mm.
+ */
 import type { Mm, Money } from '../../base/units';
 import type { Heading, Lining } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -20,7 +23,9 @@ export type MakingFacts = {
   halfDrop: boolean;
 };
 
-/** Pleats of one panel: positions are the middles of the pleats from the leading edge, on the finished width. */
+/**
+ * Pleats of one panel: positions are the middles of the pleats from the leading edge, on the finished width.
+ */
 export type PleatPlan = {
   pleats: number;
   spaces: number;
@@ -64,9 +69,12 @@ export const toRepeats = (lengthMm: Mm, repeatMm: Mm): Mm =>
   repeatMm > 0 ? up(lengthMm / repeatMm) * repeatMm : lengthMm;
 
 /**
- * Pinch pleats of a panel: p = round((F − return − overlap ÷ 2) ÷ spacing) + 1, one space fewer, and (W − F) ÷ p of cloth in each.
- * Good while that is in the studio's range; where it is not, the plan says which number of widths would put it there.
- * F finished width, W flat hemmed width, mm. The first pleat stands half the overlap in from the leading edge, the last where the return begins.
+ * Pinch pleats of a panel: p = round((F − return − overlap ÷ 2) ÷ spacing) + 1, one space fewer, and (W − F)
+ * ÷ p of cloth in each.
+ * Good while that is in the studio's range; where it is not, the plan says which number of widths would put
+ * it there.
+ * F finished width, W flat hemmed width, mm. The first pleat stands half the overlap in from the leading
+ * edge, the last where the return begins.
  */
 export function planPleats(
   finishedMm: Mm,
@@ -96,7 +104,10 @@ export function planPleats(
   };
 }
 
-/** Widths, cuts, lining and pleats for a window. Cuts begin on a repeat; a half drop takes half a repeat more for every other width. */
+/**
+ * Widths, cuts, lining and pleats for a window. Cuts begin on a repeat; a half drop takes half a repeat more
+ * for every other width.
+ */
 export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
   const usable = Math.max(
     1,

@@ -3,7 +3,10 @@ import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 
 export type Cloth = { flatWidthMm: Mm; clothGsm: number };
-/** What the ends of the rod add to the cloth: the return to the wall on each side, and the overlap in the middle. */
+/**
+ * What the ends of the rod add to the cloth: the return to the wall on each side, and the overlap in the
+ * middle.
+ */
 export type Ends = { returnMm: Mm; overlapMm: Mm; pair: boolean };
 
 /** How many times its own flat width the cloth packs into when drawn open, by its weight. */
@@ -28,7 +31,8 @@ export const endsMm = (e: Ends): Mm => 2 * e.returnMm + e.overlapMm;
 export type PanelCount = { panels: number; fullness: number; stackPerSideMm: Mm };
 
 /**
- * Panels that cover the rod at the wished fullness: n = ⌈(covered × fullness + 2 × return + overlap) ÷ flat width⌉,
+ * Panels that cover the rod at the wished fullness: n = ⌈(covered × fullness + 2 × return + overlap) ÷ flat
+ * width⌉,
  * even for a pair. A given count is kept. Fullness is what the count really gives.
  */
 export function countPanels(
@@ -62,7 +66,8 @@ export type BracketPlan = Reach & {
 
 /**
  * Where the brackets go: the rule's extension past the trim, more on both sides when the open stack needs it,
- * less when something stands nearer (`roomMm`). Given extensions are kept. Widening adds cloth, so it is repeated until it settles.
+ * less when something stands nearer (`roomMm`). Given extensions are kept. Widening adds cloth, so it is
+ * repeated until it settles.
  */
 export function placeBrackets(
   outerMm: Mm,

@@ -33,7 +33,10 @@ const VOILE = { clothGsm: 60 } as const;
 
 const within = (mount: Mount): boolean => mount === 'inside' || mount === 'cafe' || mount === 'leaf';
 
-/** A dressed window: heights, widths, lengths, panels, ways to the length, light, rod, and what to look out for. Pure; lengths in mm. */
+/**
+ * A dressed window: heights, widths, lengths, panels, ways to the length, light, rod, and what to look out
+ * for. Pure; lengths in mm.
+ */
 export function planWindow(
   target: WindowTarget,
   dressing: Dressing,
@@ -78,7 +81,8 @@ export function planWindow(
   );
   const base = (fromMm: Mm, toMm: Mm) => {
     if (hemOn === 'floor') return floorOf(span, fromMm, toMm);
-    // a pocket is held by the lower rod as by the upper one; another heading hangs free and ends just below the glass
+    // a pocket is held by the lower rod as by the upper one; another heading hangs free and ends just below
+    // the glass
     const at = leaf
       ? leaf.bottomMm + (pocketed(dressing.heading) ? takeDownMm(dressing.heading, dressing.pinMm, rules) : 0)
       : hemOn === 'sill'
@@ -147,7 +151,8 @@ export function planWindow(
   };
   const bySchool = school(overTrim.mm);
   /**
-   * Room for the brackets at a height: beside the frame a slope, a beam or a cupboard may come down to the rod, which then ends before it.
+   * Room for the brackets at a height: beside the frame a slope, a beam or a cupboard may come down to the
+   * rod, which then ends before it.
    * The lowest thing over a stretch only gets lower as it grows, so the end is found by halving.
    */
   const roomAt = (rodMm: Mm): Reach & { by: { left: string | null; right: string | null } } => {

@@ -32,7 +32,9 @@ export function rodBySchool(
   return { rodMm, heldByMm: Math.max(0, toMark(wish, rules.unit) - rodMm) };
 }
 
-/** One rod line over windows of different heads: the highest school height that every window's ceiling allows. */
+/**
+ * One rod line over windows of different heads: the highest school height that every window's ceiling allows.
+ */
 export function sharedRodLine(
   windows: readonly RodFacts[],
   rules: RuleBook,

@@ -4,7 +4,9 @@ import type { RuleBook } from '../../rules/book';
 import { nameLanding, pools } from './landing';
 import type { MakingPlan } from './made';
 
-/** One panel of the window: how far the rod is above the floor it hangs over, and what it would be hemmed to. */
+/**
+ * One panel of the window: how far the rod is above the floor it hangs over, and what it would be hemmed to.
+ */
 export type PanelDrop = { rodToFloorMm: Mm; finishedMm: Mm };
 
 export type RouteFacts = {
@@ -52,7 +54,9 @@ export type Route = {
 };
 
 /**
- * The ways to the wished length: as it is with the rod moved, another landing, taken up, lowered (by pins, longer rings, or the hem let down), made, each tried on every stock length, ranked by the studio's wish (cost, fit or work).
+ * The ways to the wished length: as it is with the rod moved, another landing, taken up, lowered (by pins,
+ * longer rings, or the hem let down), made, each tried on every stock length, ranked by the studio's wish
+ * (cost, fit or work).
  * Arithmetic closes for each: rod − take-down − landing − floor = length that hangs.
  */
 export function findRoutes(
@@ -144,7 +148,8 @@ export function findRoutes(
     function takeUp(): Route | undefined {
       const up = length.mm - longest.finishedMm;
       const most = length.mm - shortest.finishedMm;
-      // the old double hem is let out and its cloth counts once; the new double hem is made from what then hangs below the line
+      // the old double hem is let out and its cloth counts once; the new double hem is made from what then
+      // hangs below the line
       const cutMm = up + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
       if (up < -1e-6 || most <= rules.number('windows.pinGive') + 1e-6 || cutMm < -1e-6 || up > length.mm / 2)
         return undefined;
@@ -233,7 +238,10 @@ const made = (facts: RouteFacts): Route => ({
   made: facts.making,
 });
 
-/** Of each kind, and of each landing, the one that comes nearest to what was wished; the made one always stays. */
+/**
+ * Of each kind, and of each landing, the one that comes nearest to what was wished; the made one always
+ * stays.
+ */
 function bestOfEach(routes: readonly Route[]): Route[] {
   const near = (r: Route) =>
     r.kind === 'takeUp'

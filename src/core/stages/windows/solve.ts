@@ -1,4 +1,7 @@
-/** All windows of a room solved together: one rod height, one product, enough of it, the hem as wished, at the least cost. Lengths in mm. */
+/**
+ * All windows of a room solved together: one rod height, one product, enough of it, the hem as wished, at the
+ * least cost. Lengths in mm.
+ */
 import { inSets, sum, toMark, type Mm, type Money } from '../../base/units';
 import type { Dressing, Item, Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -21,7 +24,10 @@ export type ShopPanels = { name: string; stock: number; price: Money; leadDays: 
 /** An owned kind of panel, and how many of it hang in another room. */
 export type OwnedPanels = Item & { elsewhere?: { room: string; count: number } | null };
 
-/** What a stylist wants of the curtains of a room; a solution that does not keep one says which and by how much. */
+/**
+ * What a stylist wants of the curtains of a room; a solution that does not keep one says which and by how
+ * much.
+ */
 export type Want =
   | 'height'
   | 'oneLine'
@@ -83,7 +89,9 @@ type Fit = { plan: WindowPlan; product: Product; window: SolveWindow };
 type Found = { solution: Solution; chosen: readonly Fit[]; rods: readonly Mm[]; landing: Landing | null };
 type Way = { kind: RouteKind; hems: number; cost: Money; minutes: number };
 
-/** Weight of each want when solutions that give something up are compared: what is seen from the door first. */
+/**
+ * Weight of each want when solutions that give something up are compared: what is seen from the door first.
+ */
 const WEIGHT: Record<Want, number> = {
   oneLine: 5,
   height: 3,
@@ -100,9 +108,12 @@ const SCHOOLS = ['high', 'twoThirds', 'overFrame'] as const;
 const LANDINGS: readonly Landing[] = ['clear', 'kiss', 'break', 'pool'];
 
 /**
- * The best ways to dress the given windows, at most `wanted`, the one that gives up least first and then by the studio's wish (cost, fit or work).
- * Tried: every owned kind of panel and every stock length, each at the height of every school, at every height where it lands as it is, taken up,
- * let down, on longer rings or pins, and at each landing; windows with one product and with their own; made to measure. Pure; the same input gives the same answer.
+ * The best ways to dress the given windows, at most `wanted`, the one that gives up least first and then by
+ * the studio's wish (cost, fit or work).
+ * Tried: every owned kind of panel and every stock length, each at the height of every school, at every
+ * height where it lands as it is, taken up,
+ * let down, on longer rings or pins, and at each landing; windows with one product and with their own; made
+ * to measure. Pure; the same input gives the same answer.
  */
 export function solveWindows(
   windows: readonly SolveWindow[],
@@ -170,7 +181,8 @@ export function solveWindows(
       rules,
     ),
   });
-  // every window with every product, once, at the height that is wished; other heights only shift what is wanted
+  // every window with every product, once, at the height that is wished; other heights only shift what is
+  // wanted
   const fits = new Map<string, Fit[]>();
   const fitAll = (product: Product, hemAt: Dressing['hemAt'] | null = null): Fit[] => {
     const key = `${product.key} ${hemAt ?? ''}`;
@@ -398,7 +410,10 @@ export function solveWindows(
     if (solution) found.push({ solution, chosen, rods, landing });
   }
 
-  /** A solution as it comes out with the windows really hung so: at another height a slope may leave less room, and fewer panels hang over other floors. */
+  /**
+   * A solution as it comes out with the windows really hung so: at another height a slope may leave less
+   * room, and fewer panels hang over other floors.
+   */
   function asHung({ solution, chosen, rods, landing }: Found): Solution | null {
     let told: Solution = solution;
     for (let round = 0; round < 3; round++) {
@@ -539,7 +554,8 @@ export function solveWindows(
     const same = (a: Solution, b: Solution) =>
       a.shares.every((x, i) => x.itemId === b.shares[i]!.itemId && x.stockMm === b.shares[i]!.stockMm);
     const alike = (a: Solution, b: Solution) => same(a, b) && wants(a) === wants(b);
-    // another of the same product is worth showing when it keeps something that the first does not; else only to fill up
+    // another of the same product is worth showing when it keeps something that the first does not; else only
+    // to fill up
     const worse = (a: Solution, b: Solution) =>
       same(a, b) && b.givesUp.every((g) => a.givesUp.some((h) => h.want === g.want));
     for (const fill of [false, true]) {

@@ -1,4 +1,7 @@
-/** The stretch that one rod covers: a window, or several round the corners of a bay, laid out straight along the rod. */
+/**
+ * The stretch that one rod covers: a window, or several round the corners of a bay, laid out straight along
+ * the rod.
+ */
 import type { Deg, Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
 import { floorLine } from '../../room/floor';
@@ -6,8 +9,10 @@ import type { Opening } from '../../model/types';
 import type { Wall } from '../../room/walls';
 
 /**
- * One wall's part of the rod. A place x on the wall lies at x + offMm along the rod; the rod runs on this wall from fromXMm to
- * toXMm (endless where it does not turn). A single window has one part with offMm 0: along the rod is along the wall.
+ * One wall's part of the rod. A place x on the wall lies at x + offMm along the rod; the rod runs on this
+ * wall from fromXMm to
+ * toXMm (endless where it does not turn). A single window has one part with offMm 0: along the rod is along
+ * the wall.
  */
 export type SpanPart = { wallId: string; opening: Opening; offMm: Mm; fromXMm: Mm; toXMm: Mm };
 export type Span = {
@@ -25,13 +30,17 @@ export const insideAngle = (wall: Pick<Wall, 'facingDeg'>, next: Pick<Wall, 'fac
   180 - (((((next.facingDeg - wall.facingDeg) % 360) + 540) % 360) - 180);
 
 /**
- * How much nearer than the corner a rod turns that stands off both walls: p ÷ tan(θ ÷ 2), by plane geometry. Negative at a
+ * How much nearer than the corner a rod turns that stands off both walls: p ÷ tan(θ ÷ 2), by plane geometry.
+ * Negative at a
  * corner that juts into the room, where the rod goes round outside.
  */
 export const turnsBeforeMm = (standOffMm: Mm, insideDeg: Deg): Mm =>
   standOffMm / Math.tan(((insideDeg / 2) * Math.PI) / 180);
 
-/** Windows on walls that follow one another, under one rod bent at each corner; windows in order from the left. */
+/**
+ * Windows on walls that follow one another, under one rod bent at each corner; windows in order from the
+ * left.
+ */
 export function bentSpan(stops: readonly { opening: Opening; wall: Wall }[], standOffMm: Mm): Span {
   const parts: SpanPart[] = [];
   const bendsDeg: Deg[] = [];

@@ -13,7 +13,10 @@ export type { PanelPlan } from './layer';
 /** What is dressed: one window, several round a bay under one rod, or a tub with its shower curtain. */
 export type WindowTarget = { id: string; name: string; wallId: string; span: Span; shower: boolean };
 
-/** What the window's wall leaves it: free room beyond the trim on each side and what stands there. Places lie along the rod. */
+/**
+ * What the window's wall leaves it: free room beyond the trim on each side and what stands there. Places lie
+ * along the rod.
+ */
 export type WindowPlace = {
   /** Lowest ceiling, slope, beam, crown or thing on the wall over a stretch of the rod, and what it is. */
   overhead: (fromMm: Mm, toMm: Mm) => { mm: Mm; by: string };
@@ -26,7 +29,9 @@ export type WindowPlace = {
   lineMm: Mm | undefined;
   wheelchair: boolean;
   rented: boolean;
-  /** Hot things near the wall: along-the-wall span and distance rules are checked by the caller's geometry. */
+  /**
+   * Hot things near the wall: along-the-wall span and distance rules are checked by the caller's geometry.
+   */
   heaters: readonly { id: string; name: string; distanceMm: (fromMm: Mm, toMm: Mm) => Mm }[];
   radiators: readonly { id: string; name: string; xMm: Mm; widthMm: Mm; topMm: Mm }[];
   /** Doors and stairs that people pass by, how far from a stretch of the rod. */
@@ -90,7 +95,10 @@ export type WindowPlan = {
     bends: number;
     /** How many rods of that length. */ count: number;
   };
-  /** Rods that move with the leaves: where each is, and the height of those below, where the cloth has a pocket at its hem. */
+  /**
+   * Rods that move with the leaves: where each is, and the height of those below, where the cloth has a
+   * pocket at its hem.
+   */
   leaves: readonly { fromMm: Mm; toMm: Mm }[] | null;
   lowerRodMm: Mm | null;
   /** Where the brackets are fixed: before which wall, where on it, how high; rod by rod. */

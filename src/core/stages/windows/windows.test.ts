@@ -271,7 +271,8 @@ describe('every route closes: rod − take-down − landing − floor = length t
           const w = plan(o, dressing({ landing, heading }), place({ ceilingMm: inches(ceiling) }));
           const highest = Math.max(...w.panelPlans.map((p) => p.floorHighMm));
           for (const p of w.panelPlans) {
-            // the floor that closes the sum is the panel's own, or the highest where all panels are one length
+            // the floor that closes the sum is the panel's own, or the highest where all panels are one
+            // length
             const closes = w.rodHeightMm - w.takeDownMm - w.landingMm - p.finishedLengthMm;
             const miss = Math.min(Math.abs(closes - p.floorHighMm), Math.abs(closes - highest));
             expect(miss).toBeLessThanOrEqual(inches(1 / 16) + 1e-6);

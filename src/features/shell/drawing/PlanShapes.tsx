@@ -190,7 +190,10 @@ export function PlanShapes({
 
 const LETTER = 5.6;
 
-/** A piece's name on the plan, along its longer side where it would not fit across; none where it fits neither way. */
+/**
+ * A piece's name on the plan, along its longer side where it would not fit across; none where it fits neither
+ * way.
+ */
 function PieceName({ piece: p, scale }: { piece: Piece; scale: Scale }): ReactNode {
   const corners = footprint(p);
   const span = (pick: (c: Point) => number) =>

@@ -14,10 +14,17 @@ type Props = {
 };
 
 const EDGE = '#00000055';
-/** Folds narrower than this, in units of the drawing, run together into folds that are not there; the cloth then only darkens as folded cloth does. */
+/**
+ * Folds narrower than this, in units of the drawing, run together into folds that are not there; the cloth
+ * then only darkens as folded cloth does.
+ */
 const LEAST_FOLD = 2.2;
 
-/** One shape of an elevation, drawn from its own numbers: cloth at true scale, folds counted, pillows drawn in at the edges. Drawn anew only when those numbers change: a plan is worked out for every frame of a drag, and most of a room stands still. */
+/**
+ * One shape of an elevation, drawn from its own numbers: cloth at true scale, folds counted, pillows drawn in
+ * at the edges. Drawn anew only when those numbers change: a plan is worked out for every frame of a drag,
+ * and most of a room stands still.
+ */
 export const ShapeView = memo(DrawnShape, drawsTheSame);
 
 function DrawnShape({ shape: s, scale, paint, lampLit, plain = false }: Props): ReactNode {
@@ -361,7 +368,10 @@ function DrawnShape({ shape: s, scale, paint, lampLit, plain = false }: Props): 
 /** Folds nearer than this, in units of the drawing, would run their rings together. */
 const LEAST_RING = 4.5;
 
-/** How the panel hangs on its rod: rings, eyelets, pleats, a gathered pocket, a wave under its track; as many as it has. */
+/**
+ * How the panel hangs on its rod: rings, eyelets, pleats, a gathered pocket, a wave under its track; as many
+ * as it has.
+ */
 function Heading({
   shape: s,
   x,

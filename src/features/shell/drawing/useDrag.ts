@@ -5,7 +5,10 @@ import type { LengthUnit, Mm } from '../../../core/base/units';
 import { markStep, toMark } from '../../../core/base/units';
 import type { Scale } from '../../../ui/drawing/scale';
 
-/** Movement of a drag on a drawing in millimetres, whatever size the drawing is shown at; snapped to the tape's marks. `alone`: Alt is held, so that no rule pulls. */
+/**
+ * Movement of a drag on a drawing in millimetres, whatever size the drawing is shown at; snapped to the
+ * tape's marks. `alone`: Alt is held, so that no rule pulls.
+ */
 export function useDrawingDrag(
   unit: LengthUnit,
   on: {
@@ -33,7 +36,10 @@ export function useDrawingDrag(
   );
 }
 
-/** Arrow keys as a nudge: one mark, or with Shift eight (an inch) or two (a centimetre). Undefined for other keys. */
+/**
+ * Arrow keys as a nudge: one mark, or with Shift eight (an inch) or two (a centimetre). Undefined for other
+ * keys.
+ */
 export function nudgeOf(
   e: { key: string; shiftKey: boolean },
   unit: LengthUnit,

@@ -42,7 +42,10 @@ const TURNS = [
   ['left45', -45],
 ] as const;
 
-/** Walls typed as a walk round the room, each with the turn at its end; four square ones need only two lengths. */
+/**
+ * Walls typed as a walk round the room, each with the turn at its end; four square ones need only two
+ * lengths.
+ */
 export function OutlineForm({
   legs,
   onLegs,

@@ -39,7 +39,10 @@ type RoomValue = Kept & {
 
 const Context = createContext<RoomValue | null>(null);
 
-/** The room as it is kept, without what is being dragged: for the frame round the drawing, which then stands still. */
+/**
+ * The room as it is kept, without what is being dragged: for the frame round the drawing, which then stands
+ * still.
+ */
 type RoomAtRest = Pick<
   RoomValue,
   | 'file'
@@ -223,7 +226,10 @@ function RoomState({
 
 const WARM_UPS = 12;
 
-/** Counts a few renderings while nothing else is to be done, so that the first drag finds the drawing's code already warm. */
+/**
+ * Counts a few renderings while nothing else is to be done, so that the first drag finds the drawing's code
+ * already warm.
+ */
 function useWarmUp(): number {
   const [count, setCount] = useState(0);
   useEffect(() => {

@@ -6,7 +6,9 @@ import type { Snapshot } from './saver';
 /** Where a local room is kept between visits. */
 export type Store = { read: () => string | null; write: (text: string) => void };
 
-/** A room kept in this browser only: changes, undo and redo, and what was typed is there again after a reload. */
+/**
+ * A room kept in this browser only: changes, undo and redo, and what was typed is there again after a reload.
+ */
 export function createLocalRoom(begin: () => RoomFile, store: Store) {
   let past: RoomFile[] = [];
   let future: RoomFile[] = [];

@@ -2,10 +2,16 @@ import type { Change } from '../../../core/model/change';
 
 /** Changes made here that the studio has not confirmed yet, kept in the browser until it has. */
 export type Outbox = { baseRevision: number; batches: Change[][] };
-/** An outbox that a page left behind when it ended; `taken` is called once its changes are kept by the one that found it. */
+/**
+ * An outbox that a page left behind when it ended; `taken` is called once its changes are kept by the one
+ * that found it.
+ */
 export type LeftOutbox = Outbox & { taken: () => void };
 
-/** Where an outbox is kept, and how it is told whether the page that wrote it is still there; passed in for the tests. */
+/**
+ * Where an outbox is kept, and how it is told whether the page that wrote it is still there; passed in for
+ * the tests.
+ */
 export type OutboxStore = {
   keys: () => string[];
   get: (key: string) => string | null;
@@ -18,7 +24,8 @@ export type OutboxStore = {
 };
 
 /**
- * The outbox of one page. Each page has its own, so that two tabs with unsent changes do not write over each other;
+ * The outbox of one page. Each page has its own, so that two tabs with unsent changes do not write over each
+ * other;
  * what a page that ended left behind is found by the next one.
  */
 export function createOutbox(roomId: string, pageId: string, store: OutboxStore) {
@@ -58,7 +65,10 @@ function read(store: OutboxStore, key: string): Outbox | null {
   }
 }
 
-/** The browser's own store and locks. Without locks (a page that is not served from this machine) a left outbox counts as free. */
+/**
+ * The browser's own store and locks. Without locks (a page that is not served from this machine) a left
+ * outbox counts as free.
+ */
 export const browserStore: OutboxStore = {
   keys: () => {
     try {

@@ -24,7 +24,10 @@ type Refusal =
   | { code: 'stale'; since: Label[] }
   | { code: 'refused'; issues: { message: string }[] }
   | { code: 'not-found' | 'nothing-to-undo' | 'stands-in-the-way' };
-/** The doors to the studio, the browser's store and the other tabs; passed in, so that a test can stand in for them. */
+/**
+ * The doors to the studio, the browser's store and the other tabs; passed in, so that a test can stand in for
+ * them.
+ */
 export type Doors = {
   change: (baseRevision: number, changes: Change[]) => Promise<Result<State, Refusal>>;
   replay: (way: 'undo' | 'redo') => Promise<Result<State & { label: Label; file: RoomFile | null }, Refusal>>;
@@ -40,8 +43,10 @@ type Way = 'undo' | 'redo';
 type Job = { batch: Change[] } | { way: Way; done: () => void };
 
 /**
- * The room as it stands here, and its way to the studio: each change shows at once, is kept in the browser until the
- * studio has it, and is sent in order; undo and redo wait for what was changed before them. A room changed elsewhere is
+ * The room as it stands here, and its way to the studio: each change shows at once, is kept in the browser
+ * until the
+ * studio has it, and is sent in order; undo and redo wait for what was changed before them. A room changed
+ * elsewhere is
  * told; nothing is sent over it unasked.
  */
 export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
@@ -189,7 +194,10 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     await send();
   }
 
-  /** Takes the last change back, or does it again, after all that was changed before; done when it is answered or given up. */
+  /**
+   * Takes the last change back, or does it again, after all that was changed before; done when it is answered
+   * or given up.
+   */
   function replay(way: Way): Promise<void> {
     if (held) return Promise.resolve();
     return new Promise((done) => {
@@ -198,7 +206,10 @@ export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
     });
   }
 
-  /** Picks up what a crash or a closed tab left unsent, else makes sure that this page is not older than the studio. */
+  /**
+   * Picks up what a crash or a closed tab left unsent, else makes sure that this page is not older than the
+   * studio.
+   */
   async function wake(): Promise<void> {
     const left = await doors.leftOutbox();
     if (left && sending) {

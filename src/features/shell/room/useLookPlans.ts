@@ -6,22 +6,25 @@ import { planLook, type Plan } from '../../../core/plan/planLook';
 /** Plans by room file and look, kept as long as the file is. */
 type Known = WeakMap<RoomFile, Map<string, Plan>>;
 
-/** The plan of a look, worked out once for each state of the room. While nothing else is to be done the other looks are worked out too, so that a tab changes at once. */
+/**
+ * The plan of a look, worked out once for each state of the room. While nothing else is to be done the other
+ * looks are worked out too, so that a tab changes at once.
+ */
 export function useLookPlans(): {
   planOf: (file: RoomFile, lookId: string) => Plan;
   ahead: (file: RoomFile) => void;
 } {
   const [plans] = useState(() => {
     const known: Known = new WeakMap();
-    // what the last plan worked out of the floor and the seats holds as long as they stay as they are
-    let before: { file: RoomFile; plan: Plan } | undefined;
+    // parts of the last plan that read the same objects are reused
+    let previous: Plan | undefined;
     return (file: RoomFile, lookId: string): Plan => {
       let ofFile = known.get(file);
       if (!ofFile) known.set(file, (ofFile = new Map()));
       let plan = ofFile.get(lookId);
       if (!plan) {
-        ofFile.set(lookId, (plan = planLook(file, { lookId, before })));
-        before = { file, plan };
+        ofFile.set(lookId, (plan = planLook(file, { lookId, previous })));
+        previous = plan;
       }
       return plan;
     };

@@ -1,0 +1,28 @@
+import type { Finding, FindingCode, StageName } from '../model/finding';
+import type { Item } from '../model/types';
+
+type Use = { id: string; itemId: string };
+
+/**
+ * Items of the stash that are used more often than there are of them. `code` is what that means for an item.
+ */
+export const judgeCounts = (
+  stage: StageName,
+  uses: readonly Use[],
+  items: ReadonlyMap<string, Item>,
+  code: (item: Item) => FindingCode,
+): Finding[] =>
+  [...new Set(uses.map((u) => u.itemId))].flatMap((itemId): Finding[] => {
+    const item = items.get(itemId);
+    const own = uses.filter((u) => u.itemId === itemId);
+    if (!item || own.length <= item.count) return [];
+    return [
+      {
+        code: code(item),
+        level: 'caution',
+        stage,
+        about: own.map((u) => u.id),
+        by: { item: item.name, need: own.length, have: item.count },
+      },
+    ];
+  });

@@ -1,0 +1,265 @@
+import { isDeepStrictEqual } from 'node:util';
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { anyFurnishedRoom, furnishedRoomOf } from '../../../tests/helpers/anyRoom';
+import { dressing, fittingOf, hanging, opening, piece, placement } from '../../../tests/helpers/rooms';
+import { applyChange, type Change, type ChangeKind, type LookHead } from '../model/change';
+import { GROUP } from '../model/defaults';
+import type { Found, Irritation, Look, RoomFile, Task } from '../model/types';
+import { planLook, type Plan } from './planLook';
+
+/** RUNS=500: to look for more, from another place each time. */
+const RUNS = process.env.RUNS ? { numRuns: Number(process.env.RUNS) } : { numRuns: 160, seed: 41 };
+const STEPS = { minLength: 20, maxLength: 24 };
+
+/**
+ * A step of someone at work: a few changes, a look to see next, perhaps an undo, perhaps an older plan to
+ * start from.
+ */
+const anyStep = fc.record({
+  changes: fc.array(fc.record({ kind: fc.nat(), which: fc.nat({ max: 50 }) }), {
+    minLength: 1,
+    maxLength: 3,
+  }),
+  which: fc.nat({ max: 50 }),
+  by: fc.integer({ min: -400, max: 400 }),
+  look: fc.nat({ max: 5 }),
+  undo: fc.nat({ max: 9 }),
+  older: fc.nat({ max: 9 }),
+});
+type Step = Parameters<Parameters<typeof anyStep.map>[0]>[0];
+
+const one = <T>(list: readonly T[], which: number): T | undefined => list[which % (list.length || 1)];
+const headOf = ({ dressings: _d, hangings: _h, groups: _g, placements: _p, ...head }: Look): LookHead => head;
+const found: Found = { id: 'f', itemId: 'c0', wallId: null, verdict: 'stays', toRoomId: null, placeId: null };
+const irritation: Irritation = { id: 'x', wallId: null, text: 'Draughty', doneIn: null };
+const task: Task = {
+  id: 't',
+  kind: 'paint',
+  text: 'Paint',
+  itemId: null,
+  waitMinutes: 10,
+  startedAt: null,
+  done: false,
+};
+
+type Make = (file: RoomFile, look: Look, step: Step) => Change | undefined;
+const finish = (by: number) => ({ colours: [{ l: 50 + by / 10, a: by / 20, b: 3, share: 1 }] });
+
+/** One change of every kind; the compiler asks for a kind that is missing. */
+const CHANGES: Record<ChangeKind, Make> = {
+  setRoom: ({ room }, _l, { which, by }) => ({
+    do: 'setRoom',
+    room:
+      one(
+        [
+          { ...room, ceilingMm: room.ceilingMm + by / 10 },
+          { ...room, crownMm: Math.abs(by) / 4 },
+          { ...room, unit: room.unit === 'in' ? ('cm' as const) : ('in' as const) },
+          { ...room, childsRoom: !room.childsRoom },
+          { ...room, wallFinish: { ...room.wallFinish, ...finish(by) } },
+          { ...room, walls: room.walls.map((w) => (w.xMm > 0 ? { ...w, xMm: w.xMm + by } : w)) },
+        ],
+        which,
+      ) ?? room,
+  }),
+  setHome: ({ home }, _l, { which, by }) => {
+    const { flags } = home;
+    const changed = one(
+      [
+        { ...flags, wheelchair: !flags.wheelchair },
+        { ...flags, rented: !flags.rented },
+        { ...flags, pets: !flags.pets },
+        { ...flags, featherFree: !flags.featherFree },
+        { ...flags, childrenAges: by > 0 ? [Math.floor(by / 40)] : [] },
+      ],
+      which,
+    );
+    return { do: 'setHome', home: { ...home, flags: changed ?? flags } };
+  },
+  putOpening: ({ openings }, _l, { which, by }) => {
+    const known = one(openings, which) ?? opening({ id: 'new' });
+    return { do: 'putOpening', opening: { ...known, xMm: Math.max(0, known.xMm + by) } };
+  },
+  removeOpening: ({ openings }, _l, { which }) => ({
+    do: 'removeOpening',
+    id: one(openings, which)?.id ?? '',
+  }),
+  putFitting: ({ fittings }, _l, { which, by }) => {
+    const known = one(fittings, which) ?? fittingOf({ id: 'tv', kind: 'tv', name: 'Screen', bottomMm: 900 });
+    return { do: 'putFitting', fitting: { ...known, xMm: Math.max(0, known.xMm + by) } };
+  },
+  removeFitting: ({ fittings }, _l, { which }) => ({
+    do: 'removeFitting',
+    id: one(fittings, which)?.id ?? '',
+  }),
+  putPiece: ({ pieces }, _l, { which, by }) => {
+    const known = one(pieces, which) ?? piece();
+    return {
+      do: 'putPiece',
+      piece: { ...known, xMm: known.xMm + by, turnDeg: (known.turnDeg + (by > 0 ? 90 : 0)) % 360 },
+    };
+  },
+  removePiece: ({ pieces }, _l, { which }) => ({ do: 'removePiece', id: one(pieces, which)?.id ?? '' }),
+  putItem: ({ items }, _l, { which, by }) => {
+    const known = one(items, which);
+    const changed = known && {
+      ...known,
+      widthMm: Math.max(10, known.widthMm + by / 4),
+      massG: Math.abs(by) * 20,
+      colours: known.colours.map((c) => ({ ...c, name: `colour ${by}` })),
+    };
+    return changed && { do: 'putItem', item: changed };
+  },
+  moveItem: ({ items }, _l, { which, by }) => ({
+    do: 'moveItem',
+    id: one(items, which)?.id ?? '',
+    to: by > 0 ? { state: 'gone' } : { roomId: 'elsewhere' },
+  }),
+  putLook: (_f, look, { which, by }) => ({
+    do: 'putLook',
+    look:
+      one(
+        [
+          { ...headOf(look), rodLineMm: 2000 + by },
+          { ...headOf(look), rodLineMm: null },
+          { ...headOf(look), name: `Look ${by}` },
+          { ...headOf(look), plannedShares: [60, 30, 10] },
+          { ...headOf(look), sheetTaken: 'abcdef01' },
+        ],
+        which,
+      ) ?? headOf(look),
+  }),
+  copyLook: ({ looks }, look, { which }) =>
+    looks.length > 4
+      ? undefined
+      : { do: 'copyLook', from: look.id, id: `look${looks.length}${which}`, name: 'Copy' },
+  removeLook: ({ looks }, look) => (looks.length > 2 ? { do: 'removeLook', id: look.id } : undefined),
+  putDressing: ({ openings }, look, { which, by }) => {
+    const known = one(look.dressings, which);
+    const openingId = one(openings, which)?.id ?? 'none';
+    return {
+      do: 'putDressing',
+      lookId: look.id,
+      dressing: known
+        ? { ...known, drawn: by > 0 ? 'open' : 'closed', landing: by > 0 ? 'kiss' : 'pool' }
+        : dressing({ id: `d-${openingId}`, openingId }),
+    };
+  },
+  removeDressing: (_f, look, { which }) => ({
+    do: 'removeDressing',
+    lookId: look.id,
+    id: one(look.dressings, which)?.id ?? '',
+  }),
+  putHanging: ({ items }, look, { which, by }) => {
+    const known = one(look.hangings, which);
+    const fresh = hanging({ id: `h-${which}`, itemId: one(items, which)?.id ?? '', wallId: 'e' });
+    return {
+      do: 'putHanging',
+      lookId: look.id,
+      hanging: { ...(known ?? fresh), xMm: 1000 + by },
+    };
+  },
+  removeHanging: (_f, look, { which }) => ({
+    do: 'removeHanging',
+    lookId: look.id,
+    id: one(look.hangings, which)?.id ?? '',
+  }),
+  putGroup: (_f, look, { by }) => ({
+    do: 'putGroup',
+    lookId: look.id,
+    group: {
+      ...(look.groups[0] ?? { ...GROUP, id: 'g', name: 'Group', wallId: 'n', kind: 'row' as const }),
+      xMm: 1500 + by,
+    },
+  }),
+  removeGroup: (_f, look, { which }) => ({
+    do: 'removeGroup',
+    lookId: look.id,
+    id: one(look.groups, which)?.id ?? '',
+  }),
+  putPlacement: ({ pieces, fittings, items }, look, { which, by }) => {
+    const known = one(look.placements, which);
+    const on = one([...pieces, ...fittings], which);
+    const fresh = placement({ id: `l-${which}`, pieceId: on?.id ?? '', itemId: one(items, which)?.id ?? '' });
+    return {
+      do: 'putPlacement',
+      lookId: look.id,
+      placement: { ...(known ?? fresh), as: by > 0 ? 'object' : 'pillow', xMm: Math.abs(by) },
+    };
+  },
+  removePlacement: (_f, look, { which }) => ({
+    do: 'removePlacement',
+    lookId: look.id,
+    id: one(look.placements, which)?.id ?? '',
+  }),
+  markReadings: ({ pieces }, _l, { which, by }) => ({
+    do: 'markReadings',
+    readings: [
+      {
+        about: by > 0 ? 'room' : (one(pieces, which)?.id ?? 'room'),
+        field: 'ceilingMm',
+        guess: by > -200,
+        secondMm: null,
+      },
+    ],
+  }),
+  putFound: (_f, _l, { by }) => ({ do: 'putFound', found: { ...found, verdict: by > 0 ? 'away' : null } }),
+  removeFound: () => ({ do: 'removeFound', id: found.id }),
+  putIrritation: () => ({ do: 'putIrritation', irritation }),
+  removeIrritation: () => ({ do: 'removeIrritation', id: irritation.id }),
+  putTask: (_f, _l, { by }) => ({ do: 'putTask', task: { ...task, done: by > 0 } }),
+  removeTask: () => ({ do: 'removeTask', id: task.id }),
+  putBeforePhoto: () => ({ do: 'putBeforePhoto', photoId: 'photo', wallId: 'n' }),
+  removeBeforePhoto: () => ({ do: 'removeBeforePhoto', photoId: 'photo' }),
+  setRule: (_f, _l, { which, by }) => ({
+    do: 'setRule',
+    rule: one(
+      [
+        { ruleId: 'walls.centre', value: 1500 + by / 4 },
+        { ruleId: 'windows.rodLine', school: by > 0 ? 'each' : 'shared' },
+        { ruleId: 'floor.walkway', value: 800 + by },
+        { ruleId: 'walls.belowScreen', value: Math.abs(by) },
+      ],
+      which,
+    ) ?? { ruleId: 'walls.centre', value: 1500 },
+  }),
+  dropRule: () => ({ do: 'dropRule', ruleId: 'walls.centre' }),
+};
+const KINDS = Object.keys(CHANGES) as ChangeKind[];
+
+const seen = ({ memories: _m, ...plan }: Plan) => plan;
+
+it('what is reused from earlier plans is what a plan from scratch would hold', { timeout: 300_000 }, () => {
+  let changes = 0;
+  const done = new Set<ChangeKind>();
+  fc.assert(
+    fc.property(anyFurnishedRoom, fc.array(anyStep, STEPS), (room, steps) => {
+      const history: RoomFile[] = [furnishedRoomOf(room)];
+      const plans: Plan[] = [];
+      for (const step of steps) {
+        if (step.undo === 0 && history.length > 1) history.pop();
+        else
+          for (const { kind, which } of step.changes) {
+            const before = history.at(-1) as RoomFile;
+            const name = KINDS[kind % KINDS.length] as ChangeKind;
+            const change = CHANGES[name](before, one(before.looks, step.look) as Look, { ...step, which });
+            if (!change) continue;
+            history.push(applyChange(before, change));
+            done.add(name);
+            changes++;
+          }
+        const file = history.at(-1) as RoomFile;
+        const lookId = (one(file.looks, step.look) as Look).id;
+        const previous = step.older === 0 ? one(plans, step.which) : plans.at(-1);
+        const plan = planLook(file, { lookId, previous });
+        plans.push(plan);
+        const fresh = planLook(file, { lookId });
+        if (!isDeepStrictEqual(seen(plan), seen(fresh))) expect(seen(plan)).toEqual(seen(fresh));
+      }
+    }),
+    RUNS,
+  );
+  expect(changes).toBeGreaterThan(5000);
+  expect([...done].sort()).toEqual([...KINDS].sort());
+});

@@ -1,0 +1,88 @@
+import type { Item, Opening } from '../model/types';
+import { isWay } from '../room/kinds';
+import { placeOnWall, type OnWall } from '../room/place';
+import type { EchoPlan } from '../room/echo';
+import type { Elevation } from '../room/shape';
+import { wallsOf, type Wall } from '../room/walls';
+import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
+import type { SpreadPlan } from '../spread/planSpread';
+import type { ClearPlan } from '../stages/clear/planClear';
+import type { FloorPlan } from '../stages/floor/planFloor';
+import type { Floor } from '../stages/floor/walkways';
+import type { SeatPlan } from '../stages/seats/planSeat';
+import type { GroupPlan } from '../stages/walls/planGroup';
+import type { HangingPlan } from '../stages/walls/planHanging';
+import type { WindowPlan } from '../stages/windows/windowPlan';
+import type { FittingSheet } from './fittingSheet';
+import { partOf, type Part } from './keep';
+import type { StageOutcome } from './stageOutcome';
+import type { PrintsPlan } from './walls/framedPrints';
+import type { SightsPlan } from './walls/sights';
+import type { ShelvesPlan } from './walls/wallShelves';
+import type { Dressed } from './windows/dressed';
+import type { RodLine } from './windows/rodLine';
+
+/** Everything that is worked out on the way to a plan, by name. Each is made by the part of the same name. */
+export type Parts = {
+  // given
+  ownRules: readonly OwnRule[];
+  now: string | undefined;
+  // facts of the room
+  rules: RuleBook;
+  walls: Wall[];
+  items: ReadonlyMap<string, Item>;
+  places: ReadonlyMap<string, OnWall>;
+  // windows
+  dressed: Dressed[];
+  rodLine: RodLine;
+  windows: WindowPlan[];
+  echo: EchoPlan;
+  // walls
+  groups: GroupPlan[];
+  hangings: HangingPlan[];
+  sights: SightsPlan;
+  prints: PrintsPlan;
+  shelves: ShelvesPlan;
+  // seats
+  seats: SeatPlan[];
+  // colour
+  elevations: Elevation[];
+  spread: SpreadPlan;
+  // measure
+  doorways: readonly Opening[];
+  cutFloor: Floor;
+  floor: FloorPlan;
+  // clear
+  clear: ClearPlan;
+  // fitting: what the stages before it made
+  outcomes: readonly StageOutcome[];
+  sheet: FittingSheet;
+};
+
+export const part = partOf<Parts>();
+
+/** What every stage stands on. */
+export const FACTS: readonly Part<Parts>[] = [
+  part('rules', { room: ['unit'], parts: ['ownRules'] }, ({ file, ownRules }) =>
+    ruleBook(ownRules, file.room.unit),
+  ),
+  part('walls', { room: ['walls'] }, ({ file }) => wallsOf(file.room)),
+  // what was given away is not there to be used
+  part(
+    'items',
+    { file: ['items'] },
+    ({ file }) => new Map(file.items.map((i) => [i.id, i.state === 'gone' ? { ...i, count: 0 } : i])),
+  ),
+  part(
+    'places',
+    { file: ['pieces'], parts: ['walls'] },
+    ({ file, walls }) => new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)])),
+  ),
+];
+
+/** The openings one walks through; the same list for as long as none of them changes. */
+export const doorways = part('doorways', { file: ['openings'] }, ({ file }, previous) => {
+  const ways = file.openings.filter(isWay);
+  const same = previous?.length === ways.length && previous.every((way, i) => way === ways[i]);
+  return same ? previous : ways;
+});

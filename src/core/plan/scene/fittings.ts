@@ -1,0 +1,48 @@
+import type { Mm } from '../../base/units';
+import type { Fitting, Item, Look } from '../../model/types';
+import type { Form, Shape } from '../../room/shape';
+import { objectShape } from './placed';
+import { box, secondColour, shape } from './shapes';
+
+const FITTING_FORMS: Partial<Record<Fitting['kind'], Form>> = {
+  radiator: 'radiator',
+  stove: 'fire',
+  heater: 'fire',
+  fireplace: 'fire',
+  stairs: 'stairs',
+  socket: 'socket',
+  switch: 'socket',
+};
+const MANTEL_THICKNESS: Mm = 60;
+
+/** A fitting of the wall, its mantel, and what stands on that. */
+export function fittingShapes(
+  f: Fitting,
+  look: Pick<Look, 'placements'>,
+  items: ReadonlyMap<string, Item>,
+): Shape[] {
+  const of = { about: f.id, name: f.name };
+  const body = shape(
+    of,
+    FITTING_FORMS[f.kind] ?? 'box',
+    box(f.xMm, f.bottomMm, f.widthMm, f.heightMm),
+    f.depthMm / 2,
+    { colours: f.colours, fixed: true, ...(f.kind === 'stairs' ? { rises: f.rises } : {}) },
+  );
+  if (!f.mantel) return [body];
+  const { widthMm, depthMm, topMm } = f.mantel;
+  const left = f.xMm + f.widthMm / 2 - widthMm / 2;
+  const thick = Math.min(MANTEL_THICKNESS, topMm / 4);
+  const mantel = shape(of, 'box', box(left, topMm - thick, widthMm, thick), depthMm / 2 + 1, {
+    colours: secondColour(f.colours),
+    fixed: true,
+    part: 'mantel',
+  });
+  const placed = look.placements
+    .filter((p) => p.pieceId === f.id)
+    .flatMap((p): Shape[] => {
+      const item = items.get(p.itemId);
+      return item ? [objectShape(p, item, { xMm: left + p.xMm, topMm, depthMm: depthMm / 2 + 4 })] : [];
+    });
+  return [body, mantel, ...placed];
+}

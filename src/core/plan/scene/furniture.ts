@@ -1,0 +1,192 @@
+import { inches, type Mm } from '../../base/units';
+import type { Box } from '../../geometry/plane';
+import type { Piece, PieceKind, Seat, Swatch } from '../../model/types';
+import type { OnWall } from '../../room/place';
+import type { Form, Shape } from '../../room/shape';
+import { box, firstColour, secondColour, shape, type More } from './shapes';
+
+/** A part of a piece of furniture; `step` is how far it stands out from the piece's middle. */
+type PartOf = (
+  name: string,
+  form: Form,
+  at: Box,
+  colours: readonly Swatch[],
+  more?: More & { step?: number },
+) => Shape;
+/** A piece on its wall: left end, width and foot as the wall is seen. */
+type Stand = { piece: Piece; x: Mm; w: Mm; y: Mm; part: PartOf };
+type Draw = (stand: Stand) => Shape[];
+
+/** How far from the wall a piece is drawn; what hangs stands a little out. */
+export const pieceDepth = (piece: Piece, on: OnWall): Mm =>
+  piece.bottomMm > 0 ? on.depthMm + 5 : on.depthMm;
+
+/** A piece of furniture by its kind. */
+export function furnitureShapes(piece: Piece, on: OnWall): Shape[] {
+  const depth = pieceDepth(piece, on);
+  const part: PartOf = (name, form, at, colours, { step = 0, ...more } = {}) =>
+    shape({ about: piece.id, name: piece.name }, form, at, depth + step, {
+      colours,
+      fixed: true,
+      part: name,
+      ...more,
+    });
+  return DRAWN[piece.kind]({ piece, x: on.xMm, w: on.widthMm, y: piece.bottomMm, part });
+}
+
+const clothOf = (piece: Piece): More => ({ pattern: piece.pattern, soft: true });
+
+const seatOf = (piece: Piece, w: Mm): Seat =>
+  piece.seat ?? {
+    widthMm: w,
+    heightMm: piece.heightMm,
+    depthMm: piece.depthMm,
+    seats: 1,
+    wantedSitters: 0,
+    armHeightMm: 0,
+    looseCushions: 0,
+  };
+
+const upholstered: Draw = (stand) => {
+  const { piece, x, w, part } = stand;
+  const seat = seatOf(piece, w);
+  const arm = Math.max(0, (w - Math.min(seat.widthMm, w)) / 2);
+  const legs = piece.kind === 'windowSeat' ? 0 : Math.min(inches(5), seat.heightMm * 0.28);
+  const [first, cloth] = [firstColour(piece.colours), clothOf(piece)];
+  const shapes: Shape[] = [];
+  if (legs > 0)
+    shapes.push(
+      part('legL', 'leg', box(x + arm * 0.6 + 20, 0, 45, legs), secondColour(piece.colours)),
+      part('legR', 'leg', box(x + w - arm * 0.6 - 65, 0, 45, legs), secondColour(piece.colours)),
+    );
+  const [left, width] = [x + arm * 0.7, w - arm * 1.4];
+  if (piece.heightMm > seat.heightMm + 20) {
+    const back = box(left, seat.heightMm - 20, width, piece.heightMm - seat.heightMm + 20);
+    shapes.push(part('back', 'cushion', back, first, cloth));
+  }
+  const base = box(left, legs, width, Math.max(30, seat.heightMm * 0.62 - legs));
+  shapes.push(part('base', piece.kind === 'bench' ? 'box' : 'cushion', base, first, cloth));
+  const each = (w - 2 * arm) / seat.seats;
+  for (let i = 0; i < seat.seats; i++) {
+    const cushion = box(x + arm + i * each, seat.heightMm * 0.62, each, seat.heightMm * 0.38);
+    shapes.push(part(`seat${i}`, 'cushion', cushion, first, cloth));
+  }
+  return [...shapes, ...armShapes(stand, seat, arm, legs * 0.9)];
+};
+
+function armShapes({ piece, x, w, part }: Stand, seat: Seat, arm: Mm, foot: Mm): Shape[] {
+  if (arm <= 20) return [];
+  const high = Math.min(piece.heightMm, armHeight(piece, seat)) - foot;
+  const more = { ...clothOf(piece), step: 3 };
+  const colours = firstColour(piece.colours);
+  return [
+    part('armL', 'cushion', box(x, foot, arm, high), colours, more),
+    part('armR', 'cushion', box(x + w - arm, foot, arm, high), colours, more),
+  ];
+}
+
+function armHeight(piece: Piece, seat: Seat): Mm {
+  if (seat.armHeightMm > seat.heightMm) return seat.armHeightMm;
+  return piece.kind === 'wingChair' ? piece.heightMm : seat.heightMm + inches(7);
+}
+
+const lamp: Draw = ({ piece, x, w, y, part }) => {
+  const tall = piece.heightMm > 1000;
+  const shade = piece.heightMm * (tall ? 0.22 : 0.42);
+  const base = tall ? 0.12 : 0.42;
+  return [
+    part(
+      'base',
+      'lampBase',
+      box(x + w * (0.5 - base / 2), y, w * base, piece.heightMm - shade + 10),
+      firstColour(piece.colours),
+    ),
+    part('shade', 'shade', box(x, y + piece.heightMm - shade, w, shade), secondColour(piece.colours), {
+      soft: true,
+    }),
+  ];
+};
+
+const table: Draw = ({ piece, x, w, y, part }) => [
+  part('legL', 'leg', box(x + 20, y, 45, piece.heightMm - 40), secondColour(piece.colours)),
+  part('legR', 'leg', box(x + w - 65, y, 45, piece.heightMm - 40), secondColour(piece.colours)),
+  part('top', 'box', box(x, y + piece.heightMm - 45, w, 45), firstColour(piece.colours)),
+];
+
+const diningChair: Draw = ({ piece, x, w, y, part }) => {
+  const high = piece.heightMm;
+  return [
+    part('legL', 'leg', box(x, y, 40, high * 0.5), secondColour(piece.colours)),
+    part('legR', 'leg', box(x + w - 40, y, 40, high * 0.5), secondColour(piece.colours)),
+    part('back', 'box', box(x, y + high * 0.55, w, high * 0.45), firstColour(piece.colours)),
+    part('seat', 'box', box(x, y + high * 0.47, w, 50), firstColour(piece.colours)),
+  ];
+};
+
+const mirror: Draw = ({ piece, x, w, y, part }) => [
+  part('frame', 'box', box(x, y, w, piece.heightMm), firstColour(piece.colours)),
+  part('glass', 'pane', box(x + 40, y + 40, Math.max(1, w - 80), Math.max(1, piece.heightMm - 80)), []),
+];
+
+const bed: Draw = ({ piece, x, w, part }) => {
+  const mattress = piece.bed?.mattressMm ?? piece.seat?.heightMm ?? Math.min(piece.heightMm, inches(24));
+  const head = piece.bed ? Math.max(piece.bed.headboardMm, mattress) : piece.heightMm;
+  return [
+    part('head', 'box', box(x, 0, w, head), secondColour(piece.colours)),
+    part('mattress', 'cushion', box(x, inches(6), w, mattress - inches(6)), firstColour(piece.colours), {
+      ...clothOf(piece),
+      step: 2,
+    }),
+  ];
+};
+
+const plant: Draw = ({ piece, x, w, y, part }) => {
+  const high = piece.heightMm;
+  return [
+    part('pot', 'vase', box(x + w * 0.25, y, w * 0.5, high * 0.3), secondColour(piece.colours)),
+    part('leaf', 'foliage', box(x, y + high * 0.25, w, high * 0.75), firstColour(piece.colours)),
+  ];
+};
+
+const storage: Draw = ({ piece, x, w, y, part }) => [
+  part('body', 'box', box(x, y, w, piece.heightMm), piece.colours, { pattern: piece.pattern }),
+  ...piece.shelvesMm.map((heightMm, i) =>
+    part(
+      `shelf${i}`,
+      'box',
+      box(x + 15, heightMm - 20, Math.max(1, w - 30), 20),
+      secondColour(piece.colours),
+      { step: 0.5 },
+    ),
+  ),
+];
+
+/** A rug lies on the floor: it is drawn on the plan. */
+const rug: Draw = () => [];
+
+const DRAWN: Record<PieceKind, Draw> = {
+  sofa: upholstered,
+  armchair: upholstered,
+  wingChair: upholstered,
+  windowSeat: upholstered,
+  bench: upholstered,
+  ottoman: upholstered,
+  lamp,
+  floorLamp: lamp,
+  tableLamp: lamp,
+  table,
+  coffeeTable: table,
+  sideTable: table,
+  diningTable: table,
+  desk: table,
+  console: table,
+  diningChair,
+  mirror,
+  bed,
+  cot: bed,
+  plant,
+  chest: storage,
+  bedside: storage,
+  bookcase: storage,
+  rug,
+};

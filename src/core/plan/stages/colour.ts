@@ -1,0 +1,51 @@
+import { keepElevations } from '../../room/shape';
+import { patchesOf } from '../../spread/patches';
+import { planSpread } from '../../spread/planSpread';
+import { judgeItems } from '../itemCautions';
+import { part } from '../parts';
+import { sceneOf } from '../scene/scene';
+import { stage } from '../stage';
+import type { StageState } from '../stageOutcome';
+
+const elevations = part(
+  'elevations',
+  {
+    file: ['room', 'openings', 'fittings', 'pieces'],
+    look: ['dressings', 'hangings', 'placements'],
+    parts: ['windows', 'hangings', 'seats', 'items', 'walls', 'places', 'rules'],
+  },
+  (input, previous) => keepElevations(sceneOf(input), previous ?? []),
+);
+
+const spread = part(
+  'spread',
+  {
+    file: ['room', 'pieces'],
+    look: ['plannedShares'],
+    parts: ['elevations', 'walls', 'rules'],
+  },
+  ({ file, look, elevations: scene, walls, rules }) =>
+    planSpread(patchesOf(file, { elevations: scene, walls }, rules), walls, look.plannedShares, rules),
+);
+
+export const colourStage = stage({
+  name: 'colour',
+  parts: [elevations, spread],
+  reads: {
+    file: ['pieces', 'fittings', 'home'],
+    look: ['dressings', 'hangings', 'placements'],
+    parts: ['spread', 'items', 'rules'],
+  },
+  findings: (input) => [...input.spread.findings, ...judgeItems(input)],
+  state: ({ look }, open): StageState => {
+    const placed = look.dressings.length + look.hangings.length + look.placements.length;
+    const dressed = open > 0 ? 'half' : 'done';
+    return {
+      state: placed === 0 ? 'empty' : dressed,
+      done: placed,
+      of: placed,
+      open,
+      needs: placed === 0 ? 'something-placed' : 'nothing',
+    };
+  },
+});

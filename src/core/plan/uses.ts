@@ -1,0 +1,22 @@
+import type { Item } from '../model/types';
+import type { BuyKind, Use } from '../stash/buying';
+
+/** How many of each item are used, an item at a time; what is used twice is one line. */
+export function countUses(kind: BuyKind, wants: readonly { item: Item; count: number }[]): Use[] {
+  const uses = new Map<string, Use>();
+  for (const { item, count } of wants) {
+    const use = uses.get(item.id);
+    uses.set(item.id, {
+      itemId: item.id,
+      name: item.name,
+      kind,
+      widthMm: item.widthMm,
+      heightMm: item.heightMm,
+      price: item.price,
+      need: (use?.need ?? 0) + count,
+      have: item.count,
+      setOf: item.setOf,
+    });
+  }
+  return [...uses.values()];
+}

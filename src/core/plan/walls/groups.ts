@@ -1,0 +1,66 @@
+import type { Mm } from '../../base/units';
+import type { Fitting, HangingGroup, Item, Look } from '../../model/types';
+import { lowestOver, overheadOf, underCrown } from '../../room/ceiling';
+import { planGroup, type GroupPlan } from '../../stages/walls/planGroup';
+import { wallById, type RoomContext } from '../context';
+import { hangingPlaceOf } from '../hangingPlace';
+
+type Context = RoomContext & { items: ReadonlyMap<string, Item>; look: Pick<Look, 'hangings' | 'groups'> };
+
+/** The look's groups of pieces, each laid out on its wall. */
+export function planGroups(context: Context): GroupPlan[] {
+  const { file, walls, rules, look } = context;
+  return look.groups
+    .filter((group) => walls.some((w) => w.id === group.wallId))
+    .map((group) => {
+      const stair = file.fittings.find((f) => f.kind === 'stairs' && f.wallId === group.wallId);
+      const place = hangingPlaceOf(context, { ...group, widthMm: 0 });
+      const edge = underCrown(file.room, overheadOf(file.room, wallById(walls, group.wallId), context.walls));
+      return planGroup(
+        group,
+        membersOf(context, group.id),
+        {
+          place,
+          overhead: (fromMm, toMm) => lowestOver(edge, fromMm, toMm),
+          axis: axisOf(context, group),
+          stairPitchDeg: stair ? pitchDeg(stair) : null,
+        },
+        rules,
+      );
+    });
+}
+
+function membersOf({ items, look, walls }: Context, groupId: string) {
+  return look.hangings.flatMap((hanging) => {
+    const item = items.get(hanging.itemId);
+    const here = hanging.groupId === groupId && walls.some((w) => w.id === hanging.wallId);
+    return here && item ? [{ hanging, item }] : [];
+  });
+}
+
+type Axis = { name: string; xMm: Mm; widthMm: Mm; centreMm: Mm };
+
+/** What a group is centred on: a fitting of its wall, or a piece that stands there. */
+function axisOf({ file, places, rules }: Context, group: HangingGroup): Axis | null {
+  const fitting = file.fittings.find((f) => f.id === group.axisId && f.wallId === group.wallId);
+  if (fitting)
+    return {
+      name: fitting.name,
+      xMm: fitting.xMm + fitting.widthMm / 2,
+      widthMm: fitting.widthMm,
+      centreMm: fitting.bottomMm + fitting.heightMm / 2,
+    };
+  const piece = file.pieces.find((p) => p.id === group.axisId);
+  const on = piece && places.get(piece.id);
+  if (!piece || on?.wallId !== group.wallId) return null;
+  return {
+    name: piece.name,
+    xMm: on.xMm + on.widthMm / 2,
+    widthMm: on.widthMm,
+    centreMm: rules.number('walls.centre'),
+  };
+}
+
+/** Pitch of a stair, positive where it rises to the right. */
+const pitchDeg = (stair: Fitting): number =>
+  (Math.atan2(stair.heightMm, stair.widthMm) * 180 * (stair.rises === 'right' ? 1 : -1)) / Math.PI;

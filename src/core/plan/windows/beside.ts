@@ -1,0 +1,102 @@
+import type { Mm } from '../../base/units';
+import { overlapLength } from '../../geometry/plane';
+import type { Opening } from '../../model/types';
+import { isGlazed, isLamp } from '../../room/kinds';
+import type { Wall } from '../../room/walls';
+import { insideAngle, turnsBeforeMm } from '../../stages/windows/span';
+import type { RoomContext } from '../context';
+import { IN_THE_WAY } from './overhead';
+
+/** Furniture at least this share of the way up to the window's head stands in the way of a curtain. */
+const TALL_SHARE = 0.8;
+/** Walls that meet at less than this angle make a corner that rods meet in. */
+const STRAIGHT_ON = 179;
+
+type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'>;
+/** Clear wall left and right of the trim, and what ends it. */
+export type Beside = { leftMm: Mm; rightMm: Mm; leftBy: string; rightBy: string };
+type Block = { from: Mm; to: Mm; by: string };
+
+/**
+ * What an opening finds on its wall, left and right of its trim: how far it is to the next thing, and what
+ * that is.
+ */
+export function roomBeside(context: Context, opening: Opening, dressedIds: ReadonlySet<string>): Beside {
+  const left = opening.xMm - opening.trimMm;
+  const right = opening.xMm + opening.widthMm + opening.trimMm;
+  let { leftEnd, rightEnd } = wallEnds(context, opening, dressedIds);
+  for (const b of blocksBeside(context, opening)) {
+    if (b.to <= left + 1 && b.to > leftEnd.xMm) leftEnd = { xMm: b.to, by: b.by };
+    if (b.from >= right - 1 && b.from < rightEnd.xMm) rightEnd = { xMm: b.from, by: b.by };
+  }
+  return {
+    leftMm: Math.max(0, left - leftEnd.xMm),
+    rightMm: Math.max(0, rightEnd.xMm - right),
+    leftBy: leftEnd.by,
+    rightBy: rightEnd.by,
+  };
+}
+
+/**
+ * Where the wall itself ends a rod. In a corner whose other wall has a rod too, each ends before it meets the
+ * other.
+ */
+function wallEnds({ file, walls, rules }: Context, opening: Opening, dressedIds: ReadonlySet<string>) {
+  const index = walls.findIndex((w) => w.id === opening.wallId);
+  const wallAt = (i: number): Wall => walls[(i + walls.length) % walls.length] as Wall;
+  const [previous, wall, next] = [wallAt(index - 1), wallAt(index), wallAt(index + 1)];
+  const clearOf = (other: Wall, insideDeg: number): Mm => {
+    const hasRod = file.openings.some((o) => o.wallId === other.id && dressedIds.has(o.id));
+    const meets = insideDeg < STRAIGHT_ON && hasRod;
+    return Math.max(
+      rules.number('windows.cornerClearance'),
+      meets ? turnsBeforeMm(rules.number('windows.return'), insideDeg) : 0,
+    );
+  };
+  return {
+    leftEnd: { xMm: clearOf(previous, insideAngle(previous, wall)), by: 'wall' },
+    rightEnd: { xMm: wall.lengthMm - clearOf(next, insideAngle(wall, next)), by: 'wall' },
+  };
+}
+
+function blocksBeside(context: Context, opening: Opening): Block[] {
+  return [
+    ...otherOpenings(context, opening),
+    ...fittingsInTheWay(context, opening),
+    ...tallPieces(context, opening),
+  ];
+}
+
+/** Other openings of the wall. Two curtains share the wall between their windows. */
+const otherOpenings = ({ file }: Context, opening: Opening): Block[] => {
+  const left = opening.xMm - opening.trimMm;
+  const right = opening.xMm + opening.widthMm + opening.trimMm;
+  return file.openings
+    .filter((o) => o.id !== opening.id && o.wallId === opening.wallId)
+    .map((o) => {
+      const share = isGlazed(o) ? 0.5 : 1;
+      const from = o.xMm - o.trimMm;
+      const to = o.xMm + o.widthMm + o.trimMm;
+      return to <= left + 1
+        ? { from, to: left - (left - to) * share, by: o.name }
+        : { from: right + (from - right) * share, to, by: o.name };
+    });
+};
+
+const fittingsInTheWay = ({ file }: Context, opening: Opening): Block[] =>
+  file.fittings
+    .filter((f) => f.wallId === opening.wallId && IN_THE_WAY.has(f.kind))
+    .filter(
+      (f) => overlapLength(f.bottomMm, f.bottomMm + f.heightMm, opening.sillMm, file.room.ceilingMm) > 0,
+    )
+    .map((f) => ({ from: f.xMm, to: f.xMm + f.widthMm, by: f.name }));
+
+const tallPieces = ({ file, places }: Context, opening: Opening): Block[] => {
+  const topMm = opening.sillMm + opening.heightMm;
+  return file.pieces
+    .filter((p) => !isLamp(p) && p.kind !== 'plant' && p.bottomMm + p.heightMm > topMm * TALL_SHARE)
+    .flatMap((p) => {
+      const on = places.get(p.id);
+      return on?.wallId === opening.wallId ? [{ from: on.xMm, to: on.xMm + on.widthMm, by: p.name }] : [];
+    });
+};

@@ -1,0 +1,82 @@
+import type { Mm } from '../../base/units';
+import { step, wayOf, type Point } from '../../geometry/plane';
+import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
+import type { Fitting, Piece, RoomFile } from '../../model/types';
+import { stands, standsOut } from '../../room/kinds';
+import { footprint } from '../../room/place';
+import { pointOnWall, type Wall } from '../../room/walls';
+import type { RuleBook } from '../../rules/book';
+import type { RuleId } from '../../rules/table';
+import type { Floor, Obstacle } from './walkways';
+
+export type FloorFile = Pick<RoomFile, 'openings' | 'fittings' | 'pieces' | 'home'>;
+/** What stands on the floor, with what it takes of it. */
+export type Standing<T> = { thing: T; shape: readonly Point[] };
+
+/** What every check of the floor reads. */
+export type FloorContext = {
+  file: FloorFile;
+  walls: readonly Wall[];
+  rules: RuleBook;
+  cut: Floor;
+  /** Footprint of a piece, or of a fitting against its wall. */
+  shapeOf: (piece: Piece) => readonly Point[];
+  fittingShapeOf: (fitting: Fitting) => readonly Point[];
+};
+
+/** A distance on the plan that a finding is about. */
+export type Line = { from: Point; to: Point; mm: Mm };
+/** What a check found, with the distance to draw for it. */
+export type FloorFinding = { finding: Finding; line?: Line | undefined };
+
+type More = { rule?: RuleId | undefined; line?: Line | undefined };
+
+export const floorFinding = (
+  code: FindingCode,
+  level: Level,
+  about: readonly string[],
+  by: FindingFacts,
+  { rule, line }: More = {},
+): FloorFinding => ({
+  finding: { code, level, stage: 'measure', about, by, ...(rule ? { rule } : {}) },
+  line,
+});
+
+/** Exactly the limit is not under it: lengths that differ by less are the same. */
+export const EPSILON_MM: Mm = 0.05;
+
+/** What a fitting takes of the floor. */
+export function fittingShape(f: Pick<Fitting, 'xMm' | 'widthMm' | 'depthMm'>, wall: Wall): Point[] {
+  const into = wayOf(wall.facingDeg + 180);
+  const [a, b] = [pointOnWall(wall, f.xMm), pointOnWall(wall, f.xMm + f.widthMm)];
+  return [a, b, step(b, into, f.depthMm), step(a, into, f.depthMm)];
+}
+
+/** Footprints, worked out once for all checks. */
+export function shapesOf(
+  file: Pick<FloorFile, 'pieces'>,
+  walls: readonly Wall[],
+): Pick<FloorContext, 'shapeOf' | 'fittingShapeOf'> {
+  const shapes = new Map(file.pieces.map((p) => [p.id, footprint(p)]));
+  return {
+    shapeOf: (piece) => shapes.get(piece.id) ?? footprint(piece),
+    fittingShapeOf: (fitting) => {
+      const wall = walls.find((w) => w.id === fitting.wallId);
+      return wall ? fittingShape(fitting, wall) : [];
+    },
+  };
+}
+
+/** Everything that one can't walk through, walls aside. */
+export function obstaclesOf(
+  file: Pick<FloorFile, 'pieces' | 'fittings'>,
+  walls: readonly Wall[],
+): Obstacle[] {
+  const { shapeOf, fittingShapeOf } = shapesOf(file, walls);
+  return [
+    ...file.pieces.filter(stands).map((p) => ({ id: p.id, name: p.name, shape: shapeOf(p), wall: false })),
+    ...file.fittings
+      .filter(standsOut)
+      .map((f) => ({ id: f.id, name: f.name, shape: fittingShapeOf(f), wall: false })),
+  ];
+}

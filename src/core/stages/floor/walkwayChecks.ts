@@ -1,0 +1,128 @@
+import { feet, type Mm } from '../../base/units';
+import { step, wayOf, type Point } from '../../geometry/plane';
+import type { HomeFlags, Opening, WallCorner } from '../../model/types';
+import { isWay, sits } from '../../room/kinds';
+import { pointOnWall, type Wall } from '../../room/walls';
+import type { RuleBook } from '../../rules/book';
+import type { RuleId } from '../../rules/table';
+import { floorFinding, obstaclesOf, type FloorContext, type FloorFile, type FloorFinding } from './context';
+import { cutFloor, narrowWays, type Aim, type Floor, type Narrow, type Obstacle } from './walkways';
+
+/** How near a walker must come to a seat or window to be there. */
+const REACHED: Mm = feet(2.5);
+/** A walker who has come in stands so far inside the doorway. */
+const INSIDE_DOOR: Mm = 150;
+const DOOR_REACH: Mm = 220;
+/** A doorway is taken as this much wider than a walkway, so that its own jambs don't narrow the way. */
+const DOORWAY_PLAY = 1.05;
+
+const widthRule = (flags: HomeFlags): RuleId => (flags.wheelchair ? 'floor.wheelchair' : 'floor.walkway');
+
+/** The room's floor cut for its walkway. `walls` of the room are its corners. */
+export function cutRoomFloor(
+  file: Pick<FloorFile, 'pieces' | 'fittings' | 'home'> & { room: { walls: readonly WallCorner[] } },
+  doorways: readonly Opening[],
+  walls: readonly Wall[],
+  rules: RuleBook,
+): Floor {
+  const widthMm = rules.number(widthRule(file.home.flags));
+  const footings = walls.flatMap((wall) =>
+    wallParts(
+      wall,
+      doorways.filter((o) => o.wallId === wall.id),
+      widthMm,
+    ),
+  );
+  return cutFloor(file.room.walls, [...obstaclesOf(file, walls), ...footings], widthMm);
+}
+
+/** Ways from the doors to seats, beds and windows that are narrower than a walkway. */
+export function checkWalkways(context: FloorContext): FloorFinding[] {
+  const { file, rules, cut } = context;
+  const rule = widthRule(file.home.flags);
+  const wantMm = rules.number(rule);
+  const entrances = entrancesOf(context);
+  const aims = aimsOf(context);
+  if (entrances.length === 0) return [];
+  const ways = narrowWays(cut, entrances, aims);
+  if (ways.length > 0) return [...blocked(ways, wantMm, rule), ...narrow(ways, wantMm, rule)];
+  return aims.length + entrances.length > 1
+    ? [floorFinding('walkways-good', 'ok', [], { wantMm }, { rule })]
+    : [];
+}
+
+const blocked = (ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding[] =>
+  ways
+    .filter((way) => !way.gate)
+    .map(({ from, to }) =>
+      floorFinding('no-way-to', 'caution', [to.id], { place: to.name, from: from.name, wantMm }, { rule }),
+    );
+
+/** One finding for each narrow place, whatever lies behind it. */
+function narrow(ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding[] {
+  const places = new Map<string, { gate: NonNullable<Narrow['gate']>; behind: Aim[] }>();
+  for (const { gate, to } of ways) {
+    if (!gate) continue;
+    const key = gate.at.map((p) => `${p.xMm}/${p.yMm}`).join('/');
+    const place = places.get(key) ?? { gate, behind: [] };
+    places.set(key, { ...place, behind: [...place.behind, to] });
+  }
+  return [...places.values()].map(({ gate, behind }) =>
+    floorFinding(
+      'walkway-narrow',
+      'caution',
+      behind.map((aim) => aim.id),
+      {
+        byMm: gate.mm,
+        wantMm,
+        one: gate.between[0] || 'wall',
+        other: gate.between[1] || 'wall',
+        to: [...new Set(behind.map((aim) => aim.name))].join(', '),
+      },
+      { rule, line: { from: gate.at[0], to: gate.at[1], mm: gate.mm } },
+    ),
+  );
+}
+
+function entrancesOf({ file, walls }: FloorContext): Aim[] {
+  return file.openings.filter(isWay).flatMap((o) => {
+    const wall = walls.find((w) => w.id === o.wallId);
+    if (!wall) return [];
+    const middle = pointOnWall(wall, o.xMm + o.widthMm / 2);
+    const inside = step(middle, wayOf(wall.facingDeg + 180), INSIDE_DOOR);
+    // aims are segments: a point is one that begins where it ends
+    return [{ id: o.id, name: o.name, shape: [inside, inside], reachMm: DOOR_REACH }];
+  });
+}
+
+function aimsOf({ file, walls, shapeOf }: FloorContext): Aim[] {
+  const seats = file.pieces.filter((p) => sits(p) || p.kind === 'bed');
+  const windows = file.openings.filter((o) => o.kind === 'window');
+  return [
+    ...seats.map((p) => ({ id: p.id, name: p.name, shape: shapeOf(p), reachMm: REACHED })),
+    ...windows.flatMap((o) => {
+      const wall = walls.find((w) => w.id === o.wallId);
+      if (!wall) return [];
+      const shape: Point[] = [pointOnWall(wall, o.xMm), pointOnWall(wall, o.xMm + o.widthMm)];
+      return [{ id: o.id, name: o.name, shape, reachMm: REACHED }];
+    }),
+  ];
+}
+
+/** A wall's footing without the doorways in it. */
+function wallParts(wall: Wall, ways: readonly Opening[], widthMm: Mm): Obstacle[] {
+  const gaps = ways
+    .map((o) => {
+      const more = Math.max(0, (widthMm * DOORWAY_PLAY - o.widthMm) / 2);
+      return [o.xMm - more, o.xMm + o.widthMm + more] as const;
+    })
+    .sort((a, b) => a[0] - b[0]);
+  const parts: Obstacle[] = [];
+  let reached = 0;
+  for (const [from, to] of [...gaps, [wall.lengthMm, wall.lengthMm] as const]) {
+    const shape = [pointOnWall(wall, reached), pointOnWall(wall, from)];
+    if (from > reached + 1) parts.push({ id: wall.id, name: '', shape, wall: true });
+    reached = Math.max(reached, to);
+  }
+  return parts;
+}
