@@ -3,7 +3,15 @@
  * after.
  */
 import { ALL_TABLES } from './tables';
-import { deleteRow, insertRow, statement, updateRow, type Row, type StudioDatabase, type Table } from './rows';
+import {
+  deleteRow,
+  insertRow,
+  statement,
+  updateRow,
+  type Row,
+  type StudioDatabase,
+  type Table,
+} from './rows';
 
 /** What was done, as data: a code of the change and the name of what it was done to. */
 export type Label = { code: string; name?: string };
@@ -21,11 +29,14 @@ export function watchRows(db: StudioDatabase): void {
   db.exec('CREATE TEMP TABLE journal_now (entry INTEGER NOT NULL)');
   for (const table of ALL_TABLES) {
     const columns = db.pragma(`table_info(${table.name})`) as { name: string }[];
-    const row = (side: 'OLD' | 'NEW') => `json_object(${columns.map((c) => `'${c.name}', ${side}.${c.name}`).join(', ')})`;
-    const trigger = (act: string, before: string, after: string) => db.exec(
-      `CREATE TEMP TRIGGER journal_${table.name}_${act} AFTER ${act} ON main.${table.name} WHEN EXISTS (SELECT 1 FROM journal_now) BEGIN
+    const row = (side: 'OLD' | 'NEW') =>
+      `json_object(${columns.map((c) => `'${c.name}', ${side}.${c.name}`).join(', ')})`;
+    const trigger = (act: string, before: string, after: string) =>
+      db.exec(
+        `CREATE TEMP TRIGGER journal_${table.name}_${act} AFTER ${act} ON main.${table.name} WHEN EXISTS (SELECT 1 FROM journal_now) BEGIN
          INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT entry, '${table.name}', ${before}, ${after} FROM journal_now;
-       END`);
+       END`,
+      );
     trigger('INSERT', 'NULL', row('NEW'));
     trigger('UPDATE', row('OLD'), row('NEW'));
     trigger('DELETE', row('OLD'), 'NULL');
@@ -36,8 +47,17 @@ export function watchRows(db: StudioDatabase): void {
  * Carries out work as one act that can be taken back. What was undone before it can no longer be done again.
  * An act that changes nothing leaves no entry. Call inside a transaction.
  */
-export function inEntry(db: StudioDatabase, roomId: string | null, label: Label, now: string, work: () => void): void {
-  const entry = statement(db, 'INSERT INTO journal_entry (room_id, label_json, done_at) VALUES (?, ?, ?)').run(roomId, JSON.stringify(label), now).lastInsertRowid;
+export function inEntry(
+  db: StudioDatabase,
+  roomId: string | null,
+  label: Label,
+  now: string,
+  work: () => void,
+): void {
+  const entry = statement(
+    db,
+    'INSERT INTO journal_entry (room_id, label_json, done_at) VALUES (?, ?, ?)',
+  ).run(roomId, JSON.stringify(label), now).lastInsertRowid;
   statement(db, 'INSERT INTO journal_now (entry) VALUES (?)').run(entry);
   try {
     work();
@@ -49,7 +69,10 @@ export function inEntry(db: StudioDatabase, roomId: string | null, label: Label,
     return;
   }
   statement(db, 'DELETE FROM journal_entry WHERE room_id IS ? AND undone = 1').run(roomId);
-  statement(db, 'DELETE FROM journal_entry WHERE room_id IS ? AND seq <= (SELECT seq FROM journal_entry WHERE room_id IS ? ORDER BY seq DESC LIMIT 1 OFFSET ?)').run(roomId, roomId, KEPT);
+  statement(
+    db,
+    'DELETE FROM journal_entry WHERE room_id IS ? AND seq <= (SELECT seq FROM journal_entry WHERE room_id IS ? ORDER BY seq DESC LIMIT 1 OFFSET ?)',
+  ).run(roomId, roomId, KEPT);
 }
 
 const entryOf = (row: unknown): Entry | undefined => {
@@ -58,13 +81,28 @@ const entryOf = (row: unknown): Entry | undefined => {
 };
 
 /** The act that undo would take back or redo would do again; a room's own, or with null the studio's. */
-export const nextEntry = (db: StudioDatabase, roomId: string | null, way: Way): Entry | undefined => entryOf(way === 'undo'
-  ? statement(db, 'SELECT seq, label_json FROM journal_entry WHERE room_id IS ? AND undone = 0 ORDER BY seq DESC LIMIT 1').get(roomId)
-  : statement(db, 'SELECT seq, label_json FROM journal_entry WHERE room_id IS ? AND undone = 1 ORDER BY seq LIMIT 1').get(roomId));
+export const nextEntry = (db: StudioDatabase, roomId: string | null, way: Way): Entry | undefined =>
+  entryOf(
+    way === 'undo'
+      ? statement(
+          db,
+          'SELECT seq, label_json FROM journal_entry WHERE room_id IS ? AND undone = 0 ORDER BY seq DESC LIMIT 1',
+        ).get(roomId)
+      : statement(
+          db,
+          'SELECT seq, label_json FROM journal_entry WHERE room_id IS ? AND undone = 1 ORDER BY seq LIMIT 1',
+        ).get(roomId),
+  );
 
 /** The last acts on a room, oldest first. */
 export const lastEntries = (db: StudioDatabase, roomId: string, count: number): Entry[] =>
-  statement(db, 'SELECT seq, label_json FROM journal_entry WHERE room_id = ? AND undone = 0 ORDER BY seq DESC LIMIT ?').all(roomId, count).map((r) => entryOf(r)!).reverse();
+  statement(
+    db,
+    'SELECT seq, label_json FROM journal_entry WHERE room_id = ? AND undone = 0 ORDER BY seq DESC LIMIT ?',
+  )
+    .all(roomId, count)
+    .map((r) => entryOf(r)!)
+    .reverse();
 
 type Step = { table_name: string; before_json: string | null; after_json: string | null };
 
@@ -73,11 +111,15 @@ type Step = { table_name: string; before_json: string | null; after_json: string
  * inside a transaction.
  */
 export function replay(db: StudioDatabase, entry: Entry, way: Way): void {
-  const steps = statement(db, 'SELECT table_name, before_json, after_json FROM journal_step WHERE entry = ? ORDER BY seq').all(entry.seq) as Step[];
+  const steps = statement(
+    db,
+    'SELECT table_name, before_json, after_json FROM journal_step WHERE entry = ? ORDER BY seq',
+  ).all(entry.seq) as Step[];
   for (const step of way === 'undo' ? steps.reverse() : steps) {
     const table = ALL_TABLES.find((t) => t.name === step.table_name);
     if (!table) throw new Error(`the journal speaks of a table ${step.table_name}`);
-    const [from, to] = way === 'undo' ? [step.after_json, step.before_json] : [step.before_json, step.after_json];
+    const [from, to] =
+      way === 'undo' ? [step.after_json, step.before_json] : [step.before_json, step.after_json];
     putRow(db, table, from && (JSON.parse(from) as Row), to && (JSON.parse(to) as Row));
   }
   // what was made since may hang on a row that is now gone; better said now than at the end of the
@@ -89,8 +131,13 @@ export function replay(db: StudioDatabase, entry: Entry, way: Way): void {
 /** Brings one row from one state to the other, if it is in the first; null is no row. */
 function putRow(db: StudioDatabase, table: Table, from: Row | null | '', to: Row | null | ''): void {
   const key = (from || to) as Row;
-  const now = statement(db, `SELECT * FROM ${table.name} WHERE ${table.key.map((k) => `${k} = @${k}`).join(' AND ')}`).get(Object.fromEntries(table.key.map((k) => [k, key[k]!]))) as Row | undefined;
-  const asLeft = from ? now !== undefined && Object.keys(from).every((c) => now[c] === from[c]) : now === undefined;
+  const now = statement(
+    db,
+    `SELECT * FROM ${table.name} WHERE ${table.key.map((k) => `${k} = @${k}`).join(' AND ')}`,
+  ).get(Object.fromEntries(table.key.map((k) => [k, key[k]!]))) as Row | undefined;
+  const asLeft = from
+    ? now !== undefined && Object.keys(from).every((c) => now[c] === from[c])
+    : now === undefined;
   if (!asLeft) throw new JournalConflict();
   if (!to) deleteRow(db, table, key);
   else if (!from) insertRow(db, table, to);

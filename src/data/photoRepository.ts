@@ -3,23 +3,36 @@ import { statement, type StudioDatabase } from './rows';
 export type Photo = { id: string; widthPx: number; heightPx: number; image: Buffer; small: Buffer };
 
 export const savePhoto = (db: StudioDatabase, photo: Photo, now: string): void =>
-  void statement(db, 'INSERT INTO photo (id, width_px, height_px, taken_in_at, image, small) VALUES (?, ?, ?, ?, ?, ?)').run(photo.id, photo.widthPx, photo.heightPx, now, photo.image, photo.small);
+  void statement(
+    db,
+    'INSERT INTO photo (id, width_px, height_px, taken_in_at, image, small) VALUES (?, ?, ?, ?, ?, ?)',
+  ).run(photo.id, photo.widthPx, photo.heightPx, now, photo.image, photo.small);
 
 export const loadPhoto = (db: StudioDatabase, id: string, size: 'image' | 'small'): Buffer | undefined =>
-  statement(db, size === 'small' ? 'SELECT small FROM photo WHERE id = ?' : 'SELECT image FROM photo WHERE id = ?').pluck().get(id) as Buffer | undefined;
+  statement(
+    db,
+    size === 'small' ? 'SELECT small FROM photo WHERE id = ?' : 'SELECT image FROM photo WHERE id = ?',
+  )
+    .pluck()
+    .get(id) as Buffer | undefined;
 
 export const loadPhotos = (db: StudioDatabase, ids: readonly string[] | null): Photo[] =>
-  statement(db, 'SELECT id, width_px AS widthPx, height_px AS heightPx, image, small FROM photo WHERE @ids IS NULL OR id IN (SELECT value FROM json_each(@ids)) ORDER BY id').all({ ids: ids && JSON.stringify(ids) }) as Photo[];
+  statement(
+    db,
+    'SELECT id, width_px AS widthPx, height_px AS heightPx, image, small FROM photo WHERE @ids IS NULL OR id IN (SELECT value FROM json_each(@ids)) ORDER BY id',
+  ).all({ ids: ids && JSON.stringify(ids) }) as Photo[];
 
 /**
  * Photos that nothing speaks of any more: no room, no thing of the stash, and no act that could still be
  * taken back.
  */
 export function dropUnusedPhotos(db: StudioDatabase): number {
-  return statement(db, `DELETE FROM photo WHERE id NOT IN (
+  return statement(
+    db,
+    `DELETE FROM photo WHERE id NOT IN (
       SELECT photo_id FROM item WHERE photo_id IS NOT NULL
       UNION SELECT value ->> 'photoId' FROM room, json_each(room.wall_photos_json)
       UNION SELECT value ->> 'photoId' FROM room, json_each(room.before_photos_json))
-    AND NOT EXISTS (SELECT 1 FROM journal_step WHERE instr(coalesce(before_json, ''), photo.id) > 0 OR instr(coalesce(after_json, ''), photo.id) > 0)`).run().changes;
+    AND NOT EXISTS (SELECT 1 FROM journal_step WHERE instr(coalesce(before_json, ''), photo.id) > 0 OR instr(coalesce(after_json, ''), photo.id) > 0)`,
+  ).run().changes;
 }
-

@@ -3,7 +3,8 @@ import { placeToRow, rowToPlace } from './mappings';
 import { deleteRow, insertRow, statement, updateRow, type Row, type StudioDatabase } from './rows';
 import { TABLES } from './tables';
 
-export const loadPlaces = (db: StudioDatabase): StoragePlace[] => (statement(db, 'SELECT * FROM storage_place ORDER BY seq').all() as Row[]).map(rowToPlace);
+export const loadPlaces = (db: StudioDatabase): StoragePlace[] =>
+  (statement(db, 'SELECT * FROM storage_place ORDER BY seq').all() as Row[]).map(rowToPlace);
 
 export function savePlace(db: StudioDatabase, place: StoragePlace): void {
   const known = statement(db, 'SELECT 1 FROM storage_place WHERE id = ?').get(place.id) !== undefined;

@@ -21,7 +21,8 @@ export function statement(db: StudioDatabase, sql: string): Database.Statement {
 /** better-sqlite3 would write an undefined as NULL without a word: a forgotten field must not pass. */
 function checked(table: Table, row: Row): Row {
   for (const [column, value] of Object.entries(row)) {
-    if (value === undefined || (typeof value === 'number' && !Number.isFinite(value))) throw new Error(`${table.name}.${column} is ${value}; text, a number or null was expected`);
+    if (value === undefined || (typeof value === 'number' && !Number.isFinite(value)))
+      throw new Error(`${table.name}.${column} is ${value}; text, a number or null was expected`);
   }
   return row;
 }
@@ -30,20 +31,33 @@ const whereKey = (table: Table) => table.key.map((k) => `${k} = @${k}`).join(' A
 
 export function insertRow(db: StudioDatabase, table: Table, row: Row): void {
   const columns = Object.keys(row);
-  statement(db, `INSERT INTO ${table.name} (${columns.join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`).run(checked(table, row));
+  statement(
+    db,
+    `INSERT INTO ${table.name} (${columns.join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`,
+  ).run(checked(table, row));
 }
 
 export function updateRow(db: StudioDatabase, table: Table, row: Row): void {
   const columns = Object.keys(row).filter((c) => !table.key.includes(c));
-  statement(db, `UPDATE ${table.name} SET ${columns.map((c) => `${c} = @${c}`).join(', ')} WHERE ${whereKey(table)}`).run(checked(table, row));
+  statement(
+    db,
+    `UPDATE ${table.name} SET ${columns.map((c) => `${c} = @${c}`).join(', ')} WHERE ${whereKey(table)}`,
+  ).run(checked(table, row));
 }
 
 export function deleteRow(db: StudioDatabase, table: Table, row: Row): void {
-  statement(db, `DELETE FROM ${table.name} WHERE ${whereKey(table)}`).run(Object.fromEntries(table.key.map((k) => [k, row[k]!])));
+  statement(db, `DELETE FROM ${table.name} WHERE ${whereKey(table)}`).run(
+    Object.fromEntries(table.key.map((k) => [k, row[k]!])),
+  );
 }
 
 /** Writes the difference between two lists of a table's rows; rows that did not change are not touched. */
-export function saveRows(db: StudioDatabase, table: Table, before: readonly Row[], after: readonly Row[]): void {
+export function saveRows(
+  db: StudioDatabase,
+  table: Table,
+  before: readonly Row[],
+  after: readonly Row[],
+): void {
   const keyOf = (row: Row) => JSON.stringify(table.key.map((k) => row[k]));
   const had = new Map(before.map((row) => [keyOf(row), row]));
   const kept = new Set(after.map(keyOf));
@@ -56,4 +70,5 @@ export function saveRows(db: StudioDatabase, table: Table, before: readonly Row[
 }
 
 /** A mark that is another one as soon as anything was written, by this handle or past it. */
-export const changesOf = (db: StudioDatabase): string => `${statement(db, 'SELECT total_changes()').pluck().get() as number}/${db.pragma('data_version', { simple: true }) as number}`;
+export const changesOf = (db: StudioDatabase): string =>
+  `${statement(db, 'SELECT total_changes()').pluck().get() as number}/${db.pragma('data_version', { simple: true }) as number}`;

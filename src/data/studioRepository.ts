@@ -7,12 +7,20 @@ import { bumpRevision, insertRoom, loadHomes, loadRoom, loadRoomIds, loadRules }
 import { insertRow, statement, type StudioDatabase } from './rows';
 import { ALL_TABLES, TABLES } from './tables';
 
-export const studioName = (db: StudioDatabase): string => statement(db, 'SELECT name FROM studio').pluck().get() as string;
+export const studioName = (db: StudioDatabase): string =>
+  statement(db, 'SELECT name FROM studio').pluck().get() as string;
 
 /** The whole studio as one value. */
-export const loadStudio = (db: StudioDatabase): StudioFile => db.transaction((): StudioFile => ({
-  rideauStudio: STUDIO_FILE_VERSION, name: studioName(db), rules: loadRules(db), homes: loadHomes(db), places: loadPlaces(db), items: loadItems(db), rooms: loadRoomIds(db).map((id) => loadRoom(db, id)!),
-}))();
+export const loadStudio = (db: StudioDatabase): StudioFile =>
+  db.transaction((): StudioFile => ({
+    rideauStudio: STUDIO_FILE_VERSION,
+    name: studioName(db),
+    rules: loadRules(db),
+    homes: loadHomes(db),
+    places: loadPlaces(db),
+    items: loadItems(db),
+    rooms: loadRoomIds(db).map((id) => loadRoom(db, id)!),
+  }))();
 
 /**
  * Puts a studio in the place of what is there; the journal begins anew, for its acts speak of rows that are

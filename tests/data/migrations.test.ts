@@ -27,31 +27,52 @@ const NEXT = readdirSync(MIGRATIONS).length + 1;
 
 const file = () => path.join(studio.folder, DATABASE_FILE);
 const open = () => openDatabase(studio.folder, steps, NOON).close();
-const problem = (work: () => unknown) => { try { work(); } catch (e) { if (e instanceof CannotMigrate) return { ...e.problem, message: e.message }; throw e; } return undefined; };
+const problem = (work: () => unknown) => {
+  try {
+    work();
+  } catch (e) {
+    if (e instanceof CannotMigrate) return { ...e.problem, message: e.message };
+    throw e;
+  }
+  return undefined;
+};
 
 test('an empty folder becomes a studio; opening it again takes no step twice', () => {
   open();
   open();
   const db = new Database(file(), { readonly: true });
-  expect(db.prepare('SELECT number, file, taken_at FROM migration').all()).toEqual(readdirSync(MIGRATIONS).map((f, i) => ({ number: i + 1, file: f, taken_at: NOON })));
+  expect(db.prepare('SELECT number, file, taken_at FROM migration').all()).toEqual(
+    readdirSync(MIGRATIONS).map((f, i) => ({ number: i + 1, file: f, taken_at: NOON })),
+  );
   expect(db.prepare('SELECT name FROM studio').pluck().get()).toBe('My studio');
   db.close();
 });
 
 test('every table is strict, and refers by foreign keys that are kept', () => {
   const db = studio.open();
-  const strict = db.prepare("SELECT name, strict FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND name NOT LIKE 'sqlite_%'").all() as { name: string; strict: number }[];
+  const strict = db
+    .prepare(
+      "SELECT name, strict FROM pragma_table_list WHERE schema = 'main' AND type = 'table' AND name NOT LIKE 'sqlite_%'",
+    )
+    .all() as { name: string; strict: number }[];
   expect(strict.length).toBeGreaterThan(ALL_TABLES.length);
   expect(strict.filter((t) => t.strict === 0)).toEqual([]);
-  expect([db.pragma('foreign_keys', { simple: true }), db.pragma('journal_mode', { simple: true })]).toEqual([1, 'wal']);
+  expect([db.pragma('foreign_keys', { simple: true }), db.pragma('journal_mode', { simple: true })]).toEqual([
+    1,
+    'wal',
+  ]);
   expect(() => db.prepare("INSERT INTO wall VALUES ('none', 'w', 0, '', 0, 0)").run()).toThrow(/FOREIGN KEY/);
-  expect(() => db.prepare("INSERT INTO home VALUES (NULL, 'h', '', '[]', 0, 0, 0, 0, 0, 0)").run()).toThrow(/CHECK/);
+  expect(() => db.prepare("INSERT INTO home VALUES (NULL, 'h', '', '[]', 0, 0, 0, 0, 0, 0)").run()).toThrow(
+    /CHECK/,
+  );
 });
 
 test('the key that the code names is the key that the table has', () => {
   const db = studio.open();
   for (const table of ALL_TABLES) {
-    const unique = (db.pragma(`index_list(${table.name})`) as { name: string; unique: number }[]).filter((i) => i.unique === 1).map((i) => (db.pragma(`index_info(${i.name})`) as { name: string }[]).map((c) => c.name));
+    const unique = (db.pragma(`index_list(${table.name})`) as { name: string; unique: number }[])
+      .filter((i) => i.unique === 1)
+      .map((i) => (db.pragma(`index_info(${i.name})`) as { name: string }[]).map((c) => c.name));
     expect(unique, table.name).toContainEqual([...table.key]);
   }
 });
@@ -62,19 +83,31 @@ test('a database from a newer version is refused and left as it is', () => {
   db.prepare('INSERT INTO migration VALUES (?, ?, ?, ?)').run(NEXT, '0009_later.sql', 'x', NOON);
   db.close();
   const before = readFileSync(file());
-  expect(problem(open)).toMatchObject({ code: 'newer', number: NEXT, known: NEXT - 1, message: expect.stringContaining('The data was not changed.') });
+  expect(problem(open)).toMatchObject({
+    code: 'newer',
+    number: NEXT,
+    known: NEXT - 1,
+    message: expect.stringContaining('The data was not changed.'),
+  });
   expect(readFileSync(file()).equals(before)).toBe(true);
 });
 
 test('an edited step, a gap, a number twice and a bad name are refused', () => {
   open();
-  writeFileSync(path.join(steps, '0001_studio.sql'), `${readFileSync(path.join(steps, '0001_studio.sql'), 'utf8')}\n-- later thought`);
+  writeFileSync(
+    path.join(steps, '0001_studio.sql'),
+    `${readFileSync(path.join(steps, '0001_studio.sql'), 'utf8')}\n-- later thought`,
+  );
   expect(problem(open)).toMatchObject({ code: 'edited', number: 1 });
   const past = `00${NEXT + 11}_gap.sql`;
   writeFileSync(path.join(steps, past), 'SELECT 1;');
   expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'gap', expected: NEXT, file: past });
   writeFileSync(path.join(steps, '0001_again.sql'), 'SELECT 1;');
-  expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'twice', number: 1, files: ['0001_again.sql', '0001_studio.sql'] });
+  expect(problem(() => readMigrations(steps))).toMatchObject({
+    code: 'twice',
+    number: 1,
+    files: ['0001_again.sql', '0001_studio.sql'],
+  });
   writeFileSync(path.join(steps, '00_x.sql'), '');
   expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'unnamed', file: '00_x.sql' });
 });
@@ -107,19 +140,37 @@ test('a database of something else, and a file that is none, are not touched', (
 test('a studio with dressed windows from before curtains on leaves keeps every one of them as it was, and takes one', () => {
   const before = path.join(studio.folder, 'before');
   mkdirSync(before);
-  for (const f of readdirSync(MIGRATIONS).filter((x) => x < '0004')) copyFileSync(path.join(MIGRATIONS, f), path.join(before, f));
+  for (const f of readdirSync(MIGRATIONS).filter((x) => x < '0004'))
+    copyFileSync(path.join(MIGRATIONS, f), path.join(before, f));
   const room = demoRoom('lookout');
   const old = openDatabase(studio.folder, before, NOON);
-  old.transaction(() => { saveHome(old, room.home); for (const i of room.items) saveItem(old, { ...i, placeId: null, roomId: null, photoId: null }); insertRoom(old, room); })();
+  old.transaction(() => {
+    saveHome(old, room.home);
+    for (const i of room.items) saveItem(old, { ...i, placeId: null, roomId: null, photoId: null });
+    insertRoom(old, room);
+  })();
   const was = loadRoomFile(old, 'lookout')!;
   old.close();
   const db = openDatabase(studio.folder, steps, NOON);
   expect(loadRoomFile(db, 'lookout')).toEqual(was);
   expect(was.looks.flatMap((l) => l.dressings).length).toBeGreaterThan(1);
   const look = was.looks[0]!;
-  const leaf = { ...was, looks: [{ ...look, dressings: look.dressings.map((d) => (d.openingId === 'balcony-door' ? { ...d, mount: 'leaf' as const } : d)) }, ...was.looks.slice(1)] };
+  const leaf = {
+    ...was,
+    looks: [
+      {
+        ...look,
+        dressings: look.dressings.map((d) =>
+          d.openingId === 'balcony-door' ? { ...d, mount: 'leaf' as const } : d,
+        ),
+      },
+      ...was.looks.slice(1),
+    ],
+  };
   db.transaction(() => saveRoom(db, was, leaf))();
-  expect(loadRoomFile(db, 'lookout')!.looks[0]!.dressings.find((d) => d.openingId === 'balcony-door')!.mount).toBe('leaf');
+  expect(
+    loadRoomFile(db, 'lookout')!.looks[0]!.dressings.find((d) => d.openingId === 'balcony-door')!.mount,
+  ).toBe('leaf');
   expect(() => db.prepare("UPDATE dressing SET mount = 'floor'").run()).toThrow(/CHECK/);
   db.close();
 });
@@ -153,8 +204,18 @@ test('a studio of version 1 with all its rooms is carried over, and what undo ke
   expect(db.pragma('foreign_key_check')).toEqual([]);
   const room = loadRoomFile(db, 'r')!;
   expect(roomFileSchema.safeParse(room).error).toBeUndefined();
-  expect(room.openings[0]).toMatchObject({ id: 'o', opens: 'fixed', dropsMm: { left: 2000, middle: 2001, right: 2002 } });
-  expect([room.fittings.length, room.pieces[0]!.seat!.armHeightMm, room.looks[0]!.dressings.length, room.looks[0]!.hangings.length, room.looks[0]!.placements.length]).toEqual([0, 0, 1, 1, 0]);
+  expect(room.openings[0]).toMatchObject({
+    id: 'o',
+    opens: 'fixed',
+    dropsMm: { left: 2000, middle: 2001, right: 2002 },
+  });
+  expect([
+    room.fittings.length,
+    room.pieces[0]!.seat!.armHeightMm,
+    room.looks[0]!.dressings.length,
+    room.looks[0]!.hangings.length,
+    room.looks[0]!.placements.length,
+  ]).toEqual([0, 0, 1, 1, 0]);
   db.transaction(() => replay(db, nextEntry(db, 'r', 'undo')!, 'undo')).immediate();
   expect(loadRoomFile(db, 'r')!.looks[0]!.placements.map((p) => p.id)).toEqual(['x']);
   expect(loadRoomFile(db, 'r')!.fittings).toMatchObject([{ id: 'f', mantel: null }]);

@@ -24,35 +24,67 @@ const { studioDatabase } = await import('../../src/server/studio');
 const { dropUnusedPhotos } = await import('../../src/data/photoRepository');
 const { loadItem, loadItems } = await import('../../src/data/itemRepository');
 
-afterAll(() => { studioDatabase().close(); vi.unstubAllEnvs(); rmSync(folder, { recursive: true, force: true }); });
-beforeEach(async () => { const r = await restoreStudio(demoStudio()); if (!r.ok) throw new Error(JSON.stringify(r.issues)); });
+afterAll(() => {
+  studioDatabase().close();
+  vi.unstubAllEnvs();
+  rmSync(folder, { recursive: true, force: true });
+});
+beforeEach(async () => {
+  const r = await restoreStudio(demoStudio());
+  if (!r.ok) throw new Error(JSON.stringify(r.issues));
+});
 
 const all = (): Item[] => loadItems(studioDatabase());
 const one = (id: string): Item => loadItem(studioDatabase(), id)!;
-const steps = async (text: string, write: boolean) => { const got = []; for await (const s of importTable(text, 'in', write)) got.push(s); return got; };
-const red = (fields: Partial<Item> = {}) => newItem({ id: 'red', name: 'Red float', kind: 'object', widthMm: 100, heightMm: 100, colours: [{ l: 45, a: 50, b: 30, share: 1 }], ...fields });
+const steps = async (text: string, write: boolean) => {
+  const got = [];
+  for await (const s of importTable(text, 'in', write)) got.push(s);
+  return got;
+};
+const red = (fields: Partial<Item> = {}) =>
+  newItem({
+    id: 'red',
+    name: 'Red float',
+    kind: 'object',
+    widthMm: 100,
+    heightMm: 100,
+    colours: [{ l: 45, a: 50, b: 30, share: 1 }],
+    ...fields,
+  });
 
 test('things are put in as one act; one that cannot be refuses them all, with its path', () => {
   const before = all();
-  expect(stash.putItems([red(), red({ id: 'green', name: 'Green float' })])).toEqual({ ok: true, value: { ids: ['red', 'green'] } });
+  expect(stash.putItems([red(), red({ id: 'green', name: 'Green float' })])).toEqual({
+    ok: true,
+    value: { ids: ['red', 'green'] },
+  });
   expect(all().length).toBe(before.length + 2);
   expect(rooms.replayRoom(null, 'undo').ok).toBe(true);
   expect(all()).toEqual(before);
   rooms.replayRoom(null, 'redo');
   expect(one('green').name).toBe('Green float');
-  expect(stash.putItems([red({ id: 'x' }), { ...red({ id: 'y' }), widthMm: -1 }])).toMatchObject({ ok: false, issues: [{ path: [1, 'widthMm'] }] });
+  expect(stash.putItems([red({ id: 'x' }), { ...red({ id: 'y' }), widthMm: -1 }])).toMatchObject({
+    ok: false,
+    issues: [{ path: [1, 'widthMm'] }],
+  });
   expect(loadItem(studioDatabase(), 'x')).toBeUndefined();
 });
 
 test('a change to a thing that was changed meanwhile is refused, and what is there is given', () => {
   const before = one('moss-20');
   expect(stash.saveChangedItem(before, { ...before, count: 9 }).ok).toBe(true);
-  expect(stash.saveChangedItem(before, { ...before, count: 3 })).toMatchObject({ ok: false, issues: [{ code: 'stale', item: { id: 'moss-20', count: 9 } }] });
+  expect(stash.saveChangedItem(before, { ...before, count: 3 })).toMatchObject({
+    ok: false,
+    issues: [{ code: 'stale', item: { id: 'moss-20', count: 9 } }],
+  });
   expect(one('moss-20').count).toBe(9);
 });
 
 test('what a room speaks of is not taken out, and the rooms are named; the rest is, and comes back', () => {
-  expect(stash.removeItems(['sail-check-22'])).toMatchObject({ ok: false, issues: [{ code: 'in-use', name: 'Sail check', rooms: ['Long Room'] }] });
+  expect(stash.removeItems(['sail-check-22'])).toMatchObject({
+    ok: false,
+    issues: [{ code: 'in-use', name: 'Sail check', rooms: ['Long Room'] }],
+  });
   stash.putItems([red()]);
   expect(stash.removeItems(['red'])).toEqual({ ok: true, value: { count: 1 } });
   expect(loadItem(studioDatabase(), 'red')).toBeUndefined();
@@ -67,18 +99,39 @@ test('what arrives is owned, seen, and told apart from what was relied on; what 
   const seen = [{ ...relied, l: relied.l - 8, b: relied.b + 6 }];
   const answer = stash.itemArrived(ordered.id, seen);
   expect(answer).toMatchObject({ ok: true, value: { arrival: { same: false } } });
-  expect(one(ordered.id)).toMatchObject({ state: 'owned', seen: true, tagsOn: true, dueOn: null, relied: ordered.colours, colours: seen });
+  expect(one(ordered.id)).toMatchObject({
+    state: 'owned',
+    seen: true,
+    tagsOn: true,
+    dueOn: null,
+    relied: ordered.colours,
+    colours: seen,
+  });
   rooms.replayRoom(null, 'undo');
   expect(one(ordered.id)).toEqual(ordered);
 });
 
 test('the table that goes out comes in as the same stash; changes are shown before they are written, and undone in one', async () => {
   const csv = stashCsv();
-  expect((await steps(csv, false)).at(-1)).toMatchObject({ step: 'read', addedCount: 0, changedCount: 0, issueCount: 0, same: all().length });
+  expect((await steps(csv, false)).at(-1)).toMatchObject({
+    step: 'read',
+    addedCount: 0,
+    changedCount: 0,
+    issueCount: 0,
+    same: all().length,
+  });
   const before = all();
-  const table = 'id,name,kind,count,width,price\nmoss-20,Moss linen,cover,6,20 in,18.50\n,Net bag,basket,1,12 in,\n,Oar,object,one,60 in,\n';
+  const table =
+    'id,name,kind,count,width,price\nmoss-20,Moss linen,cover,6,20 in,18.50\n,Net bag,basket,1,12 in,\n,Oar,object,one,60 in,\n';
   const preview = await steps(table, false);
-  expect(preview.at(-1)).toMatchObject({ step: 'read', added: ['Net bag'], addedCount: 1, changedCount: 1, issueCount: 1, issues: [{ row: 4, column: 'count', came: 'one', code: 'not-a-number' }] });
+  expect(preview.at(-1)).toMatchObject({
+    step: 'read',
+    added: ['Net bag'],
+    addedCount: 1,
+    changedCount: 1,
+    issueCount: 1,
+    issues: [{ row: 4, column: 'count', came: 'one', code: 'not-a-number' }],
+  });
   expect(all()).toEqual(before);
   expect((await steps(table, true)).at(-1)).toEqual({ step: 'written', added: 1, changed: 1 });
   expect([one('moss-20').count, one('moss-20').price, all().length]).toEqual([6, 1850, before.length + 1]);
@@ -92,7 +145,11 @@ test('a table says how far it has come, whatever its marks between cells; withou
   expect(got.filter((s) => s.step === 'reading').map((s) => ('rows' in s ? s.rows : 0))).toEqual([250, 500]);
   expect(got.at(-1)).toEqual({ step: 'written', added: 600, changed: 0 });
   const before = all();
-  for (const text of ['', 'colour,size\nred,4', 'name,flavour\nA,B', 'name,kind\n']) expect((await steps(text, true)).some((s) => s.step === 'written'), text).toBe(false);
+  for (const text of ['', 'colour,size\nred,4', 'name,flavour\nA,B', 'name,kind\n'])
+    expect(
+      (await steps(text, true)).some((s) => s.step === 'written'),
+      text,
+    ).toBe(false);
   expect(all()).toEqual(before);
 });
 
@@ -103,10 +160,16 @@ test('what the looks need stands against what is there: inserts go with their co
   expect(check).toMatchObject({ need: 4, owned: 3, buy: 1, shop: { enough: true } });
   const inserts = season.filter((l) => l.itemId.startsWith('insert '));
   expect(inserts.length).toBeGreaterThan(3);
-  for (const l of season) expect([l.buy, l.buy === 0 && l.shop !== null], l.name).toEqual([Math.max(0, l.need - l.free - l.ordered), false]);
+  for (const l of season)
+    expect([l.buy, l.buy === 0 && l.shop !== null], l.name).toEqual([
+      Math.max(0, l.need - l.free - l.ordered),
+      false,
+    ]);
   // a second sofa of them in another look of the same room does not add up: a room wears one look at a time
   const file = rooms.exportRoom('long-room')!;
-  expect(stash.needLines({ roomId: 'long-room', lookId: file.looks[0]!.id }).every((l) => l.need > 0)).toBe(true);
+  expect(stash.needLines({ roomId: 'long-room', lookId: file.looks[0]!.id }).every((l) => l.need > 0)).toBe(
+    true,
+  );
   expect(stash.needLines({ roomId: 'long-room', lookId: 'none' })).toEqual([]);
 });
 
@@ -119,7 +182,10 @@ test('places say what they hold, whether it fits, and under which furniture of w
   expect(stash.placeRows().find((r) => r.place.id === box.place.id)!.under).toEqual([]);
   rooms.replayRoom(null, 'undo');
   expect(stash.placeRows().find((r) => r.place.id === box.place.id)!.under).toEqual(box.under);
-  expect(stash.putPlace({ ...box.place, widthMm: 0 })).toMatchObject({ ok: false, issues: [{ path: ['widthMm'] }] });
+  expect(stash.putPlace({ ...box.place, widthMm: 0 })).toMatchObject({
+    ok: false,
+    issues: [{ path: ['widthMm'] }],
+  });
   // taking a place away leaves its things, nowhere in particular
   expect(stash.dropPlace(box.place.id)).toBe(true);
   expect(all().some((i) => i.placeId === box.place.id)).toBe(false);
@@ -128,69 +194,148 @@ test('places say what they hold, whether it fits, and under which furniture of w
 test('the calendar holds each last day with its warnings, and each wait that has begun', () => {
   stash.putItems([red({ tagsOn: true, returnBy: '2026-12-31' })]);
   const text = calendar([7, 3]);
-  const event = text.split('BEGIN:VEVENT').find((e) => e.includes('return-red@rideau'))!.replace(/\r\n[ \t]/g, '');
+  const event = text
+    .split('BEGIN:VEVENT')
+    .find((e) => e.includes('return-red@rideau'))!
+    .replace(/\r\n[ \t]/g, '');
   expect(event).toContain('DTSTART;VALUE=DATE:20261231');
   expect(event.match(/BEGIN:VALARM/g)).toHaveLength(2);
   expect(event).toContain('TRIGGER:-P7D');
   const file = rooms.exportRoom('long-room')!;
-  rooms.changeRoom('long-room', rooms.roomState('long-room').revision, [{ do: 'putTask', task: { ...file.clear.tasks[0]!, id: 'dry', text: 'Rug dries', done: false, waitMinutes: 90, startedAt: '2026-11-25T22:45:00.000Z' } }]);
+  rooms.changeRoom('long-room', rooms.roomState('long-room').revision, [
+    {
+      do: 'putTask',
+      task: {
+        ...file.clear.tasks[0]!,
+        id: 'dry',
+        text: 'Rug dries',
+        done: false,
+        waitMinutes: 90,
+        startedAt: '2026-11-25T22:45:00.000Z',
+      },
+    },
+  ]);
   // an hour and a half later is the next day
-  expect(calendar([7]).replace(/\r\n[ \t]/g, '')).toMatch(/DTSTART:20261126T001500Z[\s\S]*Rug dries: the wait is over|Rug dries: the wait is over[\s\S]*DTSTART:20261126T001500Z/);
+  expect(calendar([7]).replace(/\r\n[ \t]/g, '')).toMatch(
+    /DTSTART:20261126T001500Z[\s\S]*Rug dries: the wait is over|Rug dries: the wait is over[\s\S]*DTSTART:20261126T001500Z/,
+  );
   stash.cutTags(['red']);
   expect(calendar([7])).not.toContain('return-red');
 });
 
 test('labels are printed on both papers, one a place', async () => {
   const places = stash.placeRows();
-  for (const [paper, size] of [['a4', [595, 842]], ['letter', [612, 792]]] as const) {
+  for (const [paper, size] of [
+    ['a4', [595, 842]],
+    ['letter', [612, 792]],
+  ] as const) {
     const doc = await PDFDocument.load(await labelsPdf(paper, null));
     expect(doc.getPageCount()).toBe(Math.ceil(places.length / (paper === 'a4' ? 8 : 6)));
     expect([doc.getPage(0).getWidth(), doc.getPage(0).getHeight()].map(Math.round)).toEqual(size);
   }
-  stash.putPlace({ ...places[0]!.place, name: 'Kist 北 — under the long, long window seat by the harbour door, second from the left' });
+  stash.putPlace({
+    ...places[0]!.place,
+    name: 'Kist 北 — under the long, long window seat by the harbour door, second from the left',
+  });
   expect((await PDFDocument.load(await labelsPdf('a4', places[0]!.place.id))).getPageCount()).toBe(1);
 });
 
 test('a photo that nothing speaks of any more goes, one that undo could bring back stays', async () => {
-  const photo = async (shade: number) => { const kept = await keepPhoto(await sharp({ create: { width: 40, height: 30, channels: 3, background: { r: shade, g: 90, b: 90 } } }).jpeg().toBuffer()); if (!kept.ok) throw new Error(JSON.stringify(kept.issues)); return kept.value.id; };
+  const photo = async (shade: number) => {
+    const kept = await keepPhoto(
+      await sharp({ create: { width: 40, height: 30, channels: 3, background: { r: shade, g: 90, b: 90 } } })
+        .jpeg()
+        .toBuffer(),
+    );
+    if (!kept.ok) throw new Error(JSON.stringify(kept.issues));
+    return kept.value.id;
+  };
   const [used, wasUsed, never] = [await photo(10), await photo(90), await photo(200)];
   stash.putItems([red({ photoId: used }), red({ id: 'green', photoId: wasUsed })]);
   stash.putItems([{ ...one('green'), photoId: null }]);
   expect(dropUnusedPhotos(studioDatabase())).toBe(1);
-  expect([used, wasUsed, never].map((id) => photoBytes(id, 'small') !== undefined)).toEqual([true, true, false]);
+  expect([used, wasUsed, never].map((id) => photoBytes(id, 'small') !== undefined)).toEqual([
+    true,
+    true,
+    false,
+  ]);
   rooms.replayRoom(null, 'undo');
   expect(photoBytes(one('green').photoId!, 'image')!.length).toBeGreaterThan(20);
 });
 
 test('a backup of version 2 is read: rods and groups as usual, and rules that became others are carried over', () => {
-  const old = JSON.parse(readFileSync(path.join(import.meta.dirname, '../fixtures/studio-version-2.json'), 'utf8')) as { rooms: { looks: { dressings: { id: string; landing: string }[] }[] }[] };
+  const old = JSON.parse(
+    readFileSync(path.join(import.meta.dirname, '../fixtures/studio-version-2.json'), 'utf8'),
+  ) as { rooms: { looks: { dressings: { id: string; landing: string }[] }[] }[] };
   const file = studioFileSchema.parse(upgradeStudioFile(old));
-  expect(file.rooms[0]!.looks.flatMap((l) => l.dressings.map((d) => [d.id, d.landing]))).toEqual(old.rooms[0]!.looks.flatMap((l) => l.dressings.map((d) => [d.id, d.landing])));
-  expect(file.rooms[0]!.looks.every((l) => l.groups.length === 0 && l.dressings.every((d) => d.mount === 'wall' && d.sheer === null) && l.hangings.every((h) => h.groupId === null))).toBe(true);
+  expect(file.rooms[0]!.looks.flatMap((l) => l.dressings.map((d) => [d.id, d.landing]))).toEqual(
+    old.rooms[0]!.looks.flatMap((l) => l.dressings.map((d) => [d.id, d.landing])),
+  );
+  expect(
+    file.rooms[0]!.looks.every(
+      (l) =>
+        l.groups.length === 0 &&
+        l.dressings.every((d) => d.mount === 'wall' && d.sheer === null) &&
+        l.hangings.every((h) => h.groupId === null),
+    ),
+  ).toBe(true);
   // an own take-down of pleats becomes the pin that gives it; centre brackets are no longer a rule
-  expect(file.rules).toEqual([{ ruleId: 'windows.pin', value: expect.closeTo(44.45 - 25.4, 6) }, { ruleId: 'walls.centre', value: 1480 }]);
+  expect(file.rules).toEqual([
+    { ruleId: 'windows.pin', value: expect.closeTo(44.45 - 25.4, 6) },
+    { ruleId: 'walls.centre', value: 1480 },
+  ]);
 });
 
 test('a backup of version 1 is read as the present one: nothing is lost, and nothing new is claimed', () => {
-  const old = JSON.parse(readFileSync(path.join(import.meta.dirname, '../fixtures/studio-version-1.json'), 'utf8')) as { items: { id: string; name: string }[]; rooms: { openings: { id: string; widthMm: number }[] }[] };
+  const old = JSON.parse(
+    readFileSync(path.join(import.meta.dirname, '../fixtures/studio-version-1.json'), 'utf8'),
+  ) as { items: { id: string; name: string }[]; rooms: { openings: { id: string; widthMm: number }[] }[] };
   const read = studioFileSchema.safeParse(upgradeStudioFile(old));
   expect(read.success, JSON.stringify(read.error?.issues.slice(0, 3))).toBe(true);
   const file = read.data!;
   expect(file.items.map((i) => i.name)).toEqual(old.items.map((i) => i.name));
-  expect(file.rooms.map((r) => r.openings.map((o) => o.widthMm))).toEqual(old.rooms.map((r) => r.openings.map((o) => o.widthMm)));
-  expect(file.rooms.every((r) => r.room.readings.length === 0 && r.clear.found.length === 0 && r.looks.every((l) => l.approvedWallIds.length === 0))).toBe(true);
+  expect(file.rooms.map((r) => r.openings.map((o) => o.widthMm))).toEqual(
+    old.rooms.map((r) => r.openings.map((o) => o.widthMm)),
+  );
+  expect(
+    file.rooms.every(
+      (r) =>
+        r.room.readings.length === 0 &&
+        r.clear.found.length === 0 &&
+        r.looks.every((l) => l.approvedWallIds.length === 0),
+    ),
+  ).toBe(true);
   // what is no such file is left to the schema
   for (const other of [null, 7, [], { rideauStudio: 4 }]) expect(upgradeStudioFile(other)).toBe(other);
 });
 
 test('a photo of a file comes in byte for byte; what is no WebP, or is cut, is refused, and what it carries besides is dropped', async () => {
-  const kept = await keepPhoto(await sharp({ create: { width: 90, height: 60, channels: 3, background: '#887766' } }).jpeg().toBuffer());
+  const kept = await keepPhoto(
+    await sharp({ create: { width: 90, height: 60, channels: 3, background: '#887766' } })
+      .jpeg()
+      .toBuffer(),
+  );
   if (!kept.ok) throw new Error('not kept');
   const file = { ...photosForFile([kept.value.id])[0]!, id: 'elsewhere' };
-  expect(await readPhotoFiles([file])).toMatchObject({ ok: true, value: [{ id: 'elsewhere', widthPx: 90, heightPx: 60, image: photoBytes(kept.value.id, 'image') }] });
+  expect(await readPhotoFiles([file])).toMatchObject({
+    ok: true,
+    value: [{ id: 'elsewhere', widthPx: 90, heightPx: 60, image: photoBytes(kept.value.id, 'image') }],
+  });
   const bytes = Buffer.from(file.webp, 'base64');
-  for (const came of [bytes.subarray(0, bytes.length - 20), Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), await sharp(bytes).png().toBuffer(), Buffer.alloc(40)]) expect(await readPhotoFiles([{ ...file, webp: came.toString('base64') }])).toMatchObject({ ok: false, issues: [{ path: ['photos', 0], code: 'not-a-picture' }] });
-  const telling = await sharp(bytes).withExif({ IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } }).webp().toBuffer();
+  for (const came of [
+    bytes.subarray(0, bytes.length - 20),
+    Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'),
+    await sharp(bytes).png().toBuffer(),
+    Buffer.alloc(40),
+  ])
+    expect(await readPhotoFiles([{ ...file, webp: came.toString('base64') }])).toMatchObject({
+      ok: false,
+      issues: [{ path: ['photos', 0], code: 'not-a-picture' }],
+    });
+  const telling = await sharp(bytes)
+    .withExif({ IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } })
+    .webp()
+    .toBuffer();
   expect((await sharp(telling).metadata()).exif).toBeDefined();
   const read = await readPhotoFiles([{ ...file, webp: telling.toString('base64') }]);
   expect(read.ok && (await sharp(read.value[0]!.image).metadata()).exif).toBeUndefined();

@@ -15,31 +15,56 @@ const { backupStudio, restoreStudio } = await import('../../src/server/studioFil
 const { findInStash } = await import('../../src/server/stash/findInStash');
 const { studioDatabase } = await import('../../src/server/studio');
 
-afterAll(() => { studioDatabase().close(); vi.unstubAllEnvs(); rmSync(folder, { recursive: true, force: true }); });
+afterAll(() => {
+  studioDatabase().close();
+  vi.unstubAllEnvs();
+  rmSync(folder, { recursive: true, force: true });
+});
 const empty = { rideauStudio: 1, name: 'My studio', rules: [], homes: [], items: [], rooms: [] };
-const fill = async (studio: unknown = demoStudio()) => { const r = await restoreStudio(studio); if (!r.ok) throw new Error(JSON.stringify(r.issues)); return r.value; };
-beforeEach(async () => { await fill(); });
+const fill = async (studio: unknown = demoStudio()) => {
+  const r = await restoreStudio(studio);
+  if (!r.ok) throw new Error(JSON.stringify(r.issues));
+  return r.value;
+};
+beforeEach(async () => {
+  await fill();
+});
 
 /** A room as its page gets it: inserts of a size and filling that it does not place itself told as one. */
 function summed(file: RoomFile): RoomFile {
-  const placed = new Set([...file.looks.flatMap((l) => l.placements.map((p) => p.itemId)), ...file.clear.found.map((f) => f.itemId)]);
+  const placed = new Set([
+    ...file.looks.flatMap((l) => l.placements.map((p) => p.itemId)),
+    ...file.clear.found.map((f) => f.itemId),
+  ]);
   const sums = new Map<string, number>();
   const items: RoomFile['items'] = [];
   for (const item of file.items) {
-    const key = item.kind === 'insert' && !placed.has(item.id) ? `${item.widthMm}/${item.heightMm}/${item.fill}/${item.state}` : null;
+    const key =
+      item.kind === 'insert' && !placed.has(item.id)
+        ? `${item.widthMm}/${item.heightMm}/${item.fill}/${item.state}`
+        : null;
     const at = key === null ? undefined : sums.get(key);
-    if (at === undefined) { if (key !== null) sums.set(key, items.length); items.push(item); } else items[at] = { ...items[at]!, count: Math.min(10_000, items[at]!.count + item.count) };
+    if (at === undefined) {
+      if (key !== null) sums.set(key, items.length);
+      items.push(item);
+    } else items[at] = { ...items[at]!, count: Math.min(10_000, items[at]!.count + item.count) };
   }
   return { ...file, items };
 }
 
 const revision = (id = 'long-room') => rooms.roomState(id).revision;
-const move = (by: number) => { const o = rooms.exportRoom('long-room')!.openings[0]!; return { do: 'putOpening' as const, opening: { ...o, sillMm: o.sillMm + by } }; };
+const move = (by: number) => {
+  const o = rooms.exportRoom('long-room')!.openings[0]!;
+  return { do: 'putOpening' as const, opening: { ...o, sillMm: o.sillMm + by } };
+};
 
 test('a change is kept with its revision, its label, and what undo would take', () => {
   const before = revision();
   const done = rooms.changeRoom('long-room', before, [move(1)]);
-  expect(done).toMatchObject({ ok: true, value: { revision: before + 1, undo: { code: 'putOpening', name: move(0).opening.name }, redo: null } });
+  expect(done).toMatchObject({
+    ok: true,
+    value: { revision: before + 1, undo: { code: 'putOpening', name: move(0).opening.name }, redo: null },
+  });
 });
 
 test('a change made from an older room is refused, and told what was done since', () => {
@@ -47,7 +72,10 @@ test('a change made from an older room is refused, and told what was done since'
   rooms.changeRoom('long-room', old, [move(1)]);
   const kept = rooms.exportRoom('long-room');
   const late = rooms.changeRoom('long-room', old, [move(5)]);
-  expect(late).toMatchObject({ ok: false, issues: [{ code: 'stale', revision: old + 1, since: [{ code: 'putOpening' }] }] });
+  expect(late).toMatchObject({
+    ok: false,
+    issues: [{ code: 'stale', revision: old + 1, since: [{ code: 'putOpening' }] }],
+  });
   expect(rooms.exportRoom('long-room')).toEqual(kept);
 });
 
@@ -55,7 +83,21 @@ test('a change that cannot be is refused whole; one that was so before does not 
   const file = rooms.exportRoom('long-room')!;
   const wide = { ...file.openings[0]!, widthMm: 90_000 };
   const refused = rooms.changeRoom('long-room', revision(), [move(1), { do: 'putOpening', opening: wide }]);
-  expect(refused).toMatchObject({ ok: false, issues: [{ code: 'refused', issues: expect.arrayContaining([expect.objectContaining({ path: ['openings', 0, 'widthMm'], code: 'wider-than-wall', message: expect.stringContaining('came 90000 mm') })]) }] });
+  expect(refused).toMatchObject({
+    ok: false,
+    issues: [
+      {
+        code: 'refused',
+        issues: expect.arrayContaining([
+          expect.objectContaining({
+            path: ['openings', 0, 'widthMm'],
+            code: 'wider-than-wall',
+            message: expect.stringContaining('came 90000 mm'),
+          }),
+        ]),
+      },
+    ],
+  });
   expect(rooms.exportRoom('long-room')).toEqual(file);
   expect(rooms.changeRoom('none', 0, [move(1)])).toEqual({ ok: false, issues: [{ code: 'not-found' }] });
 });
@@ -63,7 +105,32 @@ test('a change that cannot be is refused whole; one that was so before does not 
 test('a thing of the stash that the room did not use yet comes along', () => {
   const file = rooms.exportRoom('landing')!;
   const thing = demoStudio().items.find((i) => i.kind === 'cover' && !file.items.some((x) => x.id === i.id))!;
-  const withSeat = rooms.changeRoom('landing', revision('landing'), [{ do: 'putPiece', piece: piece({ id: 'bench', xMm: inches(40), yMm: inches(30), widthMm: inches(40), depthMm: inches(18), seat: { widthMm: inches(40), heightMm: inches(18), depthMm: inches(18), seats: 1, wantedSitters: 1, armHeightMm: 0, looseCushions: 0 } }) }, { do: 'putPlacement', lookId: file.looks[0]!.id, placement: placement({ itemId: thing.id, pieceId: 'bench' }) }]);
+  const withSeat = rooms.changeRoom('landing', revision('landing'), [
+    {
+      do: 'putPiece',
+      piece: piece({
+        id: 'bench',
+        xMm: inches(40),
+        yMm: inches(30),
+        widthMm: inches(40),
+        depthMm: inches(18),
+        seat: {
+          widthMm: inches(40),
+          heightMm: inches(18),
+          depthMm: inches(18),
+          seats: 1,
+          wantedSitters: 1,
+          armHeightMm: 0,
+          looseCushions: 0,
+        },
+      }),
+    },
+    {
+      do: 'putPlacement',
+      lookId: file.looks[0]!.id,
+      placement: placement({ itemId: thing.id, pieceId: 'bench' }),
+    },
+  ]);
   expect(withSeat.ok, JSON.stringify(withSeat)).toBe(true);
   expect(rooms.exportRoom('landing')!.items).toContainEqual(thing);
 });
@@ -71,7 +138,14 @@ test('a thing of the stash that the room did not use yet comes along', () => {
 test('inserts of one size and filling go to a page as one; those that the room places stay themselves', async () => {
   const studio = demoStudio();
   const insert = studio.items.find((i) => i.kind === 'insert')!;
-  await fill({ ...studio, items: [...studio.items, { ...insert, id: 'more', count: 3 }, { ...insert, id: 'ordered', count: 5, state: 'ordered' }] });
+  await fill({
+    ...studio,
+    items: [
+      ...studio.items,
+      { ...insert, id: 'more', count: 3 },
+      { ...insert, id: 'ordered', count: 5, state: 'ordered' },
+    ],
+  });
   const page = rooms.openRoom('long-room')!.file;
   expect(page).toEqual(summed(rooms.exportRoom('long-room')!));
   expect(page.items.find((i) => i.id === insert.id)!.count).toBe(insert.count + 3);
@@ -82,45 +156,87 @@ test('undo and redo answer with the room as it then is; nothing left to undo is 
   const start = rooms.exportRoom('long-room')!;
   rooms.changeRoom('long-room', revision(), [move(1)]);
   const moved = rooms.exportRoom('long-room')!;
-  expect(rooms.replayRoom('long-room', 'undo')).toMatchObject({ ok: true, value: { file: summed(start), label: { code: 'putOpening' }, undo: null } });
+  expect(rooms.replayRoom('long-room', 'undo')).toMatchObject({
+    ok: true,
+    value: { file: summed(start), label: { code: 'putOpening' }, undo: null },
+  });
   expect(rooms.replayRoom('long-room', 'undo')).toEqual({ ok: false, issues: [{ code: 'nothing-to-undo' }] });
-  expect(rooms.replayRoom('long-room', 'redo')).toMatchObject({ ok: true, value: { file: summed(moved), redo: null } });
+  expect(rooms.replayRoom('long-room', 'redo')).toMatchObject({
+    ok: true,
+    value: { file: summed(moved), redo: null },
+  });
 });
 
 test('a room file comes in under its own ids, and the same file again under new ones', async () => {
   const file = demoRoom('long-room');
   expect(rooms.removeRoom('long-room')).toBe(true);
   expect(rooms.removeRoom('long-room')).toBe(false);
-  const used = { ...file, items: file.items.filter((i) => i.kind === 'insert' || JSON.stringify([file.looks, file.clear]).includes(`"${i.id}"`)) };
+  const used = {
+    ...file,
+    items: file.items.filter(
+      (i) => i.kind === 'insert' || JSON.stringify([file.looks, file.clear]).includes(`"${i.id}"`),
+    ),
+  };
   expect(await rooms.importRoom(used)).toEqual({ ok: true, value: { id: 'long-room', notes: [] } });
   expect(rooms.exportRoom('long-room')).toEqual(used);
   const again = await rooms.importRoom(used);
-  expect(again).toMatchObject({ ok: true, value: { notes: [{ code: 'room-renumbered', from: 'long-room' }] } });
+  expect(again).toMatchObject({
+    ok: true,
+    value: { notes: [{ code: 'room-renumbered', from: 'long-room' }] },
+  });
 });
 
 test('a thing of the same id but another kind keeps its own place; a rule of the studio stays the studio’s', async () => {
-  const file = { ...bareRoom(), rules: [{ ruleId: 'measure.dropsApart', value: 60 }], pieces: [piece()], items: [item({ name: 'Theirs' })], looks: [{ ...bareRoom().looks[0]!, placements: [placement()] }] };
-  await fill({ ...empty, rules: [{ ruleId: 'measure.dropsApart', value: 40 }], items: [item({ name: 'Ours' })] });
+  const file = {
+    ...bareRoom(),
+    rules: [{ ruleId: 'measure.dropsApart', value: 60 }],
+    pieces: [piece()],
+    items: [item({ name: 'Theirs' })],
+    looks: [{ ...bareRoom().looks[0]!, placements: [placement()] }],
+  };
+  await fill({
+    ...empty,
+    rules: [{ ruleId: 'measure.dropsApart', value: 40 }],
+    items: [item({ name: 'Ours' })],
+  });
   const came = await rooms.importRoom(file);
   if (!came.ok) throw new Error(JSON.stringify(came.issues));
   const renamed = came.value.notes.find((n) => n.code === 'item-renumbered')!;
   expect(came.value.notes.map((n) => n.code).sort()).toEqual(['item-renumbered', 'rule-kept']);
   const kept = rooms.exportRoom(came.value.id)!;
-  expect([kept.items.map((i) => [i.id, i.name]), kept.looks[0]!.placements[0]!.itemId, kept.rules]).toEqual([[[(renamed as { to: string }).to, 'Theirs']], (renamed as { to: string }).to, [{ ruleId: 'measure.dropsApart', value: 40 }]]);
+  expect([kept.items.map((i) => [i.id, i.name]), kept.looks[0]!.placements[0]!.itemId, kept.rules]).toEqual([
+    [[(renamed as { to: string }).to, 'Theirs']],
+    (renamed as { to: string }).to,
+    [{ ruleId: 'measure.dropsApart', value: 40 }],
+  ]);
   expect(backupStudio().items.map((i) => i.name)).toEqual(['Ours', 'Theirs']);
 });
 
 test('foreign, newer and unsound room files are refused with where and why, and change nothing', async () => {
   const before = backupStudio();
   const file = rooms.exportRoom('long-room')!;
-  const codes = async (input: unknown) => { const r = await rooms.importRoom(input); return r.ok ? [] : r.issues.map((i) => [i.path.join('.'), i.code]); };
+  const codes = async (input: unknown) => {
+    const r = await rooms.importRoom(input);
+    return r.ok ? [] : r.issues.map((i) => [i.path.join('.'), i.code]);
+  };
   expect(await codes({ cats: 3 })).toEqual([['rideau', 'not-a-room-file']]);
   expect(await codes(null)).toEqual([['rideau', 'not-a-room-file']]);
   expect(await codes({ ...file, rideau: 4 })).toEqual([['rideau', 'newer-version']]);
   expect(await codes({ ...file, extra: 1 })).toEqual([['', 'unknown-field']]);
-  expect(await codes({ ...file, looks: [{ ...file.looks[0], placements: [placement({ itemId: 'ghost', pieceId: file.pieces[0]!.id })] }] })).toEqual([['looks.0.placements.0.itemId', 'not-found']]);
-  expect(await codes({ ...file, rules: [{ ruleId: 'no.such', value: 1 }] })).toEqual([['rules.0', 'rule-refused']]);
-  expect((await codes({ ...file, openings: [...file.openings, file.openings[0]] })).map(([, c]) => c)).toContain('same-id');
+  expect(
+    await codes({
+      ...file,
+      looks: [
+        { ...file.looks[0], placements: [placement({ itemId: 'ghost', pieceId: file.pieces[0]!.id })] },
+      ],
+    }),
+  ).toEqual([['looks.0.placements.0.itemId', 'not-found']]);
+  expect(await codes({ ...file, rules: [{ ruleId: 'no.such', value: 1 }] })).toEqual([
+    ['rules.0', 'rule-refused'],
+  ]);
+  expect(
+    (await codes({ ...file, openings: [...file.openings, file.openings[0]] })).map(([, c]) => c),
+  ).toContain('same-id');
   expect(backupStudio()).toEqual(before);
 });
 
@@ -130,14 +246,31 @@ test('a room begun in a home of the studio joins it; one begun in none brings it
   expect(homes()).toEqual(demoStudio().homes.map((h) => h.name));
   await rooms.beginRoom({ ...bareRoom(), room: { ...bareRoom().room, id: 'b' } }, null);
   expect(homes()).toEqual([...demoStudio().homes.map((h) => h.name), 'Home']);
-  expect(rooms.homePage(2)).toMatchObject({ others: [{ name: 'Long Room' }, { name: 'Harbour Bedroom' }, { name: 'Landing', homeName: 'Sail Loft' }, { name: 'Lookout' }], items: demoStudio().items.length });
+  expect(rooms.homePage(2)).toMatchObject({
+    others: [
+      { name: 'Long Room' },
+      { name: 'Harbour Bedroom' },
+      { name: 'Landing', homeName: 'Sail Loft' },
+      { name: 'Lookout' },
+    ],
+    items: demoStudio().items.length,
+  });
 });
 
 test('a backup restores to the same studio and keeps a copy of what was; a damaged one changes nothing', async () => {
   const before = backupStudio();
   rooms.removeRoom('landing');
   const without = backupStudio();
-  for (const [bad, path] of [[{ ...before, homes: [] }, 'rooms.0.homeId'], [{ ...before, rooms: [before.rooms[0], before.rooms[0]] }, 'rooms.1.room.id'], [{ ...before, rooms: [{ ...before.rooms[0], openings: [opening({ wallId: 'ghost' })] }] }, 'rooms.0.openings.0.wallId'], [{}, 'rideauStudio'], [{ ...before, items: [{ id: 1 }] }, 'items.0.id']] as const) {
+  for (const [bad, path] of [
+    [{ ...before, homes: [] }, 'rooms.0.homeId'],
+    [{ ...before, rooms: [before.rooms[0], before.rooms[0]] }, 'rooms.1.room.id'],
+    [
+      { ...before, rooms: [{ ...before.rooms[0], openings: [opening({ wallId: 'ghost' })] }] },
+      'rooms.0.openings.0.wallId',
+    ],
+    [{}, 'rideauStudio'],
+    [{ ...before, items: [{ id: 1 }] }, 'items.0.id'],
+  ] as const) {
     const r = await restoreStudio(bad);
     expect(r.ok ? 'restored' : r.issues[0]!.path.join('.')).toBe(path);
     expect(backupStudio()).toEqual(without);
@@ -151,9 +284,20 @@ test('home cards say what is next; the plan of no such look is not made', () => 
   const page = rooms.homePage(20);
   expect(page.rooms.map((r) => r.name)).toEqual(['Long Room', 'Harbour Bedroom', 'Landing', 'Lookout']);
   const card = page.rooms[0]!;
-  expect(Object.keys(card.stages)).toEqual(['measure', 'clear', 'colour', 'windows', 'walls', 'seats', 'fitting']);
+  expect(Object.keys(card.stages)).toEqual([
+    'measure',
+    'clear',
+    'colour',
+    'windows',
+    'walls',
+    'seats',
+    'fitting',
+  ]);
   expect(card.open).toBeGreaterThan(0);
-  expect(rooms.planRoom('long-room', 'none')).toMatchObject({ ok: false, issues: [{ code: 'no-such-look', looks: ['as-found', 'early-summer', 'early-summer-blue'] }] });
+  expect(rooms.planRoom('long-room', 'none')).toMatchObject({
+    ok: false,
+    issues: [{ code: 'no-such-look', looks: ['as-found', 'early-summer', 'early-summer-blue'] }],
+  });
   expect(rooms.planRoom('none', null)).toMatchObject({ ok: false, issues: [{ code: 'not-found' }] });
 });
 
@@ -164,7 +308,12 @@ test('a home card is kept, and follows what is changed in its room, its home and
   const file = rooms.exportRoom('long-room')!;
   const worn = file.looks.find((l) => l.season !== null)!;
   const item = file.items.find((i) => i.id === worn.placements[0]!.itemId)!;
-  const changes: Change[] = [{ do: 'putItem', item: { ...item, colours: [{ l: 20, a: 60, b: -60, share: 1 }] } }, { do: 'setRoom', room: { ...file.room, name: 'Longer Room' } }, { do: 'setHome', home: { ...file.home, name: 'Net Loft' } }, { do: 'removePlacement', lookId: worn.id, id: worn.placements[0]!.id }];
+  const changes: Change[] = [
+    { do: 'putItem', item: { ...item, colours: [{ l: 20, a: 60, b: -60, share: 1 }] } },
+    { do: 'setRoom', room: { ...file.room, name: 'Longer Room' } },
+    { do: 'setHome', home: { ...file.home, name: 'Net Loft' } },
+    { do: 'removePlacement', lookId: worn.id, id: worn.placements[0]!.id },
+  ];
   for (const change of changes) {
     const before = card('long-room');
     expect(rooms.changeRoom('long-room', rooms.openRoom('long-room')!.revision, [change]).ok).toBe(true);
@@ -177,32 +326,51 @@ test('a home card is kept, and follows what is changed in its room, its home and
 test('inserts that are owned are not bought: the plan counts those of the stash', () => {
   const plan = rooms.planRoom('long-room', 'early-summer');
   if (!plan.ok) throw new Error('no plan');
-  const owned = (w: number, fill: string) => demoStudio().items.find((i) => i.kind === 'insert' && Math.abs(i.widthMm - inches(w)) < 1 && Math.abs(i.heightMm - inches(w)) < 1 && i.fill === fill)!.count;
-  const need = plan.value.sheet.inserts.find((i) => i.fill === 'feather' && Math.abs(i.widthMm - inches(24)) < 1)!;
-  expect([need.have, need.buy]).toEqual([owned(24, 'feather'), Math.max(0, need.need - owned(24, 'feather'))]);
-  expect(plan.value.sheet.inserts).toEqual(planLook(demoRoom('long-room'), { lookId: 'early-summer' }).sheet.inserts);
+  const owned = (w: number, fill: string) =>
+    demoStudio().items.find(
+      (i) =>
+        i.kind === 'insert' &&
+        Math.abs(i.widthMm - inches(w)) < 1 &&
+        Math.abs(i.heightMm - inches(w)) < 1 &&
+        i.fill === fill,
+    )!.count;
+  const need = plan.value.sheet.inserts.find(
+    (i) => i.fill === 'feather' && Math.abs(i.widthMm - inches(24)) < 1,
+  )!;
+  expect([need.have, need.buy]).toEqual([
+    owned(24, 'feather'),
+    Math.max(0, need.need - owned(24, 'feather')),
+  ]);
+  expect(plan.value.sheet.inserts).toEqual(
+    planLook(demoRoom('long-room'), { lookId: 'early-summer' }).sheet.inserts,
+  );
 });
 
 test('the fitting sheet as PDF holds every page, on both papers, for every room and look, in every unit', async () => {
   const { sheetPdf } = await import('../../src/server/sheets/pdf');
   const { PDFDocument } = await import('pdf-lib');
-  for (const { room, looks } of demoStudio().rooms) for (const paper of ['a4', 'letter'] as const) {
-    const made = (await sheetPdf(room.id, looks[looks.length - 1]!.id, paper))!;
-    expect(made.name).toBe(`${room.name}, ${looks[looks.length - 1]!.name}.pdf`);
-    expect((await PDFDocument.load(made.bytes)).getPageCount()).toBeGreaterThan(0);
-  }
+  for (const { room, looks } of demoStudio().rooms)
+    for (const paper of ['a4', 'letter'] as const) {
+      const made = (await sheetPdf(room.id, looks[looks.length - 1]!.id, paper))!;
+      expect(made.name).toBe(`${room.name}, ${looks[looks.length - 1]!.name}.pdf`);
+      expect((await PDFDocument.load(made.bytes)).getPageCount()).toBeGreaterThan(0);
+    }
   expect(await sheetPdf('none', null, 'a4')).toBeUndefined();
 });
 
 test('the fitting sheet as CSV has a row for each mark and each thing to buy, and writes no formula', async () => {
   const { sheetCsv } = await import('../../src/server/sheets/csv');
-  rooms.changeRoom('long-room', revision(), [{ do: 'putOpening', opening: { ...move(0).opening, name: '=cmd()' } }]);
+  rooms.changeRoom('long-room', revision(), [
+    { do: 'putOpening', opening: { ...move(0).opening, name: '=cmd()' } },
+  ]);
   const plan = rooms.planRoom('long-room', 'early-summer');
   const made = (await sheetCsv('long-room', 'early-summer'))!;
   const lines = made.text.trim().split('\r\n');
   if (!plan.ok) throw new Error('no plan');
   const { steps, buy } = plan.value.sheet;
-  expect(lines.length).toBe(1 + steps.reduce((n, s) => n + (s.kind === 'curtain' ? 1 : Math.max(1, s.marks.length)), 0) + buy.length);
+  expect(lines.length).toBe(
+    1 + steps.reduce((n, s) => n + (s.kind === 'curtain' ? 1 : Math.max(1, s.marks.length)), 0) + buy.length,
+  );
   expect(made.text).not.toMatch(/(^|,)"?=/m);
   expect(await sheetCsv('none', null)).toBeUndefined();
 });
@@ -216,6 +384,13 @@ test('the stash says where else a thing is in use', () => {
 
 test('an empty studio has no cards, no homes and nothing to undo', async () => {
   await fill(empty);
-  expect(rooms.homePage(20)).toEqual({ studio: 'My studio', rooms: [], others: [], items: 0, homes: [], undo: null });
+  expect(rooms.homePage(20)).toEqual({
+    studio: 'My studio',
+    rooms: [],
+    others: [],
+    items: 0,
+    homes: [],
+    undo: null,
+  });
   expect(rooms.replayRoom(null, 'undo').ok).toBe(false);
 });
