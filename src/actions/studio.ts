@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { Result } from '../core/base/result';
 import type { RoomFile } from '../core/model/types';
 import type { DoorIssue } from '../server/issues';
-import { beginRoom } from '../server/rooms';
+import { beginRoom } from '../server/importRoom';
 
 /**
  * Begins a room from a file made in the browser (a new outline, or a quick answer that is kept), in a home

@@ -1,5 +1,5 @@
 import { HomeScreen } from '@/features/home/HomeScreen';
-import { homePage } from '@/server/rooms';
+import { homePage } from '@/server/homePage';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,14 +1,14 @@
 import type { StoragePlace } from '../core/model/types';
-import { placeToRow, rowToPlace } from './mappings';
+import { PLACE_ROWS } from './codecs';
 import { deleteRow, insertRow, statement, updateRow, type Row, type StudioDatabase } from './rows';
 import { TABLES } from './tables';
 
 export const loadPlaces = (db: StudioDatabase): StoragePlace[] =>
-  (statement(db, 'SELECT * FROM storage_place ORDER BY seq').all() as Row[]).map(rowToPlace);
+  (statement(db, 'SELECT * FROM storage_place ORDER BY seq').all() as Row[]).map(PLACE_ROWS.fromRow);
 
 export function savePlace(db: StudioDatabase, place: StoragePlace): void {
   const known = statement(db, 'SELECT 1 FROM storage_place WHERE id = ?').get(place.id) !== undefined;
-  (known ? updateRow : insertRow)(db, TABLES.storagePlace, placeToRow(place));
+  (known ? updateRow : insertRow)(db, TABLES.storagePlace, PLACE_ROWS.toRow(place));
 }
 
 /** Removes a place; what was kept in it is then kept nowhere in particular. */

@@ -4,6 +4,9 @@ export type StudioDatabase = Database.Database;
 export type Value = string | number | null;
 export type Row = Record<string, Value>;
 
+/** A field's name as a column's. */
+export const snake = (field: string): string => field.replace(/[A-Z]/g, (c) => `_${c.toLowerCase()}`);
+
 /** A table as the repositories write it: its key columns, in order. */
 export type Table = { readonly name: string; readonly key: readonly string[] };
 

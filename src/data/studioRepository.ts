@@ -2,8 +2,10 @@ import { STUDIO_FILE_VERSION } from '../core/model/schema';
 import type { StudioFile } from '../core/model/types';
 import { loadItems } from './itemRepository';
 import { loadPlaces, savePlace } from './placeRepository';
-import { homeToRow, itemToRow, ruleToRow } from './mappings';
-import { bumpRevision, insertRoom, loadHomes, loadRoom, loadRoomIds, loadRules } from './roomRepository';
+import { HOME_ROWS, ITEM_ROWS, RULE_ROWS } from './codecs';
+import { loadHomes } from './homeRepository';
+import { loadRules } from './ownRuleRepository';
+import { bumpRevision, insertRoom, loadRoom, loadRoomIds } from './roomRepository';
 import { insertRow, statement, type StudioDatabase } from './rows';
 import { ALL_TABLES, TABLES } from './tables';
 
@@ -19,7 +21,7 @@ export const loadStudio = (db: StudioDatabase): StudioFile =>
     homes: loadHomes(db),
     places: loadPlaces(db),
     items: loadItems(db),
-    rooms: loadRoomIds(db).map((id) => loadRoom(db, id)!),
+    rooms: loadRoomIds(db).flatMap((id) => loadRoom(db, id) ?? []),
   }))();
 
 /**
@@ -30,10 +32,10 @@ export function replaceStudio(db: StudioDatabase, studio: StudioFile, now: strin
   db.exec('DELETE FROM journal_entry');
   for (const table of [...ALL_TABLES].reverse()) statement(db, `DELETE FROM ${table.name}`).run();
   statement(db, 'UPDATE studio SET name = ?').run(studio.name);
-  for (const rule of studio.rules) insertRow(db, TABLES.ownRule, ruleToRow(rule));
-  for (const home of studio.homes) insertRow(db, TABLES.home, homeToRow(home));
+  for (const rule of studio.rules) insertRow(db, TABLES.ownRule, RULE_ROWS.toRow(rule));
+  for (const home of studio.homes) insertRow(db, TABLES.home, HOME_ROWS.toRow(home));
   for (const place of studio.places) savePlace(db, place);
-  for (const item of studio.items) insertRow(db, TABLES.item, itemToRow(item));
+  for (const item of studio.items) insertRow(db, TABLES.item, ITEM_ROWS.toRow(item));
   for (const { homeId, ...room } of studio.rooms) {
     insertRoom(db, { ...room, home: { id: homeId } });
     bumpRevision(db, room.room.id, now);

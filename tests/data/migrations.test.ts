@@ -6,7 +6,8 @@ import { CannotMigrate, migrate, readMigrations } from '../../src/data/migrate';
 import { DATABASE_FILE, openDatabase } from '../../src/data/open';
 import { roomFileSchema } from '../../src/core/model/schema';
 import { nextEntry, replay } from '../../src/data/journal';
-import { insertRoom, loadRoomFile, saveHome, saveRoom } from '../../src/data/roomRepository';
+import { saveHome } from '../../src/data/homeRepository';
+import { insertRoom, loadRoom, loadRoomFile, saveRoom } from '../../src/data/roomRepository';
 import { saveItem } from '../../src/data/itemRepository';
 import { ALL_TABLES } from '../../src/data/tables';
 import { MIGRATIONS, NOON, scratchStudio } from '../helpers/database';
@@ -149,10 +150,11 @@ test('a studio with dressed windows from before curtains on leaves keeps every o
     for (const i of room.items) saveItem(old, { ...i, placeId: null, roomId: null, photoId: null });
     insertRoom(old, room);
   })();
-  const was = loadRoomFile(old, 'lookout')!;
+  const body = loadRoom(old, 'lookout');
   old.close();
   const db = openDatabase(studio.folder, steps, NOON);
-  expect(loadRoomFile(db, 'lookout')).toEqual(was);
+  expect(loadRoom(db, 'lookout')).toEqual(body);
+  const was = loadRoomFile(db, 'lookout')!;
   expect(was.looks.flatMap((l) => l.dressings).length).toBeGreaterThan(1);
   const look = was.looks[0]!;
   const leaf = {

@@ -3,21 +3,18 @@ import fc from 'fast-check';
 import type { RoomFile, StudioFile } from '../../src/core/model/types';
 import { applyChange, type Change } from '../../src/core/model/change';
 import { countItems, findItems, itemsByIds, saveItem, usedElsewhere } from '../../src/data/itemRepository';
+import { dropEmptyHomes, loadHomes, saveHome } from '../../src/data/homeRepository';
+import { loadRules, saveRules } from '../../src/data/ownRuleRepository';
 import { savePlace } from '../../src/data/placeRepository';
 import { inEntry, JournalConflict, lastEntries, nextEntry, replay } from '../../src/data/journal';
 import {
   bumpRevision,
   deleteRoom,
-  dropEmptyHomes,
   insertRoom,
-  loadHomes,
   loadRevision,
   loadRoomFile,
   loadRoomHeads,
-  loadRules,
-  saveHome,
   saveRoom,
-  saveRules,
 } from '../../src/data/roomRepository';
 import { insertRow, saveRows, statement, type StudioDatabase } from '../../src/data/rows';
 import { loadStudio, replaceStudio, studioName } from '../../src/data/studioRepository';

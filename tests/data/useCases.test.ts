@@ -11,6 +11,8 @@ import { bareRoom, demoRoom, demoStudio, item, opening, piece, placement } from 
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
 vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
+const imports = await import('../../src/server/importRoom');
+const home = await import('../../src/server/homePage');
 const { backupStudio, restoreStudio } = await import('../../src/server/studioFile');
 const { findInStash } = await import('../../src/server/stash/findInStash');
 const { studioDatabase } = await import('../../src/server/studio');
@@ -177,9 +179,9 @@ test('a room file comes in under its own ids, and the same file again under new 
       (i) => i.kind === 'insert' || JSON.stringify([file.looks, file.clear]).includes(`"${i.id}"`),
     ),
   };
-  expect(await rooms.importRoom(used)).toEqual({ ok: true, value: { id: 'long-room', notes: [] } });
+  expect(await imports.importRoom(used)).toEqual({ ok: true, value: { id: 'long-room', notes: [] } });
   expect(rooms.exportRoom('long-room')).toEqual(used);
-  const again = await rooms.importRoom(used);
+  const again = await imports.importRoom(used);
   expect(again).toMatchObject({
     ok: true,
     value: { notes: [{ code: 'room-renumbered', from: 'long-room' }] },
@@ -199,7 +201,7 @@ test('a thing of the same id but another kind keeps its own place; a rule of the
     rules: [{ ruleId: 'measure.dropsApart', value: 40 }],
     items: [item({ name: 'Ours' })],
   });
-  const came = await rooms.importRoom(file);
+  const came = await imports.importRoom(file);
   if (!came.ok) throw new Error(JSON.stringify(came.issues));
   const renamed = came.value.notes.find((n) => n.code === 'item-renumbered')!;
   expect(came.value.notes.map((n) => n.code).sort()).toEqual(['item-renumbered', 'rule-kept']);
@@ -216,7 +218,7 @@ test('foreign, newer and unsound room files are refused with where and why, and 
   const before = backupStudio();
   const file = rooms.exportRoom('long-room')!;
   const codes = async (input: unknown) => {
-    const r = await rooms.importRoom(input);
+    const r = await imports.importRoom(input);
     return r.ok ? [] : r.issues.map((i) => [i.path.join('.'), i.code]);
   };
   expect(await codes({ cats: 3 })).toEqual([['rideau', 'not-a-room-file']]);
@@ -241,12 +243,15 @@ test('foreign, newer and unsound room files are refused with where and why, and 
 });
 
 test('a room begun in a home of the studio joins it; one begun in none brings its own', async () => {
-  const homes = () => rooms.homePage(20).homes.map((h) => h.name);
-  await rooms.beginRoom({ ...bareRoom(), room: { ...bareRoom().room, id: 'a' } }, demoStudio().homes[0]!.id);
+  const homes = () => home.homePage(20).homes.map((h) => h.name);
+  await imports.beginRoom(
+    { ...bareRoom(), room: { ...bareRoom().room, id: 'a' } },
+    demoStudio().homes[0]!.id,
+  );
   expect(homes()).toEqual(demoStudio().homes.map((h) => h.name));
-  await rooms.beginRoom({ ...bareRoom(), room: { ...bareRoom().room, id: 'b' } }, null);
+  await imports.beginRoom({ ...bareRoom(), room: { ...bareRoom().room, id: 'b' } }, null);
   expect(homes()).toEqual([...demoStudio().homes.map((h) => h.name), 'Home']);
-  expect(rooms.homePage(2)).toMatchObject({
+  expect(home.homePage(2)).toMatchObject({
     others: [
       { name: 'Long Room' },
       { name: 'Harbour Bedroom' },
@@ -281,7 +286,7 @@ test('a backup restores to the same studio and keeps a copy of what was; a damag
 });
 
 test('home cards say what is next; the plan of no such look is not made', () => {
-  const page = rooms.homePage(20);
+  const page = home.homePage(20);
   expect(page.rooms.map((r) => r.name)).toEqual(['Long Room', 'Harbour Bedroom', 'Landing', 'Lookout']);
   const card = page.rooms[0]!;
   expect(Object.keys(card.stages)).toEqual([
@@ -302,7 +307,7 @@ test('home cards say what is next; the plan of no such look is not made', () => 
 });
 
 test('a home card is kept, and follows what is changed in its room, its home and the stash', () => {
-  const card = (id: string) => rooms.homePage(20).rooms.find((r) => r.id === id)!;
+  const card = (id: string) => home.homePage(20).rooms.find((r) => r.id === id)!;
   const [first, other] = [card('long-room'), card('landing')];
   expect(card('long-room')).toBe(first);
   const file = rooms.exportRoom('long-room')!;
@@ -384,7 +389,7 @@ test('the stash says where else a thing is in use', () => {
 
 test('an empty studio has no cards, no homes and nothing to undo', async () => {
   await fill(empty);
-  expect(rooms.homePage(20)).toEqual({
+  expect(home.homePage(20)).toEqual({
     studio: 'My studio',
     rooms: [],
     others: [],

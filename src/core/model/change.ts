@@ -1,215 +1,114 @@
-import type {
-  Dressing,
-  Fitting,
-  Found,
-  Irritation,
-  Reading,
-  Task,
-  Hanging,
-  HangingGroup,
-  Home,
-  Item,
-  Look,
-  Opening,
-  Piece,
-  Placement,
-  Room,
-  RoomFile,
-} from './types';
 import type { OwnRule } from '../rules/book';
+import {
+  NOUN_NAMES,
+  NOUNS,
+  afterRemoval,
+  editNoun,
+  emptyLists,
+  type AnyRow,
+  type LookHead,
+  type LookNoun,
+  type NounName,
+  type Nouns,
+} from './nouns';
+import type { Home, Item, Look, Reading, Room, RoomFile } from './types';
 
-/**
- * One act of a person on a room. The same pure function carries it out in the browser (at once) and on the
- * server (for keeps).
- */
-export type Change =
+export { headOfLook, type LookHead } from './nouns';
+
+type InLook<N> = N extends LookNoun ? { lookId: string } : unknown;
+type PutNoun<N extends NounName> = { do: `put${Capitalize<N>}` } & InLook<N> & { [K in N]: Nouns[K] };
+type RemoveNoun<N extends NounName> = { do: `remove${Capitalize<N>}`; id: string } & InLook<N>;
+type NounChange = { [N in NounName]: PutNoun<N> | RemoveNoun<N> }[NounName];
+
+/** Changes that are not a row of a list put or removed. */
+export type OtherChange =
   | { do: 'setRoom'; room: Room }
   | { do: 'setHome'; home: Home }
-  | { do: 'putOpening'; opening: Opening }
-  | { do: 'removeOpening'; id: string }
-  | { do: 'putFitting'; fitting: Fitting }
-  | { do: 'removeFitting'; id: string }
-  | { do: 'putPiece'; piece: Piece }
-  | { do: 'removePiece'; id: string }
   | { do: 'putItem'; item: Item }
   | { do: 'moveItem'; id: string; to: ItemMove }
   | { do: 'putLook'; look: LookHead }
   | { do: 'copyLook'; from: string; id: string; name: string }
   | { do: 'removeLook'; id: string }
-  | { do: 'putDressing'; lookId: string; dressing: Dressing }
-  | { do: 'removeDressing'; lookId: string; id: string }
-  | { do: 'putHanging'; lookId: string; hanging: Hanging }
-  | { do: 'removeHanging'; lookId: string; id: string }
-  | { do: 'putGroup'; lookId: string; group: HangingGroup }
-  | { do: 'removeGroup'; lookId: string; id: string }
-  | { do: 'putPlacement'; lookId: string; placement: Placement }
-  | { do: 'removePlacement'; lookId: string; id: string }
   | { do: 'markReadings'; readings: Reading[] }
-  | { do: 'putFound'; found: Found }
-  | { do: 'removeFound'; id: string }
-  | { do: 'putIrritation'; irritation: Irritation }
-  | { do: 'removeIrritation'; id: string }
-  | { do: 'putTask'; task: Task }
-  | { do: 'removeTask'; id: string }
   | { do: 'putBeforePhoto'; photoId: string; wallId: string | null }
   | { do: 'removeBeforePhoto'; photoId: string }
   | { do: 'setRule'; rule: OwnRule }
   | { do: 'dropRule'; ruleId: string };
 
-/** Where a thing now is, and whether it still is; what is left out stays as it was. */
-export type ItemMove = Partial<Pick<Item, 'placeId' | 'roomId' | 'state' | 'tagsOn'>>;
-export type LookHead = Omit<Look, 'dressings' | 'hangings' | 'groups' | 'placements'>;
+/**
+ * One act of a person on a room. The same pure function applies it in the browser (at once) and on the server
+ * (for good).
+ */
+export type Change = NounChange | OtherChange;
 export type ChangeKind = Change['do'];
 
-type WithId = { id: string };
-const put = <T extends WithId>(rows: readonly T[], row: T): T[] =>
-  rows.some((r) => r.id === row.id) ? rows.map((r) => (r.id === row.id ? row : r)) : [...rows, row];
-/**
- * A reading is kept only while there is something to say of it: that it is a guess, or that a second one
- * differs.
- */
-const withReadings = (file: RoomFile, marks: readonly Reading[]): RoomFile => {
-  const same = (a: Reading, b: Reading) => a.about === b.about && a.field === b.field;
-  const readings = [
-    ...file.room.readings.filter((r) => !marks.some((m) => same(m, r))),
-    ...marks.filter((m) => m.guess || m.secondMm !== null),
-  ];
-  return { ...file, room: { ...file.room, readings } };
-};
-const forget = (file: RoomFile, about: string): RoomFile =>
-  file.room.readings.some((r) => r.about === about)
-    ? { ...file, room: { ...file.room, readings: file.room.readings.filter((r) => r.about !== about) } }
-    : file;
-const without = <T extends WithId>(rows: readonly T[], id: string): T[] => rows.filter((r) => r.id !== id);
+/** Where an item now is, and whether it still is; what is left out stays as it was. */
+export type ItemMove = Partial<Pick<Item, 'placeId' | 'roomId' | 'state' | 'tagsOn'>>;
 
-/**
- * The room file with the change carried out; the file given is not touched. What hung on a removed thing goes
- * with it.
- */
+/** A change of a noun's list as code that works on all nouns sees it. */
+export type ListChange = { noun: NounName; lookId: string | undefined } & (
+  { verb: 'put'; row: AnyRow } | { verb: 'remove'; id: string }
+);
+
+const capital = (noun: string): string => noun.charAt(0).toUpperCase() + noun.slice(1);
+export const putKind = (noun: NounName) => `put${capital(noun)}` as NounChange['do'];
+export const removeKind = (noun: NounName) => `remove${capital(noun)}` as NounChange['do'];
+const NOUN_OF_PUT = new Map<string, NounName>(NOUN_NAMES.map((noun) => [putKind(noun), noun]));
+const NOUN_OF_REMOVE = new Map<string, NounName>(NOUN_NAMES.map((noun) => [removeKind(noun), noun]));
+
+/** The change of a list that this is; undefined for any other change. */
+export function listChange(change: Change): ListChange | undefined {
+  const lookId = 'lookId' in change ? change.lookId : undefined;
+  const put = NOUN_OF_PUT.get(change.do);
+  if (put)
+    return {
+      verb: 'put',
+      noun: put,
+      lookId,
+      row: (change as unknown as Record<string, AnyRow>)[put] as AnyRow,
+    };
+  const removed = NOUN_OF_REMOVE.get(change.do);
+  return removed && { verb: 'remove', noun: removed, lookId, id: (change as { id: string }).id };
+}
+
+const isOther = (change: Change): change is OtherChange => listChange(change) === undefined;
+
+const put = <T extends AnyRow>(rows: readonly T[], row: T): T[] =>
+  rows.some((r) => r.id === row.id) ? rows.map((r) => (r.id === row.id ? row : r)) : [...rows, row];
+const without = <T extends AnyRow>(rows: readonly T[], id: string): T[] => rows.filter((r) => r.id !== id);
+
+/** The room file with the change applied; the file given is not touched. What hung on a removed thing goes with it. */
 export function applyChange(file: RoomFile, change: Change): RoomFile {
-  const looks = (edit: (look: Look) => Look): RoomFile => ({ ...file, looks: file.looks.map(edit) });
-  const oneLook = (lookId: string, edit: (look: Look) => Look) =>
-    looks((look) => (look.id === lookId ? edit(look) : look));
-  const clear = (part: Partial<RoomFile['clear']>): RoomFile => ({
-    ...file,
-    clear: { ...file.clear, ...part },
-  });
+  if (isOther(change)) return applyOther(file, change);
+  const { noun, lookId, ...act } = listChange(change) as ListChange;
+  if (act.verb === 'put') return editNoun(file, noun, (rows) => put(rows, act.row), lookId);
+  const removed = editNoun(file, noun, (rows) => without(rows, act.id), lookId);
+  const released = afterRemoval(removed, noun, act.id, lookId);
+  return NOUNS[noun].where === 'room' ? withoutReadings(released, act.id) : released;
+}
+
+function applyOther(file: RoomFile, change: OtherChange): RoomFile {
   switch (change.do) {
     case 'setRoom':
       return { ...file, room: change.room };
     case 'setHome':
       return { ...file, home: change.home };
-    case 'putOpening':
-      return { ...file, openings: put(file.openings, change.opening) };
-    case 'removeOpening':
-      return forget(
-        {
-          ...looks((l) => ({ ...l, dressings: l.dressings.filter((d) => d.openingId !== change.id) })),
-          openings: without(file.openings, change.id),
-        },
-        change.id,
-      );
-    case 'putFitting':
-      return { ...file, fittings: put(file.fittings, change.fitting) };
-    case 'removeFitting':
-      return forget(
-        {
-          ...looks((l) => ({
-            ...l,
-            placements: l.placements.filter((p) => p.pieceId !== change.id),
-            dressings: l.dressings.filter((d) => d.openingId !== change.id),
-            groups: l.groups.map((g) => (g.axisId === change.id ? { ...g, axisId: null } : g)),
-          })),
-          fittings: without(file.fittings, change.id),
-        },
-        change.id,
-      );
-    case 'putPiece':
-      return { ...file, pieces: put(file.pieces, change.piece) };
-    case 'removePiece':
-      return forget(
-        {
-          ...looks((l) => ({
-            ...l,
-            placements: l.placements.filter((p) => p.pieceId !== change.id),
-            hangings: l.hangings.map((h) => (h.overPieceId === change.id ? { ...h, overPieceId: null } : h)),
-            groups: l.groups.map((g) => ({
-              ...g,
-              overPieceId: g.overPieceId === change.id ? null : g.overPieceId,
-              axisId: g.axisId === change.id ? null : g.axisId,
-            })),
-          })),
-          pieces: without(file.pieces, change.id),
-        },
-        change.id,
-      );
     case 'putItem':
       return { ...file, items: put(file.items, change.item) };
     case 'moveItem':
       return { ...file, items: file.items.map((i) => (i.id === change.id ? { ...i, ...change.to } : i)) };
     case 'putLook':
-      return file.looks.some((l) => l.id === change.look.id)
-        ? oneLook(change.look.id, (l) => ({ ...l, ...change.look }))
-        : {
-            ...file,
-            looks: [
-              ...file.looks,
-              { ...change.look, dressings: [], hangings: [], groups: [], placements: [] },
-            ],
-          };
-    case 'copyLook': {
-      const from = file.looks.find((l) => l.id === change.from);
-      if (!from) return file;
-      const order = Math.max(...file.looks.map((l) => l.order)) + 1;
-      return { ...file, looks: [...file.looks, { ...from, id: change.id, name: change.name, order }] };
-    }
+      return putLook(file, change.look);
+    case 'copyLook':
+      return copyLook(file, change);
     case 'removeLook':
       return { ...file, looks: without(file.looks, change.id) };
-    case 'putDressing':
-      return oneLook(change.lookId, (l) => ({ ...l, dressings: put(l.dressings, change.dressing) }));
-    case 'removeDressing':
-      return oneLook(change.lookId, (l) => ({ ...l, dressings: without(l.dressings, change.id) }));
-    case 'putHanging':
-      return oneLook(change.lookId, (l) => ({ ...l, hangings: put(l.hangings, change.hanging) }));
-    case 'removeHanging':
-      return oneLook(change.lookId, (l) => ({ ...l, hangings: without(l.hangings, change.id) }));
-    case 'putGroup':
-      return oneLook(change.lookId, (l) => ({ ...l, groups: put(l.groups, change.group) }));
-    case 'removeGroup':
-      return oneLook(change.lookId, (l) => ({
-        ...l,
-        groups: without(l.groups, change.id),
-        hangings: l.hangings.map((h) =>
-          h.groupId === change.id ? { ...h, groupId: null, groupAt: null } : h,
-        ),
-      }));
-    case 'putPlacement':
-      return oneLook(change.lookId, (l) => ({ ...l, placements: put(l.placements, change.placement) }));
-    case 'removePlacement':
-      return oneLook(change.lookId, (l) => ({ ...l, placements: without(l.placements, change.id) }));
     case 'markReadings':
       return withReadings(file, change.readings);
-    case 'putFound':
-      return clear({ found: put(file.clear.found, change.found) });
-    case 'removeFound':
-      return clear({ found: without(file.clear.found, change.id) });
-    case 'putIrritation':
-      return clear({ irritations: put(file.clear.irritations, change.irritation) });
-    case 'removeIrritation':
-      return clear({ irritations: without(file.clear.irritations, change.id) });
-    case 'putTask':
-      return clear({ tasks: put(file.clear.tasks, change.task) });
-    case 'removeTask':
-      return clear({ tasks: without(file.clear.tasks, change.id) });
     case 'putBeforePhoto':
-      return clear({
-        beforePhotos: [
-          ...file.clear.beforePhotos.filter((p) => p.photoId !== change.photoId),
-          { photoId: change.photoId, wallId: change.wallId },
-        ],
-      });
+      return withBeforePhoto(file, change.photoId, change.wallId);
     case 'removeBeforePhoto':
-      return clear({ beforePhotos: file.clear.beforePhotos.filter((p) => p.photoId !== change.photoId) });
+      return withBeforePhoto(file, change.photoId, undefined);
     case 'setRule':
       return { ...file, rules: [...file.rules.filter((r) => r.ruleId !== change.rule.ruleId), change.rule] };
     case 'dropRule':
@@ -222,3 +121,40 @@ export function applyChange(file: RoomFile, change: Change): RoomFile {
 const unknownChange = (change: never): never => {
   throw new Error(`unknown change ${JSON.stringify(change)}`);
 };
+
+function putLook(file: RoomFile, head: LookHead): RoomFile {
+  const known = file.looks.some((l) => l.id === head.id);
+  const looks: Look[] = known
+    ? file.looks.map((l) => (l.id === head.id ? { ...l, ...head } : l))
+    : [...file.looks, { ...head, ...emptyLists() }];
+  return { ...file, looks };
+}
+
+function copyLook(file: RoomFile, { from, id, name }: { from: string; id: string; name: string }): RoomFile {
+  const look = file.looks.find((l) => l.id === from);
+  if (!look) return file;
+  const order = Math.max(...file.looks.map((l) => l.order)) + 1;
+  return { ...file, looks: [...file.looks, { ...look, id, name, order }] };
+}
+
+/** A reading is kept only while there is something to say of it: that it is a guess, or that a second one differs. */
+function withReadings(file: RoomFile, marks: readonly Reading[]): RoomFile {
+  const same = (a: Reading, b: Reading) => a.about === b.about && a.field === b.field;
+  const readings = [
+    ...file.room.readings.filter((r) => !marks.some((m) => same(m, r))),
+    ...marks.filter((m) => m.guess || m.secondMm !== null),
+  ];
+  return { ...file, room: { ...file.room, readings } };
+}
+
+function withoutReadings(file: RoomFile, about: string): RoomFile {
+  const readings = file.room.readings.filter((r) => r.about !== about);
+  return readings.length === file.room.readings.length ? file : { ...file, room: { ...file.room, readings } };
+}
+
+/** A photo of the room as it was found; `wallId` undefined takes it away. */
+function withBeforePhoto(file: RoomFile, photoId: string, wallId: string | null | undefined): RoomFile {
+  const others = file.clear.beforePhotos.filter((p) => p.photoId !== photoId);
+  const beforePhotos = wallId === undefined ? others : [...others, { photoId, wallId }];
+  return { ...file, clear: { ...file.clear, beforePhotos } };
+}

@@ -2,7 +2,9 @@ import type { RuleId } from '../rules/table';
 
 /** ok: holds. yielded: two rules met and one gave way. caution: look again. stop: cannot be done so. */
 export type Level = 'ok' | 'yielded' | 'caution' | 'stop';
-export type StageName = 'measure' | 'clear' | 'colour' | 'windows' | 'walls' | 'seats' | 'fitting';
+/** The stages of the rail. */
+export const STAGE_NAMES = ['measure', 'clear', 'colour', 'windows', 'walls', 'seats', 'fitting'] as const;
+export type StageName = (typeof STAGE_NAMES)[number];
 
 /** Every kind of finding; the message table has one sentence per code. */
 export type FindingCode =

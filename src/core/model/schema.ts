@@ -2,6 +2,7 @@
  * The room file: the open format in which a room, its looks and the things they use are kept. Lengths in mm.
  */
 import { z } from 'zod';
+import { STAGE_NAMES } from './finding';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
 
 export { ROOM_FILE_VERSION, STUDIO_FILE_VERSION };
@@ -342,7 +343,7 @@ export const foundSchema = z.strictObject({
   toRoomId: id.nullable(),
   placeId: id.nullable(),
 });
-export const stageSchema = z.enum(['measure', 'clear', 'colour', 'windows', 'walls', 'seats', 'fitting']);
+export const stageSchema = z.enum(STAGE_NAMES);
 export const irritationSchema = z.strictObject({
   id,
   wallId: id.nullable(),
@@ -559,6 +560,20 @@ export const lookSchema = z.strictObject({
   groups: z.array(groupSchema).max(100),
   placements: z.array(placementSchema).max(600),
 });
+
+/** The nouns that are put and removed one by one, each with what its rows may be. */
+export const NOUN_SCHEMAS = {
+  opening: openingSchema,
+  fitting: fittingSchema,
+  piece: pieceSchema,
+  found: foundSchema,
+  irritation: irritationSchema,
+  task: taskSchema,
+  dressing: dressingSchema,
+  hanging: hangingSchema,
+  group: groupSchema,
+  placement: placementSchema,
+};
 
 export const ownRuleSchema = z.strictObject({
   ruleId: z.string().max(80),

@@ -46,3 +46,6 @@ export type Season = z.infer<typeof s.seasonSchema>;
 export type ItemKind = z.infer<typeof s.itemKindSchema>;
 export type PieceKind = z.infer<typeof s.pieceKindSchema>;
 export type Texture = Item['texture'];
+
+/** Every noun that is put and removed one by one, by name. */
+export type Nouns = { [N in keyof typeof s.NOUN_SCHEMAS]: z.infer<(typeof s.NOUN_SCHEMAS)[N]> };

@@ -1,4 +1,4 @@
-import type { Finding, StageName } from '../model/finding';
+import { STAGE_NAMES, type Finding, type StageName } from '../model/finding';
 import type { RoomFile } from '../model/types';
 import type { OwnRule } from '../rules/book';
 import { Keeper, type Memories } from './keep';
@@ -58,13 +58,13 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const keeper = new Keeper<Parts>({ file, look }, given, options.previous?.memories);
   for (const fact of FACTS) keeper.run(fact);
   const outcomes: StageOutcome[] = [];
-  const stages: Partial<Record<StageName, StageState>> = {};
+  const states = new Map<StageName, StageState>();
   for (const { name, parts, judge } of STAGES) {
     keeper.setList('outcomes', [...outcomes]);
     for (const part of parts) keeper.run(part);
     const outcome = keeper.keep(`${name} stage`, judge);
     outcomes.push(outcome);
-    stages[name] = outcome.state;
+    states.set(name, outcome.state);
   }
   const { rodLine, sights, prints, shelves, ...parts } = keeper.parts;
   return {
@@ -86,7 +86,10 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     spread: parts.spread,
     sheet: parts.sheet,
     findings: outcomes.flatMap((o) => o.findings),
-    stages: stages as Record<StageName, StageState>,
+    stages: inRailOrder(states),
     memories: keeper.memories,
   };
 }
+
+const inRailOrder = (states: ReadonlyMap<StageName, StageState>): Record<StageName, StageState> =>
+  Object.fromEntries(STAGE_NAMES.map((name) => [name, states.get(name)])) as Record<StageName, StageState>;

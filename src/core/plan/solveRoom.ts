@@ -1,4 +1,4 @@
-import type { Change } from '../model/change';
+import { headOfLook, type Change } from '../model/change';
 import type { Item, Look, RoomFile } from '../model/types';
 import { placeOnWall } from '../room/place';
 import { wallsOf } from '../room/walls';
@@ -60,7 +60,8 @@ export function solutionChanges(
   owned: readonly Item[],
 ): Change[] {
   const rules = ruleBook(file.rules, file.room.unit);
-  const { dressings, hangings: _h, groups: _g, placements: _p, ...head } = look;
+  const { dressings } = look;
+  const head = headOfLook(look);
   // the room's line is moved only with all that hang by it; a few of them get the height as their own
   const byLine = dressedOf({ file, look, walls: wallsOf(file.room), rules }).filter(sharesLine);
   const shared =

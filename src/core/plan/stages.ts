@@ -1,3 +1,4 @@
+import type { StageName } from '../model/finding';
 import type { Stage } from './stage';
 import { clearStage } from './stages/clear';
 import { colourStage } from './stages/colour';
@@ -11,12 +12,14 @@ import { windowsStage } from './stages/windows';
  * Every stage of the rail, in the order in which they are worked out: each may read the parts of those before
  * it.
  */
-export const STAGES: readonly Stage[] = [
-  windowsStage,
-  wallsStage,
-  seatsStage,
-  colourStage,
-  measureStage,
-  clearStage,
-  fittingStage,
-];
+const WORKING_ORDER = {
+  windows: windowsStage,
+  walls: wallsStage,
+  seats: seatsStage,
+  colour: colourStage,
+  measure: measureStage,
+  clear: clearStage,
+  fitting: fittingStage,
+} satisfies Record<StageName, Stage>;
+
+export const STAGES: readonly Stage[] = Object.values(WORKING_ORDER);

@@ -1,4 +1,5 @@
 'use client';
+import { headOfLook } from '../../core/model/nouns';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
@@ -14,7 +15,8 @@ export function ApproveWall({ wallId, name }: { wallId: string; name: string }):
   const t = useTranslations('fitting');
   const { file, look, plan, change } = useRoom();
   const [asking, setAsking] = useState(false);
-  const { dressings, hangings, groups: _g, placements, ...head } = look;
+  const { dressings, hangings, placements } = look;
+  const head = headOfLook(look);
   const approved = look.approvedWallIds.includes(wallId);
   const onWall = (pieceId: string) => {
     const piece = file.pieces.find((p) => p.id === pieceId);

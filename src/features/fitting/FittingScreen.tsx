@@ -1,4 +1,5 @@
 'use client';
+import { headOfLook } from '../../core/model/nouns';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
@@ -33,7 +34,7 @@ export function FittingScreen(): ReactNode {
   const { sheet } = plan;
   const length = (mm: number) => formatLength(mm, unit);
   const query = `look=${look.id}`;
-  const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = look;
+  const head = headOfLook(look);
   const first = (wallId: string) => sheet.steps.findIndex((s) => s.wallId === wallId);
   const walls = plan.walls.filter((w) => first(w.id) >= 0).sort((a, b) => first(a.id) - first(b.id));
   const link =

@@ -1,4 +1,5 @@
 'use client';
+import { headOfLook } from '../../core/model/nouns';
 import { useTranslations } from 'next-intl';
 import { MoreHorizontal, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
@@ -25,7 +26,7 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
     change([{ do: 'removeLook', id: look.id }]);
     setLook(next.id);
   };
-  const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = look;
+  const head = headOfLook(look);
   return (
     <div className="flex min-w-0 items-center rounded-md bg-[#c6c6c6] p-[3px]">
       <div role="tablist" aria-label={t('looks')} className="flex min-w-0 overflow-x-auto">

@@ -5,6 +5,7 @@ import { formatLength } from '../../core/base/length';
 import type { Change } from '../../core/model/change';
 import { DRESSING, SHEER } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Mount, Opening, RodMake } from '../../core/model/types';
+import { headOfLook } from '../../core/model/nouns';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { TAKEN, type Answer } from '../../ui/Field';
@@ -27,7 +28,7 @@ export function useWindowActs(
   const { file, look, change, rules } = useRoom();
   const t = useTranslations('windows');
   const words = useMeasureWords(file.room.unit);
-  const { dressings: _d, hangings: _h, groups: _g, placements: _p, ...head } = look;
+  const head = headOfLook(look);
   const put = (patch: Partial<Dressing>): Change => ({
     do: 'putDressing',
     lookId: look.id,

@@ -3,7 +3,8 @@ import fontkit from '@pdf-lib/fontkit';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import { PDFDocument, rgb, type PDFFont } from 'pdf-lib';
-import { loadHomes, loadRoom } from '../../data/roomRepository';
+import { loadHomes } from '../../data/homeRepository';
+import { loadRoom } from '../../data/roomRepository';
 import { studioDatabase } from '../studio';
 import { placeRows } from './stash';
 

@@ -34,7 +34,8 @@ import {
 } from '../../data/itemRepository';
 import { changesOf } from '../../data/rows';
 import { loadPlaces, removePlace, savePlace } from '../../data/placeRepository';
-import { loadRoom, loadRoomHeads, loadRoomIds, loadRules, loadSeatsAndBeds } from '../../data/roomRepository';
+import { loadRules } from '../../data/ownRuleRepository';
+import { loadRoom, loadRoomHeads, loadRoomIds, loadSeatsAndBeds } from '../../data/roomRepository';
 import shop from '../../../demo/shop.json';
 import { schemaIssues, type DoorIssue } from '../issues';
 import { now, studioDatabase } from '../studio';

@@ -1,6 +1,6 @@
 import { readJson } from '@/server/body';
 import { environment } from '@/server/environment';
-import { importRoom } from '@/server/rooms';
+import { importRoom } from '@/server/importRoom';
 
 export async function POST(request: Request): Promise<Response> {
   const body = await readJson(request, environment.roomFileLimit);
