@@ -14,23 +14,25 @@ export function sheetRowWords(
   const length = (mm: number) => formatLength(mm, unit);
   return {
     title: (s: FittingStep): string => say(s.kind, { name: s.name }),
-    note: (s: FittingStep): string =>
-      s.kind === 'curtain' || s.kind === 'sheer'
-        ? say('panelsOf', { count: s.count, lengths: [...new Set(s.finishedMm.map(length))].join(', ') })
-        : s.kind === 'seat'
-          ? say('pillowsOf', { count: s.count })
-          : '',
+    note: (s: FittingStep): string => {
+      if (s.kind === 'curtain' || s.kind === 'sheer')
+        return say('panelsOf', {
+          count: s.count,
+          lengths: [...new Set(s.finishedMm.map(length))].join(', '),
+        });
+      return s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : '';
+    },
     mark: (m: Mark): string => say(m.label),
     line: (m: Mark): string =>
       Math.abs(m.fromLineMm) < 0.5
         ? say('onLine')
         : say(m.fromLineMm > 0 ? 'above' : 'below', { by: length(Math.abs(m.fromLineMm)) }),
     buy: (b: BuyLine): string => say(`buyKinds.${b.kind}`, { name: b.name }),
-    size: (b: BuyLine): string =>
-      b.widthMm === null
-        ? ''
-        : b.heightMm === null
-          ? length(b.widthMm)
-          : `${formatBareLength(b.widthMm, unit)} × ${length(b.heightMm)}`,
+    size: (b: BuyLine): string => {
+      if (b.widthMm === null) return '';
+      return b.heightMm === null
+        ? length(b.widthMm)
+        : `${formatBareLength(b.widthMm, unit)} × ${length(b.heightMm)}`;
+    },
   };
 }

@@ -48,9 +48,10 @@ export function metamerOf(spectrum: readonly number[], amount: number): number[]
     black = black.map((x, i) => x - along * b[i]!);
   }
   const room = Math.min(
-    ...spectrum.map((r, i) =>
-      black[i]! > 0 ? (1 - r) / black[i]! : black[i]! < 0 ? r / -black[i]! : Infinity,
-    ),
+    ...spectrum.map((r, i) => {
+      if (black[i]! > 0) return (1 - r) / black[i]!;
+      return black[i]! < 0 ? r / -black[i]! : Infinity;
+    }),
   );
   const by = Math.min(amount, Math.max(0, room));
   return spectrum.map((r, i) => r + by * black[i]!);

@@ -61,10 +61,16 @@ export function nameColour(lab: Lab, neutralChroma: number = NEUTRAL_CHROMA): Co
 }
 
 function hueWord(h: number, c: number, l: number): HueWord {
-  if (h < 12 || h >= 345) return l > 55 ? 'pink' : c < 0.1 ? 'plum' : 'red';
+  if (h < 12 || h >= 345) {
+    if (l > 55) return 'pink';
+    return c < 0.1 ? 'plum' : 'red';
+  }
   if (h < 35) return l > 62 ? 'pink' : 'red';
   if (h < 52) return 'rust';
-  if (h < 98) return c < 0.09 ? 'tan' : h < 70 ? 'orange' : 'gold';
+  if (h < 98) {
+    if (c < 0.09) return 'tan';
+    return h < 70 ? 'orange' : 'gold';
+  }
   if (h < 112) return l > 70 ? 'yellow' : 'olive';
   if (h < 130) return c < 0.07 ? 'sage' : 'olive';
   if (h < 160) return c < 0.07 ? 'sage' : 'green';

@@ -37,12 +37,10 @@ export function reverberation(
 const M2 = 1e-6;
 
 /** The rule of a curtain's cloth by its weight. */
-export const drapeRule = (clothGsm: number, rules: RuleBook): RuleId =>
-  clothGsm < rules.number('windows.lightBelowGsm')
-    ? 'echo.drapeLight'
-    : clothGsm < rules.number('windows.mediumBelowGsm')
-      ? 'echo.drapeMedium'
-      : 'echo.drapeHeavy';
+export const drapeRule = (clothGsm: number, rules: RuleBook): RuleId => {
+  if (clothGsm < rules.number('windows.lightBelowGsm')) return 'echo.drapeLight';
+  return clothGsm < rules.number('windows.mediumBelowGsm') ? 'echo.drapeMedium' : 'echo.drapeHeavy';
+};
 
 /**
  * The room without curtains, as it now hangs, and with all of them drawn. Furniture that is clothed counts by

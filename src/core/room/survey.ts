@@ -202,5 +202,8 @@ export function closeWalk(legs: readonly Leg[]): Leg[] | undefined {
   const a = (-end.xMm * v.yMm + end.yMm * v.xMm) / det;
   const b = (-u.xMm * end.yMm + u.yMm * end.xMm) / det;
   if (!(a > 0.5 && b > 0.5)) return undefined;
-  return legs.map((l, i) => (i === n - 2 ? { ...l, lengthMm: a } : i === n - 1 ? { ...l, lengthMm: b } : l));
+  return legs.map((l, i) => {
+    if (i === n - 2) return { ...l, lengthMm: a };
+    return i === n - 1 ? { ...l, lengthMm: b } : l;
+  });
 }

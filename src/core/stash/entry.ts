@@ -101,11 +101,8 @@ export const fitsIn = (
 
 export function repeatScale(pattern: Item['pattern'], rules: RuleBook): RepeatScale {
   if (pattern.kind === 'solid' || pattern.kind === 'texture' || pattern.repeatMm === 0) return 'plain';
-  return pattern.repeatMm < rules.number('stash.smallRepeat')
-    ? 'small'
-    : pattern.repeatMm > rules.number('stash.largeRepeat')
-      ? 'large'
-      : 'medium';
+  if (pattern.repeatMm < rules.number('stash.smallRepeat')) return 'small';
+  return pattern.repeatMm > rules.number('stash.largeRepeat') ? 'large' : 'medium';
 }
 
 /** Free of use in a season. */

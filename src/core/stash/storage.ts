@@ -99,12 +99,10 @@ export function contentsOf(place: StoragePlace, items: readonly Item[], rules: R
 /**
  * The gap under a piece: under a bed up to its mattress less its frame, under a seat up to its legs' height.
  */
-export const gapUnder = (p: Piece): Mm =>
-  p.bed
-    ? Math.max(0, p.bed.mattressMm - 300)
-    : p.seat
-      ? Math.max(0, Math.min(p.seat.heightMm * 0.28, 127))
-      : 0;
+export const gapUnder = (p: Piece): Mm => {
+  if (p.bed) return Math.max(0, p.bed.mattressMm - 300);
+  return p.seat ? Math.max(0, Math.min(p.seat.heightMm * 0.28, 127)) : 0;
+};
 
 /** Under which furniture a place goes, turned or not: what it leaves of the gap's height. */
 export const goesUnder = (

@@ -37,12 +37,10 @@ export function TaskList(): ReactNode {
   }, []);
   const { tasks } = planClear(file.clear, new Map(file.items.map((i) => [i.id, i])), now ?? undefined);
   const put = (task: Task) => change([{ do: 'putTask', task }]);
-  const wait = (minutes: number) =>
-    minutes >= 2 * 24 * 60
-      ? t('days', { n: Math.round(minutes / 1440) })
-      : minutes >= 120
-        ? t('hours', { n: Math.round(minutes / 60) })
-        : t('minutes', { n: minutes });
+  const wait = (minutes: number) => {
+    if (minutes >= 2 * 24 * 60) return t('days', { n: Math.round(minutes / 1440) });
+    return minutes >= 120 ? t('hours', { n: Math.round(minutes / 60) }) : t('minutes', { n: minutes });
+  };
   return (
     <div>
       <div data-worksheet className="grid grid-cols-[1fr_128px] gap-x-3 border-b border-line pb-3">

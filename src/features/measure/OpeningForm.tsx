@@ -59,8 +59,10 @@ export function OpeningForm({ opening: o }: { opening: Opening }): ReactNode {
       clearanceOf(o, file, new Map(file.pieces.map((p) => [p.id, placeOnWall(p, plan.walls)])), plan.walls),
     [o, file, plan.walls],
   );
-  const by = (name: string) =>
-    name === 'wall' ? t('theCorner') : name === 'ceiling' ? t('theCeiling') : name;
+  const by = (name: string) => {
+    if (name === 'wall') return t('theCorner');
+    return name === 'ceiling' ? t('theCeiling') : name;
+  };
   const window = o.kind === 'window';
   const hinged = o.opens === 'in' || o.opens === 'out';
   return (

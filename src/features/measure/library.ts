@@ -366,8 +366,10 @@ export const SIZES: Record<Piece['kind'], readonly UsualPiece[]> = {
   mirror: [{ name: 'leaning', w: [28, 70], d: [6, 15], h: [66, 170] }],
 };
 
-const colourOf = (kind: Piece['kind']): Swatch[] =>
-  kind === 'plant' ? one(42, -14, 18) : kind === 'mirror' ? one(52, 3, 12) : one(68, 3, 14);
+const colourOf = (kind: Piece['kind']): Swatch[] => {
+  if (kind === 'plant') return one(42, -14, 18);
+  return kind === 'mirror' ? one(52, 3, 12) : one(68, 3, 14);
+};
 
 /** A piece of one of its kind's usual sizes, in its place and with its name. */
 export function inSize(p: Piece, usual: UsualPiece, unit: LengthUnit): Piece {

@@ -33,14 +33,11 @@ type SchoolKey =
   | 'gap';
 
 function valueWords(value: RuleValue, row: RuleRow, unit: LengthUnit, suffix: string): string {
-  const one = (v: number) =>
-    row.unit === 'length'
-      ? formatLength(v, unit)
-      : row.unit === 'area'
-        ? `${(v / 1e6).toFixed(2)}`
-        : row.unit === 'money'
-          ? (v / 100).toFixed(2)
-          : String(Number(v.toFixed(3)));
+  const one = (v: number) => {
+    if (row.unit === 'length') return formatLength(v, unit);
+    if (row.unit === 'area') return `${(v / 1e6).toFixed(2)}`;
+    return row.unit === 'money' ? (v / 100).toFixed(2) : String(Number(v.toFixed(3)));
+  };
   const words =
     typeof value === 'number'
       ? one(value)
@@ -83,13 +80,10 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
     row.shape === 'number' ? rules.number(id) : row.shape === 'range' ? rules.range(id) : rules.list(id);
   const asText = (v: RuleValue) =>
     (typeof v === 'number' ? [v] : v)
-      .map((n) =>
-        row.unit === 'length'
-          ? typedLength(n, unit)
-          : row.unit === 'money'
-            ? String(n / 100)
-            : String(Number(n.toFixed(4))),
-      )
+      .map((n) => {
+        if (row.unit === 'length') return typedLength(n, unit);
+        return row.unit === 'money' ? String(n / 100) : String(Number(n.toFixed(4)));
+      })
       .join(row.shape === 'range' ? ' – ' : ', ');
   const [text, setText] = useState(() => (row.shape === 'school' ? '' : asText(current)));
   const [school, setSchool] = useState(() => rules.school(id));

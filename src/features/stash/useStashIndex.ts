@@ -36,7 +36,12 @@ function byName(entries: Prepared[]): Prepared[] {
     entry,
     key: `${/^\d/.test(entry.name) ? 1 : 0}${entry.name.toLowerCase()}`,
   }));
-  return keyed.sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0)).map((k) => k.entry);
+  return keyed
+    .sort((a, b) => {
+      if (a.key < b.key) return -1;
+      return a.key > b.key ? 1 : 0;
+    })
+    .map((k) => k.entry);
 }
 
 const AGAIN_MS = 2000;

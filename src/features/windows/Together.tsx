@@ -156,11 +156,10 @@ function Solutions({ which }: { which: string }): ReactNode {
         const count = s.shares
           .filter((x) => x.itemId === k.itemId && x.stockMm === k.stockMm)
           .reduce((n, x) => n + x.panels, 0);
-        return k.name
-          ? t('solutionProduct', { name: k.name, count })
-          : k.stockMm === null
-            ? t('solutionMade', { count })
-            : t('solutionStock', { length: length(k.stockMm), count });
+        if (k.name) return t('solutionProduct', { name: k.name, count });
+        return k.stockMm === null
+          ? t('solutionMade', { count })
+          : t('solutionStock', { length: length(k.stockMm), count });
       })
       .join(', ');
   };

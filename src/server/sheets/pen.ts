@@ -94,9 +94,12 @@ export function text(pen: Pen, words: string, x: number, size: number, font: PDF
 export const known = (font: PDFFont, words: string): string => {
   const set = new Set(font.getCharacterSet());
   return [...words]
-    .map((c) =>
-      c === '′' ? "'" : c === '″' ? '"' : c === 'Δ' ? 'Delta ' : set.has(c.codePointAt(0)!) ? c : '',
-    )
+    .map((c) => {
+      if (c === '′') return "'";
+      if (c === '″') return '"';
+      if (c === 'Δ') return 'Delta ';
+      return set.has(c.codePointAt(0)!) ? c : '';
+    })
     .join('');
 };
 

@@ -32,8 +32,10 @@ export function wallSvg(
   const below = Math.max(0, ...e.shapes.map((s) => -s.box.yMm));
   const [width, height] = [e.lengthMm + 2 * margin, e.ceilingMm + below + 2 * margin];
   const [x, y] = [(v: number) => margin + v, (v: number) => margin + e.ceilingMm - v];
-  const fill = (s: Shape) =>
-    s.colours[0] ? hexOfLab(s.colours[0]) : s.form === 'curtain' ? hexOfLab(UNDYED) : '#e3e9ee';
+  const fill = (s: Shape) => {
+    if (s.colours[0]) return hexOfLab(s.colours[0]);
+    return s.form === 'curtain' ? hexOfLab(UNDYED) : '#e3e9ee';
+  };
   const shapes = e.shapes.map((s) => {
     const box = `<rect x="${n(x(s.box.xMm))}" y="${n(y(s.box.yMm + s.box.heightMm))}" width="${n(Math.max(0, s.box.widthMm))}" height="${n(Math.max(0, s.box.heightMm))}" fill="${fill(s)}"${s.seeThrough ? ` fill-opacity="${n(1 - 0.7 * s.seeThrough)}"` : ''} stroke="#000" stroke-opacity="0.45" stroke-width="${n(mm(0.13))}">${s.name ? `<title>${svgText(s.name)}</title>` : ''}</rect>`;
     const folds =

@@ -13,12 +13,10 @@ import { findingArguments, sayFinding } from '../../messages/findingWords';
 /** The sheet's words outside the browser: the same table, the same sentences. */
 export function sheetWords(file: RoomFile, plan: Plan) {
   const t = createTranslator({ locale: 'en', messages: words });
-  const colour = (n: ColourName): string =>
-    n.kind === 'white'
-      ? t('colourName.white', n)
-      : n.kind === 'neutral'
-        ? t('colourName.neutral', n)
-        : t('colourName.hue', n);
+  const colour = (n: ColourName): string => {
+    if (n.kind === 'white') return t('colourName.white', n);
+    return n.kind === 'neutral' ? t('colourName.neutral', n) : t('colourName.hue', n);
+  };
   const unit: LengthUnit = file.room.unit;
   return {
     t,

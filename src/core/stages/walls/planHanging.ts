@@ -85,7 +85,10 @@ const NEAR_ENOUGH: Mm = 2;
 /** A hole this far inside the edge is hidden. */
 const MARGIN: Mm = 10;
 /** The least way that brings a value between two others. */
-const into = (v: Mm, low: Mm, high: Mm): Mm => (v < low ? v - low : v > high ? v - high : 0);
+const into = (v: Mm, low: Mm, high: Mm): Mm => {
+  if (v < low) return v - low;
+  return v > high ? v - high : 0;
+};
 
 /** Highest point of a stair under a box, above the floor. */
 function stairOver(s: HangingPlace['stairs'][number], box: Box): Mm {

@@ -243,12 +243,12 @@ const made = (facts: RouteFacts): Route => ({
  * stays.
  */
 function bestOfEach(routes: readonly Route[]): Route[] {
-  const near = (r: Route) =>
-    r.kind === 'takeUp'
-      ? r.cutMm
-      : r.kind === 'letDown' || r.kind === 'longerRings' || r.kind === 'pins'
-        ? Math.abs(r.gainMm)
-        : r.offMm;
+  const near = (r: Route) => {
+    if (r.kind === 'takeUp') return r.cutMm;
+    return r.kind === 'letDown' || r.kind === 'longerRings' || r.kind === 'pins'
+      ? Math.abs(r.gainMm)
+      : r.offMm;
+  };
   const group = (r: Route) => `${r.kind}/${r.landing}`;
   return [...new Set(routes.map(group))].map(
     (g) => routes.filter((r) => group(r) === g).sort((a, b) => near(a) - near(b) || a.cost - b.cost)[0]!,

@@ -152,10 +152,10 @@ function RoomState({
   );
 
   const warming = useWarmUp();
-  const file = useMemo(
-    () => (previewed ? previewed.reduce(applyChange, kept.file) : warming > 0 ? { ...kept.file } : kept.file),
-    [kept.file, previewed, warming],
-  );
+  const file = useMemo(() => {
+    if (previewed) return previewed.reduce(applyChange, kept.file);
+    return warming > 0 ? { ...kept.file } : kept.file;
+  }, [kept.file, previewed, warming]);
   const look = file.looks.find((l) => l.id === lookId) ?? file.looks[0]!;
   const { planOf, ahead } = useLookPlans();
   const plan = useMemo(() => planOf(file, look.id), [planOf, file, look.id]);
