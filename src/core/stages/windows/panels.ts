@@ -1,4 +1,4 @@
-import { type Mm } from '../../base/units';
+import { toMarkAbove, type Mm } from '../../base/units';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 
@@ -30,23 +30,25 @@ export const endsMm = (e: Ends): Mm => 2 * e.returnMm + e.overlapMm;
 
 export type PanelCount = { panels: number; fullness: number; stackPerSideMm: Mm };
 
+/** What was asked for: fullness, and a number of panels where one was typed. */
+export type Wanted = { fullness: number; panels: number | null };
+
 /**
- * Panels that cover the rod at the wished fullness: n = ⌈(covered × fullness + 2 × return + overlap) ÷ flat
- * width⌉,
- * even for a pair. A given count is kept. Fullness is what the count really gives.
+ * Panels that cover the rod at the wanted fullness:
+ * n = ⌈(covered × fullness + 2 × return + overlap) ÷ flat width⌉, even for a pair. A typed count is kept.
+ * Fullness is what the count really gives.
  */
 export function countPanels(
   coveredMm: Mm,
   cloth: Cloth,
-  wishedFullness: number,
-  givenPanels: number | null,
+  wanted: Wanted,
   ends: Ends,
   rules: RuleBook,
 ): PanelCount {
   const { pair } = ends;
   const extra = endsMm(ends);
-  const wanted = Math.ceil((coveredMm * wishedFullness + extra) / cloth.flatWidthMm - 1e-9);
-  const panels = givenPanels ?? Math.max(pair ? 2 * Math.ceil(wanted / 2) : wanted, pair ? 2 : 1);
+  const least = Math.ceil((coveredMm * wanted.fullness + extra) / cloth.flatWidthMm - 1e-9);
+  const panels = wanted.panels ?? (pair ? Math.max(2, 2 * Math.ceil(least / 2)) : Math.max(1, least));
   const sides = pair && panels > 1 ? 2 : 1;
   return {
     panels,
@@ -64,50 +66,55 @@ export type BracketPlan = Reach & {
   widenedByMm: Mm;
 };
 
+/** What the brackets find: the width from trim to trim, the trim, the clear wall beside it, typed extensions. */
+export type BracketPlace = {
+  outerMm: Mm;
+  trims: Reach;
+  roomMm: Reach;
+  given: { leftMm: Mm | null; rightMm: Mm | null };
+  ends: Ends;
+};
+
+/** Widening adds cloth, which may want the rod wider still: it settles within so many rounds. */
+const ROUNDS = 6;
+
 /**
  * Where the brackets go: the rule's extension past the trim, more on both sides when the open stack needs it,
- * less when something stands nearer (`roomMm`). Given extensions are kept. Widening adds cloth, so it is
- * repeated until it settles.
+ * less when something stands nearer. Typed extensions are kept.
  */
 export function placeBrackets(
-  outerMm: Mm,
-  trimMm: Reach,
-  roomMm: Reach,
-  given: { leftMm: Mm | null; rightMm: Mm | null },
+  place: BracketPlace,
   cloth: Cloth,
-  fullness: number,
-  givenPanels: number | null,
-  ends: Ends,
+  wanted: Wanted,
   rules: RuleBook,
-  toMarkAbove: (mm: Mm) => Mm,
 ): BracketPlan {
-  const wish = rules.number('windows.bracketExtension');
-  const at = (roomSideMm: Mm, givenMm: Mm | null, wanted: Mm) =>
-    givenMm ?? Math.max(0, Math.min(wanted, roomSideMm));
+  const { outerMm, trims, roomMm, given, ends } = place;
+  const usual = rules.number('windows.bracketExtension');
   // both sides widen together: a rod that reaches further on one side looks hung wrong
-  const widest = Math.max(wish, Math.min(roomMm.leftMm, roomMm.rightMm));
-  let wanted = wish;
-  let reach: Reach = { leftMm: 0, rightMm: 0 };
-  let count: PanelCount = { panels: 0, fullness: 0, stackPerSideMm: 0 };
-  for (let round = 0; round < 6; round++) {
-    reach = {
-      leftMm: at(roomMm.leftMm, given.leftMm, wanted),
-      rightMm: at(roomMm.rightMm, given.rightMm, wanted),
-    };
-    count = countPanels(outerMm + reach.leftMm + reach.rightMm, cloth, fullness, givenPanels, ends, rules);
-    const needed = Math.min(
-      widest,
-      toMarkAbove(count.stackPerSideMm - Math.min(trimMm.leftMm, trimMm.rightMm)),
-    );
-    if (needed <= wanted + 1e-6) break;
-    wanted = needed;
+  const widest = Math.max(usual, Math.min(roomMm.leftMm, roomMm.rightMm));
+  const reachFor = (mm: Mm): Reach => ({
+    leftMm: given.leftMm ?? Math.max(0, Math.min(mm, roomMm.leftMm)),
+    rightMm: given.rightMm ?? Math.max(0, Math.min(mm, roomMm.rightMm)),
+  });
+  const countFor = (reach: Reach): PanelCount =>
+    countPanels(outerMm + reach.leftMm + reach.rightMm, cloth, wanted, ends, rules);
+  let target = usual;
+  let reach = reachFor(target);
+  let count = countFor(reach);
+  for (let round = 1; round < ROUNDS; round++) {
+    const forStack = count.stackPerSideMm - Math.min(trims.leftMm, trims.rightMm);
+    const needed = Math.min(widest, toMarkAbove(forStack, rules.unit));
+    if (needed <= target + 1e-6) break;
+    target = needed;
+    reach = reachFor(target);
+    count = countFor(reach);
   }
   return {
     ...reach,
     count,
     coveredMm: outerMm + reach.leftMm + reach.rightMm,
-    widenedByMm: Math.max(0, Math.min(reach.leftMm, reach.rightMm) - wish),
-    heldLeftByMm: given.leftMm === null ? Math.max(0, wanted - reach.leftMm) : 0,
-    heldRightByMm: given.rightMm === null ? Math.max(0, wanted - reach.rightMm) : 0,
+    widenedByMm: Math.max(0, Math.min(reach.leftMm, reach.rightMm) - usual),
+    heldLeftByMm: given.leftMm === null ? Math.max(0, target - reach.leftMm) : 0,
+    heldRightByMm: given.rightMm === null ? Math.max(0, target - reach.rightMm) : 0,
   };
 }

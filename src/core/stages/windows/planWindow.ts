@@ -1,394 +1,228 @@
-import { toMark, toMarkBelow, type Mm } from '../../base/units';
-import type { Dressing, Item, Mount, Opening } from '../../model/types';
+import { type Mm } from '../../base/units';
+import type { Dressing, Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import { carry, sectionOf, supportsAt } from './beam';
+import type { RuleId } from '../../rules/table';
 import { judgeWindow } from './judgeWindow';
-import { layerGsm, mainChoice, planLayer, sheerChoice, type LayerPlan } from './layer';
-import { takeDownMm } from './landing';
-import { leafRods, pocketed } from './leaf';
-import { lightOf, passes, passRule } from './light';
-import { usualEnds, type Ends, type Reach } from './panels';
-import { rodBySchool, rodLimits } from './rod';
-import { floorOf, glassOf, glassUnder, onWalls, outerOf } from './span';
+import { layerGsm, mainChoice, planLayer, sheerChoice, type LayerPlace, type LayerPlan } from './layer';
+import { passRule } from './light';
+import { MOUNTS } from './mounts';
+import { mountFacts, type Limits, type MountFacts, type Mounting } from './mounts/mounting';
+import { rodBySchool } from './rod';
+import { planRodLoad, type RodLoadPlan } from './rodLoad';
+import { roomAtHeight, type RoomAtHeight } from './roomAtHeight';
+import { onWalls } from './span';
+import { planWindowLight } from './windowLight';
 import type { WindowPlace, WindowPlan, WindowTarget } from './windowPlan';
 
-/** The rod's height where its place says it: to the ceiling, in the reveal, half way down. */
-function mountedAt(mount: Mount, first: Opening, ceilingMm: Mm, rules: RuleBook): Mm | undefined {
-  switch (mount) {
-    case 'wall':
-      return undefined;
-    case 'leaf':
-      return toMark(leafRods(first, rules).topMm, rules.unit);
-    case 'ceiling':
-      return ceilingMm - rules.number('windows.ceilingTrack');
-    case 'inside':
-      return toMark(first.sillMm + first.heightMm - rules.number('windows.insideBelowHead'), rules.unit);
-    case 'cafe':
-      return toMark(first.sillMm + first.heightMm * rules.number('windows.cafeShare'), rules.unit);
-  }
-}
-
-/** A sheer of which no cloth is chosen yet is a voile. */
-const VOILE = { clothGsm: 60 } as const;
-
-const within = (mount: Mount): boolean => mount === 'inside' || mount === 'cafe' || mount === 'leaf';
+type Cloths = { main: Item | undefined; sheer: Item | undefined };
+/** What the plan of a window is worked out from, and how its rod is fixed. */
+type Context = {
+  target: WindowTarget;
+  dressing: Dressing;
+  cloths: Cloths;
+  place: WindowPlace;
+  rules: RuleBook;
+  facts: MountFacts;
+  mounting: Mounting;
+  /** What is over the window. */
+  overhead: { mm: Mm; by: string };
+  limits: Limits;
+};
+type Rod = { heightMm: Mm; from: WindowPlan['rodFrom'] };
 
 /**
- * A dressed window: heights, widths, lengths, panels, ways to the length, light, rod, and what to look out
+ * A dressed window: heights, widths, lengths, panels, options for the length, light, rod, and what to look out
  * for. Pure; lengths in mm.
  */
 export function planWindow(
   target: WindowTarget,
   dressing: Dressing,
-  cloths: { main: Item | undefined; sheer: Item | undefined },
+  cloths: Cloths,
   place: WindowPlace,
   rules: RuleBook,
 ): WindowPlan {
-  const { span, shower } = target;
-  const openings = span.parts.map((p) => p.opening);
-  const first = openings[0]!;
-  const { mount } = dressing;
-  const inReveal = within(mount) || shower;
-  const frameTopMm = Math.max(...openings.map((o) => o.sillMm + o.heightMm));
-  const trimmed = outerOf(span);
-  const leaf = mount === 'leaf' && !shower ? leafRods(first, rules) : null;
-  const outer = leaf
-    ? {
-        leftMm: leaf.leaves[0]!.fromMm,
-        rightMm: leaf.leaves[leaf.leaves.length - 1]!.toMm,
-        trims: { leftMm: 0, rightMm: 0 },
-      }
-    : inReveal
-      ? {
-          leftMm: trimmed.leftMm + first.trimMm,
-          rightMm: trimmed.rightMm - openings[openings.length - 1]!.trimMm,
-          trims: { leftMm: 0, rightMm: 0 },
-        }
-      : { ...trimmed, trims: { leftMm: first.trimMm, rightMm: openings[openings.length - 1]!.trimMm } };
-
-  // what the hem lands on
-  const sill = Math.max(...openings.map((o) => o.sillMm));
-  const hemOn: WindowPlan['hemOn'] = leaf
-    ? 'leaf'
-    : shower || sill <= 0
-      ? 'floor'
-      : within(mount)
-        ? 'sill'
-        : dressing.hemAt;
-  const apronMm = Math.max(
-    0,
-    sill - Math.max(...openings.map((o) => o.trimMm)) - rules.number('windows.apron'),
-  );
-  const base = (fromMm: Mm, toMm: Mm) => {
-    if (hemOn === 'floor') return floorOf(span, fromMm, toMm);
-    // a pocket is held by the lower rod as by the upper one; another heading hangs free and ends just below
-    // the glass
-    const at = leaf
-      ? leaf.bottomMm + (pocketed(dressing.heading) ? takeDownMm(dressing.heading, dressing.pinMm, rules) : 0)
-      : hemOn === 'sill'
-        ? sill
-        : apronMm;
-    return { highMm: at, lowMm: at, measured: true };
-  };
-
-  // rod
-  const overTrim = place.overhead(trimmed.leftMm, trimmed.rightMm);
-  const school = (ceilingMm: Mm) => rodBySchool({ frameTopMm, ceilingMm }, rules);
-  const atMount = shower
-    ? undefined
-    : mountedAt(mount, first, place.ceilingOver(trimmed.leftMm, trimmed.rightMm), rules);
-  const rodFrom: WindowPlan['rodFrom'] =
-    dressing.rodHeightMm !== null
-      ? 'own'
-      : atMount !== undefined
-        ? 'mount'
-        : place.lineMm !== undefined && !shower
-          ? 'line'
-          : 'school';
-  const ends: Ends = leaf
-    ? { returnMm: 0, overlapMm: 0, pair: leaf.leaves.length > 1 }
-    : inReveal
-      ? { ...usualEnds(rules), returnMm: 0 }
-      : usualEnds(rules);
-  const showerEnds: Ends = { returnMm: 0, overlapMm: 0, pair: false };
-  const given = inReveal
-    ? { leftMm: 0, rightMm: 0 }
-    : { leftMm: dressing.extensionLeftMm, rightMm: dressing.extensionRightMm };
-  const ownLand = shower
-    ? rules.number('windows.showerClear')
-    : hemOn === 'apron' || hemOn === 'leaf'
-      ? 0
-      : null;
-  const planAt = (rodMm: Mm, limits: { lowMm: Mm; highMm: Mm }) =>
-    planLayer(
-      mainChoice(dressing, cloths.main, shower, rules),
-      {
-        span,
-        rodMm,
-        rodLowMm: limits.lowMm,
-        rodHighMm: limits.highMm,
-        base,
-        roomMm: roomAt(rodMm),
-        given,
-        outer,
-        ends: shower ? showerEnds : ends,
-        landMm: ownLand,
-        mayLie: hemOn === 'floor' && !shower,
-        ...(leaf ? { leaves: leaf.leaves } : {}),
-      },
-      rules,
-    );
-  const limitsAt = (ceilingMm: Mm) => {
-    if (leaf) {
-      const at = dressing.rodHeightMm ?? atMount!;
-      return { lowMm: at, highMm: at };
-    }
-    if (inReveal && !shower) {
-      const top = first.sillMm + first.heightMm;
-      return { lowMm: first.sillMm, highMm: top };
-    }
-    return rodLimits({ frameTopMm, ceilingMm }, rules);
-  };
-  const bySchool = school(overTrim.mm);
-  /**
-   * Room for the brackets at a height: beside the frame a slope, a beam or a cupboard may come down to the
-   * rod, which then ends before it.
-   * The lowest thing over a stretch only gets lower as it grows, so the end is found by halving.
-   */
-  const roomAt = (rodMm: Mm): Reach & { by: { left: string | null; right: string | null } } => {
-    const found = { ...place.roomMm, by: { left: null as string | null, right: null as string | null } };
-    if (mount !== 'wall' || shower) return found;
-    const free = rodMm + rules.number('windows.rodClearance') - 0.5;
-    for (const side of ['left', 'right'] as const) {
-      const most = side === 'left' ? place.roomMm.leftMm : place.roomMm.rightMm;
-      const over = (d: Mm) =>
-        side === 'left'
-          ? place.overhead(trimmed.leftMm - d, trimmed.leftMm)
-          : place.overhead(trimmed.rightMm, trimmed.rightMm + d);
-      if (most <= 0 || over(most).mm >= free || overTrim.mm < free) continue;
-      let [low, high] = [0, most];
-      for (let i = 0; i < 18; i++) {
-        const d = (low + high) / 2;
-        if (over(d).mm >= free) low = d;
-        else high = d;
-      }
-      found.by[side] = over(most).by;
-      if (side === 'left') found.leftMm = toMarkBelow(low, rules.unit);
-      else found.rightMm = toMarkBelow(low, rules.unit);
-    }
-    return found;
-  };
-  const wished = () =>
-    dressing.rodHeightMm ?? atMount ?? (shower ? undefined : place.lineMm) ?? bySchool.rodMm;
-  const ceilingMm = overTrim.mm;
-  const limits = limitsAt(ceilingMm);
-  const layer = planAt(wished(), limits);
-  const rodHeightMm = layer.rodHeightMm;
-
-  const sheer =
-    dressing.sheer && !shower && !within(mount)
-      ? planLayer(
-          { ...sheerChoice(dressing.sheer, cloths.sheer, rules) },
-          {
-            span,
-            rodMm: rodHeightMm - rules.number('windows.innerRodLower'),
-            rodLowMm: limits.lowMm,
-            rodHighMm: limits.highMm,
-            base,
-            roomMm: place.roomMm,
-            given: { leftMm: layer.brackets.leftMm, rightMm: layer.brackets.rightMm },
-            outer,
-            ends: { ...ends, returnMm: rules.number('windows.innerProjection') },
-            landMm: ownLand,
-            mayLie: hemOn === 'floor' && !shower,
-          },
-          rules,
-        )
-      : null;
-
-  // light
-  const glassMm = glassOf(span).reduce((n, g) => n + g.toMm - g.fromMm, 0);
-  const covered = (l: LayerPlan, drawn: 'open' | 'closed') =>
-    glassUnder(
-      span,
-      l.panelPlans.map((p) => (drawn === 'closed' ? p : { fromMm: p.stackFromMm, toMm: p.stackToMm })),
-    );
-  // each leaf's cloth goes past its own glass
-  const glassCoveredMm = shower ? 0 : leaf ? glassMm : covered(layer, 'open');
-  const height = mount === 'cafe' ? rules.number('windows.cafeShare') : 1;
-  const lightLayer = (
-    l: LayerPlan,
-    cloth: Pick<Item, 'clothGsm'> | undefined,
-    known: number | null,
-    lining: Dressing['making']['lining'],
-    drawn: 'open' | 'closed',
-  ) => ({
-    coveredOpen: leaf ? 1 : (covered(l, 'open') / glassMm) * height,
-    coveredDrawn: leaf ? 1 : (covered(l, 'closed') / glassMm) * height,
-    pass: passes(layerGsm(cloth, 'none', rules), lining, known, rules),
-    drawn,
-  });
-  const mainLight = lightLayer(
+  const facts = mountFacts(target.span, dressing, place, rules);
+  const mounting = MOUNTS[target.shower ? 'shower' : dressing.mount](facts);
+  const overhead = place.overhead(facts.trimmed.leftMm, facts.trimmed.rightMm);
+  const limits = mounting.limits(overhead.mm);
+  const context = { target, dressing, cloths, place, rules, facts, mounting, overhead, limits };
+  const bySchool = rodBySchool({ frameTopMm: facts.frameTopMm, ceilingMm: overhead.mm }, rules);
+  const rod = rodOf(dressing, mounting, bySchool.rodMm);
+  const room = roomAt(context, rod.heightMm);
+  const layer = planMain(context, rod.heightMm, room);
+  const sheer = planSheer(context, layer);
+  const hung = { layer, sheer, mounting, span: target.span };
+  const lit = planWindowLight(hung, dressing, cloths, rules);
+  const glassCoveredMm = target.shower ? 0 : lit.glassCoveredMm;
+  const load = planRodLoad(hung, dressing, rules);
+  const findings = judgeWindow({
+    ...context,
     layer,
-    cloths.main,
-    dressing.lightShare,
-    dressing.making.lining,
-    dressing.drawn,
-  );
-  const sheerLight =
-    sheer && dressing.sheer
-      ? lightLayer(sheer, cloths.sheer ?? VOILE, null, 'none', dressing.sheer.drawn)
-      : null;
-  const light = lightOf(mainLight, sheerLight, rules);
-
-  // the rod as a beam; both layers of a double rod hang on the same brackets, each on its own rod
-  const section = sectionOf(dressing.rod.make, dressing.rod.outerMm, rules);
-  const bendsMm = span.parts
-    .filter((p, i) => i > 0 && span.parts[i - 1]!.wallId !== p.wallId)
-    .map((p) => p.fromXMm + p.offMm - layer.leftMm);
-  const massOf = (l: LayerPlan) =>
-    (l.panels * l.flatWidthMm * Math.max(0, l.finishedLengthMm) * l.clothGsm) / 1e6;
-  const rodLengthMm = leaf ? leaf.leaves[0]!.toMm - leaf.leaves[0]!.fromMm : layer.brackets.coveredMm;
-  const lowerRodMm = leaf && pocketed(dressing.heading) ? leaf.bottomMm : null;
-  const load = carry(
-    section,
-    rodLengthMm,
-    massOf(layer) / (leaf?.leaves.length ?? 1),
-    rules,
-    2 + bendsMm.length,
-  );
-  const sheerForce = sheer
-    ? carry(section, sheer.brackets.coveredMm, massOf(sheer), rules, load.supports)
-    : null;
-  const rods = (leaf?.leaves ?? [{ fromMm: layer.leftMm }]).flatMap(({ fromMm }) =>
-    [rodHeightMm, ...(lowerRodMm === null ? [] : [lowerRodMm])].map((heightMm) => ({ fromMm, heightMm })),
-  );
-  const bracketsAt = rods.flatMap(({ fromMm, heightMm }) =>
-    supportsAt(rodLengthMm, load.supports, bendsMm).map((mm) => ({ ...placeOf(fromMm + mm), heightMm })),
-  );
-
-  const findings = judgeWindow(
-    {
-      target,
-      dressing,
-      cloths,
-      place,
-      layer,
-      sheer,
-      light,
-      load,
-      bracketsAt,
-      frameTopMm,
-      glassCoveredMm,
-      glassMm,
-      rodFrom,
-      bySchool,
-      limits,
-      ceilingMm,
-      ceilingBy: overTrim.by,
-      room: roomAt(rodHeightMm),
-      hemOn,
-      inReveal,
-    },
-    rules,
-  );
-  const walls = onWalls(span, layer.leftMm, layer.rightMm);
-  return {
-    openingId: target.id,
-    dressingId: dressing.id,
-    name: target.name,
-    wallId: target.wallId,
-    openingIds: shower ? [] : openings.map((o) => o.id),
-    shower,
-    mount,
-    span,
-    rodHeightMm,
-    rodFrom,
-    frameTopMm,
-    hemOn,
-    rodOn: walls,
-    bracketLeftXMm: bracketsAt[0]!.xMm,
-    bracketRightXMm: bracketsAt[bracketsAt.length - 1]!.xMm,
-    bracketToBracketMm: rodLengthMm,
-    extensionLeftMm: layer.brackets.leftMm,
-    extensionRightMm: layer.brackets.rightMm,
-    takeDownMm: layer.takeDownMm,
-    landing: layer.landing,
-    landingMm: layer.landingMm,
-    finishedLengthMm: layer.finishedLengthMm,
-    panels: layer.panels,
-    fullness: layer.fullness,
-    flatWidthMm: layer.flatWidthMm,
-    foldsPerSide: layer.foldsPerSide,
-    panelPlans: layer.panelPlans,
-    returnMm: shower ? 0 : ends.returnMm,
-    overlapMm: shower || layer.sides === 1 ? 0 : ends.overlapMm,
-    stackPerSideMm: layer.stackPerSideMm,
-    glassWidthMm: glassMm,
-    glassCoveredMm,
-    glassCoveredShare: glassCoveredMm / glassMm,
-    routes: layer.routes,
-    chosenRoute: layer.chosenRoute,
-    making: layer.making,
-    repeatMm: layer.repeatMm,
-    layerGsm: layer.clothGsm,
     sheer,
-    light,
-    passes: { main: mainLight.pass, sheer: sheerLight?.pass ?? 0 },
-    rod: {
-      section,
-      load: sheerForce
-        ? {
-            ...load,
-            endForceN: load.endForceN + sheerForce.endForceN,
-            centreForceN: load.centreForceN + sheerForce.centreForceN,
-            massG: load.massG + sheerForce.massG,
-            clothG: load.clothG + sheerForce.clothG,
-          }
-        : load,
-      lengthMm: rodLengthMm,
-      bends: bendsMm.length,
-      count: sheer ? 2 : rods.length,
-    },
-    leaves: leaf?.leaves ?? null,
-    lowerRodMm,
-    bracketsAt,
-    brackets: dressing.rod.make === 'tension' ? 0 : bracketsAt.length,
-    rings: layer.rings + (sheer?.rings ?? 0),
-    hooks: layer.hooks + (sheer?.hooks ?? 0),
-    finials: inReveal || mount === 'ceiling' || dressing.rod.make === 'track' ? 0 : sheer ? 4 : 2,
-    rulesUsed: {
-      rod:
-        rodFrom === 'line'
-          ? 'windows.rodLine'
-          : rodFrom === 'mount'
-            ? (
-                {
-                  ceiling: 'windows.ceilingTrack',
-                  inside: 'windows.insideBelowHead',
-                  cafe: 'windows.cafeShare',
-                  leaf: 'windows.leafStile',
-                  wall: 'windows.heightSchool',
-                } as const
-              )[mount]
-            : 'windows.heightSchool',
-      extension: leaf ? 'windows.leafPast' : 'windows.bracketExtension',
-      landing: shower
-        ? 'windows.showerClear'
-        : hemOn === 'apron'
-          ? 'windows.apron'
-          : hemOn === 'leaf'
-            ? 'windows.leafBottomRail'
-            : layer.rules.landing,
-      takeDown: layer.rules.takeDown,
-      packing: layer.rules.packing,
-      light: passRule(layerGsm(cloths.main, 'none', rules), rules),
-    },
+    light: lit.light,
+    load: load.load,
+    bracketsAt: load.bracketsAt,
+    frameTopMm: facts.frameTopMm,
+    glassCoveredMm,
+    glassMm: lit.glassMm,
+    rodFrom: rod.from,
+    bySchool,
+    ceilingMm: overhead.mm,
+    ceilingBy: overhead.by,
+    room,
+    hemOn: mounting.hemOn,
+    inReveal: mounting.inReveal,
+  });
+  return {
+    ...identityOf(context),
+    ...rodPlan(context, rod, layer, load),
+    ...clothPlan(layer, sheer),
+    returnMm: mounting.ends.returnMm,
+    overlapMm: layer.sides === 1 ? 0 : mounting.ends.overlapMm,
+    glassWidthMm: lit.glassMm,
+    glassCoveredMm,
+    glassCoveredShare: glassCoveredMm / lit.glassMm,
+    light: lit.light,
+    passes: lit.passes,
+    ...hardware(context, load, layer, sheer),
+    rulesUsed: rulesUsed(context, rod, layer),
     findings,
   };
+}
 
-  function placeOf(mm: Mm): { wallId: string; xMm: Mm } {
-    const part = [...span.parts].reverse().find((p) => mm >= p.fromXMm + p.offMm - 1e-6) ?? span.parts[0]!;
-    return { wallId: part.wallId, xMm: mm - part.offMm };
-  }
+/** Typed, then as the mount or the room's line has it, then by the school of height. */
+function rodOf(dressing: Dressing, mounting: Mounting, schoolMm: Mm): Rod {
+  if (dressing.rodHeightMm !== null) return { heightMm: dressing.rodHeightMm, from: 'own' };
+  if (mounting.rodMm !== undefined) return { heightMm: mounting.rodMm, from: 'mount' };
+  if (mounting.lineMm !== undefined) return { heightMm: mounting.lineMm, from: 'line' };
+  return { heightMm: schoolMm, from: 'school' };
+}
+
+function roomAt({ place, facts, mounting, rules }: Context, rodMm: Mm): RoomAtHeight {
+  if (!mounting.meetsOverhead) return { ...place.roomMm, by: { left: null, right: null } };
+  return roomAtHeight(place, facts.trimmed, rodMm, rules);
+}
+
+/** What the layers of one window share. */
+const layerPlace = ({ target, mounting, limits }: Context) => ({
+  span: target.span,
+  rodLowMm: limits.lowMm,
+  rodHighMm: limits.highMm,
+  base: mounting.base,
+  outer: mounting.outer,
+  landMm: mounting.landMm,
+  mayLie: mounting.hemOn === 'floor' && !target.shower,
+});
+
+function planMain(context: Context, rodMm: Mm, room: RoomAtHeight): LayerPlan {
+  const { target, dressing, cloths, mounting, rules } = context;
+  const place: LayerPlace = {
+    ...layerPlace(context),
+    rodMm,
+    roomMm: room,
+    given: mounting.given,
+    ends: mounting.ends,
+    ...(mounting.leaves ? { leaves: mounting.leaves.rods } : {}),
+  };
+  return planLayer(mainChoice(dressing, cloths.main, target.shower, rules), place, rules);
+}
+
+/** The sheer on the inner rod: as long as the outer one, a little lower. */
+function planSheer(context: Context, main: LayerPlan): LayerPlan | null {
+  const { dressing, cloths, place, mounting, rules } = context;
+  if (!dressing.sheer || !mounting.carriesSheer) return null;
+  return planLayer(
+    sheerChoice(dressing.sheer, cloths.sheer, rules),
+    {
+      ...layerPlace(context),
+      rodMm: main.rodHeightMm - rules.number('windows.innerRodLower'),
+      roomMm: place.roomMm,
+      given: { leftMm: main.brackets.leftMm, rightMm: main.brackets.rightMm },
+      ends: { ...mounting.ends, returnMm: rules.number('windows.innerProjection') },
+    },
+    rules,
+  );
+}
+
+const identityOf = ({ target, dressing, facts, mounting }: Context) => ({
+  openingId: target.id,
+  dressingId: dressing.id,
+  name: target.name,
+  wallId: target.wallId,
+  openingIds: target.shower ? [] : facts.openings.map((o) => o.id),
+  shower: target.shower,
+  mount: dressing.mount,
+  span: target.span,
+  frameTopMm: facts.frameTopMm,
+  hemOn: mounting.hemOn,
+});
+
+const rodPlan = (
+  { target }: Context,
+  rod: Rod,
+  layer: LayerPlan,
+  { rod: { lengthMm }, bracketsAt }: RodLoadPlan,
+) => ({
+  rodHeightMm: layer.rodHeightMm,
+  rodFrom: rod.from,
+  rodOn: onWalls(target.span, layer.leftMm, layer.rightMm),
+  bracketLeftXMm: bracketsAt[0]?.xMm ?? layer.leftMm,
+  bracketRightXMm: bracketsAt.at(-1)?.xMm ?? layer.rightMm,
+  bracketToBracketMm: lengthMm,
+  extensionLeftMm: layer.brackets.leftMm,
+  extensionRightMm: layer.brackets.rightMm,
+});
+
+const clothPlan = (layer: LayerPlan, sheer: LayerPlan | null) => ({
+  takeDownMm: layer.takeDownMm,
+  landing: layer.landing,
+  landingMm: layer.landingMm,
+  finishedLengthMm: layer.finishedLengthMm,
+  panels: layer.panels,
+  fullness: layer.fullness,
+  flatWidthMm: layer.flatWidthMm,
+  foldsPerSide: layer.foldsPerSide,
+  panelPlans: layer.panelPlans,
+  stackPerSideMm: layer.stackPerSideMm,
+  routes: layer.routes,
+  chosenRoute: layer.chosenRoute,
+  making: layer.making,
+  repeatMm: layer.repeatMm,
+  layerGsm: layer.clothGsm,
+  sheer,
+});
+
+const hardware = (
+  { dressing, mounting }: Context,
+  { rod, bracketsAt }: RodLoadPlan,
+  layer: LayerPlan,
+  sheer: LayerPlan | null,
+) => ({
+  rod,
+  leaves: mounting.leaves?.rods ?? null,
+  lowerRodMm: mounting.leaves?.lowerRodMm ?? null,
+  bracketsAt,
+  brackets: dressing.rod.make === 'tension' ? 0 : bracketsAt.length,
+  rings: layer.rings + (sheer?.rings ?? 0),
+  hooks: layer.hooks + (sheer?.hooks ?? 0),
+  finials: mounting.hasFinials && dressing.rod.make !== 'track' ? 2 * (sheer ? 2 : 1) : 0,
+});
+
+function rulesUsed(
+  { cloths, mounting, rules }: Context,
+  rod: Rod,
+  layer: LayerPlan,
+): WindowPlan['rulesUsed'] {
+  const rodRules: Partial<Record<Rod['from'], RuleId>> = {
+    line: 'windows.rodLine',
+    mount: mounting.rules.rod,
+  };
+  return {
+    rod: rodRules[rod.from] ?? 'windows.heightSchool',
+    extension: mounting.rules.extension,
+    landing: mounting.rules.landing ?? layer.rules.landing,
+    takeDown: layer.rules.takeDown,
+    packing: layer.rules.packing,
+    light: passRule(layerGsm(cloths.main, 'none', rules), rules),
+  };
 }

@@ -125,8 +125,7 @@ describe('panels, fullness, stack', () => {
     const c = countPanels(
       inches(72),
       { flatWidthMm: inches(54), clothGsm: 250 },
-      2,
-      null,
+      { fullness: 2, panels: null },
       usualEnds(rules),
       rules,
     );
@@ -138,8 +137,7 @@ describe('panels, fullness, stack', () => {
     const c = countPanels(
       inches(72),
       { flatWidthMm: inches(54), clothGsm: 80 },
-      2,
-      null,
+      { fullness: 2, panels: null },
       { ...usualEnds(rules), overlapMm: 0, pair: false },
       rules,
     );
@@ -154,38 +152,43 @@ describe('panels, fullness, stack', () => {
   ])('%d g/m² packs %d times', (clothGsm, packing) => {
     expect(
       toIn(
-        countPanels(inches(60), { flatWidthMm: inches(50), clothGsm }, 2, 2, usualEnds(rules), rules)
-          .stackPerSideMm,
+        countPanels(
+          inches(60),
+          { flatWidthMm: inches(50), clothGsm },
+          { fullness: 2, panels: 2 },
+          usualEnds(rules),
+          rules,
+        ).stackPerSideMm,
       ),
     ).toBeCloseTo(50 / packing, 5);
   });
   it('brackets widen together for the stack, and stop together where one side stops', () => {
     const cloth = { flatWidthMm: inches(54), clothGsm: 300 };
     const free = placeBrackets(
-      inches(54),
-      { leftMm: inches(3), rightMm: inches(3) },
-      { leftMm: inches(60), rightMm: inches(60) },
-      { leftMm: null, rightMm: null },
+      {
+        outerMm: inches(54),
+        trims: { leftMm: inches(3), rightMm: inches(3) },
+        roomMm: { leftMm: inches(60), rightMm: inches(60) },
+        given: { leftMm: null, rightMm: null },
+        ends: usualEnds(rules),
+      },
       cloth,
-      2,
-      null,
-      usualEnds(rules),
+      { fullness: 2, panels: null },
       rules,
-      (mm) => mm,
     );
     expect(free.leftMm).toBeCloseTo(free.rightMm, 9);
     expect(free.leftMm + inches(3)).toBeGreaterThanOrEqual(free.count.stackPerSideMm - 1e-6);
     const held = placeBrackets(
-      inches(54),
-      { leftMm: inches(3), rightMm: inches(3) },
-      { leftMm: inches(60), rightMm: inches(9) },
-      { leftMm: null, rightMm: null },
+      {
+        outerMm: inches(54),
+        trims: { leftMm: inches(3), rightMm: inches(3) },
+        roomMm: { leftMm: inches(60), rightMm: inches(9) },
+        given: { leftMm: null, rightMm: null },
+        ends: usualEnds(rules),
+      },
       cloth,
-      2,
-      null,
-      usualEnds(rules),
+      { fullness: 2, panels: null },
       rules,
-      (mm) => mm,
     );
     expect([toIn(held.leftMm), toIn(held.rightMm)]).toEqual([9, 9]);
   });

@@ -1,0 +1,47 @@
+import type { Finding } from '../../../model/finding';
+import { finding, type WindowCase, type WindowJudge } from './windowCase';
+
+/** Panels a little short of the least fullness by rounding are not. */
+const EPSILON = 1e-6;
+
+/** How much glass stays covered, and how full the curtain is. */
+export const judgeGlass: WindowJudge = (w) =>
+  w.target.shower ? judgeShowerWidth(w) : [judgeStack(w), judgeFullness(w)];
+
+function judgeShowerWidth(w: WindowCase): Finding[] {
+  const { fullness, panels, flatWidthMm, brackets } = w.layer;
+  if (fullness >= 1) return [];
+  const by = { widthMm: panels * flatWidthMm, coveredMm: brackets.coveredMm };
+  return [finding(w, 'shower-too-narrow', 'caution', by, 'windows.showerFullness')];
+}
+
+function judgeStack(w: WindowCase): Finding {
+  const { dressing, layer, glassCoveredMm: coveredMm, rules } = w;
+  const rule = layer.rules.packing;
+  // on a leaf the cloth is meant to stay in front of the glass
+  if (dressing.mount === 'leaf') return finding(w, 'leaf-covered', 'ok', { share: w.light.open }, rule);
+  const stackMm = layer.stackPerSideMm;
+  if (coveredMm <= 1) return finding(w, 'glass-clear', 'ok', { stackMm }, rule);
+  const share = coveredMm / w.glassMm;
+  const by = {
+    stackMm,
+    reachMm: Math.min(layer.brackets.leftMm, layer.brackets.rightMm),
+    coveredMm,
+    share,
+    where: dressing.mount === 'inside' || dressing.mount === 'cafe' ? dressing.mount : 'past',
+  };
+  const noticed = share > rules.number('windows.glassNoticed');
+  return finding(w, 'glass-covered', noticed ? 'caution' : 'yielded', by, rule);
+}
+
+function judgeFullness(w: WindowCase): Finding {
+  const { fullness, wishedFullness: wished, panels, fewer } = w.layer;
+  const least = w.rules.number('windows.leastFullness');
+  if (fewer && fewer.fullness >= least - EPSILON) {
+    const by = { fullness, wished, panels, fewer: fewer.panels, gives: fewer.fullness, least };
+    return finding(w, 'fullness-more', 'yielded', by, 'windows.fullnessOver');
+  }
+  const by = { fullness, least, panels };
+  if (fullness < least - EPSILON) return finding(w, 'fullness-low', 'caution', by, 'windows.leastFullness');
+  return finding(w, 'fullness-good', 'ok', by, 'windows.fullness');
+}

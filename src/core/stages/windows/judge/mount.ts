@@ -1,0 +1,52 @@
+import type { Finding } from '../../../model/finding';
+import { finding, openingsOf, type WindowCase, type WindowJudge } from './windowCase';
+
+/** What the mount asks for: leaves that can be screwed into, a deep enough reveal, room for the brackets. */
+export const judgeMount: WindowJudge = (w) => {
+  if (w.dressing.mount === 'leaf') return judgeLeaf(w);
+  if (w.inReveal) return w.target.shower ? [] : judgeReveal(w);
+  return judgeBrackets(w);
+};
+
+const judgeLeaf = (w: WindowCase): Finding[] => [
+  finding(w, 'leaf-screws', 'caution', { rented: w.place.rented ? 'yes' : 'no' }, 'windows.leafStile'),
+];
+
+function judgeReveal(w: WindowCase): Finding[] {
+  const openings = openingsOf(w);
+  const leastMm = w.rules.number('windows.insideReveal');
+  const depthMm = Math.min(...openings.map((o) => o.revealMm));
+  const findings: Finding[] = [];
+  if (depthMm < leastMm - 0.5) {
+    const by = { depthMm, leastMm, known: depthMm > 0 ? 'yes' : 'no' };
+    findings.push(finding(w, 'reveal-too-shallow', 'caution', by, 'windows.insideReveal'));
+  }
+  if (openings.some((o) => o.opens === 'in')) findings.push(finding(w, 'inside-rod-meets-sash', 'caution'));
+  return findings;
+}
+
+function judgeBrackets(w: WindowCase): Finding[] {
+  const { brackets, stackPerSideMm: stackMm } = w.layer;
+  const rule = 'windows.bracketExtension';
+  const findings = [...judgeSide(w, 'left'), ...judgeSide(w, 'right')];
+  if (brackets.widenedByMm > 1) {
+    const clears = w.glassCoveredMm > 1 ? 'no' : 'yes';
+    const by = { byMm: brackets.widenedByMm, stackMm, clears };
+    findings.push(finding(w, 'bracket-widened-for-stack', 'ok', by, rule));
+  }
+  return findings;
+}
+
+function judgeSide(w: WindowCase, side: 'left' | 'right'): Finding[] {
+  const { brackets } = w.layer;
+  const left = side === 'left';
+  const heldMm = left ? brackets.heldLeftByMm : brackets.heldRightByMm;
+  const reachMm = left ? brackets.leftMm : brackets.rightMm;
+  const roomMm = left ? w.room.leftMm : w.room.rightMm;
+  if (reachMm > roomMm + w.rules.number('windows.cornerClearance') + 0.5)
+    return [finding(w, 'bracket-past-the-wall', 'stop', { side, byMm: reachMm - roomMm })];
+  if (heldMm <= 1) return [];
+  const neighbour = w.room.by[side] ?? w.place.endsAt[side];
+  const by = { side, byMm: heldMm, reachMm, neighbour };
+  return [finding(w, 'bracket-held-by-neighbour', 'yielded', by, 'windows.bracketExtension')];
+}

@@ -1,0 +1,90 @@
+import type { Mm } from '../../../base/units';
+import { overlapLength } from '../../../geometry/plane';
+import type { Finding } from '../../../model/finding';
+import { finding, type WindowCase, type WindowJudge } from './windowCase';
+
+/** The rod itself: its make and heading, how it sags, where its brackets can be fixed. */
+export const judgeRod: WindowJudge = (w) => [
+  ...judgeHeading(w),
+  ...(w.dressing.rod.make === 'tension' ? judgeTension(w) : judgeBracketed(w)),
+];
+
+function judgeHeading(w: WindowCase): Finding[] {
+  const { heading, rod } = w.dressing;
+  const onTrack = rod.make === 'track';
+  if (heading === 'wave' && !onTrack) return [finding(w, 'heading-needs-track', 'stop')];
+  const runsOnTrack = heading === 'wave' || heading === 'pinchPleat';
+  return onTrack && !runsOnTrack ? [finding(w, 'heading-not-on-track', 'stop', { heading })] : [];
+}
+
+function judgeTension(w: WindowCase): Finding[] {
+  const { rules, load } = w;
+  const mostMm = rules.number('windows.tensionMost');
+  const mostG = rules.number('windows.tensionLoad');
+  const { coveredMm } = w.layer.brackets;
+  const findings: Finding[] = [];
+  if (!w.inReveal || w.dressing.mount === 'leaf')
+    findings.push(finding(w, 'tension-needs-two-sides', 'stop'));
+  if (coveredMm > mostMm) {
+    const by = { byMm: coveredMm - mostMm, mostMm };
+    findings.push(finding(w, 'tension-too-long', 'caution', by, 'windows.tensionMost'));
+  }
+  if (load.clothG > mostG) {
+    const by = { massG: load.clothG, mostG };
+    findings.push(finding(w, 'tension-too-heavy', 'caution', by, 'windows.tensionLoad'));
+  }
+  return findings;
+}
+
+const judgeBracketed = (w: WindowCase): Finding[] => [
+  ...judgeSag(w),
+  ...judgeLintel(w),
+  ...judgeCables(w),
+  ...(w.place.rented ? [judgeRented(w)] : []),
+];
+
+function judgeSag(w: WindowCase): Finding[] {
+  const { sagMm, sagMostMm, spanMm, supports } = w.load;
+  const rule = 'windows.sagMost';
+  if (sagMm > sagMostMm + 0.01) return [finding(w, 'rod-sags', 'caution', { sagMm, spanMm }, rule)];
+  if (supports <= 2) return [];
+  return [finding(w, 'centre-brackets', 'ok', { count: supports - 2, sagMm, spanMm }, rule)];
+}
+
+/** Screws near the upper edge of a lintel find nothing to hold. */
+function judgeLintel(w: WindowCase): Finding[] {
+  const { rules, dressing, inReveal } = w;
+  const lintelMm = rules.number('windows.lintel');
+  const byMm = Math.abs(w.layer.rodHeightMm - (w.frameTopMm + lintelMm));
+  if (inReveal || dressing.mount !== 'wall' || byMm >= rules.number('windows.bracketTop')) return [];
+  return [finding(w, 'bracket-by-lintel-edge', 'caution', { byMm, lintelMm }, 'windows.bracketTop')];
+}
+
+/** Brackets over or beside a socket or switch, where its cable may run. */
+function judgeCables(w: WindowCase): Finding[] {
+  if (w.dressing.mount !== 'wall') return [];
+  const band = w.rules.number('walls.cableBand');
+  const brackets = bracketsAlong(w);
+  const live = w.place.electric.find((e) =>
+    brackets.some((x) => overlapLength(x - band, x + band, e.fromMm, e.toMm) > 0),
+  );
+  if (!live) return [];
+  return [finding(w, 'bracket-cable-zone', 'caution', { other: live.name }, 'walls.cableBand')];
+}
+
+/** The brackets along the rod. */
+const bracketsAlong = ({ bracketsAt, target }: WindowCase): Mm[] =>
+  bracketsAt.flatMap((b) => {
+    const part = target.span.parts.find((p) => p.wallId === b.wallId);
+    return part ? [b.xMm + part.offMm] : [];
+  });
+
+/** In a rented home: whether a tension rod would do. */
+function judgeRented(w: WindowCase): Finding {
+  const { rules, layer, load } = w;
+  const fits =
+    layer.brackets.coveredMm <= rules.number('windows.tensionMost') &&
+    load.clothG <= rules.number('windows.tensionLoad');
+  const by = { length: fits ? 'fits' : 'not' };
+  return finding(w, 'rented-tension', 'caution', by, 'windows.tensionMost');
+}

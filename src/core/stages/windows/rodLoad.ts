@@ -1,0 +1,79 @@
+import type { Gram, Mm } from '../../base/units';
+import type { Dressing } from '../../model/types';
+import type { RuleBook } from '../../rules/book';
+import { carry, sectionOf, supportsAt, type RodLoad } from './beam';
+import type { LayerPlan } from './layer';
+import type { Mounting } from './mounts/mounting';
+import type { Span } from './span';
+import type { WindowPlan } from './windowPlan';
+
+export type RodLoadPlan = {
+  rod: WindowPlan['rod'];
+  /** What the rod carries by itself: its own layer of cloth. */
+  load: RodLoad;
+  bracketsAt: WindowPlan['bracketsAt'];
+};
+
+const clothMass = (layer: LayerPlan): Gram =>
+  (layer.panels * layer.flatWidthMm * Math.max(0, layer.finishedLengthMm) * layer.clothGsm) / 1e6;
+
+/** The rod as a beam: its section, how it sags, what its brackets carry and where they are. */
+export function planRodLoad(
+  {
+    layer,
+    sheer,
+    mounting,
+    span,
+  }: { layer: LayerPlan; sheer: LayerPlan | null; mounting: Mounting; span: Span },
+  dressing: Dressing,
+  rules: RuleBook,
+): RodLoadPlan {
+  const section = sectionOf(dressing.rod.make, dressing.rod.outerMm, rules);
+  const bendsMm = span.parts
+    .filter((part, i) => i > 0 && span.parts[i - 1]?.wallId !== part.wallId)
+    .map((part) => part.fromXMm + part.offMm - layer.leftMm);
+  const leaves = mounting.leaves?.rods ?? null;
+  const lengthMm = leaves?.[0] ? leaves[0].toMm - leaves[0].fromMm : layer.brackets.coveredMm;
+  const rodCloth = clothMass(layer) / (leaves?.length ?? 1);
+  const load = carry(section, lengthMm, rodCloth, rules, 2 + bendsMm.length);
+  const behind = sheer && carry(section, sheer.brackets.coveredMm, clothMass(sheer), rules, load.supports);
+  const rods = rodsOf(layer, mounting);
+  return {
+    rod: {
+      section,
+      load: behind ? withSheer(load, behind) : load,
+      lengthMm,
+      bends: bendsMm.length,
+      count: sheer ? 2 : rods.length,
+    },
+    load,
+    bracketsAt: rods.flatMap(({ fromMm, heightMm }) =>
+      supportsAt(lengthMm, load.supports, bendsMm).map((mm) => ({ ...onSpan(span, fromMm + mm), heightMm })),
+    ),
+  };
+}
+
+/** Where each rod begins, and how high: one, or an upper and perhaps a lower one on every leaf. */
+function rodsOf(layer: LayerPlan, { leaves }: Mounting): { fromMm: Mm; heightMm: Mm }[] {
+  const lower = leaves?.lowerRodMm ?? null;
+  const heights = lower === null ? [layer.rodHeightMm] : [layer.rodHeightMm, lower];
+  return (leaves?.rods ?? [{ fromMm: layer.leftMm }]).flatMap(({ fromMm }) =>
+    heights.map((heightMm) => ({ fromMm, heightMm })),
+  );
+}
+
+/** Both layers of a double rod hang on the same brackets, each on its own rod. */
+const withSheer = (load: RodLoad, behind: RodLoad): RodLoad => ({
+  ...load,
+  endForceN: load.endForceN + behind.endForceN,
+  centreForceN: load.centreForceN + behind.centreForceN,
+  massG: load.massG + behind.massG,
+  clothG: load.clothG + behind.clothG,
+});
+
+/** A place along the rod on the wall behind it. */
+function onSpan(span: Span, mm: Mm): { wallId: string; xMm: Mm } {
+  const part = [...span.parts].reverse().find((p) => mm >= p.fromXMm + p.offMm - 1e-6) ?? span.parts[0];
+  if (!part) throw new Error('a rod without a window');
+  return { wallId: part.wallId, xMm: mm - part.offMm };
+}
