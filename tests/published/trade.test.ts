@@ -78,10 +78,12 @@ describe('curtains (common practice)', () => {
 describe('pictures (common practice)', () => {
   it('a dresser of 32 with a gap of 10 and a 36 high piece makes 60', () => {
     const h = chooseHeight(
-      inches(36),
-      { topMm: inches(32), isBed: false },
-      { centreMm: null, gapMm: null },
-      inches(108),
+      {
+        heightMm: inches(36),
+        over: { topMm: inches(32), isBed: false },
+        given: { centreMm: null, gapMm: null },
+        ceilingMm: inches(108),
+      },
       rules,
     );
     expect([toIn(h.gapMm!), toIn(h.centreMm), h.yielded]).toEqual([10, 60, 'none']);
@@ -90,10 +92,12 @@ describe('pictures (common practice)', () => {
     const at = (gapMm: number | null) =>
       toIn(
         chooseHeight(
-          inches(48),
-          { topMm: inches(32), isBed: false },
-          { centreMm: null, gapMm },
-          inches(108),
+          {
+            heightMm: inches(48),
+            over: { topMm: inches(32), isBed: false },
+            given: { centreMm: null, gapMm },
+            ceilingMm: inches(108),
+          },
           rules,
         ).centreMm,
       );

@@ -11,110 +11,131 @@ export type HeightPlan = {
   ceilingTookMm: Mm;
 };
 
+/** A piece, or a whole group, whose height is looked for. */
+export type HeightFacts = {
+  heightMm: Mm;
+  over: { topMm: Mm; isBed: boolean } | null;
+  given: { centreMm: Mm | null; gapMm: Mm | null };
+  ceilingMm: Mm;
+};
+
+/** Nobody sees that a height is off by less. */
+const SEEN: Mm = 0.5;
+
 export const gapRule = (overBed: boolean): RuleId =>
   overBed ? 'walls.gapOverHeadboard' : 'walls.gapOverFurniture';
 
+/** A height that nothing had to give way for. */
+export const settledAt = (centreMm: Mm): HeightPlan => ({
+  centreMm,
+  gapMm: null,
+  yielded: 'none',
+  byMm: 0,
+  ceilingTookMm: 0,
+});
+
 /**
  * Centre of a piece above the datum. Over furniture: the gap in its range that brings the centre nearest to
- * the wish;
- * when none reaches it, one of the two gives way (the studio's school; the gap holds by default) and `byMm`
- * says how much.
- * A given gap or centre is kept.
+ * the preferred one; when none reaches it, one of the two gives way (the studio's school; the gap holds by
+ * default) and `byMm` says how much. A typed gap or centre is kept.
  */
 export function chooseHeight(
-  heightMm: Mm,
-  over: { topMm: Mm; isBed: boolean } | null,
-  given: { centreMm: Mm | null; gapMm: Mm | null },
-  ceilingMm: Mm,
+  facts: HeightFacts,
   rules: RuleBook,
   wish: Mm = rules.number('walls.centre'),
 ): HeightPlan {
-  if (given.centreMm !== null) {
-    const gapMm = over ? given.centreMm - heightMm / 2 - over.topMm : null;
-    const [low, high] = over ? rules.range(gapRule(over.isBed)) : [0, 0];
-    const offMm = gapMm === null ? 0 : gapMm - clamp(gapMm, low, high);
-    return {
-      centreMm: given.centreMm,
-      gapMm,
-      yielded: Math.abs(offMm) > 0.5 ? 'gap' : 'none',
-      byMm: offMm,
-      ceilingTookMm: 0,
-    };
-  }
-  if (!over) return underCeiling({ centreMm: wish, gapMm: null, yielded: 'none', byMm: 0, ceilingTookMm: 0 });
+  const { given, over } = facts;
+  if (given.centreMm !== null) return atTypedCentre(facts, given.centreMm, rules);
+  if (!over) return underCeiling(settledAt(wish), facts, rules, wish);
+  if (given.gapMm !== null) return atTypedGap(facts, given.gapMm, rules, wish);
   const [low, high] = rules.range(gapRule(over.isBed));
-  const neededGap = wish - heightMm / 2 - over.topMm;
-  const gapMm = given.gapMm ?? toMark(clamp(neededGap, low, high), rules.unit);
-  const centreByGap = over.topMm + gapMm + heightMm / 2;
-  const offMm = centreByGap - wish;
-  if (given.gapMm !== null) {
-    // kept as it was typed; a ceiling that comes too near is told
-    const gapOff = gapMm - clamp(gapMm, low, high);
-    return {
-      centreMm: centreByGap,
-      gapMm,
-      yielded: Math.abs(gapOff) > 0.5 ? 'gap' : Math.abs(offMm) > 0.5 ? 'centre' : 'none',
-      byMm: Math.abs(gapOff) > 0.5 ? gapOff : offMm,
-      ceilingTookMm: 0,
-    };
+  const neededGap = wish - facts.heightMm / 2 - over.topMm;
+  const gapMm = toMark(clamp(neededGap, low, high), rules.unit);
+  const centreMm = over.topMm + gapMm + facts.heightMm / 2;
+  const offMm = centreMm - wish;
+  const offIsSeen = Math.abs(offMm) > SEEN;
+  if (offIsSeen && rules.school('walls.yields') === 'gap' && neededGap >= 0) {
+    const byMm = neededGap - clamp(neededGap, low, high);
+    const plan: HeightPlan = { ...settledAt(wish), gapMm: neededGap, yielded: 'gap', byMm };
+    return underCeiling(plan, facts, rules, wish);
   }
-  if (Math.abs(offMm) > 0.5 && rules.school('walls.yields') === 'gap' && neededGap >= 0) {
-    return underCeiling({
-      centreMm: wish,
-      gapMm: neededGap,
-      yielded: 'gap',
-      byMm: neededGap - clamp(neededGap, low, high),
-      ceilingTookMm: 0,
-    });
-  }
-  return underCeiling({
-    centreMm: centreByGap,
+  const plan: HeightPlan = {
+    ...settledAt(centreMm),
     gapMm,
-    yielded: Math.abs(offMm) > 0.5 ? 'centre' : 'none',
+    yielded: offIsSeen ? 'centre' : 'none',
     byMm: offMm,
-    ceilingTookMm: 0,
-  });
-
-  /**
-   * A low ceiling takes from the height until the clear space above is kept, but never below the furniture.
-   */
-  function underCeiling(plan: HeightPlan): HeightPlan {
-    const most = ceilingMm - rules.number('walls.clearAbove') - heightMm / 2;
-    const least = (over?.topMm ?? 0) + heightMm / 2;
-    const centreMm = Math.max(Math.min(plan.centreMm, most), Math.min(least, plan.centreMm));
-    const took = plan.centreMm - centreMm;
-    if (took < 0.5) return plan;
-    const gapMm = plan.gapMm === null ? null : plan.gapMm - took;
-    const [low, high] = over ? rules.range(gapRule(over.isBed)) : [0, 0];
-    const gapOff = gapMm === null ? 0 : gapMm - clamp(gapMm, low, high);
-    return {
-      centreMm,
-      gapMm,
-      yielded: Math.abs(gapOff) > 0.5 ? 'gap' : 'centre',
-      byMm: Math.abs(gapOff) > 0.5 ? gapOff : centreMm - wish,
-      ceilingTookMm: took,
-    };
-  }
+  };
+  return underCeiling(plan, facts, rules, wish);
 }
+
+/** How far a gap is out of its range; nothing where there is no furniture below. */
+function gapOff({ over }: HeightFacts, gapMm: Mm | null, rules: RuleBook): Mm {
+  if (!over || gapMm === null) return 0;
+  const [low, high] = rules.range(gapRule(over.isBed));
+  return gapMm - clamp(gapMm, low, high);
+}
+
+function atTypedCentre(facts: HeightFacts, centreMm: Mm, rules: RuleBook): HeightPlan {
+  const { over, heightMm } = facts;
+  const gapMm = over ? centreMm - heightMm / 2 - over.topMm : null;
+  const byMm = gapOff(facts, gapMm, rules);
+  return { ...settledAt(centreMm), gapMm, yielded: Math.abs(byMm) > SEEN ? 'gap' : 'none', byMm };
+}
+
+/** Kept as it was typed; a ceiling that comes too near is reported. */
+function atTypedGap(facts: HeightFacts, gapMm: Mm, rules: RuleBook, wish: Mm): HeightPlan {
+  const centreMm = (facts.over?.topMm ?? 0) + gapMm + facts.heightMm / 2;
+  const gapByMm = gapOff(facts, gapMm, rules);
+  if (Math.abs(gapByMm) > SEEN) return { ...settledAt(centreMm), gapMm, yielded: 'gap', byMm: gapByMm };
+  const byMm = centreMm - wish;
+  return { ...settledAt(centreMm), gapMm, yielded: Math.abs(byMm) > SEEN ? 'centre' : 'none', byMm };
+}
+
+/** A low ceiling takes from the height until the clear space above is kept, but never below the furniture. */
+function underCeiling(plan: HeightPlan, facts: HeightFacts, rules: RuleBook, wish: Mm): HeightPlan {
+  const { heightMm, ceilingMm, over } = facts;
+  const most = ceilingMm - rules.number('walls.clearAbove') - heightMm / 2;
+  const least = (over?.topMm ?? 0) + heightMm / 2;
+  const centreMm = Math.max(Math.min(plan.centreMm, most), Math.min(least, plan.centreMm));
+  const ceilingTookMm = plan.centreMm - centreMm;
+  if (ceilingTookMm < SEEN) return plan;
+  const gapMm = plan.gapMm === null ? null : plan.gapMm - ceilingTookMm;
+  const gapByMm = gapOff(facts, gapMm, rules);
+  const gapYields = Math.abs(gapByMm) > SEEN;
+  return {
+    centreMm,
+    gapMm,
+    yielded: gapYields ? 'gap' : 'centre',
+    byMm: gapYields ? gapByMm : centreMm - wish,
+    ceilingTookMm,
+  };
+}
+
+/** What a height is judged against. */
+export type HeightCase = {
+  height: HeightPlan;
+  over: { name: string; isBed: boolean } | null;
+  wishMm: Mm;
+  /** What is above. */
+  above: string;
+  /** The rule that the preferred centre comes from. */
+  rule: RuleId;
+  /** Other centres that are as right, for a whole: by either school. */
+  schools: readonly Mm[];
+};
+type HeightFinding = { code: FindingCode; level: Level; by: FindingFacts; rule: RuleId };
+
+const direction = (mm: Mm): 'above' | 'below' => (mm > 0 ? 'above' : 'below');
 
 /**
  * What is said of a height: which of gap, centre and ceiling gave way, or that they agree; for a bare wall,
  * whether the centre is in its band.
  */
-export function heightFinding(
-  height: HeightPlan,
-  over: { name: string; isBed: boolean } | null,
-  wishMm: Mm,
-  above: string,
-  asWished: RuleId,
-  rules: RuleBook,
-  schools: readonly Mm[] = [],
-): { code: FindingCode; level: Level; by: FindingFacts; rule: RuleId }[] {
+export function judgeHeight(judged: HeightCase, rules: RuleBook): HeightFinding[] {
+  const { height, over, above, rule } = judged;
   const { centreMm, gapMm, byMm, ceilingTookMm } = height;
-  const direction = byMm > 0 ? 'above' : 'below';
-  const gap = over ? gapRule(over.isBed) : asWished;
-  const found: ReturnType<typeof heightFinding> = [];
-  if (ceilingTookMm > 0.5)
+  const found: HeightFinding[] = [];
+  if (ceilingTookMm > SEEN)
     found.push({
       code: 'ceiling-yielded',
       level: 'yielded',
@@ -125,48 +146,37 @@ export function heightFinding(
     found.push({
       code: 'gap-yielded',
       level: 'yielded',
-      by: { byMm: Math.abs(byMm), direction, gapMm: gapMm ?? 0, over: over.name },
-      rule: gap,
+      by: { byMm: Math.abs(byMm), direction: direction(byMm), gapMm: gapMm ?? 0, over: over.name },
+      rule: over ? gapRule(over.isBed) : rule,
     });
-  if (ceilingTookMm > 0.5 || height.yielded === 'gap') return found;
-  if (over)
-    found.push(
-      height.yielded === 'centre'
-        ? {
-            code: 'centre-yielded',
-            level: 'yielded',
-            by: { byMm: Math.abs(byMm), direction, gapMm: gapMm ?? 0, wishMm, over: over.name },
-            rule: gap,
-          }
-        : {
-            code: 'centre-and-gap-agree',
-            level: 'ok',
-            by: { gapMm: gapMm ?? 0, centreMm, over: over.name },
-            rule: gap,
-          },
-    );
-  else {
-    const [low, high] = rules.range('walls.centreRange');
-    // a whole may be hung by either school of height, whichever the studio keeps to
-    const off = [wishMm, ...schools].some((mm) => Math.abs(centreMm - mm) <= 0.5)
-      ? 0
-      : centreMm - clamp(centreMm, low, high);
-    found.push(
-      Math.abs(off) > 0.5
-        ? {
-            code: 'centre-yielded',
-            level: 'caution',
-            by: {
-              byMm: Math.abs(off),
-              direction: off > 0 ? 'above' : 'below',
-              gapMm: -1,
-              wishMm,
-              over: 'none',
-            },
-            rule: 'walls.centreRange',
-          }
-        : { code: 'centre-as-wished', level: 'ok', by: { centreMm }, rule: asWished },
-    );
-  }
-  return found;
+  if (ceilingTookMm > SEEN || height.yielded === 'gap') return found;
+  return [...found, over ? overFurniture(judged, over) : onBareWall(judged, rules)];
+}
+
+function overFurniture(
+  { height, wishMm }: HeightCase,
+  over: { name: string; isBed: boolean },
+): HeightFinding {
+  const { centreMm, byMm } = height;
+  const gapMm = height.gapMm ?? 0;
+  const rule = gapRule(over.isBed);
+  if (height.yielded !== 'centre')
+    return { code: 'centre-and-gap-agree', level: 'ok', by: { gapMm, centreMm, over: over.name }, rule };
+  const by = { byMm: Math.abs(byMm), direction: direction(byMm), gapMm, wishMm, over: over.name };
+  return { code: 'centre-yielded', level: 'yielded', by, rule };
+}
+
+function onBareWall({ height, wishMm, schools, rule }: HeightCase, rules: RuleBook): HeightFinding {
+  const { centreMm } = height;
+  const [low, high] = rules.range('walls.centreRange');
+  // a whole may be hung by either school of height, whichever the studio keeps to
+  const bySchool = [wishMm, ...schools].some((mm) => Math.abs(centreMm - mm) <= SEEN);
+  const off = bySchool ? 0 : centreMm - clamp(centreMm, low, high);
+  if (Math.abs(off) <= SEEN) return { code: 'centre-as-wished', level: 'ok', by: { centreMm }, rule };
+  return {
+    code: 'centre-yielded',
+    level: 'caution',
+    by: { byMm: Math.abs(off), direction: direction(off), gapMm: -1, wishMm, over: 'none' },
+    rule: 'walls.centreRange',
+  };
 }

@@ -43,14 +43,14 @@ export function layOut(pieces: readonly Sized[], ask: LayoutAsk): Map<string, At
 /** As square as the count allows, wider than high. */
 export const usualColumns = (count: number): number => Math.max(1, Math.ceil(Math.sqrt(count)));
 
-function row(pieces: readonly Sized[], gap: Mm, hinge: 'tops' | 'centres' | 'bottoms'): Map<string, At> {
+/** Which way from the line that a row hangs on its middles are. */
+const HINGED = { tops: -1, centres: 0, bottoms: 1 } as const;
+
+function row(pieces: readonly Sized[], gap: Mm, hinge: keyof typeof HINGED): Map<string, At> {
   const at = new Map<string, At>();
   let x = 0;
   for (const p of pieces) {
-    at.set(p.id, {
-      dxMm: x + p.widthMm / 2,
-      dyMm: hinge === 'tops' ? -p.heightMm / 2 : hinge === 'bottoms' ? p.heightMm / 2 : 0,
-    });
+    at.set(p.id, { dxMm: x + p.widthMm / 2, dyMm: HINGED[hinge] * (p.heightMm / 2) });
     x += p.widthMm + gap;
   }
   return at;

@@ -16,10 +16,12 @@ const height = (
   r = rules,
 ) =>
   chooseHeight(
-    inches(h),
-    over,
-    { centreMm: given.centreMm ?? null, gapMm: given.gapMm ?? null },
-    inches(ceiling),
+    {
+      heightMm: inches(h),
+      over,
+      given: { centreMm: given.centreMm ?? null, gapMm: given.gapMm ?? null },
+      ceilingMm: inches(ceiling),
+    },
     r,
   );
 const place = (more: Partial<HangingPlace> = {}): HangingPlace => ({
