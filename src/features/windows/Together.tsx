@@ -6,7 +6,7 @@ import { formatLength } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
 import { solutionChanges } from '../../core/plan/solveRoom';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
-import type { GivesUp, ShopPanels, Solution } from '../../core/stages/windows/solve';
+import type { GivesUp, ShopPanels, Solution } from '../../core/stages/windows/solve/solveWindows';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Fold } from '../../ui/Fold';

@@ -16,7 +16,7 @@ import { needAgainstHave, sameInsert, usedBySeason, type NeedLine, type Use } fr
 import { addDays } from '../../core/stash/returns';
 import { chooseInsert } from '../../core/stages/seats/insert';
 import { spotsOf, type Spot } from '../../core/stash/spots';
-import type { ShopPanels } from '../../core/stages/windows/solve';
+import type { ShopPanels } from '../../core/stages/windows/solve/solveWindows';
 import { contentsOf, goesUnder, type Contents } from '../../core/stash/storage';
 import { inEntry, nextEntry, type Label } from '../../data/journal';
 import {

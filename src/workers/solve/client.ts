@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { RoomFile } from '../../core/model/types';
-import type { OwnedPanels, ShopPanels, Solution } from '../../core/stages/windows/solve';
+import type { OwnedPanels, ShopPanels, Solution } from '../../core/stages/windows/solve/solveWindows';
 import type { SolveWorker } from './solve.worker';
 
 export type Solver = {

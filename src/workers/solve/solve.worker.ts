@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import type { RoomFile } from '../../core/model/types';
 import { solveRoom } from '../../core/plan/solveRoom';
-import type { OwnedPanels, ShopPanels, Solution } from '../../core/stages/windows/solve';
+import type { OwnedPanels, ShopPanels, Solution } from '../../core/stages/windows/solve/solveWindows';
 
 export type SolveWorker = typeof worker;
 const worker = {
