@@ -61,14 +61,9 @@ export function parseLength(came: string, unit: LengthUnit): Result<Mm, LengthIs
     if (quantity.zeroDenominatorAt !== undefined) return stop('zero-denominator', quantity.zeroDenominatorAt);
     at = skipSpaces(text, quantity.end);
     const word = readUnit(text, at);
-    const name = word?.unit ?? (last === 'ft' ? 'in' : last === 'm' ? 'cm' : bare);
-    const follows =
-      last === undefined
-        ? parts === 0
-        : (last === 'ft' && name === 'in') || (last === 'm' && (name === 'cm' || name === 'mm'));
-    if (!follows || parts > 1) return stop('not-a-length', start);
-    if (quantity.grouped && (name === 'in' || name === 'ft')) return stop('not-a-length', start);
-    if (last === 'ft' && quantity.value >= 12) return stop('inches-past-a-foot', start);
+    const name = word?.unit ?? NEXT_UNIT[last ?? ''] ?? bare;
+    const problem = partProblem(quantity, name, last, parts);
+    if (problem) return stop(problem, start);
     totalMm += quantity.value * MM_OF[name]!;
     if (word) at = skipSpaces(text, word.end);
     else if (at < end) return stop('not-a-length', at);
@@ -76,6 +71,24 @@ export function parseLength(came: string, unit: LengthUnit): Result<Mm, LengthIs
   }
   if (totalMm > LONGEST_MM) return stop('too-long', 0);
   return ok(sign * totalMm);
+}
+
+/** What a bare number after a unit is in. */
+const NEXT_UNIT: Record<string, string> = { ft: 'in', m: 'cm' };
+/** What may follow a unit. */
+const FOLLOWS: Record<string, readonly string[]> = { ft: ['in'], m: ['cm', 'mm'] };
+
+/** What is wrong with one part of a length after another; undefined when nothing is. */
+function partProblem(
+  quantity: Quantity,
+  unit: string,
+  last: string | undefined,
+  parts: number,
+): LengthIssue['code'] | undefined {
+  const follows = last === undefined ? parts === 0 : FOLLOWS[last]?.includes(unit);
+  if (!follows || parts > 1) return 'not-a-length';
+  if (quantity.grouped && (unit === 'in' || unit === 'ft')) return 'not-a-length';
+  return last === 'ft' && quantity.value >= 12 ? 'inches-past-a-foot' : undefined;
 }
 
 const skipSpaces = (text: string, at: number): number => {

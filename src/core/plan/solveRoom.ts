@@ -3,7 +3,12 @@ import type { Item, Look, RoomFile } from '../model/types';
 import { placeOnWall } from '../room/place';
 import { wallsOf } from '../room/walls';
 import { ruleBook } from '../rules/book';
-import { solveWindows, type OwnedPanels, type ShopPanels, type Solution } from '../stages/windows/solve/solveWindows';
+import {
+  solveWindows,
+  type OwnedPanels,
+  type ShopPanels,
+  type Solution,
+} from '../stages/windows/solve/solveWindows';
 import type { RoomContext } from './context';
 import { dressedOf } from './windows/dressed';
 import { schoolLine, sharesLine } from './windows/rodLine';

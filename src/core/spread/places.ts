@@ -103,16 +103,7 @@ export function spreadOf(
     places,
     widestGap: widest,
     pull,
-    pullTowards:
-      pull < 0.01
-        ? null
-        : Math.abs(dx) > Math.abs(dy)
-          ? dx > 0
-            ? 'east'
-            : 'west'
-          : dy > 0
-            ? 'south'
-            : 'north',
+    pullTowards: pull < 0.01 ? null : sideOf(dx, dy),
     heights: {
       low: band(-Infinity, low),
       hand: band(low, hand),
@@ -122,4 +113,10 @@ export function spreadOf(
     soft: new Set(patches.filter((p) => p.soft).map((p) => p.about)).size,
     hard: new Set(patches.filter((p) => !p.soft).map((p) => p.about)).size,
   };
+}
+
+/** The side of the plan that a direction points to most. */
+function sideOf(dx: number, dy: number): 'north' | 'east' | 'south' | 'west' {
+  if (Math.abs(dx) > Math.abs(dy)) return dx > 0 ? 'east' : 'west';
+  return dy > 0 ? 'south' : 'north';
 }

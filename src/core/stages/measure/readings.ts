@@ -48,9 +48,43 @@ export type TapeReading = {
   secondMm: Mm | null;
 };
 
-const DROPS = { dropLeft: 'left', dropMiddle: 'middle', dropRight: 'right' } as const;
-type DropField = keyof typeof DROPS;
-const isDrop = (f: ReadingField): f is DropField => f in DROPS;
+/** Fields that are part of something the thing may not have: where each is kept. */
+const PARTS: Partial<Record<ReadingField, readonly [part: string, key: string]>> = {
+  dropLeft: ['dropsMm', 'left'],
+  dropMiddle: ['dropsMm', 'middle'],
+  dropRight: ['dropsMm', 'right'],
+  mantelTop: ['mantel', 'topMm'],
+  mantelWidth: ['mantel', 'widthMm'],
+  mantelDepth: ['mantel', 'depthMm'],
+  seatWidth: ['seat', 'widthMm'],
+  seatHeight: ['seat', 'heightMm'],
+  seatDepth: ['seat', 'depthMm'],
+  armHeight: ['seat', 'armHeightMm'],
+  mattress: ['bed', 'mattressMm'],
+  headboard: ['bed', 'headboardMm'],
+  footboard: ['bed', 'footboardMm'],
+};
+
+type Measured = Opening | Fitting | Piece;
+type Fields = Record<string, unknown>;
+
+/** What a reading of a thing is; null where it was never taken, or the thing has no such part. */
+function valueOf(thing: Measured, field: ReadingField): Mm | null {
+  const fields = thing as unknown as Fields;
+  const place = PARTS[field];
+  const value = place ? (fields[place[0]] as Fields | null)?.[place[1]] : fields[field];
+  return (value as Mm | undefined) ?? null;
+}
+
+/** The thing with one reading set; undefined where it has no such part. A first drop fills in the other two. */
+function withValue<T extends Measured>(thing: T, field: ReadingField, mm: Mm): T | undefined {
+  const place = PARTS[field];
+  if (!place) return { ...thing, [field]: mm };
+  const [part, key] = place;
+  const first = part === 'dropsMm' ? { left: mm, middle: mm, right: mm } : undefined;
+  const known = ((thing as unknown as Fields)[part] as Fields | null) ?? first;
+  return known && { ...thing, [part]: { ...known, [key]: mm } };
+}
 
 const openingFields = (o: Opening): ReadingField[] => [
   'xMm',
@@ -79,34 +113,7 @@ const pieceFields = (p: Piece): ReadingField[] => [
   ...(p.bed ? (['mattress', 'headboard', 'footboard'] as const) : []),
 ];
 
-function openingValue(o: Opening, field: ReadingField): Mm | null {
-  if (isDrop(field)) return o.dropsMm?.[DROPS[field]] ?? null;
-  return (o as unknown as Record<string, number>)[field] ?? null;
-}
-const fittingValue = (f: Fitting, field: ReadingField): Mm | null =>
-  (field === 'mantelTop'
-    ? f.mantel?.topMm
-    : field === 'mantelWidth'
-      ? f.mantel?.widthMm
-      : field === 'mantelDepth'
-        ? f.mantel?.depthMm
-        : (f as unknown as Record<string, number>)[field]) ?? null;
-const pieceValue = (p: Piece, field: ReadingField): Mm | null =>
-  (field === 'seatWidth'
-    ? p.seat?.widthMm
-    : field === 'seatHeight'
-      ? p.seat?.heightMm
-      : field === 'seatDepth'
-        ? p.seat?.depthMm
-        : field === 'armHeight'
-          ? p.seat?.armHeightMm
-          : field === 'mattress'
-            ? p.bed?.mattressMm
-            : field === 'headboard'
-              ? p.bed?.headboardMm
-              : field === 'footboard'
-                ? p.bed?.footboardMm
-                : (p as unknown as Record<string, number>)[field]) ?? null;
+type Subject = Pick<TapeReading, 'about' | 'name' | 'kind' | 'wallId'>;
 
 /**
  * Every reading of the room: its walls and ceiling, then wall by wall the openings and fittings from left to
@@ -114,49 +121,39 @@ const pieceValue = (p: Piece, field: ReadingField): Mm | null =>
  */
 export function tapeReadings(file: RoomFile): TapeReading[] {
   const marks = new Map(file.room.readings.map((r) => [`${r.about}/${r.field}`, r]));
-  const reading = (
-    about: string,
-    name: string,
+  const reading = (of: Subject, field: ReadingField, valueMm: Mm | null): TapeReading => {
+    const mark = marks.get(`${of.about}/${field}`);
+    return { ...of, field, valueMm, guess: mark?.guess ?? false, secondMm: mark?.secondMm ?? null };
+  };
+  const readingsOf = (
+    thing: Measured,
     kind: TapeReading['kind'],
     wallId: string | null,
-    field: ReadingField,
-    valueMm: Mm | null,
-  ): TapeReading => {
-    const mark = marks.get(`${about}/${field}`);
-    return {
-      about,
-      name,
-      kind,
-      wallId,
-      field,
-      valueMm,
-      guess: mark?.guess ?? false,
-      secondMm: mark?.secondMm ?? null,
-    };
-  };
+    fields: readonly ReadingField[],
+  ) =>
+    fields.map((field) =>
+      reading({ about: thing.id, name: thing.name, kind, wallId }, field, valueOf(thing, field)),
+    );
   const walls = wallsOf(file.room);
   return [
-    ...walls.map((w) => reading(w.id, w.ownName, 'wall', w.id, 'wallLength', w.lengthMm)),
-    reading('room', file.room.name, 'room', null, 'ceilingMm', file.room.ceilingMm),
-    ...walls.flatMap((w) => [
-      ...file.openings
-        .filter((o) => o.wallId === w.id)
-        .sort((a, b) => a.xMm - b.xMm)
-        .flatMap((o) =>
-          openingFields(o).map((f) => reading(o.id, o.name, 'opening', w.id, f, openingValue(o, f))),
-        ),
-      ...file.fittings
-        .filter((f) => f.wallId === w.id)
-        .sort((a, b) => a.xMm - b.xMm)
-        .flatMap((x) =>
-          fittingFields(x).map((f) => reading(x.id, x.name, 'fitting', w.id, f, fittingValue(x, f))),
-        ),
-    ]),
-    ...file.pieces.flatMap((p) =>
-      pieceFields(p).map((f) => reading(p.id, p.name, 'piece', null, f, pieceValue(p, f))),
+    ...walls.map((w) =>
+      reading({ about: w.id, name: w.ownName, kind: 'wall', wallId: w.id }, 'wallLength', w.lengthMm),
     ),
+    reading(
+      { about: 'room', name: file.room.name, kind: 'room', wallId: null },
+      'ceilingMm',
+      file.room.ceilingMm,
+    ),
+    ...walls.flatMap((w) => [
+      ...leftToRight(file.openings, w.id).flatMap((o) => readingsOf(o, 'opening', w.id, openingFields(o))),
+      ...leftToRight(file.fittings, w.id).flatMap((f) => readingsOf(f, 'fitting', w.id, fittingFields(f))),
+    ]),
+    ...file.pieces.flatMap((p) => readingsOf(p, 'piece', null, pieceFields(p))),
   ];
 }
+
+const leftToRight = <T extends { wallId: string; xMm: Mm }>(things: readonly T[], wallId: string): T[] =>
+  things.filter((t) => t.wallId === wallId).sort((a, b) => a.xMm - b.xMm);
 
 /**
  * The change that sets one reading; fails when the thing is no longer there or the field is not one of its. A
@@ -168,75 +165,33 @@ export function setReading(
   field: ReadingField,
   mm: Mm,
 ): Result<Change, 'not-found'> {
-  if (about === 'room')
-    return field === 'ceilingMm'
-      ? ok({ do: 'setRoom', room: { ...file.room, ceilingMm: mm } })
-      : fail('not-found' as const);
-  const wall = file.room.walls.findIndex((w) => w.id === about);
-  if (wall >= 0 && field === 'wallLength')
-    return ok({ do: 'setRoom', room: { ...file.room, walls: withWallLength(file.room.walls, wall, mm) } });
+  const change = roomChange(file, about, field, mm) ?? thingChange(file, about, field, mm);
+  return change ? ok(change) : fail('not-found' as const);
+}
+
+function roomChange(file: RoomFile, about: string, field: ReadingField, mm: Mm): Change | undefined {
+  const { room } = file;
+  if (about === 'room' && field === 'ceilingMm') return { do: 'setRoom', room: { ...room, ceilingMm: mm } };
+  const wall = room.walls.findIndex((w) => w.id === about);
+  if (about === 'room' || wall < 0 || field !== 'wallLength') return undefined;
+  return { do: 'setRoom', room: { ...room, walls: withWallLength(room.walls, wall, mm) } };
+}
+
+function thingChange(file: RoomFile, about: string, field: ReadingField, mm: Mm): Change | undefined {
+  if (about === 'room') return undefined;
   const opening = file.openings.find((o) => o.id === about);
-  if (opening)
-    return ok({
-      do: 'putOpening',
-      opening: isDrop(field)
-        ? {
-            ...opening,
-            dropsMm: { ...(opening.dropsMm ?? { left: mm, middle: mm, right: mm }), [DROPS[field]]: mm },
-          }
-        : { ...opening, [field]: mm },
-    });
-  const f = file.fittings.find((x) => x.id === about);
-  if (f) {
-    if (field === 'mantelTop' || field === 'mantelWidth' || field === 'mantelDepth')
-      return f.mantel
-        ? ok({
-            do: 'putFitting',
-            fitting: {
-              ...f,
-              mantel: {
-                ...f.mantel,
-                [field === 'mantelTop' ? 'topMm' : field === 'mantelWidth' ? 'widthMm' : 'depthMm']: mm,
-              },
-            },
-          })
-        : fail('not-found' as const);
-    return ok({ do: 'putFitting', fitting: { ...f, [field]: mm } });
+  const fitting = file.fittings.find((f) => f.id === about);
+  const piece = file.pieces.find((p) => p.id === about);
+  if (opening) {
+    const changed = withValue(opening, field, mm);
+    return changed && { do: 'putOpening', opening: changed };
   }
-  const p = file.pieces.find((x) => x.id === about);
-  if (!p) return fail('not-found' as const);
-  switch (field) {
-    case 'seatWidth':
-    case 'seatHeight':
-    case 'seatDepth':
-    case 'armHeight':
-      return p.seat
-        ? ok({
-            do: 'putPiece',
-            piece: {
-              ...p,
-              seat: {
-                ...p.seat,
-                [field === 'seatWidth'
-                  ? 'widthMm'
-                  : field === 'seatHeight'
-                    ? 'heightMm'
-                    : field === 'seatDepth'
-                      ? 'depthMm'
-                      : 'armHeightMm']: mm,
-              },
-            },
-          })
-        : fail('not-found' as const);
-    case 'mattress':
-    case 'headboard':
-    case 'footboard':
-      return p.bed
-        ? ok({ do: 'putPiece', piece: { ...p, bed: { ...p.bed, [`${field}Mm`]: mm } } })
-        : fail('not-found' as const);
-    default:
-      return ok({ do: 'putPiece', piece: { ...p, [field]: mm } });
+  if (fitting) {
+    const changed = withValue(fitting, field, mm);
+    return changed && { do: 'putFitting', fitting: changed };
   }
+  const changed = piece && withValue(piece, field, mm);
+  return changed && { do: 'putPiece', piece: changed };
 }
 
 /**
@@ -258,13 +213,13 @@ export const asMeasured = (file: RoomFile, about: string, fields: readonly strin
     .map((r) => ({ ...r, guess: false, secondMm: null }));
 
 /** The fields of a thing whose readings differ between two states of it. */
-export function changedFields(before: RoomFile, after: RoomFile, about: string): ReadingField[] {
+export function changedFields(previous: RoomFile, current: RoomFile, about: string): ReadingField[] {
   const was = new Map(
-    tapeReadings(before)
+    tapeReadings(previous)
       .filter((r) => r.about === about)
       .map((r) => [r.field, r.valueMm]),
   );
-  return tapeReadings(after)
+  return tapeReadings(current)
     .filter((r) => r.about === about && was.get(r.field) !== r.valueMm)
     .map((r) => r.field);
 }

@@ -1,26 +1,14 @@
-import { type Mm } from '../../base/units';
-import { chromaOf, deltaE00 } from '../../colour/spaces';
-import { overlapLength } from '../../geometry/plane';
-import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
+import type { Mm } from '../../base/units';
+import type { Finding } from '../../model/finding';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { chooseInsert, pillowThickness, type InsertChoice } from './insert';
+import { chooseInsert, pillowThickness } from './insert';
+import { judgeSeat } from './judgeSeat';
+import { stackAt, thickestStack, type PillowPlan } from './pillows';
 
-export type PillowPlan = {
-  placementId: string;
-  itemId: string;
-  name: string;
-  /** Centre along the seat from the left arm, and the size it takes up when filled. */
-  xMm: Mm;
-  useWidthMm: Mm;
-  useHeightMm: Mm;
-  layer: number;
-  thicknessMm: Mm;
-  cover: { widthMm: Mm; heightMm: Mm };
-  insert: InsertChoice;
-  fill: Placement['fill'];
-};
+export type { PillowPlan } from './pillows';
+
 export type FreeSpan = { fromMm: Mm; toMm: Mm; sitters: number };
 export type SeatPlan = {
   pieceId: string;
@@ -54,33 +42,6 @@ export function planSeat(
   flags: HomeFlags,
   rules: RuleBook,
 ): SeatPlan {
-  const findings: Finding[] = [];
-  // what is true of several pillows in the same words is said once, about all of them
-  const said = new Map<string, number>();
-  const find = (
-    code: FindingCode,
-    level: Level,
-    by: FindingFacts,
-    rule?: RuleId,
-    about: readonly string[] = [piece.id],
-  ) => {
-    const key = JSON.stringify([code, by]);
-    const at = said.get(key);
-    if (at !== undefined)
-      findings[at] = { ...findings[at]!, about: [...new Set([...findings[at]!.about, ...about])] };
-    else
-      said.set(
-        key,
-        findings.push({
-          code,
-          level,
-          stage: 'seats',
-          about,
-          by: { seat: piece.name, ...by },
-          ...(rule ? { rule } : {}),
-        }) - 1,
-      );
-  };
   const { seat } = piece;
   const rows = placements
     .flatMap((p) => {
@@ -107,10 +68,8 @@ export function planSeat(
   // one can sit in front of pillows that leave enough depth; the others take their width from the seat
   const deep = (p: PillowPlan) =>
     seat.depthMm - stackAt(pillows, p.xMm) < rules.number('seats.depthLeft') - 0.5;
-  const eachMm =
-    seat.seats === 1
-      ? Math.min(rules.number('seats.perSitter'), seat.widthMm)
-      : rules.number('seats.perSitter');
+  const usualMm = rules.number('seats.perSitter');
+  const eachMm = seat.seats === 1 ? Math.min(usualMm, seat.widthMm) : usualMm;
   const free = freeSpans(pillows.filter(deep), seat.widthMm, eachMm);
   const canSit = Math.min(
     seat.seats,
@@ -118,7 +77,6 @@ export function planSeat(
   );
   // what is left in front of the deepest stack of pillows
   const depthLeftMm = Math.max(0, seat.depthMm - thickestStack(pillows));
-  judge();
   return {
     pieceId: piece.id,
     name: piece.name,
@@ -135,133 +93,8 @@ export function planSeat(
       sitter: 'seats.perSitter',
       depth: 'seats.depthLeft',
     },
-    findings,
+    findings: judgeSeat({ piece, pillows, items, flags, canSit, eachMm, rules }),
   };
-
-  function judge(): void {
-    if (seat.wantedSitters > 0) {
-      const short = canSit < seat.wantedSitters;
-      find(
-        short ? 'seat-room-short' : 'seat-room-good',
-        short ? 'caution' : 'ok',
-        { canSit, wanted: seat.wantedSitters, eachMm, depthMm: rules.number('seats.depthLeft') },
-        'seats.perSitter',
-      );
-    }
-    for (const p of pillows) {
-      if (!p.insert.insert)
-        find(
-          'insert-none-fits',
-          'caution',
-          {
-            cover: p.name,
-            widthMm: p.insert.wanted.widthMm,
-            heightMm: p.insert.wanted.heightMm,
-            nearWidthMm: p.insert.nearest.widthMm,
-            nearHeightMm: p.insert.nearest.heightMm,
-          },
-          p.insert.rule,
-          [p.placementId],
-        );
-      const off = Math.max(p.useWidthMm / 2 - p.xMm, p.xMm + p.useWidthMm / 2 - seat.widthMm);
-      if (off > p.useWidthMm * rules.number('seats.offSeat'))
-        find('pillow-off-the-seat', 'stop', { pillow: p.name, byMm: off }, 'seats.offSeat', [p.placementId]);
-      const over = seat.heightMm + p.useHeightMm - (piece.heightMm + rules.number('seats.overBack'));
-      if (over > 0.5 && piece.heightMm > seat.heightMm + 1)
-        find(
-          'back-too-tall',
-          'caution',
-          { pillow: p.name, byMm: over + rules.number('seats.overBack') },
-          'seats.overBack',
-          [p.placementId],
-        );
-      if (flags.featherFree && p.fill === 'feather')
-        find('feather-in-feather-free', 'stop', { pillow: p.name }, undefined, [p.placementId]);
-    }
-    judgeSteps();
-    judgePatterns();
-  }
-
-  function judgeSteps(): void {
-    let steps = 0;
-    for (const front of pillows) {
-      // a pillow steps down from what stands right behind it, not from every row further back
-      const behind = pillows
-        .filter(
-          (back) =>
-            back.layer < front.layer &&
-            overlapOf(front, back) >= front.useWidthMm * rules.number('seats.inFrontFrom'),
-        )
-        .reduce<PillowPlan | undefined>(
-          (best, p) =>
-            !best ||
-            p.layer > best.layer ||
-            (p.layer === best.layer && overlapOf(front, p) > overlapOf(front, best))
-              ? p
-              : best,
-          undefined,
-        );
-      if (!behind) continue;
-      steps++;
-      const step = behind.cover.heightMm - front.cover.heightMm;
-      const by = {
-        front: front.name,
-        back: behind.name,
-        stepMm: step,
-        wantMm: rules.number('seats.stepDown'),
-      };
-      const about = [front.placementId, behind.placementId];
-      if (step < -0.5) find('front-larger-than-back', 'caution', by, 'seats.stepDown', about);
-      else if (step < rules.number('seats.stepDown') - 0.5)
-        find('step-too-small', 'caution', by, 'seats.stepDown', about);
-    }
-    if (
-      steps > 0 &&
-      !findings.some((f) => f.code === 'front-larger-than-back' || f.code === 'step-too-small')
-    )
-      find('steps-good', 'ok', {}, 'seats.stepDown');
-  }
-
-  function judgePatterns(): void {
-    const itemOf = (p: PillowPlan) => items.get(p.itemId)!;
-    const bold = pillows.filter(
-      (p) =>
-        itemOf(p).pattern.kind !== 'solid' &&
-        itemOf(p).pattern.kind !== 'texture' &&
-        itemOf(p).pattern.repeatMm >= rules.number('seats.boldRepeat'),
-    );
-    const boldKinds = new Set(bold.map((p) => p.itemId)).size;
-    if (boldKinds > rules.number('seats.boldPatterns'))
-      find(
-        'too-many-bold',
-        'caution',
-        { count: boldKinds, most: rules.number('seats.boldPatterns') },
-        'seats.boldPatterns',
-      );
-    const along = [...pillows].filter((p) => p.layer === 0).sort((a, b) => a.xMm - b.xMm);
-    const [left, right] = [along[0], along[along.length - 1]];
-    if (left && right && left !== right && seat.seats > 1) {
-      const apart = deltaE00(itemOf(left).colours[0]!, itemOf(right).colours[0]!);
-      const alike = left.itemId === right.itemId || apart <= rules.number('seats.matchDeltaE');
-      find(
-        alike ? 'ends-match' : 'ends-differ',
-        alike ? 'ok' : 'caution',
-        { left: left.name, right: right.name, deltaE: apart },
-        'seats.matchDeltaE',
-      );
-    }
-    for (const p of pillows) {
-      const item = itemOf(p);
-      if (
-        item.pattern.kind === 'solid' &&
-        item.colours[0]!.l >= rules.number('seats.starkFrom') &&
-        chromaOf(item.colours[0]!) < rules.number('seats.starkTint')
-      )
-        find('white-on-a-seat', 'yielded', { pillow: p.name }, 'seats.starkFrom', [p.placementId]);
-      if (!item.washable && (flags.pets || flags.childrenAges.length > 0))
-        find('unwashable-with-children', 'caution', { pillow: p.name }, undefined, [p.placementId]);
-    }
-  }
 }
 
 /** The stretches of a seat that the given pillows leave free, and how many can sit on each. */
@@ -285,21 +118,3 @@ export function freeSpans(
   }
   return spans;
 }
-
-/** The stretch of the seat that two pillows share. */
-const overlapOf = (p: PillowPlan, q: PillowPlan): Mm =>
-  overlapLength(
-    p.xMm - p.useWidthMm / 2,
-    p.xMm + p.useWidthMm / 2,
-    q.xMm - q.useWidthMm / 2,
-    q.xMm + q.useWidthMm / 2,
-  );
-
-/** How far the pillows at a place along the seat stand out together. */
-const stackAt = (pillows: readonly PillowPlan[], xMm: Mm): Mm =>
-  pillows
-    .filter((q) => overlapLength(xMm - 1, xMm + 1, q.xMm - q.useWidthMm / 2, q.xMm + q.useWidthMm / 2) > 0)
-    .reduce((s, q) => s + q.thicknessMm, 0);
-
-const thickestStack = (pillows: readonly PillowPlan[]): Mm =>
-  Math.max(0, ...pillows.map((p) => stackAt(pillows, p.xMm)));

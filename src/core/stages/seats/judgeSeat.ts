@@ -1,0 +1,186 @@
+import { chromaOf, deltaE00 } from '../../colour/spaces';
+import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
+import type { HomeFlags, Item, Piece, Seat } from '../../model/types';
+import type { RuleBook } from '../../rules/book';
+import type { RuleId } from '../../rules/table';
+import { overlapOf, type PillowPlan } from './pillows';
+
+/** A seat with its pillows as it was planned, to be judged. */
+export type SeatCase = {
+  piece: Piece & { seat: Seat };
+  pillows: readonly PillowPlan[];
+  items: ReadonlyMap<string, Item>;
+  flags: HomeFlags;
+  canSit: number;
+  eachMm: number;
+  rules: RuleBook;
+};
+type Judge = (seat: SeatCase) => Finding[];
+
+/** Steps and heights that differ by less look the same. */
+const EPSILON_MM = 0.5;
+
+const finding = (
+  { piece }: SeatCase,
+  code: FindingCode,
+  level: Level,
+  by: FindingFacts,
+  { rule, about = [piece.id] }: { rule?: RuleId; about?: readonly string[] } = {},
+): Finding => ({
+  code,
+  level,
+  stage: 'seats',
+  about,
+  by: { seat: piece.name, ...by },
+  ...(rule ? { rule } : {}),
+});
+
+/** What to look out for on a seat. What is true of several pillows in the same words is said once, about all of them. */
+export function judgeSeat(seat: SeatCase): Finding[] {
+  const said = new Map<string, Finding>();
+  for (const found of JUDGES.flatMap((judge) => judge(seat))) {
+    const key = JSON.stringify([found.code, found.by]);
+    const known = said.get(key);
+    const about = [...new Set([...(known?.about ?? []), ...found.about])];
+    said.set(key, known ? { ...known, about } : found);
+  }
+  return [...said.values()];
+}
+
+const judgeSitters: Judge = (seat) => {
+  const { canSit, eachMm, rules } = seat;
+  const wanted = seat.piece.seat.wantedSitters;
+  if (wanted <= 0) return [];
+  const short = canSit < wanted;
+  const by = { canSit, wanted, eachMm, depthMm: rules.number('seats.depthLeft') };
+  const code = short ? 'seat-room-short' : 'seat-room-good';
+  return [finding(seat, code, short ? 'caution' : 'ok', by, { rule: 'seats.perSitter' })];
+};
+
+const judgePillows: Judge = (seat) =>
+  seat.pillows.flatMap((pillow) => [
+    ...judgeInsert(seat, pillow),
+    ...judgeEdge(seat, pillow),
+    ...judgeBack(seat, pillow),
+    ...judgeFeather(seat, pillow),
+  ]);
+
+function judgeInsert(seat: SeatCase, { insert, name, placementId }: PillowPlan): Finding[] {
+  if (insert.insert) return [];
+  const by = {
+    cover: name,
+    widthMm: insert.wanted.widthMm,
+    heightMm: insert.wanted.heightMm,
+    nearWidthMm: insert.nearest.widthMm,
+    nearHeightMm: insert.nearest.heightMm,
+  };
+  return [finding(seat, 'insert-none-fits', 'caution', by, { rule: insert.rule, about: [placementId] })];
+}
+
+function judgeEdge(seat: SeatCase, p: PillowPlan): Finding[] {
+  const byMm = Math.max(p.useWidthMm / 2 - p.xMm, p.xMm + p.useWidthMm / 2 - seat.piece.seat.widthMm);
+  if (byMm <= p.useWidthMm * seat.rules.number('seats.offSeat')) return [];
+  const by = { pillow: p.name, byMm };
+  return [
+    finding(seat, 'pillow-off-the-seat', 'stop', by, { rule: 'seats.offSeat', about: [p.placementId] }),
+  ];
+}
+
+/** A pillow that stands out over the back. A seat without a back holds it to nothing. */
+function judgeBack(seat: SeatCase, p: PillowPlan): Finding[] {
+  const { piece, rules } = seat;
+  const byMm = piece.seat.heightMm + p.useHeightMm - piece.heightMm;
+  const hasBack = piece.heightMm > piece.seat.heightMm + 1;
+  if (!hasBack || byMm - rules.number('seats.overBack') <= EPSILON_MM) return [];
+  const by = { pillow: p.name, byMm };
+  return [finding(seat, 'back-too-tall', 'caution', by, { rule: 'seats.overBack', about: [p.placementId] })];
+}
+
+const judgeFeather = (seat: SeatCase, p: PillowPlan): Finding[] =>
+  seat.flags.featherFree && p.fill === 'feather'
+    ? [finding(seat, 'feather-in-feather-free', 'stop', { pillow: p.name }, { about: [p.placementId] })]
+    : [];
+
+/** Pillows step down from what stands right behind them. */
+const judgeSteps: Judge = (seat) => {
+  const steps = seat.pillows.flatMap((front) => {
+    const behind = rightBehind(front, seat);
+    return behind ? [judgeStep(seat, front, behind)] : [];
+  });
+  if (steps.length === 0) return [];
+  const wrong = steps.flatMap((step) => step ?? []);
+  return wrong.length > 0 ? wrong : [finding(seat, 'steps-good', 'ok', {}, { rule: 'seats.stepDown' })];
+};
+
+/** What stands right behind a pillow, not in every row further back. */
+function rightBehind(front: PillowPlan, { pillows, rules }: SeatCase): PillowPlan | undefined {
+  const leastMm = front.useWidthMm * rules.number('seats.inFrontFrom');
+  return pillows
+    .filter((back) => back.layer < front.layer && overlapOf(front, back) >= leastMm)
+    .sort((a, b) => b.layer - a.layer || overlapOf(front, b) - overlapOf(front, a))[0];
+}
+
+function judgeStep(seat: SeatCase, front: PillowPlan, behind: PillowPlan): Finding | null {
+  const wantMm = seat.rules.number('seats.stepDown');
+  const stepMm = behind.cover.heightMm - front.cover.heightMm;
+  const by = { front: front.name, back: behind.name, stepMm, wantMm };
+  const more = { rule: 'seats.stepDown' as const, about: [front.placementId, behind.placementId] };
+  if (stepMm < -EPSILON_MM) return finding(seat, 'front-larger-than-back', 'caution', by, more);
+  return stepMm < wantMm - EPSILON_MM ? finding(seat, 'step-too-small', 'caution', by, more) : null;
+}
+
+const judgeBold: Judge = (seat) => {
+  const { rules } = seat;
+  const bold = seat.pillows.filter((p) => {
+    const pattern = seat.items.get(p.itemId)?.pattern;
+    if (!pattern || pattern.kind === 'solid' || pattern.kind === 'texture') return false;
+    return pattern.repeatMm >= rules.number('seats.boldRepeat');
+  });
+  const count = new Set(bold.map((p) => p.itemId)).size;
+  const most = rules.number('seats.boldPatterns');
+  if (count <= most) return [];
+  return [finding(seat, 'too-many-bold', 'caution', { count, most }, { rule: 'seats.boldPatterns' })];
+};
+
+/** The two ends of the back row match. */
+const judgeEnds: Judge = (seat) => {
+  const along = seat.pillows.filter((p) => p.layer === 0).sort((a, b) => a.xMm - b.xMm);
+  const [left, right] = [along[0], along.at(-1)];
+  if (!left || !right || left === right || seat.piece.seat.seats <= 1) return [];
+  const colourOf = (p: PillowPlan) => seat.items.get(p.itemId)?.colours[0];
+  const [one, other] = [colourOf(left), colourOf(right)];
+  if (!one || !other) return [];
+  const deltaE = deltaE00(one, other);
+  const alike = left.itemId === right.itemId || deltaE <= seat.rules.number('seats.matchDeltaE');
+  const by = { left: left.name, right: right.name, deltaE };
+  const code = alike ? 'ends-match' : 'ends-differ';
+  return [finding(seat, code, alike ? 'ok' : 'caution', by, { rule: 'seats.matchDeltaE' })];
+};
+
+/** Covers that won't stay clean: stark white, or not washable where there are children or pets. */
+const judgeWear: Judge = (seat) => {
+  const { items, flags, rules } = seat;
+  const rough = flags.pets || flags.childrenAges.length > 0;
+  return seat.pillows.flatMap((p): Finding[] => {
+    const item = items.get(p.itemId);
+    if (!item) return [];
+    const by = { pillow: p.name };
+    const about = [p.placementId];
+    return [
+      ...(isStarkWhite(item, rules)
+        ? [finding(seat, 'white-on-a-seat', 'yielded', by, { rule: 'seats.starkFrom', about })]
+        : []),
+      ...(rough && !item.washable
+        ? [finding(seat, 'unwashable-with-children', 'caution', by, { about })]
+        : []),
+    ];
+  });
+};
+
+function isStarkWhite({ pattern, colours }: Item, rules: RuleBook): boolean {
+  const colour = colours[0];
+  if (!colour || pattern.kind !== 'solid') return false;
+  return colour.l >= rules.number('seats.starkFrom') && chromaOf(colour) < rules.number('seats.starkTint');
+}
+
+const JUDGES: readonly Judge[] = [judgeSitters, judgePillows, judgeSteps, judgeBold, judgeEnds, judgeWear];
