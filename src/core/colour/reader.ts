@@ -30,12 +30,9 @@ function headerOf(cells: readonly string[]): string[] | undefined {
   const named = Number.isNaN(number(cells[0] ?? ''));
   const numbers = (named ? cells.slice(1) : cells).filter((c) => c.trim() !== '');
   if (numbers.some((c) => Number.isNaN(number(c)))) return undefined;
-  const titles =
-    numbers.length === 3
-      ? ['L', 'a', 'b']
-      : numbers.length === READER_BANDS
-        ? numbers.map((_, i) => String(READER_FIRST_NM + i * READER_STEP_NM))
-        : undefined;
+  const bands = numbers.map((_, i) => String(READER_FIRST_NM + i * READER_STEP_NM));
+  const spectrum = numbers.length === READER_BANDS ? bands : undefined;
+  const titles = numbers.length === 3 ? ['L', 'a', 'b'] : spectrum;
   // a header of wavelengths is a row of numbers too
   if (!titles || numbers.every((c, i) => number(c) === READER_FIRST_NM + i * READER_STEP_NM))
     return undefined;

@@ -72,11 +72,8 @@ export function sampleColours(picture: Picture, options: SampleOptions): Sample 
   const total = sizes.reduce((s, n) => s + n, 0);
   const wanted = Math.min(total, mostPixels);
   const cardMean = card && meanOf(picture, card);
-  const cast: Cast | CastIssue | null = cardMean
-    ? castFromCard(cardMean, cardReflectance)
-    : card
-      ? 'not-a-card'
-      : null;
+  const noCard: CastIssue | null = card ? 'not-a-card' : null;
+  const cast: Cast | CastIssue | null = cardMean ? castFromCard(cardMean, cardReflectance) : noCard;
   const corrected = cast !== null && typeof cast !== 'string';
   const [raw, mended] = [new Float32Array(3 * wanted), new Float32Array(3 * wanted)];
   let n = 0;

@@ -101,18 +101,19 @@ const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] =>
     ? [[points[0]!, points[1]!]]
     : points.map((p, i) => [p, points[(i + 1) % points.length]!] as const);
 
+/** A point of a shape that lies in a polygon, where its first point does. */
+function pointWithin(polygon: readonly Point[], shape: readonly Point[]): Point | undefined {
+  const [first] = shape;
+  return first && polygon.length > 2 && insidePolygon(first, polygon, 0) ? first : undefined;
+}
+
 /**
  * How far two shapes (polygons, or segments given by two points) are apart, and from where to where; 0 when
  * they touch or one lies in the other.
  */
 export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm; from: Point; to: Point } {
   if (boxesMeet(boundsOf(one), boundsOf(other))) {
-    const within =
-      one.length > 2 && insidePolygon(other[0]!, one, 0)
-        ? other[0]!
-        : other.length > 2 && insidePolygon(one[0]!, other, 0)
-          ? one[0]!
-          : undefined;
+    const within = pointWithin(one, other) ?? pointWithin(other, one);
     if (within) return { mm: 0, from: within, to: within };
     for (const [a, b] of edgesOf(one))
       for (const [c, d] of edgesOf(other)) {

@@ -83,6 +83,7 @@ export function solutionChanges(
     ...solution.shares.flatMap((s): Change[] => {
       const d = dressings.find((x) => x.id === s.dressingId);
       const keepsPlace = d && (d.mount !== 'wall' || !file.openings.some((o) => o.id === d.openingId));
+      const ownHeightMm = keepsPlace ? d.rodHeightMm : s.rodMm;
       return d
         ? [
             {
@@ -93,7 +94,7 @@ export function solutionChanges(
                 itemId: s.itemId,
                 landing: s.landing,
                 hemAt: s.hemAt,
-                rodHeightMm: shared ? null : keepsPlace ? d.rodHeightMm : s.rodMm,
+                rodHeightMm: shared ? null : ownHeightMm,
                 route: { kind: s.kind, stockMm: s.stockMm },
               },
             },

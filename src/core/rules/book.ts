@@ -92,33 +92,46 @@ const LEAST_VALUES: Partial<Record<RuleId, number>> = {
   ),
 };
 
+/** How many values a rule of a shape has; a list has any number. */
+const VALUES_OF: Partial<Record<RuleRow['shape'], number>> = { number: 1, range: 2 };
+
 /** Is this a value that the rule can take? Gives the coded issue, or undefined. */
 export function checkOwnRule(own: OwnRule): OwnRuleIssue | undefined {
-  const issue = (code: OwnRuleIssue['code']): OwnRuleIssue => ({
-    code,
-    ruleId: own.ruleId,
-    came: JSON.stringify(own.value ?? own.school ?? null),
-  });
-  if (!RULE_IDS.includes(own.ruleId as RuleId)) return issue('unknown-rule');
-  const row: RuleRow = RULE_TABLE[own.ruleId as RuleId];
-  if (row.shape === 'school')
-    return own.school !== undefined && row.schools!.includes(own.school)
-      ? undefined
-      : issue('unknown-school');
-  const values = own.value === undefined ? [] : typeof own.value === 'number' ? [own.value] : own.value;
-  const wanted = row.shape === 'number' ? 1 : row.shape === 'range' ? 2 : undefined;
-  if (values.length === 0 || (wanted !== undefined && values.length !== wanted)) return issue('wrong-shape');
-  if (row.shape === 'number' && typeof own.value !== 'number') return issue('wrong-shape');
-  if (!values.every(Number.isFinite)) return issue('not-a-number');
-  const [low, high] = BOUNDS[row.unit];
-  if (values.some((v) => v < low || v > high)) return issue('out-of-bounds');
-  const zeroRefused =
-    (row.unit === 'ratio' && row.shape === 'number') ||
-    ABOVE_ZERO.includes(own.ruleId as RuleId) ||
-    own.ruleId.includes('stock');
-  if (zeroRefused && values.some((v) => v <= 0)) return issue('out-of-bounds');
-  const least = LEAST_VALUES[own.ruleId as RuleId] ?? 0;
-  if (row.shape === 'list' && values.length < least) return issue('wrong-shape');
-  if (row.shape === 'range' && values[0]! > values[1]!) return issue('range-turned');
-  return undefined;
+  const code = problemOf(own);
+  const came = JSON.stringify(own.value ?? own.school ?? null);
+  return code && { code, ruleId: own.ruleId, came };
 }
+
+function problemOf(own: OwnRule): OwnRuleIssue['code'] | undefined {
+  const id = RULE_IDS.find((known) => known === own.ruleId);
+  if (!id) return 'unknown-rule';
+  const row: RuleRow = RULE_TABLE[id];
+  if (row.shape === 'school') return row.schools?.includes(own.school ?? '') ? undefined : 'unknown-school';
+  const values = own.value === undefined ? [] : [own.value].flat();
+  return shapeProblem(own, row, values) ?? valueProblem(id, row, values);
+}
+
+function shapeProblem(
+  own: OwnRule,
+  row: RuleRow,
+  values: readonly number[],
+): OwnRuleIssue['code'] | undefined {
+  const wanted = VALUES_OF[row.shape] ?? values.length;
+  const isNumber = row.shape !== 'number' || typeof own.value === 'number';
+  return values.length === 0 || values.length !== wanted || !isNumber ? 'wrong-shape' : undefined;
+}
+
+function valueProblem(id: RuleId, row: RuleRow, values: readonly number[]): OwnRuleIssue['code'] | undefined {
+  if (!values.every(Number.isFinite)) return 'not-a-number';
+  const [low, high] = BOUNDS[row.unit];
+  if (values.some((v) => v < low || v > high)) return 'out-of-bounds';
+  if (isAboveZero(id, row) && values.some((v) => v <= 0)) return 'out-of-bounds';
+  if (row.shape === 'list' && values.length < (LEAST_VALUES[id] ?? 0)) return 'wrong-shape';
+  const [from, to] = values;
+  const turned = row.shape === 'range' && from !== undefined && to !== undefined && from > to;
+  return turned ? 'range-turned' : undefined;
+}
+
+/** Ratios, stock lengths, and lengths that others are divided by. */
+const isAboveZero = (id: RuleId, row: RuleRow): boolean =>
+  (row.unit === 'ratio' && row.shape === 'number') || ABOVE_ZERO.includes(id) || id.includes('stock');

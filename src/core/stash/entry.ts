@@ -109,39 +109,55 @@ export function repeatScale(pattern: Item['pattern'], rules: RuleBook): RepeatSc
 export const freeIn = (e: Pick<StashEntry, 'count' | 'used'>, season: Season | 'any'): number =>
   e.count - e.used[season];
 
-/** The entries that pass, in the order given. */
-export function filterStash(entries: readonly Prepared[], filter: StashFilter, rules: RuleBook): Prepared[] {
-  const words = filter.words.toLowerCase().split(/\s+/).filter(Boolean);
-  const family = filter.family && { lab: filter.family, lch: oklchOfLab(filter.family) };
+type Test = (e: Prepared) => boolean;
+
+/** Which entries each filter of state lets through; owned, ordered and gone are their own. */
+const STATES: Record<string, Test> = {
+  returns: (e) => e.tagsOn && e.returnBy !== null && e.state === 'owned',
+  unseen: (e) => !e.seen,
+};
+
+function inState(state: StashFilter['state']): Test {
+  if (state === null) return (e) => e.state !== 'gone';
+  return STATES[state] ?? ((e) => e.state === state);
+}
+
+function inFamily(lab: Lab, rules: RuleBook): Test {
+  const family = oklchOfLab(lab);
   const neutral = rules.number('spread.neutralChroma');
   const hue = rules.number('spread.familyHue');
   const shade = rules.number('spread.shadeApart');
-  const inFamily = (e: Prepared): boolean =>
-    e.lch.some(
-      (c, i) =>
-        c.share >= 0.1 &&
-        c.c < neutral === family!.lch.c < neutral &&
-        (c.c < neutral
-          ? deltaE00(e.colours[i]!, family!.lab) <= shade
-          : hueApart(c.hueDeg, family!.lch.hueDeg) <= hue),
-    );
-  return entries.filter(
-    (e) =>
-      (filter.state === null
-        ? e.state !== 'gone'
-        : filter.state === 'returns'
-          ? e.tagsOn && e.returnBy !== null && e.state === 'owned'
-          : filter.state === 'unseen'
-            ? !e.seen
-            : e.state === filter.state) &&
-      (filter.kinds.length === 0 || filter.kinds.includes(e.kind)) &&
-      (filter.texture === null || e.texture === filter.texture) &&
-      (filter.season === null || e.season.length === 0 || e.season.includes(filter.season)) &&
-      (filter.placeId === null || (e.placeId ?? '') === filter.placeId) &&
-      (filter.freeIn === null || freeIn(e, filter.freeIn) > 0) &&
-      (filter.scale === null || repeatScale(e.pattern, rules) === filter.scale) &&
-      (filter.fits === null || fitsIn(e, filter.fits)) &&
-      words.every((w) => e.words.includes(w)) &&
-      (family === null || inFamily(e)),
-  );
+  return ({ lch, colours }) =>
+    lch.some((colour, i) => {
+      const isNeutral = colour.c < neutral;
+      if (colour.share < 0.1 || isNeutral !== family.c < neutral) return false;
+      const own = colours[i];
+      if (isNeutral) return own !== undefined && deltaE00(own, lab) <= shade;
+      return hueApart(colour.hueDeg, family.hueDeg) <= hue;
+    });
+}
+
+/** The tests of a filter, those that are set. */
+function testsOf(filter: StashFilter, rules: RuleBook): Test[] {
+  const { kinds, texture, season, placeId, freeIn: free, scale, fits, family } = filter;
+  const words = filter.words.toLowerCase().split(/\s+/).filter(Boolean);
+  const tests: (Test | false)[] = [
+    inState(filter.state),
+    kinds.length > 0 && ((e) => kinds.includes(e.kind)),
+    texture !== null && ((e) => e.texture === texture),
+    season !== null && ((e) => e.season.length === 0 || e.season.includes(season)),
+    placeId !== null && ((e) => (e.placeId ?? '') === placeId),
+    free !== null && ((e) => freeIn(e, free) > 0),
+    scale !== null && ((e) => repeatScale(e.pattern, rules) === scale),
+    fits !== null && ((e) => fitsIn(e, fits)),
+    words.length > 0 && ((e) => words.every((w) => e.words.includes(w))),
+    family !== null && inFamily(family, rules),
+  ];
+  return tests.filter((test) => test !== false);
+}
+
+/** The entries that pass, in the order given. */
+export function filterStash(entries: readonly Prepared[], filter: StashFilter, rules: RuleBook): Prepared[] {
+  const tests = testsOf(filter, rules);
+  return entries.filter((e) => tests.every((test) => test(e)));
 }

@@ -9,6 +9,13 @@ export const addDays = (day: string, count: number): string =>
 
 export type ReturnState = 'none' | 'open' | 'warn' | 'today' | 'over';
 
+/** How far off the last day to return something is. */
+function stateIn(days: number, warnDays: readonly number[]): ReturnState {
+  if (days < 0) return 'over';
+  if (days === 0) return 'today';
+  return days <= Math.max(0, ...warnDays) ? 'warn' : 'open';
+}
+
 /**
  * Where a thing stands that can still go back: its tags are on and its day is known. `warn` from the first of
  * the days ahead at which to warn.
@@ -22,6 +29,6 @@ export function returnOf(
   const days = daysBetween(today, item.returnBy);
   return {
     days,
-    state: days < 0 ? 'over' : days === 0 ? 'today' : days <= Math.max(0, ...warnDays) ? 'warn' : 'open',
+    state: stateIn(days, warnDays),
   };
 }

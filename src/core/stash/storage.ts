@@ -1,6 +1,7 @@
 import type { Mm } from '../base/units';
 import type { Item, Piece, StoragePlace } from '../model/types';
 import type { RuleBook } from '../rules/book';
+import type { RuleId } from '../rules/table';
 
 /** Cubic decimetres: litres. */
 export type Litre = number;
@@ -15,47 +16,49 @@ const clothThick = (gsm: number): Mm => Math.max(1, (gsm || 200) / FOLDED_DENSIT
 /** How thick an insert is when filled, as a share of its smaller side. */
 const LOFT = 0.38;
 
-/**
- * What one thing takes in store, and whether it can be pressed smaller: feather and polyester compress, foam
- * and hard things do not.
- */
-export function packedLitres(
-  item: Pick<Item, 'kind' | 'widthMm' | 'heightMm' | 'depthMm' | 'clothGsm' | 'fill'>,
-  rules: RuleBook,
-): Litre {
-  const press =
-    item.fill === 'feather'
-      ? rules.number('stash.compressFeather')
-      : item.fill === 'polyester'
-        ? rules.number('stash.compressPolyester')
-        : 1;
-  switch (item.kind) {
-    // a cover lies flat, two layers
-    case 'cover':
-      return litres(item.widthMm, item.heightMm, 2 * clothThick(item.clothGsm));
-    case 'insert':
-      return (
-        litres(item.widthMm, item.heightMm, item.depthMm || Math.min(item.widthMm, item.heightMm) * LOFT) *
-        press
-      );
-    case 'throw':
-    case 'panel':
-    case 'rug':
-      return litres(item.widthMm, item.heightMm, item.depthMm || clothThick(item.clothGsm));
-    case 'bedding':
-      return item.fill === 'none'
-        ? litres(item.widthMm, item.heightMm, item.depthMm || 2 * clothThick(item.clothGsm))
-        : litres(item.widthMm, item.heightMm, item.depthMm || 60) * press;
-    default:
-      return litres(
-        item.widthMm,
-        item.heightMm,
-        item.depthMm ||
-          Math.min(item.widthMm, item.heightMm) *
-            (item.kind === 'art' || item.kind === 'mirror' || item.kind === 'frame' ? 0.05 : 1),
-      );
-  }
-}
+type Packed = Pick<Item, 'kind' | 'widthMm' | 'heightMm' | 'depthMm' | 'clothGsm' | 'fill'>;
+
+/** Feather and polyester can be pressed smaller; foam and hard things can't. */
+const PRESSED: Partial<Record<Item['fill'], RuleId>> = {
+  feather: 'stash.compressFeather',
+  polyester: 'stash.compressPolyester',
+};
+const pressOf = (item: Packed, rules: RuleBook): number => {
+  const rule = PRESSED[item.fill];
+  return rule ? rules.number(rule) : 1;
+};
+
+const flat = (item: Packed): Litre =>
+  litres(item.widthMm, item.heightMm, item.depthMm || clothThick(item.clothGsm));
+const FILLED_BEDDING: Mm = 60;
+
+/** How each kind is packed; a thing of any other kind takes its own size. */
+const PACKED: Partial<Record<Item['kind'], (item: Packed, rules: RuleBook) => Litre>> = {
+  // a cover lies flat, two layers
+  cover: (item) => litres(item.widthMm, item.heightMm, 2 * clothThick(item.clothGsm)),
+  insert: (item, rules) =>
+    litres(item.widthMm, item.heightMm, item.depthMm || Math.min(item.widthMm, item.heightMm) * LOFT) *
+    pressOf(item, rules),
+  throw: flat,
+  panel: flat,
+  rug: flat,
+  bedding: (item, rules) =>
+    item.fill === 'none'
+      ? litres(item.widthMm, item.heightMm, item.depthMm || 2 * clothThick(item.clothGsm))
+      : litres(item.widthMm, item.heightMm, item.depthMm || FILLED_BEDDING) * pressOf(item, rules),
+};
+
+/** What hangs flat on a wall is thin: its thickness as a share of its smaller side, where none is known. */
+const THIN = 0.05;
+const hard = (item: Packed): Litre => {
+  const flatKind = item.kind === 'art' || item.kind === 'mirror' || item.kind === 'frame';
+  const thickMm = Math.min(item.widthMm, item.heightMm) * (flatKind ? THIN : 1);
+  return litres(item.widthMm, item.heightMm, item.depthMm || thickMm);
+};
+
+/** What one thing takes in store, pressed as small as it may be. */
+export const packedLitres = (item: Packed, rules: RuleBook): Litre =>
+  (PACKED[item.kind] ?? hard)(item, rules);
 
 export type Contents = {
   placeId: string;

@@ -93,16 +93,15 @@ const oneOf = <K extends keyof Item>(title: string, field: K, options: readonly 
     return (found !== undefined ? value(found) : bad('not-one-of', options.join(', '))) as Read<Item[K]>;
   },
 });
+function readYesNo(text: string): Read<boolean> {
+  if (/^(yes|y|true|1|x)$/i.test(text.trim())) return value(true);
+  return /^(no|n|false|0|)$/i.test(text.trim()) ? value(false) : bad('not-yes-or-no', 'yes, no');
+}
 const yesNo = <K extends keyof Item>(title: string, field: K): Column => ({
   title,
   field,
   write: (i) => (i[field] ? 'yes' : 'no'),
-  read: (t) =>
-    (/^(yes|y|true|1|x)$/i.test(t.trim())
-      ? value(true)
-      : /^(no|n|false|0|)$/i.test(t.trim())
-        ? value(false)
-        : bad('not-yes-or-no', 'yes, no')) as Read<Item[K]>,
+  read: (t) => readYesNo(t) as Read<Item[K]>,
 });
 const many = <K extends keyof Item>(title: string, field: K, options: readonly string[]): Column => ({
   title,
@@ -116,19 +115,17 @@ const many = <K extends keyof Item>(title: string, field: K, options: readonly s
     ) as Read<Item[K]>;
   },
 });
+function readDate(day: string): Read<string | null> {
+  if (day === '') return value(null);
+  const isDate = /^\d{4}-\d{2}-\d{2}$/.test(day) && isMatch(day, 'yyyy-MM-dd');
+  return isDate ? value(day) : bad('not-a-date', '2026-04-30');
+}
 const date = <K extends keyof Item>(title: string, field: K): Column => ({
   title,
   field,
   write: (i) => String(i[field] ?? ''),
   read: (t) => {
-    const d = t.trim();
-    return (
-      d === ''
-        ? value(null)
-        : /^\d{4}-\d{2}-\d{2}$/.test(d) && isMatch(d, 'yyyy-MM-dd')
-          ? value(d)
-          : bad('not-a-date', '2026-04-30')
-    ) as Read<Item[K]>;
+    return readDate(t.trim()) as Read<Item[K]>;
   },
 });
 

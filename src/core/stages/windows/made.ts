@@ -146,6 +146,7 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
   const [least, most] = rules.range('windows.handPleatBunches');
   const bunches = Math.max(1, Math.round(flatHemmedMm / rules.number('windows.ringSpacing')));
   const liningTotalMm = liningWidths * liningCutMm;
+  const goodWidths = f.heading === 'pinchPleat' ? Array.from({ length: 60 }, (_, i) => i + 1) : [];
   return {
     finishedMm: f.finishedMm,
     widths,
@@ -163,11 +164,7 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
     sideHemMm,
     flatHemmedMm,
     pleats,
-    widthsForPleats: pleats?.good
-      ? widths
-      : f.heading === 'pinchPleat'
-        ? (Array.from({ length: 60 }, (_, i) => i + 1).find((n) => pleatsOf(n)?.good) ?? null)
-        : null,
+    widthsForPleats: pleats?.good ? widths : (goodWidths.find((n) => pleatsOf(n)?.good) ?? null),
     handPleats:
       f.heading === 'ringClip'
         ? { least: Math.floor(bunches / most), most: Math.floor(bunches / Math.max(1, least)), bunches }

@@ -11,6 +11,13 @@ export const rodLimits = (
   return { lowMm: Math.min(frameTopMm + rules.number('windows.leastOverFrame'), highMm), highMm };
 };
 
+function wishBySchool({ frameTopMm, ceilingMm }: RodFacts, rules: RuleBook, school: string): Mm {
+  if (school === 'twoThirds')
+    return frameTopMm + rules.number('windows.frameToCeilingShare') * (ceilingMm - frameTopMm);
+  if (school === 'overFrame') return frameTopMm + rules.number('windows.overFrame');
+  return ceilingMm - rules.number('windows.belowCeiling');
+}
+
 /**
  * Rod centre above the datum by the studio's school of height, held under the ceiling by bracket and finial.
  * `heldByMm` is what the ceiling took from the school's wish (0 when nothing).
@@ -20,13 +27,7 @@ export function rodBySchool(
   rules: RuleBook,
   school = rules.school('windows.heightSchool'),
 ): { rodMm: Mm; heldByMm: Mm } {
-  const { frameTopMm, ceilingMm } = facts;
-  const wish =
-    school === 'twoThirds'
-      ? frameTopMm + rules.number('windows.frameToCeilingShare') * (ceilingMm - frameTopMm)
-      : school === 'overFrame'
-        ? frameTopMm + rules.number('windows.overFrame')
-        : ceilingMm - rules.number('windows.belowCeiling');
+  const wish = wishBySchool(facts, rules, school);
   const { lowMm, highMm } = rodLimits(facts, rules);
   const rodMm = clamp(toMark(wish, rules.unit), lowMm, highMm);
   return { rodMm, heldByMm: Math.max(0, toMark(wish, rules.unit) - rodMm) };

@@ -41,36 +41,39 @@ export const turnsBeforeMm = (standOffMm: Mm, insideDeg: Deg): Mm =>
  * Windows on walls that follow one another, under one rod bent at each corner; windows in order from the
  * left.
  */
-export function bentSpan(stops: readonly { opening: Opening; wall: Wall }[], standOffMm: Mm): Span {
+export function bentSpan(stops: readonly Stop[], standOffMm: Mm): Span {
   const parts: SpanPart[] = [];
   const bendsDeg: Deg[] = [];
   let offMm = 0;
-  stops.forEach(({ opening, wall }, i) => {
-    const before = stops[i - 1];
-    const after = stops[i + 1];
-    const between = (a: Opening, b: Opening) => (a.xMm + a.widthMm + b.xMm) / 2;
-    const fromXMm = !before
-      ? -Infinity
-      : before.wall.id === wall.id
-        ? between(before.opening, opening)
-        : turnsBeforeMm(standOffMm, insideAngle(before.wall, wall));
-    const toXMm = !after
-      ? Infinity
-      : after.wall.id === wall.id
-        ? between(opening, after.opening)
-        : wall.lengthMm - turnsBeforeMm(standOffMm, insideAngle(wall, after.wall));
-    if (before && before.wall.id !== wall.id) {
-      offMm =
-        before.wall.lengthMm -
-        turnsBeforeMm(standOffMm, insideAngle(before.wall, wall)) +
-        parts[i - 1]!.offMm -
-        fromXMm;
-      bendsDeg.push(180 - insideAngle(before.wall, wall));
+  stops.forEach((stop, i) => {
+    const { opening, wall } = stop;
+    const [previous, next] = [stops[i - 1], stops[i + 1]];
+    const fromXMm = previous ? startsAt(previous, stop, standOffMm) : -Infinity;
+    const toXMm = next ? endsAt(stop, next, standOffMm) : Infinity;
+    if (previous && previous.wall.id !== wall.id) {
+      offMm = endsAt(previous, stop, standOffMm) + (parts[i - 1]?.offMm ?? 0) - fromXMm;
+      bendsDeg.push(180 - insideAngle(previous.wall, wall));
     }
     parts.push({ wallId: wall.id, opening, offMm, fromXMm, toXMm });
   });
   return { parts, bendsDeg };
 }
+
+/** A window under the rod, on its wall. */
+type Stop = { opening: Opening; wall: Wall };
+
+const between = (a: Opening, b: Opening): Mm => (a.xMm + a.widthMm + b.xMm) / 2;
+
+/** Where a window's part of the rod begins: half way from the one on its wall, or where the rod turned. */
+const startsAt = (previous: Stop, stop: Stop, standOffMm: Mm): Mm =>
+  previous.wall.id === stop.wall.id
+    ? between(previous.opening, stop.opening)
+    : turnsBeforeMm(standOffMm, insideAngle(previous.wall, stop.wall));
+
+const endsAt = (stop: Stop, next: Stop, standOffMm: Mm): Mm =>
+  next.wall.id === stop.wall.id
+    ? between(stop.opening, next.opening)
+    : stop.wall.lengthMm - turnsBeforeMm(standOffMm, insideAngle(stop.wall, next.wall));
 
 /** The outer edge of the first window's trim to that of the last, along the rod. */
 export const outerOf = (span: Span): { leftMm: Mm; rightMm: Mm } => {
