@@ -1,0 +1,150 @@
+import { describeNoun, NOUN_NAMES, NOUNS, rowsOfNoun, valueAt, type NounName } from '../../model/nouns';
+import type { Look, RoomFile } from '../../model/types';
+import { checkOwnRule } from '../../rules/book';
+import type { MeasureIssue } from './issue';
+
+type Path = (string | number)[];
+type Ids = ReadonlySet<string>;
+/** Ids that a row may speak of. */
+type Known = {
+  items: Ids;
+  walls: Ids;
+  openings: Ids;
+  pieces: Ids;
+  tops: Ids;
+  axes: Ids;
+  tubs: Ids;
+  groups: Ids;
+};
+
+/** Shares are whole numbers of per cent: three of them may miss the whole by a little. */
+const SHARES_OFF = 0.011;
+
+const refuse = (code: MeasureIssue['code'], about: string, path: Path, field: string): MeasureIssue => ({
+  code,
+  level: 'refuse',
+  path,
+  about,
+  field,
+});
+
+/** Where a row of each noun speaks of something else than an item. */
+const REFERENCES: Partial<
+  Record<NounName, readonly { path: string; to: (known: Known, id: string) => Ids }[]>
+> = {
+  dressing: [{ path: 'openingId', to: ({ tubs, openings }, id) => (tubs.has(id) ? tubs : openings) }],
+  hanging: [
+    { path: 'wallId', to: ({ walls }) => walls },
+    { path: 'overPieceId', to: ({ pieces }) => pieces },
+    { path: 'groupId', to: ({ groups }) => groups },
+  ],
+  group: [
+    { path: 'wallId', to: ({ walls }) => walls },
+    { path: 'overPieceId', to: ({ pieces }) => pieces },
+    { path: 'axisId', to: ({ axes }) => axes },
+  ],
+  placement: [{ path: 'pieceId', to: ({ tops }) => tops }],
+};
+
+/** Ids used once, and every id that is spoken of is there. */
+export function checkReferences(file: RoomFile): MeasureIssue[] {
+  const known = knownIds(file);
+  return [
+    ...sameIds(file.room.walls, ['room', 'walls']),
+    ...sameIds(file.items, ['items']),
+    ...sameIds(file.places, ['places']),
+    ...sameIds(file.looks, ['looks']),
+    ...sameIds(file.room.holes, ['room', 'holes']),
+    ...(file.looks.length === 0 ? [refuse('no-look', 'room', ['looks'], 'looks')] : []),
+    ...file.room.holes.flatMap((hole, i) =>
+      missing(known.walls, hole.wallId, ['room', 'holes', i, 'wallId']),
+    ),
+    ...NOUN_NAMES.flatMap((noun) => checkNoun(file, noun, known)),
+    ...file.looks.flatMap((look, l) => [...dressedTwice(look, l), ...unevenShares(look, l)]),
+    ...file.rules.flatMap((rule, i) =>
+      checkOwnRule(rule)
+        ? [{ ...refuse('rule-refused', rule.ruleId, ['rules', i], 'value'), other: rule.ruleId }]
+        : [],
+    ),
+  ];
+}
+
+const idsOf = (rows: readonly { id: string }[]): Set<string> => new Set(rows.map((row) => row.id));
+
+function knownIds(file: RoomFile): Omit<Known, 'groups'> {
+  const pieces = idsOf(file.pieces);
+  return {
+    items: idsOf(file.items),
+    walls: idsOf(file.room.walls),
+    openings: idsOf(file.openings),
+    pieces,
+    tops: new Set([...pieces, ...idsOf(file.fittings.filter((f) => f.mantel))]),
+    axes: new Set([...pieces, ...idsOf(file.fittings)]),
+    tubs: idsOf(file.fittings.filter((f) => f.kind === 'tub')),
+  };
+}
+
+function sameIds(rows: readonly { id: string }[], path: Path): MeasureIssue[] {
+  const seen = new Set<string>();
+  return rows.flatMap((row, i) => {
+    const twice = seen.has(row.id);
+    seen.add(row.id);
+    return twice ? [refuse('same-id', row.id, [...path, i, 'id'], 'id')] : [];
+  });
+}
+
+const missing = (ids: Ids, id: string | null | undefined, path: Path): MeasureIssue[] =>
+  id === null || id === undefined || ids.has(id)
+    ? []
+    : [{ ...refuse('not-found', id, path, String(path.at(-1))), other: id }];
+
+function checkNoun(file: RoomFile, noun: NounName, known: Omit<Known, 'groups'>): MeasureIssue[] {
+  const { where, list } = NOUNS[noun];
+  if (where !== 'look') {
+    const path = where === 'clear' ? ['clear', list] : [list];
+    return checkRows(file, noun, { ...known, groups: new Set() }, path);
+  }
+  return file.looks.flatMap((look, l) =>
+    checkRows(file, noun, { ...known, groups: idsOf(look.groups) }, ['looks', l, list], look.id),
+  );
+}
+
+/** One list: its ids, the items it uses, and what else its rows speak of. */
+function checkRows(
+  file: RoomFile,
+  noun: NounName,
+  known: Known,
+  path: Path,
+  lookId?: string,
+): MeasureIssue[] {
+  const rows = rowsOfNoun(file, noun, lookId);
+  const items = describeNoun(noun).items.map((at) => ({ path: at, to: ({ items: ids }: Known) => ids }));
+  const references = [...items, ...(REFERENCES[noun] ?? [])];
+  return [
+    ...sameIds(rows, path),
+    ...rows.flatMap((row, i) =>
+      references.flatMap(({ path: at, to }) => {
+        const id = valueAt(row, at) as string | null | undefined;
+        return missing(to(known, id ?? ''), id, [...path, i, ...at.split('.')]);
+      }),
+    ),
+  ];
+}
+
+/** A window that two dressings dress. */
+function dressedTwice(look: Look, l: number): MeasureIssue[] {
+  const seen = new Set<string>();
+  return look.dressings.flatMap(({ openingId }, i) => {
+    const twice = seen.has(openingId);
+    seen.add(openingId);
+    const path = ['looks', l, 'dressings', i, 'openingId'];
+    return twice ? [refuse('same-id', openingId, path, 'openingId')] : [];
+  });
+}
+
+function unevenShares({ id, plannedShares }: Look, l: number): MeasureIssue[] {
+  if (!plannedShares) return [];
+  const off = Math.abs(plannedShares.reduce((a, b) => a + b, 0) - 1);
+  const field = 'plannedShares';
+  return off > SHARES_OFF ? [refuse('shares-not-whole', id, ['looks', l, field], field)] : [];
+}

@@ -1,0 +1,75 @@
+import { inches } from '../../base/units';
+import { insidePolygon } from '../../geometry/plane';
+import type { Fitting, Piece, RoomFile } from '../../model/types';
+import { overheadAt } from '../../room/ceiling';
+import { footprint } from '../../room/place';
+import { wallsOf } from '../../room/walls';
+import { checkAlongWall, checkUnderCeiling } from './checkOpening';
+import { issuer, TOLERANCE, type MeasureIssue } from './issue';
+
+/** A mantel narrower than this share of its fireplace is a slip. */
+const NARROW_MANTEL = 0.5;
+
+export function checkFitting(f: Fitting, file: Pick<RoomFile, 'room'>): MeasureIssue[] {
+  const { refuse } = issuer(f.id);
+  const wall = wallsOf(file.room).find((w) => w.id === f.wallId);
+  if (!wall) return [refuse('wall-missing', 'wallId')];
+  const top = Math.max(f.bottomMm + f.heightMm, f.mantel?.topMm ?? 0);
+  const narrow = f.mantel && f.mantel.widthMm < f.widthMm * NARROW_MANTEL ? f.mantel : null;
+  return [
+    ...checkAlongWall(f, wall),
+    ...checkUnderCeiling(f, top, wall, file.room),
+    ...(narrow
+      ? [refuse('mantel-narrow', 'mantel.widthMm', { cameMm: narrow.widthMm, expectedMm: f.widthMm })]
+      : []),
+  ];
+}
+
+export function checkPiece(p: Piece, file: Pick<RoomFile, 'room'>): MeasureIssue[] {
+  const { refuse } = issuer(p.id);
+  const issues: MeasureIssue[] = [];
+  if (footprint(p).some((c) => !insidePolygon(c, file.room.walls, inches(0.5))))
+    issues.push(refuse('outside-room', 'xMm', { cameMm: p.xMm }));
+  // it is as high all over, so what is overhead at its corners and middle decides
+  const overhead =
+    file.room.slopes.length + file.room.beams.length === 0
+      ? file.room.ceilingMm
+      : Math.min(...[p, ...footprint(p)].map((at) => overheadAt(file.room, at)));
+  if (p.bottomMm + p.heightMm > overhead + TOLERANCE)
+    issues.push(
+      refuse('taller-than-room', 'heightMm', { cameMm: p.bottomMm + p.heightMm, expectedMm: overhead }),
+    );
+  if (p.bed && Math.max(p.bed.headboardMm, p.bed.footboardMm, p.bed.mattressMm) > p.heightMm + TOLERANCE)
+    issues.push(
+      refuse('bed-taller-than-piece', 'bed.headboardMm', {
+        cameMm: Math.max(p.bed.headboardMm, p.bed.footboardMm, p.bed.mattressMm),
+        expectedMm: p.heightMm,
+      }),
+    );
+  p.shelvesMm.forEach((s, i) => {
+    if (s > p.heightMm + TOLERANCE)
+      issues.push(refuse('shelf-past-piece', `shelvesMm.${i}`, { cameMm: s, expectedMm: p.heightMm }));
+    else if (i > 0 && s <= p.shelvesMm[i - 1]!)
+      issues.push(
+        refuse('shelves-out-of-order', `shelvesMm.${i}`, { cameMm: s, expectedMm: p.shelvesMm[i - 1]! }),
+      );
+  });
+  if (p.seat) {
+    if (p.seat.widthMm > p.widthMm + TOLERANCE)
+      issues.push(
+        refuse('seat-wider-than-piece', 'seat.widthMm', { cameMm: p.seat.widthMm, expectedMm: p.widthMm }),
+      );
+    if (p.seat.depthMm > p.depthMm + TOLERANCE)
+      issues.push(
+        refuse('seat-deeper-than-piece', 'seat.depthMm', { cameMm: p.seat.depthMm, expectedMm: p.depthMm }),
+      );
+    if (p.seat.heightMm > p.heightMm + TOLERANCE)
+      issues.push(
+        refuse('seat-higher-than-piece', 'seat.heightMm', {
+          cameMm: p.seat.heightMm,
+          expectedMm: p.heightMm,
+        }),
+      );
+  }
+  return issues;
+}
