@@ -209,12 +209,9 @@ export async function checkDatabase(folder) {
   try {
     const db = new Database(file, { readonly: true });
     const tables = db.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").pluck().all();
-    taken =
-      tables.length === 0
-        ? []
-        : tables.includes('migration')
-          ? db.prepare('SELECT number, hash FROM migration ORDER BY number').all()
-          : null;
+    const ours = tables.includes('migration');
+    const steps_ = ours ? db.prepare('SELECT number, hash FROM migration ORDER BY number').all() : null;
+    taken = tables.length === 0 ? [] : steps_;
     db.close();
   } catch (e) {
     throw new Plain(
@@ -281,7 +278,8 @@ export async function serve({ port, host, data }, { quiet = false } = {}) {
     if (!quiet) process.stderr.write(d);
   });
   const ended = new Promise((resolve) => child.on('exit', resolve));
-  const address = `http://${host.includes(':') ? `[${host}]` : host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`;
+  const name = host === '0.0.0.0' ? '127.0.0.1' : host;
+  const address = `http://${name.includes(':') ? `[${name}]` : name}:${port}`;
   for (let i = 0; ; i++) {
     if (child.exitCode !== null || i > 300) {
       child.kill();

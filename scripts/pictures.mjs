@@ -34,14 +34,9 @@ async function madePhoto() {
       const weave = ((x >> 1) + (y >> 1)) % 2 ? 0.97 : 1;
       const shade = (0.86 + 0.14 * Math.sin(x / 260 + 1)) * weave;
       const stripe = Math.floor((x + y * 0.12) / 74) % 2;
-      const c =
-        y > h * 0.8
-          ? [150, 118, 82]
-          : x > w * 0.76 && y < h * 0.3
-            ? [238, 238, 238]
-            : stripe
-              ? [79, 111, 147]
-              : [228, 223, 211];
+      const cloth = stripe ? [79, 111, 147] : [228, 223, 211];
+      const card = x > w * 0.76 && y < h * 0.3 ? [238, 238, 238] : cloth;
+      const c = y > h * 0.8 ? [150, 118, 82] : card;
       [1, 0.87, 0.66].forEach((tint, k) => {
         data[3 * (y * w + x) + k] = Math.round(
           c[k] * tint * (y > h * 0.8 || (x > w * 0.76 && y < h * 0.3) ? 1 : shade),

@@ -224,12 +224,13 @@ export function LengthField({
   const nudge = useSteady((by: number) =>
     valueMm === null ? null : typedLength(valueMm + by * markStep(unit), unit),
   );
+  const inches = shown.includes('′') ? '' : 'in';
   return (
     <RawField
       shown={shown}
       commit={commit}
       nudge={nudge}
-      suffix={suffix ?? (unit === 'cm' ? 'cm' : shown.includes('′') ? '' : 'in')}
+      suffix={suffix ?? (unit === 'cm' ? 'cm' : inches)}
       {...rest}
     />
   );

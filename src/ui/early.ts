@@ -91,12 +91,20 @@ function early(): void {
         if (ctrlKey || altKey || metaKey || !(to instanceof HTMLElement || to instanceof SVGElement))
           return null;
         // what the browser does with a key by itself comes as a press or as typing
-        const keys =
-          to instanceof HTMLInputElement
-            ? ['Enter', 'Escape', 'ArrowUp', 'ArrowDown']
-            : to instanceof SVGElement || to.getAttribute('role') === 'listbox'
-              ? ['Enter', ' ', 'Delete', 'Backspace', 'ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight']
-              : [];
+        const ofField = ['Enter', 'Escape', 'ArrowUp', 'ArrowDown'];
+        const ofDrawing = [
+          'Enter',
+          ' ',
+          'Delete',
+          'Backspace',
+          'ArrowUp',
+          'ArrowDown',
+          'ArrowLeft',
+          'ArrowRight',
+        ];
+        const drawn = to instanceof SVGElement || to.getAttribute('role') === 'listbox';
+        const elsewhere = drawn ? ofDrawing : [];
+        const keys = to instanceof HTMLInputElement ? ofField : elsewhere;
         return keys.includes(key) ? { to, do: 'key', text: key, on: shiftKey } : null;
       }
     }

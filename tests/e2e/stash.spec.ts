@@ -20,12 +20,9 @@ async function photo(
   const data = Buffer.alloc(w * h * 3);
   for (let y = 0; y < h; y++)
     for (let x = 0; x < w; x++) {
-      const c =
-        x > w * 0.75 && y < h * 0.25
-          ? [230, 230, 230]
-          : (Math.floor((x * 20) / w) + Math.floor((y * 20) / h)) % 2
-            ? [200, 196, 186]
-            : [70, 95, 140];
+      const light = (Math.floor((x * 20) / w) + Math.floor((y * 20) / h)) % 2 === 1;
+      const cloth = light ? [200, 196, 186] : [70, 95, 140];
+      const c = x > w * 0.75 && y < h * 0.25 ? [230, 230, 230] : cloth;
       [1, 0.88, 0.66].forEach((tint, k) => {
         data[3 * (y * w + x) + k] = Math.round(c[k]! * tint);
       });

@@ -170,7 +170,7 @@ export function lengthParts(lengthMm: Mm, unit: LengthUnit): LengthParts {
   const feet = unit === 'ft-in' && steps >= 36 * 8 ? Math.floor(steps / 96) : 0;
   const eighths = steps - feet * 96;
   const numerator = eighths % 8;
-  const by = numerator % 4 === 0 ? 4 : numerator % 2 === 0 ? 2 : 1;
+  const by = [4, 2, 1].find((n) => numerator % n === 0) ?? 1;
   return {
     sign,
     feet,
@@ -186,7 +186,8 @@ const FRACTION_SLASH = '\u2044';
 export function formatBareLength(lengthMm: Mm, unit: LengthUnit): string {
   const p = lengthParts(lengthMm, unit);
   const fraction = p.fraction ? `${p.fraction[0]}${FRACTION_SLASH}${p.fraction[1]}` : '';
-  const small = p.fraction && p.whole === '0' ? fraction : fraction ? `${p.whole} ${fraction}` : p.whole;
+  const whole = fraction && p.whole === '0' ? '' : p.whole;
+  const small = [whole, fraction].filter(Boolean).join(' ');
   return p.feet ? `${p.sign}${p.feet}′${small === '0' ? '' : ` ${small}″`}` : p.sign + small;
 }
 

@@ -81,11 +81,8 @@ export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryPr
       pool.length > 0 && round > rounds * 0.35
         ? pool[Math.floor(random() * Math.min(4, pool.length))]!
         : null;
-    const order = parent
-      ? swapped(parent.order, random)
-      : round === 0
-        ? bySize
-        : shuffledNear(bySize, random);
+    const begun = () => (round === 0 ? bySize : shuffledNear(bySize, random));
+    const order = parent ? swapped(parent.order, random) : begun();
     const placed = build(order, round === 0 ? 0 : random() * 0.5);
     if (placed) keep(placed, order);
     yield { done: round + 1, of: rounds, best: pool[0]?.layout ?? null };
@@ -299,7 +296,8 @@ function unevenTo(placed: readonly Put[], x: Mm, y: Mm, f: Frame, gap: Mm): numb
   for (const q of placed) {
     const dx = Math.abs(x - q.xMm) - (f.widthMm + q.widthMm) / 2;
     const dy = Math.abs(y - q.yMm) - (f.heightMm + q.heightMm) / 2;
-    const apart = dx < -1 && dy >= 0 ? dy : dy < -1 && dx >= 0 ? dx : 0;
+    const beside = dy < -1 && dx >= 0 ? dx : 0;
+    const apart = dx < -1 && dy >= 0 ? dy : beside;
     if (apart > gap + 1 && apart < 4 * gap) count++;
   }
   return count;

@@ -43,6 +43,12 @@ export function ClearScreen(): ReactNode {
   const { unit } = file.room;
   const long = unit === 'in' ? 'ft-in' : unit;
   const { counts } = plan.clear;
+  const { irritations, tasks } = file.clear;
+  const left = {
+    found: file.clear.found.length,
+    irritations: irritations.filter((i) => i.doneIn === null).length,
+    tasks: tasks.filter((x) => !x.done).length,
+  };
   const all = file.clear.found.length;
   const tab = (on: boolean, press: () => void, words: string) => (
     <button
@@ -74,23 +80,14 @@ export function ClearScreen(): ReactNode {
                 part === p,
                 () => setPart(p),
                 t(`clear.part.${p}`, {
-                  count:
-                    p === 'found'
-                      ? all
-                      : p === 'irritations'
-                        ? file.clear.irritations.filter((i) => i.doneIn === null).length
-                        : file.clear.tasks.filter((x) => !x.done).length,
+                  count: left[p],
                 }),
               ),
             )}
           </div>
-          {part === 'found' ? (
-            <FoundList asFoundId={asFound.id} />
-          ) : part === 'irritations' ? (
-            <IrritationList />
-          ) : (
-            <TaskList />
-          )}
+          {part === 'found' && <FoundList asFoundId={asFound.id} />}
+          {part === 'irritations' && <IrritationList />}
+          {part === 'tasks' && <TaskList />}
           <Findings findings={plan.clear.findings} title={t('clear.checks')} />
         </>
       }

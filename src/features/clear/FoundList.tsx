@@ -255,14 +255,7 @@ function FoundRow({
   const wall = plan.walls.find((w) => w.id === f.wallId);
   const settle = (patch: Partial<Found>) => {
     const next = { ...f, ...patch };
-    const to: ItemMove =
-      next.verdict === 'letGo'
-        ? { state: 'gone' }
-        : next.verdict === 'away'
-          ? { state: item.state === 'gone' ? 'owned' : item.state, placeId: next.placeId, roomId: null }
-          : next.verdict === 'moves'
-            ? { state: item.state === 'gone' ? 'owned' : item.state, roomId: next.toRoomId }
-            : { state: item.state === 'gone' ? 'owned' : item.state, roomId: file.room.id };
+    const to = moveBy(next, item, file.room.id);
     const mend =
       next.verdict === 'mend' && !file.clear.tasks.some((x) => x.itemId === item.id && x.kind === 'mend');
     change([
@@ -360,4 +353,12 @@ function FoundRow({
       )}
     </li>
   );
+}
+
+/** Where a verdict moves a thing: out of the studio, into a storage place, to another room, or it stays. */
+function moveBy(found: Found, item: Pick<Item, 'state'>, roomId: string): ItemMove {
+  if (found.verdict === 'letGo') return { state: 'gone' };
+  const state = item.state === 'gone' ? 'owned' : item.state;
+  if (found.verdict === 'away') return { state, placeId: found.placeId, roomId: null };
+  return { state, roomId: found.verdict === 'moves' ? found.toRoomId : roomId };
 }

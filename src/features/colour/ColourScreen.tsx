@@ -1,4 +1,5 @@
 'use client';
+import type { AccentSpread } from '../../core/spread/places';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
@@ -29,6 +30,10 @@ export function ColourScreen(): ReactNode {
   const shown: View = view;
   const percent = (n: number) => (n * 100).toFixed(n < 0.1 ? 1 : 0);
   const s = family?.spread;
+  const pullOf = ({ pull, pullTowards }: AccentSpread) =>
+    pull < 0.05 || !pullTowards
+      ? t('colour.balanced')
+      : t('colour.towards', { percent: `${Math.round(pull * 100)}%`, side: t(`sidesLow.${pullTowards}`) });
   const choose = (id: string) => {
     setFamily(id);
     setView('one');
@@ -49,8 +54,7 @@ export function ColourScreen(): ReactNode {
           <SheetTitle says={t('colour.says')}>{t('colour.title')}</SheetTitle>
           <ul>
             {spread.families.map((f) => {
-              const planned =
-                f.role === 'base' ? spread.planned.base : f.role === 'second' ? spread.planned.second : null;
+              const planned = f.role === 'base' || f.role === 'second' ? spread.planned[f.role] : null;
               const on = f.id === family?.id;
               return (
                 <li key={f.id} className="border-b border-line">
@@ -158,14 +162,7 @@ export function ColourScreen(): ReactNode {
               {s.places.length === 0 ? '–' : formatLength(s.widestGap.lengthMm, unit)}
             </Numeral>
             <Numeral label={t('colour.pull')} rule="spread.pullNoticed">
-              {s.places.length === 0
-                ? '–'
-                : s.pull < 0.05 || !s.pullTowards
-                  ? t('colour.balanced')
-                  : t('colour.towards', {
-                      percent: `${Math.round(s.pull * 100)}%`,
-                      side: t(`sidesLow.${s.pullTowards}`),
-                    })}
+              {s.places.length === 0 ? '–' : pullOf(s)}
             </Numeral>
             <Numeral
               label={t('colour.heights')}

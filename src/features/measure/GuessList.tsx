@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { useMemo, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
-import { tapeReadings } from '../../core/stages/measure/readings';
+import { tapeReadings, type TapeReading } from '../../core/stages/measure/readings';
 import { PageLink } from '../../ui/PageLink';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
@@ -18,6 +18,13 @@ export function GuessList(): ReactNode {
       readings: open.filter((r) => r.about === about),
     }));
   }, [file]);
+  const length = (mm: number) => formatLength(mm, file.room.unit);
+  const valueOf = ({ valueMm, secondMm }: TapeReading) => {
+    if (valueMm === null) return '';
+    return secondMm === null
+      ? length(valueMm)
+      : t('eitherOr', { first: length(valueMm), second: length(secondMm) });
+  };
   return (
     <div>
       <ul className="space-y-1.5 text-[14px]">
@@ -35,14 +42,7 @@ export function GuessList(): ReactNode {
               {readings[0]!.name || t('walls')}
             </button>{' '}
             <span className="text-[13px] text-soft">
-              <Words>
-                {readings
-                  .map(
-                    (r) =>
-                      `${t(`fields.${r.field}`)} ${r.secondMm !== null && r.valueMm !== null ? t('eitherOr', { first: formatLength(r.valueMm, file.room.unit), second: formatLength(r.secondMm, file.room.unit) }) : r.valueMm === null ? '' : formatLength(r.valueMm, file.room.unit)}`,
-                  )
-                  .join(', ')}
-              </Words>
+              <Words>{readings.map((r) => `${t(`fields.${r.field}`)} ${valueOf(r)}`).join(', ')}</Words>
             </span>
           </li>
         ))}

@@ -60,13 +60,9 @@ export function MeasureWorksheet({
       <>
         <SheetTitle says={t(`kinds.${current.thing.kind}`)}>{current.thing.name}</SheetTitle>
         <div key={current.thing.id}>
-          {current.kind === 'opening' ? (
-            <OpeningForm opening={current.thing} />
-          ) : current.kind === 'fitting' ? (
-            <FittingForm fitting={current.thing} />
-          ) : (
-            <PieceForm piece={current.thing} />
-          )}
+          {current.kind === 'opening' && <OpeningForm opening={current.thing} />}
+          {current.kind === 'fitting' && <FittingForm fitting={current.thing} />}
+          {current.kind === 'piece' && <PieceForm piece={current.thing} />}
         </div>
         <div className="mt-5 flex flex-wrap items-center gap-2 border-t border-line pt-3">
           <Button small onClick={() => pick(null)}>

@@ -100,7 +100,7 @@ export function OpeningForm({ opening: o }: { opening: Opening }): ReactNode {
             onChange={(opens) =>
               choose({
                 opens,
-                hinge: opens === 'in' || opens === 'out' ? (o.hinge === 'none' ? 'left' : o.hinge) : 'none',
+                hinge: opens === 'in' || opens === 'out' ? hingeOf(o.hinge) : 'none',
               })
             }
           />
@@ -166,8 +166,8 @@ export function OpeningForm({ opening: o }: { opening: Opening }): ReactNode {
                   <ReadingField
                     key={side}
                     about={o.id}
-                    field={side === 'left' ? 'dropLeft' : side === 'middle' ? 'dropMiddle' : 'dropRight'}
-                    label={t(side === 'left' ? 'dropLeft' : side === 'middle' ? 'dropMiddle' : 'dropRight')}
+                    field={DROPS[side]}
+                    label={t(DROPS[side])}
                     valueMm={o.dropsMm![side]}
                     onCommit={(mm) => positive(mm, () => set({ dropsMm: { ...o.dropsMm!, [side]: mm } }))}
                   />
@@ -205,3 +205,8 @@ export function OpeningForm({ opening: o }: { opening: Opening }): ReactNode {
     </div>
   );
 }
+
+const DROPS = { left: 'dropLeft', middle: 'dropMiddle', right: 'dropRight' } as const;
+
+/** A leaf that opens hangs on the left until it is said otherwise. */
+const hingeOf = (hinge: Opening['hinge']): Opening['hinge'] => (hinge === 'none' ? 'left' : hinge);

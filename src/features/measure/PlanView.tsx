@@ -77,7 +77,9 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
       const drawn: Change = { do: 'putPiece', piece: snapped.piece };
       const takes = snapped.guides.length > 0 && staysSound(file, drawn);
       setGuides(takes ? snapped.guides : []);
-      last.current = takes ? drawn : dxMm === 0 && dyMm === 0 ? null : to(reached.current);
+      const atStart = dxMm === 0 && dyMm === 0;
+      const stopped = atStart ? null : to(reached.current);
+      last.current = takes ? drawn : stopped;
       if (
         last.current?.do === 'putPiece' &&
         distance(last.current.piece, from) < 0.01 &&

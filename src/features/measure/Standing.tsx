@@ -48,18 +48,16 @@ export function StandingForm(): ReactNode {
     const door = file.openings.find(isWay);
     const seat = file.pieces.filter(sits).sort((a, b) => b.widthMm - a.widthMm)[0];
     const wall = door && plan.walls.find((w) => w.id === door.wallId);
-    const at =
-      kind === 'door' && door && wall
-        ? step(pointOnWall(wall, door.xMm + door.widthMm / 2), wayOf(wall.facingDeg + 180), feet(1))
-        : kind === 'seat' && seat
-          ? { xMm: seat.xMm, yMm: seat.yMm }
-          : polygonCentre(room.walls);
-    const name =
-      kind === 'door' && door
-        ? t('stand.from', { name: door.name })
-        : kind === 'seat' && seat
-          ? t('stand.on', { name: seat.name })
-          : t('stand.own', { n: room.standpoints.length + 1 });
+    let at = polygonCentre(room.walls);
+    let name = t('stand.own', { n: room.standpoints.length + 1 });
+    if (kind === 'door' && door && wall) {
+      at = step(pointOnWall(wall, door.xMm + door.widthMm / 2), wayOf(wall.facingDeg + 180), feet(1));
+      name = t('stand.from', { name: door.name });
+    } else if (kind === 'seat' && seat) {
+      at = { xMm: seat.xMm, yMm: seat.yMm };
+      name = t('stand.on', { name: seat.name });
+    }
+
     const id = nanoid(8);
     put([
       ...room.standpoints,

@@ -63,7 +63,21 @@ export function TapeScreen(): ReactNode {
 
   const wall = plan.walls.find((w) => w.id === reading.wallId);
   const subject = reading.kind === 'wall' ? wallName(wall!) : reading.name;
+  const readingSays = (r: TapeReading): ReactNode => {
+    if (r.secondMm !== null && r.valueMm !== null)
+      return (
+        <Words>
+          {t('twice', { first: formatLength(r.valueMm, unit), second: formatLength(r.secondMm, unit) })}
+        </Words>
+      );
+    if (r.guess) return t('tape.guess');
+    if (r.valueMm === null) return t('tape.never', { examples: lengthExamples(unit) });
+    return t(taken[keyOf(r)] ? 'tape.taken' : 'tape.measured');
+  };
   const shown = reading.valueMm === null ? '' : typedLength(reading.valueMm, unit);
+  const inFeet = shown.includes("'") && draft === null;
+  const inches = inFeet ? '' : 'in';
+  const unitAfter = unit === 'cm' ? 'cm' : inches;
   const go = (to: number) => {
     setSays(null);
     setAt(Math.max(0, Math.min(readings.length - 1, to)));
@@ -220,27 +234,10 @@ export function TapeScreen(): ReactNode {
           }}
           className="w-full min-w-0 bg-transparent py-1 text-[52px] font-medium leading-none outline-none"
         />
-        <span className="text-[20px] text-soft">
-          {unit === 'cm' ? 'cm' : shown.includes("'") && draft === null ? '' : 'in'}
-        </span>
+        <span className="text-[20px] text-soft">{unitAfter}</span>
       </div>
       <p id="tape-says" className="mt-1.5 min-h-[22px] text-[15px]">
-        {reading.secondMm !== null && reading.valueMm !== null ? (
-          <Words>
-            {t('twice', {
-              first: formatLength(reading.valueMm, unit),
-              second: formatLength(reading.secondMm, unit),
-            })}
-          </Words>
-        ) : reading.guess ? (
-          t('tape.guess')
-        ) : reading.valueMm === null ? (
-          t('tape.never', { examples: lengthExamples(unit) })
-        ) : taken[keyOf(reading)] ? (
-          t('tape.taken')
-        ) : (
-          t('tape.measured')
-        )}
+        {readingSays(reading)}
       </p>
       {reading.secondMm !== null && reading.valueMm !== null && (
         <div className="mt-1 flex gap-2">

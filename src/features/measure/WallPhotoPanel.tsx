@@ -1,4 +1,5 @@
 'use client';
+import { ARROWS } from '../../ui/arrows';
 import { useTranslations } from 'next-intl';
 import { useDrag } from '@use-gesture/react';
 import { useRef, useState, type ReactNode } from 'react';
@@ -253,16 +254,8 @@ function CornerPicture({ photo, known, onCorner, onKnown, onSize }: CornerProps)
   const percent = (n: number) => n * 100;
   const nudge = (e: React.KeyboardEvent, key: string, p: Px) => {
     const by = e.shiftKey ? 0.02 : 0.002;
-    const [dx, dy] =
-      e.key === 'ArrowLeft'
-        ? [-by, 0]
-        : e.key === 'ArrowRight'
-          ? [by, 0]
-          : e.key === 'ArrowUp'
-            ? [0, -by]
-            : e.key === 'ArrowDown'
-              ? [0, by]
-              : [0, 0];
+    const [across, down] = ARROWS[e.key] ?? [0, 0];
+    const [dx, dy] = [across * by, down * by];
     if (dx === 0 && dy === 0) return;
     e.preventDefault();
     commit(key, { x: Math.min(1, Math.max(0, p.x + dx)), y: Math.min(1, Math.max(0, p.y + dy)) });

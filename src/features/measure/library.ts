@@ -43,6 +43,21 @@ function onWall<T extends { xMm: Mm; widthMm: Mm; wallId: string }>(
   return undefined;
 }
 
+/** Usual widths of openings, in inches and centimetres. */
+const USUAL_WIDTHS: Record<Opening['kind'], Usual> = {
+  window: [40, 110],
+  frenchDoor: [60, 150],
+  door: [32, 85],
+  arch: [32, 85],
+};
+
+/** How an opening of a kind usually moves. */
+function usualMove(kind: Opening['kind'], s: (...u: Usual) => Mm): Partial<Opening> {
+  if (kind === 'window') return { opens: 'sash', revealMm: s(4, 10), sillDepthMm: s(3, 8) };
+  if (kind === 'arch') return {};
+  return { opens: 'in', hinge: kind === 'door' ? 'left' : 'both', handleMm: s(2.5, 6) };
+}
+
 /** A new opening where the wall has room; undefined when it has none. */
 function newOpening(
   kind: Opening['kind'],
@@ -62,18 +77,12 @@ function newOpening(
     kind,
     wallId,
     xMm: 0,
-    widthMm: kind === 'frenchDoor' ? s(60, 150) : door ? s(32, 85) : s(40, 110),
+    widthMm: s(...USUAL_WIDTHS[kind]),
     sillMm,
     heightMm: Math.min(door ? s(80, 205) : s(48, 120), ceilingMm - sillMm - s(2, 5)),
     trimMm: kind === 'arch' ? 0 : s(3, 7),
     dropsMm: null,
-    ...(kind === 'window'
-      ? { opens: 'sash' as const, revealMm: s(4, 10), sillDepthMm: s(3, 8) }
-      : kind === 'door'
-        ? { opens: 'in' as const, hinge: 'left' as const, handleMm: s(2.5, 6) }
-        : kind === 'frenchDoor'
-          ? { opens: 'in' as const, hinge: 'both' as const, handleMm: s(2.5, 6) }
-          : {}),
+    ...usualMove(kind, s),
   };
   // under a slope a lower one may still fit
   for (const share of [1, 0.85, 0.7]) {

@@ -31,12 +31,8 @@ export const Rail = memo(function Rail(): ReactNode {
           </p>
           {stages.map((stage) => {
             const s = plan.stages[stage];
-            const count =
-              stage === 'windows' && s.of > 0
-                ? `${s.done}/${s.of}`
-                : s.open > 0 && stage !== 'fitting'
-                  ? String(s.open)
-                  : '';
+            const open = s.open > 0 && stage !== 'fitting' ? String(s.open) : '';
+            const count = stage === 'windows' && s.of > 0 ? `${s.done}/${s.of}` : open;
             const current = here === stage;
             return (
               <PageLink

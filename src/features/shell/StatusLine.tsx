@@ -1,4 +1,5 @@
 'use client';
+import type { Said } from './room/saver';
 import { useTranslations } from 'next-intl';
 import { memo, type ReactNode } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
@@ -21,21 +22,13 @@ export const StatusLine = memo(function StatusLine(): ReactNode {
   const t = useTranslations('shell');
   const { saving, said, labels, replay, takeFresh } = useRoomAtRest();
   const act = useActWords();
+  const saidWords = (what: Said) => {
+    if (what.kind === 'nothing') return t(what.way === 'undo' ? 'nothingToUndo' : 'nothingToRedo');
+    return what.kind === 'stands' ? t('standsInWay') : t(what.kind, { what: act(what.label) });
+  };
   const words = said
-    ? said.kind === 'nothing'
-      ? t(said.way === 'undo' ? 'nothingToUndo' : 'nothingToRedo')
-      : said.kind === 'stands'
-        ? t('standsInWay')
-        : t(said.kind, { what: act(said.label) })
-    : saving.state === 'saved'
-      ? t('saved')
-      : saving.state === 'saving'
-        ? t('saving')
-        : saving.state === 'unsent'
-          ? t('unsent')
-          : saving.state === 'refused'
-            ? t('refused', { why: saving.why })
-            : '';
+    ? saidWords(said)
+    : t(saving.state, { why: saving.state === 'refused' ? saving.why : '' });
   return (
     <>
       <div className="no-print flex items-center gap-1">

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { formatLength, parseLength, typedLength } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import { planLook } from '../../core/plan/planLook';
-import { checkOwnRule, type OwnRule } from '../../core/rules/book';
+import { checkOwnRule, type OwnRule, type RuleBook } from '../../core/rules/book';
 import { relatedRules } from '../../core/rules/related';
 import { RULE_TABLE, defaultValue, type RuleId, type RuleRow, type RuleValue } from '../../core/rules/table';
 import { Button } from '../../ui/Button';
@@ -38,12 +38,10 @@ function valueWords(value: RuleValue, row: RuleRow, unit: LengthUnit, suffix: st
     if (row.unit === 'area') return `${(v / 1e6).toFixed(2)}`;
     return row.unit === 'money' ? (v / 100).toFixed(2) : String(Number(v.toFixed(3)));
   };
-  const words =
-    typeof value === 'number'
-      ? one(value)
-      : row.shape === 'range'
-        ? `${one(value[0]!)} – ${one(value[1]!)}`
-        : value.map(one).join(', ');
+  const words = [value]
+    .flat()
+    .map(one)
+    .join(row.shape === 'range' ? ' – ' : ', ');
   return suffix && row.unit !== 'length' ? `${words} ${suffix}` : words;
 }
 
@@ -76,8 +74,7 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
   const unit = file.room.unit;
   const row: RuleRow = RULE_TABLE[id];
   const own = file.rules.find((r) => r.ruleId === id);
-  const current: RuleValue =
-    row.shape === 'number' ? rules.number(id) : row.shape === 'range' ? rules.range(id) : rules.list(id);
+  const current = valueOf(id, row, rules);
   const asText = (v: RuleValue) =>
     (typeof v === 'number' ? [v] : v)
       .map((n) => {
@@ -110,8 +107,7 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
   const briefValue = (r: RuleId): string => {
     const of: RuleRow = RULE_TABLE[r];
     if (of.shape === 'school') return schoolWords(rules.school(r));
-    const all =
-      of.shape === 'number' ? rules.number(r) : of.shape === 'range' ? rules.range(r) : rules.list(r);
+    const all = valueOf(r, of, rules);
     return typeof all !== 'number' && all.length > 4
       ? t('why.values', { count: all.length })
       : valueWords(all, of, unit, t(`units.${of.unit === 'length' ? 'count' : of.unit}`));
@@ -122,7 +118,7 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
     if (row.shape === 'school') return school === rules.school(id) ? null : { own: { ruleId: id, school } };
     if (text.trim() === asText(current)) return null;
     const parts = text
-      .split(row.shape === 'range' ? /\s+[–-]\s+|–/ : row.shape === 'list' ? /,\s+|;/ : /\n/)
+      .split(BETWEEN[row.shape] ?? /\n/)
       .map((p) => p.trim())
       .filter(Boolean);
     const values: number[] = [];
@@ -272,3 +268,11 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
     </>
   );
 }
+
+const valueOf = (id: RuleId, { shape }: RuleRow, rules: RuleBook): RuleValue => {
+  if (shape === 'number') return rules.number(id);
+  return shape === 'range' ? rules.range(id) : rules.list(id);
+};
+
+/** What stands between the values of a rule as they are typed. */
+const BETWEEN: Partial<Record<RuleRow['shape'], RegExp>> = { range: /\s+[–-]\s+|–/, list: /,\s+|;/ };

@@ -116,9 +116,7 @@ export function Numeral({
         </span>
         {rule && <Why rule={rule} />}
       </p>
-      <p
-        className={`${amount.length > 18 ? 'text-[18px] leading-[31px]' : amount.length > 12 ? 'text-[20px] leading-[31px]' : 'text-[25px] leading-tight'} whitespace-nowrap`}
-      >
+      <p className={`${amountSize(amount)} whitespace-nowrap`}>
         <Words>{amount}</Words>
         {unit && <span className="text-[16px]"> {unit}</span>}
       </p>
@@ -143,4 +141,10 @@ export function SheetTitle({ children, says }: { children: string; says?: string
       <hr className="mb-3 mt-3 border-t-2 border-ink" />
     </>
   );
+}
+
+/** A long amount is set smaller, so that it stays on its line. */
+function amountSize(amount: string): string {
+  if (amount.length > 18) return 'text-[18px] leading-[31px]';
+  return amount.length > 12 ? 'text-[20px] leading-[31px]' : 'text-[25px] leading-tight';
 }

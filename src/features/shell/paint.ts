@@ -15,15 +15,14 @@ export function makePaint(kelvin: number, view: View, family: readonly Lab[] | u
     const had = known.get(key);
     if (had) return had;
     const seen = seenBy({ l: colour.l, a: colour.a, b: colour.b }, source);
-    // undyed: everything but the family keeps only a pale trace of its lightness
-    const hex = hexOfLab(
-      view === 'values'
-        ? { l: seen.l, a: 0, b: 0 }
-        : view === 'one' && !inFamily.has(key)
-          ? { l: 55 + seen.l * 0.38, a: 0, b: 0 }
-          : seen,
-    );
+    const hex = hexOfLab(inView(seen, view, inFamily.has(key)));
     known.set(key, hex);
     return hex;
   };
+}
+
+/** A colour in a way of looking. Undyed, everything but the family keeps only a pale trace of its lightness. */
+function inView(seen: Lab, view: View, inFamily: boolean): Lab {
+  if (view === 'values') return { l: seen.l, a: 0, b: 0 };
+  return view === 'one' && !inFamily ? { l: 55 + seen.l * 0.38, a: 0, b: 0 } : seen;
 }

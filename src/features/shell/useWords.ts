@@ -15,13 +15,7 @@ export function useColourName(): (name: ColourName) => string {
   const t = useTranslations('colourName');
   return useCallback(
     (name) => {
-      return asSentence(
-        name.kind === 'white'
-          ? t('white', name)
-          : name.kind === 'neutral'
-            ? t('neutral', name)
-            : t('hue', name),
-      );
+      return asSentence(t(name.kind, name));
     },
     [t],
   );
@@ -65,18 +59,19 @@ export function useFindingWords(file: RoomFile, plan: Plan): (finding: Finding) 
   );
 }
 
+/** Lengths that could be, where the limit itself is no good example. */
+const EXAMPLES: Partial<Record<MeasureIssue['code'], (limitMm: number) => number>> = {
+  'wider-than-wall': (limitMm) => limitMm * 0.5,
+  'sill-above-head': (limitMm) => Math.max(0, limitMm - 1000),
+};
+
 /** The sentence of a reading that cannot be or is odd, with an example of one that could. */
 export function useMeasureWords(unit: LengthUnit): (issue: MeasureIssue) => string {
   const t = useTranslations('measureIssues');
   return useCallback(
     (issue) => {
       const length = (mm: number | undefined) => (mm === undefined ? '' : formatLength(mm, unit));
-      const example =
-        issue.code === 'wider-than-wall'
-          ? (issue.expectedMm ?? 0) * 0.5
-          : issue.code === 'sill-above-head'
-            ? Math.max(0, (issue.expectedMm ?? 0) - 1000)
-            : issue.expectedMm;
+      const example = EXAMPLES[issue.code]?.(issue.expectedMm ?? 0) ?? issue.expectedMm;
       return t(issue.code, {
         came: length(issue.cameMm === undefined ? undefined : Math.abs(issue.cameMm)),
         expected: length(issue.expectedMm),

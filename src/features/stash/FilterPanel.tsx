@@ -278,13 +278,13 @@ export function FilterPanel({
           />
           <Pick
             label={t('place')}
-            value={filter.placeId === null ? '' : filter.placeId === '' ? '-' : filter.placeId}
+            value={filter.placeId === '' ? NOWHERE : (filter.placeId ?? '')}
             options={[
               any,
-              { value: '-', label: t('nowhere') },
+              { value: NOWHERE, label: t('nowhere') },
               ...head.places.map((p) => ({ value: p.id, label: p.name })),
             ]}
-            onChange={(x) => set({ placeId: x === '' ? null : x === '-' ? '' : x })}
+            onChange={(x) => set({ placeId: x === NOWHERE ? '' : x || null })}
           />
           <Pick
             label={t('state')}
@@ -304,3 +304,6 @@ export function FilterPanel({
     </section>
   );
 }
+
+/** A select has no empty value: things that are kept nowhere in particular have this one. */
+const NOWHERE = '-';

@@ -253,7 +253,7 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
           {t(`return.${ret.state}`, { days: Math.abs(ret.days), day: dayWords(item.returnBy!) })}
         </p>
       )}
-      {side === 'arrived' ? (
+      {side === 'arrived' && (
         <ArrivedPanel
           item={item}
           onDone={() => {
@@ -262,7 +262,8 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
             void refresh();
           }}
         />
-      ) : side === 'photo' ? (
+      )}
+      {side === 'photo' && (
         <PhotoColour
           item={item}
           onTake={(patch) => {
@@ -271,7 +272,8 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
           }}
           onLeave={() => setSide(null)}
         />
-      ) : side === 'reader' ? (
+      )}
+      {side === 'reader' && (
         <ReaderPanel
           item={item}
           onDone={() => {
@@ -280,7 +282,8 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
             void refresh();
           }}
         />
-      ) : (
+      )}
+      {side === null && (
         <>
           <div className="grid grid-cols-[1fr_74px_74px] gap-x-3 gap-y-2.5">
             <TextField
@@ -496,7 +499,7 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
             </div>
             {flag('tagsOn')}
           </Fold>
-          <Fold title={t('where')} says={room ? room.name : place ? place.name : item.whereabouts}>
+          <Fold title={t('where')} says={room?.name ?? place?.name ?? item.whereabouts}>
             <Pick
               label={t('room')}
               value={item.roomId ?? ''}

@@ -31,6 +31,7 @@ export function NeedTab(): ReactNode {
       here = false;
     };
   }, [ask]);
+  const missing = (line: { buy: number }) => (line.buy > 0 ? t('need.noShop') : '');
   const short = lines?.filter((l) => l.buy > 0) ?? [];
   const shown = all ? (lines ?? []) : short;
   const cost = short.reduce((s, l) => s + (l.shop ? l.buy * l.shop.price : 0), 0);
@@ -128,9 +129,7 @@ export function NeedTab(): ReactNode {
                               enough: l.shop.enough ? 'yes' : 'no',
                               back: l.shop.returnDays,
                             })
-                          : l.buy > 0
-                            ? t('need.noShop')
-                            : ''}
+                          : missing(l)}
                       </td>
                     </tr>
                   ))}

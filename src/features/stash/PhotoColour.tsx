@@ -1,4 +1,5 @@
 'use client';
+import { ARROWS } from '../../ui/arrows';
 import { useTranslations } from 'next-intl';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { nameColour } from '../../core/colour/name';
@@ -162,7 +163,7 @@ export function PhotoColour({ item, onTake, onLeave }: Props): ReactNode {
             onRegion={(r) => (tool === 'cloth' ? setRegions([...regions, r]) : setCard(r))}
           />
           <p className="text-[13px] text-soft">
-            {regions.length === 0 ? t('pc.markCloth') : card ? t('pc.cardMarked') : t('pc.markCard')}
+            {regions.length === 0 ? t('pc.markCloth') : t(card ? 'pc.cardMarked' : 'pc.markCard')}
           </p>
           <div className="grid grid-cols-2 gap-x-4">
             <NumberField
@@ -198,11 +199,7 @@ export function PhotoColour({ item, onTake, onLeave }: Props): ReactNode {
               {(shown.corrected ? (['colours', 'raw'] as const) : (['colours'] as const)).map((which) => (
                 <div key={which}>
                   <p className="mb-1 font-narrow text-[13px] text-soft">
-                    {which === 'raw'
-                      ? t('pc.raw')
-                      : shown.corrected
-                        ? t('pc.corrected')
-                        : t('mark.uncorrected')}
+                    {which === 'raw' ? t('pc.raw') : t(shown.corrected ? 'pc.corrected' : 'mark.uncorrected')}
                   </p>
                   <ShareBar
                     colours={shown[which]}
@@ -297,16 +294,8 @@ function Marking({
   };
   const onKeyDown = (e: React.KeyboardEvent) => {
     const by = e.shiftKey ? 0.1 : 0.02;
-    const [dx, dy] =
-      e.key === 'ArrowLeft'
-        ? [-by, 0]
-        : e.key === 'ArrowRight'
-          ? [by, 0]
-          : e.key === 'ArrowUp'
-            ? [0, -by]
-            : e.key === 'ArrowDown'
-              ? [0, by]
-              : [0, 0];
+    const [across, down] = ARROWS[e.key] ?? [0, 0];
+    const [dx, dy] = [across * by, down * by];
     if (dx !== 0 || dy !== 0) {
       e.preventDefault();
       setCursor((c) => ({

@@ -98,11 +98,9 @@ export function PlacesTab(): ReactNode {
             {t('noAnswer')}
           </p>
         )}
-        {rows === null ? (
-          <p className="text-soft">{t('loading')}</p>
-        ) : rows.length === 0 ? (
-          <p className="text-soft">{t('places.none')}</p>
-        ) : (
+        {rows === null && <p className="text-soft">{t('loading')}</p>}
+        {rows?.length === 0 && <p className="text-soft">{t('places.none')}</p>}
+        {rows !== null && rows.length > 0 && (
           <ul className="space-y-5">
             {rows.map(({ place, contents, items, under }) => {
               const key = (f: string) => `place-${place.id}-${f}`;
@@ -127,10 +125,10 @@ export function PlacesTab(): ReactNode {
                       options={KINDS.map((k) => ({ value: k, label: t(`places.kinds.${k}`) }))}
                       onChange={(kind) => put({ ...place, kind })}
                     />
-                    {(['widthMm', 'depthMm', 'heightMm'] as const).map((f) => (
+                    {SIDE_NAMES.map((f) => (
                       <LengthField
                         key={f}
-                        label={t(f === 'widthMm' ? 'wide' : f === 'depthMm' ? 'deep' : 'high')}
+                        label={t(SIDES[f])}
                         draftKey={key(f)}
                         valueMm={place[f]}
                         unit={unit}
@@ -255,3 +253,6 @@ export function PlacesTab(): ReactNode {
     </div>
   );
 }
+
+const SIDES = { widthMm: 'wide', depthMm: 'deep', heightMm: 'high' } as const;
+const SIDE_NAMES = ['widthMm', 'depthMm', 'heightMm'] as const;

@@ -1,4 +1,6 @@
 'use client';
+import type { Level } from '../../core/model/finding';
+import type { ReturnState } from '../../core/stash/returns';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { cutTagsAction } from '../../actions/stash';
@@ -47,7 +49,7 @@ export function ReturnsTab(): ReactNode {
               >
                 <ClothSquare colours={e.colours} pattern={e.pattern} />
                 <Mark
-                  level={back.state === 'open' ? 'ok' : back.state === 'over' ? 'stop' : 'caution'}
+                  level={levelOf(back.state)}
                   title={t(`return.${back.state}`, { days: Math.abs(back.days), day: dayWords(e.returnBy!) })}
                 />
                 <button
@@ -105,4 +107,10 @@ export function ReturnsTab(): ReactNode {
       </LazyDialog>
     </div>
   );
+}
+
+/** A return that is over can't be made any more; one that is near wants to be seen. */
+function levelOf(state: ReturnState): Level {
+  if (state === 'open') return 'ok';
+  return state === 'over' ? 'stop' : 'caution';
 }

@@ -19,10 +19,9 @@ export function useMarks(): (e: Prepared) => string[] {
   return (e) => {
     const back = returnOf(e, head.today, rules.list('stash.returnWarn'));
     return [
-      ...(e.state === 'ordered' ? [t('mark.ordered')] : e.state === 'gone' ? [t('mark.gone')] : []),
-      ...(back.state === 'none'
-        ? []
-        : [back.state === 'over' ? t('mark.over') : t('mark.back', { days: back.days })]),
+      ...(e.state === 'owned' ? [] : [t(`mark.${e.state}`)]),
+      ...(back.state === 'over' ? [t('mark.over')] : []),
+      ...(back.state !== 'over' && back.state !== 'none' ? [t('mark.back', { days: back.days })] : []),
       ...(!e.seen ? [t('mark.unseen')] : []),
       ...(e.colourFrom === 'photo' ? [t('mark.uncorrected')] : []),
     ];
@@ -53,24 +52,18 @@ function useKeyboard(
   const [at, setAt] = useState(0);
   const here = Math.min(at, Math.max(0, count - 1));
   const onKeyDown = (e: React.KeyboardEvent) => {
-    const to =
-      e.key === 'ArrowDown'
-        ? here + across
-        : e.key === 'ArrowUp'
-          ? here - across
-          : e.key === 'ArrowRight'
-            ? here + (across > 1 ? 1 : 0)
-            : e.key === 'ArrowLeft'
-              ? here - (across > 1 ? 1 : 0)
-              : e.key === 'Home'
-                ? 0
-                : e.key === 'End'
-                  ? count - 1
-                  : e.key === 'PageDown'
-                    ? here + page * across
-                    : e.key === 'PageUp'
-                      ? here - page * across
-                      : null;
+    const beside = across > 1 ? 1 : 0;
+    const places: Record<string, number> = {
+      ArrowDown: here + across,
+      ArrowUp: here - across,
+      ArrowRight: here + beside,
+      ArrowLeft: here - beside,
+      Home: 0,
+      End: count - 1,
+      PageDown: here + page * across,
+      PageUp: here - page * across,
+    };
+    const to = places[e.key] ?? null;
     if (e.key === 'Enter' || e.key === ' ') {
       e.preventDefault();
       open(here);
@@ -135,7 +128,7 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
                 keys.setAt(v.index);
                 open(e.id);
               }}
-              className={`absolute inset-x-0 flex cursor-pointer items-center gap-3 border-b border-line px-4 hover:bg-well ${openId === e.id ? 'outline-2 outline-offset-[-2px] outline-ink outline-solid' : keys.here === v.index ? 'outline-1 outline-offset-[-2px] outline-line outline-solid' : ''}`}
+              className={`absolute inset-x-0 flex cursor-pointer items-center gap-3 border-b border-line px-4 hover:bg-well outline-offset-[-2px] ${outlineOf(openId === e.id, keys.here === v.index)}`}
               style={{ top: v.start, height: ROW }}
             >
               {e.photoId ? (
@@ -231,7 +224,7 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
                   keys.setAt(v.index * across + i);
                   open(e.id);
                 }}
-                className={`cursor-pointer p-1.5 hover:bg-well ${openId === e.id ? 'outline-2 outline-ink outline-solid' : keys.here === v.index * across + i ? 'outline-1 outline-line outline-solid' : ''}`}
+                className={`cursor-pointer p-1.5 hover:bg-well ${outlineOf(openId === e.id, keys.here === v.index * across + i)}`}
               >
                 <div className="flex h-[112px] items-center justify-center bg-well">
                   {e.photoId ? (
@@ -256,4 +249,10 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
       </div>
     </div>
   );
+}
+
+/** The thing that is open has a black outline, the one that the keys are at a grey one. */
+function outlineOf(open: boolean, here: boolean): string {
+  if (open) return 'outline-2 outline-ink outline-solid';
+  return here ? 'outline-1 outline-line outline-solid' : '';
 }

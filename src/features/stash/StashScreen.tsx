@@ -61,6 +61,10 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   }, []);
   const rules = useMemo(() => ruleBook(head.rules, unit), [head.rules, unit]);
   const shown = useMemo(() => (entries ? filterStash(entries, filter, rules) : []), [entries, filter, rules]);
+  const isEmpty = entries?.length === 0;
+  const noneFound = entries !== null && shown.length === 0;
+  const counted = entries === null ? t('loading') : t('count', { shown: shown.length, all: entries.length });
+  const status = silent ? t('noAnswer') : counted;
   const refresh = useCallback(async () => {
     const [next] = await Promise.all([stashHeadAction(), reload()]);
     setHead(next);
@@ -191,11 +195,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
               <div className="flex items-baseline gap-3 px-4 pb-1.5 pt-3">
                 <h1 className="text-[24px]">{t('title')}</h1>
                 <p className="text-[14px] text-soft" aria-live="polite">
-                  {silent
-                    ? t('noAnswer')
-                    : entries === null
-                      ? t('loading')
-                      : t('count', { shown: shown.length, all: entries.length })}
+                  {status}
                 </p>
                 <div className="ml-auto flex gap-1" role="group" aria-label={t('view')}>
                   <button
@@ -220,25 +220,11 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
                   </button>
                 </div>
               </div>
-              {entries !== null && entries.length === 0 ? (
-                <div className="px-4 pb-5 pt-2">
-                  <p className="mb-3 max-w-[52ch] text-soft">{t('empty')}</p>
-                  <Button look="strong" onClick={() => setTab('add')}>
-                    {t('tab.add')}
-                  </Button>
-                </div>
-              ) : entries !== null && shown.length === 0 ? (
-                <div className="px-4 pb-5 pt-2">
-                  <p className="mb-3">{t('nothing')}</p>
-                  <Button small onClick={() => setFilter(EVERYTHING)}>
-                    {t('clear')}
-                  </Button>
-                </div>
-              ) : gallery ? (
-                <StashGallery entries={shown} />
-              ) : (
-                <StashList entries={shown} />
-              )}
+              {isEmpty && <EmptyStash onAdd={() => setTab('add')} />}
+              {!isEmpty && noneFound && <NothingFound onClear={() => setFilter(EVERYTHING)} />}
+              {!isEmpty &&
+                !noneFound &&
+                (gallery ? <StashGallery entries={shown} /> : <StashList entries={shown} />)}
             </section>
             <aside
               data-worksheet
@@ -253,15 +239,10 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
           </main>
         ) : (
           <main className="flex-1">
-            {tab === 'places' ? (
-              <PlacesTab />
-            ) : tab === 'need' ? (
-              <NeedTab />
-            ) : tab === 'returns' ? (
-              <ReturnsTab />
-            ) : (
-              <NewThings onOpen={open} />
-            )}
+            {tab === 'places' && <PlacesTab />}
+            {tab === 'need' && <NeedTab />}
+            {tab === 'returns' && <ReturnsTab />}
+            {tab === 'add' && <NewThings onOpen={open} />}
           </main>
         )}
       </div>
@@ -337,3 +318,27 @@ const Overview = memo(function Overview({
     </div>
   );
 });
+
+function EmptyStash({ onAdd }: { onAdd: () => void }): ReactNode {
+  const t = useTranslations('stash');
+  return (
+    <div className="px-4 pb-5 pt-2">
+      <p className="mb-3 max-w-[52ch] text-soft">{t('empty')}</p>
+      <Button look="strong" onClick={onAdd}>
+        {t('tab.add')}
+      </Button>
+    </div>
+  );
+}
+
+function NothingFound({ onClear }: { onClear: () => void }): ReactNode {
+  const t = useTranslations('stash');
+  return (
+    <div className="px-4 pb-5 pt-2">
+      <p className="mb-3">{t('nothing')}</p>
+      <Button small onClick={onClear}>
+        {t('clear')}
+      </Button>
+    </div>
+  );
+}

@@ -104,8 +104,8 @@ export function HangingSheet({
             expectedMm: 300,
           }),
         };
-  const choice: HangerChoice =
-    h.hanger.kind === 'wire' ? (h.hanger.hooks === 1 ? 'wire1' : 'wire2') : h.hanger.kind;
+  const wire = h.hanger.kind === 'wire' && h.hanger.hooks === 1 ? 'wire1' : 'wire2';
+  const choice: HangerChoice = h.hanger.kind === 'wire' ? wire : h.hanger.kind;
   const over = file.pieces.find((x) => x.id === h.overPieceId);
   const candidates = file.pieces.filter((x) => x.kind !== 'rug' && !isLamp(x) && x.kind !== 'plant');
   const bare = (mm: number) => formatBareLength(mm, unit);

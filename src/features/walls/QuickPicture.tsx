@@ -20,6 +20,13 @@ type Over = 'none' | 'sofa' | 'chest' | 'bed';
 const UNDER = 'quick-piece';
 const grey = [{ l: 62, a: 2, b: 9, share: 1 }];
 
+/** Usual sizes of what a picture hangs over. */
+const USUAL: Record<Exclude<Over, 'none'>, { widthMm: number; depthMm: number; heightMm: number }> = {
+  sofa: { widthMm: inches(84), depthMm: inches(36), heightMm: inches(34) },
+  chest: { widthMm: inches(48), depthMm: inches(18), heightMm: inches(32) },
+  bed: { widthMm: inches(60), depthMm: inches(82), heightMm: inches(46) },
+};
+
 function pieceOf(
   over: Exclude<Over, 'none'>,
   name: string,
@@ -27,7 +34,7 @@ function pieceOf(
   widthMm: number,
   wallMm: number,
 ): Piece {
-  const depthMm = over === 'bed' ? inches(82) : over === 'sofa' ? inches(36) : inches(18);
+  const { depthMm } = USUAL[over];
   const seat =
     over === 'sofa'
       ? {
@@ -165,8 +172,8 @@ function Picture(): ReactNode {
               piece: pieceOf(
                 next,
                 t(`quick.overKinds.${next}`),
-                next === 'bed' ? inches(46) : next === 'sofa' ? inches(34) : inches(32),
-                next === 'chest' ? inches(48) : next === 'bed' ? inches(60) : inches(84),
+                USUAL[next].heightMm,
+                USUAL[next].widthMm,
                 wallMm,
               ),
             },

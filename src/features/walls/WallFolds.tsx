@@ -227,11 +227,11 @@ function FittingCheck({ id }: { id: string }): ReactNode {
   const put = (bottomMm: number) => commit({ do: 'putFitting', fitting: { ...f, bottomMm } }, f.id);
   const length = (mm: number) => formatLength(mm, unit);
   const top = f.bottomMm + f.heightMm;
+  const tooHigh = findings.filter((x) => x.code === 'tv-too-high' && f.kind === 'tv');
   const puts = shelf?.overTank
     ? [shelf.overTank.byTankMm, shelf.overTank.byFloorMm]
-    : f.kind === 'tv'
-      ? findings.flatMap((x) => (x.code === 'tv-too-high' ? [Number(x.by.wantMm) + f.heightMm / 2] : []))
-      : [];
+    : tooHigh.map((x) => Number(x.by.wantMm) + f.heightMm / 2);
+  const shelfRule = shelf?.overTank ? 'walls.overTank' : 'walls.shelfApart';
   return (
     <div className="border-t border-line py-2 first:border-t-0 first:pt-0">
       <p className="text-[14px] font-semibold">{f.name}</p>
@@ -243,9 +243,7 @@ function FittingCheck({ id }: { id: string }): ReactNode {
         unit={unit}
         onCommit={(mm) => put(Math.max(0, mm - (f.kind === 'tv' ? f.heightMm / 2 : f.heightMm)))}
       >
-        <Why
-          rule={f.kind === 'tv' ? 'walls.neck' : shelf?.overTank ? 'walls.overTank' : 'walls.shelfApart'}
-        />
+        <Why rule={f.kind === 'tv' ? 'walls.neck' : shelfRule} />
       </LengthField>
       {shelf?.overTank && (
         <p className="mt-1 text-[14px]">

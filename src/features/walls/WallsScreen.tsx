@@ -109,24 +109,22 @@ export function WallsScreen(): ReactNode {
       guides: snapped.guides,
     };
   };
+  const begunWith = (id: string): Begun | null => {
+    const piece = plan.hangings.find((h) => h.hangingId === id);
+    const own = look.hangings.find((x) => x.id === id);
+    if (piece && own) {
+      const place = snapPlaceOf(piece, own.overPieceId, file, plan);
+      return { kind: 'piece', hanging: own, plan: piece, place };
+    }
+    const whole = plan.groups.find((x) => x.groupId === id);
+    const held = look.groups.find((x) => x.id === id);
+    if (!whole || !held) return null;
+    const place = snapPlaceOfGroup(whole, held.overPieceId, file, plan);
+    return { kind: 'group', group: held, plan: whole, place, stand: acts.standOf(held) };
+  };
   const drag = useDrawingDrag(unit, {
     start: (id) => {
-      const p = plan.hangings.find((h) => h.hangingId === id);
-      const h = look.hangings.find((x) => x.id === id);
-      const g = look.groups.find((x) => x.id === id);
-      const gp = plan.groups.find((x) => x.groupId === id);
-      begun.current =
-        p && h
-          ? { kind: 'piece', hanging: h, plan: p, place: snapPlaceOf(p, h.overPieceId, file, plan) }
-          : g && gp
-            ? {
-                kind: 'group',
-                group: g,
-                plan: gp,
-                place: snapPlaceOfGroup(gp, g.overPieceId, file, plan),
-                stand: acts.standOf(g),
-              }
-            : null;
+      begun.current = begunWith(id);
       pick(id);
     },
     move: (_id, dx, dy, alone) => {
@@ -188,9 +186,8 @@ export function WallsScreen(): ReactNode {
               ))}
             </div>
           )}
-          {group && groupPlan ? (
-            <GroupSheet key={group.id} group={group} plan={groupPlan} />
-          ) : current && hanging && item ? (
+          {group && groupPlan && <GroupSheet key={group.id} group={group} plan={groupPlan} />}
+          {!(group && groupPlan) && current && hanging && item && (
             <HangingSheet
               key={hanging.id}
               hanging={hanging}
@@ -202,7 +199,8 @@ export function WallsScreen(): ReactNode {
                 show: (fromId) => setSight(fromId === null ? null : { hangingId: hanging.id, fromId }),
               }}
             />
-          ) : (
+          )}
+          {!(group && groupPlan) && !(current && hanging && item) && (
             <>
               <SheetTitle>{t('stages.walls')}</SheetTitle>
               <p>{t('walls.none')}</p>

@@ -205,12 +205,7 @@ export function useWallActs() {
      */
     widen: (group: HangingGroup, g: GroupPlan): ((mm: number) => Answer) | undefined => {
       const count = g.members.size;
-      const across =
-        group.kind === 'row' || group.kind === 'stair' || (group.kind === 'hinged' && group.hinge !== 'line')
-          ? count - 1
-          : group.kind === 'grid'
-            ? Math.min(count, group.columns ?? usualColumns(count)) - 1
-            : 0;
+      const across = gapsAcross(group, count);
       const apart = group.kind === 'pair' && count > 1 && g.apartMm !== null ? g.apartMm : null;
       if (membersOf(group.id).some((h) => h.groupAt !== null) || (across < 1 && apart === null))
         return undefined;
@@ -252,4 +247,12 @@ export function useWallActs() {
       ]),
     file,
   };
+}
+
+/** How many gaps a group has across; none where they do not follow from its order. */
+function gapsAcross(group: HangingGroup, count: number): number {
+  const inRow =
+    group.kind === 'row' || group.kind === 'stair' || (group.kind === 'hinged' && group.hinge !== 'line');
+  if (inRow) return count - 1;
+  return group.kind === 'grid' ? Math.min(count, group.columns ?? usualColumns(count)) - 1 : 0;
 }

@@ -117,9 +117,7 @@ function Curtain(): ReactNode {
   const drop = (side: 'left' | 'middle' | 'right') => (
     <LengthField
       key={side}
-      label={t(
-        side === 'left' ? 'measure.dropLeft' : side === 'middle' ? 'measure.dropMiddle' : 'measure.dropRight',
-      )}
+      label={t(DROPS[side])}
       draftKey={`quick-c-${side}`}
       valueMm={opening.dropsMm?.[side] ?? null}
       unit={unit}
@@ -225,3 +223,5 @@ function Curtain(): ReactNode {
     />
   );
 }
+
+const DROPS = { left: 'measure.dropLeft', middle: 'measure.dropMiddle', right: 'measure.dropRight' } as const;

@@ -31,18 +31,14 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
   const [leftOut, setLeftOut] = useState<readonly string[]>([]);
   const chosen = onWall.filter((x) => !leftOut.includes(x.dressingId));
   // joined by their ids, so that the same question is not asked anew with every drawing
-  const asked =
-    !several || which === 'one'
-      ? d.id
-      : chosen.length === onWall.length
-        ? 'all'
-        : chosen.map((x) => x.dressingId).join(' ');
-  const says =
-    !several || which === 'one'
-      ? t('togetherOne')
-      : asked === 'all'
-        ? t('togetherAll')
-        : t('togetherSome', { count: chosen.length, all: onWall.length });
+  const all = chosen.length === onWall.length;
+  const together = all ? 'all' : chosen.map((x) => x.dressingId).join(' ');
+  const alone = !several || which === 'one';
+  const asked = alone ? d.id : together;
+  const saysTogether = all
+    ? t('togetherAll')
+    : t('togetherSome', { count: chosen.length, all: onWall.length });
+  const says = alone ? t('togetherOne') : saysTogether;
   return (
     <Fold title={t('together')} says={says} onToggle={setOpen}>
       {several && (
@@ -138,14 +134,7 @@ function Solutions({ which }: { which: string }): ReactNode {
   const length = (mm: number) => formatLength(mm, unit);
   const gives = (g: GivesUp): string =>
     t(`gives.${g.want}`, {
-      by:
-        g.want === 'height' || g.want === 'oneLine' || g.want === 'floor'
-          ? length(g.by)
-          : g.want === 'glass'
-            ? `${Math.round(g.by * 100)}%`
-            : g.want === 'fullness'
-              ? g.by.toFixed(1)
-              : g.by,
+      by: amountOf(g, length),
       landing: g.landing ?? 'kiss',
       room: g.room ?? '',
     });
@@ -236,4 +225,13 @@ function Solutions({ which }: { which: string }): ReactNode {
       </ol>
     </>
   );
+}
+
+const LENGTHS: ReadonlySet<GivesUp['want']> = new Set(['height', 'oneLine', 'floor']);
+
+/** How much is given up, in what it is measured in. */
+function amountOf({ want, by }: GivesUp, length: (mm: number) => string): string | number {
+  if (LENGTHS.has(want)) return length(by);
+  if (want === 'glass') return `${Math.round(by * 100)}%`;
+  return want === 'fullness' ? by.toFixed(1) : by;
 }

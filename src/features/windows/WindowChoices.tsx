@@ -1,9 +1,10 @@
 'use client';
+import type { RuleId } from '../../core/rules/table';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import { SHEER } from '../../core/model/defaults';
-import type { Dressing, Heading, Item, Opening, RodMake, Sheer } from '../../core/model/types';
+import type { Dressing, Heading, Item, Landing, Opening, RodMake, Sheer } from '../../core/model/types';
 import { nextDressed } from '../../core/plan/windows/dressed';
 import { hasLeaves } from '../../core/stages/windows/leaf';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
@@ -288,15 +289,7 @@ export function WindowChoices({
                     l === 'kiss'
                       ? t('kiss')
                       : t(l, {
-                          by: bare(
-                            rules.number(
-                              l === 'clear'
-                                ? 'windows.landingClear'
-                                : l === 'break'
-                                  ? 'windows.landingBreak'
-                                  : 'windows.landingPool',
-                            ),
-                          ),
+                          by: bare(rules.number(LANDING_RULES[l] ?? 'windows.landingPool')),
                         }),
                 }))}
                 onChange={(landing) => setSheer({ landing })}
@@ -370,3 +363,8 @@ export function WindowChoices({
     </section>
   );
 }
+
+const LANDING_RULES: Partial<Record<Landing, RuleId>> = {
+  clear: 'windows.landingClear',
+  break: 'windows.landingBreak',
+};

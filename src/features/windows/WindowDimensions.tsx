@@ -63,6 +63,14 @@ export function WindowDimensions({
   const firstWall = w.rodOn[0]?.wallId === o.wallId;
   const lastWall = w.rodOn[w.rodOn.length - 1]?.wallId === o.wallId;
   const alone = w.rodOn.length === 1;
+  const endMm = here.toXMm - here.fromXMm;
+  // a bent rod is lengthened at its own end; a part between two corners is as long as the wall
+  const setEnd = (by: WindowEdits, side: 'left' | 'right', extensionMm: number) => (mm: number) =>
+    by.setExtension(side, extensionMm + mm - endMm);
+  const setOwnEnd = (by: WindowEdits) => {
+    if (firstWall) return setEnd(by, 'left', w.extensionLeftMm);
+    return lastWall ? setEnd(by, 'right', w.extensionRightMm) : undefined;
+  };
   return (
     <g>
       <Dimension
@@ -75,17 +83,7 @@ export function WindowDimensions({
         name={t('span')}
         {...(edits && w.mount !== 'inside' && w.mount !== 'cafe' && w.mount !== 'leaf' && !w.shower
           ? {
-              onCommit: alone
-                ? edits.setSpan
-                : firstWall || lastWall
-                  ? (mm: number) =>
-                      edits.setExtension(
-                        firstWall ? 'left' : 'right',
-                        (firstWall ? w.extensionLeftMm : w.extensionRightMm) +
-                          mm -
-                          (here.toXMm - here.fromXMm),
-                      )
-                  : undefined,
+              onCommit: alone ? edits.setSpan : setOwnEnd(edits),
             }
           : {})}
       />

@@ -47,11 +47,11 @@ export function WindowSheet({
   const bare = (mm: number) => formatBareLength(mm, unit);
   const floor = floorLine(o);
   const fall = floor.atMm(o.xMm + o.widthMm) - floor.atMm(o.xMm);
-  const floorSays = !floor.measured
-    ? t('floorUnknown')
-    : Math.abs(fall) < 0.5
+  const floorFalls =
+    Math.abs(fall) < 0.5
       ? t('floorLevel')
       : t('floorDrops', { by: length(Math.abs(fall)), side: fall < 0 ? t('right') : t('left') });
+  const floorSays = floor.measured ? floorFalls : t('floorUnknown');
   // panels each to its own drop: two are told, more by the shortest and the longest
   const all = [
     ...new Set(
@@ -60,12 +60,12 @@ export function WindowSheet({
         .map((p) => bare(p.finishedLengthMm)),
     ),
   ];
-  const lengths =
-    all.length > 2
-      ? [`${all[0]!} – ${all[all.length - 1]!}`]
-      : all.length === 2 && w.panelPlans[0]!.finishedLengthMm > w.panelPlans[w.panels - 1]!.finishedLengthMm
-        ? all.reverse()
-        : all;
+  const leftIsLonger =
+    all.length === 2 && w.panelPlans[0]!.finishedLengthMm > w.panelPlans[w.panels - 1]!.finishedLengthMm;
+  const inOrder = leftIsLonger ? all.reverse() : all;
+  const lengths = all.length > 2 ? [`${all[0]!} – ${all[all.length - 1]!}`] : inOrder;
+  const inches = lengths[0]!.includes('′') ? '' : ' in';
+  const unitAfter = unit === 'cm' ? ' cm' : inches;
   const by = (
     rule: 'windows.landingClear' | 'windows.landingBreak' | 'windows.landingPool' | 'windows.landingFullPool',
   ) => ({ by: bare(rules.number(rule)) });
@@ -102,7 +102,7 @@ export function WindowSheet({
         <Numeral
           label={all.length > 1 ? t('lengths') : t('length')}
           rule={w.rulesUsed.takeDown}
-        >{`${lengths.join(' · ')}${unit === 'cm' ? ' cm' : lengths[0]!.includes('′') ? '' : ' in'}`}</Numeral>
+        >{`${lengths.join(' · ')}${unitAfter}`}</Numeral>
         <Numeral
           label={t('panels', { flat: bare(w.flatWidthMm) })}
           rule={w.shower ? 'windows.showerFullness' : 'windows.fullness'}

@@ -87,12 +87,7 @@ export function useWindowActs(
       ]),
     /** A wave runs on a track and nothing else does but pleats: the rod comes along. */
     setHeading: (heading: Heading): void => {
-      const make =
-        heading === 'wave'
-          ? 'track'
-          : dressing!.rod.make === 'track' && heading !== 'pinchPleat'
-            ? 'tube'
-            : dressing!.rod.make;
+      const make = makeFor(heading, dressing!.rod.make);
       change([
         put({
           heading,
@@ -103,14 +98,7 @@ export function useWindowActs(
     },
     /** A tension rod needs two sides to push against; a track takes pleats or waves. */
     setMake: (make: RodMake): void => {
-      const heading: Heading =
-        make === 'track' && dressing!.heading !== 'pinchPleat'
-          ? 'wave'
-          : make !== 'track' && dressing!.heading === 'wave'
-            ? 'ringClip'
-            : make === 'tension' && dressing!.heading === 'ringClip' && !plan?.shower
-              ? 'rodPocket'
-              : dressing!.heading;
+      const heading = headingFor(make, dressing!.heading, plan?.shower ?? false);
       const mount: Mount =
         make === 'tension' && dressing!.mount !== 'cafe' && !plan?.shower ? 'inside' : dressing!.mount;
       change([
@@ -141,12 +129,7 @@ export function useWindowActs(
         ]);
         return;
       }
-      const make: RodMake =
-        within && dressing!.rod.make !== 'track'
-          ? 'tension'
-          : !within && dressing!.rod.make === 'tension'
-            ? 'tube'
-            : dressing!.rod.make;
+      const make = makeWhere(within, dressing!.rod.make);
       const heading: Heading =
         make === 'tension' && dressing!.heading === 'ringClip' ? 'rodPocket' : dressing!.heading;
       change([
@@ -209,4 +192,23 @@ export function useWindowActs(
     if (onLine) return rodChanges(route.rodMm);
     return [put({ route: { kind: route.kind, stockMm: route.stockMm }, rodHeightMm: route.rodMm })];
   }
+}
+
+/** A wave runs on a track, and only pleats do besides. */
+function makeFor(heading: Heading, make: RodMake): RodMake {
+  if (heading === 'wave') return 'track';
+  return make === 'track' && heading !== 'pinchPleat' ? 'tube' : make;
+}
+
+/** The heading that goes with a rod: a wave on a track, pockets on a tension rod in a reveal. */
+function headingFor(make: RodMake, heading: Heading, shower: boolean): Heading {
+  if (make === 'track') return heading === 'pinchPleat' ? heading : 'wave';
+  if (heading === 'wave') return 'ringClip';
+  return make === 'tension' && heading === 'ringClip' && !shower ? 'rodPocket' : heading;
+}
+
+/** A tension rod belongs between two sides, and nowhere else. */
+function makeWhere(within: boolean, make: RodMake): RodMake {
+  if (within) return make === 'track' ? make : 'tension';
+  return make === 'tension' ? 'tube' : make;
 }

@@ -119,6 +119,7 @@ function drawWall(pen: Pen, sheet: Sheet, e: Elevation, high: number): void {
     );
   };
   for (const s of e.shapes) {
+    const bare = s.form === 'curtain' ? paint(UNDYED) : rgb(0.87, 0.91, 0.94);
     const from = Math.max(0, s.box.xMm);
     const to = Math.min(e.lengthMm, s.box.xMm + s.box.widthMm);
     if (to <= from) continue;
@@ -127,11 +128,7 @@ function drawWall(pen: Pen, sheet: Sheet, e: Elevation, high: number): void {
       y: base + s.box.yMm * perMm,
       width: (to - from) * perMm,
       height: Math.min(s.box.heightMm, e.ceilingMm - s.box.yMm) * perMm,
-      color: s.colours[0]
-        ? paint(s.colours[0])
-        : s.form === 'curtain'
-          ? paint(UNDYED)
-          : rgb(0.87, 0.91, 0.94),
+      color: s.colours[0] ? paint(s.colours[0]) : bare,
       borderColor: rgb(0.35, 0.35, 0.35),
       borderWidth: 0.3,
     });

@@ -80,7 +80,8 @@ export function text(pen: Pen, words: string, x: number, size: number, font: PDF
   for (const part of words.split(/( ?\d+\u2044\d+)/)) {
     if (!part) continue;
     const fraction = part.includes('\u2044');
-    const use = fraction ? (font === pen.bold ? pen.fracBold : pen.frac) : font;
+    const forFractions = font === pen.bold ? pen.fracBold : pen.frac;
+    const use = fraction ? forFractions : font;
     const shown = known(use, fraction ? part.trim() : part);
     // 103 and its ½ stand together; a ½ after a word stands apart from it
     if (fraction && part.startsWith(' '))

@@ -283,9 +283,7 @@ describe('layouts by their order', () => {
               ).toBeCloseTo(60, 6),
             );
           const line = pieces.map(
-            (p) =>
-              at.get(p.id)!.dyMm +
-              (hinge === 'tops' ? p.heightMm / 2 : hinge === 'bottoms' ? -p.heightMm / 2 : 0),
+            (p) => at.get(p.id)!.dyMm + ({ tops: 1, centres: 0, bottoms: -1 }[hinge] * p.heightMm) / 2,
           );
           for (const l of line) expect(l).toBeCloseTo(line[0]!, 6);
         },

@@ -69,7 +69,7 @@ function DrawnShape({ shape: s, scale, paint, lampLit, plain = false }: Props): 
             y={y}
             width={w}
             height={h}
-            fill={!isGlass(s) ? '#c4c4c4' : lampLit ? '#39424d' : '#dde7ee'}
+            fill={isGlass(s) ? glassOf(lampLit) : '#c4c4c4'}
             stroke={EDGE}
             strokeWidth="0.5"
           />
@@ -481,3 +481,6 @@ function drawsTheSame(a: Props, b: Props): boolean {
 const unknownForm = (form: never): never => {
   throw new Error(`no drawing for ${String(form)}`);
 };
+
+/** What is seen through glass: daylight, or the dark outside a lit room. */
+const glassOf = (lampLit: boolean): string => (lampLit ? '#39424d' : '#dde7ee');

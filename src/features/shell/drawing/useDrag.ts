@@ -44,7 +44,8 @@ export function nudgeOf(
   e: { key: string; shiftKey: boolean },
   unit: LengthUnit,
 ): { dxMm: Mm; dyMm: Mm } | undefined {
-  const by = markStep(unit) * (e.shiftKey ? (unit === 'cm' ? 2 : 8) : 1);
+  const longStep = unit === 'cm' ? 2 : 8;
+  const by = markStep(unit) * (e.shiftKey ? longStep : 1);
   switch (e.key) {
     case 'ArrowLeft':
       return { dxMm: -by, dyMm: 0 };
