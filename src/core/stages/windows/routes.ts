@@ -53,10 +53,24 @@ export type Route = {
   made?: MakingPlan;
 };
 
+/** A length that can be had, tried at the window. */
+type Trial = {
+  facts: RouteFacts;
+  rules: RuleBook;
+  length: RouteFacts['lengths'][number];
+  /** What the panels of this length cost. */
+  buy: Money;
+  /** The longest and the shortest finished length that is wanted. */
+  longestMm: Mm;
+  shortestMm: Mm;
+};
+
+const EPSILON_MM: Mm = 1e-6;
+
 /**
- * The ways to the wished length: as it is with the rod moved, another landing, taken up, lowered (by pins,
- * longer rings, or the hem let down), made, each tried on every stock length, ranked by the studio's wish
- * (cost, fit or work).
+ * The options for the wanted length: as it is with the rod moved, another landing, taken up, lowered (by pins,
+ * longer rings, or the hem let down), made, each tried on every stock length, ranked by the studio's
+ * preference (cost, fit or work).
  * Arithmetic closes for each: rod − take-down − landing − floor = length that hangs.
  */
 export function findRoutes(
@@ -64,163 +78,131 @@ export function findRoutes(
   rules: RuleBook,
   chosen: { kind: RouteKind; stockMm: Mm | null } | null = null,
 ): Route[] {
-  const routes: Route[] = [];
-  const longest = facts.drops.reduce((a, b) => (b.finishedMm > a.finishedMm ? b : a));
-  const shortest = facts.drops.reduce((a, b) => (b.finishedMm < a.finishedMm ? b : a));
-  const spread = longest.finishedMm - shortest.finishedMm;
-  for (const length of facts.lengths) {
+  const finished = facts.drops.map((d) => d.finishedMm);
+  const [longestMm, shortestMm] = [Math.max(...finished), Math.min(...finished)];
+  const routes = facts.lengths.flatMap((length) => {
     const buy = inSets(Math.max(0, facts.panels - length.owned), length.setOf) * length.priceEach;
-    const base = { stockMm: length.mm, cost: buy };
-    const found = [asItIs(), otherLanding(), byPins(), takeUp(), lower()];
-    for (const r of found) if (r) routes.push(r);
-
-    function asItIs(): Route | undefined {
-      // the rod is moved so that the longer drop, whose panel sets the line, lands as wished
-      const wishedMm = facts.rodMm + (length.mm - longest.finishedMm);
-      // held by what is over or under it, it may stay off by as little as nobody sees
-      const rodMm = clamp(wishedMm, facts.rodLowMm, facts.rodHighMm);
-      if (Math.abs(wishedMm - rodMm) > rules.number('windows.pinGive') + 1e-6) return undefined;
-      if (spread > rules.number('windows.pinGive') + 1e-6) return undefined;
-      const offMm = Math.abs(rodMm - facts.rodMm);
-      return {
-        ...base,
-        kind: 'asItIs',
-        rodMm,
-        finishedMm: length.mm,
-        landing: facts.landing,
-        offMm,
-        cutMm: 0,
-        gainMm: 0,
-        hems: 0,
-        workMinutes: offMm > 0.5 ? rules.number('windows.minutesToMoveRod') : 0,
-      };
-    }
-
-    function otherLanding(): Route | undefined {
-      const overs = facts.drops.map((d) => length.mm - (d.rodToFloorMm - facts.takeDownMm));
-      const names = overs.map((o) => nameLanding(o, rules));
-      const first = names[0];
-      if (
-        !first ||
-        names.some((n) => n?.landing !== first.landing) ||
-        first.landing === facts.landing ||
-        (!facts.mayLie && (first.landing === 'break' || pools(first.landing)))
-      )
-        return undefined;
-      return {
-        ...base,
-        kind: 'otherLanding',
-        rodMm: facts.rodMm,
-        finishedMm: length.mm,
-        landing: first.landing,
-        offMm: Math.max(...overs.map((o) => Math.abs(o + facts.landingMm))),
-        cutMm: 0,
-        gainMm: 0,
-        hems: 0,
-        workMinutes: 0,
-      };
-    }
-
-    function byPins(): Route | undefined {
-      const give = rules.number('windows.pinGive');
-      const [short, long] = [longest.finishedMm - length.mm, length.mm - shortest.finishedMm];
-      if (
-        Math.max(short, long) <= give + 1e-6 ||
-        Math.abs(spread) > give + 1e-6 ||
-        short > facts.pins.lowerMm + 1e-6 ||
-        long > facts.pins.raiseMm + 1e-6
-      )
-        return undefined;
-      return {
-        ...base,
-        kind: 'pins',
-        rodMm: facts.rodMm,
-        finishedMm: length.mm,
-        landing: facts.landing,
-        offMm: 0,
-        cutMm: 0,
-        gainMm: short,
-        hems: 0,
-        workMinutes: facts.panels * rules.number('windows.minutesPerPanelOfRings'),
-      };
-    }
-
-    function takeUp(): Route | undefined {
-      const up = length.mm - longest.finishedMm;
-      const most = length.mm - shortest.finishedMm;
-      // the old double hem is let out and its cloth counts once; the new double hem is made from what then
-      // hangs below the line
-      const cutMm = up + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
-      if (up < -1e-6 || most <= rules.number('windows.pinGive') + 1e-6 || cutMm < -1e-6 || up > length.mm / 2)
-        return undefined;
-      return {
-        ...base,
-        kind: 'takeUp',
-        rodMm: facts.rodMm,
-        finishedMm: longest.finishedMm,
-        landing: facts.landing,
-        offMm: 0,
-        cutMm,
-        gainMm: 0,
-        hems: facts.panels,
-        cost: buy + facts.panels * rules.number('windows.hemWorkPrice'),
-        workMinutes: facts.panels * rules.number('windows.minutesPerHem'),
-      };
-    }
-
-    function lower(): Route | undefined {
-      const short = longest.finishedMm - length.mm;
-      const shortOfEach = facts.drops.map((d) => d.finishedMm - length.mm);
-      if (short <= rules.number('windows.pinGive') + 1e-6) return undefined;
-      const [, ringsMost] = rules.range('windows.longerRings');
-      const hemGain = 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem'));
-      if (
-        facts.ringsGrow &&
-        short <= ringsMost + 1e-6 &&
-        spread <= rules.number('windows.pinGive') + 1e-6 &&
-        Math.min(...shortOfEach) > 0
-      ) {
-        return {
-          ...base,
-          kind: 'longerRings',
-          rodMm: facts.rodMm,
-          finishedMm: length.mm,
-          landing: facts.landing,
-          offMm: 0,
-          cutMm: 0,
-          gainMm: short,
-          hems: 0,
-          cost: buy + facts.rings * rules.number('windows.ringPrice'),
-          workMinutes: facts.panels * rules.number('windows.minutesPerPanelOfRings'),
-        };
-      }
-      if (short <= hemGain + 1e-6) {
-        return {
-          ...base,
-          kind: 'letDown',
-          rodMm: facts.rodMm,
-          finishedMm: longest.finishedMm,
-          landing: facts.landing,
-          offMm: 0,
-          cutMm: 0,
-          gainMm: short,
-          hems: facts.panels,
-          cost: buy + facts.panels * rules.number('windows.hemWorkPrice'),
-          workMinutes: facts.panels * rules.number('windows.minutesPerLetDown'),
-        };
-      }
-      return undefined;
-    }
-  }
+    const trial: Trial = { facts, rules, length, buy, longestMm, shortestMm };
+    return [asItIs, otherLanding, byPins, takeUp, lower].flatMap((route) => route(trial) ?? []);
+  });
   routes.push(made(facts));
   // the one that was chosen stays, though another may come nearer
   const best = bestOfEach(routes);
-  const kept = chosen
-    ? routes
-        .filter((r) => r.kind === chosen.kind && sameStock(r.stockMm, chosen.stockMm) && !best.includes(r))
-        .slice(0, 1)
-    : [];
+  const kept = routes
+    .filter((r) => r.kind === chosen?.kind && sameStock(r.stockMm, chosen.stockMm) && !best.includes(r))
+    .slice(0, 1);
   return rankRoutes([...best, ...kept], rules.school('windows.rankBy'));
+}
+
+/** What most routes have in common: the panels as bought, hung where the rod is. */
+const asBought = ({ facts, length, buy }: Trial): Omit<Route, 'kind'> => ({
+  stockMm: length.mm,
+  cost: buy,
+  rodMm: facts.rodMm,
+  finishedMm: length.mm,
+  landing: facts.landing,
+  offMm: 0,
+  cutMm: 0,
+  gainMm: 0,
+  hems: 0,
+  workMinutes: 0,
+});
+
+/** The rod is moved so that the longest drop, whose panel sets the line, lands as wanted. */
+function asItIs(trial: Trial): Route | undefined {
+  const { facts, rules, length, longestMm, shortestMm } = trial;
+  const give = rules.number('windows.pinGive') + EPSILON_MM;
+  const wantedMm = facts.rodMm + (length.mm - longestMm);
+  // held by what is over or under it, it may stay off by as little as nobody sees
+  const rodMm = clamp(wantedMm, facts.rodLowMm, facts.rodHighMm);
+  if (Math.abs(wantedMm - rodMm) > give || longestMm - shortestMm > give) return undefined;
+  const offMm = Math.abs(rodMm - facts.rodMm);
+  const workMinutes = offMm > 0.5 ? rules.number('windows.minutesToMoveRod') : 0;
+  return { ...asBought(trial), kind: 'asItIs', rodMm, offMm, workMinutes };
+}
+
+/** The length as it is, landing otherwise. */
+function otherLanding(trial: Trial): Route | undefined {
+  const { facts, rules, length } = trial;
+  const overs = facts.drops.map((d) => length.mm - (d.rodToFloorMm - facts.takeDownMm));
+  const names = overs.map((over) => nameLanding(over, rules)?.landing);
+  const [landing] = names;
+  if (!landing || landing === facts.landing || names.some((name) => name !== landing)) return undefined;
+  if (!facts.mayLie && (landing === 'break' || pools(landing))) return undefined;
+  const offMm = Math.max(...overs.map((over) => Math.abs(over + facts.landingMm)));
+  return { ...asBought(trial), kind: 'otherLanding', landing, offMm };
+}
+
+/** Pleats hang by pins, which can be moved a little up and down. */
+function byPins(trial: Trial): Route | undefined {
+  const { facts, rules, length, longestMm, shortestMm } = trial;
+  const give = rules.number('windows.pinGive') + EPSILON_MM;
+  const [short, long] = [longestMm - length.mm, length.mm - shortestMm];
+  if (Math.max(short, long) <= give || longestMm - shortestMm > give) return undefined;
+  if (short > facts.pins.lowerMm + EPSILON_MM || long > facts.pins.raiseMm + EPSILON_MM) return undefined;
+  return { ...asBought(trial), kind: 'pins', gainMm: short, workMinutes: ringMinutes(trial) };
+}
+
+const ringMinutes = ({ facts, rules }: Trial): number =>
+  facts.panels * rules.number('windows.minutesPerPanelOfRings');
+
+/**
+ * Taken up: the old double hem is let out and its cloth counts once; the new double hem is made from what
+ * then hangs below the line.
+ */
+function takeUp(trial: Trial): Route | undefined {
+  const { facts, rules, length, buy, longestMm, shortestMm } = trial;
+  const up = length.mm - longestMm;
+  const cutMm = up + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
+  const landsAsItIs = length.mm - shortestMm <= rules.number('windows.pinGive') + EPSILON_MM;
+  if (up < -EPSILON_MM || landsAsItIs || cutMm < -EPSILON_MM || up > length.mm / 2) return undefined;
+  return {
+    ...asBought(trial),
+    kind: 'takeUp',
+    finishedMm: longestMm,
+    cutMm,
+    hems: facts.panels,
+    cost: buy + facts.panels * rules.number('windows.hemWorkPrice'),
+    workMinutes: facts.panels * rules.number('windows.minutesPerHem'),
+  };
+}
+
+/** Too short: lowered by longer rings, or with its hem let down. */
+function lower(trial: Trial): Route | undefined {
+  const { rules, length, longestMm } = trial;
+  const short = longestMm - length.mm;
+  if (short <= rules.number('windows.pinGive') + EPSILON_MM) return undefined;
+  return longerRings(trial, short) ?? letDown(trial, short);
+}
+
+function longerRings(trial: Trial, short: Mm): Route | undefined {
+  const { facts, rules, length, buy, longestMm, shortestMm } = trial;
+  const [, ringsMost] = rules.range('windows.longerRings');
+  const even = longestMm - shortestMm <= rules.number('windows.pinGive') + EPSILON_MM;
+  if (!facts.ringsGrow || short > ringsMost + EPSILON_MM || !even || shortestMm <= length.mm)
+    return undefined;
+  return {
+    ...asBought(trial),
+    kind: 'longerRings',
+    gainMm: short,
+    cost: buy + facts.rings * rules.number('windows.ringPrice'),
+    workMinutes: ringMinutes(trial),
+  };
+}
+
+function letDown(trial: Trial, short: Mm): Route | undefined {
+  const { facts, rules, buy, longestMm } = trial;
+  const inHems = 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem'));
+  if (short > inHems + EPSILON_MM) return undefined;
+  return {
+    ...asBought(trial),
+    kind: 'letDown',
+    finishedMm: longestMm,
+    gainMm: short,
+    hems: facts.panels,
+    cost: buy + facts.panels * rules.number('windows.hemWorkPrice'),
+    workMinutes: facts.panels * rules.number('windows.minutesPerLetDown'),
+  };
 }
 
 const made = (facts: RouteFacts): Route => ({
