@@ -11,6 +11,7 @@ import {
   PIECE,
   ROOM,
 } from '../../src/core/model/defaults';
+import { emptyLists } from '../../src/core/model/nouns';
 import { ROOM_FILE_VERSION, roomFileSchema, studioFileSchema } from '../../src/core/model/schema';
 import type {
   Dressing,
@@ -197,10 +198,7 @@ export function bareRoom(
         approvedWallIds: [],
         rodLineMm: null,
         plannedShares: null,
-        dressings: [],
-        hangings: [],
-        groups: [],
-        placements: [],
+        ...emptyLists(),
       },
     ],
   };

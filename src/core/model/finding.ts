@@ -2,9 +2,16 @@ import type { RuleId } from '../rules/table';
 
 /** ok: holds. yielded: two rules met and one gave way. caution: look again. stop: cannot be done so. */
 export type Level = 'ok' | 'yielded' | 'caution' | 'stop';
-/** The stages of the rail. */
-export const STAGE_NAMES = ['measure', 'clear', 'colour', 'windows', 'walls', 'seats', 'fitting'] as const;
-export type StageName = (typeof STAGE_NAMES)[number];
+/** The stages of the rail, in the order of work, by the groups that the rail shows. */
+export const STAGE_GROUPS = {
+  room: ['measure', 'clear'],
+  dress: ['windows', 'walls', 'seats'],
+  back: ['colour'],
+  do: ['fitting'],
+} as const;
+export type StageGroup = keyof typeof STAGE_GROUPS;
+export type StageName = (typeof STAGE_GROUPS)[StageGroup][number];
+export const STAGE_NAMES: readonly StageName[] = Object.values(STAGE_GROUPS).flat();
 
 /** Every kind of finding; the message table has one sentence per code. */
 export type FindingCode =

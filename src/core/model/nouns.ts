@@ -23,6 +23,8 @@ type Described<N extends NounName> = {
   /** The part of the file that holds the list, and the list's name there. */
   where: 'room' | 'clear' | 'look';
   list: string;
+  /** The first version of the room file that has the list, unless all have it: files from before have none. */
+  since?: number;
   /** Where a row uses items of the stash. */
   items: readonly PathOf<Nouns[N]>[];
   /** Where a row speaks of an item without using it. */
@@ -79,6 +81,7 @@ export const NOUNS = {
   group: {
     where: 'look',
     list: 'groups',
+    since: 3,
     items: [],
     follows: [
       { path: 'overPieceId', of: ['piece'], then: { overPieceId: null } },
@@ -123,11 +126,20 @@ export function headOfLook(look: Look): LookHead {
 export const emptyLists = (): Pick<Look, LookList> =>
   Object.fromEntries(LOOK_LISTS.map((list) => [list, []])) as unknown as Pick<Look, LookList>;
 
+/** Empty lists for what files of an older version did not have yet, in a look or in the room. */
+export const listsSince = (version: number, where: 'look' | 'room'): Record<string, []> =>
+  Object.fromEntries(
+    NOUN_NAMES.map(describeNoun)
+      .filter((noun) => noun.where === where && (noun.since ?? 0) > version)
+      .map((noun) => [noun.list, []]),
+  );
+
 /** A noun as code that works on all of them sees it. */
 export type AnyRow = { id: string };
 type AnyNoun = {
   where: Described<NounName>['where'];
   list: string;
+  since?: number;
   items: readonly string[];
   mentions?: readonly string[];
   follows: readonly { path: string; of: readonly NounName[]; then: 'removed' | Partial<AnyRow> }[];

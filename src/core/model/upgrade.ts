@@ -4,6 +4,7 @@
  */
 import { CLEAR, DRESSING, FITTING, FLAGS, HANGING, ITEM, OPENING, PIECE, ROOM, SEAT } from './defaults';
 import { inches } from '../base/units';
+import { listsSince } from './nouns';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
 
 type Fields = Record<string, unknown>;
@@ -34,7 +35,6 @@ const bodyFrom2 = (r: Fields): Fields => ({
   room: with_(ROOM, r.room),
   fittings: each(r.fittings, (f) => ({ ...FITTING, ...f })),
   looks: each(r.looks, (l) => ({
-    groups: [],
     ...l,
     dressings: each(l.dressings, (d) => ({ ...DRESSING, ...d })),
     hangings: each(l.hangings, (h) => ({ ...HANGING, ...h })),
@@ -57,20 +57,31 @@ const ruleRows = (rules: unknown): unknown =>
 const RING_DROP = inches(1.75);
 
 const bodyFrom =
-  (version: unknown) =>
-  (r: Fields): Fields =>
-    bodyFrom2(version === 1 ? bodyFrom1(r) : r);
+  (version: number) =>
+  (r: Fields): Fields => {
+    const from2 = version === 1 ? bodyFrom1(r) : r;
+    const from3 = version <= 2 ? bodyFrom2(from2) : from2;
+    return {
+      ...listsSince(version, 'room'),
+      ...from3,
+      looks: each(from3.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
+    };
+  };
+
+const isOlder = (version: unknown, present: number): version is number =>
+  Number.isInteger(version) && (version as number) >= 1 && (version as number) < present;
 
 /**
  * A room file of an older version as the present one: what it could not say is taken as not known, and none
  * of it as guessed.
  */
 export function upgradeRoomFile(input: unknown): unknown {
-  if (!isFields(input) || (input.rideau !== 1 && input.rideau !== 2)) return input;
-  const known =
-    input.rideau === 1 ? { home: home(input.home), items: each(input.items, item), places: [] } : {};
+  if (!isFields(input)) return input;
+  const version = input.rideau;
+  if (!isOlder(version, ROOM_FILE_VERSION)) return input;
+  const known = version === 1 ? { home: home(input.home), items: each(input.items, item), places: [] } : {};
   return {
-    ...bodyFrom(input.rideau)(input),
+    ...bodyFrom(version)(input),
     rideau: ROOM_FILE_VERSION,
     rules: ruleRows(input.rules),
     ...known,
@@ -79,9 +90,11 @@ export function upgradeRoomFile(input: unknown): unknown {
 
 /** A studio backup of an older version as the present one. */
 export function upgradeStudioFile(input: unknown): unknown {
-  if (!isFields(input) || (input.rideauStudio !== 1 && input.rideauStudio !== 2)) return input;
+  if (!isFields(input)) return input;
+  const version = input.rideauStudio;
+  if (!isOlder(version, STUDIO_FILE_VERSION)) return input;
   const known =
-    input.rideauStudio === 1
+    version === 1
       ? {
           homes: Array.isArray(input.homes) ? input.homes.map(home) : input.homes,
           places: [],
@@ -93,6 +106,6 @@ export function upgradeStudioFile(input: unknown): unknown {
     rideauStudio: STUDIO_FILE_VERSION,
     rules: ruleRows(input.rules),
     ...known,
-    rooms: each(input.rooms, bodyFrom(input.rideauStudio)),
+    rooms: each(input.rooms, bodyFrom(version)),
   };
 }

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';
 import { removeRoomAction } from '../../actions/room';
 import { hexOfLab } from '../../core/colour/spaces';
-import type { StageName } from '../../core/model/finding';
+import { STAGE_NAMES } from '../../core/model/finding';
 import { Button } from '../../ui/Button';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { StageBox } from '../../ui/Mark';
@@ -14,8 +14,6 @@ import { AboveEdge } from '../shell/drawing/AboveEdge';
 import { ShapeView } from '../shell/drawing/ShapeView';
 import { Valance } from '../shell/Valance';
 import type { HomeRoom } from './types';
-
-const ORDER: readonly StageName[] = ['measure', 'clear', 'windows', 'walls', 'seats', 'colour', 'fitting'];
 
 const CARD = { width: 392, height: 124 };
 
@@ -35,7 +33,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
       }),
     [room.wall.lengthMm, room.wall.ceilingMm],
   );
-  const next = ORDER.find((s) => room.stages[s].state !== 'done' && room.stages[s].needs === 'nothing');
+  const next = STAGE_NAMES.find((s) => room.stages[s].state !== 'done' && room.stages[s].needs === 'nothing');
   const remove = async () => {
     setAsking(false);
     await removeRoomAction(room.id);
@@ -71,7 +69,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
           {room.lookName}, {t('home.looks', { count: room.looks })}; {t('home.open', { count: room.open })}
         </p>
         <ul className="mt-2 grid grid-cols-4 gap-x-2 gap-y-0.5 font-narrow text-[13px]">
-          {ORDER.map((s) => (
+          {STAGE_NAMES.map((s) => (
             <li key={s}>
               <PageLink
                 href={`/rooms/${room.id}/${s}`}

@@ -3,16 +3,11 @@ import { useTranslations } from 'next-intl';
 import { PageLink } from '../../ui/PageLink';
 import { usePathname } from 'next/navigation';
 import { memo, type ReactNode } from 'react';
-import type { StageName } from '../../core/model/finding';
+import { STAGE_GROUPS, type StageGroup, type StageName } from '../../core/model/finding';
 import { StageBox } from '../../ui/Mark';
 import { useRoomAtRest } from './room/RoomContext';
 
-const GROUPS: readonly { group: 'room' | 'dress' | 'back' | 'do'; stages: readonly StageName[] }[] = [
-  { group: 'room', stages: ['measure', 'clear'] },
-  { group: 'dress', stages: ['windows', 'walls', 'seats'] },
-  { group: 'back', stages: ['colour'] },
-  { group: 'do', stages: ['fitting'] },
-];
+const GROUPS = Object.entries(STAGE_GROUPS) as [StageGroup, readonly StageName[]][];
 
 /** The order of work, with how far each stage is. */
 export const Rail = memo(function Rail(): ReactNode {
@@ -24,7 +19,7 @@ export const Rail = memo(function Rail(): ReactNode {
       aria-label={t('shell.rail')}
       className="no-print flex gap-x-5 overflow-x-auto px-4 py-2 lg:block lg:w-[152px] lg:shrink-0 lg:overflow-visible lg:py-1 lg:pl-5 lg:pr-0"
     >
-      {GROUPS.map(({ group, stages }) => (
+      {GROUPS.map(([group, stages]) => (
         <div key={group} className="flex gap-x-4 lg:mb-4 lg:block">
           <p className="hidden font-narrow text-[13px] font-semibold text-soft lg:mb-1 lg:block">
             {t(`groups.${group}`)}

@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid';
 import type { LengthUnit, Mm } from '../../core/base/units';
+import { emptyLists } from '../../core/model/nouns';
 import { ROOM_FILE_VERSION } from '../../core/model/version';
 import { CLEAR, FLAGS, ROOM } from '../../core/model/defaults';
 import type { Point } from '../../core/geometry/plane';
@@ -50,10 +51,7 @@ export function newRoomFile(given: {
         approvedWallIds: [],
         rodLineMm: null,
         plannedShares: null,
-        dressings: [],
-        hangings: [],
-        groups: [],
-        placements: [],
+        ...emptyLists(),
       },
     ],
   };
