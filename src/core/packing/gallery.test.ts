@@ -1,15 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inches } from '../base/units';
-import {
-  facing,
-  searchGallery,
-  solveGallery,
-  usualRounds,
-  type Frame,
-  type GalleryAsk,
-  type GalleryLayout,
-} from './gallery';
+import { facing } from './facing';
+import type { Frame, GalleryAsk, GalleryLayout } from './frames';
+import { searchGallery, solveGallery, usualRounds } from './gallery';
 
 const frame = (id: string, w: number, h: number, more: Partial<Frame> = {}): Frame => ({
   id,

@@ -15,7 +15,8 @@ import {
 import { boxesOverlap, type Box } from '../geometry/plane';
 import { GROUP } from '../model/defaults';
 import type { HangingGroup, RoomFile } from '../model/types';
-import { solveGallery, type GalleryLayout } from '../packing/gallery';
+import type { GalleryLayout } from '../packing/frames';
+import { solveGallery } from '../packing/gallery';
 import type { OwnRule } from '../rules/book';
 import { groupTaken } from '../stages/walls/layout';
 import { galleryAskOf } from './galleryAsk';

@@ -1,7 +1,7 @@
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { HangingGroup, Item, RoomFile } from '../model/types';
-import type { Frame, GalleryAsk } from '../packing/gallery';
+import type { Frame, GalleryAsk } from '../packing/frames';
 import { overheadOf, underCrown } from '../room/ceiling';
 import type { RuleBook } from '../rules/book';
 import { gapRule } from '../stages/walls/height';

@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { HangingGroup } from '../../core/model/types';
-import type { GalleryAsk, GalleryLayout } from '../../core/packing/gallery';
+import type { GalleryAsk, GalleryLayout } from '../../core/packing/frames';
 import { galleryAskOf } from '../../core/plan/galleryAsk';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import { Button } from '../../ui/Button';

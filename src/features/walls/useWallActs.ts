@@ -6,7 +6,7 @@ import { inches } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import { GROUP, HANGING } from '../../core/model/defaults';
 import type { Hanging, HangingGroup, Item } from '../../core/model/types';
-import type { GalleryLayout } from '../../core/packing/gallery';
+import type { GalleryLayout } from '../../core/packing/frames';
 import { groupTaken } from '../../core/stages/walls/layout';
 import { usualColumns } from '../../core/stages/walls/layout';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';

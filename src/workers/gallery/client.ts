@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import type { GalleryAsk, GalleryLayout, GalleryProgress } from '../../core/packing/gallery';
+import type { GalleryAsk, GalleryLayout, GalleryProgress } from '../../core/packing/frames';
 import type { GalleryWorker } from './gallery.worker';
 
 export type GallerySearcher = {

@@ -1,10 +1,6 @@
 import { expose } from 'comlink';
-import {
-  searchGallery,
-  type GalleryAsk,
-  type GalleryLayout,
-  type GalleryProgress,
-} from '../../core/packing/gallery';
+import type { GalleryAsk, GalleryLayout, GalleryProgress } from '../../core/packing/frames';
+import { searchGallery } from '../../core/packing/gallery';
 
 /** How long the search runs before it looks whether it was told to stop, ms. */
 const SLICE = 60;

@@ -4,7 +4,7 @@
  */
 import type { Deg, Mm } from '../../base/units';
 import type { GroupKind, HangingGroup } from '../../model/types';
-import type { GalleryLayout } from '../../packing/gallery';
+import type { GalleryLayout } from '../../packing/frames';
 
 export type Sized = { id: string; widthMm: Mm; heightMm: Mm };
 export type At = { dxMm: Mm; dyMm: Mm };

@@ -1,6 +1,6 @@
 import type { Mm } from '../../base/units';
 import type { HangingGroup } from '../../model/types';
-import { facing } from '../../packing/gallery';
+import { facing } from '../../packing/facing';
 import type { RuleBook } from '../../rules/book';
 import type { GroupMember, GroupPlace, GroupPlan } from './groupPlan';
 import type { InGroup } from './hangingPlan';
