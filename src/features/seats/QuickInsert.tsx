@@ -13,7 +13,8 @@ import { Dimension } from '../../ui/drawing/Dimension';
 import { Findings } from '../shell/Findings';
 import { newRoomFile } from '../shell/newRoomFile';
 import { QuickFrame } from '../shell/QuickFrame';
-import { LocalRoomProvider, useRoom } from '../shell/room/RoomContext';
+import { LocalRoomProvider } from '../shell/room/LocalRoomProvider';
+import { useRoom } from '../shell/room/RoomContext';
 import { Numeral, SheetTitle } from '../shell/Workspace';
 
 const SOFA = 'quick-sofa';

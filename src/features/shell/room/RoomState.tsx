@@ -1,0 +1,132 @@
+'use client';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { DAYLIGHT } from '../../../core/colour/light';
+import { applyChange, type Change } from '../../../core/model/change';
+import { ruleBook } from '../../../core/rules/book';
+import type { View } from '../paint';
+import { RestContext, RoomContext, type Kept, type RoomAtRest } from './RoomContext';
+import { useLookPlans } from './useLookPlans';
+import { useWarmUp, withFreshLists } from './useWarmUp';
+
+/** What is shown of a room, and what is picked, previewed and asked in it. */
+export function RoomState({
+  kept,
+  firstLook,
+  firstWall,
+  inAddress = false,
+  children,
+}: {
+  kept: Kept;
+  firstLook: string | null;
+  firstWall: string | null;
+  inAddress?: boolean;
+  children: ReactNode;
+}): ReactNode {
+  const [lookId, setLookId] = useState<string>(
+    () => firstLook ?? kept.file.looks.find((l) => l.season !== null)?.id ?? kept.file.looks[0]!.id,
+  );
+  const [wallId, setWallId] = useState<string>(() => firstWall ?? '');
+  const [previewed, preview] = useState<Change[] | null>(null);
+  const [picked, pick] = useState<string | null>(null);
+  const [kelvin, setKelvin] = useState<number>(DAYLIGHT);
+  const [view, setView] = useState<View>('plain');
+  const [familyId, setFamily] = useState<string | null>(null);
+  const [asked, askWhy] = useState<string | null>(null);
+
+  const remember = useCallback(
+    (key: string, value: string) => {
+      if (!inAddress) return;
+      const url = new URL(window.location.href);
+      url.searchParams.set(key, value);
+      window.history.replaceState(null, '', url);
+    },
+    [inAddress],
+  );
+  const setLook = useCallback(
+    (id: string) => {
+      setLookId(id);
+      pick(null);
+      remember('look', id);
+    },
+    [remember],
+  );
+  const setWall = useCallback(
+    (id: string) => {
+      setWallId(id);
+      remember('wall', id);
+    },
+    [remember],
+  );
+
+  const warming = useWarmUp();
+  const file = useMemo(() => {
+    if (previewed) return previewed.reduce(applyChange, kept.file);
+    return warming > 0 ? withFreshLists(kept.file) : kept.file;
+  }, [kept.file, previewed, warming]);
+  const look = file.looks.find((l) => l.id === lookId) ?? file.looks[0]!;
+  const { planOf, ahead } = useLookPlans();
+  const plan = useMemo(() => planOf(file, look.id), [planOf, file, look.id]);
+  useEffect(() => ahead(kept.file), [ahead, kept.file]);
+  const rules = useMemo(() => ruleBook(file.rules, file.room.unit), [file.rules, file.room.unit]);
+
+  const shownWall =
+    file.room.walls.some((w) => w.id === wallId) || wallId === 'plan' ? wallId : file.room.walls[0]!.id;
+  const { change, replay, takeFresh, saving, said, labels } = kept;
+  const rest = useMemo((): RoomAtRest => {
+    const keptLook = kept.file.looks.find((l) => l.id === lookId) ?? kept.file.looks[0]!;
+    return {
+      file: kept.file,
+      look: keptLook,
+      plan: planOf(kept.file, keptLook.id),
+      setLook,
+      wallId: shownWall,
+      kelvin,
+      setKelvin,
+      change,
+      replay,
+      takeFresh,
+      saving,
+      said,
+      labels,
+    };
+  }, [
+    kept.file,
+    lookId,
+    planOf,
+    setLook,
+    shownWall,
+    kelvin,
+    change,
+    replay,
+    takeFresh,
+    saving,
+    said,
+    labels,
+  ]);
+  const value = {
+    ...kept,
+    file,
+    look,
+    plan,
+    rules,
+    setLook,
+    wallId: shownWall,
+    setWall,
+    preview,
+    picked,
+    pick,
+    kelvin,
+    setKelvin,
+    view,
+    setView,
+    familyId,
+    setFamily,
+    asked,
+    askWhy,
+  };
+  return (
+    <RestContext value={rest}>
+      <RoomContext value={value}>{children}</RoomContext>
+    </RestContext>
+  );
+}
