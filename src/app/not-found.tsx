@@ -1,5 +1,4 @@
 import { getTranslations } from 'next-intl/server';
-import { PageLink } from '@/ui/PageLink';
 
 export default async function NotFound() {
   const t = await getTranslations();
@@ -7,9 +6,10 @@ export default async function NotFound() {
     <main className="mx-auto max-w-[520px] p-10">
       <h1 className="text-[26px]">{t('errors.notFound')}</h1>
       <p className="my-3">{t('errors.notFoundSays')}</p>
-      <PageLink href="/" className="underline underline-offset-4">
+      {/* a plain link: its page is part of the script of every other, and should add nothing to them */}
+      <a href="/" className="underline underline-offset-4">
         {t('app.home')}
-      </PageLink>
+      </a>
     </main>
   );
 }
