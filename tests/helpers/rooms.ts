@@ -24,9 +24,10 @@ import type {
   RoomFile,
   StudioFile,
 } from '../../src/core/model/types';
+import { upgradeStudioFile } from '../../src/core/model/upgrade';
 import { ruleBook, type OwnRule, type RuleBook } from '../../src/core/rules/book';
 
-export const demoStudio = (): StudioFile => studioFileSchema.parse(structuredClone(demo));
+export const demoStudio = (): StudioFile => studioFileSchema.parse(upgradeStudioFile(structuredClone(demo)));
 
 /** A room of the demo studio as a room file. */
 export function demoRoom(id: string): RoomFile {
