@@ -3,7 +3,7 @@ import { copyFileSync, existsSync, mkdirSync, readFileSync, readdirSync, writeFi
 import path from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import { CannotMigrate, migrate, readMigrations } from '../../src/data/migrate';
-import { DATABASE_FILE, openDatabase } from '../../src/data/open';
+import { DATABASE_FILE, openDatabase, type StudioDatabase } from '../../src/data/open';
 import { roomFileSchema } from '../../src/core/model/schema';
 import { nextEntry, replay } from '../../src/data/journal';
 import { saveHome } from '../../src/data/homeRepository';
@@ -138,19 +138,38 @@ test('a database of something else, and a file that is none, are not touched', (
   expect(existsSync(`${file()}-wal`)).toBe(false);
 });
 
+/** Every row of a studio into one of an older version, without what that had no table or column for. */
+function copyRows(from: StudioDatabase, to: StudioDatabase): void {
+  to.transaction(() => {
+    for (const { name } of ALL_TABLES) {
+      const columns = (to.pragma(`table_info(${name})`) as { name: string }[]).map((c) => c.name);
+      if (columns.length === 0) continue;
+      const insert = to.prepare(
+        `INSERT INTO ${name} (${columns.join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`,
+      );
+      for (const row of from.prepare(`SELECT ${columns.join(', ')} FROM ${name}`).all()) insert.run(row);
+    }
+  })();
+}
+
 test('a studio with dressed windows from before curtains on leaves keeps every one of them as it was, and takes one', () => {
   const before = path.join(studio.folder, 'before');
   mkdirSync(before);
   for (const f of readdirSync(MIGRATIONS).filter((x) => x < '0004'))
     copyFileSync(path.join(MIGRATIONS, f), path.join(before, f));
   const room = demoRoom('lookout');
-  const old = openDatabase(studio.folder, before, NOON);
-  old.transaction(() => {
-    saveHome(old, room.home);
-    for (const i of room.items) saveItem(old, { ...i, placeId: null, roomId: null, photoId: null });
-    insertRoom(old, room);
+  const presentFolder = path.join(studio.folder, 'present');
+  mkdirSync(presentFolder);
+  const present = openDatabase(presentFolder, MIGRATIONS, NOON);
+  present.transaction(() => {
+    saveHome(present, room.home);
+    for (const i of room.items) saveItem(present, { ...i, placeId: null, roomId: null, photoId: null });
+    insertRoom(present, room);
   })();
-  const body = loadRoom(old, 'lookout');
+  const body = loadRoom(present, 'lookout');
+  const old = openDatabase(studio.folder, before, NOON);
+  copyRows(present, old);
+  present.close();
   old.close();
   const db = openDatabase(studio.folder, steps, NOON);
   expect(loadRoom(db, 'lookout')).toEqual(body);
