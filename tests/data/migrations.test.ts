@@ -167,7 +167,8 @@ test('a studio with dressed windows from before curtains on leaves keeps every o
     insertRoom(present, room);
   })();
   const body = loadRoom(present, 'lookout');
-  const old = openDatabase(studio.folder, before, NOON);
+  const old = new Database(file());
+  migrate(old, readMigrations(before), NOON);
   copyRows(present, old);
   present.close();
   old.close();

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoRoom, inches, opening } from '../../../tests/helpers/rooms';
 import { applyChange, type Change } from './change';
 import { changeSchema } from './changeSchema';
-import { roomFileSchema } from './schema';
+import { ROOM_FILE_VERSION, roomFileSchema } from './schema';
 
 const file = demoRoom('long-room');
 const look = file.looks[1]!;
@@ -80,7 +80,7 @@ describe('the room file', () => {
     expect(roomFileSchema.parse(JSON.parse(JSON.stringify(file)))).toEqual(file);
   });
   it.each([
-    ['version', { rideau: 4 }],
+    ['version', { rideau: ROOM_FILE_VERSION + 1 }],
     ['no looks', { looks: [] }],
     ['two walls', { room: { ...file.room, walls: file.room.walls.slice(0, 2) } }],
     ['a foreign field', { colour: 'red' }],

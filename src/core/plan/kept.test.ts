@@ -1,11 +1,21 @@
 import { isDeepStrictEqual } from 'node:util';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
+import { anyValueOf } from '../../../tests/helpers/anyValue';
 import { anyFurnishedRoom, furnishedRoomOf } from '../../../tests/helpers/anyRoom';
 import { dressing, fittingOf, hanging, opening, piece, placement } from '../../../tests/helpers/rooms';
 import { applyChange, putKind, removeKind, type Change, type ChangeKind } from '../model/change';
 import { GROUP } from '../model/defaults';
-import { headOfLook, NOUN_NAMES, rowsOfNoun, type NounName } from '../model/nouns';
+import {
+  describeNoun,
+  headOfLook,
+  mapIdAt,
+  NOUN_NAMES,
+  rowsOfNoun,
+  type AnyRow,
+  type NounName,
+} from '../model/nouns';
+import { NOUN_SCHEMAS } from '../model/schema';
 import type { Found, Irritation, Look, RoomFile, Task } from '../model/types';
 import { planLook, type Plan } from './planLook';
 
@@ -201,11 +211,23 @@ const OTHERS: Record<OtherKind, Make> = {
   dropRule: () => ({ do: 'dropRule', ruleId: 'walls.centre' }),
 };
 
+/** A row of a noun drawn at random, following and using what is in the room. */
+function freshRow(noun: NounName, file: RoomFile, look: Look, which: number): AnyRow | undefined {
+  const [drawn] = fc.sample(anyValueOf(NOUN_SCHEMAS[noun]), { numRuns: 1, seed: which }) as [AnyRow];
+  const { items, follows } = describeNoun(noun);
+  const targets = [
+    ...items.map((path) => ({ path, id: one(file.items, which)?.id })),
+    ...follows.map(({ path, of }) => ({ path, id: one(rowsOfNoun(file, of[0]!, look.id), which)?.id })),
+  ];
+  if (targets.some((t) => t.id === undefined)) return undefined;
+  return targets.reduce((row, { path, id }) => mapIdAt(row, path, () => id!), drawn);
+}
+
 /** A row of a noun again, with every yes a no and every no a yes. */
 const putTurned =
   (noun: NounName): Make =>
   (file, look, { which }) => {
-    const known = one(rowsOfNoun(file, noun, look.id), which);
+    const known = one(rowsOfNoun(file, noun, look.id), which) ?? freshRow(noun, file, look, which);
     if (!known) return undefined;
     const turned = Object.entries(known).map(([k, v]) => [k, typeof v === 'boolean' ? !v : (v as unknown)]);
     return { do: putKind(noun), lookId: look.id, [noun]: Object.fromEntries(turned) as unknown } as Change;
