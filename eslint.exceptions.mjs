@@ -1,13 +1,10 @@
 // Files that do not keep to a limit yet. The list only ever gets shorter.
 const NOT_YET = {
-  'max-len': ['src/core/stages/windows/layerPlan.ts'],
   complexity: [
     'scripts/bench.mjs',
     'src/core/base/length.ts',
     'src/core/colour/light.ts',
-    'src/core/plan/galleryAsk.ts',
     'src/core/room/bump.ts',
-    'src/core/room/shape.ts',
     'src/core/stages/floor/walkways.ts',
     'src/core/stash/table.ts',
     'src/features/measure/MeasureScreen.tsx',
@@ -33,9 +30,6 @@ const NOT_YET = {
   ],
   'max-params': [
     'demo/build.mjs',
-    'src/core/plan/galleryAsk.ts',
-    'src/core/room/snap.test.ts',
-    'src/core/room/snap.ts',
     'src/core/stages/floor/floor.test.ts',
     'src/features/shell/planDifferences.ts',
     'src/server/sheets/pen.ts',
@@ -74,7 +68,6 @@ const NOT_YET = {
   ],
   'max-lines-per-function': [
     'scripts/bench.mjs',
-    'src/core/plan/galleryAsk.ts',
     'src/core/stash/table.ts',
     'src/features/colour/ColourScreen.tsx',
     'src/features/fitting/FittingScreen.tsx',

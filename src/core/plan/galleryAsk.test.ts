@@ -68,7 +68,8 @@ const room = (
 };
 const asked = (file: RoomFile, own: OwnRule[] = []) => {
   const plan = planLook(file, { lookId: 'look' });
-  return galleryAskOf(file.looks[0]!.groups[0]!, plan.groups[0]!, file, plan, inchRules(own), 'look');
+  const look = file.looks[0]!;
+  return galleryAskOf(look.groups[0]!, plan.groups[0]!, { file, look, plan, rules: inchRules(own) });
 };
 /** The look with a layout taken, as the page takes it. */
 const taken = (

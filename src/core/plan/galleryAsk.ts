@@ -1,16 +1,20 @@
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
-import type { HangingGroup, Item, RoomFile } from '../model/types';
+import type { Hanging, HangingGroup, Item, Look, Room, RoomFile } from '../model/types';
 import type { Frame, GalleryAsk } from '../packing/frames';
 import { overheadOf, underCrown } from '../room/ceiling';
+import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { gapRule } from '../stages/walls/height';
 import type { GroupPlan } from '../stages/walls/planGroup';
+import type { HangingPlan } from '../stages/walls/planHanging';
 import { obstaclesOn, standingAt } from './obstacles';
 import type { Plan } from './planLook';
 
 /** How much of its outline a gallery fills, its gaps counted in. */
 const USUAL_FILL = 0.85;
+/** Width to height of a gallery that hangs over nothing. */
+const USUAL_RATIO = 1.5;
 
 /**
  * How dark and strong a piece looks, 0 to 1: its mean distance from the wall's own colour, full at 60 of
@@ -27,107 +31,56 @@ export function visualWeight(item: Pick<Item, 'colours'>, wall: { l: number; a: 
   );
 }
 
+type Member = { hanging: Hanging; item: Item; plan: HangingPlan };
+type Standing = ReturnType<typeof standingAt>[number];
+
+/** What a group is asked for in: the room in its look, as it is planned. */
+export type GalleryRoom = { file: RoomFile; look: Look; plan: Plan; rules: RuleBook };
+
+/** What a group is arranged with: its pieces, its wall, and what stands under it. */
+type Case = GalleryRoom & {
+  group: HangingGroup;
+  groupPlan: GroupPlan;
+  wall: Wall;
+  members: readonly Member[];
+  /** The furniture that the group hangs over. */
+  over: Standing | undefined;
+  gapMm: Mm;
+  clearMm: Mm;
+};
+
 /**
  * The question to the search for a free group: its frames, what is pinned, where it may hang and what is in
- * the way there.
- * Without a zone of its own it may take the wall from what stands under it to the clear space under the
- * ceiling, and stands by the rules of height.
- * Places are from the middle of its zone.
+ * the way there. Without a zone of its own it may take the wall from what stands under it to the clear space
+ * under the ceiling, and stands by the rules of height. Places are from the middle of its zone. Throws when
+ * the group's wall is not in the room.
  */
 export function galleryAskOf(
   group: HangingGroup,
   groupPlan: GroupPlan,
-  file: RoomFile,
-  plan: Plan,
-  rules: RuleBook,
-  lookId: string,
+  room: GalleryRoom,
 ): { ask: GalleryAsk; middle: { xMm: Mm; centreMm: Mm } } {
-  const look = file.looks.find((l) => l.id === lookId)!;
-  const wall = plan.walls.find((w) => w.id === group.wallId)!;
-  const members = look.hangings
-    .filter((h) => h.groupId === group.id)
-    .flatMap((h) => {
-      const item = file.items.find((i) => i.id === h.itemId);
-      const p = plan.hangings.find((x) => x.hangingId === h.id);
-      return item && p ? [{ h, item, p }] : [];
-    });
-  const frame = ({ h, item, p }: (typeof members)[number]): Frame => ({
-    id: h.id,
-    widthMm: item.widthMm,
-    heightMm: item.heightMm,
-    weight: visualWeight(item, file.room.wallFinish.colours[0]!),
-    nails: p.nails.map((n) => ({ dxMm: n.xMm - p.xMm, dyMm: n.heightMm - p.centreMm })),
-  });
-  const clearMm = rules.number('walls.clearAbove');
-  const gapMm = group.gapMm ?? rules.number('walls.gap');
-  const standing = standingAt(wall, group.overPieceId, file, plan);
-  const over = standing.find(({ p }) => p.id === group.overPieceId);
-  const overTop = over ? over.p.bottomMm + over.p.heightMm : 0;
-  const edge = underCrown(file.room, overheadOf(file.room, wall, plan.walls));
-  const [low, high] = over ? rules.range(gapRule(over.p.bed !== null)) : [0, Infinity];
-  const lowest = over ? overTop + (rules.school('walls.yields') === 'gap' ? 0 : (group.aboveMm ?? low)) : 0;
-  const highest = Math.max(...edge.map((p) => p.heightMm)) - clearMm;
-  const across = Math.min(groupPlan.xMm, wall.lengthMm - groupPlan.xMm);
-  const zone: Box = group.zone
-    ? {
-        xMm: group.zone.xMm,
-        yMm: group.zone.bottomMm,
-        widthMm: group.zone.widthMm,
-        heightMm: group.zone.heightMm,
-      }
-    : { xMm: groupPlan.xMm - across, yMm: lowest, widthMm: 2 * across, heightMm: highest - lowest };
+  const of = caseOf(group, groupPlan, room);
+  const { file, rules, wall, members } = of;
+  const zone = zoneOf(of);
   const middle = { xMm: zone.xMm + zone.widthMm / 2, centreMm: zone.yMm + zone.heightMm / 2 };
-
-  const own = new Set(members.map((m) => m.h.id));
-  const blocked = obstaclesOn(
-    wall,
-    { file, plan, rules },
-    { overPieceId: group.overPieceId, clearMm: group.zone ? 0 : clearMm, gapMm, own: (id) => own.has(id) },
-  )
-    .filter(
-      (b) =>
-        b.xMm < zone.xMm + zone.widthMm - 1 &&
-        b.xMm + b.widthMm > zone.xMm + 1 &&
-        b.yMm < zone.yMm + zone.heightMm - 1 &&
-        b.yMm + b.heightMm > zone.yMm + 1,
-    )
-    .map((b): Box => ({
-      xMm: b.xMm - middle.xMm,
-      yMm: b.yMm - middle.centreMm,
-      widthMm: b.widthMm,
-      heightMm: b.heightMm,
-    }));
-
-  // over furniture the whole is to be two thirds to three quarters as wide
-  const [narrow, wide] = rules.range('walls.widthShare');
-  const cloth = members.reduce((s, { item }) => s + (item.widthMm + gapMm) * (item.heightMm + gapMm), 0);
-  const byShare =
-    over && cloth > 0
-      ? Math.min(4, Math.max(0.4, (USUAL_FILL * (((narrow + wide) / 2) * over.on.widthMm) ** 2) / cloth))
-      : 1.5;
-  const byHand = group.centreMm !== null;
-  const stands = group.zone
-    ? null
-    : {
-        wishYMm: (byHand ? groupPlan.centreMm : groupPlan.wishMm) - middle.centreMm,
-        lowMm: byHand || !over ? -Infinity : lowest - middle.centreMm,
-        highMm:
-          byHand || !over || rules.school('walls.yields') === 'gap'
-            ? Infinity
-            : overTop + (group.aboveMm ?? high) - middle.centreMm,
-      };
+  const frame = frameOn(file.room);
   return {
     middle,
     ask: {
-      frames: members.filter((m) => !m.h.pinned).map(frame),
+      frames: members.filter((m) => !m.hanging.pinned).map(frame),
       pinned: members
-        .filter((m) => m.h.pinned)
-        .map((m) => ({ ...frame(m), xMm: m.p.xMm - middle.xMm, yMm: m.p.centreMm - middle.centreMm })),
-      gapMm,
+        .filter((m) => m.hanging.pinned)
+        .map((m) => ({
+          ...frame(m),
+          xMm: m.plan.xMm - middle.xMm,
+          yMm: m.plan.centreMm - middle.centreMm,
+        })),
+      gapMm: of.gapMm,
       zone: { widthMm: Math.max(0, zone.widthMm), heightMm: Math.max(0, zone.heightMm) },
-      stands,
-      blocked,
-      ratio: group.ratio ?? (group.zone ? null : byShare),
+      stands: group.zone ? null : standsOf(of, middle.centreMm),
+      blocked: inTheWay(of, zone, middle),
+      ratio: group.ratio ?? (group.zone ? null : shareRatio(of)),
       holes: group.reuseHoles
         ? file.room.holes
             .filter((h) => h.wallId === wall.id)
@@ -137,5 +90,116 @@ export function galleryAskOf(
       seed: group.seed,
       rounds: null,
     },
+  };
+}
+
+function caseOf(group: HangingGroup, groupPlan: GroupPlan, room: GalleryRoom): Case {
+  const { file, look, plan, rules } = room;
+  const wall = plan.walls.find((w) => w.id === group.wallId);
+  if (!wall) throw new Error(`no wall ${group.wallId} in this room`);
+  const members = look.hangings
+    .filter((h) => h.groupId === group.id)
+    .flatMap((hanging) => {
+      const item = file.items.find((i) => i.id === hanging.itemId);
+      const planned = plan.hangings.find((p) => p.hangingId === hanging.id);
+      return item && planned ? [{ hanging, item, plan: planned }] : [];
+    });
+  const standing = standingAt(wall, group.overPieceId, file, plan);
+  return {
+    ...room,
+    group,
+    groupPlan,
+    wall,
+    members,
+    over: standing.find(({ p }) => p.id === group.overPieceId),
+    gapMm: group.gapMm ?? rules.number('walls.gap'),
+    clearMm: rules.number('walls.clearAbove'),
+  };
+}
+
+const frameOn =
+  (room: Room) =>
+  ({ hanging, item, plan }: Member): Frame => ({
+    id: hanging.id,
+    widthMm: item.widthMm,
+    heightMm: item.heightMm,
+    weight: visualWeight(item, room.wallFinish.colours[0]!),
+    nails: plan.nails.map((n) => ({ dxMm: n.xMm - plan.xMm, dyMm: n.heightMm - plan.centreMm })),
+  });
+
+const topOf = (over: Standing | undefined): Mm => (over ? over.p.bottomMm + over.p.heightMm : 0);
+
+/** Lowest that a group may reach: the gap over its furniture, unless the gap is what gives way. */
+function lowestOf({ over, group, rules }: Case): Mm {
+  if (!over) return 0;
+  const [low] = rules.range(gapRule(over.p.bed !== null));
+  return topOf(over) + (rules.school('walls.yields') === 'gap' ? 0 : (group.aboveMm ?? low));
+}
+
+/** Where a group may hang: its own zone, or as much of the wall as lies the same to both sides of it. */
+function zoneOf(of: Case): Box {
+  const { group, groupPlan, wall, file, plan, clearMm } = of;
+  if (group.zone) {
+    const { xMm, bottomMm, widthMm, heightMm } = group.zone;
+    return { xMm, yMm: bottomMm, widthMm, heightMm };
+  }
+  const edge = underCrown(file.room, overheadOf(file.room, wall, plan.walls));
+  const highest = Math.max(...edge.map((p) => p.heightMm)) - clearMm;
+  const lowest = lowestOf(of);
+  const across = Math.min(groupPlan.xMm, wall.lengthMm - groupPlan.xMm);
+  return {
+    xMm: groupPlan.xMm - across,
+    yMm: lowest,
+    widthMm: 2 * across,
+    heightMm: highest - lowest,
+  };
+}
+
+/** Boxes within the zone that nothing of the group may cover, from the zone's middle. */
+function inTheWay(of: Case, zone: Box, middle: { xMm: Mm; centreMm: Mm }): Box[] {
+  const { group, wall, file, plan, rules, members, gapMm, clearMm } = of;
+  const own = new Set(members.map((m) => m.hanging.id));
+  const obstacles = obstaclesOn(
+    wall,
+    { file, plan, rules },
+    { overPieceId: group.overPieceId, clearMm: group.zone ? 0 : clearMm, gapMm, own: (id) => own.has(id) },
+  );
+  return obstacles
+    .filter(
+      (b) =>
+        b.xMm < zone.xMm + zone.widthMm - 1 &&
+        b.xMm + b.widthMm > zone.xMm + 1 &&
+        b.yMm < zone.yMm + zone.heightMm - 1 &&
+        b.yMm + b.heightMm > zone.yMm + 1,
+    )
+    .map(({ xMm, yMm, widthMm, heightMm }) => ({
+      xMm: xMm - middle.xMm,
+      yMm: yMm - middle.centreMm,
+      widthMm,
+      heightMm,
+    }));
+}
+
+/** Width to height of a whole that is to be two thirds to three quarters as wide as its furniture. */
+function shareRatio({ over, members, gapMm, rules }: Case): number {
+  const cloth = members.reduce((s, { item }) => s + (item.widthMm + gapMm) * (item.heightMm + gapMm), 0);
+  if (!over || cloth <= 0) return USUAL_RATIO;
+  const [narrow, wide] = rules.range('walls.widthShare');
+  const widthMm = ((narrow + wide) / 2) * over.on.widthMm;
+  return Math.min(4, Math.max(0.4, (USUAL_FILL * widthMm ** 2) / cloth));
+}
+
+/** The height that the whole is to stand at, from the middle of its zone, and what it keeps to. */
+function standsOf(of: Case, middleMm: Mm): NonNullable<GalleryAsk['stands']> {
+  const { group, groupPlan, over, rules } = of;
+  const byHand = group.centreMm !== null;
+  const wishYMm = (byHand ? groupPlan.centreMm : groupPlan.wishMm) - middleMm;
+  if (byHand || !over) return { wishYMm, lowMm: -Infinity, highMm: Infinity };
+  const [, high] = rules.range(gapRule(over.p.bed !== null));
+  const gapYields = rules.school('walls.yields') === 'gap';
+  return {
+    wishYMm,
+    lowMm: lowestOf(of) - middleMm,
+    highMm: gapYields ? Infinity : topOf(over) + (group.aboveMm ?? high) - middleMm,
   };
 }

@@ -75,35 +75,45 @@ export const UNDYED = { l: 88, a: 0, b: 3 } as const;
 
 export const PLAIN: Pattern = { kind: 'solid', repeatMm: 0 };
 
+/** Fields that two shapes have to have the same, beside their box, pattern and colours. */
+const PLAIN_FIELDS = [
+  'form',
+  'key',
+  'about',
+  'name',
+  'depthMm',
+  'soft',
+  'fixed',
+  'folds',
+  'heading',
+  'rodMm',
+  'seeThrough',
+  'rises',
+  'finials',
+] as const satisfies readonly (keyof Shape)[];
+
+/** Every field of a shape is compared: one that is not does not compile. */
+type Uncompared = Exclude<keyof Shape, (typeof PLAIN_FIELDS)[number] | 'box' | 'pattern' | 'colours'>;
+
+const sameBox = (a: Box, b: Box): boolean =>
+  a.xMm === b.xMm && a.yMm === b.yMm && a.widthMm === b.widthMm && a.heightMm === b.heightMm;
+
+const sameSwatch = (a: Swatch, b: Swatch | undefined): boolean =>
+  a === b ||
+  (b !== undefined && a.l === b.l && a.a === b.a && a.b === b.b && a.share === b.share && a.name === b.name);
+
 /** Whether two shapes are drawn and counted the same. */
-export const sameShape = (s: Shape, t: Shape): boolean =>
+export const sameShape = (
+  s: Shape & { [K in Uncompared]: never },
+  t: Shape & { [K in Uncompared]: never },
+): boolean =>
   s === t ||
-  (s.form === t.form &&
-    s.key === t.key &&
-    s.about === t.about &&
-    s.name === t.name &&
-    s.depthMm === t.depthMm &&
-    s.soft === t.soft &&
-    s.fixed === t.fixed &&
-    s.folds === t.folds &&
-    s.heading === t.heading &&
-    s.rodMm === t.rodMm &&
-    s.seeThrough === t.seeThrough &&
-    s.rises === t.rises &&
-    s.finials === t.finials &&
-    s.box.xMm === t.box.xMm &&
-    s.box.yMm === t.box.yMm &&
-    s.box.widthMm === t.box.widthMm &&
-    s.box.heightMm === t.box.heightMm &&
+  (PLAIN_FIELDS.every((field) => s[field] === t[field]) &&
+    sameBox(s.box, t.box) &&
     s.pattern.kind === t.pattern.kind &&
     s.pattern.repeatMm === t.pattern.repeatMm &&
     s.colours.length === t.colours.length &&
-    s.colours.every((c, i) => {
-      const d = t.colours[i]!;
-      return (
-        c === d || (c.l === d.l && c.a === d.a && c.b === d.b && c.share === d.share && c.name === d.name)
-      );
-    }));
+    s.colours.every((c, i) => sameSwatch(c, t.colours[i])));
 
 const sameElevation = (a: Elevation, b: Elevation): boolean =>
   a.wallId === b.wallId &&

@@ -13,7 +13,7 @@ const snap = (
   others = [] as ReturnType<typeof box>[],
   openings = [] as ReturnType<typeof opening>[],
 ) => {
-  const s = snapPiece(p, others, openings, walls, centre, 50);
+  const s = snapPiece(p, { others, openings, walls, centre }, 50);
   return [
     Math.round(s.piece.xMm * 10) / 10,
     Math.round(s.piece.yMm * 10) / 10,
@@ -41,5 +41,44 @@ describe('a dragged piece', () => {
   it('is left alone in the open, and turned askew it keeps from walls', () => {
     expect(snap(box('p', 1100, 800))).toEqual([1100, 800, []]);
     expect(snap(box('p', 1100, 330, 600, 400, 30))[2]).toEqual([]);
+  });
+  it('takes a wall before a middle that is nearer, and a middle before gaps', () => {
+    expect(snap(box('p', 1000, 230), [box('q', 2400, 220)])).toEqual([1000, 200, ['wall']]);
+    const between = [box('a', 500, 700, 400), box('b', 2300, 700, 400), box('c', 1430, 2400)];
+    expect(snap(box('p', 1420, 700), between)[0]).toBe(1430);
+  });
+  it('is drawn from as far as asked, and no farther', () => {
+    expect(snap(box('p', 1000, 250))).toEqual([1000, 200, ['wall']]);
+    expect(snap(box('p', 1000, 251))).toEqual([1000, 251, []]);
+  });
+  it('keeps from gaps to what is not beside it, lies flat, or is on one side only', () => {
+    const [a, b] = [box('a', 500, 700, 400), box('b', 2300, 700, 400)];
+    const gaps = (others: ReturnType<typeof box>[]) =>
+      (snap(box('p', 1420, 700), others)[2] as string[]).filter((why) => why === 'gaps');
+    expect(gaps([a, b])).toHaveLength(2);
+    expect(gaps([a])).toEqual([]);
+    expect(gaps([a, { ...b, yMm: 1101 }])).toEqual([]);
+    expect(gaps([a, { ...b, yMm: 1099 }])).toHaveLength(2);
+    expect(gaps([a, { ...b, kind: 'rug' }])).toEqual([]);
+  });
+  it('stands midway between the nearest of several neighbours', () => {
+    const far = [box('x', 100, 700, 100), box('y', 3700, 700, 100)];
+    const near = [box('a', 500, 700, 400), box('b', 2300, 700, 400)];
+    expect(snap(box('p', 1420, 700), [...far, ...near])[0]).toBe(1400);
+  });
+  it('before a wall askew comes flush to it when it is turned its way', () => {
+    const corners = [
+      { id: 'a', name: '', xMm: 0, yMm: 0 },
+      { id: 'b', name: '', xMm: 3000, yMm: 3000 },
+      { id: 'c', name: '', xMm: 0, yMm: 3000 },
+    ];
+    const askew = wallsOf({ walls: corners });
+    const facing = askew[0]!.facingDeg;
+    const p = box('p', 1300, 1700, 600, 400, facing);
+    const room = { others: [], openings: [], walls: askew, centre: { xMm: 9000, yMm: 9000 } };
+    const { piece: flush, guides } = snapPiece(p, room, 120);
+    // half its depth from the diagonal
+    expect(Math.abs(flush.xMm - flush.yMm) / Math.SQRT2).toBeCloseTo(200, 6);
+    expect(guides.map((g) => g.why)).toEqual(['wall']);
   });
 });

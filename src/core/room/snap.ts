@@ -8,106 +8,120 @@ import { pointOnWall, type Wall } from './walls';
 export type Guide = { why: 'wall' | 'centre' | 'gaps'; from: Point; to: Point };
 export type Snapped = { piece: Piece; guides: Guide[] };
 
-type Pull = { byMm: Mm; rank: number; guides: (moved: Piece) => Guide[] };
+/** What a piece may be drawn to. */
+export type SnapRoom = {
+  others: readonly Piece[];
+  openings: readonly Opening[];
+  walls: readonly Wall[];
+  /** The middle of the room. */
+  centre: Point;
+};
+
+/** One of the two directions that a piece is drawn in, and half its size that way. */
+type Direction = { way: Point; halfMm: Mm };
+/** How far a piece is drawn along a direction; a lower rank comes first. */
+type Pull = { alongMm: Mm; rank: 0 | 1 | 2; guides: (moved: Piece) => Guide[] };
+
+/** A wall runs a direction's way when the two are at right angles to within this. */
+const SQUARE = 1e-4;
+/** Neighbours may overlap a piece by this and still stand beside it. */
+const OVERLAP_MM: Mm = 1;
 
 /**
  * A piece drawn to what is near: its edges to walls that run its way, its middle to the middles of other
- * pieces, of openings
- * and of the room, and between two neighbours to equal gaps; in each of its two directions the nearest within
- * withinMm,
- * walls before middles before gaps.
+ * pieces, of openings and of the room, and between two neighbours to equal gaps. In each of its two directions
+ * it takes the nearest within `withinMm`, walls before middles before gaps.
  */
-export function snapPiece(
-  piece: Piece,
-  others: readonly Piece[],
-  openings: readonly Opening[],
-  walls: readonly Wall[],
-  centre: Point,
-  withinMm: Mm,
-): Snapped {
-  const guides: Guide[] = [];
-  let moved = piece;
-  for (const turn of [0, 90]) {
-    const way = wayOf(piece.turnDeg + 90 + turn);
-    const half = (turn === 0 ? piece.widthMm : piece.depthMm) / 2;
-    const best = [...wallPulls(way, half), ...middlePulls(way), ...gapPulls(way, half)]
-      .filter((p) => Math.abs(p.byMm) <= withinMm)
-      .sort((a, b) => a.rank - b.rank || Math.abs(a.byMm) - Math.abs(b.byMm))[0];
-    if (!best) continue;
-    moved = { ...moved, ...step(moved, way, best.byMm) };
-    guides.push(...best.guides(moved));
-  }
-  return { piece: moved, guides };
+export function snapPiece(piece: Piece, room: SnapRoom, withinMm: Mm): Snapped {
+  const directions = [
+    { way: wayOf(piece.turnDeg + 90), halfMm: piece.widthMm / 2 },
+    { way: wayOf(piece.turnDeg + 180), halfMm: piece.depthMm / 2 },
+  ];
+  return directions.reduce<Snapped>(
+    (snapped, direction) => {
+      const [best] = [
+        ...wallPulls(piece, room, direction),
+        ...middlePulls(piece, room, direction),
+        ...gapPulls(piece, room, direction),
+      ]
+        .filter((p) => Math.abs(p.alongMm) <= withinMm)
+        .sort((a, b) => a.rank - b.rank || Math.abs(a.alongMm) - Math.abs(b.alongMm));
+      if (!best) return snapped;
+      const moved = { ...snapped.piece, ...step(snapped.piece, direction.way, best.alongMm) };
+      return { piece: moved, guides: [...snapped.guides, ...best.guides(moved)] };
+    },
+    { piece, guides: [] },
+  );
+}
 
-  function wallPulls(way: Point, half: Mm): Pull[] {
-    return walls.flatMap((wall): Pull[] => {
-      const out = wayOf(wall.facingDeg);
-      const along = way.xMm * out.xMm + way.yMm * out.yMm;
-      if (Math.abs(Math.abs(along) - 1) > 1e-4) return [];
-      const sign = Math.sign(along);
-      const gap = alongWay(piece, wall.from, out) - half;
-      // only a wall that the piece stands before
-      const wide = wayOf(wall.facingDeg + 90);
-      const at = footprint(piece).map((c) => alongWay(wall.from, c, wide));
-      if (Math.max(...at) < 0 || Math.min(...at) > wall.lengthMm) return [];
-      return [
-        {
-          byMm: gap * sign,
-          rank: 0,
-          guides: () => [
-            {
-              why: 'wall',
-              from: pointOnWall(wall, Math.max(0, Math.min(...at))),
-              to: pointOnWall(wall, Math.min(wall.lengthMm, Math.max(...at))),
-            },
-          ],
-        },
-      ];
-    });
-  }
-  function middlePulls(way: Point): Pull[] {
-    const middles: Point[] = [
-      ...others
-        .filter((o) => o.kind !== 'rug' || piece.kind !== 'rug')
-        .map((o) => ({ xMm: o.xMm, yMm: o.yMm })),
-      ...openings.map((o) => {
-        const w = walls.find((x) => x.id === o.wallId);
-        return w ? pointOnWall(w, o.xMm + o.widthMm / 2) : centre;
-      }),
-      centre,
-    ];
-    return middles.map((m) => ({
-      byMm: alongWay(piece, m, way),
-      rank: 1,
-      guides: (to: Piece) => [{ why: 'centre' as const, from: { xMm: to.xMm, yMm: to.yMm }, to: m }],
-    }));
-  }
-  function gapPulls(way: Point, half: Mm): Pull[] {
-    const across = { xMm: -way.yMm, yMm: way.xMm };
-    const reach = (p: Piece, w: Point) => {
-      const at = footprint(p).map((c) => alongWay(piece, c, w));
-      return [Math.min(...at), Math.max(...at)] as const;
+function wallPulls(piece: Piece, { walls }: SnapRoom, { way, halfMm }: Direction): Pull[] {
+  return walls.flatMap((wall): Pull[] => {
+    const out = wayOf(wall.facingDeg);
+    const along = way.xMm * out.xMm + way.yMm * out.yMm;
+    if (Math.abs(Math.abs(along) - 1) > SQUARE) return [];
+    // only a wall that the piece stands before
+    const sideways = wayOf(wall.facingDeg + 90);
+    const span = footprint(piece).map((corner) => alongWay(wall.from, corner, sideways));
+    const [from, to] = [Math.min(...span), Math.max(...span)];
+    if (to < 0 || from > wall.lengthMm) return [];
+    const guide: Guide = {
+      why: 'wall',
+      from: pointOnWall(wall, Math.max(0, from)),
+      to: pointOnWall(wall, Math.min(wall.lengthMm, to)),
     };
-    const [a0, a1] = reach(piece, across);
-    const beside = others
-      .filter((o) => o.kind !== 'rug')
-      .map((o) => ({ o, span: reach(o, way), side: reach(o, across) }))
-      .filter((x) => x.side[1] > a0 && x.side[0] < a1);
-    const before = beside.filter((x) => x.span[1] <= -half + 1).sort((x, y) => y.span[1] - x.span[1])[0];
-    const after = beside.filter((x) => x.span[0] >= half - 1).sort((x, y) => x.span[0] - y.span[0])[0];
-    if (!before || !after) return [];
-    const [gapBefore, gapAfter] = [-half - before.span[1], after.span[0] - half];
-    const byMm = (gapAfter - gapBefore) / 2;
-    return [
-      {
-        byMm,
-        rank: 2,
-        guides: (to) =>
-          [-1, 1].map((s) => {
-            const from = step(to, way, s * half);
-            return { why: 'gaps' as const, from, to: step(from, way, s * ((gapBefore + gapAfter) / 2)) };
-          }),
-      },
-    ];
-  }
+    const gapMm = alongWay(piece, wall.from, out) - halfMm;
+    return [{ alongMm: gapMm * Math.sign(along), rank: 0, guides: () => [guide] }];
+  });
+}
+
+function middlePulls(piece: Piece, room: SnapRoom, { way }: Direction): Pull[] {
+  const { others, openings, walls, centre } = room;
+  const middles: Point[] = [
+    ...others
+      .filter((other) => other.kind !== 'rug' || piece.kind !== 'rug')
+      .map(({ xMm, yMm }) => ({ xMm, yMm })),
+    ...openings.map((opening) => {
+      const wall = walls.find((w) => w.id === opening.wallId);
+      return wall ? pointOnWall(wall, opening.xMm + opening.widthMm / 2) : centre;
+    }),
+    centre,
+  ];
+  return middles.map((middle) => ({
+    alongMm: alongWay(piece, middle, way),
+    rank: 1,
+    guides: ({ xMm, yMm }) => [{ why: 'centre', from: { xMm, yMm }, to: middle }],
+  }));
+}
+
+/** Between the nearest neighbour on each side, to gaps that are equal. */
+function gapPulls(piece: Piece, { others }: SnapRoom, { way, halfMm }: Direction): Pull[] {
+  const across = { xMm: -way.yMm, yMm: way.xMm };
+  const reach = (other: Piece, direction: Point) => {
+    const corners = footprint(other).map((corner) => alongWay(piece, corner, direction));
+    return { from: Math.min(...corners), to: Math.max(...corners) };
+  };
+  const own = reach(piece, across);
+  const spans = others
+    .filter((other) => other.kind !== 'rug')
+    .filter((other) => {
+      const side = reach(other, across);
+      return side.to > own.from && side.from < own.to;
+    })
+    .map((other) => reach(other, way));
+  const before = Math.max(...spans.map((s) => s.to).filter((to) => to <= -halfMm + OVERLAP_MM));
+  const after = Math.min(...spans.map((s) => s.from).filter((from) => from >= halfMm - OVERLAP_MM));
+  if (!Number.isFinite(before) || !Number.isFinite(after)) return [];
+  const [gapBeforeMm, gapAfterMm] = [-halfMm - before, after - halfMm];
+  const gapMm = (gapBeforeMm + gapAfterMm) / 2;
+  return [
+    {
+      alongMm: (gapAfterMm - gapBeforeMm) / 2,
+      rank: 2,
+      guides: (moved) =>
+        [-1, 1].map((side) => {
+          const from = step(moved, way, side * halfMm);
+          return { why: 'gaps', from, to: step(from, way, side * gapMm) };
+        }),
+    },
+  ];
 }

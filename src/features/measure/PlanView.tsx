@@ -66,14 +66,13 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
       );
       const { dxMm, dyMm } = reached.current;
       const moved = { ...from, xMm: from.xMm + dxMm, yMm: from.yMm - dyMm };
-      const snapped = snapPiece(
-        moved,
-        file.pieces.filter((p) => p.id !== from.id),
-        file.openings,
-        plan.walls,
-        polygonCentre(file.room.walls),
-        SNAP_WITHIN,
-      );
+      const room = {
+        others: file.pieces.filter((p) => p.id !== from.id),
+        openings: file.openings,
+        walls: plan.walls,
+        centre: polygonCentre(file.room.walls),
+      };
+      const snapped = snapPiece(moved, room, SNAP_WITHIN);
       const drawn: Change = { do: 'putPiece', piece: snapped.piece };
       const takes = snapped.guides.length > 0 && staysSound(file, drawn);
       setGuides(takes ? snapped.guides : []);

@@ -39,7 +39,7 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
     [],
   );
   const search = (seed: number) => {
-    const { ask, middle } = galleryAskOf({ ...g, seed }, p, file, plan, rules, look.id);
+    const { ask, middle } = galleryAskOf({ ...g, seed }, p, { file, look, plan, rules });
     searcher.current ??= startGallery();
     setFound(null);
     setRunning({ done: 0, of: 1, best: null, ask });

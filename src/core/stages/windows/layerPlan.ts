@@ -60,7 +60,10 @@ export type LayerPlace = {
   given: { leftMm: Mm | null; rightMm: Mm | null };
   outer: { leftMm: Mm; rightMm: Mm; trims: Reach };
   ends: Ends;
-  /** What the hem keeps from what it lands on, where that is not the landing's to say: a shower's clear space, nothing below a sill. */
+  /**
+   * What the hem keeps from what it lands on, where that is not the landing's to say: a shower's clear space,
+   * nothing below a sill.
+   */
   landMm: Mm | null;
   /** Whether a hem may lie down there. */
   mayLie: boolean;
