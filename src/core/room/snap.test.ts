@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { bareRoom, opening, piece } from '../../../tests/helpers/rooms';
+import type { Piece } from '../model/types';
 import { snapPiece } from './snap';
 import { wallsOf } from './walls';
 
 const file = bareRoom(4000, 3000);
 const walls = wallsOf(file.room);
 const centre = { xMm: 2000, yMm: 1500 };
-const box = (id: string, x: number, y: number, w = 600, d = 400, turnDeg = 0) =>
-  piece({ id, kind: 'chest', seat: null, xMm: x, yMm: y, widthMm: w, depthMm: d, turnDeg });
+const box = (id: string, xMm: number, yMm: number, more: Partial<Piece> = {}) =>
+  piece({ id, kind: 'chest', seat: null, xMm, yMm, widthMm: 600, depthMm: 400, turnDeg: 0, ...more });
 const snap = (
   p: ReturnType<typeof box>,
   others = [] as ReturnType<typeof box>[],
@@ -32,19 +33,24 @@ describe('a dragged piece', () => {
     expect(snap(box('p', 3140, 900), [], [opening({ wallId: 'n', xMm: 2900, widthMm: 400 })])[0]).toBe(3100);
   });
   it('stands with equal gaps between its neighbours', () => {
-    expect(snap(box('p', 1420, 700), [box('a', 500, 700, 400), box('b', 2300, 700, 400)])).toEqual([
-      1400,
-      700,
-      ['centre', 'gaps', 'gaps'],
-    ]);
+    expect(
+      snap(box('p', 1420, 700), [
+        box('a', 500, 700, { widthMm: 400 }),
+        box('b', 2300, 700, { widthMm: 400 }),
+      ]),
+    ).toEqual([1400, 700, ['centre', 'gaps', 'gaps']]);
   });
   it('is left alone in the open, and turned askew it keeps from walls', () => {
     expect(snap(box('p', 1100, 800))).toEqual([1100, 800, []]);
-    expect(snap(box('p', 1100, 330, 600, 400, 30))[2]).toEqual([]);
+    expect(snap(box('p', 1100, 330, { turnDeg: 30 }))[2]).toEqual([]);
   });
   it('takes a wall before a middle that is nearer, and a middle before gaps', () => {
     expect(snap(box('p', 1000, 230), [box('q', 2400, 220)])).toEqual([1000, 200, ['wall']]);
-    const between = [box('a', 500, 700, 400), box('b', 2300, 700, 400), box('c', 1430, 2400)];
+    const between = [
+      box('a', 500, 700, { widthMm: 400 }),
+      box('b', 2300, 700, { widthMm: 400 }),
+      box('c', 1430, 2400),
+    ];
     expect(snap(box('p', 1420, 700), between)[0]).toBe(1430);
   });
   it('is drawn from as far as asked, and no farther', () => {
@@ -52,7 +58,7 @@ describe('a dragged piece', () => {
     expect(snap(box('p', 1000, 251))).toEqual([1000, 251, []]);
   });
   it('keeps from gaps to what is not beside it, lies flat, or is on one side only', () => {
-    const [a, b] = [box('a', 500, 700, 400), box('b', 2300, 700, 400)];
+    const [a, b] = [box('a', 500, 700, { widthMm: 400 }), box('b', 2300, 700, { widthMm: 400 })];
     const gaps = (others: ReturnType<typeof box>[]) =>
       (snap(box('p', 1420, 700), others)[2] as string[]).filter((why) => why === 'gaps');
     expect(gaps([a, b])).toHaveLength(2);
@@ -62,8 +68,8 @@ describe('a dragged piece', () => {
     expect(gaps([a, { ...b, kind: 'rug' }])).toEqual([]);
   });
   it('stands midway between the nearest of several neighbours', () => {
-    const far = [box('x', 100, 700, 100), box('y', 3700, 700, 100)];
-    const near = [box('a', 500, 700, 400), box('b', 2300, 700, 400)];
+    const far = [box('x', 100, 700, { widthMm: 100 }), box('y', 3700, 700, { widthMm: 100 })];
+    const near = [box('a', 500, 700, { widthMm: 400 }), box('b', 2300, 700, { widthMm: 400 })];
     expect(snap(box('p', 1420, 700), [...far, ...near])[0]).toBe(1400);
   });
   it('before a wall askew comes flush to it when it is turned its way', () => {
@@ -74,7 +80,7 @@ describe('a dragged piece', () => {
     ];
     const askew = wallsOf({ walls: corners });
     const facing = askew[0]!.facingDeg;
-    const p = box('p', 1300, 1700, 600, 400, facing);
+    const p = box('p', 1300, 1700, { turnDeg: facing });
     const room = { others: [], openings: [], walls: askew, centre: { xMm: 9000, yMm: 9000 } };
     const { piece: flush, guides } = snapPiece(p, room, 120);
     // half its depth from the diagonal
