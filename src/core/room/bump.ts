@@ -2,8 +2,8 @@
 import { fail, ok, type Result } from '../base/result';
 import type { Deg, Mm } from '../base/units';
 import { step, wayOf, type Point } from '../geometry/plane';
-import type { Room, RoomFile } from '../model/types';
-import { firstCrossing, pointOnWall, wallsOf } from './walls';
+import type { Hanging, Room, RoomFile, WallCorner } from '../model/types';
+import { firstCrossing, pointOnWall, wallsOf, type Wall } from './walls';
 
 /**
  * Where along the wall it begins, how wide its mouth is, how deep: outwards is positive (alcove, bay), into
@@ -19,95 +19,149 @@ export type BumpIssue =
 /** Ids for the walls that come anew: left side, front, right side, and the rest of the wall. */
 export type BumpIds = { left: string; front: string; right: string; rest: string };
 
+/** Marks closer than this are the same. */
+const SAME_MM: Mm = 0.5;
+/** Narrowest front of a bump. */
+const LEAST_FRONT_MM: Mm = 10;
+
 /**
  * The room with a bump in a wall. The wall keeps its id up to the bump; what stood after it moves to the rest
- * of the wall,
- * what stood within to the bump's front. Fails when the mouth is past the wall, the sides meet before the
- * front, or
- * something on the wall would be cut in two.
+ * of the wall, what stood within to the bump's front. Fails when the mouth is past the wall, the sides meet
+ * before the front, or something on the wall would be cut in two.
  */
 export function withBump(file: RoomFile, bump: Bump, ids: BumpIds): Result<RoomFile, BumpIssue> {
   const walls = wallsOf(file.room);
   const index = walls.findIndex((w) => w.id === bump.wallId);
   const wall = walls[index];
   if (!wall) return fail<BumpIssue>({ code: 'wall-missing' });
-  const end = bump.xMm + bump.widthMm;
-  if (bump.xMm < -0.5 || bump.widthMm <= 0 || end > wall.lengthMm + 0.5)
-    return fail<BumpIssue>({
-      code: 'past-the-wall',
-      roomMm: Math.max(0, wall.lengthMm - Math.max(0, bump.xMm)),
-    });
-  const inset = Math.abs(bump.depthMm) / Math.tan((Math.min(90, bump.splayDeg) * Math.PI) / 180);
-  const front = bump.widthMm - 2 * inset;
-  if (front < 10 || bump.depthMm === 0)
-    return fail<BumpIssue>({
-      code: 'no-front',
-      atMostMm: ((bump.widthMm - 10) / 2) * Math.tan((Math.min(90, bump.splayDeg) * Math.PI) / 180),
-    });
-  const out = wayOf(wall.facingDeg);
-  const at = (x: Mm, depth: Mm): Point => step(pointOnWall(wall, x), out, depth);
-  const starts = bump.xMm < 0.5;
-  const ends = end > wall.lengthMm - 0.5;
-  // a square breast in a corner has no side of its own there: the neighbouring wall ends, or begins, at its
-  // front
-  const flushStart = starts && bump.depthMm < 0 && bump.splayDeg >= 90;
-  const flushEnd = ends && bump.depthMm < 0 && bump.splayDeg >= 90;
-  const corner = (id: string, p: Point, name = '') => ({ id, name, ...p });
-  const before = file.room.walls[index]!;
-  const next = file.room.walls[(index + 1) % file.room.walls.length]!;
-  const whole = starts && ends;
-  const frontId = whole ? before.id : ids.front;
-  const restId = starts ? before.id : ids.rest;
-  const fresh = [
-    // a bump at the wall's very start takes its place; the wall's own id goes on with the rest of it
-    ...(starts ? [] : [before]),
-    ...(flushStart ? [] : [corner(ids.left, at(bump.xMm, 0))]),
-    corner(frontId, at(bump.xMm + inset, bump.depthMm), whole ? before.name : ''),
-    ...(flushEnd ? [] : [corner(ids.right, at(end - inset, bump.depthMm))]),
-    ...(ends ? [] : [corner(restId, at(end, 0), starts ? before.name : '')]),
-  ];
-  const others = file.room.walls.map((c) =>
-    flushEnd && c.id === next.id ? { ...c, ...at(end, bump.depthMm) } : c,
-  );
-  const corners = [...others.slice(0, index), ...fresh, ...others.slice(index + 1)];
+  const problem = shapeProblem(bump, wall);
+  if (problem) return fail(problem);
+  const cut = cutOf(file.room, index, wall, bump, ids);
+  const corners = cornersWith(file.room.walls, cut);
   if (firstCrossing(corners) !== undefined) return fail<BumpIssue>({ code: 'walls-cross' });
-  let blocked: string | undefined;
-  const moved = (name: string, x: Mm, w: Mm): { wallId: string; xMm: Mm } => {
-    if (x + w <= bump.xMm + 0.5) return { wallId: before.id, xMm: x };
-    if (x >= end - 0.5) return { wallId: restId, xMm: x - end };
-    if (x >= bump.xMm + inset - 0.5 && x + w <= end - inset + 0.5)
-      return { wallId: frontId, xMm: x - bump.xMm - inset };
-    blocked ??= name;
-    return { wallId: before.id, xMm: x };
+  const moved = moveAlong(file, cut);
+  if (moved.blockedBy !== undefined) return fail<BumpIssue>({ code: 'in-the-way', name: moved.blockedBy });
+  return ok({ ...moved.file, room: { ...file.room, walls: corners } });
+}
+
+/** How much a splayed side takes of the mouth's width. */
+const insetOf = ({ depthMm, splayDeg }: Bump): Mm => Math.abs(depthMm) / slopeOf(splayDeg);
+const slopeOf = (splayDeg: Deg): number => Math.tan((Math.min(90, splayDeg) * Math.PI) / 180);
+
+function shapeProblem(bump: Bump, wall: Wall): BumpIssue | undefined {
+  const end = bump.xMm + bump.widthMm;
+  if (bump.xMm < -SAME_MM || bump.widthMm <= 0 || end > wall.lengthMm + SAME_MM)
+    return { code: 'past-the-wall', roomMm: Math.max(0, wall.lengthMm - Math.max(0, bump.xMm)) };
+  if (bump.widthMm - 2 * insetOf(bump) < LEAST_FRONT_MM || bump.depthMm === 0)
+    return { code: 'no-front', atMostMm: ((bump.widthMm - LEAST_FRONT_MM) / 2) * slopeOf(bump.splayDeg) };
+  return undefined;
+}
+
+/** How a bump cuts its wall. */
+type Cut = {
+  bump: Bump;
+  wall: Wall;
+  index: number;
+  endMm: Mm;
+  insetMm: Mm;
+  /** It begins at the wall's start; it ends at the wall's end. */
+  starts: boolean;
+  ends: boolean;
+  /** A square breast in a corner has no side of its own there: the next wall ends, or begins, at its front. */
+  flushStart: boolean;
+  flushEnd: boolean;
+  corner: WallCorner;
+  nextId: string;
+  ids: { left: string; front: string; right: string; rest: string };
+};
+
+function cutOf(room: Room, index: number, wall: Wall, bump: Bump, ids: BumpIds): Cut {
+  const endMm = bump.xMm + bump.widthMm;
+  const starts = bump.xMm < SAME_MM;
+  const ends = endMm > wall.lengthMm - SAME_MM;
+  const squareBreast = bump.depthMm < 0 && bump.splayDeg >= 90;
+  const corner = room.walls[index]!;
+  return {
+    bump,
+    wall,
+    index,
+    endMm,
+    insetMm: insetOf(bump),
+    starts,
+    ends,
+    flushStart: starts && squareBreast,
+    flushEnd: ends && squareBreast,
+    corner,
+    nextId: room.walls[(index + 1) % room.walls.length]!.id,
+    // a bump at the wall's very start takes its place; the wall's own id goes on with the rest of it
+    ids: {
+      ...ids,
+      front: starts && ends ? corner.id : ids.front,
+      rest: starts ? corner.id : ids.rest,
+    },
   };
-  const shift = <T extends { name: string; wallId: string; xMm: Mm; widthMm: Mm }>(rows: readonly T[]): T[] =>
-    rows.map((r) => {
-      if (flushEnd && r.wallId === next.id) {
-        if (r.xMm < -bump.depthMm - 0.5) blocked ??= r.name;
-        return { ...r, xMm: r.xMm + bump.depthMm };
+}
+
+function cornersWith(walls: Room['walls'], cut: Cut): Room['walls'] {
+  const { bump, wall, index, endMm, insetMm, starts, ends, corner, ids } = cut;
+  const out = wayOf(wall.facingDeg);
+  const place = (xMm: Mm, depthMm: Mm): Point => step(pointOnWall(wall, xMm), out, depthMm);
+  const fresh = [
+    ...(starts ? [] : [corner]),
+    ...(cut.flushStart ? [] : [{ id: ids.left, name: '', ...place(bump.xMm, 0) }]),
+    {
+      id: ids.front,
+      name: starts && ends ? corner.name : '',
+      ...place(bump.xMm + insetMm, bump.depthMm),
+    },
+    ...(cut.flushEnd ? [] : [{ id: ids.right, name: '', ...place(endMm - insetMm, bump.depthMm) }]),
+    ...(ends ? [] : [{ id: ids.rest, name: starts ? corner.name : '', ...place(endMm, 0) }]),
+  ];
+  const others = walls.map((c) =>
+    cut.flushEnd && c.id === cut.nextId ? { ...c, ...place(endMm, bump.depthMm) } : c,
+  );
+  return [...others.slice(0, index), ...fresh, ...others.slice(index + 1)];
+}
+
+type OnWall = { wallId: string; xMm: Mm };
+/** Where a stretch of the wall comes to stand; undefined where the bump would cut it in two. */
+function standsAt({ bump, endMm, insetMm, corner, ids }: Cut, xMm: Mm, widthMm: Mm): OnWall | undefined {
+  const end = xMm + widthMm;
+  if (end <= bump.xMm + SAME_MM) return { wallId: corner.id, xMm };
+  if (xMm >= endMm - SAME_MM) return { wallId: ids.rest, xMm: xMm - endMm };
+  const isWithin = xMm >= bump.xMm + insetMm - SAME_MM && end <= endMm - insetMm + SAME_MM;
+  return isWithin ? { wallId: ids.front, xMm: xMm - bump.xMm - insetMm } : undefined;
+}
+
+/** What is on the walls, moved to where it stands beside the bump, and the first that is in its way. */
+function moveAlong(file: RoomFile, cut: Cut): { file: RoomFile; blockedBy: string | undefined } {
+  const { bump, wall } = cut;
+  let blockedBy: string | undefined;
+  const placed = (name: string, xMm: Mm, widthMm: Mm): OnWall => {
+    const stands = standsAt(cut, xMm, widthMm);
+    if (!stands) blockedBy ??= name;
+    return stands ?? { wallId: cut.corner.id, xMm };
+  };
+  const shift = <T extends OnWall & { name: string; widthMm: Mm }>(rows: readonly T[]): T[] =>
+    rows.map((row) => {
+      if (cut.flushEnd && row.wallId === cut.nextId) {
+        if (row.xMm < -bump.depthMm - SAME_MM) blockedBy ??= row.name;
+        return { ...row, xMm: row.xMm + bump.depthMm };
       }
-      return r.wallId === wall.id ? { ...r, ...moved(r.name, r.xMm, r.widthMm) } : r;
+      return row.wallId === wall.id ? { ...row, ...placed(row.name, row.xMm, row.widthMm) } : row;
     });
   const items = new Map(file.items.map((i) => [i.id, i]));
+  const hang = (hanging: Hanging): Hanging => {
+    if (hanging.wallId !== wall.id) return hanging;
+    if (hanging.xMm === null) return cut.starts && cut.ends ? { ...hanging, wallId: cut.ids.front } : hanging;
+    const { name = '', widthMm = 0 } = items.get(hanging.itemId) ?? {};
+    const stands = placed(name, hanging.xMm - widthMm / 2, widthMm);
+    return { ...hanging, wallId: stands.wallId, xMm: stands.xMm + widthMm / 2 };
+  };
   const openings = shift(file.openings);
   const fittings = shift(file.fittings);
-  const looks = file.looks.map((l) => ({
-    ...l,
-    hangings: l.hangings.map((h) => {
-      if (h.wallId !== wall.id) return h;
-      const item = items.get(h.itemId);
-      const width = item?.widthMm ?? 0;
-      return h.xMm === null
-        ? { ...h, wallId: whole ? frontId : h.wallId }
-        : (() => {
-            const to = moved(item?.name ?? '', h.xMm - width / 2, width);
-            return { ...h, wallId: to.wallId, xMm: to.xMm + width / 2 };
-          })();
-    }),
-  }));
-  if (blocked !== undefined) return fail<BumpIssue>({ code: 'in-the-way', name: blocked });
-  const room: Room = { ...file.room, walls: corners };
-  return ok({ ...file, room, openings, fittings, looks });
+  const looks = file.looks.map((look) => ({ ...look, hangings: look.hangings.map(hang) }));
+  return { file: { ...file, openings, fittings, looks }, blockedBy };
 }
 
 /**
