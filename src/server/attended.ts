@@ -4,8 +4,7 @@ const GRACE_MS = 4000;
 
 /**
  * Ends the server with the script that started it, however that one ended: left alone it would hold the port
- * and the
- * studio. What is being written is written, since each change is one transaction.
+ * and the studio. What is being written is written, since each change is one transaction.
  */
 export function endWithStarter(): void {
   if (process.env.RIDEAU_ATTENDED !== '1') return;

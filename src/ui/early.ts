@@ -1,12 +1,10 @@
 /**
  * What is done before the page is awake is not lost. A page drawn by the server can be pressed and typed into
- * before its
- * script has taken hold of it; this remembers what was done, in order, and does it again when the part it was
- * done to is awake.
+ * before its script has taken hold of it; this remembers what was done, in order, and does it again when the
+ * part it was done to is awake.
  *
  * It goes into the page as text (see `earlyScript`), so it may use nothing from outside itself. What still
- * sleeps stands
- * within an element marked `data-asleep`; `Awake` takes the mark away.
+ * sleeps stands within an element marked `data-asleep`; `Awake` takes the mark away.
  */
 function early(): void {
   type Done = {

@@ -73,8 +73,8 @@ describe('sag of a beam on two supports under an even load', () => {
 
 describe('reverberation', () => {
   // F. A. Everest and K. C. Pohlmann, Master Handbook of Acoustics, the untreated room of its worked example:
-  // 23.3 × 16 × 10 ft,
-  // concrete floor 373 sq ft, walls and ceiling of ½ in gypsum board 1159 sq ft; figures from memory
+  // 23.3 × 16 × 10 ft, concrete floor 373 sq ft, walls and ceiling of ½ in gypsum board 1159 sq ft; figures
+  // from memory
   const ft = 0.3048;
   const volume = 23.3 * 16 * 10 * ft ** 3;
   it.each([

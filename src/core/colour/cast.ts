@@ -47,9 +47,8 @@ const MOST_CAST = 6;
 
 /**
  * The correction that makes the tapped card neutral at its known reflectance (0 to 1): von Kries scaling in
- * Bradford's
- * cone space. Fails when the card is too dark, its brightest channel is cut off, or it is no neutral card at
- * all.
+ * Bradford's cone space. Fails when the card is too dark, its brightest channel is cut off, or it is no
+ * neutral card at all.
  */
 export function castFromCard(card: Linear, reflectance: number): Cast | CastIssue {
   if (Math.max(...card) < DARK) return 'too-dark';

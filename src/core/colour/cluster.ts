@@ -20,9 +20,8 @@ const at = (pixels: Float32Array, i: number, centre: Float64Array, c: number): n
 
 /**
  * k-means in Lab: Lloyd's algorithm from k-means++ seeds (Arthur and Vassilvitskii, SODA 2007), the best of
- * several
- * restarts; the same pixels and seed give the same answer. Fewer groups than asked come back when there are
- * fewer colours.
+ * several restarts; the same pixels and seed give the same answer. Fewer groups than asked come back when
+ * there are fewer colours.
  */
 export function clusterColours(
   pixels: Float32Array,

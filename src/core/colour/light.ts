@@ -89,10 +89,8 @@ const day = lightSource(DAYLIGHT);
 
 /**
  * A smooth reflectance (36 bands, 0 to 1) that looks like `lab` by daylight: the least hyperbolic tangent
- * slope
- * squared method (S. A. Burns, Color Res. Appl. 45, 2020). It cannot foretell metamerism. Colours no cloth
- * can
- * have come back as the nearest that converges.
+ * slope squared method (S. A. Burns, Color Res. Appl. 45, 2020). It cannot foretell metamerism. Colours no
+ * cloth can have come back as the nearest that converges.
  */
 export function estimateReflectance(lab: Lab): number[] {
   const target = xyzOfLab({ ...lab, l: Math.min(lab.l, 99.5) });
@@ -113,56 +111,75 @@ const observerWeights = (() => {
   );
 })();
 
+/** Bands and the three colour constraints. */
+const UNKNOWNS = BANDS + 3;
+const NEWTON_STEPS = 24;
+const SOLVED = 1e-7;
+
 /**
  * Newton's method on the Lagrangian of Σ(z[i+1] − z[i])² with ρ = (tanh z + 1) / 2 and three colour
  * constraints.
  */
 function solveSmooth(aim: readonly number[]): number[] | undefined {
-  const n = BANDS;
-  const size = n + 3;
-  const z = new Float64Array(n);
+  const z = new Float64Array(BANDS);
   const lambda = new Float64Array(3);
-  for (let step = 0; step < 24; step++) {
-    const matrix = new Float64Array(size * (size + 1));
-    const put = (r: number, c: number, v: number) => {
-      matrix[r * (size + 1) + c]! += v;
-    };
-    let miss = 0;
-    const short = [...aim];
-    for (let i = 0; i < n; i++) {
-      const d0 = (1 - Math.tanh(z[i]!) ** 2) / 2;
-      const d1 = -2 * Math.tanh(z[i]!) * d0;
-      const own = i === 0 || i === n - 1 ? 2 : 4;
-      const left = i > 0 ? z[i - 1]! : 0;
-      const right = i < n - 1 ? z[i + 1]! : 0;
-      let gradient = own * z[i]! - 2 * left - 2 * right;
-      let curve = 0;
-      for (let k = 0; k < 3; k++) {
-        const w = observerWeights[k]![i]!;
-        gradient += lambda[k]! * w * d0;
-        curve += lambda[k]! * w * d1;
-        put(i, n + k, w * d0);
-        put(n + k, i, w * d0);
-        short[k]! -= (w * (Math.tanh(z[i]!) + 1)) / 2;
-      }
-      put(i, i, own + curve);
-      if (i > 0) put(i, i - 1, -2);
-      if (i < n - 1) put(i, i + 1, -2);
-      put(i, size, -gradient);
-      miss = Math.max(miss, Math.abs(gradient));
-    }
-    for (let k = 0; k < 3; k++) {
-      put(n + k, size, short[k]!);
-      miss = Math.max(miss, Math.abs(short[k]!));
-    }
-    if (miss < 1e-7) return Array.from(z, (v) => (Math.tanh(v) + 1) / 2);
-    const move = solveLinear(matrix, size);
+  for (let step = 0; step < NEWTON_STEPS; step++) {
+    const { matrix, missed } = linearised(z, lambda, aim);
+    if (missed < SOLVED) return Array.from(z, (v) => (Math.tanh(v) + 1) / 2);
+    const move = solveLinear(matrix, UNKNOWNS);
     if (!move) return undefined;
-    for (let i = 0; i < n; i++) z[i]! += move[i]!;
-    for (let k = 0; k < 3; k++) lambda[k]! += move[n + k]!;
+    for (let i = 0; i < BANDS; i++) z[i]! += move[i]!;
+    for (let k = 0; k < 3; k++) lambda[k]! += move[BANDS + k]!;
     if (!z.every(Number.isFinite)) return undefined;
   }
   return undefined;
+}
+
+/** The equations of one step, augmented and row by row, and how far they are from being met. */
+function linearised(
+  z: Float64Array,
+  lambda: Float64Array,
+  aim: readonly number[],
+): { matrix: Float64Array; missed: number } {
+  const matrix = new Float64Array(UNKNOWNS * (UNKNOWNS + 1));
+  const put = (row: number, column: number, value: number): void => {
+    matrix[row * (UNKNOWNS + 1) + column]! += value;
+  };
+  let missed = 0;
+  const short = [...aim];
+  for (let i = 0; i < BANDS; i++) {
+    const slope = (1 - Math.tanh(z[i]!) ** 2) / 2;
+    const bend = -2 * Math.tanh(z[i]!) * slope;
+    const { own, gradient: smooth } = smoothness(z, i);
+    let gradient = smooth;
+    let curve = 0;
+    for (let k = 0; k < 3; k++) {
+      const weight = observerWeights[k]![i]!;
+      gradient += lambda[k]! * weight * slope;
+      curve += lambda[k]! * weight * bend;
+      put(i, BANDS + k, weight * slope);
+      put(BANDS + k, i, weight * slope);
+      short[k]! -= (weight * (Math.tanh(z[i]!) + 1)) / 2;
+    }
+    put(i, i, own + curve);
+    if (i > 0) put(i, i - 1, -2);
+    if (i < BANDS - 1) put(i, i + 1, -2);
+    put(i, UNKNOWNS, -gradient);
+    missed = Math.max(missed, Math.abs(gradient));
+  }
+  for (let k = 0; k < 3; k++) {
+    put(BANDS + k, UNKNOWNS, short[k]!);
+    missed = Math.max(missed, Math.abs(short[k]!));
+  }
+  return { matrix, missed };
+}
+
+/** What the sum of squared steps asks of one band: its own weight, and its slope there. */
+function smoothness(z: Float64Array, i: number): { own: number; gradient: number } {
+  const own = i === 0 || i === BANDS - 1 ? 2 : 4;
+  const left = i > 0 ? z[i - 1]! : 0;
+  const right = i < BANDS - 1 ? z[i + 1]! : 0;
+  return { own, gradient: own * z[i]! - 2 * left - 2 * right };
 }
 
 /** Gauss with partial pivoting on an augmented matrix, row by row. */
@@ -214,8 +231,7 @@ const LAMP_LUMINANCE = (100 * 0.2) / Math.PI;
 
 /**
  * The colour as it is seen by a source, on a daylight screen: estimated reflectance, lit by the source,
- * adapted
- * incompletely with CAT16. An estimate: two cloths that part between lights need a measured spectrum.
+ * adapted incompletely with CAT16. An estimate: two cloths that part between lights need a measured spectrum.
  */
 export function seenBy(lab: Lab, source: Source): Lab {
   if (Math.abs(source.kelvin - DAYLIGHT) < 1) return lab;

@@ -36,9 +36,8 @@ function eye(): number[][] {
 
 /**
  * A spectrum that looks like the given one by daylight and not by a lamp: a metameric black is added, which
- * the eye sees
- * by daylight as nothing (Wyszecki 1953; Cohen and Kappauf, Am. J. Psychol. 95, 1982). amount is how much of
- * it, as far as 0 to 1 allows.
+ * the eye sees by daylight as nothing (Wyszecki 1953; Cohen and Kappauf, Am. J. Psychol. 95, 1982). amount is
+ * how much of it, as far as 0 to 1 allows.
  */
 export function metamerOf(spectrum: readonly number[], amount: number): number[] {
   // three waves across the spectrum, less all that the eye would see of them

@@ -59,10 +59,8 @@ export function meanOf(picture: Picture, region: Region): Linear | null {
 
 /**
  * The colours of the marked regions with their shares: pixels drawn at random under the seed (no more than
- * mostPixels),
- * the cast taken out when a card was tapped, k-means in Lab, groups that read as one taken together.
- * Corrected and as
- * they came, side by side.
+ * mostPixels), the cast taken out when a card was tapped, k-means in Lab, groups that read as one taken
+ * together. Corrected and as they came, side by side.
  */
 export function sampleColours(picture: Picture, options: SampleOptions): Sample {
   const { regions, card, cardReflectance, count, seed, restarts = 4, mostPixels = 12_000 } = options;

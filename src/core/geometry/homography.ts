@@ -39,10 +39,9 @@ export function project(h: Homography, p: Px): Px {
 
 /**
  * Width over height of the flat rectangle whose photo has these corners: from the perspective alone, for a
- * camera with
- * square pixels looking through the middle of the picture (Zhang and He, Digital Signal Processing 17, 2007).
- * Seen square
- * on there is no perspective to tell by, and the corners' own proportions are it.
+ * camera with square pixels looking through the middle of the picture (Zhang and He, Digital Signal
+ * Processing 17, 2007). Seen square on there is no perspective to tell by, and the corners' own proportions
+ * are it.
  */
 export function aspectOf(corners: Four, widthPx: number, heightPx: number): number {
   const [m1, m2, m4, m3] = corners.map((c) => [c.x - widthPx / 2, c.y - heightPx / 2, 1]) as [

@@ -2,10 +2,9 @@ import type { SquareMm } from '../base/units';
 import type { Box } from './plane';
 
 /**
- * Visible area of each box when they are laid over one another in the given order, the last in front.
- * Boxes are cut to `frame`. Exact for boxes: the sheet is cut into columns along every upright edge, each
- * column along the
- * level edges of the boxes in it, and each cell belongs to the frontmost box.
+ * Visible area of each box when they are laid over one another in the given order, the last in front. Boxes
+ * are cut to `frame`. Exact for boxes: the sheet is cut into columns along every upright edge, each column
+ * along the level edges of the boxes in it, and each cell belongs to the frontmost box.
  */
 export function visibleAreas(boxes: readonly Box[], frame: Box): SquareMm[] {
   const areas = boxes.map(() => 0);

@@ -48,8 +48,7 @@ export type PlanOptions = {
 
 /**
  * A room dressed in one look, worked out: every height, length, count, share and finding. One pure function
- * for
- * server, browser and tests. Throws when the look is not in the file.
+ * for server, browser and tests. Throws when the look is not in the file.
  */
 export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const look = file.looks.find((l) => l.id === options.lookId);

@@ -87,10 +87,9 @@ export type Tile = {
 
 /**
  * Pages that cover a template, each overlapping the next by so much, from the top left as one reads. The last
- * ones of a row and
- * a column may be part empty. Nothing of the template is on no page: columns × (page − overlap) + overlap ≥
- * width. Where the pages
- * leave some to spare, they are shifted so that the given points (nails) lie as far inside a page as can be.
+ * ones of a row and a column may be part empty. Nothing of the template is on no page: columns × (page −
+ * overlap) + overlap ≥ width. Where the pages leave some to spare, they are shifted so that the given points
+ * (nails) lie as far inside a page as can be.
  */
 export function tilesOf(
   widthMm: Mm,

@@ -49,10 +49,9 @@ export function mirrored(wall: Wall, p: Point): Point {
 
 /**
  * The parts of the walls that an eye sees in a glass. Between the directions to the edges of the glass and to
- * the room's corners
- * the ray meets one wall; on a flat wall the picture of an upright rectangle has straight edges, so its ends
- * say all.
- * Furniture is not in the way. Empty when the eye is behind the glass or in its plane.
+ * the room's corners the ray meets one wall; on a flat wall the picture of an upright rectangle has straight
+ * edges, so its ends say all. Furniture is not in the way. Empty when the eye is behind the glass or in its
+ * plane.
  */
 export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Patch[] {
   const wall = walls.find((w) => w.id === glass.wallId);

@@ -41,9 +41,8 @@ function walk(legs: readonly Leg[], startDeg: Deg, start: Point): { corners: Poi
 /**
  * Walks the legs from `start`, the first along a wall that is faced at startDeg (0: north, so it runs east).
  * When the turns add up, each length is tried for how near the end comes to the start with that one reading
- * changed
- * (its part of the gap along its own wall is taken up, the rest stays open); when they do not, each turn.
- * The arithmetic is that of a closed traverse: latitudes and departures.
+ * changed (its part of the gap along its own wall is taken up, the rest stays open); when they do not, each
+ * turn. The arithmetic is that of a closed traverse: latitudes and departures.
  */
 export function surveyOf(legs: readonly Leg[], startDeg: Deg = 0, start: Point = { xMm: 0, yMm: 0 }): Survey {
   const { corners, end } = walk(legs, startDeg, start);

@@ -5,9 +5,8 @@ import { wallsOf } from './walls';
 
 /**
  * The outline with one wall's length typed over: its end moves along it, and what follows moves with it up to
- * the first
- * wall that runs the same way or back, which takes the difference up. Without such a wall only the next
- * corner moves.
+ * the first wall that runs the same way or back, which takes the difference up. Without such a wall only the
+ * next corner moves.
  */
 export function withWallLength(corners: Room['walls'], index: number, lengthMm: Mm): Room['walls'] {
   const walls = wallsOf({ walls: corners });

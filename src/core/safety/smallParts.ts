@@ -10,10 +10,8 @@ const STEP = Math.PI / 360;
 
 /**
  * Does a block of these sides go wholly into the small-parts cylinder, however it is turned? Each side in
- * turn is held
- * level across the slant; the other two are turned in the plane of the slant, half a degree at a time, and
- * the block is
- * pushed to the deep side with its top at the rim.
+ * turn is held level across the slant; the other two are turned in the plane of the slant, half a degree at a
+ * time, and the block is pushed to the deep side with its top at the rim.
  */
 export function blockFits(widthMm: Mm, heightMm: Mm, depthMm: Mm): boolean {
   const { acrossMm, shallowMm, deepMm } = CYLINDER;

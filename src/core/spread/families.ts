@@ -22,8 +22,8 @@ type Sorted = { lab: Patch['colour']; area: SquareMm; patches: Patch[]; lch: Okl
 
 /**
  * Colour families of what is seen: chromatic colours whose hues (OKLCH) lie within the rule of the family's
- * heaviest
- * colour and whose chroma is of its kind; neutrals by nearness. Heaviest first; shares of all that is seen.
+ * heaviest colour and whose chroma is of its kind; neutrals by nearness. Heaviest first; shares of all that
+ * is seen.
  */
 export function familiesOf(patches: readonly Patch[], rules: RuleBook): Family[] {
   const byColour = new Map<string, Sorted>();

@@ -31,8 +31,7 @@ const sharesOf = (swatches: readonly Swatch[]): Swatch[] => {
 
 /**
  * What is seen of every colour: elevations as they stand (what is covered does not count), the floor and what
- * lies on it
- * foreshortened. Parts of one thing on one wall are taken together.
+ * lies on it foreshortened. Parts of one thing on one wall are taken together.
  */
 export function patchesOf(
   file: File,

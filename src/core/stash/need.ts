@@ -7,9 +7,8 @@ export type Use = { itemId: string; roomId: string; lookId: string; season: Seas
 
 /**
  * The most that is used at once, season by season: a room wears one look at a time, so of its looks of a
- * season the
- * hungriest counts; rooms add up. A look without a season may be worn in any, unless the room has one of that
- * season.
+ * season the hungriest counts; rooms add up. A look without a season may be worn in any, unless the room has
+ * one of that season.
  */
 export function usedBySeason(uses: readonly Use[]): Map<string, Used> {
   const rooms = new Map<string, Map<string, { season: Season | null; byItem: Map<string, number> }>>();

@@ -289,8 +289,8 @@ export type ReadTable = { add: (cells: readonly string[], row: number) => void; 
 
 /**
  * Reads a table row by row. A row whose id is known changes that thing in the columns that the table has; any
- * other row
- * is new. A row with a cell that cannot be read is refused whole, with row, column and what would be read.
+ * other row is new. A row with a cell that cannot be read is refused whole, with row, column and what would
+ * be read.
  */
 export function readTable(
   header: readonly string[],

@@ -340,8 +340,8 @@ export function needLines(ask: { roomId: string; lookId: string } | { season: Se
 
 /**
  * Inserts as things that looks use: covers of one size that are never out at once share them, so they are
- * counted season
- * by season like everything else. Owned inserts of a size and filling stand together under one line.
+ * counted season by season like everything else. Owned inserts of a size and filling stand together under one
+ * line.
  */
 function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<string, number> } {
   const db = studioDatabase();

@@ -94,10 +94,8 @@ function rootOf(parent: Int32Array, k: number): number {
 
 /**
  * The ways from each entrance to each aim that are narrower at their narrowest place than the width the floor
- * was cut for,
- * however one walks. Gates are opened from the widest on until the aim is reached: the last one opened is the
- * bottleneck
- * of the widest way.
+ * was cut for, however one walks. Gates are opened from the widest on until the aim is reached: the last one
+ * opened is the bottleneck of the widest way.
  */
 export function narrowWays(
   { grid, free, gates, movesOf, joined: parent }: Floor,

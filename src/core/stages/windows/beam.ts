@@ -90,8 +90,8 @@ export const sagMost = (spanMm: Mm, rules: RuleBook): Mm =>
 
 /**
  * Supports for a rod of a length under an even load: two ends, and as many between as it takes until no span
- * sags more than it
- * may. `least` is how many there must be anyway (a bend carries one). Never more than one per foot.
+ * sags more than it may. `least` is how many there must be anyway (a bend carries one). Never more than one
+ * per foot.
  */
 export function carry(section: RodSection, lengthMm: Mm, clothG: Gram, rules: RuleBook, least = 2): RodLoad {
   const rodG = (section.gramPerM * lengthMm) / 1000;

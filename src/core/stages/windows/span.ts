@@ -10,9 +10,8 @@ import type { Wall } from '../../room/walls';
 
 /**
  * One wall's part of the rod. A place x on the wall lies at x + offMm along the rod; the rod runs on this
- * wall from fromXMm to
- * toXMm (endless where it does not turn). A single window has one part with offMm 0: along the rod is along
- * the wall.
+ * wall from fromXMm to toXMm (endless where it does not turn). A single window has one part with offMm 0:
+ * along the rod is along the wall.
  */
 export type SpanPart = { wallId: string; opening: Opening; offMm: Mm; fromXMm: Mm; toXMm: Mm };
 export type Span = {
@@ -31,8 +30,7 @@ export const insideAngle = (wall: Pick<Wall, 'facingDeg'>, next: Pick<Wall, 'fac
 
 /**
  * How much nearer than the corner a rod turns that stands off both walls: p ÷ tan(θ ÷ 2), by plane geometry.
- * Negative at a
- * corner that juts into the room, where the rod goes round outside.
+ * Negative at a corner that juts into the room, where the rod goes round outside.
  */
 export const turnsBeforeMm = (standOffMm: Mm, insideDeg: Deg): Mm =>
   standOffMm / Math.tan(((insideDeg / 2) * Math.PI) / 180);

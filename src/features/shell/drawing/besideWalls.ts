@@ -19,9 +19,8 @@ const meet = (a: Line, b: Line): boolean => {
 
 /**
  * Where the lengths of a room's walls are written on its plan, in the drawing's own units and the walls'
- * order: outside
- * the room, the longest first; one that would cross another or lie on its number (in a niche, at an inner
- * corner) within.
+ * order: outside the room, the longest first; one that would cross another or lie on its number (in a niche,
+ * at an inner corner) within.
  */
 export function besideWalls(walls: readonly Wall[], scale: Scale): Line[] {
   const beside = (w: Wall, off: number): Line => {
