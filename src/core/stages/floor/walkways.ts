@@ -41,45 +41,64 @@ export type Floor = {
  */
 export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle[], widthMm: Mm): Floor {
   const grid = gridOver(outline);
-  const { nx, ny } = grid;
-  const count = nx * ny;
-  const free = new Uint8Array(count);
+  const free = new Uint8Array(grid.nx * grid.ny);
   fill(grid, outline, free, 1);
   for (const o of obstacles) if (!o.wall) fill(grid, o.shape, free, 0);
 
-  // moves from a cell to its east (2k) or south (2k + 1) neighbour: what lies across is nothing, a thing's
-  // own edge, or a gate
-  const across = new Int32Array(2 * count).fill(OPEN);
+  const gates = gatesBetween(obstacles, widthMm);
+  const across = whatLiesAcross(grid, free, obstacles, gates);
+  return { grid, free, gates, ...joinCells(grid, free, across, gates.length) };
+}
+
+/**
+ * What lies across each move from a cell to its east (2k) or south (2k + 1) neighbour: nothing, a thing's own
+ * edge, or the narrowest gate there.
+ */
+function whatLiesAcross(
+  grid: Grid,
+  free: Uint8Array,
+  obstacles: readonly Obstacle[],
+  gates: readonly Gate[],
+): Int32Array {
+  const across = new Int32Array(2 * free.length).fill(OPEN);
   // a tip thinner than a cell still lets nobody through it
-  for (const o of obstacles)
-    if (!o.wall)
-      o.shape.forEach((p, e) =>
-        movesAcross(grid, free, p, o.shape[(e + 1) % o.shape.length]!, (move) => {
+  for (const { shape, wall } of obstacles)
+    if (!wall)
+      shape.forEach((p, e) =>
+        movesAcross(grid, free, p, shape[(e + 1) % shape.length]!, (move) => {
           across[move] = EDGE;
         }),
       );
-  const gates = gatesBetween(obstacles, widthMm);
-  const movesOf: number[][] = gates.map(() => []);
   gates.forEach((gate, g) =>
     movesAcross(grid, free, gate.at[0], gate.at[1], (move) => {
       const known = across[move]!;
       if (known !== EDGE && (known === OPEN || gate.mm < gates[known]!.mm)) across[move] = g;
     }),
   );
+  return across;
+}
 
-  const parent = new Int32Array(count);
-  for (let k = 0; k < count; k++) parent[k] = k;
-  for (let k = 0; k < count; k++) {
+/** Free neighbours joined where nothing lies between; where a gate does, the move is kept with the gate. */
+function joinCells(
+  { nx }: Grid,
+  free: Uint8Array,
+  across: Int32Array,
+  gateCount: number,
+): Pick<Floor, 'joined' | 'movesOf'> {
+  const joined = Int32Array.from(free, (_, k) => k);
+  const movesOf: number[][] = Array.from({ length: gateCount }, () => []);
+  const take = (k: number, next: number, move: number): void => {
+    if (!free[next]) return;
+    const lies = across[move]!;
+    if (lies === OPEN) joined[rootOf(joined, k)] = rootOf(joined, next);
+    else if (lies !== EDGE) movesOf[lies]!.push(move);
+  };
+  for (let k = 0; k < free.length; k++) {
     if (!free[k]) continue;
-    for (let way = 0; way < 2; way++) {
-      const next = way === 0 ? k + 1 : k + nx;
-      if ((way === 0 && k % nx === nx - 1) || next >= count || !free[next]) continue;
-      const lies = across[2 * k + way]!;
-      if (lies === OPEN) parent[rootOf(parent, k)] = rootOf(parent, next);
-      else if (lies !== EDGE) movesOf[lies]!.push(2 * k + way);
-    }
+    if (k % nx < nx - 1) take(k, k + 1, 2 * k);
+    take(k, k + nx, 2 * k + 1);
   }
-  return { grid, free, gates, movesOf, joined: parent };
+  return { joined, movesOf };
 }
 
 /** The cell that stands for all that a cell is joined to; shortens the way to it. */
