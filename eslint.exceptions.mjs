@@ -2,7 +2,6 @@
 const NOT_YET = {
   complexity: [
     'scripts/bench.mjs',
-    'src/core/base/length.ts',
     'src/core/stash/table.ts',
     'src/features/measure/MeasureScreen.tsx',
     'src/features/measure/TapeScreen.tsx',

@@ -55,22 +55,41 @@ export function parseLength(came: string, unit: LengthUnit): Result<Mm, LengthIs
   let totalMm = 0;
   let last: string | undefined;
   for (let parts = 0; at < end; parts++) {
-    const start = at;
-    const quantity = readQuantity(text, at);
-    if (!quantity) return stop('not-a-length', at);
-    if (quantity.zeroDenominatorAt !== undefined) return stop('zero-denominator', quantity.zeroDenominatorAt);
-    at = skipSpaces(text, quantity.end);
-    const word = readUnit(text, at);
-    const name = word?.unit ?? NEXT_UNIT[last ?? ''] ?? bare;
-    const problem = partProblem(quantity, name, last, parts);
-    if (problem) return stop(problem, start);
-    totalMm += quantity.value * MM_OF[name]!;
-    if (word) at = skipSpaces(text, word.end);
-    else if (at < end) return stop('not-a-length', at);
-    last = name;
+    const part = readPart(text, at, { last, parts, bare, end });
+    if ('code' in part) return stop(part.code, part.at);
+    totalMm += part.lengthMm;
+    at = part.next;
+    last = part.unit;
   }
   if (totalMm > LONGEST_MM) return stop('too-long', 0);
   return ok(sign * totalMm);
+}
+
+type Part = { lengthMm: Mm; unit: string; next: number };
+/** Where in a length a part stands: after which unit, as which part, the unit of a bare number, the end. */
+type Context = { last: string | undefined; parts: number; bare: string; end: number };
+
+/** One quantity with its unit, or where reading stopped. */
+function readPart(
+  text: string,
+  start: number,
+  { last, parts, bare, end }: Context,
+): Part | Pick<LengthIssue, 'code' | 'at'> {
+  const quantity = readQuantity(text, start);
+  if (!quantity) return { code: 'not-a-length', at: start };
+  if (quantity.zeroDenominatorAt !== undefined)
+    return { code: 'zero-denominator', at: quantity.zeroDenominatorAt };
+  const after = skipSpaces(text, quantity.end);
+  const word = readUnit(text, after);
+  const unit = word?.unit ?? NEXT_UNIT[last ?? ''] ?? bare;
+  const problem = partProblem(quantity, unit, last, parts);
+  if (problem) return { code: problem, at: start };
+  if (!word && after < end) return { code: 'not-a-length', at: after };
+  return {
+    lengthMm: quantity.value * MM_OF[unit]!,
+    unit,
+    next: word ? skipSpaces(text, word.end) : after,
+  };
 }
 
 /** What a bare number after a unit is in. */
