@@ -30,7 +30,7 @@ function draw(shape: Partial<Shape>, { lampLit = false, plain = false }: Seen = 
   const view = (
     <ShapeView shape={{ ...SHAPE, ...shape }} scale={SCALE} paint={paint} lampLit={lampLit} plain={plain} />
   );
-  return renderToStaticMarkup(view);
+  return renderToStaticMarkup(<svg>{view}</svg>).slice('<svg>'.length, -'</svg>'.length);
 }
 const count = (text: string, what: string) => text.split(what).length - 1;
 const FORM_NAMES = Object.keys(FORMS) as Form[];
