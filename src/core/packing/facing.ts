@@ -1,7 +1,7 @@
 import type { Mm } from '../base/units';
 
 /** A gap smaller than this is none. */
-const EPSILON_MM: Mm = 1e-6;
+export const EPSILON_MM: Mm = 1e-6;
 
 type Sized = { widthMm: Mm; heightMm: Mm; xMm: Mm; yMm: Mm };
 

@@ -55,8 +55,6 @@ export type GalleryProgress = { done: number; of: number; best: GalleryLayout | 
 /** A frame with its place. */
 export type Put = Frame & Place;
 
-export const EPSILON_MM: Mm = 1e-6;
-
 export type Bounds = { left: Mm; right: Mm; bottom: Mm; top: Mm };
 
 export function boundsOf(placed: readonly Put[]): Bounds {

@@ -1,8 +1,8 @@
 import type { Mm } from '../base/units';
 import { placesBeside, unevenGaps } from './beside';
+import { EPSILON_MM } from './facing';
 import {
   boundsOf,
-  EPSILON_MM,
   isHoleUsed,
   nailsOf,
   shifted,
