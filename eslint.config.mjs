@@ -186,7 +186,7 @@ const config = [
     rules: { 'no-restricted-imports': outside(['culori'], 'Only the colour library.') },
   },
   {
-    files: ['src/core/model/schema.ts', 'src/core/model/changeSchema.ts', 'src/core/model/types.ts'],
+    files: ['src/core/model/schema/*.ts', 'src/core/model/changeSchema.ts', 'src/core/model/types.ts'],
     rules: { 'no-restricted-imports': outside(['zod'], 'Only the schema library.') },
   },
   {

@@ -57,7 +57,7 @@ const markCloth = async (page) => {
   await page.mouse.down();
   await page.mouse.move(box.x + box.width * 0.66, box.y + box.height * 0.7, { steps: 5 });
   await page.mouse.up();
-  await page.getByRole('button', { name: 'Tap the white card' }).click();
+  await page.getByRole('radio', { name: 'Tap the white card' }).click();
   await page.mouse.click(box.x + box.width * 0.88, box.y + box.height * 0.14);
   await page.getByText('As it came').waitFor();
 };
@@ -68,7 +68,7 @@ const VIEWS = [
     'measure',
     '/rooms/long-room/measure?look=early-summer&wall=e',
     DESK,
-    (page) => page.getByRole('button', { name: 'Harbour window', exact: true }).last().click(),
+    (page) => page.getByRole('radio', { name: 'Harbour window', exact: true }).last().click(),
   ],
   ['plan', '/rooms/long-room/measure?look=early-summer&wall=plan', DESK],
   ['tape-phone', '/rooms/long-room/measure/tape?look=early-summer&only=open', PHONE],
@@ -87,7 +87,7 @@ const VIEWS = [
     '/rooms/lookout/walls?look=summer&wall=s',
     DESK,
     async (page) => {
-      await page.getByRole('button', { name: 'Lookout gallery', exact: true }).first().click();
+      await page.getByRole('radio', { name: 'Lookout gallery', exact: true }).first().click();
       await page.getByText('Harbour chart').waitFor();
       await page.getByRole('button', { name: 'Arrange', exact: true }).click();
       const best = page.getByText('Best layouts');

@@ -1,13 +1,16 @@
 'use client';
-import { useLayoutEffect, useRef, type ComponentType, type ReactNode } from 'react';
+import { useEffect, useRef, type ComponentType, type ReactNode } from 'react';
 
 /** Tells that the page itself is awake; parts that come later tell it of themselves. */
 export function PageAwake(): ReactNode {
-  useLayoutEffect(() => {
+  useEffect(() => {
     document.body.removeAttribute('data-asleep');
   }, []);
   return null;
 }
+
+// An effect, not a layout effect: what a part reads from outside (a draft, the room) it listens to from its
+// own effects on, which run before these.
 
 /**
  * A part whose script comes after the page's: it is marked as asleep until it has taken hold of what the
@@ -16,7 +19,7 @@ export function PageAwake(): ReactNode {
 export function waking<P extends object>(Part: ComponentType<P>): ComponentType<P> {
   return function Waking(props: P) {
     const box = useRef<HTMLDivElement>(null);
-    useLayoutEffect(() => {
+    useEffect(() => {
       box.current?.removeAttribute('data-asleep');
     }, []);
     return (

@@ -1,13 +1,19 @@
 'use client';
 import { setNonce } from 'get-nonce';
-import { useState, type ReactNode } from 'react';
+import { createContext, useContext, useState, type ReactNode } from 'react';
 
-/** Lets the dialog's own style element carry the page's nonce, so that the content policy can stay strict. */
+const NonceContext = createContext('');
+
+/** The page's nonce, for the style elements that a part of the kit writes itself. */
+export const useNonce = (): string => useContext(NonceContext);
+
+/** Lets the kit's own style elements carry the page's nonce, so that the content policy can stay strict. */
 export function Nonce({ value, children }: { value: string; children: ReactNode }): ReactNode {
   // once: a page that is refreshed without a reload is handed another nonce, but its policy is still the
   // first one's
-  useState(() => {
+  const [first] = useState(() => {
     if (typeof window !== 'undefined') setNonce(value);
+    return value;
   });
-  return children;
+  return <NonceContext value={first}>{children}</NonceContext>;
 }

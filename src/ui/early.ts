@@ -9,7 +9,7 @@
 function early(): void {
   type Done = {
     to: HTMLElement | SVGElement;
-    do: 'press' | 'type' | 'choose' | 'tick' | 'key' | 'send';
+    do: 'press' | 'type' | 'choose' | 'key' | 'send';
     text: string;
     on: boolean;
   };
@@ -21,22 +21,19 @@ function early(): void {
   let repeating = false;
 
   const again = (d: Done) => {
-    // a part of a drawing has no press of its own
-    if (d.do === 'press') d.to.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }));
-    else if (d.do === 'send') (d.to as unknown as HTMLFormElement).requestSubmit();
+    // a part of a drawing has no press of its own; a tab turns as the button goes down
+    if (d.do === 'press') {
+      const press = { bubbles: true, cancelable: true, button: 0 };
+      if (d.to.getAttribute('role') === 'tab') d.to.dispatchEvent(new MouseEvent('mousedown', press));
+      d.to.dispatchEvent(new MouseEvent('click', press));
+    } else if (d.do === 'send') (d.to as unknown as HTMLFormElement).requestSubmit();
     else if (d.do === 'key') {
       const unheard = d.to.dispatchEvent(
         new KeyboardEvent('keydown', { key: d.text, shiftKey: d.on, bubbles: true, cancelable: true }),
       );
       if (unheard && d.text === 'Enter' && d.to instanceof HTMLInputElement) d.to.form?.requestSubmit();
-    } else if (d.do === 'tick') {
-      const box = d.to as Element as HTMLInputElement;
-      box.checked = !d.on;
-      box.click();
-    } else if (d.do === 'choose') {
-      if (d.to instanceof HTMLSelectElement) d.to.value = d.text;
-      d.to.dispatchEvent(new Event('change', { bubbles: true }));
-    } else {
+    } else if (d.do === 'choose') d.to.dispatchEvent(new Event('change', { bubbles: true }));
+    else {
       const field = d.to as Element as HTMLInputElement | HTMLTextAreaElement;
       const proto =
         field instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : HTMLInputElement.prototype;
@@ -68,18 +65,15 @@ function early(): void {
     const to = e.target;
     switch (e.type) {
       case 'click': {
-        if (to instanceof HTMLInputElement && (to.type === 'checkbox' || to.type === 'radio'))
-          return { to, do: 'tick', text: '', on: to.checked };
-        const pressed = part(e, 'button,[role=button],[role=tab],[role=option]');
+        const pressed = part(e, 'button,[role=button],[role=option]');
         return pressed && { to: pressed, do: 'press', text: '', on: false };
       }
       case 'input':
-        return (to instanceof HTMLInputElement && !['checkbox', 'radio', 'file'].includes(to.type)) ||
-          to instanceof HTMLTextAreaElement
+        return (to instanceof HTMLInputElement && to.type !== 'file') || to instanceof HTMLTextAreaElement
           ? { to, do: 'type', text: to.value, on: false }
           : null;
       case 'change':
-        return to instanceof HTMLSelectElement || (to instanceof HTMLInputElement && to.type === 'file')
+        return to instanceof HTMLInputElement && to.type === 'file'
           ? { to, do: 'choose', text: to.value, on: false }
           : null;
       case 'submit':
@@ -100,7 +94,8 @@ function early(): void {
           'ArrowLeft',
           'ArrowRight',
         ];
-        const drawn = to instanceof SVGElement || to.getAttribute('role') === 'listbox';
+        const drawn =
+          to instanceof SVGElement || ['listbox', 'slider'].includes(to.getAttribute('role') ?? '');
         const elsewhere = drawn ? ofDrawing : [];
         const keys = to instanceof HTMLInputElement ? ofField : elsewhere;
         return keys.includes(key) ? { to, do: 'key', text: key, on: shiftKey } : null;
@@ -122,9 +117,8 @@ function early(): void {
         if (!d) return;
         const hold = () => {
           keep(d);
-          // what the browser does by itself (it sends a form, and loads the page anew) comes with doing it
-          // again; a box stays as ticked
-          if (d.do !== 'tick') e.preventDefault();
+          // what the browser does by itself (it sends a form, and reloads the page) comes with doing it again
+          e.preventDefault();
         };
         // while something waits its turn, what comes after it waits too, or it would be done first
         if (done.length > 0 && (awake(done[0]!.to) || !awake(d.to))) {

@@ -1,4 +1,4 @@
-import { expect, listed, saved, test, type } from './studio';
+import { expect, listed, saved, test, type, choose } from './studio';
 
 test('an empty studio opens on beginning a room, and a stylist has it in a minute', async ({
   page,
@@ -38,13 +38,13 @@ test('an L-shaped room is typed as a walk; what does not meet is told and can be
   await page.getByRole('button', { name: 'Add a wall' }).click();
   for (const [i, length] of ['310', '150', '120', '130', '190', '281'].entries())
     await type(page, `Wall ${i + 1}`, length);
-  await page.getByLabel('then turn').nth(2).selectOption('left');
+  await choose(page.getByLabel('then turn').nth(2), 'left');
   await expect(page.getByText('It does not meet by 1 cm at the north-west corner.')).toBeVisible();
   await page.getByRole('button', { name: 'Let the last two walls close it' }).click();
   await expect(page.getByLabel('Wall 6')).toHaveValue('280');
   await page.getByRole('button', { name: 'Begin it' }).click();
-  await expect(page.getByRole('button', { name: 'South wall 2' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'East wall 2' })).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'South wall 2' })).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'East wall 2' })).toBeVisible();
 });
 
 test('the first page shows each room with what is next; a removed one comes back', async ({
@@ -76,7 +76,7 @@ test('quick answers: a curtain from a handful of readings, kept as a room', asyn
   const answer = page.getByRole('complementary', { name: 'Answer' });
   await expect(answer.getByText('105 in')).toBeVisible();
   await expect(answer.getByText(/Hem each panel to its own drop/)).toBeVisible();
-  await answer.getByLabel('breaks').check({ force: true });
+  await answer.getByRole('radio', { name: 'breaks' }).click();
   await expect(answer.getByText(/a hem that lies 1 in on it hides that/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Ceiling height')).toHaveValue('108');

@@ -1,4 +1,4 @@
-import { awake, expect, inchText, saved, test, type } from './studio';
+import { awake, expect, inchText, saved, test, type, choose, notice } from './studio';
 
 test.beforeEach(async ({ studio }) => {
   await studio.fill();
@@ -20,10 +20,10 @@ test('walls: a piece hung from the stash over the sofa, its nails by its hanger'
     await saved(page);
   }
   await expect.poll(async () => (await studio.plan()).hangings[0]!.nails.length).toBe(2);
-  await page.getByRole('button', { name: 'South wall' }).click();
+  await page.getByRole('radio', { name: 'South wall' }).click();
   await page.getByRole('button', { name: /Gorse on the headland/ }).click();
   await expect(page.getByRole('heading', { name: 'Gorse on the headland' })).toBeVisible();
-  await page.getByLabel('Over', { exact: true }).selectOption('chest');
+  await choose(page.getByLabel('Over', { exact: true }), 'Sea chest');
   await expect(page.getByText(/It takes 42% of Sea chest: too narrow/)).toBeVisible();
   await saved(page);
   const picture = page
@@ -119,7 +119,7 @@ test('colour: shares as the plan has them, near whites found, one accent at a ti
     ),
   ).toBeVisible();
   for (const view of ['Squint', 'Values', 'All colours'])
-    await page.getByRole('button', { name: view }).click();
+    await page.getByRole('radio', { name: view }).click();
   const wall = () =>
     page.locator('svg[aria-label="Where it is"] rect[fill^="#"]').first().getAttribute('fill');
   const day = await wall();
@@ -160,12 +160,13 @@ test('looks: copied, changed alone, switched by key, deleted and brought back', 
   await expect(page.getByRole('heading', { name: '5 pillows, back to front' })).toBeVisible();
   await page.keyboard.press('4');
   await page.getByRole('button', { name: 'This look', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Delete this look' }).click();
   await page.getByRole('button', { name: 'Delete this look' }).click();
   await expect(page.getByRole('tab', { name: 'Early summer, copy' })).toHaveCount(0);
   await saved(page);
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('tab', { name: 'Early summer, copy' })).toBeVisible();
-  await expect(page.getByRole('status').first()).toHaveText('Undone: look Early summer, copy deleted');
+  await expect(notice(page)).toHaveText('Undone: look Early summer, copy deleted');
 });
 
 test('why: from one rule to those that it works together with, each can be set', async ({ page, studio }) => {
@@ -183,8 +184,8 @@ test('why: from one rule to those that it works together with, each can be set',
     .toEqual([104, 104]);
   await expect(page.getByRole('dialog')).toHaveCount(0);
   // the page answers again: nothing of the dialog is left over it
-  await page.getByRole('button', { name: 'Squint' }).click();
-  await expect(page.getByRole('button', { name: 'Squint' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('radio', { name: 'Squint' }).click();
+  await expect(page.getByRole('radio', { name: 'Squint' })).toBeChecked();
 });
 
 test('why: a rule opens, shows what an own value changes, and keeps it', async ({ page, studio }) => {

@@ -1,5 +1,5 @@
 import { PDFDocument } from 'pdf-lib';
-import { axeFindsNothing, expect, fileOf, saved, test, type } from './studio';
+import { axeFindsNothing, expect, fileOf, saved, test, type, choose } from './studio';
 
 test.beforeEach(async ({ studio }) => studio.fill());
 
@@ -36,14 +36,14 @@ test('a sheer behind, a heading on a track, a rod in the reveal: what belongs to
   await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
   await sheet(page).getByRole('button', { name: 'Hang a sheer behind it' }).click();
   await expect.poll(async () => (await studio.plan()).windows[0]!.sheer?.panels).toBeGreaterThan(2);
-  await sheet(page).getByLabel('Sheer behind it, Cloth').selectOption('panel-voile');
+  await choose(sheet(page).getByLabel('Sheer behind it, Cloth'), /Sailcloth voile/);
   await saved(page);
   expect((await fileOf(page)).items.some((i) => i.id === 'panel-voile')).toBe(true);
-  await sheet(page).getByLabel('Heading', { exact: true }).first().selectOption('wave');
+  await choose(sheet(page).getByLabel('Heading', { exact: true }).first(), /wave/i);
   await expect
     .poll(async () => (await fileOf(page)).looks.find((l) => l.id === 'early-summer')!.dressings[0]!.rod.make)
     .toBe('track');
-  await sheet(page).getByLabel('Fixed').selectOption('inside');
+  await choose(sheet(page).getByLabel('Fixed'), 'in the reveal');
   await expect
     .poll(async () => {
       const w = (await studio.plan()).windows[0]!;
@@ -63,13 +63,13 @@ test('curtains on the leaves of the balcony door: rods above and below, as many 
   const door = async () =>
     (await studio.plan('summer', 'lookout')).windows.find((w) => w.openingId === 'balcony-door');
   // of eight walls the one that is worked on is among those that the strip shows
-  await expect(page.getByRole('button', { name: 'East wall 2', exact: true })).toBeInViewport({
+  await expect(page.getByRole('radio', { name: 'East wall 2', exact: true })).toBeInViewport({
     ratio: 0.95,
   });
   await sheet(page)
-    .getByRole('button', { name: /^Balcony door/ })
+    .getByRole('radio', { name: /^Balcony door/ })
     .click();
-  await sheet(page).getByLabel('Fixed').selectOption('leaf');
+  await choose(sheet(page).getByLabel('Fixed'), 'on the leaves');
   await expect
     .poll(async () => {
       const w = (await door())!;

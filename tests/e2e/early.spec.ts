@@ -18,7 +18,7 @@ test.describe('before the page is awake', () => {
     const ceiling = page.getByLabel('Ceiling height');
     await ceiling.fill('230');
     await ceiling.press('Enter');
-    await page.getByRole('button', { name: 'Plan', exact: true }).last().click();
+    await page.getByRole('radio', { name: 'Plan', exact: true }).last().click();
     await expect
       .poll(async () => (await fileOf(page, 'landing')).room.ceilingMm, { timeout: 20_000 })
       .toBe(2300);
@@ -56,7 +56,7 @@ test.describe('before the page is awake', () => {
     await page.goto('/rooms/long-room/walls?look=early-summer&wall=s', { waitUntil: 'commit' });
     const before = (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length;
     const box = page.getByRole('checkbox', { name: 'Lamp cable across the doorway' });
-    await box.check();
+    await box.click();
     await expect
       .poll(async () => (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length, {
         timeout: 20_000,
@@ -68,7 +68,7 @@ test.describe('before the page is awake', () => {
 
 test('a field that adds takes its text once', async ({ page }) => {
   await page.goto('/rooms/long-room/clear?look=early-summer&wall=s');
-  await page.getByRole('button', { name: /^Bothers/ }).click();
+  await page.getByRole('tab', { name: /^Bothers/ }).click();
   await page.getByLabel(/What bothers/).fill('Door sticks');
   await page.getByLabel(/What bothers/).press('Enter');
   await expect(page.getByText('Door sticks')).toHaveCount(1);

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { expect, listed, saved, test, type } from './studio';
+import { expect, listed, saved, test, type, notice } from './studio';
 
 test.beforeEach(async ({ studio }) => {
   await studio.fill();
@@ -72,7 +72,7 @@ test('undo pressed before the studio has answered takes back what was just done'
   await page.locator('h1, h2').first().click();
   await expect(page.getByRole('status').first()).not.toHaveText(/Saved|Undone/);
   await page.locator('body').press('Control+z');
-  await expect(page.getByRole('status').first()).toContainText('Undone');
+  await expect(notice(page)).toContainText('Undone');
   expect(await rod(studio)).toBe(104);
   await page.locator('body').press('Control+z');
   await expect.poll(() => rod(studio)).toBe(before);
@@ -90,12 +90,12 @@ test('undo and redo across stages, by key, with what was undone said', async ({ 
   await page.getByRole('button', { name: 'Take it off' }).click();
   await saved(page);
   await page.locator('body').press('Control+z');
-  await expect(page.getByRole('status').first()).toHaveText('Undone: Tanbark linen taken off');
+  await expect(notice(page)).toHaveText('Undone: Tanbark linen taken off');
   await page.locator('body').press('Control+z');
-  await expect(page.getByRole('status').first()).toHaveText(/Undone: (look Early summer|Harbour window)/);
+  await expect(notice(page)).toHaveText(/Undone: (look Early summer|Harbour window)/);
   expect(await rod(studio)).toBe(105);
   await page.locator('body').press('Control+z');
-  await expect(page.getByRole('status').first()).toHaveText('Nothing to undo.');
+  await expect(notice(page)).toHaveText('Nothing to undo.');
   await page.locator('body').press('Control+Shift+z');
   await expect.poll(() => rod(studio)).toBe(104);
 });

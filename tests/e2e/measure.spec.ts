@@ -67,13 +67,13 @@ test('a window is dragged on its wall, stops at its neighbour, and is nudged by 
 });
 
 test('everything of the first step can be added, on wall and plan, and removed again', async ({ page }) => {
-  await page.getByRole('button', { name: 'West wall' }).click();
+  await page.getByRole('radio', { name: 'West wall' }).click();
   for (const kind of ['Window', 'Door', 'Radiator', 'Socket']) {
     await page.getByRole('group', { name: 'Add' }).getByRole('button', { name: kind, exact: true }).click();
     await expect(page.getByRole('heading', { level: 2, name: new RegExp(`^${kind}`) })).toBeVisible();
     await page.getByRole('button', { name: 'Back to the room' }).click();
   }
-  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  await page.getByRole('radio', { name: 'Plan', exact: true }).click();
   for (const kind of ['Sofa', 'Chair', 'Coffee table', 'Bed', 'Floor lamp']) {
     await page.getByRole('group', { name: 'Add' }).getByRole('button', { name: kind, exact: true }).click();
     await expect(page.getByRole('heading', { level: 2, name: new RegExp(`^${kind}`) })).toBeVisible();
@@ -102,14 +102,14 @@ test('a thing is dragged from its name onto the wall and the plan, and stands wh
     await page.mouse.up();
     await expect.poll(things).toBe(before + 1);
   };
-  await page.getByRole('button', { name: 'West wall' }).click();
+  await page.getByRole('radio', { name: 'West wall' }).click();
   await dragTo('Socket', 0.75, 0.6);
   const socket = (await fileOf(page)).fittings.at(-1)!;
   expect(socket).toMatchObject({ kind: 'socket', wallId: 'w' });
   // the west wall is 162 in long, and three quarters of the sheet lie beyond its middle
   expect(socket.xMm / 25.4).toBeGreaterThan(100);
   expect(((socket.xMm / 25.4) * 8) % 1).toBeCloseTo(0, 4);
-  await page.getByRole('button', { name: /^Plan/ }).click();
+  await page.getByRole('radio', { name: /^Plan/ }).click();
   await dragTo('Plant', 0.62, 0.7);
   const plant = (await fileOf(page)).pieces.at(-1)!;
   expect([plant.kind, plant.xMm / 25.4 > 110, plant.yMm / 25.4 > 90]).toEqual(['plant', true, true]);
@@ -119,7 +119,7 @@ test('a thing is dragged from its name onto the wall and the plan, and stands wh
 });
 
 test('a piece is dragged on the plan and may not leave the room', async ({ page }) => {
-  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  await page.getByRole('radio', { name: 'Plan', exact: true }).click();
   await listed(page, 'Floor lamp').click();
   await type(page, 'Centre from the west', '200');
   await expect(page.getByRole('alert').filter({ hasText: 'outside the room' })).toBeVisible();

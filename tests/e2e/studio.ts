@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import net from 'node:net';
 import { tmpdir } from 'node:os';
@@ -123,7 +123,7 @@ export const type = async (page: Page, label: string | RegExp, text: string): Pr
 };
 
 export const saved = async (page: Page): Promise<void> => {
-  await expect(page.getByRole('status').first()).toHaveText(/Saved|Undone|Done again/);
+  await expect(page.getByRole('status').first()).toHaveText('Saved');
 };
 
 /**
@@ -133,8 +133,18 @@ export const saved = async (page: Page): Promise<void> => {
 export const awake = (page: Page): Promise<void> =>
   page.waitForFunction(() => !document.querySelector('[data-asleep]')).then(() => undefined);
 
+/** What just happened, as the page reports it. */
+export const notice = (page: Page): Locator =>
+  page.getByRole('region', { name: /Notices/ }).getByRole('listitem');
+
+/** Opens a list and takes the option of that name. */
+export async function choose(select: Locator, name: string | RegExp): Promise<void> {
+  await select.click();
+  await select.page().getByRole('option', { name, exact: true }).first().click();
+}
+
 /** A thing by its name in the list under the drawing. */
-export const listed = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).last();
+export const listed = (page: Page, name: string) => page.getByRole('radio', { name, exact: true }).last();
 
 /** The room as it would be written to a file. */
 export const fileOf = async (page: Page, room = 'long-room'): Promise<RoomFile> =>

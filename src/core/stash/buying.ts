@@ -55,6 +55,35 @@ export const shortLines = (uses: readonly Use[]): BuyLine[] =>
       have: u.have,
     }));
 
+/** What a line of the buying list belongs to, when the cost of a look is looked at as a whole. */
+export type CostPart = 'curtains' | 'rods' | 'pillows' | 'pieces';
+const COST_PARTS: Record<BuyKind, CostPart> = {
+  panels: 'curtains',
+  cloth: 'curtains',
+  lining: 'curtains',
+  hems: 'curtains',
+  panelShort: 'curtains',
+  rod: 'rods',
+  brackets: 'rods',
+  finials: 'rods',
+  rings: 'rods',
+  hooks: 'rods',
+  insert: 'pillows',
+  cover: 'pillows',
+  piece: 'pieces',
+};
+
+/** The cost of a look by its parts, in the smallest coin, dearest first; parts that cost nothing are left out. */
+export function costByPart(lines: readonly BuyLine[]): { part: CostPart; cost: Money }[] {
+  const parts = new Map<CostPart, Money>();
+  for (const { kind, cost } of lines)
+    parts.set(COST_PARTS[kind], (parts.get(COST_PARTS[kind]) ?? 0) + (cost ?? 0));
+  return [...parts]
+    .map(([part, cost]) => ({ part, cost }))
+    .filter(({ cost }) => cost > 0)
+    .sort((a, b) => b.cost - a.cost);
+}
+
 export const totalCost = (lines: readonly BuyLine[]): Money => sum(lines.map((l) => l.cost ?? 0));
 
 const INSERT_RULES: Record<string, RuleId> = {

@@ -6,7 +6,6 @@ import { deltaE00, hueApart, oklchOfLab, type Lab, type Oklch } from '../colour/
 import type { Item, Season } from '../model/types';
 import type { RuleBook } from '../rules/book';
 
-export const SEASONS: readonly Season[] = ['spring', 'summer', 'autumn', 'winter'];
 /**
  * How many of a thing the looks of one season use at once, all rooms together; `any` is the most of any
  * season.

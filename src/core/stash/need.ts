@@ -1,6 +1,7 @@
 import { inches, inSets, type Mm } from '../base/units';
 import type { Item, Season } from '../model/types';
-import { SEASONS, UNUSED, type Used } from './entry';
+import { SEASONS } from '../model/values';
+import { UNUSED, type Used } from './entry';
 
 /** How many of a thing one look of a room uses; season null is a look that is not tied to one. */
 export type Use = { itemId: string; roomId: string; lookId: string; season: Season | null; count: number };

@@ -1,4 +1,5 @@
 'use client';
+import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { takeInPhoto } from '../shell/photos';
@@ -48,20 +49,15 @@ export function BeforePhotos({ wallId }: { wallId: string | null }): ReactNode {
           </button>
         </span>
       ))}
-      <label className="inline-flex min-h-[32px] cursor-pointer items-center rounded-md border border-ink px-2 text-[13px] font-medium has-focus-visible:outline-2">
-        <input
-          type="file"
-          multiple
-          accept="image/jpeg,image/png,image/webp,image/avif"
-          className="sr-only"
-          disabled={busy}
-          onChange={(e) => {
-            void take([...(e.target.files ?? [])]);
-            e.target.value = '';
-          }}
-        />
+      <FileButton
+        small
+        multiple
+        accept={IMAGE_TYPES}
+        disabled={busy}
+        onFiles={(files) => void take([...files])}
+      >
         {busy ? t('busy') : t('beforeTake')}
-      </label>
+      </FileButton>
       {photos.length === 0 && <span className="text-[13px] text-soft">{t('beforeSays')}</span>}
       {says && (
         <p role="alert" className="text-[13px]">

@@ -1,22 +1,27 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { planLook } from '../../core/plan/planLook';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { PlanDrawing } from '../shell/drawing/PlanDrawing';
+import { Tab, TabList, TabPanel, Tabs } from '../../ui/Tabs';
+import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Findings } from '../shell/Findings';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { useWallName } from '../shell/useWords';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
-import { PlanThumb } from '../shell/PlanThumb';
 import { WallStrip } from '../shell/WallStrip';
 import { BeforePhotos } from './BeforePhotos';
 import { FoundList } from './FoundList';
 import { IrritationList } from './IrritationList';
 import { TaskList } from './TaskList';
 
+const PlanThumb = dynamic(() => import('../shell/PlanThumb').then((m) => m.PlanThumb), {
+  loading: () => null,
+});
 const PARTS = ['found', 'irritations', 'tasks'] as const;
 type Part = (typeof PARTS)[number];
 
@@ -50,17 +55,6 @@ export function ClearScreen(): ReactNode {
     tasks: tasks.filter((x) => !x.done).length,
   };
   const all = file.clear.found.length;
-  const tab = (on: boolean, press: () => void, words: string) => (
-    <button
-      key={words}
-      type="button"
-      aria-pressed={on}
-      onClick={press}
-      className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold"
-    >
-      {words}
-    </button>
-  );
   return (
     <Workspace
       sheetFirst
@@ -70,24 +64,28 @@ export function ClearScreen(): ReactNode {
           <SheetTitle says={all === 0 ? t('clear.begin') : t('clear.says', { done: all - counts.open, all })}>
             {t('stages.clear')}
           </SheetTitle>
-          <div
-            role="group"
-            aria-label={t('clear.parts')}
-            className="mb-3 flex gap-x-4 font-narrow text-[15px]"
-          >
-            {PARTS.map((p) =>
-              tab(
-                part === p,
-                () => setPart(p),
-                t(`clear.part.${p}`, {
-                  count: left[p],
-                }),
-              ),
-            )}
-          </div>
-          {part === 'found' && <FoundList asFoundId={asFound.id} />}
-          {part === 'irritations' && <IrritationList />}
-          {part === 'tasks' && <TaskList />}
+          <Tabs value={part} onChange={(next) => setPart(next as Part)}>
+            <TabList aria-label={t('clear.parts')} className="mb-3 flex gap-x-4 font-narrow text-[15px]">
+              {PARTS.map((p) => (
+                <Tab
+                  key={p}
+                  value={p}
+                  className="border-b-2 border-transparent font-medium aria-selected:border-ink aria-selected:font-bold"
+                >
+                  {t(`clear.part.${p}`, { count: left[p] })}
+                </Tab>
+              ))}
+            </TabList>
+            <TabPanel value="found">
+              <FoundList asFoundId={asFound.id} />
+            </TabPanel>
+            <TabPanel value="irritations">
+              <IrritationList />
+            </TabPanel>
+            <TabPanel value="tasks">
+              <TaskList />
+            </TabPanel>
+          </Tabs>
           <Findings findings={plan.clear.findings} title={t('clear.checks')} />
         </>
       }
@@ -97,8 +95,12 @@ export function ClearScreen(): ReactNode {
         title={wall ? wallName(wall) : t('wall.plan')}
         says={bare ? t('clear.bareSays') : t('clear.asFoundSays', { look: asFound.name })}
       >
-        {tab(!bare, () => setBare(false), t('clear.asFound'))}
-        {tab(bare, () => setBare(true), t('clear.bare'))}
+        <ToggleGroup
+          label={t('clear.shown')}
+          value={bare ? 'bare' : 'asFound'}
+          options={(['asFound', 'bare'] as const).map((v) => ({ value: v, label: t(`clear.${v}`) }))}
+          onChange={(v) => setBare(v === 'bare')}
+        />
       </SheetHead>
       {shown && wall ? (
         <WallDrawing elevation={shown} title={wallName(wall)} height={430} />

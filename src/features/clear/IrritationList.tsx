@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
+import { Checkbox } from '../../ui/Checkbox';
 
 /** What bothers in this room, wall by wall; the stages that follow tick it off. */
 export function IrritationList(): ReactNode {
@@ -56,22 +57,19 @@ export function IrritationList(): ReactNode {
           <ul>
             {g.rows.map((i) => (
               <li key={i.id} className="flex items-baseline gap-2 border-b border-line py-1.5 text-[14px]">
-                <label className="flex flex-1 items-baseline gap-2">
-                  <input
-                    type="checkbox"
-                    className="translate-y-[2px] accent-black"
-                    checked={i.doneIn !== null}
-                    onChange={(e) =>
-                      change([
-                        {
-                          do: 'putIrritation',
-                          irritation: { ...i, doneIn: e.target.checked ? 'clear' : null },
-                        },
-                      ])
-                    }
-                  />
+                <Checkbox
+                  checked={i.doneIn !== null}
+                  onChange={(checked) =>
+                    change([
+                      {
+                        do: 'putIrritation',
+                        irritation: { ...i, doneIn: checked ? 'clear' : null },
+                      },
+                    ])
+                  }
+                >
                   <span className={i.doneIn ? 'text-soft line-through' : ''}>{i.text}</span>
-                </label>
+                </Checkbox>
                 {i.doneIn && <span className="text-[13px] text-soft">{ts(i.doneIn)}</span>}
                 <Button
                   small

@@ -1,26 +1,16 @@
 'use client';
+import { TASK_KINDS } from '../../core/model/values';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Task } from '../../core/model/types';
 import { planClear, WAITS } from '../../core/stages/clear/planClear';
 import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
+import { Checkbox } from '../../ui/Checkbox';
 import { NumberField, TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 
-const KINDS: readonly Task['kind'][] = [
-  'clean',
-  'mend',
-  'wash',
-  'creases',
-  'carpet',
-  'dry',
-  'paint',
-  'panels',
-  'parcel',
-  'other',
-];
 const MINUTE = 60_000;
 
 /** Cleaning and mending as tasks, with the trade's waiting times. */
@@ -63,10 +53,10 @@ export function TaskList(): ReactNode {
             return TAKEN;
           }}
         />
-        <Pick
+        <Select
           label={t('taskKind')}
           value={kind}
-          options={KINDS.map((k) => ({ value: k, label: t(`tasks.${k}`) }))}
+          options={TASK_KINDS.map((k) => ({ value: k, label: t(`tasks.${k}`) }))}
           onChange={setKind}
         />
       </div>
@@ -77,15 +67,9 @@ export function TaskList(): ReactNode {
           return (
             <li key={task.id} className="border-b border-line py-2 text-[14px]">
               <div className="flex items-baseline gap-2">
-                <label className="flex flex-1 items-baseline gap-2">
-                  <input
-                    type="checkbox"
-                    className="translate-y-[2px] accent-black"
-                    checked={task.done}
-                    onChange={(e) => put({ ...task, done: e.target.checked })}
-                  />
+                <Checkbox checked={task.done} onChange={(checked) => put({ ...task, done: checked })}>
                   <span className={task.done ? 'text-soft line-through' : ''}>{task.text}</span>
-                </label>
+                </Checkbox>
                 <Button
                   small
                   look="quiet"

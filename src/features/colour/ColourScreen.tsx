@@ -3,14 +3,15 @@ import type { AccentSpread } from '../../core/spread/places';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
+import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Findings } from '../shell/Findings';
 import type { View } from '../shell/paint';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { useFamilyName } from '../shell/useWords';
-import { Why } from '../shell/Why';
 import { Numeral, SheetTitle, Workspace } from '../shell/Workspace';
 import { AccentLines } from './AccentLines';
+import { ShareChart } from './ShareChart';
 import { ShadePlan } from './ShadePlan';
 import { UnrolledWalls } from './UnrolledWalls';
 
@@ -27,7 +28,6 @@ export function ColourScreen(): ReactNode {
   const accents = spread.families.filter((f) => f.role === 'accent');
   const family = spread.families.find((f) => f.id === familyId) ?? accents[0] ?? spread.families[0];
   const unit = file.room.unit === 'in' ? 'ft-in' : file.room.unit;
-  const shown: View = view;
   const percent = (n: number) => (n * 100).toFixed(n < 0.1 ? 1 : 0);
   const s = family?.spread;
   const pullOf = ({ pull, pullTowards }: AccentSpread) =>
@@ -38,11 +38,11 @@ export function ColourScreen(): ReactNode {
     setFamily(id);
     setView('one');
   };
-  const views: { view: View; label: string }[] = [
-    { view: 'plain', label: t('colour.all') },
-    { view: 'one', label: t('views.one') },
-    { view: 'squint', label: t('views.squint') },
-    { view: 'values', label: t('views.values') },
+  const views: { value: View; label: string }[] = [
+    { value: 'plain', label: t('colour.all') },
+    { value: 'one', label: t('views.one') },
+    { value: 'squint', label: t('views.squint') },
+    { value: 'values', label: t('views.values') },
   ];
   const findings = spread.findings.filter(
     (f) => f.by.family === undefined || f.by.family === family?.id || f.level !== 'ok',
@@ -97,22 +97,7 @@ export function ColourScreen(): ReactNode {
               );
             })}
           </ul>
-          <p className="mt-2 flex justify-between text-[13px] text-soft">
-            <span>
-              {t('colour.planned', {
-                base: percent(spread.planned.base),
-                second: percent(spread.planned.second),
-                accent: percent(spread.planned.accent),
-              })}
-              ;{' '}
-              {t('colour.actual', {
-                base: percent(spread.actual.base),
-                second: percent(spread.actual.second),
-                accent: percent(spread.actual.accent),
-              })}
-            </span>
-            <Why rule="spread.planned" />
-          </p>
+          <ShareChart spread={spread} />
           <Findings findings={findings} title={t('colour.checks')} />
         </>
       }
@@ -121,27 +106,17 @@ export function ColourScreen(): ReactNode {
         <h1 className="text-[24px]">
           {family ? t('colour.through', { name: name(family) }) : t('stages.colour')}
         </h1>
-        <p className="text-[14px] text-soft">{shown === 'one' ? t('colour.undyed') : ''}</p>
-        <div
-          role="group"
-          aria-label={t('views.label')}
-          className="ml-auto flex gap-x-3 font-narrow text-[14px]"
-        >
-          {views.map((v) => (
-            <button
-              key={v.view}
-              type="button"
-              aria-pressed={shown === v.view}
-              onClick={() => {
-                if (v.view === 'one' && family) setFamily(family.id);
-                setView(v.view);
-              }}
-              className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold"
-            >
-              {v.label}
-            </button>
-          ))}
-        </div>
+        <p className="text-[14px] text-soft">{view === 'one' ? t('colour.undyed') : ''}</p>
+        <ToggleGroup
+          label={t('views.label')}
+          value={view}
+          options={views}
+          onChange={(next) => {
+            if (next === 'one' && family) setFamily(family.id);
+            setView(next);
+          }}
+          className="ml-auto"
+        />
       </div>
       <UnrolledWalls family={family} />
       {family && s && (

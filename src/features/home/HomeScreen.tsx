@@ -5,7 +5,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { useInBrowser } from '../../ui/useInBrowser';
-import { useActWords } from '../shell/StatusLine';
+import { useActWords } from '../shell/useActWords';
 import { FileDoors } from './FileDoors';
 import { NewRoom } from './NewRoom';
 import { QuickTiles } from './QuickTiles';

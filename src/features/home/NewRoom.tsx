@@ -7,7 +7,7 @@ import { cm, feet, type LengthUnit } from '../../core/base/units';
 import { outlineFromWalk } from '../../core/room/survey';
 import { ruleBook } from '../../core/rules/book';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
+import { RadioGroup } from '../../ui/RadioGroup';
 import { LengthField, TAKEN, TextField } from '../../ui/Field';
 import { newRoomFile } from '../shell/newRoomFile';
 import { OutlineForm, startLegs } from '../shell/outline/OutlineForm';
@@ -86,7 +86,7 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
       </div>
       <div>
         <p className="mb-1 font-narrow text-[13px] text-soft">{tm('unit')}</p>
-        <Choice
+        <RadioGroup
           label={tm('unit')}
           value={unit}
           onChange={changeUnit}

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { cm, inches } from '../../core/base/units';
 import type { Beam, Room, Slope } from '../../core/model/types';
 import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { LengthField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
@@ -41,7 +41,7 @@ export function CeilingForm(): ReactNode {
       />
       {room.slopes.map((s, i) => (
         <div key={i} className="grid grid-cols-[1.2fr_1fr_1fr_auto] items-end gap-x-3">
-          <Pick
+          <Select
             label={t('slopeTo')}
             value={s.wallId}
             options={walls}
@@ -75,7 +75,7 @@ export function CeilingForm(): ReactNode {
       ))}
       {room.beams.map((b, i) => (
         <div key={b.id} className="grid grid-cols-[1.1fr_1fr_0.8fr_1fr_auto] items-end gap-x-3">
-          <Pick
+          <Select
             label={t('beamAlong')}
             value={b.wallId}
             options={walls}

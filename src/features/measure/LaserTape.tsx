@@ -1,4 +1,5 @@
 'use client';
+import { Select } from '../../ui/Select';
 import { useTranslations } from 'next-intl';
 import { useRef, useState, type ReactNode } from 'react';
 import { seededRandom } from '../../core/base/random';
@@ -95,20 +96,12 @@ export function LaserTape({ onClose }: { onClose: () => void }): ReactNode {
             className="w-full border-b border-line bg-transparent"
           />
         </label>
-        <label>
-          {t('unit')}
-          <select
-            value={unit}
-            onChange={(e) => setUnit(e.target.value as LaserUnit)}
-            className="w-full border-b border-line bg-transparent"
-          >
-            {UNITS.map((u) => (
-              <option key={u} value={u}>
-                {u}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          label={t('unit')}
+          value={unit}
+          options={UNITS.map((u) => ({ value: u, label: u }))}
+          onChange={setUnit}
+        />
       </div>
       <div className="mt-2 flex items-center gap-3">
         <button

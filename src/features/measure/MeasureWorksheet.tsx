@@ -16,12 +16,14 @@ export type Side = { kind: 'bump'; bump: BumpKind; wallId: string } | { kind: 'p
 // forms that are not on the first sight of the page come when they are called for, or when nothing else is to
 // be done
 const forms = { opening: () => import('./OpeningForm'), thing: () => import('./ThingForms') };
-const OpeningForm = dynamic(() => forms.opening().then((m) => m.OpeningForm));
-const FittingForm = dynamic(() => forms.thing().then((m) => m.FittingForm));
-const PieceForm = dynamic(() => forms.thing().then((m) => m.PieceForm));
-const BumpForm = dynamic(() => import('./BumpForm').then((m) => m.BumpForm));
-const StandingForm = dynamic(() => import('./Standing').then((m) => m.StandingForm));
-const WallPhotoPanel = dynamic(() => import('./WallPhotoPanel').then((m) => m.WallPhotoPanel));
+const OpeningForm = dynamic(() => forms.opening().then((m) => m.OpeningForm), { loading: () => null });
+const FittingForm = dynamic(() => forms.thing().then((m) => m.FittingForm), { loading: () => null });
+const PieceForm = dynamic(() => forms.thing().then((m) => m.PieceForm), { loading: () => null });
+const BumpForm = dynamic(() => import('./BumpForm').then((m) => m.BumpForm), { loading: () => null });
+const StandingForm = dynamic(() => import('./Standing').then((m) => m.StandingForm), { loading: () => null });
+const WallPhotoPanel = dynamic(() => import('./WallPhotoPanel').then((m) => m.WallPhotoPanel), {
+  loading: () => null,
+});
 
 /** Measure's worksheet: the picked thing, or the room. */
 export function MeasureWorksheet({

@@ -8,7 +8,8 @@ import { floorLine } from '../../core/room/floor';
 import { isGlazed, isWay } from '../../core/room/kinds';
 import { placeOnWall } from '../../core/room/place';
 import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
+import { Checkbox } from '../../ui/Checkbox';
 import { TextField, TAKEN, type Answer } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
@@ -90,7 +91,7 @@ export function OpeningForm({ opening: o }: { opening: Opening }): ReactNode {
       </div>
       {o.kind !== 'arch' && (
         <div className="grid grid-cols-2 gap-x-4 gap-y-2.5 pt-1">
-          <Pick
+          <Select
             label={t('opens')}
             value={o.opens}
             options={(window
@@ -105,7 +106,7 @@ export function OpeningForm({ opening: o }: { opening: Opening }): ReactNode {
             }
           />
           {hinged && (
-            <Pick
+            <Select
               label={t('hinge')}
               value={o.hinge}
               options={(['left', 'right', 'both'] as const).map((v) => ({
@@ -189,15 +190,9 @@ export function OpeningForm({ opening: o }: { opening: Opening }): ReactNode {
           )}
           <div className="mt-1 flex gap-x-5">
             {(['overlooked', 'hazy'] as const).map((f) => (
-              <label key={f} className="flex min-h-[26px] items-center gap-2 text-[14px]">
-                <input
-                  type="checkbox"
-                  className="accent-black"
-                  checked={o[f]}
-                  onChange={(e) => choose({ [f]: e.target.checked })}
-                />
+              <Checkbox key={f} checked={o[f]} onChange={(checked) => choose({ [f]: checked })}>
                 {t(f)}
-              </label>
+              </Checkbox>
             ))}
           </div>
         </section>

@@ -19,7 +19,9 @@ import { FloorLines } from './FloorLines';
 import { reach, type Offset } from './reach';
 import { StandMarks } from './StandMarks';
 
-const WallHandles = dynamic(() => import('./WallHandles').then((m) => m.WallHandles));
+const WallHandles = dynamic(() => import('./WallHandles').then((m) => m.WallHandles), {
+  loading: () => null,
+});
 
 export type PlanMode = 'pieces' | 'walls' | 'standing';
 

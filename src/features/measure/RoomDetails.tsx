@@ -3,8 +3,9 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { LengthUnit } from '../../core/base/units';
 import type { Room, RoomFile } from '../../core/model/types';
-import { Pick } from '../../ui/Choice';
-import { Fold } from '../../ui/Fold';
+import { Select } from '../../ui/Select';
+import { Checkbox } from '../../ui/Checkbox';
+import { Collapsible } from '../../ui/Collapsible';
 import { NumberField, TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
@@ -36,23 +37,20 @@ export function RoomDetails(): ReactNode {
     );
   };
   const flag = (name: 'pets' | 'featherFree' | 'woolFree' | 'scentFree' | 'rented' | 'wheelchair') => (
-    <label className="flex min-h-[26px] items-center gap-2 text-[14px]">
-      <input
-        type="checkbox"
-        className="accent-black"
-        checked={home.flags[name]}
-        onChange={(e) =>
-          change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, [name]: e.target.checked } } }])
-        }
-      />
+    <Checkbox
+      checked={home.flags[name]}
+      onChange={(checked) =>
+        change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, [name]: checked } } }])
+      }
+    >
       {t(name)}
-    </label>
+    </Checkbox>
   );
   const ages = (childrenAges: number[]) =>
     change([{ do: 'setHome', home: { ...home, flags: { ...home.flags, childrenAges } } }]);
   return (
     <>
-      <Fold title={t('nameUnit')} says={room.name}>
+      <Collapsible title={t('nameUnit')} summary={room.name}>
         <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
           <TextField
             label={t('name')}
@@ -69,7 +67,7 @@ export function RoomDetails(): ReactNode {
               return TAKEN;
             }}
           />
-          <Pick
+          <Select
             label={t('unit')}
             value={room.unit}
             options={(['in', 'ft-in', 'cm'] as LengthUnit[]).map((u) => ({
@@ -81,13 +79,13 @@ export function RoomDetails(): ReactNode {
             }}
           />
         </div>
-      </Fold>
-      <Fold title={t('finishes')}>
+      </Collapsible>
+      <Collapsible title={t('finishes')}>
         {finish('wallFinish')}
         {finish('floorFinish')}
         {finish('trimFinish')}
         <div className="mt-2 grid grid-cols-2 gap-x-4">
-          <Pick
+          <Select
             label={t('wallsOf')}
             value={room.wallsOf}
             options={(['plasterboard', 'plaster', 'brick', 'wood'] as const).map((m) => ({
@@ -98,7 +96,7 @@ export function RoomDetails(): ReactNode {
               change([{ do: 'setRoom', room: { ...room, wallsOf } }]);
             }}
           />
-          <Pick
+          <Select
             label={t('floorOf')}
             value={room.floorOf}
             options={(['wood', 'carpet', 'tile', 'concrete'] as const).map((m) => ({
@@ -110,8 +108,8 @@ export function RoomDetails(): ReactNode {
             }}
           />
         </div>
-      </Fold>
-      <Fold title={t('flags')}>
+      </Collapsible>
+      <Collapsible title={t('flags')}>
         <div className="grid grid-cols-2 gap-x-4 gap-y-1">
           {flag('pets')}
           {flag('rented')}
@@ -119,15 +117,12 @@ export function RoomDetails(): ReactNode {
           {flag('featherFree')}
           {flag('woolFree')}
           {flag('scentFree')}
-          <label className="flex min-h-[26px] items-center gap-2 text-[14px]">
-            <input
-              type="checkbox"
-              className="accent-black"
-              checked={room.childsRoom}
-              onChange={(e) => change([{ do: 'setRoom', room: { ...room, childsRoom: e.target.checked } }])}
-            />
+          <Checkbox
+            checked={room.childsRoom}
+            onChange={(checked) => change([{ do: 'setRoom', room: { ...room, childsRoom: checked } }])}
+          >
             {t('childsRoom')}
-          </label>
+          </Checkbox>
         </div>
         <div className="mt-2 grid grid-cols-2 gap-4">
           {home.flags.childrenAges.map((a, i) => (
@@ -162,7 +157,7 @@ export function RoomDetails(): ReactNode {
             }}
           />
         </div>
-      </Fold>
+      </Collapsible>
     </>
   );
 }

@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { waking } from '../../ui/Awake';
-import { Fold } from '../../ui/Fold';
+import { Collapsible } from '../../ui/Collapsible';
 import { Findings } from '../shell/Findings';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
@@ -27,9 +27,9 @@ export function RoomForm({ outlineOpen }: { outlineOpen: boolean }): ReactNode {
   const guesses = room.readings.length;
   return (
     <div>
-      <Fold
+      <Collapsible
         title={t('floorChecks')}
-        says={amiss === 0 ? t('allWell') : t('toLookAt', { count: amiss })}
+        summary={amiss === 0 ? t('allWell') : t('toLookAt', { count: amiss })}
         open={!outlineOpen}
       >
         {floor.length > 0 ? (
@@ -39,16 +39,20 @@ export function RoomForm({ outlineOpen }: { outlineOpen: boolean }): ReactNode {
         ) : (
           <p className="text-[14px] text-soft">{t('floorNothing')}</p>
         )}
-      </Fold>
+      </Collapsible>
       {guesses > 0 && (
-        <Fold title={t('toMeasure')} says={t('guessCount', { count: guesses })}>
+        <Collapsible title={t('toMeasure')} summary={t('guessCount', { count: guesses })}>
           <GuessList />
-        </Fold>
+        </Collapsible>
       )}
-      <Fold title={to('title')} says={t('wallCount', { count: room.walls.length })} open={outlineOpen}>
+      <Collapsible
+        title={to('title')}
+        summary={t('wallCount', { count: room.walls.length })}
+        open={outlineOpen}
+      >
         <RoomOutline />
-      </Fold>
-      <Fold title={t('overhead')} says={formatLength(room.ceilingMm, room.unit)} open>
+      </Collapsible>
+      <Collapsible title={t('overhead')} summary={formatLength(room.ceilingMm, room.unit)} open>
         <ReadingField
           about="room"
           field="ceilingMm"
@@ -61,7 +65,7 @@ export function RoomForm({ outlineOpen }: { outlineOpen: boolean }): ReactNode {
           }
         />
         <CeilingForm />
-      </Fold>
+      </Collapsible>
       <RoomDetails />
     </div>
   );

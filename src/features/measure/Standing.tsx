@@ -12,6 +12,7 @@ import { Button } from '../../ui/Button';
 import { LengthField, TAKEN, TextField, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
+import { Checkbox } from '../../ui/Checkbox';
 
 /** Where one stands or sits to judge the room, and which other rooms are seen from here. */
 export function StandingForm(): ReactNode {
@@ -140,27 +141,25 @@ export function StandingForm(): ReactNode {
         <p className="text-[14px] text-soft">{t('stand.alone')}</p>
       ) : (
         others.map((o) => (
-          <label key={o.id} className="flex min-h-[26px] items-center gap-2 text-[14px]">
-            <input
-              type="checkbox"
-              className="accent-black"
-              checked={room.seesRoomIds.includes(o.id)}
-              onChange={(e) =>
-                change([
-                  {
-                    do: 'setRoom',
-                    room: {
-                      ...room,
-                      seesRoomIds: e.target.checked
-                        ? [...room.seesRoomIds, o.id]
-                        : room.seesRoomIds.filter((id) => id !== o.id),
-                    },
+          <Checkbox
+            key={o.id}
+            checked={room.seesRoomIds.includes(o.id)}
+            onChange={(checked) =>
+              change([
+                {
+                  do: 'setRoom',
+                  room: {
+                    ...room,
+                    seesRoomIds: checked
+                      ? [...room.seesRoomIds, o.id]
+                      : room.seesRoomIds.filter((id) => id !== o.id),
                   },
-                ])
-              }
-            />
+                },
+              ])
+            }
+          >
             {o.name}
-          </label>
+          </Checkbox>
         ))
       )}
     </div>

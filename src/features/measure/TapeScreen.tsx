@@ -16,7 +16,7 @@ import { useCommit } from '../shell/useCommit';
 import { useWallName } from '../shell/useWords';
 import { ReadingSketch } from './ReadingSketch';
 
-const LaserTape = dynamic(() => import('./LaserTape').then((m) => m.LaserTape));
+const LaserTape = dynamic(() => import('./LaserTape').then((m) => m.LaserTape), { loading: () => null });
 
 const keyOf = (r: TapeReading) => `${r.about}/${r.field}`;
 
@@ -49,7 +49,7 @@ export function TapeScreen(): ReactNode {
   }, [at]);
   if (!reading)
     return (
-      <main className="mx-auto w-full max-w-[560px] bg-sheet p-5">
+      <div className="mx-auto w-full max-w-[560px] bg-sheet p-5">
         <h1 className="text-[24px]">{t('tape.title')}</h1>
         <p className="my-3">{t('tape.nothing')}</p>
         <PageLink
@@ -58,7 +58,7 @@ export function TapeScreen(): ReactNode {
         >
           {t('tape.leave')}
         </PageLink>
-      </main>
+      </div>
     );
 
   const wall = plan.walls.find((w) => w.id === reading.wallId);
@@ -176,10 +176,7 @@ export function TapeScreen(): ReactNode {
   };
   const open = readings.filter((r) => r.guess || r.secondMm !== null || r.valueMm === null).length;
   return (
-    <main
-      className="mx-auto flex w-full max-w-[600px] flex-1 flex-col bg-sheet px-4 pb-4 pt-3"
-      data-worksheet
-    >
+    <div className="mx-auto flex w-full max-w-[600px] flex-1 flex-col bg-sheet px-4 pb-4 pt-3" data-worksheet>
       <div className="flex items-baseline justify-between gap-3 text-[14px]">
         <PageLink
           href={`/rooms/${file.room.id}/measure?look=${look.id}${reading.wallId ? `&wall=${reading.wallId}` : ''}`}
@@ -311,6 +308,6 @@ export function TapeScreen(): ReactNode {
         </button>
       </div>
       {laser && <LaserTape onClose={() => setLaser(false)} />}
-    </main>
+    </div>
   );
 }

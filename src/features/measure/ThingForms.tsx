@@ -7,7 +7,7 @@ import { applyChange } from '../../core/model/change';
 import type { Fitting, Piece, Seat } from '../../core/model/types';
 import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField, type Answer } from '../../ui/Field';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { useRoom } from '../shell/room/RoomContext';
 import { useMeasureWords } from '../shell/useWords';
 import { ColourField } from './ColourField';
@@ -46,7 +46,7 @@ export function FittingForm({ fitting: f }: { fitting: Fitting }): ReactNode {
         {field('depthMm', t('depth'), f.depthMm, (depthMm) => set({ depthMm }))}
       </div>
       {f.kind === 'stairs' && (
-        <Pick
+        <Select
           label={t('rises')}
           value={f.rises}
           options={(['left', 'right'] as const).map((side) => ({
@@ -145,7 +145,7 @@ export function PieceForm({ piece: p }: { piece: Piece }): ReactNode {
           }}
         />
         {SIZES[p.kind].length > 1 && (
-          <Pick
+          <Select
             label={t('usual')}
             value=""
             options={[

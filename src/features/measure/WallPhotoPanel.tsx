@@ -1,4 +1,6 @@
 'use client';
+import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
+import { Slider } from '../../ui/Slider';
 import { ARROWS } from '../../ui/arrows';
 import { useTranslations } from 'next-intl';
 import { useDrag } from '@use-gesture/react';
@@ -71,16 +73,9 @@ export function WallPhotoPanel({ wallId, onDone }: { wallId: string; onDone: () 
     return (
       <div>
         <p className="mb-2 text-[14px] text-soft">{t('photo.says')}</p>
-        <label className="inline-flex cursor-pointer rounded-md border border-ink px-3 py-1.5 text-[14px] font-medium has-focus-visible:outline-2">
-          <input
-            type="file"
-            accept="image/jpeg,image/png,image/webp,image/avif"
-            className="sr-only"
-            disabled={busy}
-            onChange={(e) => void take(e.target.files?.[0])}
-          />
+        <FileButton accept={IMAGE_TYPES} disabled={busy} onFiles={([file]) => void take(file)}>
           {busy ? t('photo.busy') : t('photo.take')}
-        </label>
+        </FileButton>
         {problem && (
           <p role="alert" className="mt-2 text-[13px]">
             {problem}
@@ -139,18 +134,18 @@ export function WallPhotoPanel({ wallId, onDone }: { wallId: string; onDone: () 
           unit={room.unit}
           onCommit={scaleBy}
         />
-        <label className="text-[13px] text-soft">
-          <span className="block">{t('photo.opacity')}</span>
-          <input
-            type="range"
-            min="0"
-            max="100"
-            step="5"
+        <div className="text-[13px] text-soft">
+          <span aria-hidden="true" className="block">
+            {t('photo.opacity')}
+          </span>
+          <Slider
+            label={t('photo.opacity')}
+            max={100}
+            step={5}
             value={Math.round(photo.opacity * 100)}
-            onChange={(e) => put({ ...photo, opacity: Number(e.target.value) / 100 })}
-            className="w-full accent-black"
+            onChange={(percent) => put({ ...photo, opacity: percent / 100 })}
           />
-        </label>
+        </div>
         <LengthField
           label={t('fromLeft')}
           negative

@@ -5,7 +5,7 @@ import { formatBareLength, formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import { newItem, PIECE } from '../../core/model/defaults';
 import type { Item, Placement, RoomFile } from '../../core/model/types';
-import { Choice } from '../../ui/Choice';
+import { RadioGroup } from '../../ui/RadioGroup';
 import { LengthField, TAKEN, type Answer } from '../../ui/Field';
 import { fitScale } from '../../ui/drawing/scale';
 import { pillowPath } from '../../ui/drawing/cloth';
@@ -156,7 +156,7 @@ function Insert(): ReactNode {
           />
           <div className="col-span-2 sm:col-span-1">
             <p className="mb-1 font-narrow text-[13px] text-soft">{t('seats.fill')}</p>
-            <Choice
+            <RadioGroup
               label={t('seats.fill')}
               value={placement.fill}
               onChange={(fill) =>

@@ -1,11 +1,12 @@
 'use client';
+import { Disclosure } from '../../ui/Collapsible';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Placement } from '../../core/model/types';
 import type { PillowPlan, SeatPlan } from '../../core/stages/seats/planSeat';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
+import { RadioGroup } from '../../ui/RadioGroup';
 import { LengthField, TAKEN } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { ClothChip } from '../shell/ClothChip';
@@ -53,26 +54,29 @@ export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {
               key={p.placementId}
               className={`-mx-2 border-b border-line px-2 ${open ? 'my-1 border-2 border-ink bg-white' : ''}`}
             >
-              <button
-                type="button"
-                aria-expanded={open}
-                onClick={() => pick(open ? null : p.placementId)}
-                className="grid w-full grid-cols-[36px_1fr_auto_auto] items-center gap-x-2.5 py-1.5 text-left text-[14px]"
+              <Disclosure
+                open={open}
+                onOpenChange={(next) => pick(next ? p.placementId : null)}
+                triggerClass="grid w-full grid-cols-[36px_1fr_auto_auto] items-center gap-x-2.5 py-1.5 text-left text-[14px]"
+                trigger={
+                  <>
+                    <ClothChip item={item} paint={paint} />
+                    <span className="font-semibold leading-tight">{p.name}</span>
+                    <span className="text-soft">
+                      <Words>{t('cover', { width: bare(item.widthMm), height: bare(item.heightMm) })}</Words>
+                    </span>
+                    <span className="min-w-[88px] text-right">
+                      <Words>
+                        {p.insert.insert
+                          ? `${t('insert', { width: bare(p.insert.insert.widthMm), height: bare(p.insert.insert.heightMm) })} ${buys(p) ? t('toBuy') : t(p.fill)}`
+                          : t('noInsert')}
+                      </Words>
+                    </span>
+                  </>
+                }
               >
-                <ClothChip item={item} paint={paint} />
-                <span className="font-semibold leading-tight">{p.name}</span>
-                <span className="text-soft">
-                  <Words>{t('cover', { width: bare(item.widthMm), height: bare(item.heightMm) })}</Words>
-                </span>
-                <span className="min-w-[88px] text-right">
-                  <Words>
-                    {p.insert.insert
-                      ? `${t('insert', { width: bare(p.insert.insert.widthMm), height: bare(p.insert.insert.heightMm) })} ${buys(p) ? t('toBuy') : t(p.fill)}`
-                      : t('noInsert')}
-                  </Words>
-                </span>
-              </button>
-              {open && <PillowForm plan={p} placement={placement} acts={acts} />}
+                <PillowForm plan={p} placement={placement} acts={acts} />
+              </Disclosure>
             </li>
           );
         })}
@@ -115,7 +119,7 @@ function PillowForm({
         />
         <div>
           <p className="mb-1 font-narrow text-[13px] text-soft">{t('fill')}</p>
-          <Choice
+          <RadioGroup
             label={t('fill')}
             value={p.fill}
             onChange={(fill) => acts.set(placement, { fill })}

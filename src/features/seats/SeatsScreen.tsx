@@ -1,4 +1,5 @@
 'use client';
+import { ToggleGroup } from '../../ui/ToggleGroup';
 import { useTranslations } from 'next-intl';
 import { PageLink } from '../../ui/PageLink';
 import { useRef, type ReactNode } from 'react';
@@ -102,26 +103,22 @@ export function SeatsScreen(): ReactNode {
       worksheet={
         <>
           {seats.length > 1 && (
-            <div
-              className="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-[14px]"
-              role="group"
-              aria-label={t('seats.seatsHere')}
-            >
-              {seats.map((p) => (
-                <button
-                  key={p.id}
-                  type="button"
-                  aria-pressed={p.id === piece.id}
-                  onClick={() => {
-                    pick(p.id);
-                    setWall(placeOnWall(p, plan.walls).wallId);
-                  }}
-                  className="underline decoration-line underline-offset-4 aria-pressed:font-semibold aria-pressed:decoration-ink"
-                >
-                  {p.name}
-                </button>
-              ))}
-            </div>
+            <ToggleGroup
+              label={t('seats.seatsHere')}
+              variant="names"
+              value={piece.id}
+              options={seats.map((p) => ({ value: p.id, label: p.name }))}
+              onChange={(id) => {
+                pick(id);
+                setWall(
+                  placeOnWall(
+                    seats.find((p) => p.id === id)!,
+                    plan.walls,
+                  ).wallId,
+                );
+              }}
+              className="mb-3"
+            />
           )}
           <SeatSheet plan={seatPlan} />
         </>

@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import { memo, type ReactNode } from 'react';
 import type { StageName } from '../../core/model/finding';
 import { useRoomAtRest } from './room/RoomContext';
+import { Checkbox } from '../../ui/Checkbox';
 
 /**
  * What bothered in the room as it was found, on this wall and in the whole room, to be ticked off where it is
@@ -23,19 +24,14 @@ export const Irritations = memo(function Irritations({ stage }: { stage: StageNa
       <ul>
         {rows.map((i) => (
           <li key={i.id}>
-            <label className="flex min-h-[26px] items-baseline gap-2 text-[14px]">
-              <input
-                type="checkbox"
-                className="translate-y-[2px] accent-black"
-                checked={i.doneIn !== null}
-                onChange={(e) =>
-                  change([
-                    { do: 'putIrritation', irritation: { ...i, doneIn: e.target.checked ? stage : null } },
-                  ])
-                }
-              />
+            <Checkbox
+              checked={i.doneIn !== null}
+              onChange={(checked) =>
+                change([{ do: 'putIrritation', irritation: { ...i, doneIn: checked ? stage : null } }])
+              }
+            >
               <span className={i.doneIn ? 'text-soft line-through' : ''}>{i.text}</span>
-            </label>
+            </Checkbox>
           </li>
         ))}
       </ul>

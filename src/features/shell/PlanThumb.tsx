@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { PlanShapes } from './drawing/PlanShapes';
 import { useRoom } from './room/RoomContext';
 import { usePaint } from './usePaint';
-import { THUMB } from './WallStrip';
+import { THUMB } from './WallPictures';
 
 /** The plan, small, for the strip of walls. */
 export function PlanThumb(): ReactNode {

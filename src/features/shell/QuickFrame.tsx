@@ -8,13 +8,13 @@ import { beginRoomAction } from '../../actions/studio';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleId } from '../../core/rules/table';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
+import { RadioGroup } from '../../ui/RadioGroup';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from './room/RoomContext';
 import { useKeys } from './useKeys';
 
-const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog));
+const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog), { loading: () => null });
 
 /** A quick answer: readings, drawing, answer; kept as the beginning of a room when wanted. */
 export function QuickFrame({
@@ -63,7 +63,7 @@ export function QuickFrame({
         <p className="text-[14px] text-soft">{t('home.quick')}</p>
         <div className="ml-auto flex flex-wrap items-center gap-3">
           <div className="w-[330px]">
-            <Choice
+            <RadioGroup
               label={t('measure.unit')}
               value={file.room.unit}
               onChange={(unit: LengthUnit) => change([{ do: 'setRoom', room: { ...file.room, unit } }])}

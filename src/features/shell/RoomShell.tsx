@@ -8,18 +8,22 @@ import type { RuleId } from '../../core/rules/table';
 import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
 import { LazyDialog } from '../../ui/LazyDialog';
-import { LookTabs } from './LookTabs';
+import { waking } from '../../ui/Awake';
+import { TabPanel, Tabs } from '../../ui/Tabs';
+import { Tooltip } from '../../ui/Tooltip';
 import { Rail } from './Rail';
 import { useRoom } from './room/RoomContext';
 import { RoomProvider } from './room/RoomProvider';
 import type { OpenRoom } from './room/openRoom';
-import { SeenBy } from './SeenBy';
 import { StatusLine } from './StatusLine';
 import { useKeys } from './useKeys';
 import { usePaint } from './usePaint';
 import { Valance } from './Valance';
 
-const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog));
+// what changes the room's view comes after the room itself
+const LookTabs = dynamic(() => import('./LookTabs').then((m) => waking(m.LookTabs)));
+const SeenBy = dynamic(() => import('./SeenBy').then((m) => waking(m.SeenBy)));
+const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog), { loading: () => null });
 
 /** The frame of an open room: valance, head, rail, and the stage's own sheets. */
 export function RoomShell({ openedText, children }: { openedText: string; children: ReactNode }): ReactNode {
@@ -33,7 +37,7 @@ export function RoomShell({ openedText, children }: { openedText: string; childr
 
 function Frame({ children }: { children: ReactNode }): ReactNode {
   const t = useTranslations();
-  const { file, plan, look, asked, askWhy, setFamily, setView } = useRoom();
+  const { file, plan, look, setLook, asked, askWhy, setFamily, setView } = useRoom();
   const paint = usePaint();
   const router = useRouter();
   const here = usePathname();
@@ -49,7 +53,7 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
     if (!here.endsWith('/colour')) router.push(`/rooms/${file.room.id}/colour?look=${look.id}`);
   };
   return (
-    <div className="flex min-h-dvh flex-col">
+    <Tabs value={look.id} onChange={setLook} className="flex min-h-dvh flex-col">
       <a
         href={tape ? '#tape-reading' : '#drawing'}
         className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
@@ -78,15 +82,16 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
               <SeenBy />
             </div>
             <StatusLine />
-            <button
-              type="button"
-              onClick={openHelp}
-              aria-label={t('shell.help')}
-              title={t('shell.help')}
-              className="hidden h-6 w-6 rounded-md border border-ink text-[13px] hover:bg-sheet lg:block"
-            >
-              ?
-            </button>
+            <Tooltip label={t('shell.help')}>
+              <button
+                type="button"
+                onClick={openHelp}
+                aria-label={t('shell.help')}
+                className="hidden h-6 w-6 rounded-md border border-ink text-[13px] hover:bg-sheet lg:block"
+              >
+                ?
+              </button>
+            </Tooltip>
           </div>
         </div>
       </header>
@@ -94,7 +99,11 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
         <div className={tape ? 'max-lg:hidden' : 'contents'}>
           <Rail />
         </div>
-        {children}
+        <main className="flex min-w-0 flex-1">
+          <TabPanel value={look.id} className="flex min-w-0 flex-1">
+            {children}
+          </TabPanel>
+        </main>
       </div>
       {asked && <WhyDialog rule={asked as RuleId} onClose={() => askWhy(null)} />}
       <LazyDialog
@@ -116,6 +125,6 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
           )}
         </ul>
       </LazyDialog>
-    </div>
+    </Tabs>
   );
 }

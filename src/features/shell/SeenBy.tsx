@@ -2,6 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { memo, type ReactNode } from 'react';
 import { LIGHT_STEPS } from './usePaint';
+import { Slider } from '../../ui/Slider';
 import { useRoomAtRest } from './room/RoomContext';
 
 /** From lamp light to daylight, over every drawing. */
@@ -15,17 +16,15 @@ export const SeenBy = memo(function SeenBy(): ReactNode {
   const label = step === LIGHT_STEPS.length - 1 ? t('daylight') : t('kelvin', { kelvin: LIGHT_STEPS[step]! });
   return (
     <div className="flex items-center gap-2.5 text-[14px]" title={t('seenByHint')}>
-      <span id="seen-by">{t('seenBy')}</span>
-      <input
-        type="range"
-        aria-labelledby="seen-by"
-        aria-valuetext={label}
-        min={0}
+      <span aria-hidden="true">{t('seenBy')}</span>
+      <Slider
+        label={t('seenBy')}
+        valueText={label}
         max={LIGHT_STEPS.length - 1}
-        step={1}
         value={step}
-        onChange={(e) => setKelvin(LIGHT_STEPS[Number(e.target.value)]!)}
-        className="light-slider w-[104px]"
+        onChange={(next) => setKelvin(LIGHT_STEPS[next]!)}
+        track="bg-[linear-gradient(90deg,#f2c48c,#f2e6d2_55%,#e9eef6)]"
+        className="w-[104px]"
       />
       <span className="w-[58px] whitespace-nowrap">{label}</span>
     </div>

@@ -8,7 +8,7 @@ import { checkOwnRule, type OwnRule, type RuleBook } from '../../core/rules/book
 import { relatedRules } from '../../core/rules/related';
 import { RULE_TABLE, defaultValue, type RuleId, type RuleRow, type RuleValue } from '../../core/rules/table';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
+import { RadioGroup } from '../../ui/RadioGroup';
 import { Dialog } from '../../ui/Dialog';
 import { useLengthIssue } from '../../ui/Field';
 import { Words } from '../../ui/Words';
@@ -162,7 +162,7 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
       <div className="mt-4 border-t border-line pt-3">
         <h3 className="mb-2 font-sans text-[14px] font-semibold">{t('why.setOwn')}</h3>
         {row.shape === 'school' ? (
-          <Choice
+          <RadioGroup
             label={t('why.school')}
             value={school}
             onChange={setSchool}

@@ -8,6 +8,7 @@ import { useRoom } from './room/RoomContext';
 import type { RuleId } from '../../core/rules/table';
 import type { StageName } from '../../core/model/finding';
 import { waking } from '../../ui/Awake';
+import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Words } from '../../ui/Words';
 import { Why } from './Why';
 
@@ -29,7 +30,7 @@ export function Workspace({
 }): ReactNode {
   const stage = usePathname().split('/').pop() ?? '';
   return (
-    <main className="flex min-w-0 flex-1 flex-col gap-3.5 px-3 pb-4 lg:flex-row lg:pl-0 lg:pr-5">
+    <div className="flex min-w-0 flex-1 flex-col gap-3.5 px-3 pb-4 lg:flex-row lg:pl-0 lg:pr-5">
       <section id="drawing" className="flex min-w-0 flex-1 flex-col bg-sheet lg:ml-[26px]">
         <div className="min-w-0 flex-1">{children}</div>
         {foot}
@@ -41,7 +42,7 @@ export function Workspace({
         {worksheet}
         {MENDS.has(stage) && <Irritations stage={stage as StageName} />}
       </aside>
-    </main>
+    </div>
   );
 }
 
@@ -72,23 +73,13 @@ export function SheetHead({
         </div>
       )}
       {views && (
-        <div
-          role="group"
-          aria-label={t('label')}
-          className="no-print ml-auto flex gap-x-3 font-narrow text-[14px]"
-        >
-          {offered.map((v) => (
-            <button
-              key={v}
-              type="button"
-              aria-pressed={view === v}
-              onClick={() => setView(v)}
-              className="border-b-2 border-transparent font-medium aria-pressed:border-ink aria-pressed:font-bold"
-            >
-              {t(v)}
-            </button>
-          ))}
-        </div>
+        <ToggleGroup
+          label={t('label')}
+          value={view}
+          options={offered.map((v) => ({ value: v, label: t(v) }))}
+          onChange={setView}
+          className="no-print ml-auto"
+        />
       )}
     </div>
   );

@@ -1,50 +1,19 @@
 'use client';
+import { Disclosure } from '../../ui/Collapsible';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode, type RefObject } from 'react';
 import { spotsOfRoomAction } from '../../actions/stash';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import { hexOfLab, labOfHex } from '../../core/colour/spaces';
 import type { Item } from '../../core/model/types';
-import { EVERYTHING, SEASONS, type StashFilter } from '../../core/stash/entry';
+import { ITEM_KINDS, SEASONS, TEXTURES } from '../../core/model/values';
+import { EVERYTHING, type StashFilter } from '../../core/stash/entry';
 import type { Spot } from '../../core/stash/spots';
 import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { LengthField, TAKEN } from '../../ui/Field';
 import { startSampler } from '../../workers/sample/client';
 import { useStashRoom } from './StashContext';
-
-export const KINDS: readonly Item['kind'][] = [
-  'cover',
-  'insert',
-  'throw',
-  'panel',
-  'bedding',
-  'rug',
-  'lampshade',
-  'art',
-  'mirror',
-  'frame',
-  'wallPanel',
-  'vase',
-  'candle',
-  'basket',
-  'tray',
-  'book',
-  'object',
-  'plant',
-];
-export const TEXTURES: readonly Item['texture'][] = [
-  'smooth',
-  'linen',
-  'velvet',
-  'knit',
-  'fur',
-  'boucle',
-  'tweed',
-  'embroidered',
-  'woven',
-  'hard',
-];
 
 /** What is looked for: words, kind, colour family, size, texture, season, place. */
 export function FilterPanel({
@@ -132,19 +101,18 @@ export function FilterPanel({
           className="w-full border-b border-ink bg-transparent py-1 text-[16px] outline-none"
         />
       </label>
-      <button
-        type="button"
-        aria-expanded={open}
-        onClick={() => setOpen(!open)}
-        className="mt-2 min-h-[32px] text-[14px] underline underline-offset-4 lg:hidden"
+      <Disclosure
+        open={open}
+        onOpenChange={setOpen}
+        mounted
+        trigger={t('more', { count })}
+        triggerClass="mt-2 min-h-[32px] text-[14px] underline underline-offset-4 lg:hidden"
+        contentClass="mt-2 space-y-2.5 data-[state=closed]:max-lg:hidden lg:!block"
       >
-        {t('more', { count })}
-      </button>
-      <div className={`mt-2 space-y-2.5 ${open ? '' : 'max-lg:hidden'}`}>
-        <Pick
+        <Select
           label={t('kind')}
           value={filter.kinds[0] ?? ''}
-          options={list(KINDS, (k) => t(`kinds.${k}`))}
+          options={list(ITEM_KINDS, (k) => t(`kinds.${k}`))}
           onChange={(k) => set({ kinds: k === '' ? [] : [k as Item['kind']] })}
         />
         <div>
@@ -223,7 +191,7 @@ export function FilterPanel({
               }}
             />
           </div>
-          <Pick
+          <Select
             hideLabel
             label={t('spotRoom')}
             value={spots?.roomId ?? ''}
@@ -234,7 +202,7 @@ export function FilterPanel({
             onChange={(id) => void chooseRoom(id)}
           />
           {spots && (
-            <Pick
+            <Select
               hideLabel
               label={t('spotPick')}
               value=""
@@ -250,25 +218,25 @@ export function FilterPanel({
           )}
         </div>
         <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-          <Pick
+          <Select
             label={t('texture')}
             value={filter.texture ?? ''}
             options={list(TEXTURES, (x) => t(`textures.${x}`))}
             onChange={(x) => set({ texture: x === '' ? null : (x as Item['texture']) })}
           />
-          <Pick
+          <Select
             label={t('scale')}
             value={filter.scale ?? ''}
             options={list(['plain', 'small', 'medium', 'large'] as const, (x) => t(`scales.${x}`))}
             onChange={(x) => set({ scale: x === '' ? null : (x as 'plain') })}
           />
-          <Pick
+          <Select
             label={t('season')}
             value={filter.season ?? ''}
             options={list(SEASONS, (x) => t(`seasons.${x}`))}
             onChange={(x) => set({ season: x === '' ? null : (x as 'spring') })}
           />
-          <Pick
+          <Select
             label={t('freeIn')}
             value={filter.freeIn ?? ''}
             options={list(['any', ...SEASONS] as const, (x) =>
@@ -276,7 +244,7 @@ export function FilterPanel({
             )}
             onChange={(x) => set({ freeIn: x === '' ? null : (x as 'spring') })}
           />
-          <Pick
+          <Select
             label={t('place')}
             value={filter.placeId === '' ? NOWHERE : (filter.placeId ?? '')}
             options={[
@@ -286,7 +254,7 @@ export function FilterPanel({
             ]}
             onChange={(x) => set({ placeId: x === NOWHERE ? '' : x || null })}
           />
-          <Pick
+          <Select
             label={t('state')}
             value={filter.state ?? ''}
             options={list(['owned', 'ordered', 'returns', 'unseen', 'gone'] as const, (x) =>
@@ -300,7 +268,7 @@ export function FilterPanel({
             {t('clear')}
           </Button>
         )}
-      </div>
+      </Disclosure>
     </section>
   );
 }

@@ -1,11 +1,13 @@
 'use client';
+import { Select } from '../../ui/Select';
 import { useTranslations } from 'next-intl';
 import { useEffect, useState, type ReactNode } from 'react';
 import { looksOfRoomsAction, needLinesAction } from '../../actions/stash';
 import type { LooksOfRoom } from '../../actions/stashTypes';
-import { SEASONS } from '../../core/stash/entry';
+import { SEASONS } from '../../core/model/values';
 import type { NeedLine } from '../../core/stash/need';
 import { Mark } from '../../ui/Mark';
+import { Checkbox } from '../../ui/Checkbox';
 
 /** Need against have: for one look, or over all rooms in a season, with what the shops have. */
 export function NeedTab(): ReactNode {
@@ -39,43 +41,28 @@ export function NeedTab(): ReactNode {
     <section className="bg-sheet px-5 py-4">
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <h1 className="text-[24px]">{t('tab.need')}</h1>
-        <label className="text-[13px] text-soft">
-          <span className="block font-narrow">{t('need.for')}</span>
-          <select
-            value={ask}
-            onChange={(e) => {
-              setLines(null);
-              setAsk(e.target.value);
-            }}
-            className="border-b border-line bg-transparent py-1 text-[15px] text-ink"
-          >
-            <optgroup label={t('need.allRooms')}>
-              {SEASONS.map((s) => (
-                <option key={s} value={`season/${s}`}>
-                  {t(`seasons.${s}`)}
-                </option>
-              ))}
-            </optgroup>
-            {rooms.map((r) => (
-              <optgroup key={r.roomId} label={r.roomName}>
-                {r.looks.map((l) => (
-                  <option key={l.id} value={`look/${r.roomId}/${l.id}`}>
-                    {l.name}
-                  </option>
-                ))}
-              </optgroup>
-            ))}
-          </select>
-        </label>
-        <label className="flex items-center gap-2 text-[14px]">
-          <input
-            type="checkbox"
-            className="accent-black"
-            checked={all}
-            onChange={(e) => setAll(e.target.checked)}
-          />
+        <Select
+          label={t('need.for')}
+          value={ask}
+          options={[
+            ...SEASONS.map((s) => ({
+              value: `season/${s}`,
+              label: t(`seasons.${s}`),
+              group: t('need.allRooms'),
+            })),
+            ...rooms.flatMap((r) =>
+              r.looks.map((l) => ({ value: `look/${r.roomId}/${l.id}`, label: l.name, group: r.roomName })),
+            ),
+          ]}
+          onChange={(next) => {
+            setLines(null);
+            setAsk(next);
+          }}
+          className="w-[240px]"
+        />
+        <Checkbox checked={all} onChange={(checked) => setAll(checked)}>
           {t('need.all')}
-        </label>
+        </Checkbox>
       </div>
       {lines === null ? (
         <p className="mt-3 text-soft">{t('loading')}</p>

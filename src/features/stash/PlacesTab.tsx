@@ -1,4 +1,5 @@
 'use client';
+import { STORAGE_KINDS } from '../../core/model/values';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
@@ -8,15 +9,13 @@ import { formatLength } from '../../core/base/length';
 import { cm, inches } from '../../core/base/units';
 import type { StoragePlace } from '../../core/model/types';
 import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { LengthField, TAKEN, TextField, type Answer } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Words } from '../../ui/Words';
 import { useStashRoom } from './StashContext';
 import { untilAnswered } from './untilAnswered';
 import { waiting } from './waiting';
-
-const KINDS = ['box', 'bag', 'shelf', 'drawer', 'underFurniture', 'cupboard'] as const;
 
 /** How many pieces of furniture are named that a box goes under. */
 const UNDER_SHOWN = 4;
@@ -119,10 +118,10 @@ export function PlacesTab(): ReactNode {
                           : { took: false, message: t('nameNeeded') }
                       }
                     />
-                    <Pick
+                    <Select
                       label={t('kind')}
                       value={place.kind}
-                      options={KINDS.map((k) => ({ value: k, label: t(`places.kinds.${k}`) }))}
+                      options={STORAGE_KINDS.map((k) => ({ value: k, label: t(`places.kinds.${k}`) }))}
                       onChange={(kind) => put({ ...place, kind })}
                     />
                     {SIDE_NAMES.map((f) => (
@@ -194,7 +193,7 @@ export function PlacesTab(): ReactNode {
                     )}
                   </p>
                   <div className="mt-1 flex items-center gap-3">
-                    <Pick
+                    <Select
                       label={t('room')}
                       hideLabel
                       value={place.roomId ?? ''}

@@ -1,4 +1,5 @@
 'use client';
+import { FileButton } from '../../ui/FileButton';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { readReaderAction, simulatedReadingAction, takeReadingAction } from '../../actions/stash';
@@ -49,18 +50,13 @@ export function ReaderPanel({ item, onDone }: { item: Item; onDone: () => void }
         <Button small disabled={!draft} onClick={() => void read(draft ?? '')}>
           {t('reader.read')}
         </Button>
-        <label className="inline-flex cursor-pointer rounded-md border border-ink px-2 py-0.5 text-[13px] font-medium has-focus-visible:outline-2">
-          <input
-            type="file"
-            accept=".csv,.txt,text/csv,text/plain"
-            className="sr-only"
-            onChange={(e) => {
-              void e.target.files?.[0]?.text().then(read);
-              e.target.value = '';
-            }}
-          />
+        <FileButton
+          small
+          accept=".csv,.txt,text/csv,text/plain"
+          onFiles={([file]) => void file.text().then(read)}
+        >
           {t('reader.file')}
-        </label>
+        </FileButton>
         <Button
           small
           onClick={() =>

@@ -1,40 +1,42 @@
 'use client';
+import { ToggleGroup } from '../../ui/ToggleGroup';
+import { Select } from '../../ui/Select';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { LayoutGrid, Redo2, Rows3, Undo2 } from 'lucide-react';
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { LayoutGrid, Rows3 } from 'lucide-react';
 import { replayStudioAction } from '../../actions/room';
 import { stashHeadAction } from '../../actions/stash';
 import type { StashHead } from '../../actions/stashTypes';
 import type { LengthUnit } from '../../core/base/units';
 import { ruleBook } from '../../core/rules/book';
-import { returnOf } from '../../core/stash/returns';
 import { EVERYTHING, filterStash, type StashFilter } from '../../core/stash/entry';
 import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
-import { useActWords } from '../shell/StatusLine';
+import { Toast } from '../../ui/Toast';
+import { UndoButtons } from '../shell/UndoButtons';
 import { FilterPanel } from './FilterPanel';
-import { ItemPanel } from './ItemPanel';
-import { StashProvider, useStashRoom, type StashValue } from './StashContext';
+import { ItemPanel } from './item/ItemPanel';
+import { StashProvider, type StashValue } from './StashContext';
 import { StashGallery, StashList } from './StashList';
 import { useStashIndex } from './useStashIndex';
 import { sendLeft } from './waiting';
 
+const Overview = dynamic(() => import('./Overview').then((m) => waking(m.Overview)));
 const NewThings = dynamic(() => import('./NewThings').then((m) => waking(m.NewThings)));
 const PlacesTab = dynamic(() => import('./PlacesTab').then((m) => waking(m.PlacesTab)));
 const NeedTab = dynamic(() => import('./NeedTab').then((m) => waking(m.NeedTab)));
 const ReturnsTab = dynamic(() => import('./ReturnsTab').then((m) => waking(m.ReturnsTab)));
 
 const TABS = ['things', 'places', 'need', 'returns', 'add'] as const;
-type Tab = (typeof TABS)[number];
+export type Tab = (typeof TABS)[number];
 const UNIT_KEY = 'rideau:stash-unit';
 
 /** Everything that is owned: found by what it is, where it is, what it fits, and whether it is free. */
 export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   const t = useTranslations('stash');
   const tr = useTranslations();
-  const act = useActWords();
   const [head, setHead] = useState(first);
   const { entries, silent, reload } = useStashIndex();
   const [filter, setFilter] = useState<StashFilter>(EVERYTHING);
@@ -151,41 +153,16 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
             ))}
           </nav>
           <div className="ml-auto flex items-center gap-1">
-            <select
-              aria-label={tr('measure.unit')}
+            <Select
+              label={tr('measure.unit')}
+              hideLabel
               value={unit}
-              onChange={(e) => changeUnit(e.target.value as LengthUnit)}
-              className="mr-2 border-b border-line bg-transparent text-[14px]"
-            >
-              {(['in', 'cm'] as const).map((u) => (
-                <option key={u} value={u}>
-                  {tr(`measure.unit-${u}`)}
-                </option>
-              ))}
-            </select>
-            <button
-              type="button"
-              disabled={!head.undo}
-              onClick={() => void replay('undo')}
-              aria-label={head.undo ? `${tr('shell.undo')}: ${act(head.undo)}` : tr('shell.undo')}
-              title={head.undo ? act(head.undo) : ''}
-              className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"
-            >
-              <Undo2 size={16} />
-            </button>
-            <button
-              type="button"
-              disabled={!head.redo}
-              onClick={() => void replay('redo')}
-              aria-label={head.redo ? `${tr('shell.redo')}: ${act(head.redo)}` : tr('shell.redo')}
-              title={head.redo ? act(head.redo) : ''}
-              className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"
-            >
-              <Redo2 size={16} />
-            </button>
-            <p role="status" aria-live="polite" className="min-w-0 text-[13px]">
-              {said}
-            </p>
+              options={(['in', 'cm'] as const).map((u) => ({ value: u, label: tr(`measure.unit-${u}`) }))}
+              onChange={changeUnit}
+              className="mr-2 w-[110px]"
+            />
+            <UndoButtons labels={head} onReplay={(way) => void replay(way)} />
+            <Toast label={tr('shell.notices')} message={said || null} onClose={() => setSaid('')} />
           </div>
         </header>
         {tab === 'things' ? (
@@ -197,28 +174,17 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
                 <p className="text-[14px] text-soft" aria-live="polite">
                   {status}
                 </p>
-                <div className="ml-auto flex gap-1" role="group" aria-label={t('view')}>
-                  <button
-                    type="button"
-                    aria-pressed={!gallery}
-                    aria-label={t('list')}
-                    title={t('list')}
-                    onClick={() => setGallery(false)}
-                    className="rounded-md border border-transparent p-1 aria-pressed:border-ink"
-                  >
-                    <Rows3 size={16} />
-                  </button>
-                  <button
-                    type="button"
-                    aria-pressed={gallery}
-                    aria-label={t('gallery')}
-                    title={t('gallery')}
-                    onClick={() => setGallery(true)}
-                    className="rounded-md border border-transparent p-1 aria-pressed:border-ink"
-                  >
-                    <LayoutGrid size={16} />
-                  </button>
-                </div>
+                <ToggleGroup
+                  label={t('view')}
+                  variant="icons"
+                  value={gallery ? 'gallery' : 'list'}
+                  options={[
+                    { value: 'list', label: t('list'), icon: <Rows3 size={16} /> },
+                    { value: 'gallery', label: t('gallery'), icon: <LayoutGrid size={16} /> },
+                  ]}
+                  onChange={(v) => setGallery(v === 'gallery')}
+                  className="ml-auto"
+                />
               </div>
               {isEmpty && <EmptyStash onAdd={() => setTab('add')} />}
               {!isEmpty && noneFound && <NothingFound onClear={() => setFilter(EVERYTHING)} />}
@@ -249,75 +215,6 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
     </StashProvider>
   );
 }
-
-/**
- * What waits in the stash while nothing is picked: returns, orders, colours not seen, and what there is of
- * each kind.
- */
-const Overview = memo(function Overview({
-  onTab,
-  onFilter,
-}: {
-  onTab: (tab: Tab) => void;
-  onFilter: (f: StashFilter) => void;
-}): ReactNode {
-  const t = useTranslations('stash');
-  const { entries, head, rules } = useStashRoom();
-  const back = entries
-    .map((e) => returnOf(e, head.today, rules.list('stash.returnWarn')))
-    .filter((r) => r.state !== 'none')
-    .sort((a, b) => a.days - b.days);
-  const kinds = [...new Set(entries.map((e) => e.kind))]
-    .map((kind) => ({ kind, count: entries.filter((e) => e.kind === kind && e.state !== 'gone').length }))
-    .sort((a, b) => b.count - a.count);
-  const line = (words: string, press: () => void) => (
-    <li key={words}>
-      <button
-        type="button"
-        onClick={press}
-        className="min-h-[28px] text-left text-[15px] underline decoration-line underline-offset-4 hover:decoration-ink"
-      >
-        {words}
-      </button>
-    </li>
-  );
-  const [ordered, unseen] = [
-    entries.filter((e) => e.state === 'ordered').length,
-    entries.filter((e) => !e.seen && e.state !== 'gone').length,
-  ];
-  return (
-    <div>
-      <h2 className="text-[19px]">{t('waits')}</h2>
-      <hr className="mb-2 mt-2.5 border-t-2 border-ink" />
-      <ul className="space-y-0.5">
-        {line(
-          back.length > 0 ? t('waitsBack', { count: back.length, days: back[0]!.days }) : t('waitsNoBack'),
-          () => onTab('returns'),
-        )}
-        {line(t('waitsOrdered', { count: ordered }), () => onFilter({ ...EVERYTHING, state: 'ordered' }))}
-        {line(t('waitsUnseen', { count: unseen }), () => onFilter({ ...EVERYTHING, state: 'unseen' }))}
-        {line(t('waitsNeed'), () => onTab('need'))}
-        {line(t('waitsPlaces', { count: head.places.length }), () => onTab('places'))}
-      </ul>
-      <h3 className="mb-1 mt-4 font-sans text-[14px] font-semibold">{t('kind')}</h3>
-      <ul className="grid grid-cols-2 gap-x-4">
-        {kinds.map(({ kind, count }) => (
-          <li key={kind}>
-            <button
-              type="button"
-              onClick={() => onFilter({ ...EVERYTHING, kinds: [kind] })}
-              className="flex w-full justify-between border-b border-line py-1 text-[14px] hover:border-ink"
-            >
-              <span>{t(`kinds.${kind}`)}</span>
-              <span className="text-soft">{count}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      <p className="mt-4 text-[13px] text-soft">{t('pickSays')}</p>
-    </div>
-  );
-});
 
 function EmptyStash({ onAdd }: { onAdd: () => void }): ReactNode {
   const t = useTranslations('stash');

@@ -1,4 +1,5 @@
 'use client';
+import { Progress } from '../../ui/Progress';
 import { useTranslations } from 'next-intl';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
@@ -61,12 +62,7 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
         <div className="flex items-center gap-3">
           {running.best && <Thumb layout={running.best} ask={running.ask} />}
           <div className="flex-1">
-            <progress
-              className="h-2 w-full accent-black"
-              value={running.done}
-              max={running.of}
-              aria-label={t('search')}
-            />
+            <Progress label={t('search')} value={running.done} max={running.of} />
             <p className="text-[13px] text-soft" aria-live="polite">
               {t('searching', { done: running.done, of: running.of })}
             </p>

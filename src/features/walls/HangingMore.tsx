@@ -6,9 +6,9 @@ import type { FramedPrint, Hanging, Item } from '../../core/model/types';
 import { isoSheets, INCH_SHEETS, type Sheet } from '../../core/stages/walls/prints';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
 import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { LengthField, NumberField, TAKEN, type Answer } from '../../ui/Field';
-import { Fold } from '../../ui/Fold';
+import { Collapsible } from '../../ui/Collapsible';
 import { Words } from '../../ui/Words';
 import { itemOf, useRoom } from '../shell/room/RoomContext';
 import { useStash } from '../shell/useStash';
@@ -38,9 +38,9 @@ export function HangingMore({
   return (
     <div className="mt-4 border-t-2 border-ink">
       {glass && (
-        <Fold
+        <Collapsible
           title={t('glass')}
-          says={t('glassSays', { count: sights.filter((s) => s.shows.length > 0).length })}
+          summary={t('glassSays', { count: sights.filter((s) => s.shows.length > 0).length })}
         >
           {sights.length === 0 && <p className="text-[14px] text-soft">{t('noStand')}</p>}
           <ul className="space-y-1.5 text-[14px]">
@@ -62,14 +62,19 @@ export function HangingMore({
               </li>
             ))}
           </ul>
-        </Fold>
+        </Collapsible>
       )}
       {item.kind !== 'mirror' && item.kind !== 'wallPanel' && (
-        <Fold title={t('print')} says={h.print ? sheetName(h.print, file.room.unit) : t('printNone')}>
+        <Collapsible
+          title={t('print')}
+          summary={h.print ? sheetName(h.print, file.room.unit) : t('printNone')}
+        >
           {() => <PrintForm hanging={h} item={item} />}
-        </Fold>
+        </Collapsible>
       )}
-      {!p.leans && <Fold title={t('template')}>{() => <TemplateLinks query={`hanging=${h.id}`} />}</Fold>}
+      {!p.leans && (
+        <Collapsible title={t('template')}>{() => <TemplateLinks query={`hanging=${h.id}`} />}</Collapsible>
+      )}
     </div>
   );
 }
@@ -137,7 +142,7 @@ function PrintForm({ hanging: h, item }: { hanging: Hanging; item: Item }): Reac
   return (
     <div className="space-y-2.5">
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
-        <Pick
+        <Select
           label={t('printIn')}
           value={print.itemId ?? ''}
           options={[
@@ -152,7 +157,7 @@ function PrintForm({ hanging: h, item }: { hanging: Hanging; item: Item }): Reac
             } else put({ ...print, itemId: id || null });
           }}
         />
-        <Pick
+        <Select
           label={t('sheet')}
           value={chosen?.name ?? ''}
           options={[

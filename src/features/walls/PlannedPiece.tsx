@@ -7,7 +7,7 @@ import { inches } from '../../core/base/units';
 import { newItem } from '../../core/model/defaults';
 import type { Item } from '../../core/model/types';
 import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { LengthField, TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 
@@ -55,7 +55,7 @@ export function PlannedPiece({
   return (
     <div className="space-y-2">
       {kinds && (
-        <Pick
+        <Select
           label={t('planKind')}
           value={kind}
           options={kinds.map((k) => ({ value: k, label: kindWords(k) }))}

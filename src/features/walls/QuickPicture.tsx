@@ -5,7 +5,7 @@ import { inches } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import { HANGING, newItem, PIECE } from '../../core/model/defaults';
 import type { Hanging, Item, Piece, RoomFile } from '../../core/model/types';
-import { Choice } from '../../ui/Choice';
+import { RadioGroup } from '../../ui/RadioGroup';
 import { LengthField, NumberField, TAKEN, type Answer } from '../../ui/Field';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { newRoomFile } from '../shell/newRoomFile';
@@ -204,7 +204,7 @@ function Picture(): ReactNode {
       readings={
         <>
           <div className="mb-3 max-w-[440px]">
-            <Choice
+            <RadioGroup
               label={t('quick.over')}
               value={over}
               onChange={setOver}

@@ -5,10 +5,10 @@ import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Hole } from '../../core/model/types';
 import { Button } from '../../ui/Button';
-import { Pick } from '../../ui/Choice';
+import { Select } from '../../ui/Select';
 import { useDraft } from '../../ui/drafts';
 import { LengthField } from '../../ui/Field';
-import { Fold } from '../../ui/Fold';
+import { Collapsible } from '../../ui/Collapsible';
 import { Words } from '../../ui/Words';
 import { massWords } from '../../messages/findingWords';
 import { Findings } from '../shell/Findings';
@@ -59,14 +59,14 @@ export function WallFolds({
   return (
     <div className="mt-5 border-t-2 border-ink">
       {hangings.length > 0 && (
-        <Fold title={t('nails')} says={String(hangings.reduce((n, h) => n + h.nails.length, 0))}>
+        <Collapsible title={t('nails')} summary={String(hangings.reduce((n, h) => n + h.nails.length, 0))}>
           {() => (
             <>
               <p className="mb-1.5 text-[13px] text-soft">
                 <Words>{`${fromCeiling ? t('nailsCeiling') : t('nailsFloor')}${plumbMm === null ? '' : ` ${t('nailsAxis', { x: formatLength(plumbMm, unit) })}`}`}</Words>{' '}
                 <Why rule="walls.datum" />
               </p>
-              <Pick
+              <Select
                 label={t('plumb')}
                 value={plumbId}
                 options={[
@@ -106,9 +106,9 @@ export function WallFolds({
               </ul>
             </>
           )}
-        </Fold>
+        </Collapsible>
       )}
-      <Fold title={t('planPiece')} open={hangings.length === 0}>
+      <Collapsible title={t('planPiece')} open={hangings.length === 0}>
         {() => (
           <PlannedPiece
             key={wallId}
@@ -117,16 +117,16 @@ export function WallFolds({
             onAdd={(item) => acts.hang(item, wallId)}
           />
         )}
-      </Fold>
-      <Fold title={t('holes')} says={holes.length > 0 ? String(holes.length) : t('holesNone')}>
+      </Collapsible>
+      <Collapsible title={t('holes')} summary={holes.length > 0 ? String(holes.length) : t('holesNone')}>
         {() => <Holes wallId={wallId} holes={holes} marking={marking} onMark={onMark} />}
-      </Fold>
+      </Collapsible>
       {fittings.length > 0 && (
-        <Fold title={t('fixings')} says={fittings.map((f) => f.name).join(', ')}>
+        <Collapsible title={t('fixings')} summary={fittings.map((f) => f.name).join(', ')}>
           {() => fittings.map((f) => <FittingCheck key={f.id} id={f.id} />)}
-        </Fold>
+        </Collapsible>
       )}
-      <Fold title={t('export')}>
+      <Collapsible title={t('export')}>
         <p className="flex flex-wrap gap-2">
           {['1:20', '1:1'].map((scale) => (
             <a
@@ -138,7 +138,7 @@ export function WallFolds({
             </a>
           ))}
         </p>
-      </Fold>
+      </Collapsible>
     </div>
   );
 }

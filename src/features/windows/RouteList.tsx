@@ -7,6 +7,7 @@ import type { RuleBook } from '../../core/rules/book';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { Words } from '../../ui/Words';
+import { RadioList } from '../../ui/RadioGroup';
 
 export const moneyWords = (cents: number): string => (cents / 100).toFixed(2);
 
@@ -69,22 +70,14 @@ export function RouteList({
         </h3>
         {children}
       </div>
-      <div role="radiogroup" aria-label={t('route')}>
-        {w.routes.map((r) => {
-          const chosen = w.chosenRoute?.kind === r.kind && w.chosenRoute.stockMm === r.stockMm;
-          return (
-            <label
-              key={`${r.kind}${r.stockMm ?? ''}`}
-              className="grid cursor-pointer grid-cols-[18px_58px_1fr_auto] items-baseline gap-x-2 border-t border-line py-1.5 text-[14px] last:border-b"
-            >
-              <input
-                type="radio"
-                name={`route-${w.dressingId}`}
-                className="translate-y-[2px] accent-black"
-                checked={chosen}
-                disabled={!onChoose}
-                onChange={() => onChoose?.(r)}
-              />
+      <RadioList
+        label={t('route')}
+        value={w.chosenRoute && keyOf(w.chosenRoute)}
+        onChange={onChoose && ((key) => onChoose(w.routes.find((r) => keyOf(r) === key)!))}
+        options={w.routes.map((r) => ({
+          value: keyOf(r),
+          content: (
+            <span className="grid grid-cols-[58px_1fr_auto] items-baseline gap-x-2">
               <b className="font-semibold">
                 <Words>
                   {r.stockMm === null
@@ -100,13 +93,15 @@ export function RouteList({
                 {moneyWords(r.cost)}
                 <span className="block text-[12px] text-soft">{t('work', { minutes: r.workMinutes })}</span>
               </span>
-            </label>
-          );
-        })}
-      </div>
+            </span>
+          ),
+        }))}
+      />
       {!w.chosenRoute && onChoose && w.routes.length > 0 && (
         <p className="mt-1.5 text-[13px] text-soft">{t('noRoute')}</p>
       )}
     </section>
   );
 }
+
+const keyOf = (r: Pick<Route, 'kind' | 'stockMm'>): string => `${r.kind}${r.stockMm ?? ''}`;

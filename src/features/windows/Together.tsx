@@ -8,8 +8,9 @@ import { solutionChanges } from '../../core/plan/solveRoom';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { GivesUp, ShopPanels, Solution } from '../../core/stages/windows/solve/solveWindows';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Fold } from '../../ui/Fold';
+import { RadioGroup } from '../../ui/RadioGroup';
+import { Checkbox } from '../../ui/Checkbox';
+import { Collapsible } from '../../ui/Collapsible';
 import { Words } from '../../ui/Words';
 import { startSolver, type Solver } from '../../workers/solve/client';
 import { useRoom } from '../shell/room/RoomContext';
@@ -40,10 +41,10 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
     : t('togetherSome', { count: chosen.length, all: onWall.length });
   const says = alone ? t('togetherOne') : saysTogether;
   return (
-    <Fold title={t('together')} says={says} onToggle={setOpen}>
+    <Collapsible title={t('together')} summary={says} onToggle={setOpen}>
       {several && (
         <div className="mb-2">
-          <Choice
+          <RadioGroup
             label={t('together')}
             value={which}
             onChange={setWhich}
@@ -58,21 +59,15 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
         <fieldset className="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-[14px]">
           <legend className="sr-only">{t('togetherWhich')}</legend>
           {onWall.map((x) => (
-            <label key={x.dressingId} className="flex min-h-[26px] items-center gap-2">
-              <input
-                type="checkbox"
-                className="accent-black"
-                checked={!leftOut.includes(x.dressingId)}
-                onChange={(e) =>
-                  setLeftOut(
-                    e.target.checked
-                      ? leftOut.filter((id) => id !== x.dressingId)
-                      : [...leftOut, x.dressingId],
-                  )
-                }
-              />
+            <Checkbox
+              key={x.dressingId}
+              checked={!leftOut.includes(x.dressingId)}
+              onChange={(checked) =>
+                setLeftOut(checked ? leftOut.filter((id) => id !== x.dressingId) : [...leftOut, x.dressingId])
+              }
+            >
               {x.name}
-            </label>
+            </Checkbox>
           ))}
         </fieldset>
       )}
@@ -82,7 +77,7 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
         ) : (
           <Solutions which={asked} />
         ))}
-    </Fold>
+    </Collapsible>
   );
 }
 

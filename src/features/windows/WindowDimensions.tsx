@@ -1,12 +1,12 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
+import type { LengthUnit } from '../../core/base/units';
 import type { Opening } from '../../core/model/types';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
-import type { LengthUnit } from '../../core/base/units';
-import type { Answer } from '../../ui/Field';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
+import type { Answer } from '../../ui/Field';
 
 export type WindowEdits = {
   setRod: (mm: number) => Answer;
@@ -15,83 +15,43 @@ export type WindowEdits = {
   setLength: (mm: number, nowMm?: number) => Answer;
 };
 
-/**
- * Dimension lines of the dressed window: rod, span, reach to each side, finished length. Each number can be
- * typed over.
- */
-export function WindowDimensions({
-  plan: w,
-  opening: o,
-  scale,
-  unit,
-  ceilingMm,
-  edits,
-  whole = true,
-}: {
+type Props = {
   plan: WindowPlan;
   opening: Opening;
   scale: Scale;
   unit: LengthUnit;
   ceilingMm: number;
   edits?: WindowEdits;
-  /** The rod's height and the hem are told once; a rod round a bay has more walls. */ whole?: boolean;
-}): ReactNode {
+  /** The rod's height and the hem are shown once; a rod round a bay has more walls. */ whole?: boolean;
+};
+type Part = Omit<Props, 'whole' | 'ceilingMm'>;
+
+/** The stretch of the rod on this opening's wall; a rod round a bay is dimensioned wall by wall. */
+const stretchOn = (w: WindowPlan, wallId: string) => w.rodOn.find((r) => r.wallId === wallId) ?? w.rodOn[0]!;
+
+/** Where the rod is drawn: on a door's leaf it is as long as the leaf. */
+const drawnRod = (w: WindowPlan, wallId: string) => {
+  const leaf = w.leaves?.[0];
+  return leaf ? { fromXMm: leaf.fromMm, toXMm: leaf.toMm } : stretchOn(w, wallId);
+};
+
+/**
+ * Dimension lines of the dressed window: rod, span, reach to each side, finished length. Each number can be
+ * typed over.
+ */
+export function WindowDimensions({ whole = true, ...props }: Props): ReactNode {
+  const { plan: w, opening: o, scale, unit, edits } = props;
   const t = useTranslations('windows');
-  // what of the rod is before this wall; a rod round a bay is dimensioned wall by wall
-  const here = w.rodOn.find((r) => r.wallId === o.wallId) ?? w.rodOn[0]!;
-  const onPanel = (p: WindowPlan['panelPlans'][number]) => p.openOn.find((x) => x.wallId === o.wallId);
-  const shown = w.panelPlans.filter((p) => onPanel(p));
-  const rodY = scale.y(w.rodHeightMm);
-  const rod = w.leaves?.[0] ? { fromXMm: w.leaves[0].fromMm, toXMm: w.leaves[0].toMm } : here;
-  const [left, right] = [scale.x(rod.fromXMm), scale.x(rod.toXMm)];
-  const outerLeft = scale.x(o.xMm - o.trimMm);
-  const outerRight = scale.x(o.xMm + o.widthMm + o.trimMm);
-  const reachY = scale.y(o.sillMm + o.heightMm) + 26;
-  // never so near to the ceiling's line that the two are taken for one
-  const ceilingY = scale.y(ceilingMm);
-  const over = rodY - 22;
-  const top = Math.max(12, Math.abs(over - ceilingY) < 14 ? ceilingY - 15 : over);
-  const panel = shown[0] ?? w.panelPlans[0]!;
-  const last = shown[shown.length - 1] ?? panel;
-  const panelTop = scale.y(w.rodHeightMm - w.takeDownMm);
-  const leftStack = onPanel(panel);
-  const rightStack = onPanel(last);
-  const inside = Math.min((leftStack ? scale.x(leftStack.toXMm) : left) + 20, (left + right) / 2 - 16);
+  const left = scale.x(drawnRod(w, o.wallId).fromXMm);
   const rodX = Math.max(scale.x(0) + 16, left - 14);
-  const differs = Math.abs(last.finishedLengthMm - panel.finishedLengthMm) > 0.5;
-  const lastX = Math.max((rightStack ? scale.x(rightStack.fromXMm) : right) - 20, inside + 34);
-  const firstWall = w.rodOn[0]?.wallId === o.wallId;
-  const lastWall = w.rodOn[w.rodOn.length - 1]?.wallId === o.wallId;
-  const alone = w.rodOn.length === 1;
-  const endMm = here.toXMm - here.fromXMm;
-  // a bent rod is lengthened at its own end; a part between two corners is as long as the wall
-  const setEnd = (by: WindowEdits, side: 'left' | 'right', extensionMm: number) => (mm: number) =>
-    by.setExtension(side, extensionMm + mm - endMm);
-  const setOwnEnd = (by: WindowEdits) => {
-    if (firstWall) return setEnd(by, 'left', w.extensionLeftMm);
-    return lastWall ? setEnd(by, 'right', w.extensionRightMm) : undefined;
-  };
   return (
     <g>
-      <Dimension
-        x1={left}
-        x2={right}
-        y1={top}
-        y2={top}
-        valueMm={alone ? w.bracketToBracketMm : here.toXMm - here.fromXMm}
-        unit={unit}
-        name={t('span')}
-        {...(edits && w.mount !== 'inside' && w.mount !== 'cafe' && w.mount !== 'leaf' && !w.shower
-          ? {
-              onCommit: alone ? edits.setSpan : setOwnEnd(edits),
-            }
-          : {})}
-      />
+      <SpanDimension {...props} />
       {whole && (
         <Dimension
           x1={rodX}
           x2={rodX}
-          y1={rodY}
+          y1={scale.y(w.rodHeightMm)}
           y2={scale.y(0)}
           valueMm={w.rodHeightMm}
           unit={unit}
@@ -100,56 +60,125 @@ export function WindowDimensions({
           {...(edits ? { onCommit: edits.setRod } : {})}
         />
       )}
-      {firstWall && w.extensionLeftMm > 1 && (
-        <Dimension
-          x1={left}
-          x2={outerLeft}
-          y1={reachY}
-          y2={reachY}
-          valueMm={w.extensionLeftMm}
-          unit={unit}
-          name={`${t('extension')}, ${t('left')}`}
-          {...(edits ? { onCommit: (mm: number) => edits.setExtension('left', mm) } : {})}
-        />
-      )}
-      {lastWall && w.extensionRightMm > 1 && (
-        <Dimension
-          x1={outerRight}
-          x2={right}
-          y1={reachY}
-          y2={reachY}
-          valueMm={w.extensionRightMm}
-          unit={unit}
-          name={`${t('extension')}, ${t('right')}`}
-          {...(edits ? { onCommit: (mm: number) => edits.setExtension('right', mm) } : {})}
-        />
-      )}
-      {leftStack && (
-        <Dimension
-          x1={inside}
-          x2={inside}
-          y1={panelTop}
-          y2={scale.y(w.rodHeightMm - w.takeDownMm - panel.finishedLengthMm)}
-          valueMm={panel.finishedLengthMm}
-          unit={unit}
-          name={t('length')}
-          at={0.55}
-          {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, panel.finishedLengthMm) } : {})}
-        />
-      )}
-      {differs && (
-        <Dimension
-          x1={lastX}
-          x2={lastX}
-          y1={panelTop}
-          y2={scale.y(w.rodHeightMm - w.takeDownMm - last.finishedLengthMm)}
-          valueMm={last.finishedLengthMm}
-          unit={unit}
-          name={t('length')}
-          at={0.62}
-          {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, last.finishedLengthMm) } : {})}
-        />
-      )}
+      {w.rodOn[0]?.wallId === o.wallId && <ReachDimension {...props} side="left" />}
+      {w.rodOn[w.rodOn.length - 1]?.wallId === o.wallId && <ReachDimension {...props} side="right" />}
+      <LengthDimensions {...props} />
     </g>
+  );
+}
+
+/** Bracket to bracket, or this wall's part of a rod that goes round a bay. */
+function SpanDimension({
+  plan: w,
+  opening: o,
+  scale,
+  unit,
+  ceilingMm,
+  edits,
+}: Omit<Props, 'whole'>): ReactNode {
+  const t = useTranslations('windows');
+  const rod = drawnRod(w, o.wallId);
+  const stretch = stretchOn(w, o.wallId);
+  const partMm = stretch.toXMm - stretch.fromXMm;
+  const isAlone = w.rodOn.length === 1;
+  // never so near to the ceiling's line that the two are taken for one
+  const overRod = scale.y(w.rodHeightMm) - 22;
+  const ceilingY = scale.y(ceilingMm);
+  const y = Math.max(12, Math.abs(overRod - ceilingY) < 14 ? ceilingY - 15 : overRod);
+  const onCommit = edits && spanCommit(w, o, edits, partMm);
+  return (
+    <Dimension
+      x1={scale.x(rod.fromXMm)}
+      x2={scale.x(rod.toXMm)}
+      y1={y}
+      y2={y}
+      valueMm={isAlone ? w.bracketToBracketMm : partMm}
+      unit={unit}
+      name={t('span')}
+      {...(onCommit ? { onCommit } : {})}
+    />
+  );
+}
+
+const WITHIN_FRAME: ReadonlySet<WindowPlan['mount']> = new Set(['inside', 'cafe', 'leaf']);
+
+/** What typing over the span does: nothing where frame or tub sets it, else it moves the rod's own ends. */
+function spanCommit(
+  w: WindowPlan,
+  o: Opening,
+  edits: WindowEdits,
+  partMm: number,
+): ((mm: number) => Answer) | undefined {
+  if (WITHIN_FRAME.has(w.mount) || w.shower) return undefined;
+  if (w.rodOn.length === 1) return edits.setSpan;
+  // a bent rod is lengthened at its own end; a part between two corners is as long as the wall
+  if (w.rodOn[0]?.wallId === o.wallId)
+    return (mm) => edits.setExtension('left', w.extensionLeftMm + mm - partMm);
+  if (w.rodOn[w.rodOn.length - 1]?.wallId === o.wallId)
+    return (mm) => edits.setExtension('right', w.extensionRightMm + mm - partMm);
+  return undefined;
+}
+
+/** How far the rod reaches past the trim on one side. */
+function ReachDimension({
+  plan: w,
+  opening: o,
+  scale,
+  unit,
+  edits,
+  side,
+}: Part & { side: 'left' | 'right' }) {
+  const t = useTranslations('windows');
+  const rod = drawnRod(w, o.wallId);
+  const isLeft = side === 'left';
+  const reachMm = isLeft ? w.extensionLeftMm : w.extensionRightMm;
+  if (reachMm <= 1) return null;
+  const y = scale.y(o.sillMm + o.heightMm) + 26;
+  return (
+    <Dimension
+      x1={isLeft ? scale.x(rod.fromXMm) : scale.x(o.xMm + o.widthMm + o.trimMm)}
+      x2={isLeft ? scale.x(o.xMm - o.trimMm) : scale.x(rod.toXMm)}
+      y1={y}
+      y2={y}
+      valueMm={reachMm}
+      unit={unit}
+      name={`${t('extension')}, ${t(side)}`}
+      {...(edits ? { onCommit: (mm: number) => edits.setExtension(side, mm) } : {})}
+    />
+  );
+}
+
+/** The finished length of the first panel, and of the last where that is another one. */
+function LengthDimensions({ plan: w, opening: o, scale, unit, edits }: Part): ReactNode {
+  const t = useTranslations('windows');
+  const rod = drawnRod(w, o.wallId);
+  const [left, right] = [scale.x(rod.fromXMm), scale.x(rod.toXMm)];
+  const stackOf = (p: WindowPlan['panelPlans'][number]) => p.openOn.find((x) => x.wallId === o.wallId);
+  const shown = w.panelPlans.filter((p) => stackOf(p));
+  const first = shown[0] ?? w.panelPlans[0]!;
+  const last = shown[shown.length - 1] ?? first;
+  const [leftStack, rightStack] = [stackOf(first), stackOf(last)];
+  const firstX = Math.min((leftStack ? scale.x(leftStack.toXMm) : left) + 20, (left + right) / 2 - 16);
+  const lastX = Math.max((rightStack ? scale.x(rightStack.fromXMm) : right) - 20, firstX + 34);
+  const differs = Math.abs(last.finishedLengthMm - first.finishedLengthMm) > 0.5;
+  const topMm = w.rodHeightMm - w.takeDownMm;
+  const dimension = (x: number, lengthMm: number, at: number) => (
+    <Dimension
+      x1={x}
+      x2={x}
+      y1={scale.y(topMm)}
+      y2={scale.y(topMm - lengthMm)}
+      valueMm={lengthMm}
+      unit={unit}
+      name={t('length')}
+      at={at}
+      {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, lengthMm) } : {})}
+    />
+  );
+  return (
+    <>
+      {leftStack && dimension(firstX, first.finishedLengthMm, 0.55)}
+      {differs && dimension(lastX, last.finishedLengthMm, 0.62)}
+    </>
   );
 }

@@ -3,11 +3,12 @@ import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
+import type { LengthUnit } from '../../core/base/units';
 import type { Dressing, Landing, Opening } from '../../core/model/types';
 import { floorLine } from '../../core/room/floor';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { waking } from '../../ui/Awake';
-import { Choice } from '../../ui/Choice';
+import { RadioGroup } from '../../ui/RadioGroup';
 import { Findings } from '../shell/Findings';
 import { useRoom } from '../shell/room/RoomContext';
 import { Numeral, SheetTitle } from '../shell/Workspace';
@@ -45,42 +46,9 @@ export function WindowSheet({
   const unit = file.room.unit;
   const length = (mm: number) => formatLength(mm, unit);
   const bare = (mm: number) => formatBareLength(mm, unit);
-  const floor = floorLine(o);
-  const fall = floor.atMm(o.xMm + o.widthMm) - floor.atMm(o.xMm);
-  const floorFalls =
-    Math.abs(fall) < 0.5
-      ? t('floorLevel')
-      : t('floorDrops', { by: length(Math.abs(fall)), side: fall < 0 ? t('right') : t('left') });
-  const floorSays = floor.measured ? floorFalls : t('floorUnknown');
-  // panels each to its own drop: two are told, more by the shortest and the longest
-  const all = [
-    ...new Set(
-      [...w.panelPlans]
-        .sort((a, b) => a.finishedLengthMm - b.finishedLengthMm)
-        .map((p) => bare(p.finishedLengthMm)),
-    ),
-  ];
-  const leftIsLonger =
-    all.length === 2 && w.panelPlans[0]!.finishedLengthMm > w.panelPlans[w.panels - 1]!.finishedLengthMm;
-  const inOrder = leftIsLonger ? all.reverse() : all;
-  const lengths = all.length > 2 ? [`${all[0]!} – ${all[all.length - 1]!}`] : inOrder;
-  const inches = lengths[0]!.includes('′') ? '' : ' in';
-  const unitAfter = unit === 'cm' ? ' cm' : inches;
-  const by = (
-    rule: 'windows.landingClear' | 'windows.landingBreak' | 'windows.landingPool' | 'windows.landingFullPool',
-  ) => ({ by: bare(rules.number(rule)) });
-  const onFloor = w.hemOn === 'floor';
-  const landings: { value: Landing; label: string }[] = [
-    { value: 'clear', label: t('clear', by('windows.landingClear')) },
-    { value: 'kiss', label: t('kiss') },
-    ...(onFloor
-      ? [
-          { value: 'break' as const, label: t('break', by('windows.landingBreak')) },
-          { value: 'pool' as const, label: t('pool', by('windows.landingPool')) },
-          { value: 'fullPool' as const, label: t('fullPool', by('windows.landingFullPool')) },
-        ]
-      : []),
-  ];
+  const floorSays = useFloorWords(o);
+  const { lengths, several } = lengthWords(w, unit);
+  const landings = useLandings(w);
   return (
     <>
       <SheetTitle
@@ -99,10 +67,9 @@ export function WindowSheet({
         <Numeral label={t('span')} rule={w.rulesUsed.extension}>
           {length(w.bracketToBracketMm)}
         </Numeral>
-        <Numeral
-          label={all.length > 1 ? t('lengths') : t('length')}
-          rule={w.rulesUsed.takeDown}
-        >{`${lengths.join(' · ')}${unitAfter}`}</Numeral>
+        <Numeral label={several ? t('lengths') : t('length')} rule={w.rulesUsed.takeDown}>
+          {lengths}
+        </Numeral>
         <Numeral
           label={t('panels', { flat: bare(w.flatWidthMm) })}
           rule={w.shower ? 'windows.showerFullness' : 'windows.fullness'}
@@ -114,7 +81,7 @@ export function WindowSheet({
             <h3 className="font-sans text-[14px] font-semibold">{t('landing')}</h3>
             {w.rulesUsed.landing && <Why rule={w.rulesUsed.landing} />}
           </div>
-          <Choice
+          <RadioGroup
             label={t('landing')}
             value={d.landing}
             onChange={(landing) => acts.set({ landing, route: null })}
@@ -130,4 +97,56 @@ export function WindowSheet({
       <WindowMore dressing={d} plan={w} local={local} />
     </>
   );
+}
+
+/** How the floor runs under the window. */
+function useFloorWords(o: Opening): string {
+  const t = useTranslations('windows');
+  const { unit } = useRoom().file.room;
+  const floor = floorLine(o);
+  const fall = floor.atMm(o.xMm + o.widthMm) - floor.atMm(o.xMm);
+  const floorFalls =
+    Math.abs(fall) < 0.5
+      ? t('floorLevel')
+      : t('floorDrops', { by: formatLength(Math.abs(fall), unit), side: fall < 0 ? t('right') : t('left') });
+  return floor.measured ? floorFalls : t('floorUnknown');
+}
+
+/** The panels' finished lengths: two are shown from the left, more by the shortest and the longest. */
+function lengthWords(w: WindowPlan, unit: LengthUnit): { lengths: string; several: boolean } {
+  const all = [
+    ...new Set(
+      [...w.panelPlans]
+        .sort((a, b) => a.finishedLengthMm - b.finishedLengthMm)
+        .map((p) => formatBareLength(p.finishedLengthMm, unit)),
+    ),
+  ];
+  const leftIsLonger =
+    all.length === 2 && w.panelPlans[0]!.finishedLengthMm > w.panelPlans[w.panels - 1]!.finishedLengthMm;
+  const inOrder = leftIsLonger ? all.reverse() : all;
+  const lengths = all.length > 2 ? [`${all[0]!} – ${all[all.length - 1]!}`] : inOrder;
+  const inches = lengths[0]!.includes('′') ? '' : ' in';
+  const unitAfter = unit === 'cm' ? ' cm' : inches;
+  return { lengths: `${lengths.join(' · ')}${unitAfter}`, several: all.length > 1 };
+}
+
+/** How a hem may land: over a sill it clears or kisses, on the floor it may also break and pool. */
+function useLandings(w: WindowPlan): { value: Landing; label: string }[] {
+  const t = useTranslations('windows');
+  const { file, rules } = useRoom();
+  const by = (
+    rule: 'windows.landingClear' | 'windows.landingBreak' | 'windows.landingPool' | 'windows.landingFullPool',
+  ) => ({ by: formatBareLength(rules.number(rule), file.room.unit) });
+  const onFloor = w.hemOn === 'floor';
+  return [
+    { value: 'clear', label: t('clear', by('windows.landingClear')) },
+    { value: 'kiss', label: t('kiss') },
+    ...(onFloor
+      ? [
+          { value: 'break' as const, label: t('break', by('windows.landingBreak')) },
+          { value: 'pool' as const, label: t('pool', by('windows.landingPool')) },
+          { value: 'fullPool' as const, label: t('fullPool', by('windows.landingFullPool')) },
+        ]
+      : []),
+  ];
 }

@@ -212,3 +212,4 @@ function makeWhere(within: boolean, make: RodMake): RodMake {
   if (within) return make === 'track' ? make : 'tension';
   return make === 'tension' ? 'tube' : make;
 }
+export type WindowActs = ReturnType<typeof useWindowActs>;

@@ -11,7 +11,7 @@ import { itemSchema, placeSchema } from '../../core/model/schema';
 import type { Item, Season, StoragePlace } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
 import { arrivalOf, type Arrival } from '../../core/stash/arrived';
-import { SEASONS } from '../../core/stash/entry';
+import { SEASONS } from '../../core/model/values';
 import { needAgainstHave, sameInsert, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
 import { addDays } from '../../core/stash/returns';
 import { chooseInsert } from '../../core/stages/seats/insert';

@@ -1,4 +1,5 @@
 'use client';
+import { Select } from '../../../ui/Select';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { formatLength } from '../../../core/base/length';
@@ -139,24 +140,18 @@ export function OutlineForm({
                     }}
                   />
                   <div className={named === 'other' ? 'grid grid-cols-[1fr_64px] items-end gap-2' : ''}>
-                    <label className="text-[13px] text-soft">
-                      <span className="block">{t('turn')}</span>
-                      <select
-                        value={named}
-                        onChange={(e) => {
-                          const to = TURNS.find(([n]) => n === e.target.value);
-                          setLeg(i, { turnDeg: to ? to[1] : 60 });
-                        }}
-                        className="w-full border-b border-line bg-transparent py-0.5 text-[14px] text-ink"
-                      >
-                        {TURNS.map(([n]) => (
-                          <option key={n} value={n}>
-                            {t(n)}
-                          </option>
-                        ))}
-                        <option value="other">{t('other')}</option>
-                      </select>
-                    </label>
+                    <Select
+                      label={t('turn')}
+                      value={named}
+                      options={[...TURNS.map(([n]) => n), 'other' as const].map((n) => ({
+                        value: n,
+                        label: t(n),
+                      }))}
+                      onChange={(next) => {
+                        const to = TURNS.find(([n]) => n === next);
+                        setLeg(i, { turnDeg: to ? to[1] : 60 });
+                      }}
+                    />
                     {named === 'other' && (
                       <NumberField
                         label={t('angle')}

@@ -1,0 +1,68 @@
+/** The room file and the studio file: the open formats in which everything is kept. */
+import { z } from 'zod';
+import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from '../version';
+import { id, name } from './parts';
+import { homeSchema, roomSchema } from './room';
+import { openingSchema, fittingSchema, pieceSchema } from './things';
+import { itemSchema, placeSchema } from './item';
+import { foundSchema, irritationSchema, taskSchema, clearSchema } from './clear';
+import { dressingSchema, hangingSchema, groupSchema, placementSchema, lookSchema } from './look';
+
+/** The nouns that are put and removed one by one, each with what its rows may be. */
+export const NOUN_SCHEMAS = {
+  opening: openingSchema,
+  fitting: fittingSchema,
+  piece: pieceSchema,
+  found: foundSchema,
+  irritation: irritationSchema,
+  task: taskSchema,
+  dressing: dressingSchema,
+  hanging: hangingSchema,
+  group: groupSchema,
+  placement: placementSchema,
+};
+export const ownRuleSchema = z.strictObject({
+  ruleId: z.string().max(80),
+  value: z.union([z.number(), z.array(z.number()).max(60)]).optional(),
+  school: z.string().max(40).optional(),
+});
+/** A photo's pixels, for files that carry them: WebP, base64. */
+export const photoFileSchema = z.strictObject({
+  id,
+  widthPx: z.number().int().min(1).max(20_000),
+  heightPx: z.number().int().min(1).max(20_000),
+  webp: z
+    .string()
+    .max(20_000_000)
+    .regex(/^[A-Za-z0-9+/]+={0,2}$/),
+});
+export const roomFileSchema = z.strictObject({
+  rideau: z.literal(ROOM_FILE_VERSION),
+  rules: z.array(ownRuleSchema).max(500),
+  home: homeSchema,
+  room: roomSchema,
+  openings: z.array(openingSchema).max(200),
+  fittings: z.array(fittingSchema).max(400),
+  pieces: z.array(pieceSchema).max(400),
+  clear: clearSchema,
+  places: z.array(placeSchema).max(500),
+  items: z.array(itemSchema).max(5000),
+  looks: z.array(lookSchema).min(1).max(60),
+  photos: z.array(photoFileSchema).max(2000).optional(),
+});
+export const studioFileSchema = z.strictObject({
+  rideauStudio: z.literal(STUDIO_FILE_VERSION),
+  name,
+  rules: z.array(ownRuleSchema).max(500),
+  homes: z.array(homeSchema).max(2000),
+  places: z.array(placeSchema).max(2000),
+  items: z.array(itemSchema).max(50_000),
+  rooms: z
+    .array(
+      roomFileSchema
+        .omit({ rideau: true, rules: true, home: true, items: true, places: true, photos: true })
+        .extend({ homeId: id }),
+    )
+    .max(5000),
+  photos: z.array(photoFileSchema).max(20_000).optional(),
+});

@@ -1,0 +1,170 @@
+/** One way of dressing a room: its curtains, its hangings, its placed things. */
+import { z } from 'zod';
+import { GROUP_KINDS, HEADINGS } from '../values';
+import { id, name, lengthMm, sizeMm, placeMm, share, orNull } from './parts';
+import { seasonSchema } from './item';
+
+export const headingSchema = z.enum(HEADINGS);
+export const landingSchema = z.enum(['clear', 'kiss', 'break', 'pool', 'fullPool']);
+export const routeKindSchema = z.enum([
+  'asItIs',
+  'otherLanding',
+  'pins',
+  'takeUp',
+  'longerRings',
+  'letDown',
+  'made',
+]);
+/**
+ * Where the rod is fixed: on the wall, to the ceiling, between the sides of the reveal, or there and only
+ * over the lower part, or on the leaves that open.
+ */
+export const mountSchema = z.enum(['wall', 'ceiling', 'inside', 'cafe', 'leaf']);
+export const rodMakeSchema = z.enum(['tube', 'telescoping', 'wood', 'track', 'tension']);
+export const liningSchema = z.enum(['none', 'lining', 'interlining', 'blackout']);
+export const drawnSchema = z.enum(['open', 'closed']);
+export const fullnessSchema = orNull(z.number().min(0.5).max(6));
+export const panelCount = orNull(z.number().int().min(1).max(40));
+/** What hangs on the inner rod of a double one. */
+export const sheerSchema = z.strictObject({
+  itemId: orNull(id),
+  heading: headingSchema,
+  landing: landingSchema,
+  fullness: fullnessSchema,
+  panels: panelCount,
+  drawn: drawnSchema,
+});
+/**
+ * How it is made, where it is made to measure. clothWidthMm and repeatMm null: by the studio's rule, by the
+ * cloth.
+ */
+export const makingSchema = z.strictObject({
+  clothWidthMm: orNull(sizeMm),
+  repeatMm: orNull(lengthMm),
+  halfDrop: z.boolean(),
+  lining: liningSchema,
+});
+export const dressingSchema = z.strictObject({
+  /** openingId: the window or French door; or the tub, for its shower curtain. */
+  id,
+  openingId: id,
+  itemId: orNull(id),
+  heading: headingSchema,
+  landing: landingSchema,
+  mount: mountSchema,
+  hemAt: z.enum(['floor', 'sill', 'apron']),
+  rodHeightMm: orNull(sizeMm),
+  extensionLeftMm: orNull(lengthMm),
+  extensionRightMm: orNull(lengthMm),
+  /**
+   * The rod: its make, its own diameter where it is not the studio's, and the pins' place in a pleat's back.
+   */
+  rod: z.strictObject({ make: rodMakeSchema, outerMm: orNull(sizeMm) }),
+  pinMm: orNull(lengthMm),
+  /**
+   * The rod goes on to the next dressed window on the right, bent round the corner where that is on the next
+   * wall.
+   */
+  joinsNext: z.boolean(),
+  fullness: fullnessSchema,
+  panels: panelCount,
+  route: orNull(z.strictObject({ kind: routeKindSchema, stockMm: orNull(sizeMm) })),
+  drawn: drawnSchema,
+  sheer: orNull(sheerSchema),
+  making: makingSchema,
+  /** Share of the light that the cloth lets through, where it is known. */
+  lightShare: orNull(share),
+});
+export const hangerSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('wire'),
+    hooks: z.union([z.literal(1), z.literal(2)]),
+    ringDropMm: lengthMm,
+    ringsApartMm: sizeMm,
+    wireMm: sizeMm,
+    hooksApartMm: orNull(sizeMm),
+  }),
+  z.strictObject({ kind: z.literal('sawtooth'), dropMm: lengthMm }),
+  z.strictObject({ kind: z.literal('dRings'), dropMm: lengthMm, ringsApartMm: sizeMm }),
+  z.strictObject({ kind: z.literal('cleat'), dropMm: lengthMm, widthMm: sizeMm }),
+]);
+/** What is in a frame: a print of the stash or none yet, its sheet, and the file that it is printed from. */
+export const printSchema = z.strictObject({
+  itemId: orNull(id),
+  sheetWidthMm: sizeMm,
+  sheetHeightMm: sizeMm,
+  pxWide: orNull(z.number().int().min(1).max(200_000)),
+  pxHigh: orNull(z.number().int().min(1).max(200_000)),
+});
+export const hangingSchema = z.strictObject({
+  id,
+  itemId: id,
+  wallId: id,
+  overPieceId: orNull(id),
+  xMm: orNull(placeMm),
+  centreMm: orNull(lengthMm),
+  gapMm: orNull(lengthMm),
+  hanger: hangerSchema,
+  /**
+   * The group it hangs in, and its place there from the middle of the whole (to the right, up); null: where
+   * the group's order puts it.
+   */
+  groupId: orNull(id),
+  groupAt: orNull(z.strictObject({ dxMm: placeMm, dyMm: placeMm })),
+  /** Stays where it is when its group is arranged; stands on the floor and leans at the wall. */
+  pinned: z.boolean(),
+  leans: z.boolean(),
+  print: orNull(printSchema),
+});
+export const groupKindSchema = z.enum(GROUP_KINDS);
+/** Pieces that hang as one: a row, a grid, a pair about an axis … null means by the studio's rule. */
+export const groupSchema = z.strictObject({
+  id,
+  name,
+  wallId: id,
+  kind: groupKindSchema,
+  hinge: z.enum(['tops', 'centres', 'bottoms', 'line']),
+  overPieceId: orNull(id),
+  /** The piece or fitting whose middle is the axis of a pair. */ axisId: orNull(id),
+  /** Middle of the whole along the wall, its height, and how far over the furniture. */
+  xMm: orNull(placeMm),
+  centreMm: orNull(lengthMm),
+  aboveMm: orNull(lengthMm),
+  gapMm: orNull(lengthMm),
+  /** From the axis to the nearest edge of a pair. */ apartMm: orNull(lengthMm),
+  columns: orNull(z.number().int().min(1).max(40)),
+  pitchDeg: orNull(z.number().min(-60).max(60)),
+  zone: orNull(z.strictObject({ xMm: placeMm, bottomMm: lengthMm, widthMm: sizeMm, heightMm: sizeMm })),
+  ratio: orNull(z.number().min(0.1).max(10)),
+  seed: z.number().int().min(0).max(1_000_000),
+  reuseHoles: z.boolean(),
+});
+export const placementSchema = z.strictObject({
+  /** pieceId: the piece, or the fitting with a mantel, that it lies on. */
+  id,
+  itemId: id,
+  pieceId: id,
+  as: z.enum(['pillow', 'throw', 'object']),
+  xMm: placeMm,
+  layer: z.number().int().min(0).max(20),
+  fill: z.enum(['feather', 'polyester', 'foam']),
+  turned: z.boolean(),
+});
+export const lookSchema = z.strictObject({
+  id,
+  name,
+  season: orNull(seasonSchema),
+  order: z.number().int().min(0).max(1000),
+  /** Fingerprint of the fitting sheet as it was last taken along; null when none was. */
+  sheetTaken: orNull(z.string().max(40)),
+  /** Walls that were approved as they stand: their tags are cut. */
+  approvedWallIds: z.array(id).max(60),
+  rodLineMm: orNull(sizeMm),
+  plannedShares: orNull(
+    z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)]),
+  ),
+  dressings: z.array(dressingSchema).max(60),
+  hangings: z.array(hangingSchema).max(300),
+  groups: z.array(groupSchema).max(100),
+  placements: z.array(placementSchema).max(600),
+});

@@ -1,0 +1,138 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { nanoid } from 'nanoid';
+import type { ReactNode } from 'react';
+import { formatBareLength, formatLength } from '../../core/base/length';
+import { hexOfLab } from '../../core/colour/spaces';
+import type { ItemMove } from '../../core/model/change';
+import type { Found, Item, Verdict } from '../../core/model/types';
+import { Button } from '../../ui/Button';
+import { Select } from '../../ui/Select';
+import { ToggleGroup } from '../../ui/ToggleGroup';
+import { Words } from '../../ui/Words';
+import { useRoom } from '../shell/room/RoomContext';
+import { useWallName } from '../shell/useWords';
+
+const VERDICTS: readonly Verdict[] = ['stays', 'moves', 'away', 'letGo', 'mend'];
+
+/** One thing that was found, with its verdict and where that takes it. */
+export function FoundRow({
+  found: f,
+  rooms,
+}: {
+  found: Found;
+  rooms: readonly { id: string; name: string }[];
+}): ReactNode {
+  const t = useTranslations('clear');
+  const ts = useTranslations('stash');
+  const { file, change, plan } = useRoom();
+  const wallName = useWallName();
+  const item = file.items.find((i) => i.id === f.itemId);
+  if (!item) return null;
+  const { unit } = file.room;
+  const wall = plan.walls.find((w) => w.id === f.wallId);
+  const settle = (patch: Partial<Found>) => {
+    const next = { ...f, ...patch };
+    const to = moveBy(next, item, file.room.id);
+    const mend =
+      next.verdict === 'mend' && !file.clear.tasks.some((x) => x.itemId === item.id && x.kind === 'mend');
+    change([
+      { do: 'putFound', found: next },
+      { do: 'moveItem', id: item.id, to },
+      ...(mend
+        ? [
+            {
+              do: 'putTask' as const,
+              task: {
+                id: nanoid(8),
+                kind: 'mend' as const,
+                text: t('mendText', { name: item.name }).slice(0, 200),
+                itemId: item.id,
+                waitMinutes: 0,
+                startedAt: null,
+                done: false,
+              },
+            },
+          ]
+        : []),
+    ]);
+  };
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex items-center gap-2.5">
+        {item.photoId ? (
+          <img
+            src={`/api/photos/${item.photoId}?size=small`}
+            alt=""
+            className="h-8 w-8 shrink-0 border border-black/20 object-cover"
+          />
+        ) : (
+          <span
+            aria-hidden="true"
+            className="h-8 w-8 shrink-0 border border-black/20"
+            style={{ background: hexOfLab(item.colours[0]!) }}
+          />
+        )}
+        <p className="min-w-0 flex-1 leading-tight">
+          <span className="block truncate text-[15px] font-medium">{item.name}</span>
+          <span className="block truncate text-[13px] text-soft">
+            <Words>{`${ts(`kinds.${item.kind}`)}, ${formatBareLength(item.widthMm, unit)} × ${formatLength(item.heightMm, unit)}${wall ? `, ${wallName(wall)}` : ''}`}</Words>
+          </span>
+        </p>
+        <Button
+          small
+          look="quiet"
+          aria-label={t('drop', { name: item.name })}
+          title={t('drop', { name: item.name })}
+          onClick={() => change([{ do: 'removeFound', id: f.id }])}
+        >
+          ×
+        </Button>
+      </div>
+      <ToggleGroup
+        label={t('verdictOf', { name: item.name })}
+        variant="boxes"
+        value={f.verdict}
+        options={VERDICTS.map((v) => ({ value: v, label: t(`verdicts.${v}`) }))}
+        onChange={(verdict) =>
+          settle({
+            verdict,
+            ...(verdict === 'moves' ? {} : { toRoomId: null }),
+            ...(verdict === 'away' ? {} : { placeId: null }),
+          })
+        }
+        onClear={() => settle({ verdict: null })}
+        className="mt-1.5"
+      />
+      {f.verdict === 'moves' && (
+        <Select
+          label={t('toRoom')}
+          hideLabel
+          value={f.toRoomId ?? ''}
+          options={[{ value: '', label: t('toRoom') }, ...rooms.map((r) => ({ value: r.id, label: r.name }))]}
+          onChange={(x) => settle({ toRoomId: x === '' ? null : x })}
+        />
+      )}
+      {f.verdict === 'away' && (
+        <Select
+          label={t('toPlace')}
+          hideLabel
+          value={f.placeId ?? ''}
+          options={[
+            { value: '', label: file.places.length === 0 ? t('noPlaces') : t('toPlace') },
+            ...file.places.map((p) => ({ value: p.id, label: p.name })),
+          ]}
+          onChange={(x) => settle({ placeId: x === '' ? null : x })}
+        />
+      )}
+    </li>
+  );
+}
+
+/** Where a verdict moves a thing: out of the studio, into a storage place, to another room, or it stays. */
+function moveBy(found: Found, item: Pick<Item, 'state'>, roomId: string): ItemMove {
+  if (found.verdict === 'letGo') return { state: 'gone' };
+  const state = item.state === 'gone' ? 'owned' : item.state;
+  if (found.verdict === 'away') return { state, placeId: found.placeId, roomId: null };
+  return { state, roomId: found.verdict === 'moves' ? found.toRoomId : roomId };
+}

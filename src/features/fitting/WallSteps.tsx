@@ -1,0 +1,83 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { formatLength } from '../../core/base/length';
+import type { FittingStep } from '../../core/plan/fittingStep';
+import { Words } from '../../ui/Words';
+import { useRoom } from '../shell/room/RoomContext';
+import { useWallName } from '../shell/useWords';
+import { SheetDrawing } from './SheetDrawing';
+import { useSheetRows } from './useSheetRows';
+
+/** What is done at one wall, in the day's order, with every mark. */
+export function WallSteps({ wallId }: { wallId: string }): ReactNode {
+  const { file, plan } = useRoom();
+  const rows = useSheetRows(file.room.unit);
+  const { sheet } = plan;
+  return (
+    <div className="grid gap-x-6 gap-y-3 md:grid-cols-[300px_1fr] print:grid-cols-[260px_1fr]">
+      <SheetDrawing wallId={wallId} />
+      <ol className="min-w-0">
+        {sheet.steps
+          .map((s, order) => ({ s, order }))
+          .filter(({ s }) => s.wallId === wallId)
+          .map(({ s, order }) => (
+            <li key={s.kind + s.about} className="mb-2.5">
+              <h3 className="font-sans text-[15px] font-semibold">
+                <span className="mr-2 inline-block min-w-[18px] border border-ink px-1 text-center text-[13px]">
+                  {order + 1}
+                </span>
+                {rows.title(s)}{' '}
+                <span className="font-normal text-soft">
+                  <Words>{rows.note(s)}</Words>
+                </span>
+              </h3>
+              {s.kind !== 'seat' && s.kind !== 'curtain' && <Marks step={s} />}
+            </li>
+          ))}
+      </ol>
+    </div>
+  );
+}
+
+/** The marks of one step: along the wall, above the floor, and from the line. */
+function Marks({ step: s }: { step: FittingStep }): ReactNode {
+  const t = useTranslations('fitting');
+  const { file, plan } = useRoom();
+  const rows = useSheetRows(file.room.unit);
+  const wallName = useWallName();
+  const length = (mm: number) => formatLength(mm, file.room.unit);
+  return (
+    <table className="mt-1 w-full table-fixed border-collapse text-[14px]">
+      <thead>
+        <tr className="text-left text-[12px] text-soft">
+          <th className="w-[27%] py-0.5 pr-2 font-normal">{t('mark')}</th>
+          <th className="py-0.5 pr-2 font-normal">{t('left')}</th>
+          <th className="py-0.5 pr-2 font-normal">{t('height')}</th>
+          <th className="py-0.5 font-normal">{t('line')}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {s.marks.map((m, i) => (
+          <tr key={i} className="border-t border-line align-baseline">
+            <td className="py-1 pr-2">
+              {rows.mark(m)}
+              {m.wallId !== undefined && m.wallId !== s.wallId
+                ? `, ${wallName(plan.walls.find((w) => w.id === m.wallId)!)}`
+                : ''}
+            </td>
+            <td className="py-1 pr-2 font-semibold">
+              <Words>{length(m.xMm)}</Words>
+            </td>
+            <td className="py-1 pr-2 font-semibold">
+              <Words>{length(m.heightMm)}</Words>
+            </td>
+            <td className="py-1">
+              <Words>{rows.line(m)}</Words>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,63 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { useState, type RefObject } from 'react';
+import type { Scale } from '../../ui/drawing/scale';
+import { useSteady } from '../../ui/useSteady';
+import { useRoom } from '../shell/room/RoomContext';
+import type { BumpKind } from './BumpForm';
+import { BUMPS } from './kindLists';
+import type { Side } from './MeasureWorksheet';
+
+const adding = () => import('./adding');
+
+/** Adding an opening, a fitting or a piece: by a press, or dragged in from its chip. */
+export function useAddThing({
+  box,
+  drawn,
+  onPlan,
+  onSide,
+}: {
+  box: RefObject<HTMLDivElement | null>;
+  /** The scale of the wall that is drawn. */ drawn: RefObject<Scale | null>;
+  /** The piece went onto the plan, whatever was shown. */ onPlan: () => void;
+  onSide: (side: Side | null) => void;
+}) {
+  const t = useTranslations();
+  const { file, wallId, setWall, pick, change } = useRoom();
+  const [problem, setProblem] = useState<string | null>(null);
+  const isPlan = wallId === 'plan';
+  /**
+   * Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses
+   * until they are measured.
+   */
+  const addTo = async (kind: string, at?: { xMm: number; yMm: number }) => {
+    if ((BUMPS as readonly string[]).includes(kind)) {
+      pick(null);
+      onSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? file.room.walls[0]!.id : wallId });
+      return;
+    }
+    const { addThing } = await adding();
+    const added = addThing(kind, t(`measure.kinds.${kind as 'window'}`), { file, wallId, at });
+    setProblem(added.says && t(`measure.${added.says}`));
+    if (!added.changes) return;
+    if (added.onPlan) {
+      setWall('plan');
+      onPlan();
+    }
+    change(added.changes);
+    onSide(null);
+    pick(added.id);
+  };
+  const addHere = useSteady((kind: string) => void addTo(kind));
+  const dropHere = useSteady(async (kind: string, clientX: number, clientY: number) => {
+    const at = (await adding()).whereDropped(
+      box.current,
+      isPlan ? 'plan' : drawn.current,
+      file,
+      clientX,
+      clientY,
+    );
+    if (at) void addTo(kind, at);
+  });
+  return { addHere, dropHere, problem };
+}

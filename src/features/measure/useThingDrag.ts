@@ -1,0 +1,80 @@
+'use client';
+import { useRef, type KeyboardEvent, type SVGProps } from 'react';
+import { markStep } from '../../core/base/units';
+import type { Change } from '../../core/model/change';
+import type { Scale } from '../../ui/drawing/scale';
+import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
+import { useRoom } from '../shell/room/RoomContext';
+import { staysSound } from '../shell/useCommit';
+import { reach, type Offset } from './reach';
+import { findThing, moveOf, removalOf, type Thing } from './thing';
+
+const UNMOVED: Offset = { dxMm: 0, dyMm: 0 };
+
+/** Dragging, nudging and removing what is measured, on a wall or on the plan; it stops where it cannot go. */
+export function useThingDrag(isPlan: boolean) {
+  const { file, picked, pick, preview, change } = useRoom();
+  const { unit } = file.room;
+  const begun = useRef<Thing | null>(null);
+  const last = useRef<Change | null>(null);
+  const reached = useRef<Offset>(UNMOVED);
+  const drag = useDrawingDrag(unit, {
+    start: (id) => {
+      begun.current = findThing(file, id);
+      last.current = null;
+      reached.current = UNMOVED;
+      pick(id);
+    },
+    move: (_id, dx, dy) => {
+      const from = begun.current;
+      if (!from) return;
+      const changeTo = (at: Offset) => moveOf(from, at.dxMm, at.dyMm, isPlan);
+      reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(unit), (at) => {
+        const next = changeTo(at);
+        return !!next && staysSound(file, next);
+      });
+      const { dxMm, dyMm } = reached.current;
+      last.current = dxMm === 0 && dyMm === 0 ? null : (changeTo(reached.current) ?? null);
+      preview(last.current && [last.current]);
+    },
+    end: () => {
+      preview(null);
+      if (last.current) change([last.current]);
+      last.current = null;
+    },
+  });
+  const nudge = (e: KeyboardEvent, id: string) => {
+    if (e.key === 'Delete' || e.key === 'Backspace') {
+      e.preventDefault();
+      removeThing(id);
+      return;
+    }
+    const by = nudgeOf(e, unit);
+    const from = findThing(file, id);
+    if (!by || !from) return;
+    e.preventDefault();
+    const next = moveOf(from, by.dxMm, by.dyMm, isPlan);
+    if (next && staysSound(file, next)) change([next]);
+  };
+  const removeThing = (id: string) => {
+    const from = findThing(file, id);
+    if (from) {
+      change([removalOf(from)]);
+      pick(null);
+    }
+  };
+  const handle = (id: string, scale: Scale, name: string): SVGProps<SVGGElement> => ({
+    ...(drag(id, scale) as SVGProps<SVGGElement>),
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': name,
+    'aria-pressed': picked === id,
+    onFocus: () => {
+      if (picked !== id) pick(id);
+    },
+    onKeyDown: (e) => nudge(e, id),
+    style: { cursor: 'grab', touchAction: 'none' },
+  });
+
+  return { handle, removeThing };
+}

@@ -1,0 +1,41 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { Redo2, Undo2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Tooltip } from '../../ui/Tooltip';
+import type { Label } from './room/saver';
+import { useActWords } from './useActWords';
+
+/** Undo and redo, each with what it would take back or bring back. */
+export function UndoButtons({
+  labels,
+  onReplay,
+}: {
+  labels: { undo: Label | null; redo: Label | null };
+  onReplay: (way: 'undo' | 'redo') => void;
+}): ReactNode {
+  const t = useTranslations('shell');
+  const act = useActWords();
+  return (
+    <div className="no-print flex items-center gap-1">
+      {(['undo', 'redo'] as const).map((way) => {
+        const label = labels[way];
+        const words = label ? `${t(way)}: ${act(label)}` : t(way);
+        const Icon = way === 'undo' ? Undo2 : Redo2;
+        return (
+          <Tooltip key={way} label={words}>
+            <button
+              type="button"
+              disabled={!label}
+              onClick={() => onReplay(way)}
+              aria-label={words}
+              className="rounded-md p-1.5 hover:bg-sheet disabled:opacity-35"
+            >
+              <Icon size={16} />
+            </button>
+          </Tooltip>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+'use client';
+import { ITEM_KINDS } from '../../../core/model/values';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { Select } from '../../../ui/Select';
+import { TextField } from '../../../ui/Field';
+import { useStashRoom } from '../StashContext';
+import { ItemLength, ItemNumber } from './fields';
+import { useItem } from './ItemContext';
+
+/** What it is, how large and how many, and where it is kept. */
+export function ItemBasics(): ReactNode {
+  const t = useTranslations('stash');
+  const { head } = useStashRoom();
+  const { item, save, take, key } = useItem();
+  return (
+    <>
+      <div className="grid grid-cols-[1fr_74px_74px] gap-x-3 gap-y-2.5">
+        <TextField
+          label={t('name')}
+          draftKey={key('name')}
+          value={item.name}
+          onCommit={(name) =>
+            name ? take({ name: name.slice(0, 80) }) : { took: false, message: t('nameNeeded') }
+          }
+        />
+        <ItemNumber field="count" label={t('howMany')} />
+        <ItemNumber field="setOf" label={t('setOf')} />
+      </div>
+      <div className="mt-2.5 grid grid-cols-3 gap-x-3">
+        <ItemLength field="widthMm" label={t('wide')} />
+        <ItemLength field="heightMm" label={t('high')} />
+        <ItemLength field="depthMm" label={t('deep')} mayBeZero />
+      </div>
+      <div className="mt-2.5 grid grid-cols-2 gap-x-4 gap-y-2.5">
+        <Select
+          label={t('kind')}
+          value={item.kind}
+          options={ITEM_KINDS.map((k) => ({ value: k, label: t(`kinds.${k}`) }))}
+          onChange={(kind) => save({ kind })}
+        />
+        <Select
+          label={t('place')}
+          value={item.placeId ?? ''}
+          options={[
+            { value: '', label: t('nowhere') },
+            ...head.places.map((p) => ({ value: p.id, label: p.name })),
+          ]}
+          onChange={(x) => save({ placeId: x === '' ? null : x })}
+        />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,30 @@
+'use client';
+import { createContext, use } from 'react';
+import type { ItemSheet } from '../../../actions/stashTypes';
+import type { Item } from '../../../core/model/types';
+import type { Answer } from '../../../ui/Field';
+
+/** What goes on over the item's own sheet: reading its colours, or looking it over when it has arrived. */
+export type Side = 'photo' | 'reader' | 'arrived' | null;
+/** Why something was not written; with the item as it is now, where someone else changed it. */
+export type Problem = { text: string; current?: Item };
+
+/** The item whose sheet is open, with how to change it. */
+export type OpenItem = {
+  sheet: ItemSheet;
+  item: Item;
+  save: (patch: Partial<Item>) => void;
+  /** Saves, for a field that wants an answer. */ take: (patch: Partial<Item>) => Answer;
+  /** Name of the draft of one of its fields. */ key: (field: string) => string;
+  setSide: (side: Side) => void;
+  setProblem: (problem: Problem | null) => void;
+};
+
+const ItemContext = createContext<OpenItem | null>(null);
+export const ItemProvider = ItemContext.Provider;
+
+export function useItem(): OpenItem {
+  const open = use(ItemContext);
+  if (!open) throw new Error('useItem is used outside an item’s sheet');
+  return open;
+}

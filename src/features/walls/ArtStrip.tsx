@@ -1,0 +1,56 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { memo, type ReactNode } from 'react';
+import { formatLength } from '../../core/base/length';
+import type { LengthUnit } from '../../core/base/units';
+import type { Item } from '../../core/model/types';
+import { ScrollArea } from '../../ui/ScrollArea';
+import { ClothChip } from '../shell/ClothChip';
+import type { Paint } from '../shell/paint';
+import type { StashRow } from '../shell/useStash';
+
+/** Frames of the stash to hang, with how many are free; stays as it is while something is dragged. */
+export const ArtStrip = memo(function ArtStrip({
+  art,
+  used,
+  unit,
+  paint,
+  onTake,
+}: {
+  art: readonly StashRow[];
+  /** Ids of what hangs in this look, one for each time. */ used: string;
+  unit: LengthUnit;
+  paint: Paint;
+  onTake: (item: Item) => void;
+}): ReactNode {
+  const t = useTranslations();
+  const uses = new Map<string, number>();
+  for (const id of used.split(' ')) uses.set(id, (uses.get(id) ?? 0) + 1);
+  return (
+    <ScrollArea>
+      <div className="flex gap-2 pb-2">
+        {art.map(({ elsewhere, ...a }) => (
+          <button
+            key={a.id}
+            type="button"
+            onClick={() => onTake(a)}
+            className="w-[112px] shrink-0 text-left text-[13px] leading-tight"
+            title={a.name}
+          >
+            <ClothChip item={a} paint={paint} width={112} height={40} />
+            <span className="mt-1 block truncate font-medium">{a.name}</span>
+            <span className="block text-soft">
+              {formatLength(a.widthMm, unit)} × {formatLength(a.heightMm, unit)}
+            </span>
+            <span className="block text-soft">
+              {t('seats.have', {
+                free: Math.max(0, a.count - (uses.get(a.id) ?? 0) - (elsewhere?.count ?? 0)),
+                count: a.count,
+              })}
+            </span>
+          </button>
+        ))}
+      </div>
+    </ScrollArea>
+  );
+});

@@ -1,0 +1,113 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { formatBareLength } from '../../core/base/length';
+import type { HangingGroup } from '../../core/model/types';
+import { Button } from '../../ui/Button';
+import { Select } from '../../ui/Select';
+import { Words } from '../../ui/Words';
+import { itemOf, useRoom } from '../shell/room/RoomContext';
+import { useStash } from '../shell/useStash';
+import { PlannedPiece } from './PlannedPiece';
+import { useWallActs } from './useWallActs';
+
+/** The frames of a group in their order, and more of them. */
+export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
+  const t = useTranslations('walls');
+  const { file, look, change, pick } = useRoom();
+  const acts = useWallActs();
+  const { unit } = file.room;
+  const members = acts.membersOf(g.id);
+  const order = (from: number, to: number) => {
+    const ids = members.map((m) => m.id);
+    const [id] = ids.splice(from, 1);
+    ids.splice(to, 0, id!);
+    acts.reorder(g, ids);
+  };
+  return (
+    <section className="mt-4">
+      <h3 className="mb-1 font-sans text-[14px] font-semibold">{t('members')}</h3>
+      {members.length === 0 && <p className="text-[14px] text-soft">{t('needFrames')}</p>}
+      <ol>
+        {members.map((h, i) => {
+          const item = itemOf(file, h.itemId);
+          const name = item?.name ?? '';
+          const size = (mm: number | undefined) => formatBareLength(mm ?? 0, unit);
+          return (
+            <li
+              key={h.id}
+              className="grid grid-cols-[1fr_auto] items-baseline gap-2 border-t border-line py-1 text-[14px] last:border-b"
+            >
+              <button
+                type="button"
+                onClick={() => pick(h.id)}
+                className="truncate pb-1 text-left underline decoration-line underline-offset-4"
+              >
+                <Words>{`${name}, ${size(item?.widthMm)} × ${size(item?.heightMm)}`}</Words>
+              </button>
+              <span className="flex gap-1">
+                <Button
+                  small
+                  look="quiet"
+                  aria-label={t('up', { name })}
+                  disabled={i === 0}
+                  onClick={() => order(i, i - 1)}
+                >
+                  ↑
+                </Button>
+                <Button
+                  small
+                  look="quiet"
+                  aria-label={t('down', { name })}
+                  disabled={i === members.length - 1}
+                  onClick={() => order(i, i + 1)}
+                >
+                  ↓
+                </Button>
+                <Button
+                  small
+                  look="quiet"
+                  aria-label={t('out', { name })}
+                  onClick={() => change([{ do: 'removeHanging', lookId: look.id, id: h.id }])}
+                >
+                  ×
+                </Button>
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+      <AddFrames group={g} />
+    </section>
+  );
+}
+
+function AddFrames({ group: g }: { group: HangingGroup }): ReactNode {
+  const t = useTranslations('walls');
+  const { unit } = useRoom().file.room;
+  const acts = useWallActs();
+  const stash = useStash('art,mirror,frame,wallPanel');
+  const add = (id: string) => {
+    const found = stash.find((s) => s.id === id);
+    if (!found) return;
+    const { elsewhere: _elsewhere, ...item } = found;
+    acts.addTo(g, item);
+  };
+  return (
+    <div className="mt-2 space-y-2">
+      <Select
+        label={t('addFrom')}
+        value=""
+        options={[
+          { value: '', label: t('addPick') },
+          ...stash.map((s) => ({
+            value: s.id,
+            label: `${s.name}, ${formatBareLength(s.widthMm, unit)} × ${formatBareLength(s.heightMm, unit)}`,
+          })),
+        ]}
+        onChange={add}
+      />
+      <PlannedPiece draftKey={g.id} onAdd={(item) => acts.addTo(g, item)} />
+    </div>
+  );
+}

@@ -1,0 +1,171 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { formatBareLength, formatLength } from '../../core/base/length';
+import type { Dressing } from '../../core/model/types';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
+import { Checkbox } from '../../ui/Checkbox';
+import { LengthField, TAKEN } from '../../ui/Field';
+import { Select } from '../../ui/Select';
+import { Words } from '../../ui/Words';
+import { useRoom } from '../shell/room/RoomContext';
+import { Why } from '../shell/Why';
+import { clothWords } from './clothWords';
+import { FoldLine } from './FoldLine';
+import { useWindowActs } from './useWindowActs';
+
+type Props = { dressing: Dressing; plan: WindowPlan };
+
+/** How it is made to measure: widths, cuts, pleats, lining. */
+export function WindowMaking({ dressing: d, plan: w }: Props): ReactNode {
+  const t = useTranslations('windows');
+  const { file, look } = useRoom();
+  const { unit } = file.room;
+  const m = w.making;
+  const length = (mm: number) => formatLength(mm, unit);
+  const bare = (mm: number) => formatBareLength(mm, unit);
+  return (
+    <>
+      {w.chosenRoute?.kind !== 'made' && <p className="mb-2 text-[13px] text-soft">{t('madeOf')}</p>}
+      <MakingFields dressing={d} plan={w} />
+      <FoldLine
+        label={t('widths')}
+        note={t('widthsIs', { perPanel: Number(m.widthsPerPanel.toFixed(2)) })}
+        rule="windows.seamLoss"
+      >
+        {String(m.widths)}
+      </FoldLine>
+      <FoldLine
+        label={t('cut')}
+        note={t('cutIs', {
+          length: bare(m.finishedMm),
+          heading: bare(m.headingAllowanceMm),
+          hem: bare(m.hemAllowanceMm),
+          below: w.lowerRodMm === null ? 'hem' : 'pocket',
+          waste: m.wasteMm > 0.5 ? bare(m.wasteMm) : 'none',
+        })}
+        rule="windows.headingAllowance"
+      >
+        {length(m.cutMm)}
+      </FoldLine>
+      <FoldLine label={t('clothTotal')} rule="windows.clothPricePerMetre">
+        {clothWords(m.totalMm, unit)}
+      </FoldLine>
+      {m.liningWidths > 0 && (
+        <FoldLine
+          label={t('liningCut')}
+          note={t('liningIs', { widths: m.liningWidths, total: clothWords(m.liningTotalMm, unit) })}
+          rule="windows.liningShorter"
+        >
+          {length(m.liningCutMm)}
+        </FoldLine>
+      )}
+      <Pleats making={m} />
+      <FoldLine label={t('letDown2')} rule="windows.leastHem">
+        {m.letDownMm > 0.5 ? length(m.letDownMm) : t('noLetDown')}
+      </FoldLine>
+      <p className="mt-2 flex gap-2 text-[14px]">
+        {(['a4', 'letter'] as const).map((paper) => (
+          <a
+            key={paper}
+            className="inline-flex items-center rounded-md border border-ink px-2.5 py-1 hover:bg-well"
+            href={`/api/rooms/${file.room.id}/cuts.pdf?look=${look.id}&paper=${paper}`}
+          >{`${t('cutList')}, ${paper === 'a4' ? 'A4' : 'Letter'}`}</a>
+        ))}
+      </p>
+    </>
+  );
+}
+
+/** What the making is worked out from: the cloth's width and repeat, its lining. */
+function MakingFields({ dressing: d, plan: w }: Props): ReactNode {
+  const t = useTranslations('windows');
+  const { file, rules } = useRoom();
+  const acts = useWindowActs(undefined, d, w);
+  const { unit } = file.room;
+  const key = (field: string) => `${file.room.id}-${d.id}-${field}`;
+  const set = (patch: Partial<Dressing['making']>) => acts.set({ making: { ...d.making, ...patch } });
+  return (
+    <div className="mb-2 grid grid-cols-2 gap-x-4 gap-y-2">
+      <LengthField
+        label={t('clothWidth')}
+        draftKey={key('clothWidth')}
+        valueMm={d.making.clothWidthMm ?? rules.number('windows.clothWidth')}
+        unit={unit}
+        onCommit={(mm) => {
+          if (mm < 100) return { took: false, message: t('clothRefused') };
+          set({ clothWidthMm: mm });
+          return TAKEN;
+        }}
+        onClear={() => set({ clothWidthMm: null })}
+      >
+        <Why rule="windows.clothWidth" />
+      </LengthField>
+      <LengthField
+        label={t('repeat')}
+        draftKey={key('repeat')}
+        valueMm={d.making.repeatMm ?? w.repeatMm}
+        unit={unit}
+        onCommit={(repeatMm) => {
+          set({ repeatMm });
+          return TAKEN;
+        }}
+        onClear={() => set({ repeatMm: null })}
+      />
+      <Select
+        label={t('lining')}
+        value={d.making.lining}
+        options={(['none', 'lining', 'interlining', 'blackout'] as const).map((l) => ({
+          value: l,
+          label: t(`linings.${l}`),
+        }))}
+        onChange={(lining) => set({ lining })}
+      />
+      <Checkbox checked={d.making.halfDrop} onChange={(checked) => set({ halfDrop: checked })}>
+        {t('halfDrop')}
+      </Checkbox>
+    </div>
+  );
+}
+
+/** The pleats: how many, how far apart, and where to mark them on the flat cloth. */
+function Pleats({ making: m }: { making: WindowPlan['making'] }): ReactNode {
+  const t = useTranslations('windows');
+  const { unit } = useRoom().file.room;
+  const length = (mm: number) => formatLength(mm, unit);
+  const bare = (mm: number) => formatBareLength(mm, unit);
+  return (
+    <>
+      {m.pleats && (
+        <FoldLine
+          label={t('pleats')}
+          note={t('pleatsIs', {
+            spaces: m.pleats.spaces,
+            space: length(m.pleats.spaceMm),
+            cloth: length(m.pleats.clothPerPleatMm),
+          })}
+          rule="windows.pleatSpacing"
+        >
+          {String(m.pleats.pleats)}
+        </FoldLine>
+      )}
+      {m.pleats && (
+        <p className="py-1 text-[13px] leading-relaxed text-soft">
+          <b className="font-semibold text-ink">{t('pleatMarks')}</b>{' '}
+          <Words>{m.pleats.marks.map((x) => `${bare(x.flatFromMm)}–${bare(x.flatToMm)}`).join(' · ')}</Words>
+        </p>
+      )}
+      {m.handPleats && (
+        <FoldLine
+          label={t('handPleats')}
+          note={t('handPleatsIs', {
+            bunches: m.handPleats.bunches,
+            least: m.handPleats.least,
+            most: m.handPleats.most,
+          })}
+          rule="windows.handPleatBunches"
+        >{`${m.handPleats.least}–${m.handPleats.most}`}</FoldLine>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,122 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { formatLength } from '../../core/base/length';
+import type { Dressing } from '../../core/model/types';
+import type { WindowPlan } from '../../core/stages/windows/windowPlan';
+import type { RuleId } from '../../core/rules/table';
+import { massWords, sagWords } from '../../messages/findingWords';
+import { LengthField, TAKEN } from '../../ui/Field';
+import { useRoom } from '../shell/room/RoomContext';
+import { Why } from '../shell/Why';
+import { FoldLine } from './FoldLine';
+import { moneyWords } from './RouteList';
+import { useWindowActs } from './useWindowActs';
+
+const newtonWords = (n: number): string => n.toFixed(n < 10 ? 1 : 0);
+
+type Props = { dressing: Dressing; plan: WindowPlan };
+
+/** The rod: what it carries, how far it sags, and the hardware it takes. */
+export function WindowRod({ dressing: d, plan: w }: Props): ReactNode {
+  const t = useTranslations('windows');
+  const { file } = useRoom();
+  const acts = useWindowActs(undefined, d, w);
+  const { unit } = file.room;
+  const { load, section } = w.rod;
+  const length = (mm: number) => formatLength(mm, unit);
+  const force = (n: number) =>
+    t('newton', { newton: newtonWords(n), mass: massWords((n / 9.80665) * 1000, unit) });
+  return (
+    <>
+      <div className="mb-2 grid grid-cols-2 gap-x-4">
+        <LengthField
+          label={t('diameter')}
+          draftKey={`${file.room.id}-${d.id}-diameter`}
+          valueMm={section.outerMm}
+          unit={unit}
+          onCommit={(outerMm) => {
+            if (outerMm < 4 || outerMm > 200) return { took: false, message: t('diameterRefused') };
+            acts.set({ rod: { ...d.rod, outerMm } });
+            return TAKEN;
+          }}
+          onClear={() => acts.set({ rod: { ...d.rod, outerMm: null } })}
+        >
+          <Why rule={section.rule} />
+        </LengthField>
+      </div>
+      <FoldLine
+        label={t('load')}
+        note={`${massWords(load.clothG, unit)} ${t('clothMass')}`}
+        rule={section.rule}
+      >
+        {massWords(load.massG, unit)}
+      </FoldLine>
+      <FoldLine
+        label={t('sag')}
+        note={t('sagOver', { span: length(load.spanMm), most: sagWords(load.sagMostMm, unit) })}
+        rule="windows.sagMost"
+      >
+        {sagWords(load.sagMm, unit)}
+      </FoldLine>
+      {w.returnMm > 0 && (
+        <FoldLine label={t('returnWord')} rule="windows.return">
+          {length(w.returnMm)}
+        </FoldLine>
+      )}
+      {w.overlapMm > 0 && (
+        <FoldLine label={t('overlapWord')} rule="windows.overlap">
+          {length(w.overlapMm)}
+        </FoldLine>
+      )}
+      {!w.shower && (
+        <FoldLine label={t('stack')} rule={w.rulesUsed.packing}>
+          {length(w.stackPerSideMm)}
+        </FoldLine>
+      )}
+      <FoldLine label={t('forceEnd')} rule={section.rule}>
+        {force(load.endForceN)}
+      </FoldLine>
+      {load.supports > 2 && (
+        <FoldLine label={t('forceCentre')} rule={section.rule}>
+          {force(load.centreForceN)}
+        </FoldLine>
+      )}
+      <Hardware dressing={d} plan={w} />
+      <p className="mt-1.5 text-[13px] leading-snug text-soft">{t('fixing')}</p>
+    </>
+  );
+}
+
+/** Brackets, finials, rings, hooks and the rod itself, each with its price. */
+function Hardware({ dressing: d, plan: w }: Props): ReactNode {
+  const t = useTranslations('windows');
+  const { file, rules } = useRoom();
+  const length = (mm: number) => formatLength(mm, file.room.unit);
+  const price = (rule: RuleId, count: number) => moneyWords(Math.round(rules.number(rule) * count));
+  const runners = d.heading === 'wave' ? t('glidersWord') : t('ringsWord');
+  const hardware: [number, string, RuleId][] = [
+    [w.brackets, t('bracketsWord'), 'windows.bracketPrice'],
+    [w.finials, t('finialsWord'), 'windows.finialPrice'],
+    [w.rings, runners, 'windows.ringPrice'],
+    [w.hooks, t('hooksWord'), 'windows.hookPrice'],
+  ];
+  return (
+    <>
+      {hardware
+        .filter(([count]) => count > 0)
+        .map(([count, what, rule]) => (
+          <FoldLine key={what} label={t('hardwareCount', { count, what })} rule={rule}>
+            {price(rule, count)}
+          </FoldLine>
+        ))}
+      <FoldLine
+        label={`${t(`makes.${d.rod.make}`)}, ${length(w.bracketToBracketMm)}${w.rod.count > 1 ? ` × ${w.rod.count}` : ''}`}
+        note={w.rod.bends > 0 ? t('bends', { count: w.rod.bends }) : undefined}
+        rule="windows.rodPricePerMetre"
+      >
+        {price('windows.rodPricePerMetre', (w.rod.count * w.bracketToBracketMm) / 1000)}
+      </FoldLine>
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+'use client';
+import { Checkbox as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+/** A box with its words beside it; the words tick it too. */
+export function Checkbox({
+  children,
+  checked,
+  onChange,
+  className = '',
+}: {
+  children: ReactNode;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+  className?: string;
+}): ReactNode {
+  return (
+    <label className={`flex min-h-[26px] cursor-pointer items-start gap-2 py-[3px] text-[14px] ${className}`}>
+      <Radix.Root
+        checked={checked}
+        onCheckedChange={(state) => onChange(state === true)}
+        className="mt-[3px] flex h-[14px] w-[14px] shrink-0 items-center justify-center rounded-sm border border-ink bg-sheet data-[state=checked]:bg-ink"
+      >
+        <Radix.Indicator>
+          <svg width="10" height="10" viewBox="0 0 10 10" aria-hidden="true">
+            <path d="M1.5 5.2 4 7.7 8.6 2.4" fill="none" stroke="#f5f5f5" strokeWidth="1.6" />
+          </svg>
+        </Radix.Indicator>
+      </Radix.Root>
+      <span className="leading-snug">{children}</span>
+    </label>
+  );
+}
