@@ -59,7 +59,7 @@ const markCloth = async (page) => {
   await page.mouse.up();
   await page.getByRole('radio', { name: 'Tap the white card' }).click();
   await page.mouse.click(box.x + box.width * 0.88, box.y + box.height * 0.14);
-  await page.getByText('As it came').waitFor();
+  await page.getByText('As photographed').waitFor();
 };
 const VIEWS = [
   ['home', '/', DESK],
@@ -103,8 +103,8 @@ const VIEWS = [
     '/rooms/lookout/walls?look=summer&wall=w',
     DESK,
     async (page) => {
-      await page.getByText('What the glass shows').click();
-      await page.getByRole('button', { name: 'Draw it' }).first().click();
+      await page.getByText('Reflections in the glass').click();
+      await page.getByRole('button', { name: 'Show me' }).first().click();
       await page.getByRole('img', { name: 'On the unrolled walls' }).waitFor();
       await page.getByText('Harbour chart').waitFor();
       await page.mouse.move(5, 790);

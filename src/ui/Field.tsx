@@ -41,23 +41,8 @@ type Raw = Base & {
   inputMode?: 'decimal' | 'text';
 };
 
-// a drag draws the worksheet anew many times a second; a field whose reading stays is left alone
-const RawField = memo(function RawField({
-  label,
-  draftKey,
-  size = 'normal',
-  hideLabel = false,
-  suffix,
-  placeholder,
-  className = '',
-  shown,
-  commit,
-  nudge,
-  inputMode = 'text',
-  children,
-}: Raw): ReactNode {
-  const t = useTranslations('lengths');
-  const id = useId();
+/** What is typed into a field, until it is taken. */
+function useTyped({ draftKey, shown, commit, nudge }: Pick<Raw, 'draftKey' | 'shown' | 'commit' | 'nudge'>) {
   const [draft, setDraft] = useDraft(draftKey);
   const [answer, setAnswer] = useState<Exclude<Answer, { took: true }> | null>(null);
 
@@ -87,6 +72,14 @@ const RawField = memo(function RawField({
     setAnswer(result);
     return false;
   };
+  const step = (by: number) => {
+    const text = nudge?.(by) ?? null;
+    if (text === null) return;
+    const result = commit(text);
+    if (result.took) return;
+    setDraft(text);
+    setAnswer(result);
+  };
   const onKeyDown = (e: KeyboardEvent<HTMLInputElement>) => {
     if (e.key === 'Enter') {
       e.preventDefault();
@@ -97,16 +90,65 @@ const RawField = memo(function RawField({
       done();
     } else if ((e.key === 'ArrowUp' || e.key === 'ArrowDown') && nudge && draft === null) {
       e.preventDefault();
-      const text = nudge((e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 8 : 1));
-      if (text !== null) {
-        const result = commit(text);
-        if (!result.took) {
-          setDraft(text);
-          setAnswer(result);
-        }
-      }
+      step((e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 8 : 1));
     }
   };
+  return { draft, answer, type, done, settle, onKeyDown };
+}
+
+/** Why a value was refused, with a way to keep it where it is only odd. */
+function Refusal({
+  id,
+  answer,
+  onDone,
+}: {
+  id: string;
+  answer: Exclude<Answer, { took: true }>;
+  onDone: () => void;
+}): ReactNode {
+  const t = useTranslations('lengths');
+  return (
+    <p id={id} role="alert" className="mt-1 flex items-start gap-1.5 text-[13px] leading-snug">
+      <svg width="11" height="11" viewBox="0 0 14 14" aria-hidden="true" className="mt-1 shrink-0">
+        <path d="M7 1.2 13.4 12.6H0.6z" fill="#8a5200" />
+      </svg>
+      <span>
+        <Words>{answer.message}</Words>
+        {answer.keep && (
+          <button
+            type="button"
+            className="ml-2 rounded-md border border-ink px-1.5 font-medium"
+            onMouseDown={(e) => e.preventDefault()}
+            onClick={() => {
+              answer.keep?.();
+              onDone();
+            }}
+          >
+            {t('sure')}
+          </button>
+        )}
+      </span>
+    </p>
+  );
+}
+
+// a drag redraws the worksheet many times a second; a field whose reading stays the same is left alone
+const RawField = memo(function RawField({
+  label,
+  draftKey,
+  size = 'normal',
+  hideLabel = false,
+  suffix,
+  placeholder,
+  className = '',
+  shown,
+  commit,
+  nudge,
+  inputMode = 'text',
+  children,
+}: Raw): ReactNode {
+  const id = useId();
+  const { draft, answer, type, done, settle, onKeyDown } = useTyped({ draftKey, shown, commit, nudge });
   const sizes = { large: 'text-[25px] py-0.5', normal: 'text-[15px] py-1', small: 'text-[14px] py-0.5' };
   return (
     <div className={className}>
@@ -145,29 +187,7 @@ const RawField = memo(function RawField({
         )}
         {suffix && <span className="pl-1 text-[13px] text-soft">{suffix}</span>}
       </div>
-      {answer && answer.message && (
-        <p id={`${id}-says`} role="alert" className="mt-1 flex items-start gap-1.5 text-[13px] leading-snug">
-          <svg width="11" height="11" viewBox="0 0 14 14" aria-hidden="true" className="mt-1 shrink-0">
-            <path d="M7 1.2 13.4 12.6H0.6z" fill="#8a5200" />
-          </svg>
-          <span>
-            <Words>{answer.message}</Words>
-            {answer.keep && (
-              <button
-                type="button"
-                className="ml-2 rounded-md border border-ink px-1.5 font-medium"
-                onMouseDown={(e) => e.preventDefault()}
-                onClick={() => {
-                  answer.keep!();
-                  done();
-                }}
-              >
-                {t('sure')}
-              </button>
-            )}
-          </span>
-        </p>
-      )}
+      {answer?.message && <Refusal id={`${id}-says`} answer={answer} onDone={done} />}
     </div>
   );
 });

@@ -6,15 +6,15 @@ test('an empty studio opens on beginning a room, and a stylist has it in a minut
 }) => {
   await studio.empty();
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: 'Begin a room' })).toBeVisible();
-  await page.getByRole('button', { name: 'Begin it' }).click();
-  await expect(page.getByText('A name is needed')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Start a room' })).toBeVisible();
+  await page.getByRole('button', { name: 'Start it' }).click();
+  await expect(page.getByText('Enter a name, for example')).toBeVisible();
   await type(page, 'Name', 'Front room');
   await type(page, 'Home', 'Quay House');
   await type(page, 'North wall', "15' 3 1/2");
   await type(page, 'East wall', '380 cm');
   await type(page, 'Ceiling height', '7ft');
-  await page.getByRole('button', { name: 'Begin it' }).click();
+  await page.getByRole('button', { name: 'Start it' }).click();
   await expect(page.getByRole('heading', { name: 'Front room' })).toBeVisible();
   const [room] = (await (await page.request.get('/api/studio/backup')).json()).rooms;
   expect(room.room.walls[1].xMm).toBeCloseTo(15 * 304.8 + 3.5 * 25.4, 4);
@@ -22,7 +22,7 @@ test('an empty studio opens on beginning a room, and a stylist has it in a minut
   expect(room.room.ceilingMm).toBeCloseTo(84 * 25.4, 4);
   await expect(page.getByRole('link', { name: /Windows/ })).toBeVisible();
   await page.getByRole('link', { name: /Windows/ }).click();
-  await expect(page.getByText('This room has no window yet.')).toBeVisible();
+  await expect(page.getByText('This room has no windows yet.')).toBeVisible();
 });
 
 test('an L-shaped room is typed as a walk; what does not meet is told and can be closed', async ({
@@ -39,10 +39,10 @@ test('an L-shaped room is typed as a walk; what does not meet is told and can be
   for (const [i, length] of ['310', '150', '120', '130', '190', '281'].entries())
     await type(page, `Wall ${i + 1}`, length);
   await choose(page.getByLabel('then turn').nth(2), 'left');
-  await expect(page.getByText('It does not meet by 1 cm at the north-west corner.')).toBeVisible();
-  await page.getByRole('button', { name: 'Let the last two walls close it' }).click();
+  await expect(page.getByText('The walls miss each other by 1 cm at the north-west corner.')).toBeVisible();
+  await page.getByRole('button', { name: 'Let the last two walls close the room' }).click();
   await expect(page.getByLabel('Wall 6')).toHaveValue('280');
-  await page.getByRole('button', { name: 'Begin it' }).click();
+  await page.getByRole('button', { name: 'Start it' }).click();
   await expect(page.getByRole('radio', { name: 'South wall 2' })).toBeVisible();
   await expect(page.getByRole('radio', { name: 'East wall 2' })).toBeVisible();
 });
@@ -57,7 +57,7 @@ test('the first page shows each room with what is next; a removed one comes back
     await expect(page.getByRole('heading', { name })).toBeVisible();
   const card = page.getByRole('article').filter({ hasText: 'Landing' });
   await card.getByRole('button', { name: 'Remove' }).click();
-  await expect(page.getByText('Landing goes with its walls')).toBeVisible();
+  await expect(page.getByText('Removing Landing also removes')).toBeVisible();
   await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { name: 'Landing' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo: Landing removed' }).click();
@@ -77,12 +77,12 @@ test('quick answers: a curtain from a handful of readings, kept as a room', asyn
   await expect(answer.getByText('105 in')).toBeVisible();
   await expect(answer.getByText(/Hem each panel to its own drop/)).toBeVisible();
   await answer.getByRole('radio', { name: 'breaks' }).click();
-  await expect(answer.getByText(/a hem that lies 1 in on it hides that/)).toBeVisible();
+  await expect(answer.getByText(/a hem that rests 1 in on it hides that/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Ceiling height')).toHaveValue('108');
-  await page.getByRole('button', { name: 'Keep it as a room' }).click();
+  await page.getByRole('button', { name: 'Save as a room' }).click();
   await type(page, 'Name of the room', 'Stair');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep it as a room' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Save as a room' }).click();
   await expect(page).toHaveURL(/\/windows$/);
   await expect(page.getByText('Stair', { exact: true })).toBeVisible();
   await saved(page);
@@ -92,16 +92,16 @@ test('quick answers: a picture and an insert', async ({ page }) => {
   await page.goto('/quick/picture');
   await type(page, 'Frame height', '48');
   await expect(
-    page.getByText(/The gap of 6 in over Sofa holds, so the centre gives way: 4 in above 60 in/),
+    page.getByText(/Keeping the 6 in gap above Sofa puts the centre 4 in above 60 in/),
   ).toBeVisible();
   await page.getByText('Bare wall', { exact: true }).click();
-  await expect(page.getByText('Centre at 60 in, as the rule wants it.')).toBeVisible();
+  await expect(page.getByText('The centre is at 60 in, as the rule has it.')).toBeVisible();
   await page.goto('/quick/insert');
   await type(page, 'Cover width', '16');
   await type(page, 'Cover height', '16');
   await expect(page.getByText(/^18 × 18/).first()).toBeVisible();
   await type(page, 'Cover width', '36');
-  await expect(page.getByText(/No stock insert suits Cover/)).toBeVisible();
+  await expect(page.getByText(/No standard insert suits Cover/)).toBeVisible();
 });
 
 test('typing nonsense says what would be read, and loses nothing, not even by a reload', async ({
@@ -114,7 +114,7 @@ test('typing nonsense says what would be read, and loses nothing, not even by a 
   const sill = page.getByLabel('Sill', { exact: true }).first();
   await sill.fill('31 and a bit');
   await sill.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'Would be read' })).toContainText(
+  await expect(page.getByRole('alert').filter({ hasText: 'Try, for example' })).toContainText(
     'from character 4',
   );
   await expect(sill).toHaveValue('31 and a bit');

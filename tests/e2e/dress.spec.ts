@@ -13,7 +13,7 @@ test('walls: a piece hung from the stash over the sofa, its nails by its hanger'
   await expect(page.getByText(`${inchText(first!.nails[0]!.heightMm)} in`).first()).toBeVisible();
   await type(page, 'Gap over Long sofa', '10');
   await expect(
-    page.getByText(/The gap of 10 in over Long sofa holds, so the centre gives way: 3 in above 60 in/),
+    page.getByText(/Keeping the 10 in gap above Long sofa puts the centre 3 in above 60 in/),
   ).toBeVisible();
   for (const hanger of ['Wire, one hook', 'Sawtooth', 'D-rings', 'Wire, two hooks']) {
     await page.getByText(hanger, { exact: true }).click();
@@ -24,7 +24,7 @@ test('walls: a piece hung from the stash over the sofa, its nails by its hanger'
   await page.getByRole('button', { name: /Gorse on the headland/ }).click();
   await expect(page.getByRole('heading', { name: 'Gorse on the headland' })).toBeVisible();
   await choose(page.getByLabel('Over', { exact: true }), 'Sea chest');
-  await expect(page.getByText(/It takes 42% of Sea chest: too narrow/)).toBeVisible();
+  await expect(page.getByText(/It’s 42% of the width of Sea chest: too narrow/)).toBeVisible();
   await saved(page);
   const picture = page
     .getByRole('group', { name: 'South wall' })
@@ -104,8 +104,8 @@ test('colour: shares as the plan has them, near whites found, one accent at a ti
     await expect(page.getByRole('complementary').last()).toContainText(
       (f.share * 100).toFixed(f.share < 0.1 ? 1 : 0),
     );
-  await expect(page.getByText(/are close but not the same, ΔE/)).toBeVisible();
-  await expect(page.getByText('Gorse stands alone, in Gorse glaze vase.')).toBeVisible();
+  await expect(page.getByText(/are close but don’t match \(ΔE/)).toBeVisible();
+  await expect(page.getByText('Gorse appears only once, in Gorse glaze vase.')).toBeVisible();
   await page
     .getByRole('complementary')
     .last()
@@ -177,7 +177,7 @@ test('why: from one rule to those that it works together with, each can be set',
   await expect(dialog).toContainText('3 in');
   await dialog.getByRole('textbox').fill('4');
   await expect(dialog).toContainText('105 in → 104 in');
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await saved(page);
   await expect
     .poll(async () => (await studio.plan()).windows.map((w) => w.rodHeightMm / 25.4))
@@ -192,15 +192,15 @@ test('why: a rule opens, shows what an own value changes, and keeps it', async (
   await page.goto('/rooms/long-room/walls?look=early-summer&wall=n');
   await page.getByRole('button', { name: 'Why Centre height' }).first().click();
   const dialog = page.getByRole('dialog', { name: 'Centre height' });
-  await expect(dialog).toContainText('Common practice of the trade');
+  await expect(dialog).toContainText('Common practice in the trade');
   await dialog.getByRole('textbox').fill('high up');
-  await expect(dialog.getByRole('alert')).toContainText('Cannot read');
+  await expect(dialog.getByRole('alert')).toContainText('doesn’t read as a length');
   await dialog.getByRole('textbox').fill('58');
   await expect(dialog).toContainText('Centre of Red buoy print: 60 in → 58 in');
   expect(
     (await studio.plan()).hangings.find((h) => h.name === 'Red buoy print')!.centreMm / 25.4,
   ).toBeCloseTo(60, 5);
-  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await dialog.getByRole('button', { name: 'Save' }).click();
   await saved(page);
   await expect
     .poll(
@@ -208,7 +208,7 @@ test('why: a rule opens, shows what an own value changes, and keeps it', async (
     )
     .toBeCloseTo(58, 5);
   await page.getByRole('button', { name: 'Why Centre height' }).first().click();
-  await expect(page.getByRole('dialog')).toContainText('This studio’s own');
+  await expect(page.getByRole('dialog')).toContainText('Your own value');
   await page
     .getByRole('dialog')
     .getByRole('button', { name: /Back to how it came, 60 in/ })

@@ -17,7 +17,7 @@ test('survives a killed server: what is done meanwhile is kept and sent when it 
   await saved(page);
   await studio.kill();
   await type(page, /^Rod, floor to centre$/, '103');
-  await expect(page.getByRole('status').first()).toContainText('Not saved yet');
+  await expect(page.getByRole('status').first()).toContainText("Can't reach the studio");
   await studio.start();
   await expect(page.getByRole('status').first()).toHaveText('Saved', { timeout: 15_000 });
   expect(await rod(studio)).toBe(103);
@@ -27,7 +27,7 @@ test('a crashed page: the next one finds what was not sent', async ({ page, cont
   await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
   await studio.kill();
   await type(page, /^Rod, floor to centre$/, '102');
-  await expect(page.getByRole('status').first()).toContainText('Not saved yet');
+  await expect(page.getByRole('status').first()).toContainText("Can't reach the studio");
   await page.close();
   await studio.start();
   const again = await context.newPage();
@@ -46,10 +46,10 @@ test('a second tab that is out of date is told, and loses nothing', async ({ pag
   await awake;
   await type(page, /^Rod, floor to centre$/, '104');
   await saved(page);
-  await expect(other.getByRole('alertdialog')).toContainText('This room was changed elsewhere');
+  await expect(other.getByRole('alertdialog')).toContainText('Someone changed this room');
   await type(other, 'Gap over Long sofa', '8');
-  await expect(other.getByRole('alertdialog')).toContainText('What you did here is kept');
-  await other.getByRole('button', { name: 'Put mine on top' }).click();
+  await expect(other.getByRole('alertdialog')).toContainText('Your own changes are kept');
+  await other.getByRole('button', { name: 'Keep my changes too' }).click();
   await expect(other.getByRole('status').first()).toHaveText('Saved');
   const plan = await studio.plan();
   expect([plan.windows[0]!.rodHeightMm / 25.4, plan.hangings[0]!.gapMm! / 25.4].map(Math.round)).toEqual([
@@ -137,12 +137,12 @@ test('a room file goes out and comes in identical; a damaged or foreign one is r
   ] as const) {
     const bad = path.join(info.outputDir, name);
     writeFileSync(bad, body);
-    await page.getByLabel('Bring in a room file').setInputFiles(bad);
+    await page.getByLabel('Import a room file').setInputFiles(bad);
     await expect(page.getByRole('alert').filter({ hasText: says })).toContainText('nothing was changed');
   }
   expect((await (await page.request.get('/api/studio/backup')).json()).rooms.length).toBe(3);
-  await page.getByLabel('Bring in a room file').setInputFiles(file);
-  await expect(page.getByText('Brought in.')).toBeVisible();
+  await page.getByLabel('Import a room file').setInputFiles(file);
+  await expect(page.getByText('Imported.')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Long Room' })).toBeVisible();
   expect(await (await page.request.get('/api/rooms/long-room/file')).json()).toEqual(before);
   expect((await studio.plan()).windows.length).toBe(2);
@@ -152,7 +152,7 @@ test('the whole studio backs up and restores', async ({ page }, info) => {
   await page.goto('/');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Back the studio up' }).click(),
+    page.getByRole('link', { name: 'Back up the studio' }).click(),
   ]);
   const file = info.outputPath('studio.json');
   await download.saveAs(file);
@@ -163,9 +163,9 @@ test('the whole studio backs up and restores', async ({ page }, info) => {
     .click();
   await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { name: 'Landing' })).toHaveCount(0);
-  await page.getByLabel('Restore a studio').setInputFiles(file);
+  await page.getByLabel('Restore a backup').setInputFiles(file);
   await page.getByRole('button', { name: 'Restore it' }).click();
-  await expect(page.getByText(/Restored: 4 rooms, 92 things/)).toBeVisible();
+  await expect(page.getByText(/Restored: 4 rooms, 92 items/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Landing' })).toBeVisible();
 });
 
@@ -173,7 +173,7 @@ test('removing a window says what goes with it, and undo brings all of it back',
   const before = await studio.plan();
   await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
   await listed(page, 'Harbour window').click();
-  await expect(page.getByText('and 3 things dressed or placed there')).toBeVisible();
+  await expect(page.getByText('3 things dressed or placed there')).toBeVisible();
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await saved(page);
   await expect.poll(async () => (await studio.plan()).windows.length).toBe(1);

@@ -28,10 +28,10 @@ test('readings that cannot be are refused at the field, with what came, what was
 test('odd readings ask, and are kept when meant', async ({ page }) => {
   await listed(page, 'Harbour window').click();
   await type(page, 'Right', '84');
-  await expect(page.getByRole('alert').filter({ hasText: 'Sure?' })).toContainText(
+  await expect(page.getByRole('alert').filter({ hasText: 'Are you sure?' })).toContainText(
     '84 in differs from the drop beside it',
   );
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await saved(page);
   expect((await fileOf(page)).openings[0]!.dropsMm!.right).toBeCloseTo(84 * 25.4, 4);
   await page.getByRole('button', { name: 'Back to the room' }).click();
@@ -114,7 +114,7 @@ test('a thing is dragged from its name onto the wall and the plan, and stands wh
   const plant = (await fileOf(page)).pieces.at(-1)!;
   expect([plant.kind, plant.xMm / 25.4 > 110, plant.yMm / 25.4 > 90]).toEqual(['plant', true, true]);
   await dragTo('Bed', 0.05, 0.05);
-  await expect(page.getByText('It does not fit there, so it stands where there is room.')).toBeVisible();
+  await expect(page.getByText('It doesn’t fit there, so it went where there is room.')).toBeVisible();
   expect((await fileOf(page)).pieces.at(-1)!.kind).toBe('bed');
 });
 

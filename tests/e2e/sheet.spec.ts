@@ -26,9 +26,9 @@ test('the fitting sheet marks what the plan computes, from one line, in order', 
     .click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Mark as taken along' }).click();
+  await page.getByRole('button', { name: 'Mark as taken to site' }).click();
   await saved(page);
-  await expect(page.getByText('This sheet is the one that was taken along.')).toBeVisible();
+  await expect(page.getByText('This is the sheet you took to site.')).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation')).toBeHidden();
   await expect(page.getByRole('heading', { name: 'Fitting sheet' })).toBeVisible();

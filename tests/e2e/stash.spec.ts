@@ -64,7 +64,7 @@ test('things are found by word, kind, family, size and place, all by keyboard', 
   await page.keyboard.press('End');
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('Enter');
-  await expect(page.locator('aside h2')).not.toHaveText('What waits');
+  await expect(page.locator('aside h2')).not.toHaveText('Coming up');
   await page.keyboard.press('g');
   await expect(page.getByRole('radio', { name: 'Gallery' })).toBeChecked();
 });
@@ -85,9 +85,9 @@ test('a thing is changed, kept, undone; a stale change is refused and shows what
   await other.close();
   await type(page, 'in a set of', '2');
   await expect(page.getByText('It was changed elsewhere in the meantime')).toBeVisible();
-  await page.getByRole('button', { name: 'Show it' }).click();
+  await page.getByRole('button', { name: 'Show the current version' }).click();
   await expect(page.getByLabel('How many').last()).toHaveValue('4');
-  await page.getByRole('button', { name: 'Take it out' }).click();
+  await page.getByRole('button', { name: 'Remove from the stash' }).click();
   await expect(page.getByText('Sail check is used in Long Room')).toBeVisible();
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(page.getByRole('heading', { name: 'Sail check, copy' })).toBeVisible();
@@ -108,7 +108,7 @@ test('while the studio is away what is typed stays, in order, and is written whe
   await wide.press('Enter');
   await many.fill('7');
   await many.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'The studio does not answer.' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Can’t reach the studio.' })).toBeVisible();
   await expect(many).toHaveValue('7');
   await studio.start();
   await expect
@@ -120,25 +120,25 @@ test('while the studio is away what is typed stays, in order, and is written whe
       { timeout: 15_000 },
     )
     .toEqual([495.3, 7]);
-  await expect(page.getByText('The studio does not answer.')).toHaveCount(0);
+  await expect(page.getByText('Can’t reach the studio.')).toHaveCount(0);
   // left and opened again in the meantime, as after a crash
   await studio.kill();
   await many.fill('9');
   await many.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'The studio does not answer.' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Can’t reach the studio.' })).toBeVisible();
   await page.goto('about:blank');
   await studio.start();
   await page.goto('/stash');
-  await expect(page.getByText('A change from before is kept now.').first()).toBeVisible();
+  await expect(page.getByText('An earlier change has been saved.').first()).toBeVisible();
   expect((await itemOf(page, 'moss-20')).count).toBe(9);
   await page.goto('/stash?tab=places');
-  await page.getByRole('heading', { name: 'Places', level: 1 }).waitFor();
+  await page.getByRole('heading', { name: 'Spots', level: 1 }).waitFor();
   const high = page.getByRole('main').getByLabel('High').first();
   await high.waitFor();
   await studio.kill();
   await high.fill('10 1/2');
   await high.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'The studio does not answer.' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Can’t reach the studio.' })).toBeVisible();
   await studio.start();
   await expect
     .poll(async () => (await studioOf(page)).places.some((p) => Math.abs(p.heightMm - 266.7) < 0.01), {
@@ -156,7 +156,7 @@ test('colours come out of a photo, and the white card takes the cast out; both a
   await page.getByRole('heading', { name: 'Colours from a photo' }).waitFor();
   const input = page.locator('aside input[type=file]');
   await input.setInputFiles({ name: 'note.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
-  await expect(page.getByText('This is not a picture that can be read.')).toBeVisible();
+  await expect(page.getByText('This file isn’t a picture we can read.')).toBeVisible();
   await input.setInputFiles({ name: 'cloth.jpg', mimeType: 'image/jpeg', buffer: await photo() });
   const canvas = page.getByRole('application');
   const box = (await canvas.boundingBox())!;
@@ -168,7 +168,7 @@ test('colours come out of a photo, and the white card takes the cast out; both a
   await page.getByRole('radio', { name: 'Tap the white card' }).click();
   await page.mouse.click(box.x + box.width * 0.88, box.y + box.height * 0.1);
   await expect(page.getByText('Corrected by the card')).toBeVisible();
-  await expect(page.getByText('As it came')).toBeVisible();
+  await expect(page.getByText('As photographed')).toBeVisible();
   await page.getByRole('button', { name: 'Use these colours' }).click();
   await expect.poll(async () => (await itemOf(page, 'moss-20')).colourFrom).toBe('corrected');
   const item = await itemOf(page, 'moss-20');
@@ -222,25 +222,25 @@ test('a colour reader’s spectrum is taken, and a pair that parts under a warm 
   for (const id of ['harbour-20', 'harbour-velvet-20']) {
     await page.goto(`/stash?item=${id}`);
     await page.getByRole('button', { name: 'From a colour reader' }).click();
-    await page.getByRole('button', { name: 'Read with the stand-in' }).click();
-    await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    await page.getByRole('button', { name: 'Use the simulated reader' }).click();
+    await page.getByRole('button', { name: 'Use it', exact: true }).click();
     await expect.poll(async () => (await itemOf(page, id)).spectrum?.length).toBe(31);
   }
   await expect(
-    page.getByText(/Matches by day and parts under a warm bulb: Harbour blue linen/),
+    page.getByText(/Matches in daylight but not under a warm bulb: Harbour blue linen/),
   ).toBeVisible();
   await page.getByRole('button', { name: 'From a colour reader' }).click();
-  await page.getByLabel('Rows of the reader').fill('name;L;a;b\nSpot;48;-3;wide');
-  await page.getByRole('button', { name: 'Read it' }).click();
+  await page.getByLabel('Measurements').fill('name;L;a;b\nSpot;48;-3;wide');
+  await page.getByRole('button', { name: 'Read them' }).click();
   await expect(page.getByText('Row 2, b: “wide” is not a number.')).toBeVisible();
-  await expect(page.getByLabel('Rows of the reader')).toHaveValue('name;L;a;b\nSpot;48;-3;wide');
+  await expect(page.getByLabel('Measurements')).toHaveValue('name;L;a;b\nSpot;48;-3;wide');
   // numbers alone, with commas for decimals or nothing but spaces between them
   for (const rows of ['48,2; -3; 12,5', '48.2  -3 12.5']) {
-    await page.getByLabel('Rows of the reader').fill(rows);
-    await page.getByRole('button', { name: 'Read it' }).click();
-    await expect(page.getByRole('button', { name: 'Take it', exact: true })).toHaveCount(1);
+    await page.getByLabel('Measurements').fill(rows);
+    await page.getByRole('button', { name: 'Read them' }).click();
+    await expect(page.getByRole('button', { name: 'Use it', exact: true })).toHaveCount(1);
   }
-  await page.getByRole('button', { name: 'Take it', exact: true }).click();
+  await page.getByRole('button', { name: 'Use it', exact: true }).click();
   await expect
     .poll(async () => (await itemOf(page, 'harbour-velvet-20')).colours[0])
     .toMatchObject({ l: 48.2, a: -3, b: 12.5 });
@@ -268,12 +268,12 @@ test('rows of a spreadsheet are previewed before anything is written, with row, 
   await page
     .getByLabel('Rows of a spreadsheet')
     .fill('name\tkind\tcount\twidth\theight\nDory stripe\tcover\t3\t22 in\t22\nBad one\tcushion\tx\twide\t9');
-  await page.getByRole('button', { name: 'See what would happen' }).click();
-  await expect(page.getByText('1 new, 0 changed, 0 as they are, 3 cells refused.')).toBeVisible();
+  await page.getByRole('button', { name: 'Preview' }).click();
+  await expect(page.getByText('1 new, 0 changed, 0 unchanged, 3 cells refused.')).toBeVisible();
   await expect(page.getByText(/Row 3, width: wide – not a length/)).toBeVisible();
   expect((await studioOf(page)).items.length).toBe(92);
   await page.getByRole('button', { name: 'Write 1 row' }).click();
-  await expect(page.getByText('Written: 1 new, 0 changed.')).toBeVisible();
+  await expect(page.getByText('Saved: 1 new, 0 changed.')).toBeVisible();
   expect((await studioOf(page)).items.length).toBe(93);
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect.poll(async () => (await studioOf(page)).items.length).toBe(92);
@@ -283,8 +283,8 @@ test('rows of a spreadsheet are previewed before anything is written, with row, 
     .locator('section input[type=file]')
     .last()
     .setInputFiles({ name: 'stash.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
-  await page.getByRole('button', { name: 'See what would happen' }).click();
-  await expect(page.getByText('0 new, 0 changed, 92 as they are, nothing refused.')).toBeVisible();
+  await page.getByRole('button', { name: 'Preview' }).click();
+  await expect(page.getByText('0 new, 0 changed, 92 unchanged, nothing refused.')).toBeVisible();
 });
 
 test('five thousand rows come in with progress, and the list stays quick to go through', async ({ page }) => {
@@ -324,18 +324,18 @@ test('places say whether things fit and where they are; labels print; need is se
   page,
 }) => {
   await page.goto('/stash?tab=places');
-  await expect(page.getByText(/Goes under Queen bed, Harbour Bedroom/)).toBeVisible();
-  await page.getByRole('textbox', { name: 'Where is it' }).fill('gorse velvet');
+  await expect(page.getByText(/Fits under Queen bed, Harbour Bedroom/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Find an item' }).fill('gorse velvet');
   await expect(page.locator('section').last()).toContainText('Linen press');
-  await page.getByRole('button', { name: 'Another place' }).click();
-  await expect(page.getByText('Nothing in it.')).toBeVisible();
+  await page.getByRole('button', { name: 'Another viewpoint' }).click();
+  await expect(page.getByText('Empty.')).toBeVisible();
   const labels = await page.request.get('/api/stash/labels.pdf');
   expect([labels.headers()['content-type'], (await labels.body()).subarray(0, 5).toString()]).toEqual([
     'application/pdf',
     '%PDF-',
   ]);
   await page.getByRole('button', { name: 'Need and have' }).click();
-  await expect(page.getByRole('row', { name: /Sail check/ })).toContainText('Quayside Cloth: 6 there');
+  await expect(page.getByRole('row', { name: /Sail check/ })).toContainText('Quayside Cloth: 6 in stock');
   await choose(page.getByLabel('Needed by'), 'Early summer');
   await expect(page.getByRole('row', { name: /Sail check/ })).toContainText('4');
   await page.getByRole('button', { name: 'Returns' }).click();
@@ -352,17 +352,17 @@ test('places say whether things fit and where they are; labels print; need is se
 test('an empty stash says how to begin, and things come in one after the other', async ({ page, studio }) => {
   await studio.empty();
   await page.goto('/stash');
-  await page.getByRole('main').getByRole('button', { name: 'Bring in' }).click();
+  await page.getByRole('main').getByRole('button', { name: 'Add' }).click();
   await type(page, 'Name', 'Rope tray');
-  await page.getByRole('button', { name: 'Put it in' }).click();
-  await expect(page.getByText('Rope tray is in.')).toBeVisible();
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByText('Rope tray was added.')).toBeVisible();
   await page
     .locator('input[type=file]')
     .first()
     .setInputFiles([
       { name: 'Sea_glass bowl.png', mimeType: 'image/png', buffer: await photo('png', [200, 150]) },
     ]);
-  await expect(page.getByText('One thing from photos.')).toBeVisible();
+  await expect(page.getByText('One item added from photos.')).toBeVisible();
   await expect
     .poll(async () => (await studioOf(page)).items.map((i) => [i.name, i.colourFrom]))
     .toEqual([

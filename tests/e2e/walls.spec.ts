@@ -54,7 +54,7 @@ test('a gallery is arranged beside the page: ranked results, one is hung, undo t
   await page.goto('/rooms/lookout/walls?look=summer&wall=s');
   await sheet(page).getByRole('radio', { name: 'Lookout gallery', exact: true }).click();
   await sheet(page).getByRole('button', { name: 'Arrange', exact: true }).click();
-  const results = sheet(page).getByRole('button', { name: 'Hang it so' });
+  const results = sheet(page).getByRole('button', { name: 'Use this layout' });
   await expect(results.first()).toBeVisible();
   expect(await results.count()).toBeGreaterThan(2);
   const before = (await hangingsOf(page)).hangings;
@@ -102,7 +102,7 @@ test('a search over sixty frames tells how far it is, and is stopped with the be
   await sheet(page).getByRole('button', { name: 'Arrange', exact: true }).click();
   await expect(sheet(page).getByText(/\d+ of \d+ tried/)).toBeVisible();
   await expect(sheet(page).getByText(/[1-9]\d* of \d+ tried/)).toBeVisible();
-  const stop = sheet(page).getByRole('button', { name: 'Stop, keep the best' });
+  const stop = sheet(page).getByRole('button', { name: 'Stop and keep the best' });
   if (await stop.isVisible()) await stop.click({ timeout: 2000 }).catch(() => undefined);
   // hung, every one of the sixty is where the layout has it, in one step that undo takes back whole
   const placed = async () =>
@@ -111,7 +111,7 @@ test('a search over sixty frames tells how far it is, and is stopped with the be
         groupAt: unknown;
       }[]
     ).filter((h) => h.groupAt !== null).length;
-  await sheet(page).getByRole('button', { name: 'Hang it so' }).first().click();
+  await sheet(page).getByRole('button', { name: 'Use this layout' }).first().click();
   await saved(page);
   await expect.poll(placed).toBe(60);
   await page.keyboard.press('Control+z');
@@ -264,9 +264,9 @@ test('what the mirror shows is drawn on the plan and on the unrolled walls', asy
   const seen = await studio.plan('summer', 'lookout');
   const mirror = seen.hangings.find((h) => h.name === 'Porthole mirror')!;
   const sight = seen.sights.find((s) => s.hangingId === mirror.hangingId && s.shows.length > 0)!;
-  await sheet(page).getByText('What the glass shows').click();
+  await sheet(page).getByText('Reflections in the glass').click();
   await expect(sheet(page)).toContainText(sight.shows[0]!.name);
-  await sheet(page).getByRole('button', { name: 'Draw it' }).first().click();
+  await sheet(page).getByRole('button', { name: 'Show me' }).first().click();
   await expect(page.getByRole('img', { name: 'On the unrolled walls' })).toBeVisible();
   await sheet(page).getByRole('button', { name: 'Back' }).click();
   await expect(page.getByRole('group', { name: /West wall/ })).toBeVisible();

@@ -52,24 +52,24 @@ test('the walk says by how much and where it does not meet, and which reading wo
 }) => {
   await plan(page);
   await page.getByRole('radio', { name: 'Walls', exact: true }).click();
-  await page.getByRole('button', { name: 'More corners, or angles' }).click();
+  await page.getByRole('button', { name: 'More corners, or other angles' }).click();
   await type(page, 'Wall 3', '190 1/4');
-  await expect(page.getByRole('alert').filter({ hasText: 'It does not meet by' })).toContainText(
+  await expect(page.getByRole('alert').filter({ hasText: 'The walls miss each other by' })).toContainText(
     '1 3⁄4 in at the north-west corner',
   );
   await expect(
     page
       .locator('p')
-      .filter({ hasText: 'Wall 1 read as 190 1⁄4 in instead of 192 in would close it; so would wall 3.' }),
+      .filter({ hasText: 'It closes if wall 1 is 190 1⁄4 in instead of 192 in; or change wall 3.' }),
   ).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Set the outline' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Use this outline' })).toBeDisabled();
   await choose(page.getByLabel('then turn').nth(1), 'half right');
   await expect(
-    page.getByRole('alert').filter({ hasText: 'These turns do not bring you round: they make 315°' }),
+    page.getByRole('alert').filter({ hasText: 'These turns don’t bring you back round: they add up to 315°' }),
   ).toBeVisible();
   await choose(page.getByLabel('then turn').nth(1), 'right');
   await page.getByRole('button', { name: /Take 190/ }).click();
-  await page.getByRole('button', { name: 'Set the outline' }).click();
+  await page.getByRole('button', { name: 'Use this outline' }).click();
   await expect
     .poll(async () => Math.round(((await fileOf(page)).room.walls[1]!.xMm / 25.4) * 4) / 4)
     .toBe(190.25);
@@ -78,14 +78,14 @@ test('the walk says by how much and where it does not meet, and which reading wo
 test('a bay is set in a wall with its windows; what is in the way is named', async ({ page }) => {
   await page.goto('/rooms/long-room/measure?look=early-summer&wall=w');
   await page.getByRole('button', { name: 'Bay', exact: true }).click();
-  await page.getByRole('button', { name: 'Set it in the wall' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'would be cut in two' })).toContainText('Stove');
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Build it in' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'in two. Move that first.' })).toContainText('Stove');
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await page.getByRole('radio', { name: 'North wall' }).click();
   await page.getByRole('button', { name: 'Bay', exact: true }).click();
   await type(page, 'Width at the wall', '90');
   await type(page, 'Depth', '20');
-  await page.getByRole('button', { name: 'Set it in the wall' }).click();
+  await page.getByRole('button', { name: 'Build it in' }).click();
   await expect
     .poll(async () => (await fileOf(page)).openings.filter((o) => o.name.startsWith('Bay window')).length)
     .toBe(3);
@@ -102,12 +102,12 @@ test('a bay is set in a wall with its windows; what is in the way is named', asy
 
 test('a slope is drawn, holds windows down, and is refused above the ceiling', async ({ page }) => {
   await page.goto('/rooms/landing/measure?look=summer&wall=n');
-  await type(page, 'at the wall', '240');
+  await type(page, 'height at the wall', '240');
   await expect(
     page.getByRole('alert').filter({ hasText: 'no lower than the ceiling (228 cm)' }),
   ).toBeVisible();
-  await page.getByLabel('at the wall').press('Escape');
-  await type(page, 'full height from', '200');
+  await page.getByLabel('height at the wall').press('Escape');
+  await type(page, 'full height after', '200');
   // the window’s right side would now stand in the slope
   await expect(page.getByRole('alert').filter({ hasText: 'Its top would be at 200 cm' })).toBeVisible();
 });
@@ -118,7 +118,7 @@ test('pieces take usual sizes, turn by any angle, and come flush to a wall when 
   await plan(page);
   await listed(page, 'Sea chest').click();
   await type(page, 'Turn', '30');
-  await expect(page.getByRole('alert').filter({ hasText: 'It would stand outside the room.' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'It would be outside the room.' })).toBeVisible();
   await page.getByLabel('Turn', { exact: true }).press('Escape');
   await listed(page, 'Coffee table').click();
   await type(page, 'Turn', '30');
@@ -152,7 +152,7 @@ test('what fails on the floor is drawn with its distance and follows the pieces'
   await type(page, 'Centre from the north', '64');
   await page.getByRole('button', { name: 'Back to the room' }).click();
   await expect(page.getByText('Jute rug goes 11 in under Long sofa.')).toBeVisible();
-  await expect(page.getByText('Harbour chair has nothing within 18 in')).toBeVisible();
+  await expect(page.getByText('There’s nothing within 18 in of Harbour chair')).toBeVisible();
   await page.getByRole('button', { name: 'Why' }).first().click();
   await expect(page.getByRole('dialog')).toContainText('Our own definition');
 });
@@ -162,8 +162,8 @@ test('the tape session takes readings, keeps two that differ, and is fed by the 
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/rooms/long-room/measure/tape?look=early-summer&only=open');
-  await expect(page.getByText('1 of 3, 3 open')).toBeVisible();
-  await expect(page.getByText('Read twice: 38 in and 38 1⁄2 in.')).toBeVisible();
+  await expect(page.getByText('1 of 3, 3 to do')).toBeVisible();
+  await expect(page.getByText('Measured twice: 38 in and 38 1⁄2 in.')).toBeVisible();
   await page.getByRole('button', { name: /38 1⁄2 in holds/ }).click();
   await expect
     .poll(async () => (await fileOf(page)).openings.find((o) => o.id === 'galley-window')!.widthMm)
@@ -171,10 +171,10 @@ test('the tape session takes readings, keeps two that differ, and is fed by the 
   // nonsense stays in the field and says what would be read
   await page.locator('#tape-reading').fill('four-ish');
   await page.locator('#tape-reading').press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'Would be read' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Try, for example' })).toBeVisible();
   await expect(page.locator('#tape-reading')).toHaveValue('four-ish');
   await page.getByRole('button', { name: 'Laser tape' }).click();
-  await page.getByLabel('True length').fill('104 mm');
+  await page.getByLabel('Real length').fill('104 mm');
   await page.getByLabel('± mm').fill('0');
   await page.getByRole('button', { name: 'Measure', exact: true }).click();
   await expect
@@ -185,13 +185,13 @@ test('the tape session takes readings, keeps two that differ, and is fed by the 
     .toEqual(['stove/depthMm']);
   await page.getByRole('button', { name: 'Put away' }).click();
   // Enter on a guess keeps it as measured
-  await expect(page.getByText('A guess so far.')).toBeVisible();
+  await expect(page.getByText('Estimated so far.')).toBeVisible();
   await page.locator('#tape-reading').press('Enter');
   await expect.poll(async () => (await fileOf(page)).room.readings).toEqual([]);
   await page.getByRole('button', { name: 'Everything' }).click();
   await page.locator('#tape-reading').fill('190');
   await page.locator('#tape-reading').press('Enter');
-  await expect(page.getByText('Both are kept until you settle it')).toBeVisible();
+  await expect(page.getByText('Both are kept until you decide')).toBeVisible();
   await expect
     .poll(async () => (await fileOf(page)).room.readings)
     .toEqual([{ about: 'n', field: 'wallLength', guess: false, secondMm: expect.closeTo(190 * 25.4, 3) }]);
@@ -245,8 +245,8 @@ test('everything found is entered in one pass, with verdicts; bothers are ticked
   page,
 }) => {
   await page.goto('/rooms/long-room/clear?look=early-summer&wall=s');
-  await expect(page.getByText('7 of 9 have a verdict.')).toBeVisible();
-  await type(page, 'What is found here', 'Brass barometer');
+  await expect(page.getByText('7 of 9 decided.')).toBeVisible();
+  await type(page, 'What you found', 'Brass barometer');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('Brass barometer is on the list.')).toBeVisible();
   const verdict = page.getByRole('radiogroup', { name: 'Verdict on Brass barometer' });
@@ -269,10 +269,10 @@ test('everything found is entered in one pass, with verdicts; bothers are ticked
   await type(page, /What bothers/, 'Switch plate cracked');
   await expect(page.getByText('Switch plate cracked').first()).toBeVisible();
   await page.getByRole('tab', { name: /^To do/ }).click();
-  await page.getByRole('button', { name: 'The wait begins' }).first().click();
+  await page.getByRole('button', { name: 'Start the clock' }).first().click();
   await expect(page.getByRole('timer')).toContainText('left');
   await page.getByRole('radio', { name: 'Bare', exact: true }).click();
-  await expect(page.getByText('with everything loose taken off')).toBeVisible();
+  await expect(page.getByText('with everything loose taken out')).toBeVisible();
   await saved(page);
   await page.goto('/rooms/long-room/walls?look=early-summer&wall=s');
   await page.getByLabel('Switch plate cracked').check();

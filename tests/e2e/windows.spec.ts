@@ -61,7 +61,7 @@ test('the landing, the ways and the list to buy follow each other', async ({ pag
 test('a length as it is moves the rod of the whole line to where it lands', async ({ page, studio }) => {
   // over a level floor; where it drops no one length lands under every panel
   await sheet(page).getByRole('radio', { name: 'Galley window', exact: true }).click();
-  const way = page.getByRole('radio', { name: /as it is, rod/ }).first();
+  const way = page.getByRole('radio', { name: /as is, rod/ }).first();
   await way.check();
   await saved(page);
   await expect.poll(async () => (await studio.plan()).windows[1]!.chosenRoute?.kind).toBe('asItIs');
@@ -103,16 +103,16 @@ test('a dragged rod is drawn to a named height; with Alt it is left where the ha
   await page.mouse.move(x, y + 20, { steps: 4 });
   // back to within a pixel of where the school puts it
   await page.mouse.move(x, y + 1, { steps: 4 });
-  await expect(page.getByText(/^high: rod/)).toBeVisible();
+  await expect(page.getByText(/^High: rod/)).toBeVisible();
   await page.mouse.up();
-  await expect(page.getByText(/^high: rod/)).toHaveCount(0);
+  await expect(page.getByText(/^High: rod/)).toHaveCount(0);
   expect(drawing.height).toBeGreaterThan(200);
   await page.keyboard.down('Alt');
   await page.mouse.move(x, y);
   await page.mouse.down();
   await page.mouse.move(x, y + 20, { steps: 4 });
   await page.mouse.move(x, y + 2, { steps: 4 });
-  await expect(page.getByText(/^high: rod/)).toHaveCount(0);
+  await expect(page.getByText(/^High: rod/)).toHaveCount(0);
   await page.mouse.up();
   await page.keyboard.up('Alt');
   await expect.poll(rodAt).not.toBeCloseTo(105, 3);
@@ -154,7 +154,7 @@ test('a rod over the ceiling is refused where it is typed', async ({ page, studi
 });
 
 test('undressed and dressed again, with another cloth', async ({ page, studio }) => {
-  await sheet(page).getByRole('button', { name: 'Undress it' }).click();
+  await sheet(page).getByRole('button', { name: 'Take the curtains down' }).click();
   await page.getByRole('radio', { name: 'Harbour window', exact: true }).last().click();
   await page.getByRole('button', { name: 'Dress this window' }).click();
   await page.getByLabel('Cloth', { exact: true }).click();

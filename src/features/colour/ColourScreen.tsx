@@ -7,10 +7,10 @@ import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Findings } from '../shell/Findings';
 import type { View } from '../shell/paint';
 import { useRoom } from '../shell/room/RoomContext';
-import { usePaint } from '../shell/usePaint';
 import { useFamilyName } from '../shell/useWords';
 import { Numeral, SheetTitle, Workspace } from '../shell/Workspace';
 import { AccentLines } from './AccentLines';
+import { FamilyRow, percent } from './FamilyRow';
 import { ShareChart } from './ShareChart';
 import { ShadePlan } from './ShadePlan';
 import { UnrolledWalls } from './UnrolledWalls';
@@ -23,12 +23,10 @@ export function ColourScreen(): ReactNode {
   const t = useTranslations();
   const { plan, file, familyId, setFamily, view, setView } = useRoom();
   const name = useFamilyName();
-  const paint = usePaint();
   const { spread } = plan;
   const accents = spread.families.filter((f) => f.role === 'accent');
   const family = spread.families.find((f) => f.id === familyId) ?? accents[0] ?? spread.families[0];
   const unit = file.room.unit === 'in' ? 'ft-in' : file.room.unit;
-  const percent = (n: number) => (n * 100).toFixed(n < 0.1 ? 1 : 0);
   const s = family?.spread;
   const pullOf = ({ pull, pullTowards }: AccentSpread) =>
     pull < 0.05 || !pullTowards
@@ -53,49 +51,9 @@ export function ColourScreen(): ReactNode {
         <>
           <SheetTitle says={t('colour.says')}>{t('colour.title')}</SheetTitle>
           <ul>
-            {spread.families.map((f) => {
-              const planned = f.role === 'base' || f.role === 'second' ? spread.planned[f.role] : null;
-              const on = f.id === family?.id;
-              return (
-                <li key={f.id} className="border-b border-line">
-                  <button
-                    type="button"
-                    aria-pressed={on}
-                    onClick={() => choose(f.id)}
-                    className={`grid w-full grid-cols-[30px_1fr_96px_62px] items-center gap-x-2.5 px-1 py-1.5 text-left text-[14px] ${on ? 'outline-2 outline-ink outline-solid bg-white' : ''}`}
-                  >
-                    <svg width="30" height="24" aria-hidden="true" className="border border-black/20">
-                      {(() => {
-                        let x = 0;
-                        return [...f.shades]
-                          .sort((a, b) => b.areaMm2 - a.areaMm2)
-                          .map((sh, i) => {
-                            const w = (sh.areaMm2 / f.areaMm2) * 30;
-                            const r = <rect key={i} x={x} width={w + 0.4} height="24" fill={paint(sh)} />;
-                            x += w;
-                            return r;
-                          });
-                      })()}
-                    </svg>
-                    <span className="leading-tight">
-                      <b className="font-semibold">{name(f)}</b>
-                      {f.role !== 'other' && (
-                        <span className="block text-[12px] text-soft">{t(`colour.roles.${f.role}`)}</span>
-                      )}
-                    </span>
-                    <svg width="96" height="14" aria-hidden="true">
-                      <rect y="4" width="96" height="6" fill="#d6d6d6" />
-                      <rect y="4" width={Math.max(1, f.share * 96)} height="6" fill="#141414" />
-                      {planned !== null && <rect x={planned * 96 - 1} width="2" height="14" fill="#141414" />}
-                    </svg>
-                    <span className="text-right">
-                      {percent(f.share)}
-                      {planned === null ? '' : ` / ${percent(planned)}`}
-                    </span>
-                  </button>
-                </li>
-              );
-            })}
+            {spread.families.map((f) => (
+              <FamilyRow key={f.id} family={f} on={f.id === family?.id} onChoose={() => choose(f.id)} />
+            ))}
           </ul>
           <ShareChart spread={spread} />
           <Findings findings={findings} title={t('colour.checks')} />

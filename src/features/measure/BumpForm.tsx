@@ -1,20 +1,15 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { cm, inches, type Mm } from '../../core/base/units';
-import { OPENING } from '../../core/model/defaults';
-import { applyChange, type Change } from '../../core/model/change';
-import type { Opening } from '../../core/model/types';
-import { withBump, type BumpIssue } from '../../core/room/bump';
-import { wallsOf } from '../../core/room/walls';
-import { guessesFor } from '../../core/stages/measure/readings';
+import type { BumpIssue } from '../../core/room/bump';
 import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 import { SheetTitle } from '../shell/Workspace';
+import { buildBump } from './buildBump';
 
 export type BumpKind = 'bay' | 'alcove' | 'breast';
 
@@ -34,7 +29,7 @@ export function BumpForm({
   const t = useTranslations('measure');
   const { file, plan, change, setWall } = useRoom();
   const wall = plan.walls.find((w) => w.id === wallId)!;
-  const { unit, ceilingMm } = file.room;
+  const { unit } = file.room;
   const some = (inch: number, metric: number): Mm => (unit === 'cm' ? cm(metric) : inches(inch));
   const [width, setWidth] = useState<Mm>(
     Math.min(wall.lengthMm * 0.8, kind === 'breast' ? some(60, 150) : some(90, 230)),
@@ -60,63 +55,14 @@ export function BumpForm({
     }
   };
   const make = () => {
-    const ids = { left: nanoid(8), front: nanoid(8), right: nanoid(8), rest: nanoid(8) };
-    const made = withBump(
-      file,
-      { wallId, xMm: from, widthMm: width, depthMm: kind === 'breast' ? -depth : depth, splayDeg: splay },
-      ids,
-    );
+    const bump = { wallId, xMm: from, widthMm: width, depthMm: depth, splayDeg: splay };
+    const made = buildBump(file, kind, bump, (n) => t('bayWindow', { n }));
     if (!made.ok) {
       setProblem(says(made.issues[0]!));
       return;
     }
-    const next = made.value;
-    // the walls and all that stands on them change in one act
-    const changes: Change[] = [
-      { do: 'setRoom', room: next.room },
-      ...next.openings
-        .filter((o, i) => o !== file.openings[i])
-        .map((opening): Change => ({ do: 'putOpening', opening })),
-      ...next.fittings
-        .filter((f, i) => f !== file.fittings[i])
-        .map((fitting): Change => ({ do: 'putFitting', fitting })),
-      ...next.looks.flatMap((l, i) =>
-        l.hangings
-          .filter((h, k) => h !== file.looks[i]!.hangings[k])
-          .map((hanging): Change => ({ do: 'putHanging', lookId: l.id, hanging })),
-      ),
-    ];
-    const frontId = next.room.walls.some((w) => w.id === ids.front) ? ids.front : wallId;
-    if (kind === 'bay') {
-      const sides = wallsOf(next.room).filter(
-        (w) => w.id === ids.left || w.id === frontId || w.id === ids.right,
-      );
-      const margin = some(4, 10);
-      const windows = sides
-        .filter((w) => w.lengthMm > some(16, 40))
-        .map((w): Opening => ({
-          ...OPENING,
-          id: nanoid(8),
-          name: t('bayWindow', { n: sides.indexOf(w) + 1 }),
-          kind: 'window',
-          wallId: w.id,
-          xMm: margin,
-          widthMm: w.lengthMm - 2 * margin,
-          sillMm: Math.min(some(24, 60), ceilingMm * 0.3),
-          heightMm: Math.min(some(54, 135), ceilingMm * 0.55),
-          trimMm: Math.min(some(2, 5), margin - 1),
-          opens: 'sash',
-          dropsMm: null,
-        }));
-      let after = changes.reduce(applyChange, file);
-      for (const opening of windows) {
-        const put: Change = { do: 'putOpening', opening };
-        after = applyChange(after, put);
-        changes.push(put, { do: 'markReadings', readings: guessesFor(after, opening.id) });
-      }
-    }
-    change(changes);
-    setWall(kind === 'bay' ? frontId : 'plan');
+    change(made.value.changes);
+    setWall(kind === 'bay' ? made.value.frontId : 'plan');
     onDone();
   };
   const positive = (mm: Mm, set: (mm: Mm) => void) => {

@@ -2,35 +2,48 @@
 import { useEffect } from 'react';
 import { useRoom } from './room/RoomContext';
 
-const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  (target.tagName === 'INPUT' || target.tagName === 'TEXTAREA' || target.tagName === 'SELECT');
+/** Where keys are for typing, or for a list or a menu that has the focus. */
+const OWN_KEYS = 'input,textarea,[role=listbox],[role=menu],[role=slider],[role=combobox]';
+const hasOwnKeys = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest(OWN_KEYS) !== null;
+
+/** Undo or redo, by the keys of either platform. */
+function historyKey(e: KeyboardEvent): 'undo' | 'redo' | null {
+  if (!e.ctrlKey && !e.metaKey) return null;
+  const key = e.key.toLowerCase();
+  if (key === 'z') return e.shiftKey ? 'redo' : 'undo';
+  return key === 'y' ? 'redo' : null;
+}
 
 /** Keys that act anywhere in a room. */
 export function useKeys(onHelp: () => void): void {
   const { file, plan, wallId, setWall, setLook, replay, pick } = useRoom();
   useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      const command = e.ctrlKey || e.metaKey;
-      if (command && e.key.toLowerCase() === 'z' && !typing(e.target)) {
-        e.preventDefault();
-        void replay(e.shiftKey ? 'redo' : 'undo');
-        return;
-      }
-      if (command && e.key.toLowerCase() === 'y' && !typing(e.target)) {
-        e.preventDefault();
-        void replay('redo');
-        return;
-      }
-      if (command || e.altKey || typing(e.target) || document.querySelector('[role=dialog]')) return;
+    const stepWall = (step: 1 | -1) => {
       const ids = [...plan.walls.map((w) => w.id), 'plan'];
-      if (e.key === '[' || e.key === ']')
-        setWall(ids[(ids.indexOf(wallId) + (e.key === ']' ? 1 : ids.length - 1)) % ids.length]!);
-      else if (/^[1-9]$/.test(e.key)) {
-        const look = [...file.looks].sort((a, b) => a.order - b.order)[Number(e.key) - 1];
-        if (look) setLook(look.id);
-      } else if (e.key === '?') onHelp();
-      else if (e.key === 'Escape') pick(null);
+      setWall(ids[(ids.indexOf(wallId) + step + ids.length) % ids.length]!);
+    };
+    const goToLook = (number: number) => {
+      const look = [...file.looks].sort((a, b) => a.order - b.order)[number - 1];
+      if (look) setLook(look.id);
+    };
+    const acts: Readonly<Record<string, () => void>> = {
+      '[': () => stepWall(-1),
+      ']': () => stepWall(1),
+      '?': onHelp,
+      Escape: () => pick(null),
+    };
+    const onKey = (e: KeyboardEvent) => {
+      if (e.defaultPrevented || hasOwnKeys(e.target)) return;
+      const history = historyKey(e);
+      if (history) {
+        e.preventDefault();
+        void replay(history);
+        return;
+      }
+      if (e.ctrlKey || e.metaKey || e.altKey || document.querySelector('[role=dialog]')) return;
+      if (/^[1-9]$/.test(e.key)) goToLook(Number(e.key));
+      else acts[e.key]?.();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

@@ -7,7 +7,7 @@ import { EVERYTHING, type StashFilter } from '../../core/stash/entry';
 import { returnOf } from '../../core/stash/returns';
 import { BarChart } from '../../ui/charts/BarChart';
 import { useStashRoom } from './StashContext';
-import type { Tab } from './StashScreen';
+import type { Tab } from './tabs';
 
 /** The kinds that there are most of; the rest are in the list under the chart. */
 const CHARTED = 8;

@@ -1,27 +1,22 @@
 'use client';
-import { ToggleGroup } from '../../ui/ToggleGroup';
-import { Select } from '../../ui/Select';
+import { LayoutGrid, Rows3 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { LayoutGrid, Rows3 } from 'lucide-react';
-import { replayStudioAction } from '../../actions/room';
-import { stashHeadAction } from '../../actions/stash';
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode, type RefObject } from 'react';
 import type { StashHead } from '../../actions/stashTypes';
-import type { LengthUnit } from '../../core/base/units';
 import { ruleBook } from '../../core/rules/book';
 import { EVERYTHING, filterStash, type StashFilter } from '../../core/stash/entry';
 import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
-import { PageLink } from '../../ui/PageLink';
-import { Toast } from '../../ui/Toast';
-import { UndoButtons } from '../shell/UndoButtons';
+import { ToggleGroup } from '../../ui/ToggleGroup';
 import { FilterPanel } from './FilterPanel';
 import { ItemPanel } from './item/ItemPanel';
-import { StashProvider, type StashValue } from './StashContext';
+import { StashProvider, useStashRoom, type StashValue } from './StashContext';
+import { StashHeader } from './StashHeader';
 import { StashGallery, StashList } from './StashList';
-import { useStashIndex } from './useStashIndex';
-import { sendLeft } from './waiting';
+import { TABS, type Tab } from './tabs';
+import { useStashKeys } from './useStashKeys';
+import { useStashState } from './useStashState';
 
 const Overview = dynamic(() => import('./Overview').then((m) => waking(m.Overview)));
 const NewThings = dynamic(() => import('./NewThings').then((m) => waking(m.NewThings)));
@@ -29,100 +24,40 @@ const PlacesTab = dynamic(() => import('./PlacesTab').then((m) => waking(m.Place
 const NeedTab = dynamic(() => import('./NeedTab').then((m) => waking(m.NeedTab)));
 const ReturnsTab = dynamic(() => import('./ReturnsTab').then((m) => waking(m.ReturnsTab)));
 
-const TABS = ['things', 'places', 'need', 'returns', 'add'] as const;
-export type Tab = (typeof TABS)[number];
-const UNIT_KEY = 'rideau:stash-unit';
-
 /** Everything that is owned: found by what it is, where it is, what it fits, and whether it is free. */
 export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
-  const t = useTranslations('stash');
-  const tr = useTranslations();
-  const [head, setHead] = useState(first);
-  const { entries, silent, reload } = useStashIndex();
-  const [filter, setFilter] = useState<StashFilter>(EVERYTHING);
+  const state = useStashState(first);
+  const { head, entries, unit, refresh, replay } = state;
   const [tab, setTab] = useState<Tab>('things');
   const [gallery, setGallery] = useState(false);
+  const [filter, setFilter] = useState<StashFilter>(EVERYTHING);
   const [openId, setOpenId] = useState<string | null>(null);
+  const search = useRef<HTMLInputElement>(null);
   const open = useCallback((id: string | null) => {
     setOpenId(id);
     if (id) setTab('things');
   }, []);
-  const [unit, setUnit] = useState<LengthUnit>('in');
-  const [said, setSaid] = useState('');
-  const search = useRef<HTMLInputElement>(null);
+  // an address may lead to an item, a tab or the pictures
   useEffect(() => {
-    const at = new URLSearchParams(window.location.search);
-    const id = at.get('item');
-    const wanted = at.get('tab');
+    const asked = new URLSearchParams(window.location.search);
+    const id = asked.get('item');
+    const wanted = TABS.find((name) => name === asked.get('tab'));
     queueMicrotask(() => {
       if (id) setOpenId(id);
-      if (wanted && (TABS as readonly string[]).includes(wanted)) setTab(wanted as Tab);
-      if (at.get('view') === 'gallery') setGallery(true);
-      if (window.localStorage.getItem(UNIT_KEY) === 'cm') setUnit('cm');
+      if (wanted) setTab(wanted);
+      if (asked.get('view') === 'gallery') setGallery(true);
     });
   }, []);
+  useStashKeys({
+    onUndo: useCallback(() => void replay('undo'), [replay]),
+    onRedo: useCallback(() => void replay('redo'), [replay]),
+    onSearch: useCallback(() => {
+      setTab('things');
+      search.current?.focus();
+    }, []),
+    onGallery: useCallback(() => setGallery((shown) => !shown), []),
+  });
   const rules = useMemo(() => ruleBook(head.rules, unit), [head.rules, unit]);
-  const shown = useMemo(() => (entries ? filterStash(entries, filter, rules) : []), [entries, filter, rules]);
-  const isEmpty = entries?.length === 0;
-  const noneFound = entries !== null && shown.length === 0;
-  const counted = entries === null ? t('loading') : t('count', { shown: shown.length, all: entries.length });
-  const status = silent ? t('noAnswer') : counted;
-  const refresh = useCallback(async () => {
-    const [next] = await Promise.all([stashHeadAction(), reload()]);
-    setHead(next);
-  }, [reload]);
-  // what an earlier page typed while nobody answered
-  useEffect(() => {
-    void sendLeft(() => undefined)
-      .then(async ({ taken, refused }) => {
-        if (taken + refused === 0) return;
-        await refresh();
-        setSaid(
-          [
-            taken > 0 ? t('sentLater', { count: taken }) : '',
-            refused > 0 ? t('refusedLater', { count: refused }) : '',
-          ]
-            .filter(Boolean)
-            .join(' '),
-        );
-      })
-      .catch(() => undefined);
-  }, [refresh, t]);
-  const replay = useCallback(
-    async (way: 'undo' | 'redo') => {
-      const { ok } = await replayStudioAction(way);
-      setSaid(ok ? t(way === 'undo' ? 'undone' : 'redone') : tr('shell.standsInWay'));
-      await refresh();
-    },
-    [refresh, t, tr],
-  );
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      const typing =
-        e.target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(e.target.tagName);
-      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z' && !typing) {
-        e.preventDefault();
-        void replay(e.shiftKey ? 'redo' : 'undo');
-        return;
-      }
-      if (typing || e.ctrlKey || e.metaKey || e.altKey || document.querySelector('[role=dialog]')) return;
-      if (e.key === '/') {
-        e.preventDefault();
-        setTab('things');
-        search.current?.focus();
-      } else if (e.key === 'g') setGallery((g) => !g);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [replay]);
-  const changeUnit = (u: LengthUnit) => {
-    setUnit(u);
-    try {
-      window.localStorage.setItem(UNIT_KEY, u);
-    } catch {
-      /* a browser without storage keeps no unit */
-    }
-  };
   // a letter typed into the search leaves what hangs on the whole stash alone
   const value = useMemo(
     (): StashValue => ({ head, rules, unit, entries: entries ?? [], refresh, open, openId }),
@@ -131,78 +66,18 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   return (
     <StashProvider value={value}>
       <div className="flex min-h-dvh flex-col px-3 pb-4 sm:px-5">
-        <header className="flex flex-wrap items-center gap-x-5 gap-y-1.5 py-2.5">
-          <PageLink
-            href="/"
-            className="font-head text-[22px]"
-            aria-label={`${tr('app.name')}, ${tr('app.home')}`}
-          >
-            {tr('app.name')}
-          </PageLink>
-          <nav aria-label={t('tabs')} className="flex gap-x-4 overflow-x-auto font-narrow text-[16px]">
-            {TABS.map((k) => (
-              <button
-                key={k}
-                type="button"
-                aria-current={tab === k ? 'page' : undefined}
-                onClick={() => setTab(k)}
-                className="whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold"
-              >
-                {t(`tab.${k}`)}
-              </button>
-            ))}
-          </nav>
-          <div className="ml-auto flex items-center gap-1">
-            <Select
-              label={tr('measure.unit')}
-              hideLabel
-              value={unit}
-              options={(['in', 'cm'] as const).map((u) => ({ value: u, label: tr(`measure.unit-${u}`) }))}
-              onChange={changeUnit}
-              className="mr-2 w-[110px]"
-            />
-            <UndoButtons labels={head} onReplay={(way) => void replay(way)} />
-            <Toast label={tr('shell.notices')} message={said || null} onClose={() => setSaid('')} />
-          </div>
-        </header>
+        <StashHeader tab={tab} onTab={setTab} state={state} />
         {tab === 'things' ? (
-          <main className="grid flex-1 items-start gap-3.5 lg:grid-cols-[236px_1fr_384px]">
-            <FilterPanel filter={filter} onFilter={setFilter} searchRef={search} />
-            <section className="flex min-w-0 flex-col bg-sheet">
-              <div className="flex items-baseline gap-3 px-4 pb-1.5 pt-3">
-                <h1 className="text-[24px]">{t('title')}</h1>
-                <p className="text-[14px] text-soft" aria-live="polite">
-                  {status}
-                </p>
-                <ToggleGroup
-                  label={t('view')}
-                  variant="icons"
-                  value={gallery ? 'gallery' : 'list'}
-                  options={[
-                    { value: 'list', label: t('list'), icon: <Rows3 size={16} /> },
-                    { value: 'gallery', label: t('gallery'), icon: <LayoutGrid size={16} /> },
-                  ]}
-                  onChange={(v) => setGallery(v === 'gallery')}
-                  className="ml-auto"
-                />
-              </div>
-              {isEmpty && <EmptyStash onAdd={() => setTab('add')} />}
-              {!isEmpty && noneFound && <NothingFound onClear={() => setFilter(EVERYTHING)} />}
-              {!isEmpty &&
-                !noneFound &&
-                (gallery ? <StashGallery entries={shown} /> : <StashList entries={shown} />)}
-            </section>
-            <aside
-              data-worksheet
-              className={`bg-sheet px-[18px] py-4 lg:sticky lg:top-3 lg:block lg:max-h-[calc(100dvh-24px)] lg:overflow-y-auto ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20 max-lg:overflow-y-auto' : 'max-lg:hidden'}`}
-            >
-              {openId ? (
-                <ItemPanel key={openId} id={openId} />
-              ) : (
-                entries !== null && <Overview onTab={setTab} onFilter={setFilter} />
-              )}
-            </aside>
-          </main>
+          <Things
+            isLoaded={entries !== null}
+            silent={state.silent}
+            filter={filter}
+            onFilter={setFilter}
+            gallery={gallery}
+            onGallery={setGallery}
+            onTab={setTab}
+            searchRef={search}
+          />
         ) : (
           <main className="flex-1">
             {tab === 'places' && <PlacesTab />}
@@ -213,6 +88,69 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
         )}
       </div>
     </StashProvider>
+  );
+}
+
+/** What there is, filtered; and the sheet of what is open, or what is coming up. */
+function Things({
+  isLoaded,
+  silent,
+  filter,
+  onFilter,
+  gallery,
+  onGallery,
+  onTab,
+  searchRef,
+}: {
+  isLoaded: boolean;
+  /** The studio does not answer. */ silent: boolean;
+  filter: StashFilter;
+  onFilter: (filter: StashFilter) => void;
+  gallery: boolean;
+  onGallery: (gallery: boolean) => void;
+  onTab: (tab: Tab) => void;
+  searchRef: RefObject<HTMLInputElement | null>;
+}): ReactNode {
+  const t = useTranslations('stash');
+  const { entries, rules, openId } = useStashRoom();
+  const shown = useMemo(() => filterStash(entries, filter, rules), [entries, filter, rules]);
+  const counted = isLoaded ? t('count', { shown: shown.length, all: entries.length }) : t('loading');
+  const List = gallery ? StashGallery : StashList;
+  const isEmpty = isLoaded && entries.length === 0;
+  const noneFound = isLoaded && entries.length > 0 && shown.length === 0;
+  return (
+    <main className="grid flex-1 items-start gap-3.5 lg:grid-cols-[236px_1fr_384px]">
+      <FilterPanel filter={filter} onFilter={onFilter} searchRef={searchRef} />
+      <section className="flex min-w-0 flex-col bg-sheet">
+        <div className="flex items-baseline gap-3 px-4 pb-1.5 pt-3">
+          <h1 className="text-[24px]">{t('title')}</h1>
+          <p className="text-[14px] text-soft" aria-live="polite">
+            {silent ? t('noAnswer') : counted}
+          </p>
+          <ToggleGroup
+            label={t('view')}
+            variant="icons"
+            value={gallery ? 'gallery' : 'list'}
+            options={[
+              { value: 'list', label: t('list'), icon: <Rows3 size={16} /> },
+              { value: 'gallery', label: t('gallery'), icon: <LayoutGrid size={16} /> },
+            ]}
+            onChange={(v) => onGallery(v === 'gallery')}
+            className="ml-auto"
+          />
+        </div>
+        {isEmpty && <EmptyStash onAdd={() => onTab('add')} />}
+        {noneFound && <NothingFound onClear={() => onFilter(EVERYTHING)} />}
+        {!isEmpty && !noneFound && <List entries={shown} />}
+      </section>
+      <aside
+        data-worksheet
+        className={`bg-sheet px-[18px] py-4 lg:sticky lg:top-3 lg:block lg:max-h-[calc(100dvh-24px)] lg:overflow-y-auto ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20 max-lg:overflow-y-auto' : 'max-lg:hidden'}`}
+      >
+        {openId && <ItemPanel key={openId} id={openId} />}
+        {!openId && isLoaded && <Overview onTab={onTab} onFilter={onFilter} />}
+      </aside>
+    </main>
   );
 }
 

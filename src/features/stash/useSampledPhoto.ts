@@ -14,6 +14,12 @@ const TYPES = IMAGE_TYPES.split(',');
 const MOST_BYTES = 40 * 1024 * 1024;
 const MOST_PIXELS = 40_000_000;
 
+/** Why a file cannot be read as a photo, before it is opened. */
+function refusalOf(blob: Blob): 'kind' | 'large' | null {
+  if (!TYPES.includes(blob.type)) return 'kind';
+  return blob.size > MOST_BYTES ? 'large' : null;
+}
+
 /** A photo, what is marked on it, and the colours found there. */
 export function useSampledPhoto() {
   const t = useTranslations('stash');
@@ -37,12 +43,9 @@ export function useSampledPhoto() {
     if (!blob) return;
     setProblem(null);
     setSample(null);
-    if (!TYPES.includes(blob.type)) {
-      setProblem(t('pc.kind'));
-      return;
-    }
-    if (blob.size > MOST_BYTES) {
-      setProblem(t('pc.large'));
+    const refusal = refusalOf(blob);
+    if (refusal) {
+      setProblem(t(`pc.${refusal}`));
       return;
     }
     setBusy(true);

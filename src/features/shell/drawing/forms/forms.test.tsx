@@ -8,7 +8,7 @@ import { FORMS } from './forms';
 const SHAPE: Shape = {
   key: 'thing',
   about: 'thing',
-  name: 'Thing',
+  name: 'Item',
   form: 'box',
   box: { xMm: 500, yMm: 200, widthMm: 1000, heightMm: 2000 },
   depthMm: 0,

@@ -1,0 +1,72 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { useCallback, useEffect, useState } from 'react';
+import { replayStudioAction } from '../../actions/room';
+import { stashHeadAction } from '../../actions/stash';
+import type { StashHead } from '../../actions/stashTypes';
+import type { LengthUnit } from '../../core/base/units';
+import { useStashIndex } from './useStashIndex';
+import { sendLeft } from './waiting';
+
+const UNIT_KEY = 'rideau:stash-unit';
+
+/** The stash as the studio has it, its unit in this browser, and undo over it. */
+export function useStashState(first: StashHead) {
+  const t = useTranslations('stash');
+  const tr = useTranslations();
+  const [head, setHead] = useState(first);
+  const { entries, silent, reload } = useStashIndex();
+  const [unit, setUnit] = useState<LengthUnit>('in');
+  const [notice, setNotice] = useState<string | null>(null);
+  useEffect(() => {
+    queueMicrotask(() => {
+      if (window.localStorage.getItem(UNIT_KEY) === 'cm') setUnit('cm');
+    });
+  }, []);
+  const refresh = useCallback(async () => {
+    const [next] = await Promise.all([stashHeadAction(), reload()]);
+    setHead(next);
+  }, [reload]);
+  // what an earlier page typed while nobody answered
+  useEffect(() => {
+    void sendLeft(() => undefined)
+      .then(async ({ taken, refused }) => {
+        if (taken + refused === 0) return;
+        await refresh();
+        const words = [
+          taken > 0 ? t('sentLater', { count: taken }) : '',
+          refused > 0 ? t('refusedLater', { count: refused }) : '',
+        ];
+        setNotice(words.filter(Boolean).join(' '));
+      })
+      .catch(() => undefined);
+  }, [refresh, t]);
+  const replay = useCallback(
+    async (way: 'undo' | 'redo') => {
+      const { ok } = await replayStudioAction(way);
+      setNotice(ok ? t(way === 'undo' ? 'undone' : 'redone') : tr('shell.standsInWay'));
+      await refresh();
+    },
+    [refresh, t, tr],
+  );
+  const changeUnit = (next: LengthUnit) => {
+    setUnit(next);
+    try {
+      window.localStorage.setItem(UNIT_KEY, next);
+    } catch {
+      // a browser without storage keeps no unit
+    }
+  };
+  return {
+    head,
+    entries,
+    silent,
+    unit,
+    changeUnit,
+    refresh,
+    replay,
+    notice,
+    clearNotice: () => setNotice(null),
+  };
+}
+export type StashState = ReturnType<typeof useStashState>;
