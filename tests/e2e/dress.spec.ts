@@ -133,7 +133,7 @@ test('the valance says a fold’s name, share and places, and leads to its colou
   await page.goto('/rooms/long-room/walls?look=early-summer');
   const fold = page
     .getByRole('group', { name: 'Colours seen in this look' })
-    .getByRole('button', { name: /^Lichen, .*% of what is seen, \d places/ });
+    .getByRole('button', { name: /^Lichen, .*% of what you see, \d spots/ });
   await fold.click();
   await expect(page.getByRole('heading', { name: 'Lichen through the room' })).toBeVisible();
 });
@@ -211,7 +211,7 @@ test('why: a rule opens, shows what an own value changes, and keeps it', async (
   await expect(page.getByRole('dialog')).toContainText('Your own value');
   await page
     .getByRole('dialog')
-    .getByRole('button', { name: /Back to how it came, 60 in/ })
+    .getByRole('button', { name: /Reset to default, 60 in/ })
     .click();
   await expect
     .poll(

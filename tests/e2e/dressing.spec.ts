@@ -77,7 +77,7 @@ test('curtains on the leaves of the balcony door: rods above and below, as many 
     })
     .toEqual(['leaf', 2, 4, 8, 2]);
   await expect(sheet(page)).toContainText('It moves with the leaf');
-  await expect(sheet(page).getByText('Hem')).toHaveCount(0);
+  await expect(sheet(page).getByRole('heading', { name: 'Hem', exact: true })).toHaveCount(0);
   await type(page, 'Panels', '3');
   await expect.poll(async () => (await door())!.panels).toBe(4);
   const pdf = await page.request.get('/api/rooms/lookout/cuts.pdf?look=summer');

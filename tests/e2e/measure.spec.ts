@@ -11,7 +11,7 @@ test('readings that cannot be are refused at the field, with what came, what was
   await listed(page, 'Harbour window').click();
   for (const [field, text, says] of [
     ['Frame width', '200', /200 in is wider than its wall \(162 in\)\. Try 81 in/],
-    ['Sill', '90', /A sill at 90 in is above the head at 81 in/],
+    ['Sill', '90', /The sill at 90 in is above the head at 81 in/],
     ['Height', '100', /Its top would be at 131 in, the ceiling is 108 in/],
     ['From the left', '80', /It would lie over Galley window by/],
     ['From the left', '150', /runs past the end of the wall\. Up to 110 in fits/],
@@ -29,7 +29,7 @@ test('odd readings ask, and are kept when meant', async ({ page }) => {
   await listed(page, 'Harbour window').click();
   await type(page, 'Right', '84');
   await expect(page.getByRole('alert').filter({ hasText: 'Are you sure?' })).toContainText(
-    '84 in differs from the drop beside it',
+    '84 in differs more than usual from the drop next to it',
   );
   await page.getByRole('button', { name: 'Save' }).click();
   await saved(page);

@@ -132,7 +132,7 @@ test('while the studio is away what is typed stays, in order, and is written whe
   await expect(page.getByText('An earlier change has been saved.').first()).toBeVisible();
   expect((await itemOf(page, 'moss-20')).count).toBe(9);
   await page.goto('/stash?tab=places');
-  await page.getByRole('heading', { name: 'Spots', level: 1 }).waitFor();
+  await page.getByRole('heading', { name: 'Places', level: 1 }).waitFor();
   const high = page.getByRole('main').getByLabel('High').first();
   await high.waitFor();
   await studio.kill();
@@ -230,13 +230,13 @@ test('a colour reader’s spectrum is taken, and a pair that parts under a warm 
     page.getByText(/Matches in daylight but not under a warm bulb: Harbour blue linen/),
   ).toBeVisible();
   await page.getByRole('button', { name: 'From a colour reader' }).click();
-  await page.getByLabel('Measurements').fill('name;L;a;b\nSpot;48;-3;wide');
+  await page.getByLabel('Readings').fill('name;L;a;b\nSpot;48;-3;wide');
   await page.getByRole('button', { name: 'Read them' }).click();
   await expect(page.getByText('Row 2, b: “wide” is not a number.')).toBeVisible();
-  await expect(page.getByLabel('Measurements')).toHaveValue('name;L;a;b\nSpot;48;-3;wide');
+  await expect(page.getByLabel('Readings')).toHaveValue('name;L;a;b\nSpot;48;-3;wide');
   // numbers alone, with commas for decimals or nothing but spaces between them
   for (const rows of ['48,2; -3; 12,5', '48.2  -3 12.5']) {
-    await page.getByLabel('Measurements').fill(rows);
+    await page.getByLabel('Readings').fill(rows);
     await page.getByRole('button', { name: 'Read them' }).click();
     await expect(page.getByRole('button', { name: 'Use it', exact: true })).toHaveCount(1);
   }
@@ -272,7 +272,7 @@ test('rows of a spreadsheet are previewed before anything is written, with row, 
   await expect(page.getByText('1 new, 0 changed, 0 unchanged, 3 cells refused.')).toBeVisible();
   await expect(page.getByText(/Row 3, width: wide – not a length/)).toBeVisible();
   expect((await studioOf(page)).items.length).toBe(92);
-  await page.getByRole('button', { name: 'Write 1 row' }).click();
+  await page.getByRole('button', { name: 'Save 1 row' }).click();
   await expect(page.getByText('Saved: 1 new, 0 changed.')).toBeVisible();
   expect((await studioOf(page)).items.length).toBe(93);
   await page.getByRole('button', { name: /^Undo/ }).click();
@@ -327,7 +327,7 @@ test('places say whether things fit and where they are; labels print; need is se
   await expect(page.getByText(/Fits under Queen bed, Harbour Bedroom/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Find an item' }).fill('gorse velvet');
   await expect(page.locator('section').last()).toContainText('Linen press');
-  await page.getByRole('button', { name: 'Another viewpoint' }).click();
+  await page.getByRole('button', { name: 'Another place' }).click();
   await expect(page.getByText('Empty.')).toBeVisible();
   const labels = await page.request.get('/api/stash/labels.pdf');
   expect([labels.headers()['content-type'], (await labels.body()).subarray(0, 5).toString()]).toEqual([

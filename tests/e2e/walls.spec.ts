@@ -188,7 +188,7 @@ test('a group is drawn to the rules as a whole, and its width typed on the drawi
   await page.getByRole('button', { name: /^The whole/ }).click();
   await page.getByRole('textbox', { name: 'The whole', exact: true }).fill('10');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'Without any gap they are' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Without any gaps they’re already' })).toBeVisible();
 });
 
 test('a piece that is not owned yet is hung by its size, and the list to buy has it', async ({
@@ -202,13 +202,13 @@ test('a piece that is not owned yet is hung by its size, and the list to buy has
   await width.press('Enter');
   await sheet(page).getByRole('button', { name: 'Hang it', exact: true }).click();
   await saved(page);
-  await expect(sheet(page).getByRole('heading', { name: 'Mirror to be had, 20 × 16' })).toBeVisible();
+  await expect(sheet(page).getByRole('heading', { name: 'Mirror to buy, 20 × 16' })).toBeVisible();
   const plan = async () => studio.plan('as-found');
   await expect
-    .poll(async () => (await plan()).hangings.find((h) => h.name.startsWith('Mirror to be had'))?.widthMm)
+    .poll(async () => (await plan()).hangings.find((h) => h.name.startsWith('Mirror to buy'))?.widthMm)
     .toBeCloseTo(508, 3);
   expect((await plan()).sheet.buy.find((b) => b.kind === 'piece')).toMatchObject({
-    name: 'Mirror to be had, 20 × 16',
+    name: 'Mirror to buy, 20 × 16',
     count: 1,
     need: 1,
     have: 0,

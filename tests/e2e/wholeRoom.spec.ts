@@ -35,7 +35,7 @@ test('corners are dragged, walls pushed, a corner added and taken out, all with 
   await page.keyboard.press('Delete');
   await expect.poll(async () => (await fileOf(page, 'landing')).room.walls).toEqual(before);
   await awake(page);
-  const push = (await page.getByRole('button', { name: 'Push wall 5 in or out' }).boundingBox())!;
+  const push = (await page.getByRole('button', { name: 'Move wall 5 in or out' }).boundingBox())!;
   await page.mouse.move(push.x + push.width / 2, push.y + push.height / 2);
   await page.mouse.down();
   await page.mouse.move(push.x + push.width / 2, push.y + push.height / 2 + 24, { steps: 6 });
@@ -65,10 +65,12 @@ test('the walk says by how much and where it does not meet, and which reading wo
   await expect(page.getByRole('button', { name: 'Use this outline' })).toBeDisabled();
   await choose(page.getByLabel('then turn').nth(1), 'half right');
   await expect(
-    page.getByRole('alert').filter({ hasText: 'These turns don’t bring you back round: they add up to 315°' }),
+    page
+      .getByRole('alert')
+      .filter({ hasText: 'These turns don’t bring you back round: they add up to 315°' }),
   ).toBeVisible();
   await choose(page.getByLabel('then turn').nth(1), 'right');
-  await page.getByRole('button', { name: /Take 190/ }).click();
+  await page.getByRole('button', { name: /Use 190/ }).click();
   await page.getByRole('button', { name: 'Use this outline' }).click();
   await expect
     .poll(async () => Math.round(((await fileOf(page)).room.walls[1]!.xMm / 25.4) * 4) / 4)
@@ -79,7 +81,9 @@ test('a bay is set in a wall with its windows; what is in the way is named', asy
   await page.goto('/rooms/long-room/measure?look=early-summer&wall=w');
   await page.getByRole('button', { name: 'Bay', exact: true }).click();
   await page.getByRole('button', { name: 'Build it in' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'in two. Move that first.' })).toContainText('Stove');
+  await expect(page.getByRole('alert').filter({ hasText: 'in two. Move that first.' })).toContainText(
+    'Stove',
+  );
   await page.getByRole('button', { name: 'Cancel' }).click();
   await page.getByRole('radio', { name: 'North wall' }).click();
   await page.getByRole('button', { name: 'Bay', exact: true }).click();
@@ -164,7 +168,7 @@ test('the tape session takes readings, keeps two that differ, and is fed by the 
   await page.goto('/rooms/long-room/measure/tape?look=early-summer&only=open');
   await expect(page.getByText('1 of 3, 3 to do')).toBeVisible();
   await expect(page.getByText('Measured twice: 38 in and 38 1⁄2 in.')).toBeVisible();
-  await page.getByRole('button', { name: /38 1⁄2 in holds/ }).click();
+  await page.getByRole('button', { name: /Use 38 1⁄2 in/ }).click();
   await expect
     .poll(async () => (await fileOf(page)).openings.find((o) => o.id === 'galley-window')!.widthMm)
     .toBeCloseTo(38.5 * 25.4, 4);
@@ -249,7 +253,7 @@ test('everything found is entered in one pass, with verdicts; bothers are ticked
   await type(page, 'What you found', 'Brass barometer');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('Brass barometer is on the list.')).toBeVisible();
-  const verdict = page.getByRole('radiogroup', { name: 'Verdict on Brass barometer' });
+  const verdict = page.getByRole('radiogroup', { name: 'What happens to Brass barometer' });
   await verdict.getByRole('radio', { name: 'put away' }).click();
   await choose(page.getByLabel('where …').last(), 'Attic shelf');
   await expect

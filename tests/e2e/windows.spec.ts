@@ -149,7 +149,9 @@ test('a rod over the ceiling is refused where it is typed', async ({ page, studi
   const field = sheet(page).getByRole('textbox', { name: 'Rod, floor to centre' });
   await field.fill('12ft');
   await field.press('Enter');
-  await expect(sheet(page).getByRole('alert').filter({ hasText: 'the ceiling is 108 in' })).toBeVisible();
+  await expect(
+    sheet(page).getByRole('alert').filter({ hasText: 'above the ceiling at 108 in' }),
+  ).toBeVisible();
   expect((await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(105, 5);
 });
 

@@ -6,81 +6,48 @@ import { markStep, toMark, type Mm } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import type { Room } from '../../core/model/types';
 import { withoutCorner } from '../../core/room/bump';
-import { alongWay, step, wayOf } from '../../core/geometry/plane';
+import { wayOf } from '../../core/geometry/plane';
 import { wallsOf } from '../../core/room/walls';
 import type { Scale } from '../../ui/drawing/scale';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
+import { usePendingChange } from '../shell/drawing/usePendingChange';
 import { useRoom } from '../shell/room/RoomContext';
 import { staysSound } from '../shell/useCommit';
+import { moveCorner, moveWall, withCorners } from './outlineMoves';
 import { reach, type Offset } from './reach';
-
-/** How near a dragged corner comes to being level or plumb with its neighbours before it is drawn there. */
-const SQUARE_WITHIN: Mm = 60;
 
 /** The outline on the plan: corners that are dragged, walls that are pushed in and out, new corners. */
 export function WallHandles({ scale }: { scale: Scale }): ReactNode {
   const t = useTranslations('measure');
-  const { file, preview, change, picked, pick } = useRoom();
+  const { file, change, picked, pick } = useRoom();
   const { room } = file;
   const begun = useRef<Room>(room);
   const reached = useRef<Offset>({ dxMm: 0, dyMm: 0 });
   const walls = wallsOf(room);
-  const setWalls = (from: Room, corners: Room['walls']): Change => ({
-    do: 'setRoom',
-    room: { ...from, walls: corners },
-  });
-  const moveCorner = (from: Room, index: number, dx: Mm, dy: Mm, square: boolean): Room['walls'] => {
-    const corner = from.walls[index]!;
-    const [before, after] = [
-      from.walls[(index + from.walls.length - 1) % from.walls.length]!,
-      from.walls[(index + 1) % from.walls.length]!,
-    ];
-    let [x, y] = [corner.xMm + dx, corner.yMm - dy];
-    if (square)
-      for (const n of [before, after]) {
-        if (Math.abs(n.xMm - x) < SQUARE_WITHIN) x = n.xMm;
-        if (Math.abs(n.yMm - y) < SQUARE_WITHIN) y = n.yMm;
-      }
-    return from.walls.map((c, i) => (i === index ? { ...c, xMm: x, yMm: y } : c));
-  };
-  const moveWall = (from: Room, index: number, dx: Mm, dy: Mm): Room['walls'] => {
-    const wall = wallsOf(from)[index]!;
-    const out = wayOf(wall.facingDeg);
-    const by = toMark(alongWay({ xMm: 0, yMm: 0 }, { xMm: dx, yMm: -dy }, out), room.unit);
-    return from.walls.map((c, i) =>
-      i === index || i === (index + 1) % from.walls.length
-        ? { ...c, ...step({ xMm: c.xMm, yMm: c.yMm }, out, by) }
-        : c,
-    );
-  };
-  const moved = (key: string, from: Room, dx: Mm, dy: Mm, square: boolean) => {
+  const moved = (key: string, from: Room, dx: Mm, dy: Mm, square: boolean): Change => {
     const [kind, id] = key.split(':') as ['corner' | 'wall', string];
     const index = from.walls.findIndex((w) => w.id === id);
-    return kind === 'corner' ? moveCorner(from, index, dx, dy, square) : moveWall(from, index, dx, dy);
+    const corners =
+      kind === 'corner' ? moveCorner(from, index, dx, dy, square) : moveWall(from, index, dx, dy);
+    return withCorners(from, corners);
   };
-  const last = useRef<Change | null>(null);
+  const pending = usePendingChange();
   const drag = useDrawingDrag(room.unit, {
     start: (key) => {
       begun.current = room;
       reached.current = { dxMm: 0, dyMm: 0 };
-      last.current = null;
+      pending.begin();
       pick(key.split(':')[1]!);
     },
     move: (key, dx, dy) => {
-      const to = (at: Offset): Change =>
-        setWalls(begun.current, moved(key, begun.current, at.dxMm, at.dyMm, true));
+      const to = (offset: Offset) => moved(key, begun.current, offset.dxMm, offset.dyMm, true);
       reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(room.unit), (at) =>
         staysSound({ ...file, room: begun.current }, to(at)),
       );
       const { dxMm, dyMm } = reached.current;
-      last.current = dxMm === 0 && dyMm === 0 ? null : to(reached.current);
-      preview(last.current && [last.current]);
+      pending.hold(dxMm === 0 && dyMm === 0 ? null : to(reached.current));
     },
-    end: () => {
-      preview(null);
-      if (last.current) change([last.current]);
-      last.current = null;
-    },
+    end: pending.release,
   });
   const handle = (key: string, name: string): React.SVGProps<SVGGElement> => ({
     ...(drag(key, scale) as React.SVGProps<SVGGElement>),
@@ -93,13 +60,13 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
       if (kind === 'corner' && (e.key === 'Delete' || e.key === 'Backspace')) {
         e.preventDefault();
         const corners = withoutCorner(room.walls, id);
-        if (corners && staysSound(file, setWalls(room, corners))) change([setWalls(room, corners)]);
+        if (corners && staysSound(file, withCorners(room, corners))) change([withCorners(room, corners)]);
         return;
       }
       const by = nudgeOf(e, room.unit);
       if (!by) return;
       e.preventDefault();
-      const next = setWalls(room, moved(key, room, by.dxMm, by.dyMm, false));
+      const next = moved(key, room, by.dxMm, by.dyMm, false);
       if (staysSound(file, next)) change([next]);
     },
   });
@@ -114,7 +81,7 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
       { id: nanoid(8), name: '', ...middle },
       ...room.walls.slice(index + 1),
     ];
-    if (staysSound(file, setWalls(room, corners))) change([setWalls(room, corners)]);
+    if (staysSound(file, withCorners(room, corners))) change([withCorners(room, corners)]);
   };
   return (
     <g>
@@ -136,34 +103,12 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
                 transform={`rotate(${w.facingDeg} ${x} ${y})`}
               />
             </g>
-            <g
-              role="button"
-              tabIndex={0}
-              aria-label={t('addCorner', { n: i + 1 })}
-              style={{ cursor: 'copy' }}
-              onPointerDown={(e) => e.stopPropagation()}
-              onClick={() => addCorner(i)}
-              onKeyDown={(e) => {
-                if (e.key === 'Enter' || e.key === ' ') {
-                  e.preventDefault();
-                  addCorner(i);
-                }
-              }}
-            >
-              <circle
-                cx={x + inside.xMm * 18}
-                cy={y + inside.yMm * 18}
-                r="8"
-                fill="#f5f5f5"
-                stroke="#141414"
-                strokeWidth="0.8"
-              />
-              <path
-                d={`M${x + inside.xMm * 18 - 4} ${y + inside.yMm * 18}h8m-4 -4v8`}
-                stroke="#141414"
-                strokeWidth="1.2"
-              />
-            </g>
+            <AddCorner
+              x={x + inside.xMm * 18}
+              y={y + inside.yMm * 18}
+              label={t('addCorner', { n: i + 1 })}
+              onAdd={() => addCorner(i)}
+            />
           </g>
         );
       })}
@@ -179,6 +124,39 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
           />
         </g>
       ))}
+    </g>
+  );
+}
+
+/** A plus in the middle of a wall: a new corner. */
+function AddCorner({
+  x,
+  y,
+  label,
+  onAdd,
+}: {
+  x: number;
+  y: number;
+  label: string;
+  onAdd: () => void;
+}): ReactNode {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={label}
+      style={{ cursor: 'copy' }}
+      onPointerDown={(e) => e.stopPropagation()}
+      onClick={onAdd}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter' || e.key === ' ') {
+          e.preventDefault();
+          onAdd();
+        }
+      }}
+    >
+      <circle cx={x} cy={y} r="8" fill="#f5f5f5" stroke="#141414" strokeWidth="0.8" />
+      <path d={`M${x - 4} ${y}h8m-4 -4v8`} stroke="#141414" strokeWidth="1.2" />
     </g>
   );
 }

@@ -1,9 +1,9 @@
 'use client';
 import { useRef, type KeyboardEvent, type SVGProps } from 'react';
 import { markStep } from '../../core/base/units';
-import type { Change } from '../../core/model/change';
 import type { Scale } from '../../ui/drawing/scale';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
+import { usePendingChange } from '../shell/drawing/usePendingChange';
 import { useRoom } from '../shell/room/RoomContext';
 import { staysSound } from '../shell/useCommit';
 import { reach, type Offset } from './reach';
@@ -13,15 +13,15 @@ const UNMOVED: Offset = { dxMm: 0, dyMm: 0 };
 
 /** Dragging, nudging and removing what is measured, on a wall or on the plan; it stops where it cannot go. */
 export function useThingDrag(isPlan: boolean) {
-  const { file, picked, pick, preview, change } = useRoom();
+  const { file, picked, pick, change } = useRoom();
   const { unit } = file.room;
   const begun = useRef<Thing | null>(null);
-  const last = useRef<Change | null>(null);
+  const pending = usePendingChange();
   const reached = useRef<Offset>(UNMOVED);
   const drag = useDrawingDrag(unit, {
     start: (id) => {
       begun.current = findThing(file, id);
-      last.current = null;
+      pending.begin();
       reached.current = UNMOVED;
       pick(id);
     },
@@ -34,14 +34,9 @@ export function useThingDrag(isPlan: boolean) {
         return !!next && staysSound(file, next);
       });
       const { dxMm, dyMm } = reached.current;
-      last.current = dxMm === 0 && dyMm === 0 ? null : (changeTo(reached.current) ?? null);
-      preview(last.current && [last.current]);
+      pending.hold(dxMm === 0 && dyMm === 0 ? null : (changeTo(reached.current) ?? null));
     },
-    end: () => {
-      preview(null);
-      if (last.current) change([last.current]);
-      last.current = null;
-    },
+    end: pending.release,
   });
   const nudge = (e: KeyboardEvent, id: string) => {
     if (e.key === 'Delete' || e.key === 'Backspace') {

@@ -1,6 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
+import type { PillowPlan } from '../../core/stages/seats/pillows';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import { newItem, PIECE } from '../../core/model/defaults';
@@ -118,22 +119,6 @@ function Insert(): ReactNode {
   const size = (s: { widthMm: number; heightMm: number }) =>
     `${formatBareLength(s.widthMm, unit)} × ${formatLength(s.heightMm, unit)}`;
   const { insert, wanted, nearest, plumpness, rule } = pillow.insert;
-  const big = Math.max(item.widthMm, item.heightMm, insert?.heightMm ?? wanted.heightMm) * 1.5;
-  const scale = fitScale(big * 1.5, big, 760, 420, { left: 10, right: 10, top: 20, bottom: 40 });
-  const middle = (big * 1.5) / 2;
-  const wide = item.widthMm >= item.heightMm;
-  const shown = insert ?? wanted;
-  const [insW, insH] = wide ? [shown.heightMm, shown.widthMm] : [shown.widthMm, shown.heightMm];
-  const rect = (w: number, h: number, bottom: number) => ({
-    x: scale.x(middle - w / 2),
-    y: scale.y(bottom + h),
-    width: w * scale.perMm,
-    height: h * scale.perMm,
-  });
-  const lift = Math.max(0, (insH - item.heightMm) / 2) + big * 0.1;
-  const flat = rect(item.widthMm, item.heightMm, lift);
-  const filled = rect(pillow.useWidthMm, pillow.useHeightMm, lift + (item.heightMm - pillow.useHeightMm) / 2);
-  const ins = rect(insW, insH, lift - (insH - item.heightMm) / 2);
   return (
     <QuickFrame
       title={t('quick.insert')}
@@ -170,54 +155,7 @@ function Insert(): ReactNode {
           </div>
         </div>
       }
-      drawing={
-        <svg viewBox="0 0 760 420" className="block w-full" role="img" aria-label={t('quick.insert')}>
-          <rect {...ins} fill="none" stroke="#141414" strokeWidth="1" strokeDasharray="5 4" />
-          <rect {...flat} fill="#ededed" stroke="#8a8a8a" strokeWidth="0.8" />
-          <path
-            d={pillowPath(filled.x, filled.y, filled.width, filled.height)}
-            fill="#c4c4c0"
-            stroke="#141414"
-            strokeWidth="1"
-          />
-          <Dimension
-            x1={flat.x}
-            x2={flat.x + flat.width}
-            y1={flat.y + flat.height + (ins.y + ins.height - flat.y - flat.height) + 16}
-            y2={flat.y + flat.height + (ins.y + ins.height - flat.y - flat.height) + 16}
-            valueMm={item.widthMm}
-            unit={unit}
-            name={t('quick.coverWidth')}
-          />
-          <Dimension
-            x1={ins.x}
-            x2={ins.x + ins.width}
-            y1={ins.y - 14}
-            y2={ins.y - 14}
-            valueMm={insW}
-            unit={unit}
-            name={t('quick.insertAnswer')}
-          />
-          <Dimension
-            x1={filled.x}
-            x2={filled.x + filled.width}
-            y1={filled.y + filled.height / 2}
-            y2={filled.y + filled.height / 2}
-            valueMm={pillow.useWidthMm}
-            unit={unit}
-            name={t('quick.useSize')}
-          />
-          <text x={ins.x + ins.width + 12} y={ins.y + 12} fontSize="13">
-            {t('quick.insertAnswer')}
-          </text>
-          <text x={ins.x + ins.width + 12} y={flat.y + flat.height - 4} fontSize="13">
-            {t('quick.cover')}
-          </text>
-          <text x={ins.x + ins.width + 12} y={filled.y + filled.height / 2 + 4} fontSize="13">
-            {t('quick.useSize')}
-          </text>
-        </svg>
-      }
+      drawing={<InsertDrawing item={item} pillow={pillow} />}
       answer={
         <>
           <SheetTitle says={size(item)}>{t('quick.insertAnswer')}</SheetTitle>
@@ -231,7 +169,7 @@ function Insert(): ReactNode {
                   : t('quick.nearest', { size: size(nearest) })
               }
             >
-              {insert ? size({ widthMm: insW, heightMm: insH }) : t('seats.noInsert')}
+              {insert ? size(laidLike(item, insert)) : t('seats.noInsert')}
             </Numeral>
             <Numeral label={t('quick.plumpness')} rule={rule}>
               {t('seats.plump', { percent: `${Math.round(plumpness * 100)}%` })}
@@ -249,5 +187,79 @@ function Insert(): ReactNode {
         </>
       }
     />
+  );
+}
+
+type Size = { widthMm: number; heightMm: number };
+/** An insert the way round that its cover lies. */
+const laidLike = (cover: Size, { widthMm, heightMm }: Size): Size =>
+  cover.widthMm >= cover.heightMm ? { widthMm: heightMm, heightMm: widthMm } : { widthMm, heightMm };
+
+/** The cover lying flat, the insert beside it, and the pillow that they make. */
+function InsertDrawing({ item, pillow }: { item: Item; pillow: PillowPlan }): ReactNode {
+  const t = useTranslations();
+  const { unit } = useRoom().file.room;
+  const { insert, wanted } = pillow.insert;
+  const big = Math.max(item.widthMm, item.heightMm, insert?.heightMm ?? wanted.heightMm) * 1.5;
+  const scale = fitScale(big * 1.5, big, 760, 420, { left: 10, right: 10, top: 20, bottom: 40 });
+  const middle = (big * 1.5) / 2;
+  const { widthMm: insW, heightMm: insH } = laidLike(item, insert ?? wanted);
+  const rect = (w: number, h: number, bottom: number) => ({
+    x: scale.x(middle - w / 2),
+    y: scale.y(bottom + h),
+    width: w * scale.perMm,
+    height: h * scale.perMm,
+  });
+  const lift = Math.max(0, (insH - item.heightMm) / 2) + big * 0.1;
+  const flat = rect(item.widthMm, item.heightMm, lift);
+  const filled = rect(pillow.useWidthMm, pillow.useHeightMm, lift + (item.heightMm - pillow.useHeightMm) / 2);
+  const ins = rect(insW, insH, lift - (insH - item.heightMm) / 2);
+  return (
+    <svg viewBox="0 0 760 420" className="block w-full" role="img" aria-label={t('quick.insert')}>
+      <rect {...ins} fill="none" stroke="#141414" strokeWidth="1" strokeDasharray="5 4" />
+      <rect {...flat} fill="#ededed" stroke="#8a8a8a" strokeWidth="0.8" />
+      <path
+        d={pillowPath(filled.x, filled.y, filled.width, filled.height)}
+        fill="#c4c4c0"
+        stroke="#141414"
+        strokeWidth="1"
+      />
+      <Dimension
+        x1={flat.x}
+        x2={flat.x + flat.width}
+        y1={flat.y + flat.height + (ins.y + ins.height - flat.y - flat.height) + 16}
+        y2={flat.y + flat.height + (ins.y + ins.height - flat.y - flat.height) + 16}
+        valueMm={item.widthMm}
+        unit={unit}
+        name={t('quick.coverWidth')}
+      />
+      <Dimension
+        x1={ins.x}
+        x2={ins.x + ins.width}
+        y1={ins.y - 14}
+        y2={ins.y - 14}
+        valueMm={insW}
+        unit={unit}
+        name={t('quick.insertAnswer')}
+      />
+      <Dimension
+        x1={filled.x}
+        x2={filled.x + filled.width}
+        y1={filled.y + filled.height / 2}
+        y2={filled.y + filled.height / 2}
+        valueMm={pillow.useWidthMm}
+        unit={unit}
+        name={t('quick.useSize')}
+      />
+      <text x={ins.x + ins.width + 12} y={ins.y + 12} fontSize="13">
+        {t('quick.insertAnswer')}
+      </text>
+      <text x={ins.x + ins.width + 12} y={flat.y + flat.height - 4} fontSize="13">
+        {t('quick.cover')}
+      </text>
+      <text x={ins.x + ins.width + 12} y={filled.y + filled.height / 2 + 4} fontSize="13">
+        {t('quick.useSize')}
+      </text>
+    </svg>
   );
 }

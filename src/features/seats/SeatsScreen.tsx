@@ -6,6 +6,7 @@ import { useRef, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches, sum } from '../../core/base/units';
 import type { Item, Piece, Placement, Seat } from '../../core/model/types';
+import type { SeatPlan } from '../../core/stages/seats/planSeat';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
@@ -50,28 +51,7 @@ export function SeatsScreen(): ReactNode {
       if (moved && begun.current && dx !== 0) change([acts.moveChange(begun.current, dx)]);
     },
   });
-  if (!piece) {
-    return (
-      <Workspace
-        worksheet={
-          <>
-            <SheetTitle>{t('stages.seats')}</SheetTitle>
-            <p>{t('seats.none')}</p>
-            <p className="mt-3">
-              <PageLink
-                className="underline underline-offset-4"
-                href={`/rooms/${file.room.id}/measure?look=${look.id}&wall=plan`}
-              >
-                {t('stageNeeds.a-seat')}
-              </PageLink>
-            </p>
-          </>
-        }
-      >
-        <SheetHead title={t('stages.seats')} says="" views={false} />
-      </Workspace>
-    );
-  }
+  if (!piece) return <NoSeats />;
   const on = placeOnWall(piece, plan.walls);
   const elevation = plan.elevations.find((e) => e.wallId === on.wallId)!;
   const seatPlan = plan.seats.find((s) => s.pieceId === piece.id)!;
@@ -97,7 +77,6 @@ export function SeatsScreen(): ReactNode {
     const x = (clientX - r.left) * (svg.viewBox.baseVal.width / r.width);
     acts.putOn(item, drawn.current.scale.toMm(x - drawn.current.scale.x(drawn.current.left)));
   };
-  const buy = sum(plan.sheet.inserts.map((i) => i.buy));
   return (
     <Workspace
       worksheet={
@@ -171,56 +150,110 @@ export function SeatsScreen(): ReactNode {
         >
           {(scale) => {
             drawn.current = { scale, left: sitsAt };
-            const y = scale.y(0) + 14;
-            const chosen = seatPlan.pillows.find((p) => p.placementId === picked);
-            return (
-              <g>
-                {chosen && (
-                  <rect
-                    x={scale.x(sitsAt + chosen.xMm - chosen.useWidthMm / 2) - 3}
-                    y={scale.y(piece.seat.heightMm + chosen.useHeightMm) - 3}
-                    width={chosen.useWidthMm * scale.perMm + 6}
-                    height={chosen.useHeightMm * scale.perMm + 6}
-                    fill="none"
-                    stroke="#141414"
-                    strokeWidth="2"
-                    pointerEvents="none"
-                  />
-                )}
-                {seatPlan.free
-                  .filter((f) => f.toMm - f.fromMm > 100)
-                  .map((f) => (
-                    <Dimension
-                      key={f.fromMm}
-                      x1={scale.x(sitsAt + f.fromMm)}
-                      x2={scale.x(sitsAt + f.toMm)}
-                      y1={y}
-                      y2={y}
-                      valueMm={f.toMm - f.fromMm}
-                      unit={unit}
-                      name={t('seats.free', { width: '' })}
-                      text={t('seats.free', { width: formatLength(f.toMm - f.fromMm, unit) })}
-                    />
-                  ))}
-              </g>
-            );
+            return <SeatLayer piece={piece} plan={seatPlan} sitsAt={sitsAt} scale={scale} />;
           }}
         </WallDrawing>
       </div>
-      <div className="grid grid-cols-2 gap-x-5 gap-y-2 px-4 pb-3 pt-1 sm:grid-cols-4">
-        <Numeral label={t('seats.canSit')} rule="seats.perSitter">
-          {t('seats.of', { n: seatPlan.canSit, m: seatPlan.seats })}
-        </Numeral>
-        <Numeral label={t('seats.depthLeft')} rule="seats.depthLeft">
-          {formatLength(seatPlan.depthLeftMm, unit)}
-        </Numeral>
-        <Numeral label={t('seats.lift')}>{String(seatPlan.toLiftOff)}</Numeral>
-        <Numeral label={t('seats.buy')} rule={seatPlan.rulesUsed.insert}>
-          {buy === 0 ? t('seats.buyNone') : String(buy)}
-        </Numeral>
-      </div>
+      <SeatAnswers plan={seatPlan} />
       <StashStrip covers={covers} onDrop={drop} onPut={(item) => acts.putOn(item, null)} />
       <OtherWays piece={piece} covers={covers} />
     </Workspace>
+  );
+}
+
+function NoSeats(): ReactNode {
+  const t = useTranslations();
+  const { file, look } = useRoom();
+  return (
+    <Workspace
+      worksheet={
+        <>
+          <SheetTitle>{t('stages.seats')}</SheetTitle>
+          <p>{t('seats.none')}</p>
+          <p className="mt-3">
+            <PageLink
+              className="underline underline-offset-4"
+              href={`/rooms/${file.room.id}/measure?look=${look.id}&wall=plan`}
+            >
+              {t('stageNeeds.a-seat')}
+            </PageLink>
+          </p>
+        </>
+      }
+    >
+      <SheetHead title={t('stages.seats')} says="" views={false} />
+    </Workspace>
+  );
+}
+
+/** Who can still sit there, and what has to be bought. */
+function SeatAnswers({ plan: seatPlan }: { plan: SeatPlan }): ReactNode {
+  const t = useTranslations();
+  const { file, plan } = useRoom();
+  const { unit } = file.room;
+  const buy = sum(plan.sheet.inserts.map((i) => i.buy));
+  return (
+    <div className="grid grid-cols-2 gap-x-5 gap-y-2 px-4 pb-3 pt-1 sm:grid-cols-4">
+      <Numeral label={t('seats.canSit')} rule="seats.perSitter">
+        {t('seats.of', { n: seatPlan.canSit, m: seatPlan.seats })}
+      </Numeral>
+      <Numeral label={t('seats.depthLeft')} rule="seats.depthLeft">
+        {formatLength(seatPlan.depthLeftMm, unit)}
+      </Numeral>
+      <Numeral label={t('seats.lift')}>{String(seatPlan.toLiftOff)}</Numeral>
+      <Numeral label={t('seats.buy')} rule={seatPlan.rulesUsed.insert}>
+        {buy === 0 ? t('seats.buyNone') : String(buy)}
+      </Numeral>
+    </div>
+  );
+}
+
+/** The picked pillow's outline, and how wide the free seat is. */
+function SeatLayer({
+  piece,
+  plan: seatPlan,
+  sitsAt,
+  scale,
+}: {
+  piece: Piece & { seat: Seat };
+  plan: SeatPlan;
+  sitsAt: number;
+  scale: Scale;
+}): ReactNode {
+  const t = useTranslations();
+  const { file, picked } = useRoom();
+  const { unit } = file.room;
+  const y = scale.y(0) + 14;
+  const chosen = seatPlan.pillows.find((p) => p.placementId === picked);
+  return (
+    <g>
+      {chosen && (
+        <rect
+          x={scale.x(sitsAt + chosen.xMm - chosen.useWidthMm / 2) - 3}
+          y={scale.y(piece.seat.heightMm + chosen.useHeightMm) - 3}
+          width={chosen.useWidthMm * scale.perMm + 6}
+          height={chosen.useHeightMm * scale.perMm + 6}
+          fill="none"
+          stroke="#141414"
+          strokeWidth="2"
+          pointerEvents="none"
+        />
+      )}
+      {seatPlan.free
+        .filter((f) => f.toMm - f.fromMm > 100)
+        .map((f) => (
+          <Dimension
+            key={f.fromMm}
+            x1={scale.x(sitsAt + f.fromMm)}
+            x2={scale.x(sitsAt + f.toMm)}
+            y1={y}
+            y2={y}
+            valueMm={f.toMm - f.fromMm}
+            unit={unit}
+            name={t('seats.free', { width: '' })}
+            text={t('seats.free', { width: formatLength(f.toMm - f.fromMm, unit) })}
+          />
+        ))}
+    </g>
   );
 }

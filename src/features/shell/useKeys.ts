@@ -2,10 +2,12 @@
 import { useEffect } from 'react';
 import { useRoom } from './room/RoomContext';
 
-/** Where keys are for typing, or for a list or a menu that has the focus. */
-const OWN_KEYS = 'input,textarea,[role=listbox],[role=menu],[role=slider],[role=combobox]';
-const hasOwnKeys = (target: EventTarget | null): boolean =>
-  target instanceof Element && target.closest(OWN_KEYS) !== null;
+/** Where every key is for typing. */
+const TYPING = 'input,textarea';
+/** Where letters and figures look something up. */
+const LISTS = '[role=listbox],[role=menu],[role=combobox]';
+const isIn = (target: EventTarget | null, where: string): boolean =>
+  target instanceof Element && target.closest(where) !== null;
 
 /** Undo or redo, by the keys of either platform. */
 function historyKey(e: KeyboardEvent): 'undo' | 'redo' | null {
@@ -34,14 +36,15 @@ export function useKeys(onHelp: () => void): void {
       Escape: () => pick(null),
     };
     const onKey = (e: KeyboardEvent) => {
-      if (e.defaultPrevented || hasOwnKeys(e.target)) return;
+      if (e.defaultPrevented || isIn(e.target, TYPING)) return;
       const history = historyKey(e);
       if (history) {
         e.preventDefault();
         void replay(history);
         return;
       }
-      if (e.ctrlKey || e.metaKey || e.altKey || document.querySelector('[role=dialog]')) return;
+      const isElsewhere = isIn(e.target, LISTS) || document.querySelector('[role=dialog]');
+      if (isElsewhere || e.ctrlKey || e.metaKey || e.altKey) return;
       if (/^[1-9]$/.test(e.key)) goToLook(Number(e.key));
       else acts[e.key]?.();
     };

@@ -10,6 +10,7 @@ import { ITEM_KINDS, SEASONS, TEXTURES } from '../../core/model/values';
 import { EVERYTHING, type StashFilter } from '../../core/stash/entry';
 import type { Spot } from '../../core/stash/spots';
 import { Button } from '../../ui/Button';
+import { FileButton } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
 import { LengthField, TAKEN } from '../../ui/Field';
 import { startSampler } from '../../workers/sample/client';
@@ -26,68 +27,10 @@ export function FilterPanel({
   searchRef: RefObject<HTMLInputElement | null>;
 }): ReactNode {
   const t = useTranslations('stash');
-  const { head, unit } = useStashRoom();
+  const anyOf = useAnyOf();
   const [open, setOpen] = useState(false);
-  const [spots, setSpots] = useState<{ roomId: string; spots: Spot[] } | null>(null);
   const set = (patch: Partial<StashFilter>) => onFilter({ ...filter, ...patch });
-  const any = { value: '', label: t('any') };
-  const list = <T extends string>(values: readonly T[], word: (v: T) => string) => [
-    any,
-    ...values.map((v) => ({ value: v, label: word(v) })),
-  ];
-  const size = (field: 'widthMm' | 'heightMm' | 'depthMm', mm: number | null) => {
-    const fits = {
-      ...(filter.fits ?? { widthMm: 100_000, heightMm: 100_000, depthMm: null }),
-      [field]: field === 'depthMm' ? mm : (mm ?? 100_000),
-    };
-    set({
-      fits: fits.widthMm === 100_000 && fits.heightMm === 100_000 && fits.depthMm === null ? null : fits,
-    });
-  };
-  const shownSize = (mm: number | null | undefined) =>
-    mm === undefined || mm === null || mm >= 100_000 ? null : mm;
-  const chooseRoom = async (roomId: string) => {
-    if (roomId === '') {
-      setSpots(null);
-      return;
-    }
-    setSpots({ roomId, spots: await spotsOfRoomAction(roomId) });
-  };
-  const spotName = (s: Spot) =>
-    t(`spot.${s.what}`, {
-      of: s.of,
-      n: s.n,
-      size: `${formatBareLength(s.widthMm, unit)} × ${formatLength(s.heightMm, unit)}`,
-    });
-  /** The largest colour of a photo's middle. */
-  const familyOf = async (file: File | undefined) => {
-    if (!file) return;
-    const sampler = startSampler();
-    const size = await sampler.open(file);
-    const sample =
-      size &&
-      (await sampler.colours({
-        regions: [{ x: 0.3, y: 0.3, width: 0.4, height: 0.4 }],
-        card: null,
-        cardReflectance: 0.9,
-        count: 3,
-        seed: 1,
-      }));
-    sampler.close();
-    const first = sample?.colours[0];
-    if (first) set({ family: { l: first.l, a: first.a, b: first.b } });
-  };
-  const count = [
-    filter.kinds.length > 0,
-    filter.texture,
-    filter.scale,
-    filter.season,
-    filter.freeIn,
-    filter.placeId !== null,
-    filter.state,
-    filter.family,
-    filter.fits,
-  ].filter(Boolean).length;
+  const count = countOf(filter);
   return (
     <section aria-label={t('filter')} className="bg-sheet px-4 py-3 lg:sticky lg:top-3">
       <label className="block">
@@ -112,157 +55,12 @@ export function FilterPanel({
         <Select
           label={t('kind')}
           value={filter.kinds[0] ?? ''}
-          options={list(ITEM_KINDS, (k) => t(`kinds.${k}`))}
+          options={anyOf(ITEM_KINDS, (k) => t(`kinds.${k}`))}
           onChange={(k) => set({ kinds: k === '' ? [] : [k as Item['kind']] })}
         />
-        <div>
-          <span className="block font-narrow text-[13px] text-soft">{t('family')}</span>
-          <span className="flex items-center gap-2 border-b border-line py-1">
-            <input
-              type="color"
-              aria-label={t('familyColour')}
-              value={filter.family ? hexOfLab(filter.family) : '#808080'}
-              onChange={(e) => {
-                const lab = labOfHex(e.target.value);
-                if (lab) set({ family: lab });
-              }}
-              className="h-6 w-9 border border-ink bg-transparent"
-            />
-            <label className="cursor-pointer text-[13px] underline underline-offset-2 has-focus-visible:outline-2">
-              <input
-                type="file"
-                accept="image/*"
-                className="sr-only"
-                onChange={(e) => {
-                  void familyOf(e.target.files?.[0]);
-                  e.target.value = '';
-                }}
-              />
-              {t('fromPhoto')}
-            </label>
-            {filter.family && (
-              <button
-                type="button"
-                className="ml-auto text-[13px] underline"
-                onClick={() => set({ family: null })}
-              >
-                {t('any')}
-              </button>
-            )}
-          </span>
-        </div>
-        <div>
-          <span className="block font-narrow text-[13px] text-soft">{t('fits')}</span>
-          <div className="grid grid-cols-3 gap-x-3">
-            <LengthField
-              label={t('wide')}
-              draftKey="stash-fit-w"
-              size="small"
-              valueMm={shownSize(filter.fits?.widthMm)}
-              unit={unit}
-              onClear={() => size('widthMm', null)}
-              onCommit={(mm) => {
-                size('widthMm', mm);
-                return TAKEN;
-              }}
-            />
-            <LengthField
-              label={t('high')}
-              draftKey="stash-fit-h"
-              size="small"
-              valueMm={shownSize(filter.fits?.heightMm)}
-              unit={unit}
-              onClear={() => size('heightMm', null)}
-              onCommit={(mm) => {
-                size('heightMm', mm);
-                return TAKEN;
-              }}
-            />
-            <LengthField
-              label={t('deep')}
-              draftKey="stash-fit-d"
-              size="small"
-              valueMm={filter.fits?.depthMm ?? null}
-              unit={unit}
-              onClear={() => size('depthMm', null)}
-              onCommit={(mm) => {
-                size('depthMm', mm);
-                return TAKEN;
-              }}
-            />
-          </div>
-          <Select
-            hideLabel
-            label={t('spotRoom')}
-            value={spots?.roomId ?? ''}
-            options={[
-              { value: '', label: t('spotRoom') },
-              ...head.rooms.slice(0, 300).map((r) => ({ value: r.id, label: r.name })),
-            ]}
-            onChange={(id) => void chooseRoom(id)}
-          />
-          {spots && (
-            <Select
-              hideLabel
-              label={t('spotPick')}
-              value=""
-              options={[
-                { value: '', label: spots.spots.length === 0 ? t('spotNone') : t('spotPick') },
-                ...spots.spots.map((s) => ({ value: s.id, label: spotName(s) })),
-              ]}
-              onChange={(id) => {
-                const s = spots.spots.find((x) => x.id === id);
-                if (s) set({ fits: { widthMm: s.widthMm, heightMm: s.heightMm, depthMm: s.depthMm } });
-              }}
-            />
-          )}
-        </div>
-        <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-          <Select
-            label={t('texture')}
-            value={filter.texture ?? ''}
-            options={list(TEXTURES, (x) => t(`textures.${x}`))}
-            onChange={(x) => set({ texture: x === '' ? null : (x as Item['texture']) })}
-          />
-          <Select
-            label={t('scale')}
-            value={filter.scale ?? ''}
-            options={list(['plain', 'small', 'medium', 'large'] as const, (x) => t(`scales.${x}`))}
-            onChange={(x) => set({ scale: x === '' ? null : (x as 'plain') })}
-          />
-          <Select
-            label={t('season')}
-            value={filter.season ?? ''}
-            options={list(SEASONS, (x) => t(`seasons.${x}`))}
-            onChange={(x) => set({ season: x === '' ? null : (x as 'spring') })}
-          />
-          <Select
-            label={t('freeIn')}
-            value={filter.freeIn ?? ''}
-            options={list(['any', ...SEASONS] as const, (x) =>
-              x === 'any' ? t('always') : t(`seasons.${x}`),
-            )}
-            onChange={(x) => set({ freeIn: x === '' ? null : (x as 'spring') })}
-          />
-          <Select
-            label={t('place')}
-            value={filter.placeId === '' ? NOWHERE : (filter.placeId ?? '')}
-            options={[
-              any,
-              { value: NOWHERE, label: t('nowhere') },
-              ...head.places.map((p) => ({ value: p.id, label: p.name })),
-            ]}
-            onChange={(x) => set({ placeId: x === NOWHERE ? '' : x || null })}
-          />
-          <Select
-            label={t('state')}
-            value={filter.state ?? ''}
-            options={list(['owned', 'ordered', 'returns', 'unseen', 'gone'] as const, (x) =>
-              t(`states.${x}`),
-            )}
-            onChange={(x) => set({ state: x === '' ? null : (x as 'owned') })}
-          />
-        </div>
+        <FamilyFilter filter={filter} set={set} />
+        <FitsFilter filter={filter} set={set} />
+        <MoreFilters filter={filter} set={set} />
         {count > 0 && (
           <Button small onClick={() => onFilter({ ...EVERYTHING, words: filter.words })}>
             {t('clear')}
@@ -273,5 +71,225 @@ export function FilterPanel({
   );
 }
 
+/** How many filters are set, the words aside. */
+const countOf = ({ words: _words, kinds, ...others }: StashFilter): number =>
+  Number(kinds.length > 0) + Object.values(others).filter((value) => value !== null).length;
+
+type FilterProps = { filter: StashFilter; set: (patch: Partial<StashFilter>) => void };
+
+/** A colour to look for, chosen or taken from a photo. */
+function FamilyFilter({ filter, set }: FilterProps): ReactNode {
+  const t = useTranslations('stash');
+  /** The largest colour of a photo's middle. */
+  const familyOf = async (file: File) => {
+    const sampler = startSampler();
+    const size = await sampler.open(file);
+    const sample =
+      size &&
+      (await sampler.colours({
+        regions: [{ x: 0.3, y: 0.3, width: 0.4, height: 0.4 }],
+        card: null,
+        cardReflectance: 0.9,
+        count: 3,
+        seed: 1,
+      }));
+    sampler.close();
+    const first = sample?.colours[0];
+    if (first) set({ family: { l: first.l, a: first.a, b: first.b } });
+  };
+  return (
+    <div>
+      <span className="block font-narrow text-[13px] text-soft">{t('family')}</span>
+      <span className="flex items-center gap-2 border-b border-line py-1">
+        <input
+          type="color"
+          aria-label={t('familyColour')}
+          value={filter.family ? hexOfLab(filter.family) : '#808080'}
+          onChange={(e) => {
+            const lab = labOfHex(e.target.value);
+            if (lab) set({ family: lab });
+          }}
+          className="h-6 w-9 border border-ink bg-transparent"
+        />
+        <FileButton small accept="image/*" onFiles={([file]) => void familyOf(file)}>
+          {t('fromPhoto')}
+        </FileButton>
+        {filter.family && (
+          <button
+            type="button"
+            className="ml-auto text-[13px] underline"
+            onClick={() => set({ family: null })}
+          >
+            {t('any')}
+          </button>
+        )}
+      </span>
+    </div>
+  );
+}
+
+/** A size is not limited from here on. */
+const ANY_SIZE_MM = 100_000;
+
+/** What has to fit somewhere: a size, or a spot in one of the rooms. */
+function FitsFilter({ filter, set }: FilterProps): ReactNode {
+  const t = useTranslations('stash');
+  const { head, unit } = useStashRoom();
+  const [spots, setSpots] = useState<{ roomId: string; spots: Spot[] } | null>(null);
+  const size = (field: 'widthMm' | 'heightMm' | 'depthMm', mm: number | null) => {
+    const fits = {
+      ...(filter.fits ?? { widthMm: ANY_SIZE_MM, heightMm: ANY_SIZE_MM, depthMm: null }),
+      [field]: field === 'depthMm' ? mm : (mm ?? ANY_SIZE_MM),
+    };
+    set({
+      fits:
+        fits.widthMm === ANY_SIZE_MM && fits.heightMm === ANY_SIZE_MM && fits.depthMm === null ? null : fits,
+    });
+  };
+  const shownSize = (mm: number | null | undefined) =>
+    mm === undefined || mm === null || mm >= ANY_SIZE_MM ? null : mm;
+  const chooseRoom = async (roomId: string) => {
+    if (roomId === '') {
+      setSpots(null);
+      return;
+    }
+    setSpots({ roomId, spots: await spotsOfRoomAction(roomId) });
+  };
+  const spotName = (s: Spot) =>
+    t(`spot.${s.what}`, {
+      of: s.of,
+      n: s.n,
+      size: `${formatBareLength(s.widthMm, unit)} × ${formatLength(s.heightMm, unit)}`,
+    });
+  return (
+    <div>
+      <span className="block font-narrow text-[13px] text-soft">{t('fits')}</span>
+      <div className="grid grid-cols-3 gap-x-3">
+        <LengthField
+          label={t('wide')}
+          draftKey="stash-fit-w"
+          size="small"
+          valueMm={shownSize(filter.fits?.widthMm)}
+          unit={unit}
+          onClear={() => size('widthMm', null)}
+          onCommit={(mm) => {
+            size('widthMm', mm);
+            return TAKEN;
+          }}
+        />
+        <LengthField
+          label={t('high')}
+          draftKey="stash-fit-h"
+          size="small"
+          valueMm={shownSize(filter.fits?.heightMm)}
+          unit={unit}
+          onClear={() => size('heightMm', null)}
+          onCommit={(mm) => {
+            size('heightMm', mm);
+            return TAKEN;
+          }}
+        />
+        <LengthField
+          label={t('deep')}
+          draftKey="stash-fit-d"
+          size="small"
+          valueMm={filter.fits?.depthMm ?? null}
+          unit={unit}
+          onClear={() => size('depthMm', null)}
+          onCommit={(mm) => {
+            size('depthMm', mm);
+            return TAKEN;
+          }}
+        />
+      </div>
+      <Select
+        hideLabel
+        label={t('spotRoom')}
+        value={spots?.roomId ?? ''}
+        options={[
+          { value: '', label: t('spotRoom') },
+          ...head.rooms.slice(0, 300).map((r) => ({ value: r.id, label: r.name })),
+        ]}
+        onChange={(id) => void chooseRoom(id)}
+      />
+      {spots && (
+        <Select
+          hideLabel
+          label={t('spotPick')}
+          value=""
+          options={[
+            { value: '', label: spots.spots.length === 0 ? t('spotNone') : t('spotPick') },
+            ...spots.spots.map((s) => ({ value: s.id, label: spotName(s) })),
+          ]}
+          onChange={(id) => {
+            const s = spots.spots.find((x) => x.id === id);
+            if (s) set({ fits: { widthMm: s.widthMm, heightMm: s.heightMm, depthMm: s.depthMm } });
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
 /** A select has no empty value: things that are kept nowhere in particular have this one. */
 const NOWHERE = '-';
+
+/** Texture, pattern, season, what is free, place and state. */
+function MoreFilters({ filter, set }: FilterProps): ReactNode {
+  const t = useTranslations('stash');
+  const { head } = useStashRoom();
+  const list = useAnyOf();
+  return (
+    <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+      <Select
+        label={t('texture')}
+        value={filter.texture ?? ''}
+        options={list(TEXTURES, (x) => t(`textures.${x}`))}
+        onChange={(x) => set({ texture: x === '' ? null : (x as Item['texture']) })}
+      />
+      <Select
+        label={t('scale')}
+        value={filter.scale ?? ''}
+        options={list(['plain', 'small', 'medium', 'large'] as const, (x) => t(`scales.${x}`))}
+        onChange={(x) => set({ scale: x === '' ? null : (x as 'plain') })}
+      />
+      <Select
+        label={t('season')}
+        value={filter.season ?? ''}
+        options={list(SEASONS, (x) => t(`seasons.${x}`))}
+        onChange={(x) => set({ season: x === '' ? null : (x as 'spring') })}
+      />
+      <Select
+        label={t('freeIn')}
+        value={filter.freeIn ?? ''}
+        options={list(['any', ...SEASONS] as const, (x) => (x === 'any' ? t('always') : t(`seasons.${x}`)))}
+        onChange={(x) => set({ freeIn: x === '' ? null : (x as 'spring') })}
+      />
+      <Select
+        label={t('place')}
+        value={filter.placeId === '' ? NOWHERE : (filter.placeId ?? '')}
+        options={[
+          { value: '', label: t('any') },
+          { value: NOWHERE, label: t('nowhere') },
+          ...head.places.map((p) => ({ value: p.id, label: p.name })),
+        ]}
+        onChange={(x) => set({ placeId: x === NOWHERE ? '' : x || null })}
+      />
+      <Select
+        label={t('state')}
+        value={filter.state ?? ''}
+        options={list(['owned', 'ordered', 'returns', 'unseen', 'gone'] as const, (x) => t(`states.${x}`))}
+        onChange={(x) => set({ state: x === '' ? null : (x as 'owned') })}
+      />
+    </div>
+  );
+}
+
+/** The options of a list with "any" in front. */
+function useAnyOf() {
+  const t = useTranslations('stash');
+  return <T extends string>(values: readonly T[], word: (v: T) => string) => [
+    { value: '', label: t('any') },
+    ...values.map((v) => ({ value: v, label: word(v) })),
+  ];
+}

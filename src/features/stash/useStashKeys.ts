@@ -1,7 +1,7 @@
 'use client';
 import { useEffect } from 'react';
 
-const TYPING = 'input,textarea,[role=combobox]';
+const TYPING = 'input,textarea';
 
 /** Keys that act anywhere in the stash. */
 export function useStashKeys({
@@ -26,7 +26,10 @@ export function useStashKeys({
         else onUndo();
         return;
       }
-      const act = e.altKey || document.querySelector('[role=dialog]') ? undefined : acts[e.key];
+      // a closed list looks letters up by itself
+      const isElsewhere = e.target instanceof Element && e.target.closest('[role=combobox]');
+      if (isElsewhere || e.altKey || document.querySelector('[role=dialog]')) return;
+      const act = acts[e.key];
       if (!act) return;
       e.preventDefault();
       act();

@@ -1,0 +1,128 @@
+'use client';
+import { useRef, useState, type KeyboardEvent } from 'react';
+import { markStep, type Mm } from '../../core/base/units';
+import { distance, polygonCentre, wayOf } from '../../core/geometry/plane';
+import type { Change } from '../../core/model/change';
+import type { Piece, Room } from '../../core/model/types';
+import { snapPiece, type Guide } from '../../core/room/snap';
+import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
+import { usePendingChange } from '../shell/drawing/usePendingChange';
+import { useRoom } from '../shell/room/RoomContext';
+import { staysSound } from '../shell/useCommit';
+import { reach, type Offset } from './reach';
+
+/** How near a dragged piece comes to a wall, a middle or an equal gap before it is drawn there. */
+const SNAP_WITHIN: Mm = 55;
+const TURN_STEP = 15;
+/** From a piece's front to the knob that turns it. */
+const TURN_ARM_MM: Mm = 250;
+
+type Standpoint = Room['standpoints'][number];
+const putPiece = (piece: Piece): Change => ({ do: 'putPiece', piece });
+
+/** The turn, in steps, that points a piece's front to a spot beside its middle. */
+function turnTowards(x: number, y: number): number {
+  const deg = (Math.atan2(x, -y) * 180) / Math.PI + 180;
+  return (((Math.round(deg / TURN_STEP) * TURN_STEP) % 360) + 360) % 360;
+}
+
+/**
+ * What is dragged on the plan: a piece, the knob that turns it, or a viewpoint. The key of a drag names the
+ * kind in front of the id.
+ */
+export function usePlanDrag() {
+  const { file, plan, pick, change } = useRoom();
+  const { unit } = file.room;
+  const pending = usePendingChange();
+  const [guides, setGuides] = useState<readonly Guide[]>([]);
+  const held = useRef<{ piece: Piece | null; stand: Standpoint | null }>({ piece: null, stand: null });
+  const reached = useRef<Offset>({ dxMm: 0, dyMm: 0 });
+
+  const movePiece = (from: Piece, dx: Mm, dy: Mm) => {
+    const moved = ({ dxMm, dyMm }: Offset): Piece => ({
+      ...from,
+      xMm: from.xMm + dxMm,
+      yMm: from.yMm - dyMm,
+    });
+    reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(unit), (offset) =>
+      staysSound(file, putPiece(moved(offset))),
+    );
+    const around = {
+      others: file.pieces.filter((p) => p.id !== from.id),
+      openings: file.openings,
+      walls: plan.walls,
+      centre: polygonCentre(file.room.walls),
+    };
+    const snapped = snapPiece(moved(reached.current), around, SNAP_WITHIN);
+    const takes = snapped.guides.length > 0 && staysSound(file, putPiece(snapped.piece));
+    setGuides(takes ? snapped.guides : []);
+    const next = takes ? snapped.piece : moved(reached.current);
+    const isBack = distance(next, from) < 0.01 && next.turnDeg === from.turnDeg;
+    pending.hold(isBack ? null : putPiece(next));
+  };
+  const turnPiece = (from: Piece, dx: Mm, dy: Mm) => {
+    const front = wayOf(from.turnDeg + 180);
+    const arm = from.depthMm / 2 + TURN_ARM_MM;
+    const turnDeg = turnTowards(front.xMm * arm + dx, front.yMm * arm - dy);
+    const next = putPiece({ ...from, turnDeg });
+    if (turnDeg === from.turnDeg) pending.hold(null);
+    else if (staysSound(file, next)) pending.hold(next);
+  };
+  const moveStand = (from: Standpoint, dx: Mm, dy: Mm) => {
+    const moved = { ...from, xMm: from.xMm + dx, yMm: from.yMm - dy };
+    const standpoints = file.room.standpoints.map((s) => (s.id === from.id ? moved : s));
+    const next: Change = { do: 'setRoom', room: { ...file.room, standpoints } };
+    if (staysSound(file, next)) pending.hold(next);
+  };
+  const drag = useDrawingDrag(unit, {
+    start: (key) => {
+      const id = key.split(':').pop()!;
+      held.current = {
+        piece: file.pieces.find((p) => p.id === id) ?? null,
+        stand: file.room.standpoints.find((s) => s.id === id) ?? null,
+      };
+      reached.current = { dxMm: 0, dyMm: 0 };
+      pending.begin();
+      pick(id);
+    },
+    move: (key, dx, dy) => {
+      const { piece, stand } = held.current;
+      if (key.startsWith('stand:')) {
+        if (stand) moveStand(stand, dx, dy);
+      } else if (piece && key.startsWith('turn:')) turnPiece(piece, dx, dy);
+      else if (piece) movePiece(piece, dx, dy);
+    },
+    end: () => {
+      setGuides([]);
+      pending.release();
+    },
+  });
+  /** Keys on a piece: arrows move it, comma and full stop turn it, Delete takes it out. */
+  const onPieceKey = (e: KeyboardEvent, p: Piece) => {
+    if (e.key === 'Delete' || e.key === 'Backspace') {
+      e.preventDefault();
+      change([{ do: 'removePiece', id: p.id }]);
+      pick(null);
+      return;
+    }
+    const turn = { ',': 360 - TURN_STEP, '.': TURN_STEP }[e.key];
+    const step = nudgeOf(e, unit);
+    if (turn === undefined && !step) return;
+    e.preventDefault();
+    const next = putPiece({
+      ...p,
+      ...(turn === undefined ? {} : { turnDeg: (p.turnDeg + turn) % 360 }),
+      ...(step ? { xMm: p.xMm + step.dxMm, yMm: p.yMm - step.dyMm } : {}),
+    });
+    if (staysSound(file, next)) change([next]);
+  };
+  const onStandKey = (e: KeyboardEvent, s: Standpoint) => {
+    const step = nudgeOf(e, unit);
+    if (!step) return;
+    e.preventDefault();
+    pending.begin();
+    moveStand(s, step.dxMm, step.dyMm);
+    pending.release();
+  };
+  return { drag, guides, onPieceKey, onStandKey };
+}
