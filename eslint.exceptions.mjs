@@ -45,7 +45,6 @@ const NOT_YET = {
     'src/features/shell/outline/OutlineForm.tsx',
     'src/features/shell/room/saver.ts',
     'src/features/walls/QuickPicture.tsx',
-    'src/features/walls/useWallActs.ts',
     'src/features/windows/QuickCurtain.tsx',
     'src/features/windows/useWindowActs.ts',
     'src/server/sheets/cuts.ts',

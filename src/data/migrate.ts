@@ -78,7 +78,7 @@ export function migrate(db: StudioDatabase, steps: readonly Migration[], now: st
           'CREATE TABLE migration (number INTEGER PRIMARY KEY, file TEXT NOT NULL, hash TEXT NOT NULL, taken_at TEXT NOT NULL) STRICT',
         );
       db.exec(step.sql);
-      // a step may lay a table anew under its old name, which the database would take for a loss of what
+      // a step may rebuild a table under its old name, which the database would take for a loss of what
       // refers to it
       if ((db.pragma('foreign_key_check') as unknown[]).length > 0)
         throw new Error(`${step.file} leaves rows that refer to nothing`);

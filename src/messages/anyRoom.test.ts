@@ -154,7 +154,7 @@ describe('any room that a file may hold', () => {
                 route.stockMm,
               ]);
               if (route.kind === 'otherLanding') expect(then.landing, told).toBe(route.landing);
-              // the longest panel hangs as long as was told, to the give of the pins
+              // the longest panel hangs as long as was reported, to the give of the pins
               const hangs = Math.max(...then.panelPlans.map((p) => p.finishedLengthMm));
               if (route.kind !== 'longerRings' && route.kind !== 'pins')
                 expect(Math.abs(hangs - route.finishedMm), told).toBeLessThan(3.2 + 2.5);

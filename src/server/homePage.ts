@@ -41,7 +41,7 @@ export type HomePage = {
   undo: Label | null;
 };
 
-// a card is planned anew when its room, or what its room is dressed with, is no longer as it was
+// a card is planned again when its room, or what dresses it, has changed
 const cards = new WeakMap<
   ReturnType<typeof studioDatabase>,
   { changes: string; byRoom: Map<string, { told: string; card: RoomCard }> }

@@ -86,7 +86,7 @@ export const photosForFile = (ids: readonly string[] | null): PhotoFile[] =>
 
 /**
  * Reads the photos of a file, each to its end, so that nothing comes in but a picture; one that carries more
- * than its picture is encoded anew. Those that the studio has are left out.
+ * than its picture is encoded again. Those that the studio has are left out.
  */
 export async function readPhotoFiles(files: readonly PhotoFile[]): Promise<Result<Photo[], DoorIssue>> {
   const photos: Photo[] = [];

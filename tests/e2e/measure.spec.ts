@@ -12,10 +12,10 @@ test('readings that cannot be are refused at the field, with what came, what was
   for (const [field, text, says] of [
     ['Frame width', '200', /200 in is wider than its wall \(162 in\)\. Try 81 in/],
     ['Sill', '90', /The sill at 90 in is above the head at 81 in/],
-    ['Height', '100', /Its top would be at 131 in, the ceiling is 108 in/],
-    ['From the left', '80', /It would lie over Galley window by/],
-    ['From the left', '150', /runs past the end of the wall\. Up to 110 in fits/],
-    ['Frame width', '0', /needs to be more than nothing/],
+    ['Height', '100', /Its top would be at 131 in, above the ceiling at 108 in/],
+    ['From the left', '80', /It would overlap Galley window by/],
+    ['From the left', '150', /runs past the end of the wall\. It fits up to 110 in/],
+    ['Frame width', '0', /Enter a length above zero/],
   ] as const) {
     await type(page, field, text);
     await expect(page.getByRole('alert').filter({ hasText: says })).toBeVisible();
@@ -31,12 +31,12 @@ test('odd readings ask, and are kept when meant', async ({ page }) => {
   await expect(page.getByRole('alert').filter({ hasText: 'Are you sure?' })).toContainText(
     '84 in differs more than usual from the drop next to it',
   );
-  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
   await saved(page);
   expect((await fileOf(page)).openings[0]!.dropsMm!.right).toBeCloseTo(84 * 25.4, 4);
   await page.getByRole('button', { name: 'Back to the room' }).click();
   await type(page, 'Ceiling height', '77');
-  await expect(page.getByRole('alert').filter({ hasText: 'the ceiling is 77 in' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'above the ceiling at 77 in' })).toBeVisible();
 });
 
 test('a window is dragged on its wall, stops at its neighbour, and is nudged by an eighth', async ({

@@ -127,7 +127,7 @@ export const saved = async (page: Page): Promise<void> => {
 };
 
 /**
- * Until the page's script has taken hold of what the server drew: a drag, unlike a press, is not carried out
+ * Until the page's script has taken hold of what the server drew: a drag, unlike a press, is not replayed
  * afterwards.
  */
 export const awake = (page: Page): Promise<void> =>

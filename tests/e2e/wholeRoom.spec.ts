@@ -267,7 +267,7 @@ test('everything found is entered in one pass, with verdicts; bothers are ticked
   await expect
     .poll(async () => (await fileOf(page)).items.find((i) => i.name === 'Brass barometer')!.state)
     .toBe('gone');
-  await page.getByRole('button', { name: /Put the \d+ things of the look on the list/ }).click();
+  await page.getByRole('button', { name: /Add the \d+ items from the look/ }).click();
   await expect.poll(async () => (await fileOf(page)).clear.found.length).toBeGreaterThan(12);
   await page.getByRole('tab', { name: /^Bothers/ }).click();
   await type(page, /What bothers/, 'Switch plate cracked');

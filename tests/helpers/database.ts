@@ -6,7 +6,7 @@ import { openDatabase, type StudioDatabase } from '../../src/data/open';
 export const MIGRATIONS = path.resolve(import.meta.dirname, '../../src/data/migrations');
 export const NOON = '2026-05-01T12:00:00.000Z';
 
-/** A database file in a folder of its own, opened anew as often as wanted. */
+/** A database file in a folder of its own, opened again as often as needed. */
 export function scratchStudio(): { folder: string; open: () => StudioDatabase; remove: () => void } {
   const folder = mkdtempSync(path.join(tmpdir(), 'rideau-data-'));
   const opened: StudioDatabase[] = [];

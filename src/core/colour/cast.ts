@@ -1,4 +1,4 @@
-/** The cast of a photo, told by a white card in it and taken out. Linear sRGB throughout, 0 to 1. */
+/** The cast of a photo, judged by a white card in it and removed. Linear sRGB throughout, 0 to 1. */
 export type Linear = readonly [number, number, number];
 type Matrix = readonly [Linear, Linear, Linear];
 
@@ -39,7 +39,7 @@ export type Cast = {
 };
 export type CastIssue = 'too-dark' | 'clipped' | 'not-a-card';
 
-/** A card darker than this cannot be told from noise; brighter than this its colour is cut off. */
+/** A card darker than this is lost in noise; brighter than this its colour is cut off. */
 const DARK = 0.02;
 const CLIPPED = 0.995;
 /** A card's cones are never as unequal as this under any lamp: what was tapped is something else. */

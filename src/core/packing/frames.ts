@@ -23,7 +23,7 @@ export type GalleryAsk = {
   gapMm: Mm;
   zone: { widthMm: Mm; heightMm: Mm } | null;
   /**
-   * Where the finished whole stands: its middle at the wish, its lower edge between low and high; null in the
+   * Where the finished whole stands: its preferred middle, its lower edge between low and high; null in the
    * middle of its zone.
    */
   stands: { wishYMm: Mm; lowMm: Mm; highMm: Mm } | null;
@@ -80,6 +80,6 @@ const SAME_HOLE_MM: Mm = 2;
 export const isHoleUsed = (hole: Place, nails: readonly Place[], by: Place = { xMm: 0, yMm: 0 }): boolean =>
   nails.some((n) => Math.hypot(n.xMm + by.xMm - hole.xMm, n.yMm + by.yMm - hole.yMm) < SAME_HOLE_MM);
 
-/** Lower edge of a whole of this height, as near to the wish as its limits allow. */
+/** Lower edge of a whole of this height, as near to the preferred one as its limits allow. */
 export const standsAt = (s: NonNullable<GalleryAsk['stands']>, height: Mm): Mm =>
   Math.max(s.lowMm, Math.min(s.highMm, s.wishYMm - height / 2));

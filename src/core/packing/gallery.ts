@@ -14,7 +14,7 @@ const POOL_APART = 0.12;
 /** After this share of the rounds new layouts are bred from the best so far. */
 const FRESH_SHARE = 0.35;
 const PARENTS = 4;
-/** How far those told are apart: first those that differ plainly, then those that differ at all. */
+/** How far apart the layouts shown are: first those that differ plainly, then those that differ at all. */
 const TOLD_APART = [0.75, 0.3];
 
 /**
@@ -53,7 +53,7 @@ type Entry = { layout: GalleryLayout; order: Order };
 /** The best layouts so far that differ from one another, the best first. */
 class Pool {
   readonly #entries: Entry[] = [];
-  /** Side of a frame of mean size: what layouts' distance is told in. */
+  /** Side of a frame of mean size: the unit of distance between layouts. */
   readonly #size: Mm;
 
   constructor(frames: Order) {

@@ -29,7 +29,7 @@ function laid(file: RoomFile, { map, quarters }: (typeof WAYS)[number]): RoomFil
   };
 }
 
-/** Findings with their compass side turned along; all else is told of walls and things, not of the paper. */
+/** Findings with their compass side turned along; all else is about walls and items, not about the paper. */
 const turnedAlong = (findings: readonly Finding[], quarters: number): Finding[] =>
   findings.map((finding) => {
     const turns = COMPASS.indexOf(String(finding.by.side));

@@ -16,7 +16,7 @@ export type BumpIssue =
   | { code: 'no-front'; atMostMm: Mm }
   | { code: 'in-the-way'; name: string }
   | { code: 'walls-cross' };
-/** Ids for the walls that come anew: left side, front, right side, and the rest of the wall. */
+/** Ids for the new walls: left side, front, right side, and the rest of the wall. */
 export type BumpIds = { left: string; front: string; right: string; rest: string };
 
 /** Marks closer than this are the same. */

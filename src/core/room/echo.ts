@@ -23,15 +23,15 @@ export type EchoPlan = {
 };
 
 /**
- * RT60 of a volume whose surfaces swallow as listed. Source: W. C. Sabine, Collected Papers on Acoustics;
+ * RT60 of a volume whose surfaces absorb as listed. Source: W. C. Sabine, Collected Papers on Acoustics;
  * metric constant 0.161 s/m.
  */
 export function reverberation(
   volumeM3: number,
   surfaces: readonly { areaM2: number; coefficient: number }[],
 ): number {
-  const swallowed = surfaces.reduce((a, s) => a + s.areaM2 * s.coefficient, 0);
-  return swallowed > 0 ? (0.161 * volumeM3) / swallowed : Infinity;
+  const absorbed = surfaces.reduce((a, s) => a + s.areaM2 * s.coefficient, 0);
+  return absorbed > 0 ? (0.161 * volumeM3) / absorbed : Infinity;
 }
 
 const M2 = 1e-6;

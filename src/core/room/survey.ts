@@ -22,7 +22,7 @@ export type Survey = {
   corrections: Correction[];
 };
 
-/** Turns closer than this to what was meant are not told apart. */
+/** Turns closer than this to what was meant count as the same. */
 const SAME_TURN: Deg = 0.05;
 const norm = (deg: Deg): Deg => (((deg % 360) + 540) % 360) - 180;
 

@@ -8,7 +8,7 @@ export type Use = { itemId: string; roomId: string; lookId: string; season: Seas
 
 /**
  * The most that is used at once, season by season: a room wears one look at a time, so of its looks of a
- * season the hungriest counts; rooms add up. A look without a season may be worn in any, unless the room has
+ * season the largest user counts; rooms add up. A look without a season may be worn in any, unless the room has
  * one of that season.
  */
 export function usedBySeason(uses: readonly Use[]): Map<string, Used> {
@@ -36,7 +36,7 @@ export function usedBySeason(uses: readonly Use[]): Map<string, Used> {
   return used;
 }
 
-/** What a shop has of a thing, told by its name; an insert by its size and filling, whatever it is called. */
+/** What a shop has of a thing, matched by its name; an insert by its size and filling, whatever it is called. */
 export type ShopLine = {
   name: string;
   insert?: { widthMm: Mm; heightMm: Mm; fill: string } | undefined;
@@ -73,7 +73,7 @@ export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
 
 /**
  * Need against have, a line a thing that is needed. free: owned and not used elsewhere in the same season;
- * ordered things count as coming, and so does what is told to be coming besides. What is short is looked up
+ * ordered things count as coming, and so does what is said to be coming besides. What is short is looked up
  * in the shops, the cheapest that has enough first.
  */
 export function needAgainstHave(

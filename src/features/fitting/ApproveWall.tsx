@@ -9,7 +9,7 @@ import { placeOnWall } from '../../core/room/place';
 import { useRoom } from '../shell/room/RoomContext';
 
 /**
- * Approves a wall as it stands. What still carries its tags is named first: cutting them closes its return.
+ * Approves a wall as it is. What still carries its tags is named first: cutting them closes its return.
  */
 export function ApproveWall({ wallId, name }: { wallId: string; name: string }): ReactNode {
   const t = useTranslations('fitting');

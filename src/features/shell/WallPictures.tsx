@@ -96,7 +96,7 @@ function Thumb({ on, name, children }: { on: boolean; name: string; children: Re
   );
 }
 
-/** A wall in small; drawn anew only when something of that wall changed. */
+/** A wall in small; redrawn only when something of that wall changed. */
 const Small = memo(function Small({
   elevation: e,
   paint,

@@ -9,7 +9,7 @@ import type { RoomFile, Swatch } from '../../core/model/types';
 const swatch = (l: number, a: number, b: number): Swatch[] => [{ l, a, b, share: 1 }];
 const plain = { kind: 'solid', repeatMm: 0 } as const;
 
-/** A bare room with one look, ready to be begun: pale walls, wood floor, white trim, until they are told. */
+/** A bare room with one look, ready to be begun: pale walls, wood floor, white trim, until they are set. */
 export function newRoomFile(given: {
   name: string;
   home: { id: string; name: string } | string;

@@ -11,7 +11,7 @@ export const LIGHT_STEPS: readonly number[] = [2700, 3000, 3400, 4000, 4600, 550
 /** The colour to draw with: seen by the chosen light, and changed by the way of looking. */
 export function usePaint(): Paint {
   const { kelvin, view, familyId, plan } = useRoom();
-  // the family's colours as text: a plan worked out anew with the same colours paints on with what is known
+  // the family's colours as text: a new plan with the same colours reuses what is known
   const family = JSON.stringify(
     plan.spread.families.find((f) => f.id === familyId)?.shades.map(({ l, a, b }) => ({ l, a, b })) ?? null,
   );

@@ -8,7 +8,7 @@ import { hexOfLab } from '../../core/colour/spaces';
 import { Button } from '../../ui/Button';
 import { ColourRows } from './ColourRows';
 
-/** An ordered thing came: the colour that is seen is recorded, and what that changes is told. */
+/** An order arrived: records the colour that is seen, and reports what that changes. */
 export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void }): ReactNode {
   const t = useTranslations('stash');
   const [seen, setSeen] = useState<Item['colours']>(item.colours);

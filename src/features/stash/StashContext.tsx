@@ -10,7 +10,7 @@ export type StashValue = {
   rules: RuleBook;
   unit: LengthUnit;
   entries: readonly Prepared[];
-  /** After something was written: fetches rows and head anew. */
+  /** After something was written: fetches rows and head again. */
   refresh: () => Promise<void>;
   open: (id: string | null) => void;
   openId: string | null;

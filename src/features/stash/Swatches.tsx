@@ -4,7 +4,7 @@ import { hexOfLab } from '../../core/colour/spaces';
 import type { Item } from '../../core/model/types';
 import { Cloth } from '../../ui/drawing/cloth';
 
-/** A thing's cloth, at a scale at which its pattern can be told. */
+/** A thing's cloth, at a scale at which its pattern is recognisable. */
 export function ClothSquare({
   colours,
   pattern,

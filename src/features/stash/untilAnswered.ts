@@ -3,7 +3,7 @@ const AGAIN_MS = 2000;
 /**
  * Does something at the studio, again and again while nothing answers, so that what was typed is written when
  * it does.
- * An answer that refuses, or an error of the studio's own, is not asked for again. silent is told each time
+ * An answer that refuses, or an error of the studio's own, is not asked for again. `silent` is called each time
  * nobody answers.
  */
 export async function untilAnswered<T>(act: () => Promise<T>, silent: () => void): Promise<T> {

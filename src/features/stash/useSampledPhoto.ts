@@ -76,7 +76,7 @@ export function useSampledPhoto() {
     return () => {
       here = false;
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- asked anew when what is marked changes, told apart by its text
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- asked again when what is marked changes, compared as text
   }, [key]);
   const patch = async (): Promise<Partial<Item> | null> => {
     if (!sample || !photo) return null;

@@ -14,7 +14,7 @@ const AXES: ReadonlySet<string> = new Set(['tv', 'fireplace', 'shelf', 'stove'])
 
 type Props = { group: HangingGroup; plan: GroupPlan };
 
-/** How a group is laid out: in a row, a grid, about an axis …, with what that kind needs to be told. */
+/** How a group is laid out: in a row, a grid, about an axis …, with the fields of that kind. */
 export function GroupLayoutFields({ group: g, plan: p }: Props): ReactNode {
   const t = useTranslations('walls');
   const { file, rules } = useRoom();

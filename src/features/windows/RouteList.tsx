@@ -11,7 +11,7 @@ import { RadioList } from '../../ui/RadioGroup';
 
 export const moneyWords = (cents: number): string => (cents / 100).toFixed(2);
 
-/** The ways to the wished length, ranked, one to be chosen. */
+/** The ways to get the finished length, ranked, to choose one of. */
 export function RouteList({
   plan: w,
   unit,

@@ -31,7 +31,7 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
   const [open, setOpen] = useState(false);
   const [leftOut, setLeftOut] = useState<readonly string[]>([]);
   const chosen = onWall.filter((x) => !leftOut.includes(x.dressingId));
-  // joined by their ids, so that the same question is not asked anew with every drawing
+  // joined by their ids, so that the same question is not asked again with every drawing
   const all = chosen.length === onWall.length;
   const together = all ? 'all' : chosen.map((x) => x.dressingId).join(' ');
   const alone = !several || which === 'one';

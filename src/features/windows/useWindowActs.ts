@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { formatLength } from '../../core/base/length';
 import type { Change } from '../../core/model/change';
-import { DRESSING, SHEER } from '../../core/model/defaults';
+import { DRESSING } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Mount, Opening, RodMake } from '../../core/model/types';
 import { headOfLook } from '../../core/model/nouns';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
@@ -11,6 +11,7 @@ import type { Route } from '../../core/stages/windows/routes';
 import { TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useMeasureWords } from '../shell/useWords';
+import { withCloth, withHeading, withMake, withMount, withSheerCloth } from './dressingEdits';
 
 /** A shower curtain on a rod that pushes against both walls. */
 const SHOWER: Partial<Dressing> = {
@@ -55,6 +56,9 @@ export function useWindowActs(
     }),
   });
 
+  const changeWith = (item: Item | null, patch: Partial<Dressing>) =>
+    change([...(item ? [{ do: 'putItem' as const, item }] : []), put(patch)]);
+
   return {
     dress: (): void => {
       if (opening)
@@ -75,74 +79,11 @@ export function useWindowActs(
       if (dressing) change([{ do: 'removeDressing', lookId: look.id, id: dressing.id }]);
     },
     set: (patch: Partial<Dressing>): void => change([put(patch)]),
-    setCloth: (item: Item | null): void =>
-      change([
-        ...(item ? [{ do: 'putItem' as const, item }] : []),
-        put({ itemId: item?.id ?? null, route: null }),
-      ]),
-    setSheerCloth: (item: Item | null): void =>
-      change([
-        ...(item ? [{ do: 'putItem' as const, item }] : []),
-        put({ sheer: { ...(dressing!.sheer ?? SHEER), itemId: item?.id ?? null } }),
-      ]),
-    /** A wave runs on a track and nothing else does but pleats: the rod comes along. */
-    setHeading: (heading: Heading): void => {
-      const make = makeFor(heading, dressing!.rod.make);
-      change([
-        put({
-          heading,
-          route: null,
-          rod: make === dressing!.rod.make ? dressing!.rod : { make, outerMm: null },
-        }),
-      ]);
-    },
-    /** A tension rod needs two sides to push against; a track takes pleats or waves. */
-    setMake: (make: RodMake): void => {
-      const heading = headingFor(make, dressing!.heading, plan?.shower ?? false);
-      const mount: Mount =
-        make === 'tension' && dressing!.mount !== 'cafe' && !plan?.shower ? 'inside' : dressing!.mount;
-      change([
-        put({
-          rod: { make, outerMm: null },
-          heading,
-          mount,
-          route: null,
-          ...(mount !== dressing!.mount ? { rodHeightMm: null } : {}),
-        }),
-      ]);
-    },
-    setMount: (mount: Mount): void => {
-      const within = mount === 'inside' || mount === 'cafe';
-      // on a leaf the cloth is held at both ends, and stays before the glass
-      if (mount === 'leaf') {
-        change([
-          put({
-            mount,
-            rod: { make: 'tube', outerMm: null },
-            heading: 'rodPocket',
-            rodHeightMm: null,
-            route: null,
-            sheer: null,
-            joinsNext: false,
-            drawn: 'closed',
-          }),
-        ]);
-        return;
-      }
-      const make = makeWhere(within, dressing!.rod.make);
-      const heading: Heading =
-        make === 'tension' && dressing!.heading === 'ringClip' ? 'rodPocket' : dressing!.heading;
-      change([
-        put({
-          mount,
-          rod: { make, outerMm: null },
-          heading,
-          rodHeightMm: null,
-          route: null,
-          landing: within && dressing!.landing !== 'clear' ? 'kiss' : dressing!.landing,
-        }),
-      ]);
-    },
+    setCloth: (item: Item | null): void => changeWith(item, withCloth(item)),
+    setSheerCloth: (item: Item | null): void => changeWith(item, withSheerCloth(dressing!, item)),
+    setHeading: (heading: Heading): void => change([put(withHeading(dressing!, heading))]),
+    setMake: (make: RodMake): void => change([put(withMake(dressing!, make, plan?.shower ?? false))]),
+    setMount: (mount: Mount): void => change([put(withMount(dressing!, mount))]),
     join: (which: Dressing, joinsNext: boolean): void =>
       change([{ do: 'putDressing', lookId: look.id, dressing: { ...which, joinsNext } }]),
     rodChanges,
@@ -194,22 +135,4 @@ export function useWindowActs(
   }
 }
 
-/** A wave runs on a track, and only pleats do besides. */
-function makeFor(heading: Heading, make: RodMake): RodMake {
-  if (heading === 'wave') return 'track';
-  return make === 'track' && heading !== 'pinchPleat' ? 'tube' : make;
-}
-
-/** The heading that goes with a rod: a wave on a track, pockets on a tension rod in a reveal. */
-function headingFor(make: RodMake, heading: Heading, shower: boolean): Heading {
-  if (make === 'track') return heading === 'pinchPleat' ? heading : 'wave';
-  if (heading === 'wave') return 'ringClip';
-  return make === 'tension' && heading === 'ringClip' && !shower ? 'rodPocket' : heading;
-}
-
-/** A tension rod belongs between two sides, and nowhere else. */
-function makeWhere(within: boolean, make: RodMake): RodMake {
-  if (within) return make === 'track' ? make : 'tension';
-  return make === 'tension' ? 'tube' : make;
-}
 export type WindowActs = ReturnType<typeof useWindowActs>;

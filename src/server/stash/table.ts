@@ -12,7 +12,7 @@ import { now, studioDatabase } from '../studio';
 export function stashCsv(): string {
   const db = studioDatabase();
   const context = { unit: 'in' as const, places: loadPlaces(db) };
-  // a cell that a spreadsheet would run as a formula is written as text; reading takes the mark off again
+  // a cell that a spreadsheet would run as a formula is written as text; reading removes the mark again
   return `\ufeff${Papa.unparse(
     {
       fields: [...TITLES],

@@ -2,14 +2,14 @@ import { expose } from 'comlink';
 import type { GalleryAsk, GalleryLayout, GalleryProgress } from '../../core/packing/frames';
 import { searchGallery } from '../../core/packing/gallery';
 
-/** How long the search runs before it looks whether it was told to stop, ms. */
+/** How long the search runs before it checks whether it should stop, ms. */
 const SLICE = 60;
 let stopped = false;
 
 export type GalleryWorker = typeof worker;
 const worker = {
   /**
-   * Searches, telling how far it is and its best so far; stops early when it is told to, with the best that
+   * Searches, telling how far it is and its best so far; stops early when asked to, with the best that
    * it has.
    */
   async search(

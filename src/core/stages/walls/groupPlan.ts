@@ -28,7 +28,7 @@ export type GroupPlan = {
   heightMm: Mm;
   topMm: Mm;
   bottomMm: Mm;
-  /** The point that its pieces' places are told from. */
+  /** The point from which its pieces' places are measured. */
   from: { xMm: Mm; centreMm: Mm };
   aboveMm: Mm | null;
   gapMm: Mm;

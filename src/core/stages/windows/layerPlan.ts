@@ -86,7 +86,7 @@ export type LayerPlan = {
   panels: number;
   fullness: number;
   wishedFullness: number;
-  /** Fewer panels and their fullness, where there is much more than was wished. */
+  /** Fewer panels and their fullness, where there is much more than the target. */
   fewer: {
     panels: number;
     fullness: number;

@@ -20,7 +20,7 @@ function wishBySchool({ frameTopMm, ceilingMm }: RodFacts, rules: RuleBook, scho
 
 /**
  * Rod centre above the datum by the studio's school of height, held under the ceiling by bracket and finial.
- * `heldByMm` is what the ceiling took from the school's wish (0 when nothing).
+ * `heldByMm` is what the ceiling took from the school's height (0 when nothing).
  */
 export function rodBySchool(
   facts: RodFacts,

@@ -41,7 +41,7 @@ export type Route = {
   rodMm: Mm;
   finishedMm: Mm;
   landing: Landing;
-  /** Longest way from what was wished: rod moved, or hem off its landing. */
+  /** Furthest from the target: rod moved, or hem off its landing. */
   offMm: Mm;
   /** Cloth cut away (take up), gained at rings or hem (lower). */
   cutMm: Mm;
@@ -221,7 +221,7 @@ const made = (facts: RouteFacts): Route => ({
 });
 
 /**
- * Of each kind, and of each landing, the one that comes nearest to what was wished; the made one always
+ * Of each kind, and of each landing, the one nearest to the target; the made one always
  * stays.
  */
 function bestOfEach(routes: readonly Route[]): Route[] {

@@ -93,7 +93,7 @@ export const glassOf = (span: Span): { fromMm: Mm; toMm: Mm }[] =>
 export function onWalls(span: Span, fromMm: Mm, toMm: Mm): { wallId: string; fromXMm: Mm; toXMm: Mm }[] {
   const merged: { wallId: string; fromXMm: Mm; toXMm: Mm }[] = [];
   for (const p of span.parts) {
-    // two windows of one wall share it; it is told once
+    // two windows of one wall share it; it is reported once
     if (merged.some((m) => m.wallId === p.wallId)) continue;
     const last = [...span.parts].reverse().find((q) => q.wallId === p.wallId)!;
     const [a, b] = [Math.max(fromMm - p.offMm, p.fromXMm), Math.min(toMm - p.offMm, last.toXMm)];

@@ -19,7 +19,7 @@ const NO_COLOUR = '#dfe8ee';
 
 /**
  * One shape of an elevation, drawn from its own numbers: cloth at true scale, folds counted, pillows drawn in
- * at the edges. Drawn anew only when those numbers change: a plan is worked out for every frame of a drag,
+ * at the edges. Redrawn only when those numbers change: a plan is worked out for every frame of a drag,
  * and most of a room stands still.
  */
 export const ShapeView = memo(DrawnShape, drawsTheSame);

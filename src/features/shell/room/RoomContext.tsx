@@ -10,7 +10,7 @@ import type { useSaving } from './useSaving';
 export type Kept = ReturnType<typeof useSaving>;
 
 export type RoomValue = Kept & {
-  /** The room as shown: with what is being dragged carried out. */
+  /** The room as shown: with what is being dragged applied. */
   file: RoomFile;
   look: Look;
   plan: Plan;

@@ -9,7 +9,7 @@ export type Outbox = { baseRevision: number; batches: Change[][] };
 export type LeftOutbox = Outbox & { taken: () => void };
 
 /**
- * Where an outbox is kept, and how it is told whether the page that wrote it is still there; passed in for
+ * Where an outbox is kept, and how to find out whether the page that wrote it is still there; passed in for
  * the tests.
  */
 export type OutboxStore = {

@@ -45,7 +45,7 @@ type Job = { batch: Change[] } | { way: Way; done: () => void };
 /**
  * The room as it stands here, and its way to the studio: each change shows at once, is kept in the browser
  * until the studio has it, and is sent in order; undo and redo wait for what was changed before them. A room
- * changed elsewhere is told; nothing is sent over it unasked.
+ * changed elsewhere is reported; nothing overwrites it unasked.
  */
 export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
   let snapshot: Snapshot = {

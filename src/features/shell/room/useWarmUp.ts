@@ -18,7 +18,7 @@ export function useWarmUp(): number {
   return count % WARM_UPS;
 }
 
-/** The same room in lists that are new, so that all of it is planned anew. */
+/** The same room in lists that are new, so that all of it is planned from scratch. */
 export function withFreshLists(file: RoomFile): RoomFile {
   return NOUN_NAMES.reduce((fresh, noun) => editNoun(fresh, noun, (rows) => [...rows]), file);
 }
