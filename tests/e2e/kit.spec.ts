@@ -1,5 +1,7 @@
 import { choose, expect, fileOf, notice, saved, test } from './studio';
 
+test.beforeEach(({ studio }) => studio.fill());
+
 const LOOK = '/rooms/long-room/walls?look=early-summer&wall=n';
 
 test('a list opens, is walked and chosen from by keys alone, and the focus comes back to it', async ({
@@ -35,6 +37,7 @@ test('a long list is narrowed by typing, says when nothing matches, and takes En
   await expect(page.getByText('92 of 92')).toBeVisible();
   const kind = page.getByRole('combobox', { name: 'Kind', exact: true });
   await kind.click();
+  await expect(page.getByPlaceholder('Search', { exact: true })).toBeFocused();
   await page.keyboard.type('zzz');
   await expect(page.getByText('No matches')).toBeVisible();
   await page.keyboard.press('Control+a');
