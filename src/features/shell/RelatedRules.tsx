@@ -29,7 +29,7 @@ export function RelatedRules({ rule: id }: { rule: RuleId }): ReactNode {
     <section className="mt-4 border-t border-line pt-3">
       <h3 className="mb-1 font-sans text-[14px] font-semibold">{t('why.together')}</h3>
       <ScrollArea label={t('why.together')} className="max-h-[126px]">
-        <ul className="text-[14px]">
+        <ul className="pr-3 text-[14px]">
           {related.map((r) => (
             <li key={r} className="flex items-baseline justify-between gap-3 py-[2px]">
               <button

@@ -23,7 +23,7 @@ export function RuleDifferences({ next }: { next: Plan }): ReactNode {
         <p className="text-[14px]">{t('why.changesNone')}</p>
       ) : (
         <ScrollArea label={t('why.changes')} className="max-h-[190px]">
-          <ul className="text-[14px] space-y-1">
+          <ul className="pr-3 text-[14px] space-y-1">
             {differences.amounts.map((a) => (
               <li key={a.key}>
                 <Words>

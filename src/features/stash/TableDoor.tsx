@@ -82,7 +82,7 @@ function TablePreview({ read, onWrite }: { read: TableRead; onWrite: () => void 
       </p>
       {read.issues.length > 0 && (
         <ScrollArea label={t('table.refusedRows')} className="max-h-[180px]">
-          <ul role="alert" className="space-y-0.5">
+          <ul role="alert" className="space-y-0.5 pr-3">
             {read.issues.map((i, k) => (
               <li key={k}>
                 {t('table.issue', {
