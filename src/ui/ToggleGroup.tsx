@@ -29,7 +29,7 @@ const VARIANTS = {
   },
   icons: { group: 'flex gap-1', item: 'rounded-md border border-transparent p-1 data-[state=on]:border-ink' },
   pictures: {
-    group: 'flex gap-1.5 p-1',
+    group: 'flex gap-1.5 p-1 pb-2.5',
     item: 'shrink-0 text-left font-narrow text-[13px] data-[state=on]:font-bold',
   },
 } as const;
