@@ -130,13 +130,13 @@ describe('the sentences of findings', () => {
     const f = (code: FindingCode) =>
       planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find((x) => x.code === code)!;
     expect(sentence(f('set-short'), 'in')).toBe(
-      'Linen panel: 4 panels wanted, 3 owned. Get more, or hang fewer.',
+      'Linen panel: you need 4 panels and have 3. Buy more, or hang fewer.',
     );
     expect(sentence(f('rod-above-ceiling'), 'in').replace(/\s/gu, ' ')).toBe(
       'A rod at 96 1⁄8 in is above the ceiling (96 in). Lower it.',
     );
     expect(sentence(f('owned-panel-short'), 'cm')).toBe(
-      'Linen panel is 213.5 cm long: 19 cm short, more than its hem holds. Lower the rod, hang on longer rings, or sew a band to it.',
+      'Linen panel is 213.5 cm long, 19 cm too short, and its hem can’t make that up. Lower the rod, use longer rings, or sew a band on.',
     );
   });
 });
