@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { grouped } from './grouped';
 import { Popover } from './Popover';
-import type { PopupProps } from './Select';
+import type { PopupProps } from './selectTypes';
 
 /** A long list: typing narrows it, arrow keys and Enter choose. */
 export function SearchPopup({

@@ -1,13 +1,8 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { ChevronDown } from 'lucide-react';
+import type { SelectOption } from './selectTypes';
 import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
-
-export type SelectOption<T extends string> = {
-  value: T;
-  label: string;
-  /** Options of one group stand together under its name. */ group?: string;
-};
 
 type Props<T extends string> = {
   label: string;
@@ -16,17 +11,6 @@ type Props<T extends string> = {
   onChange: (value: T) => void;
   hideLabel?: boolean;
   className?: string;
-};
-
-/** What an open list is given; its values are plain strings. */
-export type PopupProps = {
-  id: string;
-  label: string;
-  value: string;
-  options: readonly SelectOption<string>[];
-  onChoose: (value: string) => void;
-  onClose: () => void;
-  focusBack: () => void;
 };
 
 /** A list longer than this is searched rather than read. */

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { ANCHOR } from './anchor';
 import { grouped } from './grouped';
 import { useNonce } from './Nonce';
-import type { PopupProps } from './Select';
+import type { PopupProps } from './selectTypes';
 
 // the kit takes an empty value for "nothing chosen"; ours may well be one
 const keyOf = (value: string) => `=${value}`;

@@ -1,4 +1,4 @@
-import type { SelectOption } from './Select';
+import type { SelectOption } from './selectTypes';
 
 /** Options by their group, in the order in which they came. */
 export function grouped(

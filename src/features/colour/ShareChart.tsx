@@ -3,7 +3,8 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { SpreadPlan } from '../../core/spread/planSpread';
 import { Why } from '../shell/Why';
-import { BarChart, Legend, type BarSeries } from '../../ui/charts/BarChart';
+import { BarChart, Legend } from '../../ui/charts/BarChart';
+import type { BarSeries } from '../../ui/charts/barTypes';
 
 const ROLES = ['base', 'second', 'accent'] as const;
 

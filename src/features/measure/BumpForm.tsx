@@ -9,9 +9,7 @@ import { LengthField, NumberField, TAKEN } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 import { SheetTitle } from '../shell/Workspace';
-import { buildBump } from './buildBump';
-
-export type BumpKind = 'bay' | 'alcove' | 'breast';
+import { buildBump, type BumpKind } from './buildBump';
 
 /**
  * A bay, an alcove or a chimney breast in the wall that is shown; a bay brings a window for each of its

@@ -5,7 +5,7 @@ import { useEffect, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { useRoom } from '../shell/room/RoomContext';
 import { SheetTitle } from '../shell/Workspace';
-import type { BumpKind } from './BumpForm';
+import type { BumpKind } from './buildBump';
 import type { PlanMode } from './PlanView';
 import { RoomForm } from './RoomForm';
 import { findThing, goesWith } from './thing';

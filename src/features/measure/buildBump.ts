@@ -7,7 +7,8 @@ import type { Opening, RoomFile } from '../../core/model/types';
 import { withBump, type Bump, type BumpIssue } from '../../core/room/bump';
 import { wallsOf, type Wall } from '../../core/room/walls';
 import { guessesFor } from '../../core/stages/measure/readings';
-import type { BumpKind } from './BumpForm';
+
+export type BumpKind = 'bay' | 'alcove' | 'breast';
 
 /** What differs between two lists of the same rows. */
 const differing = <T>(next: readonly T[], previous: readonly T[]): T[] =>

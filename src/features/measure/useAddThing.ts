@@ -4,7 +4,7 @@ import { useState, type RefObject } from 'react';
 import type { Scale } from '../../ui/drawing/scale';
 import { useSteady } from '../../ui/useSteady';
 import { useRoom } from '../shell/room/RoomContext';
-import type { BumpKind } from './BumpForm';
+import type { BumpKind } from './buildBump';
 import { BUMPS } from './kindLists';
 import type { Side } from './MeasureWorksheet';
 

@@ -1,7 +1,8 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { BarChart, Legend, type BarSeries } from '../../ui/charts/BarChart';
+import { BarChart, Legend } from '../../ui/charts/BarChart';
+import type { BarSeries } from '../../ui/charts/barTypes';
 import { useRoom } from '../shell/room/RoomContext';
 import { Why } from '../shell/Why';
 import { percent } from './percent';

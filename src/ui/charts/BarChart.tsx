@@ -1,21 +1,9 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
+import type { BarChartProps, BarSeries } from './barTypes';
 
 const BarChartDrawn = dynamic(() => import('./BarChartDrawn').then((m) => m.BarChartDrawn), { ssr: false });
-
-export type BarSeries = { name: string; fill: string; outlined?: boolean };
-export type BarRow = {
-  name: string;
-  /** One for each series. */ values: readonly number[];
-};
-export type BarChartProps = {
-  label: string;
-  series: readonly BarSeries[];
-  rows: readonly BarRow[];
-  /** A value as it is read, with its unit. */ format: (value: number) => string;
-  /** The series one after the other on the same bar. */ stacked?: boolean;
-};
 
 const ROW_PX = 15;
 const GAP_PX = 12;

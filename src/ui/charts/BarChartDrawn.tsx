@@ -1,7 +1,7 @@
 'use client';
 import type { ReactNode } from 'react';
 import { Bar, BarChart, LabelList, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import type { BarChartProps } from './BarChart';
+import type { BarChartProps } from './barTypes';
 
 const INK = '#141414';
 const SOFT = '#4a4a4a';
