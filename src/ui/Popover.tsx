@@ -18,7 +18,7 @@ export function Popover({
   children: ReactNode;
 }): ReactNode {
   return (
-    <Radix.Root open onOpenChange={(open) => !open && onClose()}>
+    <Radix.Root open modal onOpenChange={(open) => !open && onClose()}>
       <Radix.Anchor asChild>
         <span aria-hidden="true" className={ANCHOR} />
       </Radix.Anchor>

@@ -47,6 +47,12 @@ test('a long list is narrowed by typing, says when nothing matches, and takes En
   await expect(kind).toHaveText('Mirror');
   await expect(kind).toBeFocused();
   await expect(page.getByText('1 of 92')).toBeVisible();
+  // a press beside an open list only closes it
+  await kind.click();
+  await expect(page.locator('[cmdk-item]').first()).toBeVisible();
+  await page.mouse.click(640, 20);
+  await expect(page.locator('[cmdk-item]')).toHaveCount(0);
+  await expect(kind).toBeFocused();
 });
 
 test('looks are tabs: arrows go along them, and each shows its own panel', async ({ page }) => {

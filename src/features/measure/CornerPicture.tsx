@@ -47,6 +47,10 @@ export function CornerPicture({ photo, known, onCorner, onKnown, onSize }: Corne
     ...known.map((p, i) => ({ key: `known:${i}`, p, name: t('photo.end', { n: i + 1 }) })),
   ].map((x) => (held?.key === x.key ? { ...x, p: held.p } : x));
   const percent = (n: number) => n * 100;
+  const outline = points
+    .slice(0, 4)
+    .map(({ p }) => `${percent(p.x)},${percent(p.y)}`)
+    .join(' ');
   const nudge = (e: KeyboardEvent, key: string, p: Px) => {
     const by = e.shiftKey ? 0.02 : 0.002;
     const [across, down] = ARROWS[e.key] ?? [0, 0];
@@ -71,20 +75,14 @@ export function CornerPicture({ photo, known, onCorner, onKnown, onSize }: Corne
         aria-hidden="true"
       >
         <polygon
-          points={points
-            .slice(0, 4)
-            .map(({ p }) => `${percent(p.x)},${percent(p.y)}`)
-            .join(' ')}
+          points={outline}
           fill="none"
           stroke="#fff"
           strokeWidth="0.9"
           vectorEffect="non-scaling-stroke"
         />
         <polygon
-          points={points
-            .slice(0, 4)
-            .map(({ p }) => `${percent(p.x)},${percent(p.y)}`)
-            .join(' ')}
+          points={outline}
           fill="none"
           stroke="#141414"
           strokeWidth="1.4"

@@ -134,6 +134,7 @@ function ThingNames({ onPick }: { onPick: () => void }): ReactNode {
           onPick();
           pick(id);
         }}
+        className="min-w-0 flex-1"
       />
     </div>
   );

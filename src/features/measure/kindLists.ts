@@ -1,48 +1,12 @@
 import type { Fitting, Opening, Piece } from '../../core/model/types';
+import { FITTING_KINDS, PIECE_KINDS } from '../../core/model/values';
 
 /** Kinds that are offered to be added, in the order in which they stand there. */
 export const OPENINGS: readonly Opening['kind'][] = ['window', 'frenchDoor', 'door', 'arch'];
 /** Set-backs and projections of a wall. */
 export const BUMPS = ['bay', 'alcove', 'breast'] as const;
-export const FITTINGS: readonly Fitting['kind'][] = [
-  'fireplace',
-  'radiator',
-  'heater',
-  'stove',
-  'tv',
-  'shelf',
-  'socket',
-  'switch',
-  'vent',
-  'pictureRail',
-  'beam',
-  'basin',
-  'tub',
-  'toilet',
-  'stairs',
-];
+export const FITTINGS: readonly Fitting['kind'][] = FITTING_KINDS;
 /** Kinds that are offered; 'table' and 'lamp' are what older rooms call them. */
-export const PIECES: readonly Piece['kind'][] = [
-  'sofa',
-  'armchair',
-  'wingChair',
-  'windowSeat',
-  'bench',
-  'ottoman',
-  'coffeeTable',
-  'sideTable',
-  'console',
-  'chest',
-  'bookcase',
-  'desk',
-  'diningTable',
-  'diningChair',
-  'bed',
-  'cot',
-  'bedside',
-  'floorLamp',
-  'tableLamp',
-  'rug',
-  'plant',
-  'mirror',
-];
+export const PIECES: readonly Piece['kind'][] = PIECE_KINDS.filter(
+  (kind) => kind !== 'table' && kind !== 'lamp',
+);

@@ -108,7 +108,7 @@ export function WallFolds({
           )}
         </Collapsible>
       )}
-      <Collapsible title={t('planPiece')} open={hangings.length === 0}>
+      <Collapsible key={wallId} title={t('planPiece')} open={hangings.length === 0}>
         {() => (
           <PlannedPiece
             key={wallId}

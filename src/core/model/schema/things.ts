@@ -1,5 +1,6 @@
 /** What stands in a room or is built into it: openings, fittings, pieces of furniture. */
 import { z } from 'zod';
+import { FITTING_KINDS, PIECE_KINDS } from '../values';
 import { id, name, lengthMm, sizeMm, placeMm, swatches, patternSchema } from './parts';
 
 export const openingSchema = z.strictObject({
@@ -29,23 +30,7 @@ export const openingSchema = z.strictObject({
 export const fittingSchema = z.strictObject({
   id,
   name,
-  kind: z.enum([
-    'fireplace',
-    'radiator',
-    'heater',
-    'stove',
-    'socket',
-    'switch',
-    'vent',
-    'tv',
-    'shelf',
-    'pictureRail',
-    'beam',
-    'basin',
-    'tub',
-    'toilet',
-    'stairs',
-  ]),
+  kind: z.enum(FITTING_KINDS),
   wallId: id,
   /** Stairs along the wall go up to this side; of no meaning for other fittings. */
   rises: z.enum(['left', 'right']),
@@ -58,32 +43,7 @@ export const fittingSchema = z.strictObject({
   mantel: z.strictObject({ widthMm: sizeMm, depthMm: sizeMm, topMm: sizeMm }).nullable(),
   colours: swatches,
 });
-export const pieceKindSchema = z.enum([
-  'sofa',
-  'armchair',
-  'wingChair',
-  'windowSeat',
-  'bench',
-  'ottoman',
-  'bed',
-  'cot',
-  'bedside',
-  'table',
-  'coffeeTable',
-  'sideTable',
-  'console',
-  'chest',
-  'bookcase',
-  'desk',
-  'diningTable',
-  'diningChair',
-  'lamp',
-  'floorLamp',
-  'tableLamp',
-  'rug',
-  'plant',
-  'mirror',
-]);
+export const pieceKindSchema = z.enum(PIECE_KINDS);
 export const pieceSchema = z.strictObject({
   id,
   name,

@@ -35,11 +35,17 @@ export function useItemSheet(id: string) {
     void load();
   }, [load, head]);
 
-  const write = async (previous: Item, next: Item, back: () => void): Promise<void> => {
+  /** Writes a change; it waits only until the studio has answered, not until the list is fetched again. */
+  const write = async (
+    previous: Item,
+    next: Item,
+    { back, answered }: { back: () => void; answered: () => void },
+  ): Promise<void> => {
     const result = await untilAnswered(
       () => saveChangedItemAction(previous, next),
       () => setProblem({ text: t('noAnswer') }),
     );
+    answered();
     setProblem(null);
     if (result.ok) {
       // it is written; that the list cannot be fetched just now takes nothing back
@@ -64,12 +70,12 @@ export function useItemSheet(id: string) {
     const answered = waiting().keep({ kind: 'item', before: item, after: next });
     // one after the other: a change starts from what the one in front of it made
     saving.current = saving.current
-      .then(() => write(item, next, back))
+      .then(() => write(item, next, { back, answered }))
       .catch(() => {
+        answered();
         back();
         setProblem({ text: t('refused', { why: '' }) });
-      })
-      .finally(answered);
+      });
   };
   const showCurrent = (current: Item): void => {
     if (sheet) setSheet({ ...sheet, item: current });
