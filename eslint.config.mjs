@@ -1,6 +1,5 @@
 import next from 'eslint-config-next';
 import boundaries from 'eslint-plugin-boundaries';
-import { EXCEPTIONS } from './eslint.exceptions.mjs';
 
 // Which folder may import which. `here` is a folder's own files; what is not listed is refused.
 const LOW = ['base'];
@@ -142,7 +141,6 @@ const config = [
   { files: ['**/*.tsx'], rules: longestFunction(150) },
   // a test file is a list of cases: the block that holds them has no length of its own
   { files: ['**/*.{test,spec}.{ts,tsx}'], rules: { 'max-lines-per-function': 'off' } },
-  ...EXCEPTIONS,
   { files: ['scripts/**', 'demo/**', 'tests/bench/**'], rules: { 'no-console': 'off' } },
   {
     files: ['src/**/*.{ts,tsx}'],

@@ -7,28 +7,22 @@ import type { Item, StoragePlace } from '../core/model/types';
 import type { NeedLine } from '../core/stash/need';
 import type { Spot } from '../core/stash/spots';
 import type { DoorIssue } from '../server/issues';
+import { looksOfRooms, needLines, type LooksOfRoom } from '../server/stash/need';
+import { dropPlace, placeRows, putPlace, type PlaceRow } from '../server/stash/places';
+import { simulatedReading, takeReading } from '../server/stash/reader';
+import { shopPanels } from '../server/stash/shops';
 import {
   cutTags,
-  dropPlace,
   duplicateItem,
   itemArrived,
   itemSheet,
-  looksOfRooms,
-  needLines,
-  placeRows,
   putItems,
-  putPlace,
   removeItems,
   saveChangedItem,
-  shopPanels,
-  simulatedReading,
   spotsOfRoom,
   stashHead,
-  takeReading,
   type ArrivedAnswer,
   type ItemSheet,
-  type LooksOfRoom,
-  type PlaceRow,
   type StashHead,
 } from '../server/stash/stash';
 

@@ -6,6 +6,15 @@ import '@fontsource/barlow-semi-condensed/500.css';
 import '@fontsource/barlow-semi-condensed/600.css';
 import '@fontsource/barlow-semi-condensed/700.css';
 import '@fontsource/fahkwang/400.css';
+// names in letters that the app's own fonts lack
+import '@fontsource/noto-sans/greek-400.css';
+import '@fontsource/noto-sans/greek-600.css';
+import '@fontsource/noto-sans/greek-ext-400.css';
+import '@fontsource/noto-sans/greek-ext-600.css';
+import '@fontsource/noto-sans/cyrillic-400.css';
+import '@fontsource/noto-sans/cyrillic-600.css';
+import '@fontsource/noto-sans/cyrillic-ext-400.css';
+import '@fontsource/noto-sans/cyrillic-ext-600.css';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { getMessages } from 'next-intl/server';

@@ -132,6 +132,8 @@ function Refusal({
   );
 }
 
+const SIZES = { large: 'text-[25px] py-0.5', normal: 'text-[15px] py-1', small: 'text-[14px] py-0.5' };
+
 // a drag redraws the worksheet many times a second; a field whose reading stays the same is left alone
 const RawField = memo(function RawField({
   label,
@@ -149,14 +151,14 @@ const RawField = memo(function RawField({
 }: Raw): ReactNode {
   const id = useId();
   const { draft, answer, type, done, settle, onKeyDown } = useTyped({ draftKey, shown, commit, nudge });
-  const sizes = { large: 'text-[25px] py-0.5', normal: 'text-[15px] py-1', small: 'text-[14px] py-0.5' };
+  // a reading with a fraction is drawn over the field, in the font's own fraction form
+  const isOverdrawn = draft === null && shown.includes('\u2044');
+  const textColour = isOverdrawn ? 'text-transparent caret-ink' : '';
+  const labelStyle = hideLabel ? 'sr-only' : 'text-[13px] text-soft font-narrow leading-tight';
   return (
     <div className={className}>
       <div className={`flex items-baseline justify-between gap-2 ${children ? 'pb-1' : ''}`}>
-        <label
-          htmlFor={id}
-          className={hideLabel ? 'sr-only' : 'text-[13px] text-soft font-narrow leading-tight'}
-        >
+        <label htmlFor={id} className={labelStyle}>
           {label}
         </label>
         {children}
@@ -171,23 +173,23 @@ const RawField = memo(function RawField({
           value={draft ?? shown}
           placeholder={placeholder}
           aria-invalid={answer !== null}
-          aria-describedby={answer ? `${id}-says` : undefined}
+          aria-describedby={answer ? `${id}-why` : undefined}
           onChange={(e) => type(e.target.value)}
           onFocus={(e) => e.target.select()}
           onBlur={() => {
             settle();
           }}
           onKeyDown={onKeyDown}
-          className={`w-full min-w-0 bg-transparent outline-none ${sizes[size]} ${draft === null && shown.includes('\u2044') ? 'text-transparent caret-ink' : ''}`}
+          className={`w-full min-w-0 bg-transparent outline-none ${SIZES[size]} ${textColour}`}
         />
-        {draft === null && shown.includes('\u2044') && (
-          <span aria-hidden="true" className={`pointer-events-none absolute left-0 ${sizes[size]}`}>
+        {isOverdrawn && (
+          <span aria-hidden="true" className={`pointer-events-none absolute left-0 ${SIZES[size]}`}>
             <Words>{shown}</Words>
           </span>
         )}
         {suffix && <span className="pl-1 text-[13px] text-soft">{suffix}</span>}
       </div>
-      {answer?.message && <Refusal id={`${id}-says`} answer={answer} onDone={done} />}
+      {answer?.message && <Refusal id={`${id}-why`} answer={answer} onDone={done} />}
     </div>
   );
 });

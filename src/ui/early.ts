@@ -1,3 +1,82 @@
+type Act = {
+  to: HTMLElement | SVGElement;
+  do: 'press' | 'type' | 'choose' | 'key' | 'send';
+  text: string;
+  on: boolean;
+};
+
+/** Does an act again, the way a hand would. Like `early`, it goes into the page as text. */
+function repeater(): (act: Act) => void {
+  const type = (field: HTMLInputElement | HTMLTextAreaElement, text: string) => {
+    const proto =
+      field instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : HTMLInputElement.prototype;
+    // once by the way React watches and once past it, so that it sees a change
+    field.value = '';
+    Object.getOwnPropertyDescriptor(proto, 'value')!.set!.call(field, text);
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+  };
+  const again: Record<Act['do'], (act: Act) => void> = {
+    // a part of a drawing has no press of its own; a tab turns as the button goes down
+    press: ({ to }) => {
+      const press = { bubbles: true, cancelable: true, button: 0 };
+      if (to.getAttribute('role') === 'tab') to.dispatchEvent(new MouseEvent('mousedown', press));
+      to.dispatchEvent(new MouseEvent('click', press));
+    },
+    send: ({ to }) => (to as unknown as HTMLFormElement).requestSubmit(),
+    key: ({ to, text, on }) => {
+      const press = { key: text, shiftKey: on, bubbles: true, cancelable: true };
+      const unheard = to.dispatchEvent(new KeyboardEvent('keydown', press));
+      if (unheard && text === 'Enter' && to instanceof HTMLInputElement) to.form?.requestSubmit();
+    },
+    choose: ({ to }) => {
+      to.dispatchEvent(new Event('change', { bubbles: true }));
+    },
+    type: ({ to, text }) => type(to as Element as HTMLInputElement, text),
+  };
+  return (act) => again[act.do](act);
+}
+
+/** What was done, as far as it is done again. Like `early`, it goes into the page as text. */
+function reader(): (e: Event) => Act | null {
+  const part = (e: Event, what: string) =>
+    e.target instanceof Element ? e.target.closest<HTMLElement | SVGElement>(what) : null;
+
+  const isText = (e: EventTarget | null): e is HTMLInputElement | HTMLTextAreaElement =>
+    (e instanceof HTMLInputElement && e.type !== 'file') || e instanceof HTMLTextAreaElement;
+  const ARROWS = ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight'];
+  /** Keys that are heard; what the browser does with a key by itself comes as a press or as typing. */
+  const keysOf = (e: Element): string[] => {
+    if (e instanceof HTMLInputElement) return ['Enter', 'Escape', 'ArrowUp', 'ArrowDown'];
+    const isDrawn = e instanceof SVGElement || ['listbox', 'slider'].includes(e.getAttribute('role') ?? '');
+    return isDrawn ? ['Enter', ' ', 'Delete', 'Backspace', ...ARROWS] : [];
+  };
+  const pressedKey = (e: KeyboardEvent): Act | null => {
+    const to = e.target;
+    const isElement = to instanceof HTMLElement || to instanceof SVGElement;
+    if (!isElement || e.ctrlKey || e.altKey || e.metaKey) return null;
+    return keysOf(to).includes(e.key) ? { to, do: 'key', text: e.key, on: e.shiftKey } : null;
+  };
+  return (e) => {
+    const to = e.target;
+    switch (e.type) {
+      case 'click': {
+        const pressed = part(e, 'button,[role=button],[role=option]');
+        return pressed && { to: pressed, do: 'press', text: '', on: false };
+      }
+      case 'input':
+        return isText(to) ? { to, do: 'type', text: to.value, on: false } : null;
+      case 'change': {
+        const isFile = to instanceof HTMLInputElement && to.type === 'file';
+        return isFile ? { to, do: 'choose', text: to.value, on: false } : null;
+      }
+      case 'submit':
+        return to instanceof HTMLFormElement ? { to, do: 'send', text: '', on: false } : null;
+      default:
+        return pressedKey(e as KeyboardEvent);
+    }
+  };
+}
+
 /**
  * What is done before the page is awake is not lost. A page drawn by the server can be pressed and typed into
  * before its script has taken hold of it; this remembers what was done, in order, and does it again when the
@@ -6,50 +85,21 @@
  * It goes into the page as text (see `earlyScript`), so it may use nothing from outside itself. What still
  * sleeps stands within an element marked `data-asleep`; `Awake` takes the mark away.
  */
-function early(): void {
-  type Done = {
-    to: HTMLElement | SVGElement;
-    do: 'press' | 'type' | 'choose' | 'key' | 'send';
-    text: string;
-    on: boolean;
-  };
-  const done: Done[] = [];
+function early(readAct: (e: Event) => Act | null, repeat: (act: Act) => void): void {
+  const done: Act[] = [];
   const awake = (e: Element) => !e.closest('[data-asleep]');
   const PATIENCE_MS = 60_000;
   let waiting = 0;
   let since = 0;
   let repeating = false;
 
-  const again = (d: Done) => {
-    // a part of a drawing has no press of its own; a tab turns as the button goes down
-    if (d.do === 'press') {
-      const press = { bubbles: true, cancelable: true, button: 0 };
-      if (d.to.getAttribute('role') === 'tab') d.to.dispatchEvent(new MouseEvent('mousedown', press));
-      d.to.dispatchEvent(new MouseEvent('click', press));
-    } else if (d.do === 'send') (d.to as unknown as HTMLFormElement).requestSubmit();
-    else if (d.do === 'key') {
-      const unheard = d.to.dispatchEvent(
-        new KeyboardEvent('keydown', { key: d.text, shiftKey: d.on, bubbles: true, cancelable: true }),
-      );
-      if (unheard && d.text === 'Enter' && d.to instanceof HTMLInputElement) d.to.form?.requestSubmit();
-    } else if (d.do === 'choose') d.to.dispatchEvent(new Event('change', { bubbles: true }));
-    else {
-      const field = d.to as Element as HTMLInputElement | HTMLTextAreaElement;
-      const proto =
-        field instanceof HTMLTextAreaElement ? HTMLTextAreaElement.prototype : HTMLInputElement.prototype;
-      // once by the way React watches and once past it, so that it sees a change
-      field.value = '';
-      Object.getOwnPropertyDescriptor(proto, 'value')!.set!.call(field, d.text);
-      field.dispatchEvent(new Event('input', { bubbles: true }));
-    }
-  };
   const look = () => {
     while (done.length > 0 && (!done[0]!.to.isConnected || awake(done[0]!.to))) {
       const first = done.shift()!;
       // what became of an earlier one is drawn before the next is done
       if (first.to.isConnected) {
         repeating = true;
-        again(first);
+        repeat(first);
         repeating = false;
         break;
       }
@@ -57,52 +107,7 @@ function early(): void {
     if (Date.now() - since > PATIENCE_MS) done.length = 0;
     waiting = done.length > 0 ? window.setTimeout(look, 16) : 0;
   };
-  const part = (e: Event, what: string) =>
-    e.target instanceof Element ? e.target.closest<HTMLElement | SVGElement>(what) : null;
-
-  /** What was done, as far as it is done again. */
-  const made = (e: Event): Done | null => {
-    const to = e.target;
-    switch (e.type) {
-      case 'click': {
-        const pressed = part(e, 'button,[role=button],[role=option]');
-        return pressed && { to: pressed, do: 'press', text: '', on: false };
-      }
-      case 'input':
-        return (to instanceof HTMLInputElement && to.type !== 'file') || to instanceof HTMLTextAreaElement
-          ? { to, do: 'type', text: to.value, on: false }
-          : null;
-      case 'change':
-        return to instanceof HTMLInputElement && to.type === 'file'
-          ? { to, do: 'choose', text: to.value, on: false }
-          : null;
-      case 'submit':
-        return to instanceof HTMLFormElement ? { to, do: 'send', text: '', on: false } : null;
-      default: {
-        const { key, shiftKey, ctrlKey, altKey, metaKey } = e as KeyboardEvent;
-        if (ctrlKey || altKey || metaKey || !(to instanceof HTMLElement || to instanceof SVGElement))
-          return null;
-        // what the browser does with a key by itself comes as a press or as typing
-        const ofField = ['Enter', 'Escape', 'ArrowUp', 'ArrowDown'];
-        const ofDrawing = [
-          'Enter',
-          ' ',
-          'Delete',
-          'Backspace',
-          'ArrowUp',
-          'ArrowDown',
-          'ArrowLeft',
-          'ArrowRight',
-        ];
-        const drawn =
-          to instanceof SVGElement || ['listbox', 'slider'].includes(to.getAttribute('role') ?? '');
-        const elsewhere = drawn ? ofDrawing : [];
-        const keys = to instanceof HTMLInputElement ? ofField : elsewhere;
-        return keys.includes(key) ? { to, do: 'key', text: key, on: shiftKey } : null;
-      }
-    }
-  };
-  const keep = (d: Done) => {
+  const keep = (d: Act) => {
     const last = done[done.length - 1];
     if (last && last.to === d.to && last.do === 'type' && d.do === 'type') last.text = d.text;
     else done.push(d);
@@ -113,7 +118,7 @@ function early(): void {
     window.addEventListener(
       type,
       (e) => {
-        const d = repeating ? null : made(e);
+        const d = repeating ? null : readAct(e);
         if (!d) return;
         const hold = () => {
           keep(d);
@@ -142,4 +147,5 @@ function early(): void {
 }
 
 /** The text of the script, for the top of the page. */
-export const earlyScript = (): string => `(${early.toString()})()`;
+export const earlyScript = (): string =>
+  `(${early.toString()})((${reader.toString()})(),(${repeater.toString()})())`;

@@ -14,6 +14,8 @@ import { demoStudio } from '../helpers/rooms';
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-stash-'));
 vi.stubEnv('RIDEAU_DATA', folder);
 const stash = await import('../../src/server/stash/stash');
+const { needLines } = await import('../../src/server/stash/need');
+const { dropPlace, placeRows, putPlace } = await import('../../src/server/stash/places');
 const { importTable, stashCsv } = await import('../../src/server/stash/table');
 const { calendar } = await import('../../src/server/stash/calendar');
 const { labelsPdf } = await import('../../src/server/stash/labels');
@@ -154,7 +156,7 @@ test('a table says how far it has come, whatever its marks between cells; withou
 });
 
 test('what the looks need stands against what is there: inserts go with their covers, and the shop says what it has', () => {
-  const season = stash.needLines({ season: 'summer' });
+  const season = needLines({ season: 'summer' });
   const check = season.find((l) => l.itemId === 'sail-check-22')!;
   // three are owned, four are on the sofa and the window seat
   expect(check).toMatchObject({ need: 4, owned: 3, buy: 1, shop: { enough: true } });
@@ -167,27 +169,25 @@ test('what the looks need stands against what is there: inserts go with their co
     ]);
   // a second sofa of them in another look of the same room does not add up: a room wears one look at a time
   const file = rooms.exportRoom('long-room')!;
-  expect(stash.needLines({ roomId: 'long-room', lookId: file.looks[0]!.id }).every((l) => l.need > 0)).toBe(
-    true,
-  );
-  expect(stash.needLines({ roomId: 'long-room', lookId: 'none' })).toEqual([]);
+  expect(needLines({ roomId: 'long-room', lookId: file.looks[0]!.id }).every((l) => l.need > 0)).toBe(true);
+  expect(needLines({ roomId: 'long-room', lookId: 'none' })).toEqual([]);
 });
 
 test('places say what they hold, whether it fits, and under which furniture of which room they go', () => {
-  const rows = stash.placeRows();
+  const rows = placeRows();
   const box = rows.find((r) => r.place.kind === 'underFurniture' || r.under.length > 0)!;
   expect(box.contents.holds).toBeGreaterThan(0);
   for (const u of box.under) expect(u.leftMm).toBeGreaterThanOrEqual(-0.5);
-  stash.putPlace({ ...box.place, heightMm: inches(30) });
-  expect(stash.placeRows().find((r) => r.place.id === box.place.id)!.under).toEqual([]);
+  putPlace({ ...box.place, heightMm: inches(30) });
+  expect(placeRows().find((r) => r.place.id === box.place.id)!.under).toEqual([]);
   rooms.replayRoom(null, 'undo');
-  expect(stash.placeRows().find((r) => r.place.id === box.place.id)!.under).toEqual(box.under);
-  expect(stash.putPlace({ ...box.place, widthMm: 0 })).toMatchObject({
+  expect(placeRows().find((r) => r.place.id === box.place.id)!.under).toEqual(box.under);
+  expect(putPlace({ ...box.place, widthMm: 0 })).toMatchObject({
     ok: false,
     issues: [{ path: ['widthMm'] }],
   });
   // taking a place away leaves its things, nowhere in particular
-  expect(stash.dropPlace(box.place.id)).toBe(true);
+  expect(dropPlace(box.place.id)).toBe(true);
   expect(all().some((i) => i.placeId === box.place.id)).toBe(false);
 });
 
@@ -224,7 +224,7 @@ test('the calendar holds each last day with its warnings, and each wait that has
 });
 
 test('labels are printed on both papers, one a place', async () => {
-  const places = stash.placeRows();
+  const places = placeRows();
   for (const [paper, size] of [
     ['a4', [595, 842]],
     ['letter', [612, 792]],
@@ -233,7 +233,7 @@ test('labels are printed on both papers, one a place', async () => {
     expect(doc.getPageCount()).toBe(Math.ceil(places.length / (paper === 'a4' ? 8 : 6)));
     expect([doc.getPage(0).getWidth(), doc.getPage(0).getHeight()].map(Math.round)).toEqual(size);
   }
-  stash.putPlace({
+  putPlace({
     ...places[0]!.place,
     name: 'Kist 北 — under the long, long window seat by the harbour door, second from the left',
   });

@@ -126,88 +126,90 @@ export const anyRoom = fc.record({
 
 export type AnyRoom = Parameters<Parameters<typeof anyRoom.map>[0]>[0];
 
-export function roomOf(r: AnyRoom): RoomFile {
-  const base = bareRoom(4000, 3000, r.ceilingMm, r.unit);
-  const openings = r.windows.map(([o, _d], i): Opening => {
-    const { drop, ...rest } = o;
-    const sillMm = o.kind === 'window' ? o.sillMm : 0;
-    const heightMm = Math.min(o.heightMm, r.ceilingMm - sillMm);
-    const top = sillMm + heightMm;
-    return opening({
-      ...rest,
-      id: `o${i}`,
-      name: `Window ${i}`,
-      sillMm,
-      heightMm,
-      dropsMm: drop && { left: top + drop[0], middle: top + drop[1], right: top + drop[2] },
-    });
+type AnyWindow = AnyRoom['windows'][number];
+type AnyHanging = AnyRoom['hangings'][number];
+
+function openingOf(o: AnyWindow[0], i: number, ceilingMm: number): Opening {
+  const { drop, ...rest } = o;
+  const sillMm = o.kind === 'window' ? o.sillMm : 0;
+  const heightMm = Math.min(o.heightMm, ceilingMm - sillMm);
+  const top = sillMm + heightMm;
+  return opening({
+    ...rest,
+    id: `o${i}`,
+    name: `Window ${i}`,
+    sillMm,
+    heightMm,
+    dropsMm: drop && { left: top + drop[0], middle: top + drop[1], right: top + drop[2] },
   });
-  const dressings = r.windows.flatMap(([o, d], i): Dressing[] => {
-    const { make, lining, halfDrop, repeatMm, made, sheer, ...rest } = d;
-    return o.kind === 'door'
-      ? []
-      : [
-          dressing({
-            ...rest,
-            id: `d${i}`,
-            openingId: `o${i}`,
-            rod: { make, outerMm: null },
-            making: { clothWidthMm: null, repeatMm, halfDrop, lining },
-            sheer: sheer ? SHEER : null,
-            route: made ? { kind: 'made', stockMm: null } : null,
-          }),
-        ];
+}
+
+function dressingOf(d: AnyWindow[1], i: number): Dressing {
+  const { make, lining, halfDrop, repeatMm, made, sheer, ...rest } = d;
+  return dressing({
+    ...rest,
+    id: `d${i}`,
+    openingId: `o${i}`,
+    rod: { make, outerMm: null },
+    making: { clothWidthMm: null, repeatMm, halfDrop, lining },
+    sheer: sheer ? SHEER : null,
+    route: made ? { kind: 'made', stockMm: null } : null,
   });
-  const tubs = r.fittings.flatMap((f, i): Dressing[] =>
+}
+
+/** Every window dressed, and a shower curtain on every tub. */
+const dressingsOf = (r: AnyRoom): Dressing[] => [
+  ...r.windows.flatMap(([o, d], i) => (o.kind === 'door' ? [] : [dressingOf(d, i)])),
+  ...r.fittings.flatMap((f, i) =>
     f.kind === 'tub'
       ? [dressing({ id: `t${i}`, openingId: `f${i}`, rod: { make: 'tension', outerMm: null } })]
       : [],
-  );
-  const group: HangingGroup = {
-    ...GROUP,
-    id: 'g',
-    name: 'Group',
-    wallId: r.group.wallId,
-    kind: r.group.kind,
-    hinge: r.group.hinge,
-    overPieceId: r.group.over ? 'p1' : null,
-    xMm: r.group.xMm,
-    centreMm: r.group.centreMm,
-    gapMm: r.group.gapMm,
-    columns: r.group.columns,
-    reuseHoles: r.group.reuseHoles,
-  };
-  const hangers: Record<string, Hanging['hanger']> = {
-    wire: { kind: 'wire', hooks: 2, ringDropMm: 60, ringsApartMm: 300, wireMm: 340, hooksApartMm: null },
-    sawtooth: { kind: 'sawtooth', dropMm: 20 },
-    dRings: { kind: 'dRings', dropMm: 40, ringsApartMm: 250 },
-    cleat: { kind: 'cleat', dropMm: 30, widthMm: 200 },
-  };
-  const hangings = r.hangings.map((h, i) =>
-    hanging({
-      id: `h${i}`,
-      itemId: `i${i}`,
-      wallId: h.grouped ? r.group.wallId : h.wallId,
-      overPieceId: h.over ? 'p1' : null,
-      xMm: h.xMm,
-      centreMm: h.centreMm,
-      gapMm: h.gapMm,
-      leans: h.leans,
-      hanger: hangers[h.hanger]!,
-      groupId: h.grouped ? 'g' : null,
-    }),
-  );
-  const pieces: Item[] = r.hangings.map((h, i) =>
-    item({
-      id: `i${i}`,
-      name: `Piece ${i}`,
-      kind: h.kind,
-      widthMm: h.w,
-      heightMm: h.h,
-      massG: h.massG,
-      glazed: h.glazed,
-    }),
-  );
+  ),
+];
+
+const groupOf = ({ over, ...group }: AnyRoom['group']): HangingGroup => ({
+  ...GROUP,
+  ...group,
+  id: 'g',
+  name: 'Group',
+  overPieceId: over ? 'p1' : null,
+});
+
+const HANGERS: Record<string, Hanging['hanger']> = {
+  wire: { kind: 'wire', hooks: 2, ringDropMm: 60, ringsApartMm: 300, wireMm: 340, hooksApartMm: null },
+  sawtooth: { kind: 'sawtooth', dropMm: 20 },
+  dRings: { kind: 'dRings', dropMm: 40, ringsApartMm: 250 },
+  cleat: { kind: 'cleat', dropMm: 30, widthMm: 200 },
+};
+
+const hangingOf = (h: AnyHanging, i: number, groupWallId: string): Hanging =>
+  hanging({
+    id: `h${i}`,
+    itemId: `i${i}`,
+    wallId: h.grouped ? groupWallId : h.wallId,
+    overPieceId: h.over ? 'p1' : null,
+    xMm: h.xMm,
+    centreMm: h.centreMm,
+    gapMm: h.gapMm,
+    leans: h.leans,
+    hanger: HANGERS[h.hanger]!,
+    groupId: h.grouped ? 'g' : null,
+  });
+
+const itemOf = ({ kind, w, h, massG, glazed }: AnyHanging, i: number): Item =>
+  item({ id: `i${i}`, name: `Piece ${i}`, kind, widthMm: w, heightMm: h, massG, glazed });
+
+const PANEL = item({
+  id: 'panel',
+  name: 'Linen panel',
+  kind: 'panel',
+  widthMm: 1300,
+  heightMm: 2500,
+  count: 5,
+});
+
+export function roomOf(r: AnyRoom): RoomFile {
+  const base = bareRoom(4000, 3000, r.ceilingMm, r.unit);
   return {
     ...base,
     home: { ...base.home, flags: { ...base.home.flags, rented: r.rented, wheelchair: r.wheelchair } },
@@ -219,19 +221,16 @@ export function roomOf(r: AnyRoom): RoomFile {
       holes: r.holes.map(([wall, xMm, heightMm], i) => ({ id: `x${i}`, wallId: wall, xMm, heightMm })),
       standpoints: [{ id: 'door', name: 'Door', kind: 'door', xMm: 300, yMm: 2500, eyeMm: 1600 }],
     },
-    openings,
+    openings: r.windows.map(([o], i) => openingOf(o, i, r.ceilingMm)),
     fittings: r.fittings.map((f, i) => fittingOf({ ...f, id: `f${i}`, name: `Fitting ${i}` })),
     pieces: [piece({ xMm: 2000, yMm: 500 })],
-    items: [
-      ...pieces,
-      item({ id: 'panel', name: 'Linen panel', kind: 'panel', widthMm: 1300, heightMm: 2500, count: 5 }),
-    ],
+    items: [...r.hangings.map(itemOf), PANEL],
     looks: [
       {
         ...base.looks[0]!,
-        dressings: [...dressings, ...tubs],
-        hangings,
-        groups: r.hangings.some((h) => h.grouped) ? [group] : [],
+        dressings: dressingsOf(r),
+        hangings: r.hangings.map((h, i) => hangingOf(h, i, r.group.wallId)),
+        groups: r.hangings.some((h) => h.grouped) ? [groupOf(r.group)] : [],
       },
     ],
   };

@@ -47,7 +47,8 @@ const PAIRS: readonly (readonly [number, number, number, number, number, number,
 
 describe('CIEDE2000', () => {
   it('has all 34 pairs', () => expect(PAIRS.length).toBe(34));
-  it.each(PAIRS)('%d %d %d against %d %d %d is %d', (l1, a1, b1, l2, a2, b2, expected) => {
+  it.each(PAIRS)('%d %d %d against %d %d %d is %d', (...pair) => {
+    const [l1, a1, b1, l2, a2, b2, expected] = pair;
     const [p, q] = [
       { l: l1, a: a1, b: b1 },
       { l: l2, a: a2, b: b2 },

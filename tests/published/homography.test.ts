@@ -16,7 +16,8 @@ import {
  * A camera of focal length f looking at a rectangle w × h, turned about its upright by yaw and tilted by
  * pitch, at a distance.
  */
-function photograph(w: number, h: number, f: number, yawDeg: number, pitchDeg: number, away: number) {
+type Pair = readonly [number, number];
+function photograph([w, h]: Pair, f: number, [yawDeg, pitchDeg]: Pair, away: number) {
   const [y, p] = [(yawDeg * Math.PI) / 180, (pitchDeg * Math.PI) / 180];
   return (u: number, v: number): Px => {
     const [x0, y0] = [(u - 0.5) * w, (v - 0.5) * h];
@@ -40,7 +41,7 @@ describe('a photo straightened by its corners', () => {
   ])(
     '%s × %s m through f = %s px, turned %s° and tilted %s°: every point lies where it was',
     (w, h, f, yaw, pitch) => {
-      const shoot = photograph(w, h, f, yaw, pitch, 7);
+      const shoot = photograph([w, h], f, [yaw, pitch], 7);
       const flat = homography(corners(shoot), [
         { x: 0, y: 0 },
         { x: w, y: 0 },
@@ -59,7 +60,7 @@ describe('a photo straightened by its corners', () => {
     },
   );
   it('seen square on, its own proportions are taken; corners in a line give nothing', () => {
-    const shoot = photograph(3, 2, 1000, 0, 0, 8);
+    const shoot = photograph([3, 2], 1000, [0, 0], 8);
     expect(aspectOf(corners(shoot), 1600, 1200)).toBeCloseTo(1.5, 6);
     expect(
       homography(

@@ -237,6 +237,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ['stash.packed', 'stash.compressFeather', 'stash.compressPolyester'],
   ['stash.arrivedSame', 'stash.partsBy'],
   ['stash.returnWarn'],
+  ['stash.currency'],
   ['stash.smallRepeat', 'stash.largeRepeat'],
   [
     'safety.reachUnderTwo',

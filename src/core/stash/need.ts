@@ -45,6 +45,8 @@ export type ShopLine = {
   returnDays: number;
   price: number;
 };
+/** The same with the shop's name. */
+export type Offer = ShopLine & { source: string };
 export type NeedLine = {
   itemId: string;
   name: string;
@@ -54,7 +56,7 @@ export type NeedLine = {
   ordered: number;
   free: number;
   buy: number;
-  shop: (ShopLine & { source: string; enough: boolean }) | null;
+  shop: (Offer & { enough: boolean }) | null;
 };
 
 type InsertSize = { widthMm: Mm; heightMm: Mm; fill: string };
@@ -80,7 +82,7 @@ export function needAgainstHave(
   needs: ReadonlyMap<string, number>,
   elsewhere: ReadonlyMap<string, number>,
   items: ReadonlyMap<string, Item>,
-  shops: readonly (ShopLine & { source: string })[],
+  shops: readonly Offer[],
   coming: ReadonlyMap<string, number> = new Map(),
 ): NeedLine[] {
   return [...needs]

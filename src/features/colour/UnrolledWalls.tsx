@@ -75,12 +75,11 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
   return (
     <svg viewBox={`0 0 ${WIDTH} ${foot + 34}`} className="block w-full" role="group" aria-label={t('where')}>
       {plan.elevations.map((e, i) => {
-        const scale = fitScale(e.lengthMm, e.ceilingMm, e.lengthMm * perMm, high, {
-          left: 0,
-          right: 0,
-          top: 0,
-          bottom: 0,
-        });
+        const scale = fitScale(
+          { widthMm: e.lengthMm, heightMm: e.ceilingMm },
+          { width: e.lengthMm * perMm, height: high },
+          0,
+        );
         return (
           <g key={e.wallId} transform={`translate(${left(i)} ${top})`}>
             {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 7 && (

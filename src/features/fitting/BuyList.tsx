@@ -5,16 +5,16 @@ import { buyRule, costByPart } from '../../core/stash/buying';
 import { BarChart } from '../../ui/charts/BarChart';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
+import { useMoney } from '../shell/useMoney';
 import { Why } from '../shell/Why';
 import { useSheetRows } from './useSheetRows';
-
-const money = (cents: number) => (cents / 100).toFixed(2);
 
 /** What has to be bought for the look, and where the money goes. */
 export function BuyList(): ReactNode {
   const t = useTranslations('fitting');
   const { file, plan } = useRoom();
   const rows = useSheetRows(file.room.unit);
+  const money = useMoney();
   const { sheet } = plan;
   const parts = costByPart(sheet.buy);
   return (
@@ -66,7 +66,9 @@ export function BuyList(): ReactNode {
                 {t('total')}
               </td>
               <td className="py-1 text-right">{money(sheet.cost)}</td>
-              <td className="no-print" />
+              <td className="no-print py-1 pl-2 text-right">
+                <Why rule="stash.currency" />
+              </td>
             </tr>
           </tbody>
         </table>

@@ -3,6 +3,7 @@ import { headOfLook } from '../../core/model/nouns';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
+import { sheetWalls } from '../../core/plan/sheetWalls';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Words } from '../../ui/Words';
@@ -23,8 +24,10 @@ export function FittingScreen(): ReactNode {
   const wallName = useWallName();
   const { sheet } = plan;
   const query = `look=${look.id}`;
-  const first = (wallId: string) => sheet.steps.findIndex((s) => s.wallId === wallId);
-  const walls = plan.walls.filter((w) => first(w.id) >= 0).sort((a, b) => first(a.id) - first(b.id));
+  const nameOf = (wallId: string): string => {
+    const wall = plan.walls.find((w) => w.id === wallId);
+    return wall ? wallName(wall) : '';
+  };
   const link =
     'inline-flex items-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well';
   return (
@@ -56,13 +59,13 @@ export function FittingScreen(): ReactNode {
                 <Why rule="fitting.levelLine" />
               </span>
             </p>
-            {walls.map((w) => (
-              <section key={w.id} className="keep-together mb-5 border-t border-line pt-3">
+            {sheetWalls(sheet.steps).map((wall) => (
+              <section key={wall.wallId} className="keep-together mb-5 border-t border-line pt-3">
                 <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-                  <h2 className="text-[19px]">{wallName(w)}</h2>
-                  <ApproveWall wallId={w.id} name={wallName(w)} />
+                  <h2 className="text-[19px]">{nameOf(wall.wallId)}</h2>
+                  <ApproveWall wallId={wall.wallId} name={nameOf(wall.wallId)} />
                 </div>
-                <WallSteps wallId={w.id} />
+                <WallSteps wall={wall} />
               </section>
             ))}
             <div className="grid gap-8 border-t-2 border-ink pt-3 lg:grid-cols-2 print:block">

@@ -1,5 +1,6 @@
 'use client';
 import type { ReactNode } from 'react';
+import type { SheetWall } from '../../core/plan/sheetWalls';
 import { fitScale } from '../../ui/drawing/scale';
 import { AboveEdge } from '../shell/drawing/AboveEdge';
 import { ShapeView } from '../shell/drawing/ShapeView';
@@ -9,16 +10,11 @@ import { usePaint } from '../shell/usePaint';
 const DRAWN = { width: 300, height: 168 };
 
 /** A wall in small, with the line that everything is measured from and where each step's marks are. */
-export function SheetDrawing({ wallId }: { wallId: string }): ReactNode {
+export function SheetDrawing({ wall }: { wall: SheetWall }): ReactNode {
   const { plan, file } = useRoom();
   const paint = usePaint();
-  const e = plan.elevations.find((x) => x.wallId === wallId)!;
-  const scale = fitScale(e.lengthMm, e.ceilingMm, DRAWN.width, DRAWN.height, {
-    left: 4,
-    right: 4,
-    top: 4,
-    bottom: 4,
-  });
+  const e = plan.elevations.find((x) => x.wallId === wall.wallId)!;
+  const scale = fitScale({ widthMm: e.lengthMm, heightMm: e.ceilingMm }, DRAWN, 4);
   const lineY = scale.y(plan.sheet.levelLineMm);
   return (
     <svg
@@ -49,35 +45,26 @@ export function SheetDrawing({ wallId }: { wallId: string }): ReactNode {
           strokeDasharray="5 3"
         />
       )}
-      {plan.sheet.steps.flatMap((s, order) =>
-        s.kind === 'rod' || s.kind === 'picture'
-          ? s.marks
-              .filter(
-                (m) =>
-                  (m.wallId ?? s.wallId) === wallId && m.label !== 'frameTop' && m.label !== 'frameCentre',
-              )
-              .map((m, i) => (
-                <g key={`${order}${i}`}>
-                  <circle
-                    cx={scale.x(m.xMm)}
-                    cy={scale.y(m.heightMm)}
-                    r="6.5"
-                    fill="#f5f5f5"
-                    stroke="#141414"
-                  />
-                  <text
-                    x={scale.x(m.xMm)}
-                    y={scale.y(m.heightMm) + 3.6}
-                    fontSize="9.5"
-                    fontWeight="600"
-                    textAnchor="middle"
-                  >
-                    {order + 1}
-                  </text>
-                </g>
-              ))
-          : [],
-      )}
+      {wall.marks.map(({ mark, number }, i) => (
+        <g key={i}>
+          <circle
+            cx={scale.x(mark.xMm)}
+            cy={scale.y(mark.heightMm)}
+            r="6.5"
+            fill="#f5f5f5"
+            stroke="#141414"
+          />
+          <text
+            x={scale.x(mark.xMm)}
+            y={scale.y(mark.heightMm) + 3.6}
+            fontSize="9.5"
+            fontWeight="600"
+            textAnchor="middle"
+          >
+            {number}
+          </text>
+        </g>
+      ))}
     </svg>
   );
 }

@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import type { FittingStep } from '../../core/plan/fittingStep';
+import type { SheetWall } from '../../core/plan/sheetWalls';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
@@ -10,31 +11,27 @@ import { SheetDrawing } from './SheetDrawing';
 import { useSheetRows } from './useSheetRows';
 
 /** What is done at one wall, in the day's order, with every mark. */
-export function WallSteps({ wallId }: { wallId: string }): ReactNode {
-  const { file, plan } = useRoom();
+export function WallSteps({ wall }: { wall: SheetWall }): ReactNode {
+  const { file } = useRoom();
   const rows = useSheetRows(file.room.unit);
-  const { sheet } = plan;
   return (
     <div className="grid gap-x-6 gap-y-3 md:grid-cols-[300px_1fr] print:grid-cols-[260px_1fr]">
-      <SheetDrawing wallId={wallId} />
+      <SheetDrawing wall={wall} />
       <ol className="min-w-0">
-        {sheet.steps
-          .map((s, order) => ({ s, order }))
-          .filter(({ s }) => s.wallId === wallId)
-          .map(({ s, order }) => (
-            <li key={s.kind + s.about} className="mb-2.5">
-              <h3 className="font-sans text-[15px] font-semibold">
-                <span className="mr-2 inline-block min-w-[18px] border border-ink px-1 text-center text-[13px]">
-                  {order + 1}
-                </span>
-                {rows.title(s)}{' '}
-                <span className="font-normal text-soft">
-                  <Words>{rows.note(s)}</Words>
-                </span>
-              </h3>
-              {s.kind !== 'seat' && s.kind !== 'curtain' && <Marks step={s} />}
-            </li>
-          ))}
+        {wall.steps.map(({ step: s, number }) => (
+          <li key={s.kind + s.about} className="mb-2.5">
+            <h3 className="font-sans text-[15px] font-semibold">
+              <span className="mr-2 inline-block min-w-[18px] border border-ink px-1 text-center text-[13px]">
+                {number}
+              </span>
+              {rows.title(s)}{' '}
+              <span className="font-normal text-soft">
+                <Words>{rows.note(s)}</Words>
+              </span>
+            </h3>
+            {s.kind !== 'seat' && s.kind !== 'curtain' && <Marks step={s} />}
+          </li>
+        ))}
       </ol>
     </div>
   );

@@ -25,7 +25,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
   const paint = useMemo(() => (c: Parameters<typeof hexOfLab>[0]) => hexOfLab(c), []);
   const scale = useMemo(
     () =>
-      fitScale(room.wall.lengthMm, room.wall.ceilingMm, CARD.width, CARD.height, {
+      fitScale({ widthMm: room.wall.lengthMm, heightMm: room.wall.ceilingMm }, CARD, {
         left: 10,
         right: 10,
         top: 10,

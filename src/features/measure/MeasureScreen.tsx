@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { memo, useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
+import { memo, useCallback, useEffect, useRef, useState, type ComponentProps, type ReactNode } from 'react';
 import { waking } from '../../ui/Awake';
 import type { Scale } from '../../ui/drawing/scale';
 import { ToggleGroup } from '../../ui/ToggleGroup';
@@ -30,7 +30,6 @@ const ON_WALLS = [...OPENINGS, ...BUMPS, ...FITTINGS];
 
 /** Measure: the room as the tape gives it, wall by wall and from above. */
 export function MeasureScreen(): ReactNode {
-  const t = useTranslations();
   const { plan, wallId, pick } = useRoom();
   const wallName = useWallName();
   const [mode, setMode] = useState<PlanMode>('pieces');
@@ -82,10 +81,7 @@ export function MeasureScreen(): ReactNode {
         )}
       </div>
       <div className="no-print flex flex-wrap items-start gap-x-4 gap-y-2 px-4 pb-3">
-        {(!isPlan || mode === 'pieces') && (
-          <KindChips kinds={isPlan ? PIECES : ON_WALLS} onAdd={addHere} onDrop={dropHere} />
-        )}
-        {isPlan && mode === 'walls' && <p className="text-[14px] text-soft">{t('measure.wallsSay')}</p>}
+        <Addable isPlan={isPlan} mode={mode} onAdd={addHere} onDrop={dropHere} />
         {problem && (
           <p role="alert" className="text-[13px]">
             {problem}
@@ -95,6 +91,19 @@ export function MeasureScreen(): ReactNode {
       </div>
     </Workspace>
   );
+}
+
+type AddableProps = Pick<ComponentProps<typeof KindChips>, 'onAdd' | 'onDrop'> & {
+  isPlan: boolean;
+  mode: PlanMode;
+};
+
+/** What can be put on the wall or on the plan; while the walls themselves are moved, how that is done. */
+function Addable({ isPlan, mode, onAdd, onDrop }: AddableProps): ReactNode {
+  const t = useTranslations('measure');
+  if (isPlan && mode === 'walls') return <p className="text-[14px] text-soft">{t('wallsSay')}</p>;
+  if (isPlan && mode !== 'pieces') return null;
+  return <KindChips kinds={isPlan ? PIECES : ON_WALLS} onAdd={onAdd} onDrop={onDrop} />;
 }
 
 /** What is not on the first sight of the page is fetched once nothing else is to be done. */

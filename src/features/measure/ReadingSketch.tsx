@@ -82,7 +82,7 @@ export function ReadingSketch({ reading }: { reading: TapeReading }): ReactNode 
   const scale = useMemo(
     () =>
       elevation
-        ? fitScale(elevation.lengthMm, elevation.ceilingMm, SKETCH.width, SKETCH.height, {
+        ? fitScale({ widthMm: elevation.lengthMm, heightMm: elevation.ceilingMm }, SKETCH, {
             left: 10,
             right: 10,
             top: 10,

@@ -6,7 +6,7 @@ import { guessesFor } from '../../core/stages/measure/readings';
 import type { Scale } from '../../ui/drawing/scale';
 import { PLAN, planScale } from '../shell/drawing/PlanShapes';
 import { staysSound } from '../shell/useCommit';
-import { madeAt, makeThing } from './library';
+import { madeAt, makeThing } from './library/makeThing';
 
 type Added = { says: 'noRoom' | 'notThere' | null; changes: Change[] | null; onPlan: boolean; id: string };
 
@@ -20,7 +20,7 @@ export function addThing(
   { file, wallId, at }: { file: RoomFile; wallId: string; at: { xMm: Mm; yMm: Mm } | undefined },
 ): Added {
   const id = nanoid(8);
-  const made = makeThing(kind, id, newName(kindName, kind, file), wallId, file);
+  const made = makeThing(kind, { id, name: newName(kindName, kind, file), wallId }, file);
   if (!made) return { says: 'noRoom', changes: null, onPlan: false, id };
   const there = at && madeAt(made, at, file.room.unit);
   const fits = there !== undefined && staysSound(file, there);

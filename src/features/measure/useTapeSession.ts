@@ -22,14 +22,10 @@ const markReading = (r: TapeReading, secondMm: Mm | null): Change => ({
 /** Why a reading was not taken as it was typed, with a way to keep it where it is only odd. */
 export type TapeProblem = { text: string; keep?: () => void };
 
-/** Going through a room's readings one after the other, each typed, confirmed or settled. */
-export function useTapeSession() {
-  const t = useTranslations('measure');
+/** The readings that a session goes through, and the one it is at. */
+function useListed() {
   const search = useSearchParams();
-  const { file, rules, change } = useRoom();
-  const commit = useCommit();
-  const { unit } = file.room;
-  const lengthIssue = useLengthIssue(unit);
+  const { file } = useRoom();
   const all = useMemo(() => tapeReadings(file), [file]);
   const openKeys = () => all.filter(isOpen).map(keyOf);
   // what is to be read is settled when the session begins: a reading that is taken stays in the list
@@ -37,19 +33,36 @@ export function useTapeSession() {
     search.get('only') === 'open' ? openKeys() : all.map(keyOf),
   );
   const [index, setIndex] = useState(0);
-  const [problem, setProblem] = useState<TapeProblem | null>(null);
-  const [taken, setTaken] = useState<ReadonlySet<string>>(new Set());
   const readings = listed.flatMap((key) => all.find((r) => keyOf(r) === key) ?? []);
-  const reading = readings[Math.min(index, readings.length - 1)];
-  const [draft, setDraft] = useDraft(reading ? `tape-${file.room.id}-${keyOf(reading)}` : 'tape-none');
-
-  const go = (to: number) => {
-    setProblem(null);
-    setIndex(clamp(to, 0, readings.length - 1));
-  };
   const list = (keys: readonly string[]) => {
     setListed(keys);
     setIndex(0);
+  };
+  return {
+    readings,
+    reading: readings[Math.min(index, readings.length - 1)],
+    index,
+    moveTo: (wanted: number) => setIndex(clamp(wanted, 0, readings.length - 1)),
+    listOpen: () => list(openKeys()),
+    listAll: () => list(all.map(keyOf)),
+  };
+}
+
+/** Going through a room's readings one after the other, each typed, confirmed or settled. */
+export function useTapeSession() {
+  const t = useTranslations('measure');
+  const { file, rules, change } = useRoom();
+  const commit = useCommit();
+  const { unit } = file.room;
+  const lengthIssue = useLengthIssue(unit);
+  const { readings, reading, index, moveTo, listOpen, listAll } = useListed();
+  const [problem, setProblem] = useState<TapeProblem | null>(null);
+  const [taken, setTaken] = useState<ReadonlySet<string>>(new Set());
+  const [draft, setDraft] = useDraft(reading ? `tape-${file.room.id}-${keyOf(reading)}` : 'tape-none');
+
+  const go = (wanted: number) => {
+    setProblem(null);
+    moveTo(wanted);
   };
   const finish = (r: TapeReading) => {
     setDraft(null);
@@ -130,8 +143,8 @@ export function useTapeSession() {
     go,
     enter,
     settle,
-    listOpen: () => list(openKeys()),
-    listAll: () => list(all.map(keyOf)),
+    listOpen,
+    listAll,
   };
 }
 export type TapeSession = ReturnType<typeof useTapeSession>;

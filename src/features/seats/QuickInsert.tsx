@@ -7,13 +7,14 @@ import { inches } from '../../core/base/units';
 import { newItem, PIECE } from '../../core/model/defaults';
 import type { Item, Placement, RoomFile } from '../../core/model/types';
 import { RadioGroup } from '../../ui/RadioGroup';
-import { LengthField, TAKEN, type Answer } from '../../ui/Field';
+import { TAKEN, type Answer } from '../../ui/Field';
 import { fitScale } from '../../ui/drawing/scale';
 import { pillowPath } from '../../ui/drawing/cloth';
 import { Dimension } from '../../ui/drawing/Dimension';
 import { Findings } from '../shell/Findings';
-import { newRoomFile } from '../shell/newRoomFile';
 import { QuickFrame } from '../shell/QuickFrame';
+import { QuickLength } from '../shell/QuickLength';
+import { quickRoom } from '../shell/quickRoom';
 import { LocalRoomProvider } from '../shell/room/LocalRoomProvider';
 import { useRoom } from '../shell/room/RoomContext';
 import { Numeral, SheetTitle } from '../shell/Workspace';
@@ -21,20 +22,8 @@ import { Numeral, SheetTitle } from '../shell/Workspace';
 const SOFA = 'quick-sofa';
 
 function beginInsert(names: { room: string; cover: string; sofa: string }): RoomFile {
-  const [w, d] = [inches(150), inches(144)];
-  const file = newRoomFile({
-    name: names.room,
-    home: names.room,
-    unit: 'in',
-    ceilingMm: inches(96),
-    lookName: names.room,
-    corners: [
-      { xMm: 0, yMm: 0 },
-      { xMm: w, yMm: 0 },
-      { xMm: w, yMm: d },
-      { xMm: 0, yMm: d },
-    ],
-  });
+  const widthMm = inches(150);
+  const file = quickRoom(names.room, widthMm);
   const item: Item = newItem({
     id: `quick-${file.room.id}`,
     name: names.cover,
@@ -65,7 +54,7 @@ function beginInsert(names: { room: string; cover: string; sofa: string }): Room
         id: SOFA,
         name: names.sofa,
         kind: 'sofa',
-        xMm: w / 2,
+        xMm: widthMm / 2,
         yMm: inches(20),
         turnDeg: 0,
         widthMm: inches(84),
@@ -108,11 +97,6 @@ function Insert(): ReactNode {
   const pillow = plan.seats[0]?.pillows[0];
   if (!placement || !item || !pillow) return null;
   const setItem = (patch: Partial<Item>): Answer => {
-    if (Object.values(patch).some((v) => typeof v === 'number' && v <= 0))
-      return {
-        took: false,
-        message: t('measureIssues.not-positive', { example: formatLength(inches(18), unit) }),
-      };
     change([{ do: 'putItem', item: { ...item, ...patch } }]);
     return TAKEN;
   };
@@ -125,18 +109,16 @@ function Insert(): ReactNode {
       stage="seats"
       readings={
         <div className="grid grid-cols-2 items-end gap-x-5 gap-y-3 sm:grid-cols-[1fr_1fr_1.6fr]">
-          <LengthField
+          <QuickLength
             label={t('quick.coverWidth')}
             draftKey="quick-i-w"
             valueMm={item.widthMm}
-            unit={unit}
             onCommit={(mm) => setItem({ widthMm: mm })}
           />
-          <LengthField
+          <QuickLength
             label={t('quick.coverHeight')}
             draftKey="quick-i-h"
             valueMm={item.heightMm}
-            unit={unit}
             onCommit={(mm) => setItem({ heightMm: mm })}
           />
           <div className="col-span-2 sm:col-span-1">
@@ -201,7 +183,11 @@ function InsertDrawing({ item, pillow }: { item: Item; pillow: PillowPlan }): Re
   const { unit } = useRoom().file.room;
   const { insert, wanted } = pillow.insert;
   const big = Math.max(item.widthMm, item.heightMm, insert?.heightMm ?? wanted.heightMm) * 1.5;
-  const scale = fitScale(big * 1.5, big, 760, 420, { left: 10, right: 10, top: 20, bottom: 40 });
+  const scale = fitScale(
+    { widthMm: big * 1.5, heightMm: big },
+    { width: 760, height: 420 },
+    { left: 10, right: 10, top: 20, bottom: 40 },
+  );
   const middle = (big * 1.5) / 2;
   const { widthMm: insW, heightMm: insH } = laidLike(item, insert ?? wanted);
   const rect = (w: number, h: number, bottom: number) => ({

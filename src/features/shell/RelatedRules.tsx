@@ -22,7 +22,11 @@ export function RelatedRules({ rule: id }: { rule: RuleId }): ReactNode {
     const value = valueOf(r, row, rules);
     return typeof value !== 'number' && value.length > LISTED
       ? t('why.values', { count: value.length })
-      : valueWords(value, row, file.room.unit, t(`units.${row.unit === 'length' ? 'count' : row.unit}`));
+      : valueWords(value, row, {
+          unit: file.room.unit,
+          currency: rules.school('stash.currency'),
+          suffix: t(`units.${row.unit === 'length' ? 'count' : row.unit}`),
+        });
   };
   if (related.length === 0) return null;
   return (

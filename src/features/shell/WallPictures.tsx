@@ -106,12 +106,7 @@ const Small = memo(function Small({
   paint: Paint;
   lampLit: boolean;
 }): ReactNode {
-  const scale = fitScale(e.lengthMm, e.ceilingMm, THUMB.width, THUMB.height, {
-    left: 2,
-    right: 2,
-    top: 2,
-    bottom: 2,
-  });
+  const scale = fitScale({ widthMm: e.lengthMm, heightMm: e.ceilingMm }, THUMB, 2);
   return (
     <>
       {e.shapes.map((s) => (

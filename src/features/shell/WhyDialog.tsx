@@ -55,13 +55,14 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
     onClose();
   };
   const suffix = t(`units.${row.unit === 'length' ? 'count' : row.unit}`);
+  const written = { unit, currency: rules.school('stash.currency'), suffix };
   const schoolWords = (s: string) => t(`schools.${s as SchoolKey}`);
   const source = row.mark === 'PUB' ? wordsOf('source') : t(`why.${row.mark}`);
   return (
     <>
       <p className="mb-1 text-[24px]">
         <Words>
-          {row.shape === 'school' ? schoolWords(rules.school(id)) : valueWords(current, row, unit, suffix)}
+          {row.shape === 'school' ? schoolWords(rules.school(id)) : valueWords(current, row, written)}
         </Words>
       </p>
       <p className="mb-3 text-[13px] text-soft">{own ? t('why.own') : t('why.default')}</p>
@@ -97,7 +98,7 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
                 onClose();
               }}
             >
-              <Words>{`${t('why.back')}${row.shape === 'school' ? '' : `, ${valueWords(defaultValue(id, unit), row, unit, suffix)}`}`}</Words>
+              <Words>{`${t('why.back')}${row.shape === 'school' ? '' : `, ${valueWords(defaultValue(id, unit), row, written)}`}`}</Words>
             </Button>
           )}
         </div>

@@ -1,8 +1,10 @@
 import { formatLength } from '../../core/base/length';
+import { formatMoney } from '../../core/base/money';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';
-import type { RuleId, RuleRow, RuleValue } from '../../core/rules/table';
+import { CURRENCIES, type RuleId, type RuleRow, type RuleValue } from '../../core/rules/table';
 
+type Currency = (typeof CURRENCIES)[number];
 export type SchoolKey =
   | 'high'
   | 'twoThirds'
@@ -17,14 +19,20 @@ export type SchoolKey =
   | 'fit'
   | 'work'
   | 'centre'
-  | 'gap';
+  | 'gap'
+  | Currency;
 
 /** A rule's value as it is read, with its unit. */
-export function valueWords(value: RuleValue, row: RuleRow, unit: LengthUnit, suffix: string): string {
+export function valueWords(
+  value: RuleValue,
+  row: RuleRow,
+  written: { unit: LengthUnit; currency: string; suffix: string },
+): string {
+  const { unit, currency, suffix } = written;
   const one = (v: number) => {
     if (row.unit === 'length') return formatLength(v, unit);
     if (row.unit === 'area') return `${(v / 1e6).toFixed(2)}`;
-    return row.unit === 'money' ? (v / 100).toFixed(2) : String(Number(v.toFixed(3)));
+    return row.unit === 'money' ? formatMoney(v, currency) : String(Number(v.toFixed(3)));
   };
   const words = [value]
     .flat()

@@ -59,14 +59,18 @@ export function useFindingWords(file: RoomFile, plan: Plan): (finding: Finding) 
   );
 }
 
+/** What the sentences of measuring speak about: the checks of a room, and what a form judges by itself. */
+export type WordedCode = MeasureIssue['code'] | 'not-positive';
+type Worded = Pick<MeasureIssue, 'cameMm' | 'expectedMm' | 'other'> & { code: WordedCode };
+
 /** Lengths that could be, where the limit itself is no good example. */
-const EXAMPLES: Partial<Record<MeasureIssue['code'], (limitMm: number) => number>> = {
+const EXAMPLES: Partial<Record<WordedCode, (limitMm: number) => number>> = {
   'wider-than-wall': (limitMm) => limitMm * 0.5,
   'sill-above-head': (limitMm) => Math.max(0, limitMm - 1000),
 };
 
 /** The sentence of a reading that cannot be or is odd, with an example of one that could. */
-export function useMeasureWords(unit: LengthUnit): (issue: MeasureIssue) => string {
+export function useMeasureWords(unit: LengthUnit): (issue: Worded) => string {
   const t = useTranslations('measureIssues');
   return useCallback(
     (issue) => {

@@ -1,5 +1,6 @@
 'use client';
 import { Select } from '../../ui/Select';
+import { useStashMoney } from './useStashMoney';
 import { useTranslations } from 'next-intl';
 import { useEffect, useState, type ReactNode } from 'react';
 import { looksOfRoomsAction, needLinesAction } from '../../actions/stash';
@@ -33,6 +34,7 @@ export function NeedTab(): ReactNode {
       here = false;
     };
   }, [ask]);
+  const money = useStashMoney();
   const missing = (line: { buy: number }) => (line.buy > 0 ? t('need.noShop') : '');
   const short = lines?.filter((l) => l.buy > 0) ?? [];
   const shown = all ? (lines ?? []) : short;
@@ -72,7 +74,7 @@ export function NeedTab(): ReactNode {
             {short.length === 0
               ? t('need.enough', { count: lines.length })
               : t('need.short', { count: short.length, of: lines.length })}
-            {cost > 0 && ` ${t('need.cost', { cost: (cost / 100).toFixed(2) })}`}
+            {cost > 0 && ` ${t('need.cost', { cost: money(cost) })}`}
           </p>
           {shown.length > 0 && (
             <div className="mt-2 overflow-x-auto">
@@ -111,7 +113,7 @@ export function NeedTab(): ReactNode {
                           ? t('need.offer', {
                               source: l.shop.source,
                               stock: l.shop.stock,
-                              price: (l.shop.price / 100).toFixed(2),
+                              price: money(l.shop.price),
                               days: l.shop.leadDays,
                               enough: l.shop.enough ? 'yes' : 'no',
                               back: l.shop.returnDays,

@@ -5,7 +5,7 @@ import { useTranslations } from 'next-intl';
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode, type RefObject } from 'react';
 import type { StashHead } from '../../actions/stashTypes';
 import { ruleBook } from '../../core/rules/book';
-import { EVERYTHING, filterStash, type StashFilter } from '../../core/stash/entry';
+import { EVERYTHING, filterStash, type Prepared, type StashFilter } from '../../core/stash/entry';
 import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
 import { ToggleGroup } from '../../ui/ToggleGroup';
@@ -91,17 +91,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   );
 }
 
-/** What there is, filtered; and the sheet of what is open, or what is coming up. */
-function Things({
-  isLoaded,
-  silent,
-  filter,
-  onFilter,
-  gallery,
-  onGallery,
-  onTab,
-  searchRef,
-}: {
+type ThingsProps = {
   isLoaded: boolean;
   /** The studio does not answer. */ silent: boolean;
   filter: StashFilter;
@@ -110,38 +100,19 @@ function Things({
   onGallery: (gallery: boolean) => void;
   onTab: (tab: Tab) => void;
   searchRef: RefObject<HTMLInputElement | null>;
-}): ReactNode {
-  const t = useTranslations('stash');
+};
+
+/** What there is, filtered; and the sheet of what is open, or what is coming up. */
+function Things(props: ThingsProps): ReactNode {
+  const { isLoaded, filter, onFilter, onTab, searchRef } = props;
   const { entries, rules, openId } = useStashRoom();
   const shown = useMemo(() => filterStash(entries, filter, rules), [entries, filter, rules]);
-  const counted = isLoaded ? t('count', { shown: shown.length, all: entries.length }) : t('loading');
-  const List = gallery ? StashGallery : StashList;
-  const isEmpty = isLoaded && entries.length === 0;
-  const noneFound = isLoaded && entries.length > 0 && shown.length === 0;
   return (
     <main className="grid flex-1 items-start gap-3.5 lg:grid-cols-[236px_1fr_384px]">
       <FilterPanel filter={filter} onFilter={onFilter} searchRef={searchRef} />
       <section className="flex min-w-0 flex-col bg-sheet">
-        <div className="flex items-baseline gap-3 px-4 pb-1.5 pt-3">
-          <h1 className="text-[24px]">{t('title')}</h1>
-          <p className="text-[14px] text-soft" aria-live="polite">
-            {silent ? t('noAnswer') : counted}
-          </p>
-          <ToggleGroup
-            label={t('view')}
-            variant="icons"
-            value={gallery ? 'gallery' : 'list'}
-            options={[
-              { value: 'list', label: t('list'), icon: <Rows3 size={16} /> },
-              { value: 'gallery', label: t('gallery'), icon: <LayoutGrid size={16} /> },
-            ]}
-            onChange={(v) => onGallery(v === 'gallery')}
-            className="ml-auto"
-          />
-        </div>
-        {isEmpty && <EmptyStash onAdd={() => onTab('add')} />}
-        {noneFound && <NothingFound onClear={() => onFilter(EVERYTHING)} />}
-        {!isEmpty && !noneFound && <List entries={shown} />}
+        <ThingsHead {...props} shown={shown.length} />
+        <FoundThings {...props} shown={shown} />
       </section>
       <aside
         data-worksheet
@@ -152,6 +123,52 @@ function Things({
       </aside>
     </main>
   );
+}
+
+function ThingsHead({
+  isLoaded,
+  silent,
+  gallery,
+  onGallery,
+  shown,
+}: ThingsProps & { shown: number }): ReactNode {
+  const t = useTranslations('stash');
+  const { entries } = useStashRoom();
+  const counted = isLoaded ? t('count', { shown, all: entries.length }) : t('loading');
+  return (
+    <div className="flex items-baseline gap-3 px-4 pb-1.5 pt-3">
+      <h1 className="text-[24px]">{t('title')}</h1>
+      <p className="text-[14px] text-soft" aria-live="polite">
+        {silent ? t('noAnswer') : counted}
+      </p>
+      <ToggleGroup
+        label={t('view')}
+        variant="icons"
+        value={gallery ? 'gallery' : 'list'}
+        options={[
+          { value: 'list', label: t('list'), icon: <Rows3 size={16} /> },
+          { value: 'gallery', label: t('gallery'), icon: <LayoutGrid size={16} /> },
+        ]}
+        onChange={(v) => onGallery(v === 'gallery')}
+        className="ml-auto"
+      />
+    </div>
+  );
+}
+
+function FoundThings({
+  isLoaded,
+  gallery,
+  onFilter,
+  onTab,
+  shown,
+}: ThingsProps & { shown: readonly Prepared[] }): ReactNode {
+  const { entries } = useStashRoom();
+  const List = gallery ? StashGallery : StashList;
+  if (isLoaded && entries.length === 0) return <EmptyStash onAdd={() => onTab('add')} />;
+  if (isLoaded && shown.length === 0 && entries.length > 0)
+    return <NothingFound onClear={() => onFilter(EVERYTHING)} />;
+  return <List entries={shown} />;
 }
 
 function EmptyStash({ onAdd }: { onAdd: () => void }): ReactNode {

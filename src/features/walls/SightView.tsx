@@ -96,12 +96,11 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
         aria-label={t('sightWalls')}
       >
         {plan.elevations.map((e, i) => {
-          const own = fitScale(e.lengthMm, e.ceilingMm, e.lengthMm * perMm, high, {
-            left: 0,
-            right: 0,
-            top: 0,
-            bottom: 0,
-          });
+          const own = fitScale(
+            { widthMm: e.lengthMm, heightMm: e.ceilingMm },
+            { width: e.lengthMm * perMm, height: high },
+            0,
+          );
           return (
             <g key={e.wallId} transform={`translate(${starts[i]} 18)`}>
               {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 6.4 && (

@@ -2,39 +2,26 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { inches } from '../../core/base/units';
-import type { Change } from '../../core/model/change';
 import { DRESSING, OPENING } from '../../core/model/defaults';
 import type { Opening, RoomFile } from '../../core/model/types';
 import { wallsOf } from '../../core/room/walls';
 import { LengthField, TAKEN, type Answer } from '../../ui/Field';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
-import { newRoomFile } from '../shell/newRoomFile';
 import { QuickFrame } from '../shell/QuickFrame';
+import { QuickLength } from '../shell/QuickLength';
+import { quickRoom } from '../shell/quickRoom';
 import { LocalRoomProvider } from '../shell/room/LocalRoomProvider';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
-import { useMeasureWords } from '../shell/useWords';
+import { useRefusal } from '../shell/useRefusal';
 import { useWindowActs } from './useWindowActs';
 import { WindowDimensions } from './WindowDimensions';
 import { WindowSheet } from './WindowSheet';
 
 const WINDOW = 'quick-window';
 
-function beginCurtain(names: { room: string; home: string; window: string }): RoomFile {
-  const [w, d] = [inches(120), inches(144)];
-  const file = newRoomFile({
-    name: names.room,
-    home: names.home,
-    unit: 'in',
-    ceilingMm: inches(96),
-    lookName: names.room,
-    corners: [
-      { xMm: 0, yMm: 0 },
-      { xMm: w, yMm: 0 },
-      { xMm: w, yMm: d },
-      { xMm: 0, yMm: d },
-    ],
-  });
+function beginCurtain(names: { room: string; window: string }): RoomFile {
+  const file = quickRoom(names.room, inches(120));
   const opening: Opening = {
     ...OPENING,
     id: WINDOW,
@@ -55,7 +42,7 @@ function beginCurtain(names: { room: string; home: string; window: string }): Ro
 /** A curtain for a window, from a handful of readings. */
 export function QuickCurtain(): ReactNode {
   const t = useTranslations('quick');
-  const names = { room: t('newRoom'), home: t('newRoom'), window: t('window') };
+  const names = { room: t('newRoom'), window: t('window') };
   return (
     <LocalRoomProvider storageKey="curtain" begin={() => beginCurtain(names)}>
       <Curtain />
@@ -65,146 +52,30 @@ export function QuickCurtain(): ReactNode {
 
 function Curtain(): ReactNode {
   const t = useTranslations();
-  const { file, look, plan, change } = useRoom();
-  const commit = useCommit();
-  const words = useMeasureWords(file.room.unit);
-  const unit = file.room.unit;
+  const { file, look, plan } = useRoom();
   const opening = file.openings.find((o) => o.id === WINDOW) ?? file.openings[0]!;
   const dressing = look.dressings.find((d) => d.openingId === opening.id);
   const windowPlan = plan.windows.find((w) => w.openingId === opening.id);
   const acts = useWindowActs(opening, dressing, windowPlan);
-  const wall = wallsOf(file.room)[0]!;
-  const set = (patch: Partial<Opening>): Answer =>
-    commit({ do: 'putOpening', opening: { ...opening, ...patch } }, opening.id);
-  const positive = (mm: number, take: () => Answer): Answer =>
-    mm > 0
-      ? take()
-      : {
-          took: false,
-          message: words({
-            code: 'not-positive' as 'sill-above-head',
-            level: 'refuse',
-            path: [],
-            about: '',
-            field: '',
-            cameMm: mm,
-            expectedMm: 1000,
-          }),
-        };
-  const setWall = (mm: number): Answer =>
-    positive(mm, () => {
-      // the window stays in the middle of its wall
-      const walls = file.room.walls.map((w, i) => (i === 1 || i === 2 ? { ...w, xMm: mm } : w));
-      const changes: Change[] = [
-        { do: 'putOpening', opening: { ...opening, xMm: (mm - opening.widthMm) / 2 } },
-        { do: 'setRoom', room: { ...file.room, walls } },
-      ];
-      if (mm < opening.widthMm)
-        return {
-          took: false,
-          message: words({
-            code: 'wider-than-wall',
-            level: 'refuse',
-            path: [],
-            about: '',
-            field: '',
-            cameMm: opening.widthMm,
-            expectedMm: mm,
-          }),
-        };
-      change(changes);
-      return TAKEN;
-    });
-  const drop = (side: 'left' | 'middle' | 'right') => (
-    <LengthField
-      key={side}
-      label={t(DROPS[side])}
-      draftKey={`quick-c-${side}`}
-      valueMm={opening.dropsMm?.[side] ?? null}
-      unit={unit}
-      onCommit={(mm) =>
-        positive(mm, () =>
-          set({ dropsMm: { ...(opening.dropsMm ?? { left: mm, middle: mm, right: mm }), [side]: mm } }),
-        )
-      }
-      onClear={() => {
-        set({ dropsMm: null });
-      }}
-    />
-  );
-  const elevation = plan.elevations[0]!;
   return (
     <QuickFrame
       title={t('quick.curtain')}
       stage="windows"
       readings={
         <>
-          <div className="grid grid-cols-2 gap-x-5 gap-y-2.5 sm:grid-cols-3 xl:grid-cols-6">
-            <LengthField
-              label={t('measure.frameWidth')}
-              draftKey="quick-c-width"
-              valueMm={opening.widthMm}
-              unit={unit}
-              onCommit={(mm) => positive(mm, () => set({ widthMm: mm, xMm: (wall.lengthMm - mm) / 2 }))}
-            />
-            <LengthField
-              label={t('measure.height')}
-              draftKey="quick-c-height"
-              valueMm={opening.heightMm}
-              unit={unit}
-              onCommit={(mm) => positive(mm, () => set({ heightMm: mm }))}
-            />
-            <LengthField
-              label={t('measure.sill')}
-              draftKey="quick-c-sill"
-              valueMm={opening.sillMm}
-              unit={unit}
-              onCommit={(sillMm) => set({ sillMm })}
-            />
-            <LengthField
-              label={t('measure.ceiling')}
-              draftKey="quick-c-ceiling"
-              valueMm={file.room.ceilingMm}
-              unit={unit}
-              onCommit={(mm) =>
-                positive(mm, () => commit({ do: 'setRoom', room: { ...file.room, ceilingMm: mm } }, 'room'))
-              }
-            />
-            <LengthField
-              label={t('quick.wallWidth')}
-              draftKey="quick-c-wall"
-              valueMm={wall.lengthMm}
-              unit={unit}
-              onCommit={setWall}
-            />
-            <LengthField
-              label={t('measure.trim')}
-              draftKey="quick-c-trim"
-              valueMm={opening.trimMm}
-              unit={unit}
-              onCommit={(trimMm) => set({ trimMm })}
-            />
-          </div>
-          <p className="mb-1 mt-3 font-narrow text-[13px] font-semibold text-soft">
-            {t('measure.drops')}
-            {opening.dropsMm ? '' : ` (${t('measure.dropsMissing')})`}
-          </p>
-          <div className="grid max-w-[420px] grid-cols-3 gap-x-5">
-            {drop('left')}
-            {drop('middle')}
-            {drop('right')}
-          </div>
+          <FrameReadings opening={opening} />
+          <DropReadings opening={opening} />
         </>
       }
       drawing={
-        <WallDrawing elevation={elevation} title={t('quick.curtain')} width={760} height={500}>
+        <WallDrawing elevation={plan.elevations[0]!} title={t('quick.curtain')} width={760} height={500}>
           {(scale) =>
             windowPlan && (
               <WindowDimensions
                 plan={windowPlan}
                 opening={opening}
                 scale={scale}
-                unit={unit}
+                unit={file.room.unit}
                 ceilingMm={file.room.ceilingMm}
                 edits={acts}
               />
@@ -222,6 +93,95 @@ function Curtain(): ReactNode {
         )
       }
     />
+  );
+}
+
+/** The frame, and the wall it is in. */
+function FrameReadings({ opening }: { opening: Opening }): ReactNode {
+  const t = useTranslations();
+  const { file, change } = useRoom();
+  const commit = useCommit();
+  const { refuse } = useRefusal();
+  const { room } = file;
+  const wallMm = wallsOf(room)[0]!.lengthMm;
+  const set = (patch: Partial<Opening>): Answer =>
+    commit({ do: 'putOpening', opening: { ...opening, ...patch } }, opening.id);
+  const setWall = (mm: number): Answer => {
+    if (mm < opening.widthMm) return refuse('wider-than-wall', opening.widthMm, mm);
+    // the window stays in the middle of its wall
+    const walls = room.walls.map((w, i) => (i === 1 || i === 2 ? { ...w, xMm: mm } : w));
+    change([
+      { do: 'putOpening', opening: { ...opening, xMm: (mm - opening.widthMm) / 2 } },
+      { do: 'setRoom', room: { ...room, walls } },
+    ]);
+    return TAKEN;
+  };
+  return (
+    <div className="grid grid-cols-2 gap-x-5 gap-y-2.5 sm:grid-cols-3 xl:grid-cols-6">
+      <QuickLength
+        label={t('measure.frameWidth')}
+        draftKey="quick-c-width"
+        valueMm={opening.widthMm}
+        onCommit={(mm) => set({ widthMm: mm, xMm: (wallMm - mm) / 2 })}
+      />
+      <QuickLength
+        label={t('measure.height')}
+        draftKey="quick-c-height"
+        valueMm={opening.heightMm}
+        onCommit={(heightMm) => set({ heightMm })}
+      />
+      <LengthField
+        label={t('measure.sill')}
+        draftKey="quick-c-sill"
+        valueMm={opening.sillMm}
+        unit={room.unit}
+        onCommit={(sillMm) => set({ sillMm })}
+      />
+      <QuickLength
+        label={t('measure.ceiling')}
+        draftKey="quick-c-ceiling"
+        valueMm={room.ceilingMm}
+        onCommit={(ceilingMm) => commit({ do: 'setRoom', room: { ...room, ceilingMm } }, 'room')}
+      />
+      <QuickLength label={t('quick.wallWidth')} draftKey="quick-c-wall" valueMm={wallMm} onCommit={setWall} />
+      <LengthField
+        label={t('measure.trim')}
+        draftKey="quick-c-trim"
+        valueMm={opening.trimMm}
+        unit={room.unit}
+        onCommit={(trimMm) => set({ trimMm })}
+      />
+    </div>
+  );
+}
+
+/** From the top of the frame to the floor, three times; left out while they are not measured. */
+function DropReadings({ opening }: { opening: Opening }): ReactNode {
+  const t = useTranslations();
+  const commit = useCommit();
+  const setDrops = (dropsMm: Opening['dropsMm']): Answer =>
+    commit({ do: 'putOpening', opening: { ...opening, dropsMm } }, opening.id);
+  return (
+    <>
+      <p className="mb-1 mt-3 font-narrow text-[13px] font-semibold text-soft">
+        {t('measure.drops')}
+        {opening.dropsMm ? '' : ` (${t('measure.dropsMissing')})`}
+      </p>
+      <div className="grid max-w-[420px] grid-cols-3 gap-x-5">
+        {(['left', 'middle', 'right'] as const).map((side) => (
+          <QuickLength
+            key={side}
+            label={t(DROPS[side])}
+            draftKey={`quick-c-${side}`}
+            valueMm={opening.dropsMm?.[side] ?? null}
+            onCommit={(mm) =>
+              setDrops({ ...(opening.dropsMm ?? { left: mm, middle: mm, right: mm }), [side]: mm })
+            }
+            onClear={() => setDrops(null)}
+          />
+        ))}
+      </div>
+    </>
   );
 }
 

@@ -2,14 +2,13 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatMoney } from '../../core/base/money';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { Words } from '../../ui/Words';
 import { RadioList } from '../../ui/RadioGroup';
-
-export const moneyWords = (cents: number): string => (cents / 100).toFixed(2);
 
 /** The ways to get the finished length, ranked, to choose one of. */
 export function RouteList({
@@ -90,7 +89,7 @@ export function RouteList({
                 <Words>{says(r)}</Words>
               </span>
               <span className="text-right leading-tight">
-                {moneyWords(r.cost)}
+                {formatMoney(r.cost, rules.school('stash.currency'))}
                 <span className="block text-[12px] text-soft">{t('work', { minutes: r.workMinutes })}</span>
               </span>
             </span>

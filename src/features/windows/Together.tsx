@@ -15,8 +15,8 @@ import { Words } from '../../ui/Words';
 import { startSolver, type Solver } from '../../workers/solve/client';
 import { useRoom } from '../shell/room/RoomContext';
 import { useStashWhenThere } from '../shell/useStash';
+import { useMoney } from '../shell/useMoney';
 import { Why } from '../shell/Why';
-import { moneyWords } from './RouteList';
 
 /**
  * The best ways to dress all windows together or this one alone, each with what it gives up; worked out
@@ -147,6 +147,7 @@ function Solutions({ which }: { which: string }): ReactNode {
       })
       .join(', ');
   };
+  const money = useMoney();
   const hangs = (s: Solution): boolean =>
     s.shares.every((x) => {
       const now = plan.windows.find((w) => w.dressingId === x.dressingId);
@@ -178,7 +179,7 @@ function Solutions({ which }: { which: string }): ReactNode {
             <b className="font-semibold">
               <Words>{product(s)}</Words>
             </b>
-            <span className="text-right">{moneyWords(s.cost)}</span>
+            <span className="text-right">{money(s.cost)}</span>
             <span className="text-soft">
               <Words>{`${s.oneRodMm === null ? t('solutionRods', { rods: s.shares.map((x) => length(x.rodMm)).join(', ') }) : t('solutionRod', { rod: length(s.oneRodMm) })}, ${[...new Set(s.shares.map((x) => t(`wayKinds.${x.kind}`)))].join(', ')}`}</Words>
             </span>

@@ -3,14 +3,14 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
+import { hardwareOf, type HardwareKind } from '../../core/stages/windows/hardware';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
-import type { RuleId } from '../../core/rules/table';
 import { massWords, sagWords } from '../../messages/findingWords';
 import { LengthField, TAKEN } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
+import { useMoney } from '../shell/useMoney';
 import { Why } from '../shell/Why';
 import { FoldLine } from './FoldLine';
-import { moneyWords } from './RouteList';
 import { useWindowActs } from './useWindowActs';
 
 const newtonWords = (n: number): string => n.toFixed(n < 10 ? 1 : 0);
@@ -92,31 +92,27 @@ export function WindowRod({ dressing: d, plan: w }: Props): ReactNode {
 function Hardware({ dressing: d, plan: w }: Props): ReactNode {
   const t = useTranslations('windows');
   const { file, rules } = useRoom();
+  const money = useMoney();
   const length = (mm: number) => formatLength(mm, file.room.unit);
-  const price = (rule: RuleId, count: number) => moneyWords(Math.round(rules.number(rule) * count));
-  const runners = d.heading === 'wave' ? t('glidersWord') : t('ringsWord');
-  const hardware: [number, string, RuleId][] = [
-    [w.brackets, t('bracketsWord'), 'windows.bracketPrice'],
-    [w.finials, t('finialsWord'), 'windows.finialPrice'],
-    [w.rings, runners, 'windows.ringPrice'],
-    [w.hooks, t('hooksWord'), 'windows.hookPrice'],
-  ];
+  const names: Record<Exclude<HardwareKind, 'rod'>, string> = {
+    brackets: t('bracketsWord'),
+    finials: t('finialsWord'),
+    rings: d.heading === 'wave' ? t('glidersWord') : t('ringsWord'),
+    hooks: t('hooksWord'),
+  };
+  const rodName = `${t(`makes.${d.rod.make}`)}, ${length(w.bracketToBracketMm)}${w.rod.count > 1 ? ` × ${w.rod.count}` : ''}`;
   return (
     <>
-      {hardware
-        .filter(([count]) => count > 0)
-        .map(([count, what, rule]) => (
-          <FoldLine key={what} label={t('hardwareCount', { count, what })} rule={rule}>
-            {price(rule, count)}
-          </FoldLine>
-        ))}
-      <FoldLine
-        label={`${t(`makes.${d.rod.make}`)}, ${length(w.bracketToBracketMm)}${w.rod.count > 1 ? ` × ${w.rod.count}` : ''}`}
-        note={w.rod.bends > 0 ? t('bends', { count: w.rod.bends }) : undefined}
-        rule="windows.rodPricePerMetre"
-      >
-        {price('windows.rodPricePerMetre', (w.rod.count * w.bracketToBracketMm) / 1000)}
-      </FoldLine>
+      {hardwareOf(w, rules).map(({ kind, count, cost, priceRule }) => (
+        <FoldLine
+          key={kind}
+          label={kind === 'rod' ? rodName : t('hardwareCount', { count, what: names[kind] })}
+          note={kind === 'rod' && w.rod.bends > 0 ? t('bends', { count: w.rod.bends }) : undefined}
+          rule={priceRule}
+        >
+          {money(cost)}
+        </FoldLine>
+      ))}
     </>
   );
 }

@@ -10,7 +10,7 @@ import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
-import { useMeasureWords } from '../shell/useWords';
+import { useRefusal } from '../shell/useRefusal';
 import { withCloth, withHeading, withMake, withMount, withSheerCloth } from './dressingEdits';
 
 /** A shower curtain on a rod that pushes against both walls. */
@@ -28,7 +28,7 @@ export function useWindowActs(
 ) {
   const { file, look, change, rules } = useRoom();
   const t = useTranslations('windows');
-  const words = useMeasureWords(file.room.unit);
+  const { refuse, positive } = useRefusal();
   const head = headOfLook(look);
   const put = (patch: Partial<Dressing>): Change => ({
     do: 'putDressing',
@@ -43,19 +43,6 @@ export function useWindowActs(
     dressing?.mount === 'wall';
   const rodChanges = (rodHeightMm: number): Change[] =>
     onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: rodHeightMm } }] : [put({ rodHeightMm })];
-  const refuse = (cameMm: number, expectedMm: number, code: 'above-ceiling' | 'not-positive'): Answer => ({
-    took: false,
-    message: words({
-      code: code as 'above-ceiling',
-      level: 'refuse',
-      path: [],
-      about: '',
-      field: '',
-      cameMm,
-      expectedMm,
-    }),
-  });
-
   const changeWith = (item: Item | null, patch: Partial<Dressing>) =>
     change([...(item ? [{ do: 'putItem' as const, item }] : []), put(patch)]);
 
@@ -88,10 +75,11 @@ export function useWindowActs(
       change([{ do: 'putDressing', lookId: look.id, dressing: { ...which, joinsNext } }]),
     rodChanges,
     setRod: (mm: number): Answer => {
-      if (mm > file.room.ceilingMm) return refuse(mm, file.room.ceilingMm, 'above-ceiling');
-      if (mm <= 0) return refuse(mm, 1000, 'not-positive');
-      change(rodChanges(mm));
-      return TAKEN;
+      if (mm > file.room.ceilingMm) return refuse('above-ceiling', mm, file.room.ceilingMm);
+      return positive(mm, () => {
+        change(rodChanges(mm));
+        return TAKEN;
+      });
     },
     rodByRule: (): void =>
       change(onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: null } }] : [put({ rodHeightMm: null })]),
@@ -99,10 +87,11 @@ export function useWindowActs(
     /** A finished length typed on the drawing moves the rod; landing and take-down stay. */
     setLength: (mm: number, nowMm: number = plan!.finishedLengthMm): Answer => {
       const rod = plan!.rodHeightMm + (mm - nowMm);
-      if (mm <= 0) return refuse(mm, 1000, 'not-positive');
-      if (rod > file.room.ceilingMm) return refuse(rod, file.room.ceilingMm, 'above-ceiling');
-      change(rodChanges(rod));
-      return TAKEN;
+      if (rod > file.room.ceilingMm) return refuse('above-ceiling', rod, file.room.ceilingMm);
+      return positive(mm, () => {
+        change(rodChanges(rod));
+        return TAKEN;
+      });
     },
     setSpan: (mm: number): Answer => {
       const outer = opening!.widthMm + 2 * opening!.trimMm;
@@ -116,23 +105,14 @@ export function useWindowActs(
       change([put(side === 'left' ? { extensionLeftMm: mm } : { extensionRightMm: mm })]);
       return TAKEN;
     },
-    choose: (route: Route): void =>
-      change([
-        put({ route: { kind: route.kind, stockMm: route.stockMm } }),
-        ...(route.kind === 'asItIs' && Math.abs(route.rodMm - plan!.rodHeightMm) > 0.5
-          ? rodChangesWith(route)
-          : []),
-      ]),
+    /** A panel that hangs as it is may need the rod moved: the whole line's, or this window's alone. */
+    choose: ({ kind, stockMm, rodMm }: Route): void => {
+      const route = { kind, stockMm };
+      const moves = kind === 'asItIs' && Math.abs(rodMm - plan!.rodHeightMm) > 0.5;
+      if (!moves) change([put({ route })]);
+      else change(onLine ? [put({ route }), ...rodChanges(rodMm)] : [put({ route, rodHeightMm: rodMm })]);
+    },
   };
-
-  /**
-   * The rod of a whole line moves with the chosen length; a window of its own moves alone, in the same
-   * change.
-   */
-  function rodChangesWith(route: Route): Change[] {
-    if (onLine) return rodChanges(route.rodMm);
-    return [put({ route: { kind: route.kind, stockMm: route.stockMm }, rodHeightMm: route.rodMm })];
-  }
 }
 
 export type WindowActs = ReturnType<typeof useWindowActs>;

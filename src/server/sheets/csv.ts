@@ -1,5 +1,6 @@
 import 'server-only';
 import Papa from 'papaparse';
+import { sheetWalls } from '../../core/plan/sheetWalls';
 import { loadSheet, rowWords } from './rows';
 
 /**
@@ -17,11 +18,12 @@ export async function sheetCsv(
     const w = plan.walls.find((x) => x.id === id);
     return w ? words.wall(w) : '';
   };
-  const marks = plan.sheet.steps.flatMap((s, i) =>
+  const steps = sheetWalls(plan.sheet.steps).flatMap((wall) => wall.steps);
+  const marks = steps.flatMap(({ step: s, number }) =>
     (s.marks.length > 0 && s.kind !== 'curtain' ? s.marks : [null]).map((m) => ({
       part: 'fit',
-      order: i + 1,
-      wall: wallName(s.wallId),
+      order: number,
+      wall: wallName(m?.wallId ?? s.wallId),
       what: rows.title(s),
       mark: m ? rows.mark(m) : rows.note(s),
       from_left: m ? words.length(m.xMm) : '',
@@ -32,6 +34,7 @@ export async function sheetCsv(
       count: m ? 1 : s.count,
       size: '',
       cost: '',
+      currency: '',
     })),
   );
   const buys = plan.sheet.buy.map((b, i) => ({
@@ -48,6 +51,7 @@ export async function sheetCsv(
     count: b.count,
     size: rows.size(b),
     cost: b.cost === null ? '' : (b.cost / 100).toFixed(2),
+    currency: b.cost === null ? '' : words.currency,
   }));
   const plain = (v: string | number) => (typeof v === 'string' ? v.replaceAll('\u2044', '/') : v);
   const data = [...marks, ...buys].map((r) =>

@@ -1,6 +1,8 @@
 import 'server-only';
 import { rgb } from 'pdf-lib';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatBareLength } from '../../core/base/length';
+import { feet, type LengthUnit, type Mm } from '../../core/base/units';
+import type { Dressing } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
 import type { MakingPlan } from '../../core/stages/windows/made';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
@@ -33,7 +35,7 @@ export async function cutsPdf(
   const { t } = sheet.words;
   const title = `${t('cuts.title')}, ${t('cuts.for', { room: sheet.file.room.name, look: sheet.look.name })}`;
   const pen = await newPen(paper, title);
-  text(pen, t('cuts.title'), MARGIN, 20, pen.head);
+  text(pen, t('cuts.title'), MARGIN, { size: 20, face: 'head' });
   pen.y -= 26;
   paragraph(pen, t('cuts.for', { room: sheet.file.room.name, look: sheet.look.name }), 11);
   paragraph(pen, t('cuts.says'), 10);
@@ -48,177 +50,168 @@ export async function cutsPdf(
 
 function oneWindow(pen: Pen, sheet: Sheet, w: WindowPlan): void {
   const { t } = sheet.words;
-  const { unit } = sheet.file.room;
-  const length = (mm: number) => formatLength(mm, unit);
-  const bare = (mm: number) => formatBareLength(mm, unit);
-  const m = w.making;
-  const dressing = sheet.look.dressings.find((d) => d.id === w.dressingId)!;
+  const dressing = sheet.look.dressings.find((d) => d.id === w.dressingId);
+  if (!dressing) return;
+  const making = { sheet, window: w, dressing, plan: w.making };
   room(pen, 220);
   rule(pen);
-  text(pen, w.name, MARGIN, 15, pen.head);
+  text(pen, w.name, MARGIN, { size: 15, face: 'head' });
   pen.y -= 20;
   if (w.chosenRoute?.kind !== 'made') paragraph(pen, t('cuts.asIf'), 9.5);
-  const rows: [string, string][] = [
-    [
-      t('cuts.finished'),
-      w.panelPlans
-        .map((p) => length(p.finishedLengthMm))
-        .filter((l, i, all) => all.indexOf(l) === i)
-        .join(', '),
-    ],
-    [
-      t('cuts.panels'),
-      `${Math.round(m.widths / m.widthsPerPanel)}, ${t('cuts.perPanel', { count: Number(m.widthsPerPanel.toFixed(2)) })}`,
-    ],
-    [t('cuts.heading'), t(`windows.${dressing.heading as 'wave'}`)],
-    [
-      t('cuts.fullness'),
-      `${(dressing.fullness ?? ruleBook(sheet.file.rules, unit).number('windows.fullness')).toFixed(2)}×`,
-    ],
-    [
-      t('cuts.widths'),
-      [
-        t('cuts.each', {
-          count: m.halfDropMm > 0 ? Math.ceil(m.widths / 2) : m.widths,
-          cut: length(m.cutMm),
-        }),
-        ...(m.halfDropMm > 0 && m.widths > 1
-          ? [t('cuts.eachHalf', { count: Math.floor(m.widths / 2), cut: length(m.cutMm + m.halfDropMm) })]
-          : []),
-      ].join('; '),
-    ],
-    ...(w.repeatMm > 0
-      ? [[t('cuts.repeat'), length(dressing.making.repeatMm ?? w.repeatMm)] as [string, string]]
-      : []),
-    [
-      t('cuts.total'),
-      unit === 'cm'
-        ? `${(m.totalMm / 1000).toFixed(2)} m`
-        : `${(m.totalMm / 914.4).toFixed(2)} yd (${length(m.totalMm)})`,
-    ],
-    [t('cuts.allowance'), length(m.headingAllowanceMm)],
-    w.lowerRodMm === null
-      ? [t('cuts.bottom'), `${length(m.hemAllowanceMm / 2)} × 2`]
-      : [t('cuts.lowerPocket'), length(m.hemAllowanceMm)],
-    [t('cuts.sides'), `${length(m.sideHemMm / 2)} × 2`],
-    [t('cuts.flat'), length(m.flatHemmedMm)],
-    ...(m.liningWidths > 0
-      ? [
-          [t('cuts.lining'), `${t('cuts.each', { count: m.liningWidths, cut: length(m.liningCutMm) })}`] as [
-            string,
-            string,
-          ],
-        ]
-      : []),
-    ...(m.pleats
-      ? [
-          [
-            t('cuts.pleats'),
-            t('windows.pleatsIs', {
-              spaces: m.pleats.spaces,
-              space: length(m.pleats.spaceMm),
-              cloth: length(m.pleats.clothPerPleatMm),
-            }),
-          ] as [string, string],
-        ]
-      : []),
-    ...(m.handPleats
-      ? [
-          [
-            t('cuts.handPleats'),
-            t('windows.handPleatsIs', {
-              bunches: m.handPleats.bunches,
-              least: m.handPleats.least,
-              most: m.handPleats.most,
-            }),
-          ] as [string, string],
-        ]
-      : []),
-    ...(w.rings + w.hooks > 0
-      ? [[t('cuts.rings'), t('cuts.ringsOf', { rings: w.rings, hooks: w.hooks })] as [string, string]]
-      : []),
-    [t('cuts.letDown'), m.letDownMm > 0.5 ? length(m.letDownMm) : t('windows.noLetDown')],
-  ];
-  for (const [label, value] of rows) {
+  for (const { label, value } of [...sizeRows(making), ...sewingRows(making)]) {
     room(pen, 15);
-    text(pen, label, MARGIN, 10, pen.plain, SOFT);
-    text(pen, value, MARGIN + 150, 10, pen.bold);
+    text(pen, label, MARGIN, { size: 10, face: 'plain', color: SOFT });
+    text(pen, value, MARGIN + 150, { size: 10, face: 'bold' });
     pen.y -= 14.5;
   }
-  roll(pen, sheet, m, dressing.making.repeatMm ?? w.repeatMm, bare);
-  if (m.pleats) pleats(pen, sheet, m, bare);
+  drawRoll(pen, making);
+  if (w.making.pleats) drawPleats(pen, making, w.making.pleats.marks);
+}
+
+/** A window's curtain as the workroom makes it. */
+type Making = { sheet: Sheet; window: WindowPlan; dressing: Dressing; plan: MakingPlan };
+type Row = { label: string; value: string };
+
+const lengthWords = ({ sheet }: Making): ((mm: Mm) => string) => sheet.words.length;
+const bareWords =
+  ({ sheet }: Making) =>
+  (mm: Mm): string =>
+    formatBareLength(mm, sheet.file.room.unit);
+const repeatOf = ({ window, dressing }: Making): Mm => dressing.making.repeatMm ?? window.repeatMm;
+
+/** What it comes to: lengths, panels, widths of cloth. */
+function sizeRows(making: Making): Row[] {
+  const { sheet, window: w, dressing, plan: m } = making;
+  const { t } = sheet.words;
+  const { unit } = sheet.file.room;
+  const length = lengthWords(making);
+  const lengths = new Set(w.panelPlans.map((p) => length(p.finishedLengthMm)));
+  const perPanel = t('cuts.perPanel', { count: Number(m.widthsPerPanel.toFixed(2)) });
+  const fullness = dressing.fullness ?? ruleBook(sheet.file.rules, unit).number('windows.fullness');
+  const rows: Row[] = [
+    { label: t('cuts.finished'), value: [...lengths].join(', ') },
+    { label: t('cuts.panels'), value: `${Math.round(m.widths / m.widthsPerPanel)}, ${perPanel}` },
+    { label: t('cuts.heading'), value: t(`windows.${dressing.heading}`) },
+    { label: t('cuts.fullness'), value: `${fullness.toFixed(2)}×` },
+    { label: t('cuts.widths'), value: widthWords(making) },
+  ];
+  if (w.repeatMm > 0) rows.push({ label: t('cuts.repeat'), value: length(repeatOf(making)) });
+  rows.push({ label: t('cuts.total'), value: clothWords(m.totalMm, unit, length) });
+  return rows;
+}
+
+/** How many widths are cut to what length; every second one longer where the pattern drops by half. */
+function widthWords(making: Making): string {
+  const { t } = making.sheet.words;
+  const { widths, cutMm, halfDropMm } = making.plan;
+  const length = lengthWords(making);
+  if (halfDropMm <= 0 || widths <= 1) return t('cuts.each', { count: widths, cut: length(cutMm) });
+  const even = t('cuts.each', { count: Math.ceil(widths / 2), cut: length(cutMm) });
+  const odd = t('cuts.eachHalf', { count: Math.floor(widths / 2), cut: length(cutMm + halfDropMm) });
+  return `${even}; ${odd}`;
+}
+
+/** A length of cloth as it is ordered: metres, or yards. */
+const clothWords = (mm: Mm, unit: LengthUnit, length: (mm: Mm) => string): string =>
+  unit === 'cm' ? `${(mm / 1000).toFixed(2)} m` : `${(mm / MM_PER_YARD).toFixed(2)} yd (${length(mm)})`;
+const MM_PER_YARD = feet(3);
+
+/** How it is hemmed, lined and headed. */
+function sewingRows(making: Making): Row[] {
+  const { sheet, window: w, plan: m } = making;
+  const { t } = sheet.words;
+  const length = lengthWords(making);
+  const rows: Row[] = [
+    { label: t('cuts.allowance'), value: length(m.headingAllowanceMm) },
+    w.lowerRodMm === null
+      ? { label: t('cuts.bottom'), value: `${length(m.hemAllowanceMm / 2)} × 2` }
+      : { label: t('cuts.lowerPocket'), value: length(m.hemAllowanceMm) },
+    { label: t('cuts.sides'), value: `${length(m.sideHemMm / 2)} × 2` },
+    { label: t('cuts.flat'), value: length(m.flatHemmedMm) },
+  ];
+  if (m.liningWidths > 0) {
+    const value = t('cuts.each', { count: m.liningWidths, cut: length(m.liningCutMm) });
+    rows.push({ label: t('cuts.lining'), value });
+  }
+  rows.push(...headingRows(making));
+  const letDown = m.letDownMm > 0.5 ? length(m.letDownMm) : t('windows.noLetDown');
+  rows.push({ label: t('cuts.letDown'), value: letDown });
+  return rows;
+}
+
+function headingRows(making: Making): Row[] {
+  const { sheet, window: w, plan } = making;
+  const { t } = sheet.words;
+  const length = lengthWords(making);
+  const { pleats, handPleats } = plan;
+  const rows: Row[] = [];
+  if (pleats) {
+    const space = length(pleats.spaceMm);
+    const cloth = length(pleats.clothPerPleatMm);
+    const value = t('windows.pleatsIs', { spaces: pleats.spaces, space, cloth });
+    rows.push({ label: t('cuts.pleats'), value });
+  }
+  if (handPleats) rows.push({ label: t('cuts.handPleats'), value: t('windows.handPleatsIs', handPleats) });
+  if (w.rings + w.hooks > 0)
+    rows.push({ label: t('cuts.rings'), value: t('cuts.ringsOf', { rings: w.rings, hooks: w.hooks }) });
+  return rows;
 }
 
 /** The roll from its start: cuts in their order, repeats as ticks, the places as numbers. */
-function roll(pen: Pen, sheet: Sheet, m: MakingPlan, repeatMm: number, bare: (mm: number) => string): void {
-  const { t } = sheet.words;
+function drawRoll(pen: Pen, making: Making): void {
+  const { t } = making.sheet.words;
+  const { cuts, totalMm } = making.plan;
+  const bare = bareWords(making);
+  const perMm = (pen.width - 2 * MARGIN) / totalMm;
   room(pen, 74);
   pen.y -= 4;
-  text(pen, t('cuts.roll'), MARGIN, 10, pen.plain, SOFT);
+  text(pen, t('cuts.roll'), MARGIN, { size: 10, face: 'plain', color: SOFT });
   pen.y -= 34;
-  const perMm = (pen.width - 2 * MARGIN) / m.totalMm;
-  m.cuts.forEach((c, i) => {
-    const [x, width] = [MARGIN + c.fromMm * perMm, (c.toMm - c.fromMm) * perMm];
+  cuts.forEach((cut, i) => {
+    const [x, width] = [MARGIN + cut.fromMm * perMm, (cut.toMm - cut.fromMm) * perMm];
+    const shade = i % 2 ? 0.93 : 0.98;
     pen.page.drawRectangle({
       x,
       y: pen.y,
       width,
       height: 24,
-      color: i % 2 ? rgb(0.93, 0.93, 0.93) : rgb(0.98, 0.98, 0.98),
+      color: rgb(shade, shade, shade),
       borderColor: INK,
       borderWidth: 0.7,
     });
-    pen.page.drawText(String(i + 1), {
-      x: x + width / 2 - 3,
-      y: pen.y + 8,
-      size: 9,
-      font: pen.bold,
-      color: INK,
-    });
+    pen.y += 8;
+    text(pen, String(i + 1), x + width / 2 - 3, { size: 9, face: 'bold' });
+    pen.y -= 8;
   });
-  if (repeatMm > 0)
-    for (let at = repeatMm; at < m.totalMm - 1; at += repeatMm)
-      pen.page.drawLine({
-        start: { x: MARGIN + at * perMm, y: pen.y },
-        end: { x: MARGIN + at * perMm, y: pen.y + 5 },
-        thickness: 0.5,
-        color: LINE,
-      });
+  drawRepeats(pen, repeatOf(making), totalMm, perMm);
   pen.y -= 14;
-  const each = 130;
-  const perRow = Math.max(1, Math.floor((pen.width - 2 * MARGIN) / each));
-  m.cuts.forEach((c, i) => {
-    if (i % perRow === 0 && i > 0) {
-      pen.y -= 12;
-      room(pen, 14);
-    }
-    text(
-      pen,
-      t('cuts.cutN', { n: i + 1, from: bare(c.fromMm), to: bare(c.toMm) }),
-      MARGIN + (i % perRow) * each,
-      9,
-      pen.plain,
-    );
-  });
-  pen.y -= 18;
+  inColumns(
+    pen,
+    cuts.map((c, i) => t('cuts.cutN', { n: i + 1, from: bare(c.fromMm), to: bare(c.toMm) })),
+  );
 }
 
+function drawRepeats(pen: Pen, repeatMm: Mm, totalMm: Mm, perMm: number): void {
+  if (repeatMm <= 0) return;
+  for (let mm = repeatMm; mm < totalMm - 1; mm += repeatMm) {
+    const x = MARGIN + mm * perMm;
+    const end = { x, y: pen.y + 5 };
+    pen.page.drawLine({ start: { x, y: pen.y }, end, thickness: 0.5, color: LINE });
+  }
+}
+
+type PleatMark = NonNullable<MakingPlan['pleats']>['marks'][number];
+
 /** A panel laid flat: where each pleat begins and ends, from the leading edge. */
-function pleats(pen: Pen, sheet: Sheet, m: MakingPlan, bare: (mm: number) => string): void {
-  const { t } = sheet.words;
-  const { marks } = m.pleats!;
+function drawPleats(pen: Pen, making: Making, marks: readonly PleatMark[]): void {
+  const { t } = making.sheet.words;
+  const bare = bareWords(making);
+  const width = pen.width - 2 * MARGIN;
+  const perMm = width / making.plan.flatHemmedMm;
   room(pen, 70);
-  text(pen, t('cuts.marks'), MARGIN, 10, pen.plain, SOFT);
+  text(pen, t('cuts.marks'), MARGIN, { size: 10, face: 'plain', color: SOFT });
   pen.y -= 28;
-  const perMm = (pen.width - 2 * MARGIN) / m.flatHemmedMm;
-  pen.page.drawRectangle({
-    x: MARGIN,
-    y: pen.y,
-    width: pen.width - 2 * MARGIN,
-    height: 18,
-    borderColor: INK,
-    borderWidth: 0.7,
-  });
+  pen.page.drawRectangle({ x: MARGIN, y: pen.y, width, height: 18, borderColor: INK, borderWidth: 0.7 });
   for (const p of marks)
     pen.page.drawRectangle({
       x: MARGIN + p.flatFromMm * perMm,
@@ -230,20 +223,22 @@ function pleats(pen: Pen, sheet: Sheet, m: MakingPlan, bare: (mm: number) => str
       borderWidth: 0.5,
     });
   pen.y -= 13;
-  const each = 130;
-  const perRow = Math.max(1, Math.floor((pen.width - 2 * MARGIN) / each));
-  marks.forEach((p, i) => {
+  inColumns(
+    pen,
+    marks.map((p, i) => t('cuts.mark', { n: i + 1, from: bare(p.flatFromMm), to: bare(p.flatToMm) })),
+  );
+}
+
+const COLUMN = 130;
+/** Short lines side by side, as many as the page is wide. */
+function inColumns(pen: Pen, lines: readonly string[]): void {
+  const perRow = Math.max(1, Math.floor((pen.width - 2 * MARGIN) / COLUMN));
+  lines.forEach((words, i) => {
     if (i % perRow === 0 && i > 0) {
       pen.y -= 12;
       room(pen, 14);
     }
-    text(
-      pen,
-      t('cuts.mark', { n: i + 1, from: bare(p.flatFromMm), to: bare(p.flatToMm) }),
-      MARGIN + (i % perRow) * each,
-      9,
-      pen.plain,
-    );
+    text(pen, words, MARGIN + (i % perRow) * COLUMN, { size: 9, face: 'plain' });
   });
   pen.y -= 18;
 }

@@ -14,12 +14,9 @@ const PT = 72 / 25.4;
 const EDGE_MM = 9;
 const FOOT_MM = 13;
 
+type Found = { sheet: Sheet; template: Template };
 type Of = { hangingId: string } | { groupId: string };
-const load = (
-  roomId: string,
-  lookId: string | null,
-  of: Of,
-): { sheet: Sheet; template: Template } | undefined => {
+const load = (roomId: string, lookId: string | null, of: Of): Found | undefined => {
   const sheet = loadSheet(roomId, lookId);
   const template = sheet && templateOf(sheet.file, sheet.look, sheet.plan, of);
   return sheet && template ? { sheet, template } : undefined;
@@ -56,17 +53,18 @@ export async function templatePdf(
     tiles,
   } = ways[1]!.tiles.length < ways[0]!.tiles.length ? ways[1]! : ways[0]!;
   pen.page.setSize(width, height);
+  const field = fieldOf(page);
   tiles.forEach((tile, i) => {
     if (i > 0) pen.page = pen.doc.addPage([width, height]);
-    const origin = { x: EDGE_MM * PT, y: (EDGE_MM + FOOT_MM) * PT };
-    const at = (xMm: number, yMm: number) => ({
-      x: origin.x + (xMm - tile.xMm) * PT,
-      y: origin.y + (yMm - tile.yMm) * PT,
+    const onPage: OnPage = (xMm, yMm) => ({
+      x: field.left + (xMm - tile.xMm) * PT,
+      y: field.bottom + (yMm - tile.yMm) * PT,
     });
-    drawFrames(pen, sheet, template, at);
-    maskEdges(pen.page, width, height, page);
-    marks(pen, tile, columns, rows, overlap, page);
-    foot(pen, sheet, template, tile, columns, rows, i, tiles.length);
+    const cut = { tile, columns, rows, number: i + 1, pages: tiles.length };
+    drawFrames(pen, sheet, template, onPage);
+    maskEdges(pen.page, { width, height }, field);
+    drawMarks(pen, cut, overlap, field);
+    drawFoot(pen, { sheet, template }, cut);
   });
   return {
     name: `${t('template.title', { name: template.name })}, ${paper === 'a4' ? 'A4' : 'Letter'}.pdf`,
@@ -74,84 +72,72 @@ export async function templatePdf(
   };
 }
 
-type At = (xMm: number, yMm: number) => { x: number; y: number };
+/** Where a point of the template is on its page. */
+type OnPage = (xMm: number, yMm: number) => { x: number; y: number };
+/** One page of the template, and which of how many it is. */
+type Cut = {
+  tile: { column: number; row: number };
+  columns: number;
+  rows: number;
+  number: number;
+  pages: number;
+};
+/** The part of a page that the template is drawn in, in points. */
+type Field = { left: number; bottom: number; right: number; top: number };
 
-function drawFrames(pen: Pen, sheet: Sheet, template: Template, at: At): void {
-  const { t } = sheet.words;
-  const length = (mm: number) => formatLength(mm, sheet.file.room.unit);
-  for (const f of template.frames) {
-    pen.page.drawRectangle({
-      ...at(f.xMm, f.yMm),
-      width: f.widthMm * PT,
-      height: f.heightMm * PT,
-      borderColor: INK,
-      borderWidth: 1,
-    });
-    pen.page.drawLine({
-      start: at(f.xMm, f.centre.yMm),
-      end: at(f.xMm + f.widthMm, f.centre.yMm),
-      thickness: 0.4,
-      color: SOFT,
-      dashArray: [6, 4],
-    });
-    pen.page.drawLine({
-      start: at(f.centre.xMm, f.yMm),
-      end: at(f.centre.xMm, f.yMm + f.heightMm),
-      thickness: 0.4,
-      color: SOFT,
-      dashArray: [6, 4],
-    });
-    pen.y = at(0, f.centre.yMm + 4).y;
-    text(pen, f.name, at(f.centre.xMm + 4, 0).x, 11, pen.bold);
+function fieldOf({ widthMm, heightMm }: { widthMm: number; heightMm: number }): Field {
+  const [left, bottom] = [EDGE_MM * PT, (EDGE_MM + FOOT_MM) * PT];
+  return { left, bottom, right: left + widthMm * PT, top: bottom + heightMm * PT };
+}
+
+function drawFrames(pen: Pen, sheet: Sheet, template: Template, onPage: OnPage): void {
+  const { t, length } = sheet.words;
+  for (const frame of template.frames) {
+    const { xMm, yMm, widthMm, heightMm, centre } = frame;
+    const outline = { width: widthMm * PT, height: heightMm * PT, borderColor: INK, borderWidth: 1 };
+    pen.page.drawRectangle({ ...onPage(xMm, yMm), ...outline });
+    const axis = { thickness: 0.4, color: SOFT, dashArray: [6, 4] };
+    const across = { start: onPage(xMm, centre.yMm), end: onPage(xMm + widthMm, centre.yMm) };
+    const up = { start: onPage(centre.xMm, yMm), end: onPage(centre.xMm, yMm + heightMm) };
+    pen.page.drawLine({ ...across, ...axis });
+    pen.page.drawLine({ ...up, ...axis });
+    const words = onPage(centre.xMm + 4, centre.yMm + 4);
+    pen.y = words.y;
+    text(pen, frame.name, words.x, { size: 11, face: 'bold' });
     pen.y -= 14;
-    text(
-      pen,
-      t('template.centre', {
-        x: length(f.centre.xMm + template.wallXMm),
-        height: length(f.centre.yMm + template.wallBottomMm),
-      }),
-      at(f.centre.xMm + 4, 0).x,
-      9,
-      pen.plain,
-      SOFT,
-    );
-    for (const n of f.nails) {
-      const p = at(n.xMm, n.yMm);
-      pen.page.drawLine({
-        start: { x: p.x - 12, y: p.y },
-        end: { x: p.x + 12, y: p.y },
-        thickness: 0.8,
-        color: INK,
-      });
-      pen.page.drawLine({
-        start: { x: p.x, y: p.y - 12 },
-        end: { x: p.x, y: p.y + 12 },
-        thickness: 0.8,
-        color: INK,
-      });
-      pen.page.drawCircle({ x: p.x, y: p.y, size: 5, borderColor: INK, borderWidth: 0.8 });
-      pen.y = p.y + 7;
-      text(
-        pen,
-        t('template.nail', { x: length(n.wallXMm), height: length(n.wallHeightMm) }),
-        p.x + 9,
-        9,
-        pen.bold,
-      );
-    }
+    const place = t('template.centre', {
+      x: length(centre.xMm + template.wallXMm),
+      height: length(centre.yMm + template.wallBottomMm),
+    });
+    text(pen, place, words.x, { size: 9, face: 'plain', color: SOFT });
+    for (const nail of frame.nails) drawNail(pen, sheet, nail, onPage);
   }
+}
+
+function drawNail(
+  pen: Pen,
+  sheet: Sheet,
+  nail: Template['frames'][number]['nails'][number],
+  onPage: OnPage,
+): void {
+  const { t, length } = sheet.words;
+  const { x, y } = onPage(nail.xMm, nail.yMm);
+  const line = { thickness: 0.8, color: INK };
+  pen.page.drawLine({ start: { x: x - 12, y }, end: { x: x + 12, y }, ...line });
+  pen.page.drawLine({ start: { x, y: y - 12 }, end: { x, y: y + 12 }, ...line });
+  pen.page.drawCircle({ x, y, size: 5, borderColor: INK, borderWidth: 0.8 });
+  pen.y = y + 7;
+  const place = t('template.nail', { x: length(nail.wallXMm), height: length(nail.wallHeightMm) });
+  text(pen, place, x + 9, { size: 9, face: 'bold' });
 }
 
 /** What runs past the page's field is covered white, so that the marks stand clear. */
 function maskEdges(
   page: PDFPage,
-  width: number,
-  height: number,
-  field: { widthMm: number; heightMm: number },
+  { width, height }: { width: number; height: number },
+  { left, bottom, right, top }: Field,
 ): void {
   const white = rgb(1, 1, 1);
-  const [left, bottom] = [EDGE_MM * PT, (EDGE_MM + FOOT_MM) * PT];
-  const [right, top] = [left + field.widthMm * PT, bottom + field.heightMm * PT];
   page.drawRectangle({ x: 0, y: 0, width, height: bottom, color: white });
   page.drawRectangle({ x: 0, y: top, width, height: height - top, color: white });
   page.drawRectangle({ x: 0, y: 0, width: left, height, color: white });
@@ -162,16 +148,8 @@ function maskEdges(
  * Crop marks at the field's corners, and crosses in the overlap that lie on one another when the pages are
  * laid together.
  */
-function marks(
-  pen: Pen,
-  tile: { column: number; row: number },
-  columns: number,
-  rows: number,
-  overlap: number,
-  field: { widthMm: number; heightMm: number },
-): void {
-  const [left, bottom] = [EDGE_MM * PT, (EDGE_MM + FOOT_MM) * PT];
-  const [right, top] = [left + field.widthMm * PT, bottom + field.heightMm * PT];
+function drawMarks(pen: Pen, { tile, columns, rows }: Cut, overlap: number, field: Field): void {
+  const { left, bottom, right, top } = field;
   const line = (x1: number, y1: number, x2: number, y2: number, thickness = 0.5) =>
     pen.page.drawLine({ start: { x: x1, y: y1 }, end: { x: x2, y: y2 }, thickness, color: INK });
   for (const x of [left, right])
@@ -195,19 +173,10 @@ function marks(
   }
 }
 
-function foot(
-  pen: Pen,
-  sheet: Sheet,
-  template: Template,
-  tile: { column: number; row: number },
-  columns: number,
-  rows: number,
-  i: number,
-  of: number,
-): void {
-  const { t } = sheet.words;
-  const wall = sheet.plan.walls.find((w) => w.id === template.wallId)!;
-  const length = (mm: number) => formatLength(mm, sheet.file.room.unit);
+/** Bars to check the size by, and what the page is of. */
+function drawFoot(pen: Pen, { sheet, template }: Found, { tile, columns, rows, number, pages }: Cut): void {
+  const { t, length } = sheet.words;
+  const wall = sheet.plan.walls.find((w) => w.id === template.wallId);
   const left = EDGE_MM * PT;
   const base = EDGE_MM * PT + 2;
   // two bars to hold a ruler to
@@ -220,17 +189,17 @@ function foot(
     for (const x of [left, left + mm * PT])
       pen.page.drawLine({ start: { x, y: y - 3 }, end: { x, y: y + 3 }, thickness: 1, color: INK });
     pen.y = y - 3;
-    text(pen, name, left + mm * PT + 4, 8, pen.bold);
+    text(pen, name, left + mm * PT + 4, { size: 8, face: 'bold' });
   }
   const x = left + inches(4) * PT + 34;
   const lines = [
-    `${template.name}, ${sheet.words.wall(wall)}`,
-    t('template.page', { page: i + 1, pages: of, column: tile.column + 1, columns, row: tile.row + 1, rows }),
+    `${template.name}, ${wall ? sheet.words.wall(wall) : ''}`,
+    t('template.page', { page: number, pages, column: tile.column + 1, columns, row: tile.row + 1, rows }),
     t('template.place', { x: length(template.wallXMm), height: length(template.wallBottomMm) }),
   ];
   lines.forEach((words, k) => {
     pen.y = base + 17 - k * 9;
-    text(pen, words, x, 7, k === 0 ? pen.bold : pen.plain, k === 2 ? SOFT : INK);
+    text(pen, words, x, { size: 7, face: k === 0 ? 'bold' : 'plain', color: k === 2 ? SOFT : INK });
   });
 }
 

@@ -1,6 +1,8 @@
 import 'server-only';
 import { createTranslator } from 'next-intl';
 import { formatLength } from '../../core/base/length';
+import { formatMoney } from '../../core/base/money';
+import { ruleBook } from '../../core/rules/book';
 import type { LengthUnit } from '../../core/base/units';
 import type { ColourName } from '../../core/colour/name';
 import type { Finding } from '../../core/model/finding';
@@ -18,9 +20,12 @@ export function sheetWords(file: RoomFile, plan: Plan) {
     return n.kind === 'neutral' ? t('colourName.neutral', n) : t('colourName.hue', n);
   };
   const unit: LengthUnit = file.room.unit;
+  const currency = ruleBook(file.rules, unit).school('stash.currency');
   return {
     t,
     length: (mm: number) => formatLength(mm, unit),
+    currency,
+    money: (amount: number) => formatMoney(amount, currency),
     wall: (w: Wall) =>
       w.ownName ||
       (w.number

@@ -12,29 +12,28 @@ export type Scale = {
 
 export type Margins = { left: number; right: number; top: number; bottom: number };
 
-/**
- * The largest true scale at which a wall, or the part of it that begins at `from`, fits the sheet, centred.
- */
+const evenly = (n: number): Margins => ({ left: n, right: n, top: n, bottom: n });
+
+/** The wall, or the part of it, that is to be drawn; it begins at the wall's left end and at the datum. */
+type Part = { widthMm: Mm; heightMm: Mm; xMm?: Mm; yMm?: Mm };
+
+/** The largest true scale at which a part of a wall fits a sheet, centred, its foot on the bottom margin. */
 export function fitScale(
-  lengthMm: Mm,
-  heightMm: Mm,
-  width: number,
-  height: number,
-  margin: Margins,
-  from: { xMm: Mm; yMm: Mm } = { xMm: 0, yMm: 0 },
+  { widthMm, heightMm, xMm = 0, yMm = 0 }: Part,
+  { width, height }: { width: number; height: number },
+  around: Margins | number,
 ): Scale {
-  const perMm = Math.min(
-    (width - margin.left - margin.right) / lengthMm,
-    (height - margin.top - margin.bottom) / heightMm,
-  );
-  const left = margin.left + (width - margin.left - margin.right - lengthMm * perMm) / 2;
+  const margin = typeof around === 'number' ? evenly(around) : around;
+  const free = { width: width - margin.left - margin.right, height: height - margin.top - margin.bottom };
+  const perMm = Math.min(free.width / widthMm, free.height / heightMm);
+  const left = margin.left + (free.width - widthMm * perMm) / 2;
   const base = height - margin.bottom;
   return {
     perMm,
     width,
     height,
-    x: (mm) => left + (mm - from.xMm) * perMm,
-    y: (mm) => base - (mm - from.yMm) * perMm,
+    x: (mm) => left + (mm - xMm) * perMm,
+    y: (mm) => base - (mm - yMm) * perMm,
     toMm: (units) => units / perMm,
   };
 }

@@ -1,8 +1,9 @@
 import { inSets, type Mm, type Money } from '../../base/units';
 import type { Dressing, Item, Look } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import type { RuleId } from '../../rules/table';
 import type { BuyLine } from '../../stash/buying';
+import { liningCost } from '../../stages/windows/made';
+import { hardwareOf } from '../../stages/windows/hardware';
 import type { WindowPlan } from '../../stages/windows/windowPlan';
 import { countUses } from '../uses';
 import type { Bought } from '../stageOutcome';
@@ -90,7 +91,7 @@ function madeLines(
   routeCost: Money,
   rules: RuleBook,
 ): BuyLine[] {
-  const lining = Math.round((made.liningTotalMm / 1000) * rules.number('windows.liningPricePerMetre'));
+  const lining = liningCost(made, rules);
   const cloth = buyLine('cloth', name, made.widths, {
     widthMm: dressing.making.clothWidthMm ?? rules.number('windows.clothWidth'),
     heightMm: made.cutMm,
@@ -130,23 +131,12 @@ function sheerLines(window: WindowPlan, context: Context): BuyLine[] {
   ];
 }
 
-function hardwareLines(window: WindowPlan, rules: RuleBook): BuyLine[] {
-  const rods = window.rod.count;
-  const metres = (rods * window.bracketToBracketMm) / 1000;
-  const price = (rule: RuleId, count: number): Money => Math.round(rules.number(rule) * count);
-  const counted: [BuyLine['kind'], number, RuleId][] = [
-    ['brackets', window.brackets, 'windows.bracketPrice'],
-    ['finials', window.finials, 'windows.finialPrice'],
-    ['rings', window.rings, 'windows.ringPrice'],
-    ['hooks', window.hooks, 'windows.hookPrice'],
-  ];
-  return [
-    buyLine('rod', window.name, rods, {
-      widthMm: window.bracketToBracketMm,
-      cost: price('windows.rodPricePerMetre', metres),
-    }),
-    ...counted
-      .filter(([, count]) => count > 0)
-      .map(([kind, count, rule]) => buyLine(kind, window.name, count, { cost: price(rule, count) })),
-  ];
-}
+const hardwareLines = (window: WindowPlan, rules: RuleBook): BuyLine[] =>
+  hardwareOf(window, rules).map(({ kind, count, cost }) =>
+    buyLine(
+      kind,
+      window.name,
+      count,
+      kind === 'rod' ? { widthMm: window.bracketToBracketMm, cost } : { cost },
+    ),
+  );

@@ -16,7 +16,12 @@ import { planWholeFloor } from './planFloor';
 import { bordersOf, tuckOf } from './rugs';
 import { cutFloor, narrowWays, type Aim, type Obstacle } from './walkways';
 
-const box = (id: string, x: number, y: number, w: number, d: number, more: Partial<Piece> = {}): Piece =>
+const box = (
+  id: string,
+  [x, y]: readonly [number, number],
+  [w, d]: readonly [number, number],
+  more: Partial<Piece> = {},
+): Piece =>
   piece({
     id,
     name: id,
@@ -129,13 +134,13 @@ describe('rugs', () => {
       const a = ((turnDeg + 180) * Math.PI) / 180;
       // a rug 1500 deep whose back edge lies 300 behind the sofa's front
       const off = 450 - 300 + 750;
-      const rug = box('rug', Math.sin(a) * off, -Math.cos(a) * off, 2600, 1500, { kind: 'rug', turnDeg });
+      const rug = box('rug', [Math.sin(a) * off, -Math.cos(a) * off], [2600, 1500], { kind: 'rug', turnDeg });
       expect(tuckOf(rug, sofa).tuckMm).toBeCloseTo(300, 3);
     }
   });
   it('borders of a layered rug, in the lower one’s own directions', () => {
-    const lower = box('lower', 0, 0, 3000, 2000, { kind: 'rug', turnDeg: 30 });
-    const upper = box('upper', 0, 0, 2400, 1600, { kind: 'rug', turnDeg: 30 });
+    const lower = box('lower', [0, 0], [3000, 2000], { kind: 'rug', turnDeg: 30 });
+    const upper = box('upper', [0, 0], [2400, 1600], { kind: 'rug', turnDeg: 30 });
     expect(bordersOf(lower, upper).map((b) => Math.round(b.mm))).toEqual([200, 300, 200, 300]);
   });
 });
@@ -152,7 +157,7 @@ describe('the floor of a room', () => {
   });
   it('of an empty room and one with a single stool: nothing to say', () => {
     expect(codes(bareRoom())).toEqual([]);
-    expect(codes({ ...bareRoom(), pieces: [box('stool', 2000, 1500, 300, 300)] })).toEqual([]);
+    expect(codes({ ...bareRoom(), pieces: [box('stool', [2000, 1500], [300, 300])] })).toEqual([]);
   });
   it('in centimetres the metric rules hold, in a wheelchair’s home the wider way', () => {
     const door = opening({
@@ -168,8 +173,8 @@ describe('the floor of a room', () => {
       ...bareRoom(4000, 3000, 2500, 'cm'),
       openings: [door],
       pieces: [
-        box('a', 800, 2100, 1600, 200),
-        box('b', 3180, 2100, 1640, 200),
+        box('a', [800, 2100], [1600, 200]),
+        box('b', [3180, 2100], [1640, 200]),
         piece({ xMm: 2000, yMm: 460, widthMm: 2000, depthMm: 900 }),
       ],
     };
@@ -193,10 +198,10 @@ describe('the floor of a room', () => {
     const room = bareRoom(4000, 3000, 2500, 'cm');
     // c and d shut off the north-west corner; a and b leave 720 between them
     const standing = [
-      box('a', 800, 2100, 1600, 200),
-      box('b', 3140, 2100, 1640, 200),
-      box('c', 1600, 750, 200, 1500),
-      box('d', 750, 1400, 1500, 200),
+      box('a', [800, 2100], [1600, 200]),
+      box('b', [3140, 2100], [1640, 200]),
+      box('c', [1600, 750], [200, 1500]),
+      box('d', [750, 1400], [1500, 200]),
       piece({ xMm: 2900, yMm: 460, widthMm: 2000, depthMm: 900 }),
     ];
     const base = {
@@ -221,20 +226,20 @@ describe('the floor of a room', () => {
   });
   it('three hundred things are still judged, and those that stand in each other’s place are said once', () => {
     const many = Array.from({ length: 300 }, (_, i) =>
-      box(`p${i}`, 300 + (i % 20) * 180, 300 + Math.floor(i / 20) * 160, 170, 150),
+      box(`p${i}`, [300 + (i % 20) * 180, 300 + Math.floor(i / 20) * 160], [170, 150]),
     );
     const { findings } = plan({
       ...bareRoom(4200, 3200, 2500),
-      pieces: [...many, box('over', 385, 380, 170, 150)],
+      pieces: [...many, box('over', [385, 380], [170, 150])],
     });
     expect(
       findings.filter((f) => f.code === 'pieces-overlap').map((f) => [f.about.length, f.by.more]),
     ).toEqual([[5, 1]]);
     const two = [
-      box('one', 1000, 500, 200, 200),
-      box('other', 1100, 500, 200, 200),
-      box('third', 3000, 500, 200, 200),
-      box('fourth', 3100, 550, 200, 200),
+      box('one', [1000, 500], [200, 200]),
+      box('other', [1100, 500], [200, 200]),
+      box('third', [3000, 500], [200, 200]),
+      box('fourth', [3100, 550], [200, 200]),
     ];
     expect(
       plan({ ...bareRoom(4200, 3200, 2500), pieces: two })
@@ -247,7 +252,7 @@ describe('the floor of a room', () => {
       ...bareRoom(),
       pieces: [
         piece({ yMm: inches(20) }),
-        box('t', inches(84), inches(74), inches(40), inches(24), {
+        box('t', [inches(84), inches(74)], [inches(40), inches(24)], {
           kind: 'coffeeTable',
           heightMm: inches(17),
         }),

@@ -174,9 +174,13 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
       : Math.max(0, 2 * (rules.number('windows.hem') - rules.number('windows.leastHem'))),
     cost: Math.round(
       (totalMm / 1000) * rules.number('windows.clothPricePerMetre') +
-        (liningTotalMm / 1000) * rules.number('windows.liningPricePerMetre') +
+        liningCost({ liningTotalMm }, rules) +
         widths * rules.number('windows.makingPricePerWidth'),
     ),
     minutes: widths * rules.number('windows.minutesPerWidthMade'),
   };
 }
+
+/** What the lining of a made pair costs, by its length from the roll. */
+export const liningCost = ({ liningTotalMm }: Pick<MakingPlan, 'liningTotalMm'>, rules: RuleBook): Money =>
+  Math.round((liningTotalMm / 1000) * rules.number('windows.liningPricePerMetre'));

@@ -57,7 +57,7 @@ export function WallDrawing({
   );
   const { xMm, yMm, widthMm, heightMm } = part;
   const scale = useMemo(
-    () => fitScale(widthMm, heightMm, width, height, margin, { xMm, yMm }),
+    () => fitScale({ widthMm, heightMm, xMm, yMm }, { width, height }, margin),
     [xMm, yMm, widthMm, heightMm, width, height, margin],
   );
   const clip = useId();

@@ -40,222 +40,245 @@ export type Doors = {
 };
 
 type Way = 'undo' | 'redo';
-type Job = { batch: Change[] } | { way: Way; done: () => void };
+type ReplayJob = { way: Way; done: () => void };
+type Job = { batch: Change[] } | ReplayJob;
+
+const SAVED = { saving: { state: 'saved' } } as const;
+const labelsOf = ({ undo, redo }: State): Snapshot['labels'] => ({ undo, redo });
 
 /**
  * The room as it stands here, and its way to the studio: each change shows at once, is kept in the browser
  * until the studio has it, and is sent in order; undo and redo wait for what was changed before them. A room
  * changed elsewhere is reported; nothing overwrites it unasked.
  */
-export function createSaver(opened: State & { file: RoomFile }, doors: Doors) {
-  let snapshot: Snapshot = {
-    file: opened.file,
-    saving: { state: 'saved' },
-    labels: { undo: opened.undo, redo: opened.redo },
-    said: null,
-  };
-  let revision = opened.revision;
-  let jobs: Job[] = [];
-  let sending = false;
-  let held = false;
-  const listeners = new Set<() => void>();
-  const show = (next: Partial<Snapshot>) => {
-    snapshot = { ...snapshot, ...next };
-    for (const l of listeners) l();
-  };
-  const batches = () => jobs.flatMap((j) => ('batch' in j ? [j.batch] : []));
-  const keep = () =>
-    doors.writeOutbox(batches().length > 0 ? { baseRevision: revision, batches: batches() } : null);
-  const labelsOf = (s: State) => ({ undo: s.undo, redo: s.redo });
-  const withMine = (file: RoomFile) => batches().flat().reduce(applyChange, file);
+class Saver {
+  #shown: Snapshot;
+  #revision: number;
+  #jobs: Job[] = [];
+  #sending = false;
+  /** Nothing is sent until the stylist has said what to do about a change made elsewhere. */
+  #held = false;
+  readonly #listeners = new Set<() => void>();
+  readonly #doors: Doors;
 
-  /** Undo and redo that still wait are given up: what they were meant for is not there. */
-  function giveUpReplays(): void {
-    for (const j of jobs) if ('way' in j) j.done();
-    jobs = jobs.filter((j) => 'batch' in j);
-  }
-
-  async function send(): Promise<void> {
-    if (sending || held) return;
-    sending = true;
-    while (jobs.length > 0 && !held) {
-      const job = jobs[0]!;
-      if (!(await ('batch' in job ? sendBatch(job.batch) : sendReplay(job)))) break;
-    }
-    sending = false;
-  }
-
-  /** Whether the next one may follow. */
-  async function sendBatch(batch: Change[]): Promise<boolean> {
-    show({ saving: { state: 'saving' } });
-    let result: Awaited<ReturnType<Doors['change']>>;
-    try {
-      result = await doors.change(revision, batch);
-    } catch {
-      show({ saving: { state: 'unsent' } });
-      doors.later(() => {
-        void send();
-      });
-      return false;
-    }
-    if (result.ok) {
-      jobs = jobs.slice(1);
-      revision = result.value.revision;
-      keep();
-      doors.tell(revision);
-      show({
-        labels: labelsOf(result.value),
-        ...(jobs.length === 0 ? { saving: { state: 'saved' } as const } : {}),
-      });
-      return true;
-    }
-    giveUpReplays();
-    const issue = result.issues[0]!;
-    if (issue.code === 'stale') {
-      held = true;
-      show({ saving: { state: 'stale', since: issue.since, mine: batches().length } });
-      return false;
-    }
-    // what the studio cannot take is dropped here too, so that the drawing shows what is kept
-    jobs = jobs.slice(1);
-    keep();
-    show({
-      saving: {
-        state: 'refused',
-        why: issue.code === 'refused' ? issue.issues.map((i) => i.message).join('; ') : issue.code,
-      },
-    });
-    const fresh = await doors.open().catch(() => null);
-    if (fresh) {
-      revision = fresh.revision;
-      show({ file: withMine(fresh.file) });
-    }
-    return true;
-  }
-
-  async function sendReplay({ way, done }: { way: Way; done: () => void }): Promise<boolean> {
-    let result: Awaited<ReturnType<Doors['replay']>>;
-    try {
-      result = await doors.replay(way);
-    } catch {
-      giveUpReplays();
-      show({ saving: { state: 'unsent' } });
-      if (jobs.length > 0)
-        doors.later(() => {
-          void send();
-        });
-      return false;
-    }
-    jobs = jobs.slice(1);
-    if (result.ok) {
-      revision = result.value.revision;
-      keep();
-      doors.tell(revision);
-      show({
-        ...(result.value.file ? { file: withMine(result.value.file) } : {}),
-        labels: labelsOf(result.value),
-        said: { kind: way === 'undo' ? 'undone' : 'redone', label: result.value.label },
-        ...(batches().length === 0 ? { saving: { state: 'saved' } as const } : {}),
-      });
-    } else
-      show({
-        said: result.issues[0]!.code === 'stands-in-the-way' ? { kind: 'stands' } : { kind: 'nothing', way },
-      });
-    done();
-    return true;
-  }
-
-  function change(changes: Change[]): void {
-    if (changes.length === 0) return;
-    jobs = [...jobs, { batch: changes }];
-    keep();
-    show({
-      file: changes.reduce(applyChange, snapshot.file),
+  constructor(opened: State & { file: RoomFile }, doors: Doors) {
+    this.#doors = doors;
+    this.#revision = opened.revision;
+    this.#shown = {
+      file: opened.file,
+      saving: { state: 'saved' },
+      labels: labelsOf(opened),
       said: null,
-      ...(snapshot.saving.state === 'stale'
-        ? { saving: { ...snapshot.saving, mine: batches().length } }
-        : {}),
-    });
-    void send();
+    };
   }
 
-  /** Takes the studio's room; what is unsent here goes on top of it, or is left out. */
-  async function takeFresh(mine: 'on-top' | 'out'): Promise<void> {
-    const fresh = await doors.open().catch(() => null);
-    if (!fresh) return;
-    giveUpReplays();
-    if (mine === 'out') jobs = [];
-    revision = fresh.revision;
-    held = false;
-    keep();
-    show({ file: withMine(fresh.file), labels: labelsOf(fresh), saving: { state: 'saved' } });
-    await send();
-  }
+  snapshot = (): Snapshot => this.#shown;
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => {
+      this.#listeners.delete(listener);
+    };
+  };
+
+  change = (changes: Change[]): void => {
+    if (changes.length === 0) return;
+    this.#jobs = [...this.#jobs, { batch: changes }];
+    this.#keep();
+    const { saving } = this.#shown;
+    this.#show({
+      file: changes.reduce(applyChange, this.#shown.file),
+      said: null,
+      ...(saving.state === 'stale' ? { saving: { ...saving, mine: this.#batches().length } } : {}),
+    });
+    void this.#send();
+  };
 
   /**
    * Takes the last change back, or does it again, after all that was changed before; done when it is answered
    * or given up.
    */
-  function replay(way: Way): Promise<void> {
-    if (held) return Promise.resolve();
+  replay = (way: Way): Promise<void> => {
+    if (this.#held) return Promise.resolve();
     return new Promise((done) => {
-      jobs = [...jobs, { way, done }];
-      void send();
+      this.#jobs = [...this.#jobs, { way, done }];
+      void this.#send();
     });
-  }
+  };
+
+  /** Takes the studio's room; what is unsent here goes on top of it, or is left out. */
+  takeFresh = async (mine: 'on-top' | 'out'): Promise<void> => {
+    const fresh = await this.#open();
+    if (!fresh) return;
+    this.#giveUpReplays();
+    if (mine === 'out') this.#jobs = [];
+    this.#revision = fresh.revision;
+    this.#held = false;
+    this.#keep();
+    this.#show({ file: this.#withMine(fresh.file), labels: labelsOf(fresh), saving: { state: 'saved' } });
+    await this.#send();
+  };
 
   /**
    * Picks up what a crash or a closed tab left unsent, else makes sure that this page is not older than the
    * studio.
    */
-  async function wake(): Promise<void> {
-    const left = await doors.leftOutbox();
-    if (left && sending) {
+  wake = async (): Promise<void> => {
+    const left = await this.#doors.leftOutbox();
+    if (!left) {
+      await this.#catchUp();
+      return;
+    }
+    if (this.#sending) {
       // what is on its way goes first; the found changes wait for the next waking
-      doors.later(() => {
-        void wake();
+      this.#doors.later(() => {
+        void this.wake();
       });
       return;
     }
-    if (left) {
-      jobs = [...left.batches.map((batch) => ({ batch })), ...jobs];
-      revision = left.baseRevision;
-      keep();
-      left.taken();
-      show({ file: withMine(snapshot.file) });
-      await send();
-      await wake();
-      return;
-    }
-    const state = await doors.state().catch(() => null);
-    if (!state || state.revision === revision || jobs.length > 0 || sending || held) return;
-    const fresh = await doors.open().catch(() => null);
-    if (!fresh || jobs.length > 0 || sending) return;
-    revision = fresh.revision;
-    show({ file: fresh.file, labels: labelsOf(fresh) });
-  }
+    this.#jobs = [...left.batches.map((batch) => ({ batch })), ...this.#jobs];
+    this.#revision = left.baseRevision;
+    this.#keep();
+    left.taken();
+    this.#show({ file: this.#withMine(this.#shown.file) });
+    await this.#send();
+    await this.wake();
+  };
 
   /** Another tab says that it wrote. */
-  async function heard(theirs: number): Promise<void> {
-    if (theirs <= revision || held || sending) return;
-    const state = await doors.state().catch(() => null);
-    if (!state || state.revision <= revision || sending || held) return;
-    held = true;
-    show({ saving: { state: 'stale', since: state.undo ? [state.undo] : [], mine: batches().length } });
+  heard = async (theirs: number): Promise<void> => {
+    if (theirs <= this.#revision || this.#held || this.#sending) return;
+    const state = await this.#state();
+    if (!state || state.revision <= this.#revision || this.#sending || this.#held) return;
+    this.#hold(state.undo ? [state.undo] : []);
+  };
+
+  #show(next: Partial<Snapshot>): void {
+    this.#shown = { ...this.#shown, ...next };
+    for (const listener of this.#listeners) listener();
   }
 
-  return {
-    change,
-    replay,
-    takeFresh,
-    wake,
-    heard,
-    subscribe: (listener: () => void) => {
-      listeners.add(listener);
-      return () => {
-        listeners.delete(listener);
-      };
-    },
-    snapshot: () => snapshot,
-  };
+  #open = () => this.#doors.open().catch(() => null);
+  #state = () => this.#doors.state().catch(() => null);
+  #batches = () => this.#jobs.flatMap((j) => ('batch' in j ? [j.batch] : []));
+  #withMine = (file: RoomFile) => this.#batches().flat().reduce(applyChange, file);
+
+  /** Keeps in the browser what the studio does not have yet. */
+  #keep(): void {
+    const batches = this.#batches();
+    this.#doors.writeOutbox(batches.length > 0 ? { baseRevision: this.#revision, batches } : null);
+  }
+
+  #hold(since: Label[]): void {
+    this.#held = true;
+    this.#show({ saving: { state: 'stale', since, mine: this.#batches().length } });
+  }
+
+  /** Undo and redo that still wait are given up: what they were meant for is not there. */
+  #giveUpReplays(): void {
+    for (const j of this.#jobs) if ('way' in j) j.done();
+    this.#jobs = this.#jobs.filter((j) => 'batch' in j);
+  }
+
+  async #catchUp(): Promise<void> {
+    const isBusy = () => this.#jobs.length > 0 || this.#sending;
+    const state = await this.#state();
+    if (!state || state.revision === this.#revision || isBusy() || this.#held) return;
+    const fresh = await this.#open();
+    if (!fresh || isBusy()) return;
+    this.#revision = fresh.revision;
+    this.#show({ file: fresh.file, labels: labelsOf(fresh) });
+  }
+
+  async #send(): Promise<void> {
+    if (this.#sending || this.#held) return;
+    this.#sending = true;
+    while (this.#jobs.length > 0 && !this.#held) {
+      const job = this.#jobs[0]!;
+      const mayGoOn = await ('batch' in job ? this.#sendBatch(job.batch) : this.#sendReplay(job));
+      if (!mayGoOn) break;
+    }
+    this.#sending = false;
+  }
+
+  #sendLater(): void {
+    this.#doors.later(() => {
+      void this.#send();
+    });
+  }
+
+  /** The studio has taken the first job. */
+  #took(state: State, next: Partial<Snapshot>): void {
+    this.#revision = state.revision;
+    this.#keep();
+    this.#doors.tell(state.revision);
+    this.#show({ labels: labelsOf(state), ...next });
+  }
+
+  /** Whether the next one may follow. */
+  async #sendBatch(batch: Change[]): Promise<boolean> {
+    this.#show({ saving: { state: 'saving' } });
+    let result: Awaited<ReturnType<Doors['change']>>;
+    try {
+      result = await this.#doors.change(this.#revision, batch);
+    } catch {
+      this.#show({ saving: { state: 'unsent' } });
+      this.#sendLater();
+      return false;
+    }
+    if (result.ok) {
+      this.#jobs = this.#jobs.slice(1);
+      this.#took(result.value, this.#jobs.length === 0 ? SAVED : {});
+      return true;
+    }
+    this.#giveUpReplays();
+    const issue = result.issues[0]!;
+    if (issue.code === 'stale') {
+      this.#hold(issue.since);
+      return false;
+    }
+    await this.#drop(issue);
+    return true;
+  }
+
+  /** What the studio cannot take is dropped here too, so that the drawing shows what is kept. */
+  async #drop(issue: Refusal): Promise<void> {
+    this.#jobs = this.#jobs.slice(1);
+    this.#keep();
+    const why = issue.code === 'refused' ? issue.issues.map((i) => i.message).join('; ') : issue.code;
+    this.#show({ saving: { state: 'refused', why } });
+    const fresh = await this.#open();
+    if (!fresh) return;
+    this.#revision = fresh.revision;
+    this.#show({ file: this.#withMine(fresh.file) });
+  }
+
+  async #sendReplay({ way, done }: ReplayJob): Promise<boolean> {
+    let result: Awaited<ReturnType<Doors['replay']>>;
+    try {
+      result = await this.#doors.replay(way);
+    } catch {
+      this.#giveUpReplays();
+      this.#show({ saving: { state: 'unsent' } });
+      if (this.#jobs.length > 0) this.#sendLater();
+      return false;
+    }
+    this.#jobs = this.#jobs.slice(1);
+    if (result.ok) {
+      const { file, label } = result.value;
+      this.#took(result.value, {
+        ...(file ? { file: this.#withMine(file) } : {}),
+        said: { kind: way === 'undo' ? 'undone' : 'redone', label },
+        ...(this.#batches().length === 0 ? SAVED : {}),
+      });
+    } else {
+      const stands = result.issues[0]!.code === 'stands-in-the-way';
+      this.#show({ said: stands ? { kind: 'stands' } : { kind: 'nothing', way } });
+    }
+    done();
+    return true;
+  }
 }
+
+export const createSaver = (opened: State & { file: RoomFile }, doors: Doors): Saver =>
+  new Saver(opened, doors);

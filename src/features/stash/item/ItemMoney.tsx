@@ -5,17 +5,17 @@ import type { ReactNode } from 'react';
 import { Collapsible } from '../../../ui/Collapsible';
 import { Select } from '../../../ui/Select';
 import { NumberField, TextField } from '../../../ui/Field';
-
+import { useStashMoney } from '../useStashMoney';
 import { ItemDate, ItemFlag, ItemNumber } from './fields';
 import { useItem } from './ItemContext';
 
 /** What it cost, where it is from, and until when it can go back. */
 export function ItemMoney(): ReactNode {
   const t = useTranslations('stash');
-
+  const money = useStashMoney();
   const { item, save, take, key } = useItem();
   return (
-    <Collapsible title={t('money')} summary={item.price > 0 ? (item.price / 100).toFixed(2) : ''}>
+    <Collapsible title={t('money')} summary={item.price > 0 ? money(item.price) : ''}>
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
         <NumberField
           label={t('price')}
@@ -48,7 +48,7 @@ export function ItemMoney(): ReactNode {
         <ItemNumber field="seasonsServed" label={t('served')} />
         <p className="self-end text-[13px] text-soft">
           {item.price > 0 && item.seasonsServed > 0
-            ? t('perSeason', { price: (item.price / 100 / item.seasonsServed).toFixed(2) })
+            ? t('perSeason', { price: money(item.price / item.seasonsServed) })
             : ''}
         </p>
       </div>

@@ -22,7 +22,7 @@ const SHAPE: Shape = {
 };
 const STRIPE = { kind: 'stripe', repeatMm: 100 } as const;
 /** A wall of 4 m by 3 m, a tenth of its size; the shape stands from 50 to 150 across, 220 down from 80. */
-const SCALE = fitScale(4000, 3000, 400, 300, { left: 0, right: 0, top: 0, bottom: 0 });
+const SCALE = fitScale({ widthMm: 4000, heightMm: 3000 }, { width: 400, height: 300 }, 0);
 const paint = ({ l }: { l: number }) => `#${String(Math.round(l)).padStart(6, '0')}`;
 
 type Seen = { lampLit?: boolean; plain?: boolean };

@@ -1,0 +1,98 @@
+// A room of the demo home
+import { home } from './places.mjs';
+import { CLEAR, ROOM, STILL, dressing, finish, hanging, look, pillow, saw, wall } from './roomParts.mjs';
+import { c, cols, solid } from './units.mjs';
+
+export const landing = {
+  homeId: home.id,
+  room: {
+    ...ROOM,
+    id: 'landing',
+    name: 'Landing',
+    unit: 'cm',
+    ceilingMm: c(228),
+    walls: [
+      wall('n', 0, 0),
+      wall('e', c(310), 0),
+      wall('s1', c(310), c(150)),
+      wall('e2', c(190), c(150)),
+      wall('s2', c(190), c(280)),
+      wall('w', 0, c(280)),
+    ],
+    wallFinish: finish('oyster'),
+    floorFinish: finish('oak'),
+    trimFinish: finish('bright'),
+    note: 'L-shaped, under the eaves.',
+    slopes: [{ wallId: 'e', lowMm: c(120), runMm: c(95) }],
+    seesRoomIds: ['long-room'],
+  },
+  clear: CLEAR,
+  openings: [
+    {
+      id: 'stair-window',
+      name: 'Stair window',
+      kind: 'window',
+      wallId: 'n',
+      xMm: c(90),
+      widthMm: c(110),
+      sillMm: c(95),
+      heightMm: c(105),
+      trimMm: c(6),
+      ...STILL,
+      dropsMm: { left: c(200), middle: c(200.5), right: c(201) },
+    },
+    {
+      id: 'landing-arch',
+      name: 'Arch',
+      kind: 'arch',
+      wallId: 's2',
+      xMm: c(40),
+      widthMm: c(100),
+      sillMm: 0,
+      heightMm: c(205),
+      trimMm: 0,
+      ...STILL,
+      dropsMm: null,
+    },
+  ],
+  fittings: [],
+  pieces: [
+    {
+      id: 'landing-bench',
+      name: 'Landing bench',
+      kind: 'bench',
+      xMm: c(25),
+      yMm: c(180),
+      turnDeg: 270,
+      widthMm: c(110),
+      depthMm: c(36),
+      heightMm: c(46),
+      bottomMm: 0,
+      seat: {
+        widthMm: c(110),
+        heightMm: c(46),
+        depthMm: c(36),
+        seats: 2,
+        wantedSitters: 1,
+        armHeightMm: 0,
+        looseCushions: 0,
+      },
+      bed: null,
+      shelvesMm: [],
+      chairs: 0,
+      colours: cols(['hemp', 1]),
+      pattern: solid,
+    },
+  ],
+  looks: [
+    look(['as-found', 'As found', null, 0], [[], [hanging('art-gull', ['w', null, null], saw(0.75))], []]),
+    look(
+      ['summer', 'Summer', 'summer', 1],
+      [
+        [dressing('stair-window', null, { landing: 'clear' })],
+        [hanging('art-gull', ['w', 'landing-bench', null], saw(0.75))],
+        [pillow('mist-lumbar', 'landing-bench', 22, 0)],
+      ],
+    ),
+  ],
+};

@@ -1,0 +1,102 @@
+// Rugs, shades, objects and bedding of the demo stash
+import { cover, item } from './stash.mjs';
+import { cols, i, pattern } from './units.mjs';
+
+// rugs, shades, objects
+item(['rug-jute', 'Jute rug'], 'rug', [120, 96], cols(['hemp', 1]), {
+  texture: 'woven',
+  whereabouts: 'Long Room, on the floor',
+});
+item(['rug-stripe', 'Cotton stripe rug'], 'rug', [72, 48], cols(['sailcloth', 0.6], ['harbour', 0.4]), {
+  pattern: pattern('stripe', 4),
+  texture: 'woven',
+});
+item(['rug-claret', 'Claret kilim'], 'rug', [84, 60], cols(['claret', 0.7], ['biscuit', 0.3]), {
+  texture: 'woven',
+  season: ['winter'],
+});
+for (const [id, name, d, hgt, colour] of [
+  ['shade-drum', 'Sailcloth drum', 16, 11, 'sailcloth'],
+  ['shade-empire', 'Biscuit empire', 15, 10, 'biscuit'],
+  ['shade-tar', 'Tar blue coolie', 17, 9, 'tar'],
+  ['shade-small', 'Small bell', 10, 8, 'sailcloth'],
+])
+  item([id, name], 'lampshade', [d, hgt], cols([colour, 1]), {
+    texture: 'linen',
+    whereabouts: 'Attic shelf',
+  });
+for (const [id, name, w, h, colour, more] of [
+  ['vase-gorse', 'Gorse glaze vase', 7, 11, 'gorse'],
+  ['vase-tar', 'Tar stoneware jug', 8, 12, 'tar'],
+  ['bowl-hemp', 'Turned bowl', 13, 4, 'oak'],
+  ['lantern', 'Iron lantern', 8, 15, 'iron'],
+  ['float-green', 'Glass net float', 7, 7, 'lichen'],
+  ['box-tanbark', 'Tanbark tin box', 11, 6, 'tanbark'],
+  ['clock', 'Slate clock', 9, 9, 'slate'],
+  ['basket', 'Rope basket', 16, 13, 'hemp'],
+  ['shells', 'Bowl of shells', 10, 4, 'shell'],
+  ['candle-1', 'Church candle', 3, 9, 'sailcloth'],
+  ['books-blue', 'Blue cloth books', 9, 7, 'harbour'],
+  ['tray', 'Slate tray', 18, 2, 'slate'],
+  ['boat', 'Pond boat', 14, 17, 'tanbark'],
+  ['pitcher', 'Mist pitcher', 8, 10, 'mist'],
+])
+  item([id, name], 'object', [w, h], cols([colour, 1]), {
+    texture: 'hard',
+    depthMm: i(6),
+    whereabouts: 'Long Room, chest',
+    ...more,
+  });
+item(['fern', 'Fern in a pot'], 'plant', [16, 20], cols(['moss', 0.8], ['hemp', 0.2]), {
+  texture: 'hard',
+  whereabouts: 'Long Room, by the window',
+});
+for (const [id, name, colour] of [
+  ['duvet-biscuit', 'Biscuit duvet cover', 'biscuit'],
+  ['duvet-mist', 'Mist duvet cover', 'mist'],
+  ['quilt-claret', 'Claret quilt', 'claret'],
+  ['sheet-sailcloth', 'Sailcloth sheet set', 'sailcloth'],
+])
+  item([id, name], 'bedding', [90, 92], cols([colour, 1]), {
+    texture: 'linen',
+    whereabouts: 'Airing cupboard',
+  });
+
+// bought lately and on its way; a pair that matches by day and parts under a warm bulb
+cover(['harbour-velvet-20', 'Harbour blue velvet'], [20, 20], cols(['harbour', 1]), {
+  count: 2,
+  price: 3600,
+  texture: 'velvet',
+  fibre: 'polyester',
+  source: 'Quayside Cloth',
+  boughtOn: '2026-04-12',
+  returnBy: '2026-05-10',
+  tagsOn: true,
+  season: ['summer'],
+});
+cover(['sea-holly-20', 'Sea holly linen'], [20, 20], cols(['mist', 0.7], ['harbour', 0.3]), {
+  count: 2,
+  price: 3100,
+  pattern: pattern('floral', 6),
+  source: 'Quayside Cloth',
+  state: 'ordered',
+  boughtOn: '2026-04-20',
+  dueOn: '2026-04-29',
+  seen: false,
+  colourFrom: 'photo',
+  whereabouts: '',
+});
+item(['vase-shell', 'Shell pink bud vase'], 'vase', [4, 7], cols(['shell', 1]), {
+  texture: 'hard',
+  source: 'Net Loft Goods',
+  boughtOn: '2026-04-15',
+  returnBy: '2026-04-30',
+  tagsOn: true,
+  price: 1400,
+  whereabouts: 'Long Room, chest',
+});
+item(['lily', 'Peace lily'], 'plant', [14, 18], cols(['moss', 0.9], ['sailcloth', 0.1]), {
+  texture: 'hard',
+  poisonous: true,
+  whereabouts: 'Landing, on the sill',
+});

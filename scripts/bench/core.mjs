@@ -1,0 +1,41 @@
+import { say } from '../lib.mjs';
+import { line, median, ms } from './figures.mjs';
+
+/** The core by itself: planning, the gallery's search, the solver, colours. */
+export function benchCore(core, file) {
+  say(`Node ${process.versions.node}`);
+  const plans = core.timePlans(file, 300);
+  line('planLook, Long Room, median', ms(median(plans)), '≤ 8 ms');
+  line(
+    '  as a multiple of JSON there and back',
+    `× ${(median(plans) / median(core.timeJson(file, 300))).toFixed(1)}`,
+  );
+  const floors = core.timeFloors(file, 100);
+  line('the floor’s checks, Long Room, median', ms(median(floors)));
+  for (const n of [24, 60]) {
+    const g = core.timeGallery(n);
+    line(`a gallery of ${n} frames, searched`, ms(g.ms), n === 24 ? '≤ 2000 ms' : '');
+    line(
+      '  outline filled, ours against a rectangle packer’s',
+      `${(g.filled * 100).toFixed(0)} : ${(g.packerFilled * 100).toFixed(0)} %`,
+    );
+    line(
+      '  facing gaps that are the gap, ours against the packer’s',
+      `${(g.even * 100).toFixed(0)} : ${(g.packerEven * 100).toFixed(0)} %`,
+    );
+  }
+  line(
+    'ways to dress two windows with 300 kinds of panels',
+    ms(median(core.timeSolve(file, 'early-summer', 300, 3))),
+  );
+  const clusters = core.timeClusters(5);
+  line(
+    'k-means of 12,000 pixels, ours as a share of the reference library’s',
+    `× ${(median(clusters.ours) / median(clusters.reference)).toFixed(2)}`,
+  );
+  const de = core.timeDifferences(5);
+  line(
+    '10,000 × ΔE00, ours as a share of the reference library’s',
+    `× ${(median(de.ours) / median(de.reference)).toFixed(2)}`,
+  );
+}

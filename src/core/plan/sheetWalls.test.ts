@@ -1,0 +1,63 @@
+import { expect, test } from 'vitest';
+import type { FittingStep, Mark } from './fittingStep';
+import { sheetWalls } from './sheetWalls';
+
+const mark = (label: Mark['label'], xMm: number, wallId?: string): Mark => ({
+  label,
+  xMm,
+  heightMm: 2000,
+  fromLineMm: 500,
+  ...(wallId ? { wallId } : {}),
+});
+const step = (kind: FittingStep['kind'], wallId: string, marks: Mark[]): FittingStep => ({
+  kind,
+  about: `${kind}-${wallId}`,
+  name: kind,
+  wallId,
+  marks,
+  finishedMm: [],
+  count: 1,
+});
+
+test('walls come in the order in which the day comes to them, steps keep their number', () => {
+  const walls = sheetWalls([
+    step('rod', 'south', []),
+    step('rod', 'north', []),
+    step('curtain', 'south', []),
+    step('picture', 'west', []),
+    step('seat', 'north', []),
+  ]);
+  expect(walls.map((w) => [w.wallId, w.steps.map((s) => s.number)])).toEqual([
+    ['south', [1, 3]],
+    ['north', [2, 5]],
+    ['west', [4]],
+  ]);
+});
+
+test('only what is put on the wall is drawn: brackets and nails, not hems, tops or centres', () => {
+  const [wall] = sheetWalls([
+    step('rod', 'a', [mark('bracketLeft', 100), mark('bracketRight', 900)]),
+    step('curtain', 'a', [mark('hemLeft', 100)]),
+    step('picture', 'a', [mark('nail', 400), mark('frameTop', 400), mark('frameCentre', 400)]),
+  ]);
+  expect(wall!.marks.map((m) => [m.mark.label, m.number])).toEqual([
+    ['bracketLeft', 1],
+    ['bracketRight', 1],
+    ['nail', 3],
+  ]);
+});
+
+test('a bracket on the next wall is drawn there, even where that wall has no step of its own', () => {
+  const walls = sheetWalls([
+    step('rod', 'a', [mark('bracketLeft', 100), mark('bracketRight', 50, 'b')]),
+    step('curtain', 'a', []),
+  ]);
+  expect(walls.map((w) => [w.wallId, w.steps.length, w.marks.length])).toEqual([
+    ['a', 2, 1],
+    ['b', 0, 1],
+  ]);
+});
+
+test('a sheet without steps has no walls', () => {
+  expect(sheetWalls([])).toEqual([]);
+});

@@ -1,0 +1,121 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { inches, inchRules, toIn } from '../../../../tests/helpers/rooms';
+import { gapsRound, snapHanging, type SnapBox, type SnapPlace } from './snap';
+
+const rules = inchRules();
+
+describe('a dragged piece', () => {
+  const box = (more: Partial<SnapBox> = {}): SnapBox => ({
+    id: 'me',
+    name: 'Me',
+    xMm: inches(80),
+    centreMm: inches(59.6),
+    widthMm: inches(20),
+    heightMm: inches(16),
+    ...more,
+  });
+  const place = (more: Partial<SnapPlace> = {}): SnapPlace => ({
+    wallLengthMm: inches(200),
+    over: null,
+    others: [],
+    quarterMm: null,
+    axes: [],
+    holes: [],
+    nails: [],
+    ...more,
+  });
+  const whys = (b: SnapBox, p: SnapPlace) => snapHanging(b, p, rules).guides.map((g) => g.why);
+  it('goes to the centre height, to the gap over furniture, to its middle, each by its name', () => {
+    expect(snapHanging(box(), place(), rules)).toMatchObject({
+      centreMm: inches(60),
+      guides: [{ why: 'centre' }],
+    });
+    const over = { name: 'Sofa', isBed: false, xMm: inches(40), widthMm: inches(81), topMm: inches(34) };
+    expect(whys(box({ centreMm: inches(34 + 6 + 8.3) }), place({ over }))).toEqual(['axis', 'gap']);
+  });
+  it('keeps the group’s gap to a neighbour and shares its centre', () => {
+    const other: SnapBox = {
+      ...box(),
+      id: 'o',
+      name: 'Other',
+      xMm: inches(57),
+      centreMm: inches(70),
+      heightMm: inches(24),
+    };
+    const s = snapHanging(
+      box({ centreMm: inches(69.5), xMm: inches(79.9) }),
+      place({ others: [other] }),
+      rules,
+    );
+    expect([toIn(s.xMm), toIn(s.centreMm), s.guides.map((g) => g.why)]).toEqual([
+      79.5,
+      70,
+      ['groupGap', 'neighbourCentre'],
+    ]);
+  });
+  it('between two neighbours it finds equal gaps', () => {
+    const at = (id: string, x: number): SnapBox => ({ ...box(), id, xMm: inches(x), widthMm: inches(10) });
+    const s = snapHanging(box({ xMm: inches(80.4) }), place({ others: [at('l', 40), at('r', 120)] }), rules);
+    expect(toIn(s.xMm)).toBe(80);
+    expect(s.guides.map((g) => g.why)).toContain('equalGaps');
+  });
+  it('across a screen it finds the distance of the piece on the other side', () => {
+    const other: SnapBox = {
+      ...box(),
+      id: 'o',
+      name: 'Other',
+      xMm: inches(40),
+      widthMm: inches(14),
+      centreMm: inches(60),
+    };
+    const axes = [{ name: 'Screen', xMm: inches(68), flanked: true }];
+    const s = snapHanging(box({ xMm: inches(99.6) }), place({ others: [other], axes }), rules);
+    // 28 to its middle less 7 leave 21; 21 and half of 20 on this side
+    expect([toIn(s.xMm), s.guides[0]!.why, toIn(s.guides[0]!.byMm)]).toEqual([99, 'mirrored', 21]);
+    expect(whys(box({ xMm: inches(101) }), place({ others: [other], axes }))).not.toContain('mirrored');
+  });
+  it('a nail falls into a hole that is near', () => {
+    const s = snapHanging(
+      box(),
+      place({ holes: [{ xMm: inches(80.2), heightMm: inches(66) }], nails: [{ dxMm: 0, dyMm: inches(6) }] }),
+      rules,
+    );
+    expect([toIn(s.xMm), toIn(s.centreMm), s.guides[0]!.why]).toEqual([80.2, 60, 'hole']);
+  });
+  it('is left alone where no rule is near, and never moved further than the rule reaches', () => {
+    expect(whys(box({ centreMm: inches(80) }), place())).toEqual([]);
+    fc.assert(
+      fc.property(fc.integer({ min: 200, max: 4500 }), fc.integer({ min: 300, max: 2300 }), (x, y) => {
+        const s = snapHanging(
+          box({ xMm: x, centreMm: y }),
+          place({
+            over: { name: 'Bed', isBed: true, xMm: 900, widthMm: 1500, topMm: 1100 },
+            others: [{ ...box(), id: 'o', xMm: 3000 }],
+          }),
+          rules,
+        );
+        expect(Math.abs(s.xMm - x)).toBeLessThanOrEqual(inches(1) + 1e-6);
+        expect(Math.abs(s.centreMm - y)).toBeLessThanOrEqual(inches(1) + 1e-6);
+      }),
+    );
+  });
+  it('tells the gap to what faces it on each side', () => {
+    const at = (id: string, x: number, y: number): SnapBox => ({
+      ...box(),
+      id,
+      xMm: inches(x),
+      centreMm: inches(y),
+      widthMm: inches(10),
+      heightMm: inches(10),
+    });
+    expect(
+      gapsRound(box({ centreMm: inches(60) }), [at('l', 50, 60), at('far', 30, 60), at('u', 80, 80)]).map(
+        (g) => [g.side, toIn(g.gapMm), g.other.id],
+      ),
+    ).toEqual([
+      ['left', 15, 'l'],
+      ['up', 7, 'u'],
+    ]);
+  });
+});

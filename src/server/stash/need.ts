@@ -1,0 +1,104 @@
+import 'server-only';
+import { formatBareLength, formatLength } from '../../core/base/length';
+import { newItem } from '../../core/model/defaults';
+import type { Item, Season } from '../../core/model/types';
+import { ruleBook } from '../../core/rules/book';
+import { needAgainstHave, sameInsert, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
+import { chooseInsert } from '../../core/stages/seats/insert';
+import { itemsByIds, loadItems, loadPillowUses, loadUses } from '../../data/itemRepository';
+import { loadRules } from '../../data/ownRuleRepository';
+import { loadRoom, loadRoomIds } from '../../data/roomRepository';
+import { shopOffers } from './shops';
+import { studioDatabase } from '../studio';
+
+/** Need against have: for one look of a room, or over all rooms in a season. */
+export function needLines(ask: { roomId: string; lookId: string } | { season: Season }): NeedLine[] {
+  const db = studioDatabase();
+  const inserts = insertUses();
+  const uses = [...loadUses(db), ...inserts.uses];
+  const items = new Map([
+    ...itemsByIds(db, [...new Set(uses.map((u) => u.itemId))]).map((i) => [i.id, i] as const),
+    ...inserts.items,
+  ]);
+  const offers = shopOffers();
+  if ('season' in ask) {
+    const used = usedBySeason(uses);
+    return needAgainstHave(
+      new Map([...used].map(([id, u]) => [id, u[ask.season]])),
+      new Map(),
+      items,
+      offers,
+      inserts.coming,
+    );
+  }
+  const mine = uses.filter((u) => u.roomId === ask.roomId && u.lookId === ask.lookId);
+  const season = mine[0]?.season ?? null;
+  const others = usedBySeason(uses.filter((u) => u.roomId !== ask.roomId));
+  const needs = new Map<string, number>();
+  for (const u of mine) needs.set(u.itemId, (needs.get(u.itemId) ?? 0) + u.count);
+  return needAgainstHave(
+    needs,
+    new Map([...others].map(([id, u]) => [id, season ? u[season] : u.any])),
+    items,
+    offers,
+    inserts.coming,
+  );
+}
+
+/**
+ * Inserts as things that looks use: covers of one size that are never out at once share them, so they are
+ * counted season by season like everything else. Owned inserts of a size and filling stand together under one
+ * line.
+ */
+function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<string, number> } {
+  const db = studioDatabase();
+  const pillows = loadPillowUses(db);
+  const own = loadRules(db);
+  const books = { in: ruleBook(own, 'in'), 'ft-in': ruleBook(own, 'ft-in'), cm: ruleBook(own, 'cm') };
+  const covers = new Map(itemsByIds(db, [...new Set(pillows.map((p) => p.itemId))]).map((i) => [i.id, i]));
+  const inserts = loadItems(db).filter((i) => i.kind === 'insert');
+  const items = new Map<string, Item>();
+  const coming = new Map<string, number>();
+  const uses = pillows.flatMap((p): Use[] => {
+    const cover = covers.get(p.itemId);
+    const insert = cover && chooseInsert(cover, p.fill, books[p.unit]).insert;
+    if (!insert) return [];
+    const id = `insert ${Math.round(insert.widthMm)} ${Math.round(insert.heightMm)} ${p.fill}`;
+    if (!items.has(id)) {
+      const such = inserts.filter((i) => sameInsert(i, { ...insert, fill: p.fill }));
+      const mine = such.filter((i) => i.state === 'owned');
+      coming.set(
+        id,
+        such.reduce((n, i) => n + (i.state === 'ordered' ? i.count : 0), 0),
+      );
+      const unit = p.unit === 'cm' ? 'cm' : 'in';
+      items.set(
+        id,
+        newItem({
+          id,
+          name:
+            mine[0]?.name ??
+            `${formatBareLength(insert.widthMm, unit)} × ${formatLength(insert.heightMm, unit)} ${p.fill} insert`,
+          kind: 'insert',
+          count: mine.reduce((n, i) => n + i.count, 0),
+          widthMm: insert.widthMm,
+          heightMm: insert.heightMm,
+          fill: p.fill,
+        }),
+      );
+    }
+    return [{ itemId: id, roomId: p.roomId, lookId: p.lookId, season: p.season, count: 1 }];
+  });
+  return { uses, items, coming };
+}
+
+export type LooksOfRoom = { roomId: string; roomName: string; looks: { id: string; name: string }[] };
+export const looksOfRooms = (): LooksOfRoom[] => {
+  const db = studioDatabase();
+  return loadRoomIds(db)
+    .slice(0, 200)
+    .map((id) => {
+      const r = loadRoom(db, id)!;
+      return { roomId: id, roomName: r.room.name, looks: r.looks.map((l) => ({ id: l.id, name: l.name })) };
+    });
+};

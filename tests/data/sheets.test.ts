@@ -1,0 +1,60 @@
+import { afterAll, beforeEach, expect, test, vi } from 'vitest';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { demoStudio } from '../helpers/rooms';
+
+const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
+vi.stubEnv('RIDEAU_DATA', folder);
+const rooms = await import('../../src/server/rooms');
+const { restoreStudio } = await import('../../src/server/studioFile');
+const { studioDatabase } = await import('../../src/server/studio');
+
+afterAll(() => {
+  studioDatabase().close();
+  vi.unstubAllEnvs();
+  rmSync(folder, { recursive: true, force: true });
+});
+const fill = async (studio: unknown = demoStudio()) => {
+  const r = await restoreStudio(studio);
+  if (!r.ok) throw new Error(JSON.stringify(r.issues));
+  return r.value;
+};
+beforeEach(async () => {
+  await fill();
+});
+
+const revision = (id = 'long-room') => rooms.roomState(id).revision;
+const move = (by: number) => {
+  const o = rooms.exportRoom('long-room')!.openings[0]!;
+  return { do: 'putOpening' as const, opening: { ...o, sillMm: o.sillMm + by } };
+};
+
+test('the fitting sheet as PDF holds every page, on both papers, for every room and look, in every unit', async () => {
+  const { sheetPdf } = await import('../../src/server/sheets/pdf');
+  const { PDFDocument } = await import('pdf-lib');
+  for (const { room, looks } of demoStudio().rooms)
+    for (const paper of ['a4', 'letter'] as const) {
+      const made = (await sheetPdf(room.id, looks[looks.length - 1]!.id, paper))!;
+      expect(made.name).toBe(`${room.name}, ${looks[looks.length - 1]!.name}.pdf`);
+      expect((await PDFDocument.load(made.bytes)).getPageCount()).toBeGreaterThan(0);
+    }
+  expect(await sheetPdf('none', null, 'a4')).toBeUndefined();
+});
+
+test('the fitting sheet as CSV has a row for each mark and each thing to buy, and writes no formula', async () => {
+  const { sheetCsv } = await import('../../src/server/sheets/csv');
+  rooms.changeRoom('long-room', revision(), [
+    { do: 'putOpening', opening: { ...move(0).opening, name: '=cmd()' } },
+  ]);
+  const plan = rooms.planRoom('long-room', 'early-summer');
+  const made = (await sheetCsv('long-room', 'early-summer'))!;
+  const lines = made.text.trim().split('\r\n');
+  if (!plan.ok) throw new Error('no plan');
+  const { steps, buy } = plan.value.sheet;
+  expect(lines.length).toBe(
+    1 + steps.reduce((n, s) => n + (s.kind === 'curtain' ? 1 : Math.max(1, s.marks.length)), 0) + buy.length,
+  );
+  expect(made.text).not.toMatch(/(^|,)"?=/m);
+  expect(await sheetCsv('none', null)).toBeUndefined();
+});

@@ -1,0 +1,122 @@
+/** Rooms and what is in them, as the cases of the findings need them. */
+import type {
+  Dressing,
+  Fitting,
+  Hanging,
+  HangingGroup,
+  Item,
+  Opening,
+  Piece,
+  Placement,
+  RoomFile,
+} from '../../../src/core/model/types';
+import type { OwnRule } from '../../../src/core/rules/book';
+import { bareRoom, dressing, hanging, inches, item, opening, piece } from '../rooms';
+
+export type Given = {
+  clear?: Partial<RoomFile['clear']>;
+  openings?: Opening[];
+  fittings?: Fitting[];
+  pieces?: Piece[];
+  items?: Item[];
+  dressings?: Dressing[];
+  hangings?: Hanging[];
+  groups?: HangingGroup[];
+  placements?: Placement[];
+  flags?: Partial<RoomFile['home']['flags']>;
+  rules?: OwnRule[];
+  ceilingIn?: number;
+  shares?: [number, number, number];
+  room?: Partial<RoomFile['room']>;
+};
+export const room = (g: Given): RoomFile => {
+  const base = bareRoom(inches(168), inches(144), inches(g.ceilingIn ?? 96));
+  return {
+    ...base,
+    rules: g.rules ?? [],
+    room: { ...base.room, ...g.room },
+    home: { ...base.home, flags: { ...base.home.flags, ...g.flags } },
+    openings: g.openings ?? [],
+    fittings: g.fittings ?? [],
+    pieces: g.pieces ?? [],
+    clear: { ...base.clear, ...g.clear },
+    items: g.items ?? [],
+    looks: [
+      {
+        ...base.looks[0]!,
+        plannedShares: g.shares ?? null,
+        dressings: g.dressings ?? [],
+        hangings: g.hangings ?? [],
+        groups: g.groups ?? [],
+        placements: g.placements ?? [],
+      },
+    ],
+  };
+};
+export const win = (o: Partial<Opening> = {}, d: Partial<Dressing> = {}, more: Given = {}) =>
+  room({ openings: [opening(o)], dressings: [dressing(d)], ...more });
+export const fitting = (
+  kind: Fitting['kind'],
+  wallId: string,
+  [xIn, bottomIn]: readonly [number, number],
+  [wIn, hIn]: readonly [number, number] = [20, 20],
+): Fitting => ({
+  mantel: null,
+  rises: 'right',
+  id: 'f',
+  name: `The ${kind}`,
+  kind,
+  wallId,
+  xMm: inches(xIn),
+  widthMm: inches(wIn),
+  bottomMm: inches(bottomIn),
+  heightMm: inches(hIn),
+  depthMm: inches(5),
+  colours: [{ l: 90, a: 0, b: 2, share: 1 }],
+});
+
+// a piece on a wall
+export const art = (wIn: number, hIn: number, more: Partial<Item> = {}) =>
+  item({
+    id: 'i1',
+    name: 'Regatta',
+    kind: 'art',
+    widthMm: inches(wIn),
+    heightMm: inches(hIn),
+    texture: 'hard',
+    ...more,
+  });
+export const hung = (a: Item, h: Partial<Hanging> = {}, more: Given = {}) =>
+  room({ items: [a], hangings: [hanging(h)], ...more });
+export const pair = (x: number, centre: number) =>
+  hung(
+    art(30, 20, { count: 2 }),
+    { xMm: inches(40) },
+    {
+      hangings: [
+        hanging({ xMm: inches(40) }),
+        hanging({ id: 'h2', xMm: inches(x), centreMm: inches(centre) }),
+      ],
+    },
+  );
+export const nothing = room({});
+
+// the floor
+export const box = (
+  id: string,
+  [x, y]: readonly [number, number],
+  [w, d]: readonly [number, number],
+  more: Partial<Piece> = {},
+): Piece =>
+  piece({
+    id,
+    name: id,
+    kind: 'chest',
+    seat: null,
+    xMm: inches(x),
+    yMm: inches(y),
+    widthMm: inches(w),
+    depthMm: inches(d),
+    heightMm: inches(18),
+    ...more,
+  });

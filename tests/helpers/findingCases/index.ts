@@ -1,0 +1,18 @@
+/** For every kind of finding a room in which it shows, and one close to it in which it does not. */
+import type { FindingCode } from '../../../src/core/model/finding';
+import { CAUTIONS_CASES } from './cautions';
+import type { FindingCase } from './case';
+import { FLOOR_CASES } from './floor';
+import { SEATS_CASES } from './seats';
+import { GROUPS_CASES } from './groups';
+import { PICTURES_CASES } from './pictures';
+import { WINDOWS_CASES } from './windows';
+
+export const FINDING_CASES: { [C in FindingCode]: FindingCase } = {
+  ...WINDOWS_CASES,
+  ...PICTURES_CASES,
+  ...GROUPS_CASES,
+  ...SEATS_CASES,
+  ...FLOOR_CASES,
+  ...CAUTIONS_CASES,
+};
