@@ -42,10 +42,10 @@ export async function putItemsAction(items: Item[]): Promise<Result<{ ids: strin
   return putItems(z.array(z.unknown()).max(5000).parse(items));
 }
 export async function saveChangedItemAction(
-  before: Item,
-  after: Item,
+  previous: Item,
+  next: Item,
 ): Promise<Result<{ ids: string[] }, DoorIssue | { code: 'stale'; item: Item }>> {
-  return saveChangedItem(before, after);
+  return saveChangedItem(previous, next);
 }
 export async function removeItemsAction(
   itemIds: string[],

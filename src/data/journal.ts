@@ -31,10 +31,10 @@ export function watchRows(db: StudioDatabase): void {
     const columns = db.pragma(`table_info(${table.name})`) as { name: string }[];
     const row = (side: 'OLD' | 'NEW') =>
       `json_object(${columns.map((c) => `'${c.name}', ${side}.${c.name}`).join(', ')})`;
-    const trigger = (act: string, before: string, after: string) =>
+    const trigger = (act: string, previous: string, next: string) =>
       db.exec(
         `CREATE TEMP TRIGGER journal_${table.name}_${act} AFTER ${act} ON main.${table.name} WHEN EXISTS (SELECT 1 FROM journal_now) BEGIN
-         INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT entry, '${table.name}', ${before}, ${after} FROM journal_now;
+         INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT entry, '${table.name}', ${previous}, ${next} FROM journal_now;
        END`,
       );
     trigger('INSERT', 'NULL', row('NEW'));
@@ -118,9 +118,9 @@ export function replay(db: StudioDatabase, entry: Entry, way: Way): void {
   for (const step of way === 'undo' ? steps.reverse() : steps) {
     const table = ALL_TABLES.find((t) => t.name === step.table_name);
     if (!table) throw new Error(`the journal speaks of a table ${step.table_name}`);
-    const [from, to] =
+    const [current, target] =
       way === 'undo' ? [step.after_json, step.before_json] : [step.before_json, step.after_json];
-    putRow(db, table, from && (JSON.parse(from) as Row), to && (JSON.parse(to) as Row));
+    putRow(db, table, current && (JSON.parse(current) as Row), target && (JSON.parse(target) as Row));
   }
   // what was made since may hang on a row that is now gone; better said now than at the end of the
   // transaction
@@ -129,17 +129,17 @@ export function replay(db: StudioDatabase, entry: Entry, way: Way): void {
 }
 
 /** Brings one row from one state to the other, if it is in the first; null is no row. */
-function putRow(db: StudioDatabase, table: Table, from: Row | null | '', to: Row | null | ''): void {
-  const key = (from || to) as Row;
+function putRow(db: StudioDatabase, table: Table, current: Row | null | '', target: Row | null | ''): void {
+  const key = (current || target) as Row;
   const now = statement(
     db,
     `SELECT * FROM ${table.name} WHERE ${table.key.map((k) => `${k} = @${k}`).join(' AND ')}`,
   ).get(Object.fromEntries(table.key.map((k) => [k, key[k]!]))) as Row | undefined;
-  const asLeft = from
-    ? now !== undefined && Object.keys(from).every((c) => now[c] === from[c])
+  const asLeft = current
+    ? now !== undefined && Object.keys(current).every((c) => now[c] === current[c])
     : now === undefined;
   if (!asLeft) throw new JournalConflict();
-  if (!to) deleteRow(db, table, key);
-  else if (!from) insertRow(db, table, to);
-  else updateRow(db, table, to);
+  if (!target) deleteRow(db, table, key);
+  else if (!current) insertRow(db, table, target);
+  else updateRow(db, table, target);
 }

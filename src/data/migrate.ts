@@ -1,3 +1,4 @@
+import { elementAt } from '../core/base/list';
 import { createHash } from 'node:crypto';
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
@@ -46,9 +47,9 @@ export function readMigrations(folder: string): Migration[] {
     return { number, file, hash: createHash('sha256').update(sql).digest('hex'), sql };
   });
   steps.forEach((step, i) => {
-    const before = steps[i - 1];
-    if (before?.number === step.number)
-      throw new CannotMigrate({ code: 'twice', number: step.number, files: [before.file, step.file] });
+    const previous = steps[i - 1];
+    if (previous?.number === step.number)
+      throw new CannotMigrate({ code: 'twice', number: step.number, files: [previous.file, step.file] });
     if (step.number !== i + 1) throw new CannotMigrate({ code: 'gap', expected: i + 1, file: step.file });
   });
   return steps;
@@ -68,7 +69,7 @@ export function migrate(db: StudioDatabase, steps: readonly Migration[], now: st
   const newest = taken[taken.length - 1]?.number ?? 0;
   if (newest > steps.length) throw new CannotMigrate({ code: 'newer', number: newest, known: steps.length });
   for (const t of taken) {
-    const step = steps[t.number - 1]!;
+    const step = elementAt(steps, t.number - 1);
     if (step.hash !== t.hash) throw new CannotMigrate({ code: 'edited', number: t.number, file: step.file });
   }
   for (const step of steps.slice(taken.length)) {

@@ -6,5 +6,5 @@ import { TABLES } from './tables';
 export const loadRules = (db: StudioDatabase): OwnRule[] =>
   (statement(db, 'SELECT * FROM own_rule ORDER BY seq').all() as Row[]).map(RULE_ROWS.fromRow);
 
-export const saveRules = (db: StudioDatabase, before: readonly OwnRule[], after: readonly OwnRule[]): void =>
-  saveRows(db, TABLES.ownRule, before.map(RULE_ROWS.toRow), after.map(RULE_ROWS.toRow));
+export const saveRules = (db: StudioDatabase, previous: readonly OwnRule[], next: readonly OwnRule[]): void =>
+  saveRows(db, TABLES.ownRule, previous.map(RULE_ROWS.toRow), next.map(RULE_ROWS.toRow));

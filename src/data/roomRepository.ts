@@ -158,11 +158,11 @@ function rowsOf(body: Body): [Table, Row[]][] {
 }
 
 /** Writes what differs between the room as it was loaded and as it is to be, its home included. */
-export function saveRoom(db: StudioDatabase, before: RoomFile, after: RoomFile): void {
-  saveRows(db, TABLES.home, [HOME_ROWS.toRow(before.home)], [HOME_ROWS.toRow(after.home)]);
-  saveRows(db, TABLES.room, [roomRow(before, before.home.id)], [roomRow(after, after.home.id)]);
-  const old = rowsOf(before);
-  rowsOf(after).forEach(([table, rows], i) => saveRows(db, table, old[i]?.[1] ?? [], rows));
+export function saveRoom(db: StudioDatabase, previous: RoomFile, next: RoomFile): void {
+  saveRows(db, TABLES.home, [HOME_ROWS.toRow(previous.home)], [HOME_ROWS.toRow(next.home)]);
+  saveRows(db, TABLES.room, [roomRow(previous, previous.home.id)], [roomRow(next, next.home.id)]);
+  const old = rowsOf(previous);
+  rowsOf(next).forEach(([table, rows], i) => saveRows(db, table, old[i]?.[1] ?? [], rows));
 }
 
 export function insertRoom(db: StudioDatabase, file: Body & { home: Pick<Home, 'id'> }): void {

@@ -58,14 +58,14 @@ export function deleteRow(db: StudioDatabase, table: Table, row: Row): void {
 export function saveRows(
   db: StudioDatabase,
   table: Table,
-  before: readonly Row[],
-  after: readonly Row[],
+  previous: readonly Row[],
+  next: readonly Row[],
 ): void {
   const keyOf = (row: Row) => JSON.stringify(table.key.map((k) => row[k]));
-  const had = new Map(before.map((row) => [keyOf(row), row]));
-  const kept = new Set(after.map(keyOf));
-  for (const row of before) if (!kept.has(keyOf(row))) deleteRow(db, table, row);
-  for (const row of after) {
+  const had = new Map(previous.map((row) => [keyOf(row), row]));
+  const kept = new Set(next.map(keyOf));
+  for (const row of previous) if (!kept.has(keyOf(row))) deleteRow(db, table, row);
+  for (const row of next) {
     const old = had.get(keyOf(row));
     if (!old) insertRow(db, table, row);
     else if (Object.keys(row).some((c) => row[c] !== old[c])) updateRow(db, table, row);

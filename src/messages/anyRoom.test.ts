@@ -178,13 +178,13 @@ describe('any room that a file may hold', () => {
           const owned = [file.items.find((i) => i.id === 'panel')!];
           for (const s of solveRoom(file, 'look', 'all', { owned, shops: [] })) {
             expect(s.cost).toBeGreaterThanOrEqual(0);
-            const after = planLook(
+            const changed = planLook(
               solutionChanges(file, file.looks[0]!, s, owned).reduce(applyChange, file),
               { lookId: 'look' },
             );
             for (const x of s.shares) {
               expect(x.rodMm).toBeLessThanOrEqual(r.ceilingMm + 0.01);
-              const w = after.windows.find((y) => y.dressingId === x.dressingId)!;
+              const w = changed.windows.find((y) => y.dressingId === x.dressingId)!;
               expect(
                 [w.rodHeightMm, w.chosenRoute?.kind, w.chosenRoute?.stockMm ?? null, w.panels],
                 JSON.stringify(s.shares),

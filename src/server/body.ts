@@ -54,11 +54,11 @@ export async function readJson(request: Request, limit: number): Promise<Result<
   try {
     return ok(JSON.parse(text) as unknown);
   } catch (error) {
-    const at = /position (\d+)/.exec((error as Error).message)?.[1];
+    const position = /position (\d+)/.exec((error as Error).message)?.[1];
     const where =
-      at === undefined
+      position === undefined
         ? ''
-        : ` at line ${text.slice(0, Number(at)).split('\n').length}, character ${Number(at) + 1}`;
+        : ` at line ${text.slice(0, Number(position)).split('\n').length}, character ${Number(position) + 1}`;
     return fail({
       status: 400,
       path: [],

@@ -1,4 +1,5 @@
 import 'server-only';
+import { first, last } from '../core/base/list';
 import type { Lab } from '../core/colour/spaces';
 import type { RoomFile } from '../core/model/types';
 import { isOpen } from '../core/model/finding';
@@ -48,7 +49,7 @@ const cards = new WeakMap<
 >();
 
 function cardOf(file: RoomFile): RoomCard {
-  const look = file.looks.find((l) => l.season !== null) ?? file.looks[file.looks.length - 1]!;
+  const look = file.looks.find((l) => l.season !== null) ?? last(file.looks);
   const plan = planLook(file, { lookId: look.id });
   // the valance of a card shows shares alone
   const families = plan.spread.families.map((f) => ({
@@ -64,7 +65,7 @@ function cardOf(file: RoomFile): RoomCard {
     families,
     stages: plan.stages,
     wall: fullest(plan.elevations),
-    floor: file.room.floorFinish.colours[0]!,
+    floor: first(file.room.floorFinish.colours),
     lookName: look.name,
     looks: file.looks.length,
     open: plan.findings.filter((f) => f.stage !== 'fitting' && isOpen(f)).length,

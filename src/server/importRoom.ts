@@ -1,6 +1,6 @@
 import 'server-only';
 import { nanoid } from 'nanoid';
-import { fail, ok, type Result } from '../core/base/result';
+import { failWith, fail, ok, type Result } from '../core/base/result';
 import { stableText } from '../core/base/stable';
 import { mapItemIds } from '../core/model/nouns';
 import { ROOM_FILE_VERSION, roomFileSchema } from '../core/model/schema';
@@ -42,9 +42,9 @@ export async function importRoom(
       message: `This room file has version ${version}; this studio reads up to version ${ROOM_FILE_VERSION}.`,
     });
   const read = roomFileSchema.safeParse(upgradeRoomFile(input));
-  if (!read.success) return { ok: false, issues: schemaIssues(read.error) };
+  if (!read.success) return failWith(schemaIssues(read.error));
   const refused = checkRoomFile(read.data).filter((i) => i.level === 'refuse');
-  if (refused.length > 0) return { ok: false, issues: measureIssues(refused) };
+  if (refused.length > 0) return failWith(measureIssues(refused));
   const photos = await readPhotoFiles(read.data.photos ?? []);
   if (!photos.ok) return photos;
   const db = studioDatabase();
@@ -95,7 +95,7 @@ export async function beginRoom(
 function withFreeIds(file: RoomFile, notes: ImportNote[]): RoomFile {
   const db = studioDatabase();
   const renamed = itemsToRename(file);
-  for (const [from, to] of renamed) notes.push({ code: 'item-renumbered', from, to });
+  for (const [oldId, newId] of renamed) notes.push({ code: 'item-renumbered', from: oldId, to: newId });
   const home = loadHome(db, file.home.id);
   const homeTaken = home !== undefined && stableText(home) !== stableText(file.home);
   const roomTaken = loadRoom(db, file.room.id) !== undefined;

@@ -1,4 +1,5 @@
 import 'server-only';
+import { first } from '../core/base/list';
 import { fail, ok, type Result } from '../core/base/result';
 import { stableText } from '../core/base/stable';
 import { applyChange, listChange, type Change } from '../core/model/change';
@@ -68,21 +69,21 @@ export function changeRoom(
           revision,
           since: lastEntries(db, roomId, Math.max(1, revision - baseRevision)).map((e) => e.label),
         });
-      const before = withItems(loaded, changes);
-      const after = changes.reduce(applyChange, before);
-      const old = new Set(checkRoomFile(before).map((i) => `${i.code}/${i.about}/${i.field}`));
-      const refused = checkRoomFile(after).filter(
+      const previous = withItems(loaded, changes);
+      const next = changes.reduce(applyChange, previous);
+      const old = new Set(checkRoomFile(previous).map((i) => `${i.code}/${i.about}/${i.field}`));
+      const refused = checkRoomFile(next).filter(
         (i) => i.level === 'refuse' && !old.has(`${i.code}/${i.about}/${i.field}`),
       );
       if (refused.length > 0) return fail<ChangeIssue>({ code: 'refused', issues: measureIssues(refused) });
       const main =
         changes.find((c) => c.do !== 'putItem' && c.do !== 'moveItem' && c.do !== 'markReadings') ??
-        changes[0]!;
-      inEntry(db, roomId, labelOf(main, before), now(), () => {
-        const known = new Map(before.items.map((i) => [i.id, stableText(i)]));
-        for (const item of after.items) if (known.get(item.id) !== stableText(item)) saveItem(db, item);
-        saveRules(db, before.rules, after.rules);
-        saveRoom(db, before, after);
+        first(changes);
+      inEntry(db, roomId, labelOf(main, previous), now(), () => {
+        const known = new Map(previous.items.map((i) => [i.id, stableText(i)]));
+        for (const item of next.items) if (known.get(item.id) !== stableText(item)) saveItem(db, item);
+        saveRules(db, previous.rules, next.rules);
+        saveRoom(db, previous, next);
       });
       bumpRevision(db, roomId, now());
       return ok(stateOf(roomId));

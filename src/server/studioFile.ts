@@ -1,6 +1,6 @@
 import 'server-only';
 import path from 'node:path';
-import { fail, ok, type Result } from '../core/base/result';
+import { failWith, isNonEmpty, fail, ok, type Result } from '../core/base/result';
 import { ROOM_FILE_VERSION, studioFileSchema } from '../core/model/schema';
 import { upgradeStudioFile } from '../core/model/upgrade';
 import type { StudioFile } from '../core/model/types';
@@ -31,7 +31,7 @@ export async function restoreStudio(
       message: 'This is not a studio backup: it has no "rideauStudio" version.',
     });
   const read = studioFileSchema.safeParse(upgradeStudioFile(input));
-  if (!read.success) return { ok: false, issues: schemaIssues(read.error) };
+  if (!read.success) return failWith(schemaIssues(read.error));
   const studio = read.data;
   const issues = studio.rooms.flatMap((room, i) => {
     const home = studio.homes.find((h) => h.id === room.homeId);
@@ -54,7 +54,7 @@ export async function restoreStudio(
       issues.push({ path: ['rooms', i, 'room', 'id'], code: 'same-id', message: `two rooms ${r.room.id}` });
     seen.add(r.room.id);
   });
-  if (issues.length > 0) return { ok: false, issues };
+  if (isNonEmpty(issues)) return { ok: false, issues };
   const photos = await readPhotoFiles(studio.photos ?? []);
   if (!photos.ok) return photos;
   const db = studioDatabase();

@@ -10,14 +10,14 @@ export function Dialog({
   title,
   closeLabel,
   children,
-  says,
+  message,
 }: {
   open: boolean;
   onClose: () => void;
   title: string;
   closeLabel: string;
   children: ReactNode;
-  says?: string;
+  message?: string;
 }): ReactNode {
   return (
     <Radix.Root
@@ -30,7 +30,7 @@ export function Dialog({
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/25" />
         <Radix.Content
           className="fixed left-1/2 top-1/2 z-50 max-h-[88dvh] w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-md border border-ink bg-sheet p-5"
-          {...(says ? {} : { 'aria-describedby': undefined })}
+          {...(message ? {} : { 'aria-describedby': undefined })}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Radix.Title className="text-[21px]">{title}</Radix.Title>
@@ -38,7 +38,7 @@ export function Dialog({
               <X size={18} />
             </Radix.Close>
           </div>
-          {says && <Radix.Description className="mb-4">{says}</Radix.Description>}
+          {message && <Radix.Description className="mb-4">{message}</Radix.Description>}
           {children}
         </Radix.Content>
       </Radix.Portal>

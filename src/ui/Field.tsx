@@ -4,7 +4,7 @@ import { memo, useId, useRef, useState, type KeyboardEvent, type ReactNode } fro
 import { formatBareLength, parseLength, typedLength, type LengthIssue } from '../core/base/length';
 import { markStep, type LengthUnit, type Mm } from '../core/base/units';
 import { useDraft } from './drafts';
-import { useSteady } from './useSteady';
+import { useStableCallback } from './useStableCallback';
 import { Words } from './Words';
 
 /** What became of a typed value: taken, refused with a sentence, or odd and to be confirmed. */
@@ -23,21 +23,21 @@ type Base = {
 };
 
 /** Enter goes to the next reading of the same worksheet, as along a tape. */
-function toNext(from: HTMLInputElement): void {
+function toNext(input: HTMLInputElement): void {
   const all = [
-    ...(from.closest('[data-worksheet]') ?? document).querySelectorAll<HTMLInputElement>(
+    ...(input.closest('[data-worksheet]') ?? document).querySelectorAll<HTMLInputElement>(
       'input[data-reading]:not(:disabled)',
     ),
   ];
-  const next = all[all.indexOf(from) + 1];
+  const next = all[all.indexOf(input) + 1];
   if (next) next.focus();
-  else from.blur();
+  else input.blur();
 }
 
 type Raw = Base & {
   shown: string;
   commit: (text: string) => Answer;
-  nudge?: ((by: number) => string | null) | undefined;
+  nudge?: ((steps: number) => string | null) | undefined;
   inputMode?: 'decimal' | 'text';
 };
 
@@ -72,8 +72,8 @@ function useTyped({ draftKey, shown, commit, nudge }: Pick<Raw, 'draftKey' | 'sh
     setAnswer(result);
     return false;
   };
-  const step = (by: number) => {
-    const text = nudge?.(by) ?? null;
+  const step = (steps: number) => {
+    const text = nudge?.(steps) ?? null;
     if (text === null) return;
     const result = commit(text);
     if (result.took) return;
@@ -227,24 +227,24 @@ export function LengthField({
   ...rest
 }: LengthProps): ReactNode {
   const t = useTranslations('lengths');
-  const says = useLengthIssue(unit);
+  const issueWords = useLengthIssue(unit);
   const shown = valueMm === null ? '' : formatBareLength(valueMm, unit);
-  const commit = useSteady((text: string): Answer => {
+  const commit = useStableCallback((text: string): Answer => {
     if (text.trim() === '' && onClear) {
       onClear();
       return TAKEN;
     }
     const read = parseLength(text, unit);
-    if (!read.ok) return { took: false, message: says(read.issues[0]!) };
+    if (!read.ok) return { took: false, message: issueWords(read.issues[0]) };
     if (read.value < 0 && !negative)
-      return { took: false, message: says({ code: 'not-a-length', at: 0, came: text }) };
+      return { took: false, message: issueWords({ code: 'not-a-length', at: 0, came: text }) };
     return worded(
       onCommit(read.value),
       `${t('out-of-place', { came: text.trim() })} ${t('would', { examples: lengthExamples(unit) })}`,
     );
   });
-  const nudge = useSteady((by: number) =>
-    valueMm === null ? null : typedLength(valueMm + by * markStep(unit), unit),
+  const nudge = useStableCallback((steps: number) =>
+    valueMm === null ? null : typedLength(valueMm + steps * markStep(unit), unit),
   );
   const inches = shown.includes('′') ? '' : 'in';
   return (
@@ -265,7 +265,7 @@ type NumberProps = Base & {
   onClear?: () => void;
   step?: number;
   examples?: string;
-  /** The least and the most that is taken. */ within?: readonly [number, number];
+  /** The least and the most that is taken. */ range?: readonly [number, number];
   /** Only whole numbers. */ whole?: boolean;
 };
 
@@ -277,13 +277,13 @@ export function NumberField({
   onClear,
   step,
   examples = '2',
-  within,
+  range,
   whole = false,
   ...rest
 }: NumberProps): ReactNode {
   const t = useTranslations('lengths');
   const shown = value === null ? '' : String(Number(value.toFixed(decimals)));
-  const commit = useSteady((text: string): Answer => {
+  const commit = useStableCallback((text: string): Answer => {
     if (text.trim() === '' && onClear) {
       onClear();
       return TAKEN;
@@ -295,13 +295,13 @@ export function NumberField({
         message: `${t('not-a-number', { came: text })} ${t('numberWould', { examples })}`,
       };
     const n = Number(plain);
-    if (within && (n < within[0] || n > within[1] || (whole && !Number.isInteger(n))))
+    if (range && (n < range[0] || n > range[1] || (whole && !Number.isInteger(n))))
       return {
         took: false,
         message: t(whole ? 'wholeWithin' : 'within', {
           came: text.trim(),
-          least: within[0],
-          most: within[1],
+          least: range[0],
+          most: range[1],
         }),
       };
     return worded(
@@ -309,8 +309,8 @@ export function NumberField({
       `${t('out-of-place', { came: text.trim() })} ${t('numberWould', { examples })}`,
     );
   });
-  const nudge = useSteady((by: number) =>
-    value === null ? null : String(Number((value + by * (step ?? 0)).toFixed(decimals))),
+  const nudge = useStableCallback((steps: number) =>
+    value === null ? null : String(Number((value + steps * (step ?? 0)).toFixed(decimals))),
   );
   return (
     <RawField shown={shown} commit={commit} nudge={step ? nudge : undefined} inputMode="decimal" {...rest} />
@@ -323,6 +323,6 @@ export function TextField({
   onCommit,
   ...rest
 }: Base & { value: string; onCommit: (text: string) => Answer }): ReactNode {
-  const commit = useSteady((text: string) => onCommit(text.trim()));
+  const commit = useStableCallback((text: string) => onCommit(text.trim()));
   return <RawField shown={value} commit={commit} {...rest} />;
 }

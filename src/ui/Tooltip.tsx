@@ -9,16 +9,16 @@ const DELAY_MS = 400;
 
 /** What a small button does, beside it while the pointer rests or the keys' focus is on it. */
 export function Tooltip({ label, children }: { label: string; children: ReactNode }): ReactNode {
-  const [near, setNear] = useState(false);
+  const [isNear, setNear] = useState(false);
   const [open, setOpen] = useState(false);
   useEffect(() => {
-    if (!near) return;
+    if (!isNear) return;
     const timer = window.setTimeout(() => setOpen(true), DELAY_MS);
     return () => {
       window.clearTimeout(timer);
       setOpen(false);
     };
-  }, [near]);
+  }, [isNear]);
   return (
     <span
       className="relative inline-flex"

@@ -1,3 +1,4 @@
+import { elementAt } from '../core/base/list';
 import { Fragment, type ReactNode } from 'react';
 
 const FRACTION = /( ?)(\d+\u2044\d+)/g;
@@ -29,24 +30,24 @@ const svgFootMarks = (text: string): ReactNode[] =>
 /** Text in which every composed fraction is set as one. */
 export function Words({ children }: { children: string }): ReactNode {
   const parts: ReactNode[] = [];
-  let at = 0;
+  let position = 0;
   for (const found of children.matchAll(FRACTION)) {
-    const before = children[found.index - 1];
-    const joins = found[1] === ' ' && before !== undefined && /\d/.test(before);
+    const previous = children[found.index - 1];
+    const joins = found[1] === ' ' && previous !== undefined && /\d/.test(previous);
     parts.push(
-      children.slice(at, joins ? found.index : found.index + found[1]!.length),
+      children.slice(position, joins ? found.index : found.index + elementAt(found, 1).length),
       <span key={found.index} className={joins ? 'frac' : 'frac-first'}>
-        {joins ? `\u00a0${found[2]!}` : found[2]}
+        {joins ? `\u00a0${elementAt(found, 2)}` : found[2]}
       </span>,
     );
-    at = found.index + found[0].length;
+    position = found.index + found[0].length;
   }
   return (
     <>
       {parts.map((p, i) => (
         <Fragment key={i}>{typeof p === 'string' ? footMarks(p) : p}</Fragment>
       ))}
-      {footMarks(children.slice(at))}
+      {footMarks(children.slice(position))}
     </>
   );
 }
@@ -54,23 +55,25 @@ export function Words({ children }: { children: string }): ReactNode {
 /** The same for text inside a drawing, where a span cannot stand. */
 export function SvgWords({ children }: { children: string }): ReactNode {
   const parts: ReactNode[] = [];
-  let at = 0;
+  let position = 0;
   for (const found of children.matchAll(FRACTION)) {
     const joins = found[1] === ' ' && /\d/.test(children[found.index - 1] ?? '');
     parts.push(
       <Fragment key={`t${found.index}`}>
-        {svgFootMarks(children.slice(at, joins ? found.index : found.index + found[1]!.length))}
+        {svgFootMarks(
+          children.slice(position, joins ? found.index : found.index + elementAt(found, 1).length),
+        )}
       </Fragment>,
       <tspan key={found.index} dx={joins ? 1 : 0} style={{ fontFeatureSettings: "'frac'" }}>
         {found[2]}
       </tspan>,
     );
-    at = found.index + found[0].length;
+    position = found.index + found[0].length;
   }
   return (
     <>
       {parts}
-      {svgFootMarks(children.slice(at))}
+      {svgFootMarks(children.slice(position))}
     </>
   );
 }

@@ -1,8 +1,8 @@
 type Act = {
-  to: HTMLElement | SVGElement;
+  target: HTMLElement | SVGElement;
   do: 'press' | 'type' | 'choose' | 'key' | 'send';
   text: string;
-  on: boolean;
+  shift: boolean;
 };
 
 /** Does an act again, the way a hand would. Like `early`, it goes into the page as text. */
@@ -17,21 +17,21 @@ function repeater(): (act: Act) => void {
   };
   const again: Record<Act['do'], (act: Act) => void> = {
     // a part of a drawing has no press of its own; a tab turns as the button goes down
-    press: ({ to }) => {
+    press: ({ target }) => {
       const press = { bubbles: true, cancelable: true, button: 0 };
-      if (to.getAttribute('role') === 'tab') to.dispatchEvent(new MouseEvent('mousedown', press));
-      to.dispatchEvent(new MouseEvent('click', press));
+      if (target.getAttribute('role') === 'tab') target.dispatchEvent(new MouseEvent('mousedown', press));
+      target.dispatchEvent(new MouseEvent('click', press));
     },
-    send: ({ to }) => (to as unknown as HTMLFormElement).requestSubmit(),
-    key: ({ to, text, on }) => {
-      const press = { key: text, shiftKey: on, bubbles: true, cancelable: true };
-      const unheard = to.dispatchEvent(new KeyboardEvent('keydown', press));
-      if (unheard && text === 'Enter' && to instanceof HTMLInputElement) to.form?.requestSubmit();
+    send: ({ target }) => (target as unknown as HTMLFormElement).requestSubmit(),
+    key: ({ target, text, shift }) => {
+      const press = { key: text, shiftKey: shift, bubbles: true, cancelable: true };
+      const unheard = target.dispatchEvent(new KeyboardEvent('keydown', press));
+      if (unheard && text === 'Enter' && target instanceof HTMLInputElement) target.form?.requestSubmit();
     },
-    choose: ({ to }) => {
-      to.dispatchEvent(new Event('change', { bubbles: true }));
+    choose: ({ target }) => {
+      target.dispatchEvent(new Event('change', { bubbles: true }));
     },
-    type: ({ to, text }) => type(to as Element as HTMLInputElement, text),
+    type: ({ target, text }) => type(target as Element as HTMLInputElement, text),
   };
   return (act) => again[act.do](act);
 }
@@ -51,26 +51,26 @@ function reader(): (e: Event) => Act | null {
     return isDrawn ? ['Enter', ' ', 'Delete', 'Backspace', ...ARROWS] : [];
   };
   const pressedKey = (e: KeyboardEvent): Act | null => {
-    const to = e.target;
-    const isElement = to instanceof HTMLElement || to instanceof SVGElement;
+    const target = e.target;
+    const isElement = target instanceof HTMLElement || target instanceof SVGElement;
     if (!isElement || e.ctrlKey || e.altKey || e.metaKey) return null;
-    return keysOf(to).includes(e.key) ? { to, do: 'key', text: e.key, on: e.shiftKey } : null;
+    return keysOf(target).includes(e.key) ? { target, do: 'key', text: e.key, shift: e.shiftKey } : null;
   };
   return (e) => {
-    const to = e.target;
+    const target = e.target;
     switch (e.type) {
       case 'click': {
         const pressed = part(e, 'button,[role=button],[role=option]');
-        return pressed && { to: pressed, do: 'press', text: '', on: false };
+        return pressed && { target: pressed, do: 'press', text: '', shift: false };
       }
       case 'input':
-        return isText(to) ? { to, do: 'type', text: to.value, on: false } : null;
+        return isText(target) ? { target, do: 'type', text: target.value, shift: false } : null;
       case 'change': {
-        const isFile = to instanceof HTMLInputElement && to.type === 'file';
-        return isFile ? { to, do: 'choose', text: to.value, on: false } : null;
+        const isFile = target instanceof HTMLInputElement && target.type === 'file';
+        return isFile ? { target, do: 'choose', text: target.value, shift: false } : null;
       }
       case 'submit':
-        return to instanceof HTMLFormElement ? { to, do: 'send', text: '', on: false } : null;
+        return target instanceof HTMLFormElement ? { target, do: 'send', text: '', shift: false } : null;
       default:
         return pressedKey(e as KeyboardEvent);
     }
@@ -90,28 +90,28 @@ function early(readAct: (e: Event) => Act | null, repeat: (act: Act) => void): v
   const awake = (e: Element) => !e.closest('[data-asleep]');
   const PATIENCE_MS = 60_000;
   let waiting = 0;
-  let since = 0;
+  let lastMs = 0;
   let repeating = false;
 
   const look = () => {
-    while (done.length > 0 && (!done[0]!.to.isConnected || awake(done[0]!.to))) {
+    while (done.length > 0 && (!done[0]!.target.isConnected || awake(done[0]!.target))) {
       const first = done.shift()!;
       // what became of an earlier one is drawn before the next is done
-      if (first.to.isConnected) {
+      if (first.target.isConnected) {
         repeating = true;
         repeat(first);
         repeating = false;
         break;
       }
     }
-    if (Date.now() - since > PATIENCE_MS) done.length = 0;
+    if (Date.now() - lastMs > PATIENCE_MS) done.length = 0;
     waiting = done.length > 0 ? window.setTimeout(look, 16) : 0;
   };
   const keep = (d: Act) => {
     const last = done[done.length - 1];
-    if (last && last.to === d.to && last.do === 'type' && d.do === 'type') last.text = d.text;
+    if (last && last.target === d.target && last.do === 'type' && d.do === 'type') last.text = d.text;
     else done.push(d);
-    since = Date.now();
+    lastMs = Date.now();
     if (!waiting) waiting = window.setTimeout(look, 16);
   };
   for (const type of ['click', 'input', 'change', 'keydown', 'submit']) {
@@ -126,7 +126,7 @@ function early(readAct: (e: Event) => Act | null, repeat: (act: Act) => void): v
           e.preventDefault();
         };
         // while something waits its turn, what comes after it waits too, or it would be done first
-        if (done.length > 0 && (awake(done[0]!.to) || !awake(d.to))) {
+        if (done.length > 0 && (awake(done[0]!.target) || !awake(d.target))) {
           e.stopImmediatePropagation();
           hold();
           return;
@@ -136,7 +136,7 @@ function early(readAct: (e: Event) => Act | null, repeat: (act: Act) => void): v
         document.addEventListener(
           type,
           () => {
-            if (!awake(d.to)) hold();
+            if (!awake(d.target)) hold();
           },
           { capture: true, once: true },
         );

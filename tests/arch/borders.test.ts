@@ -42,8 +42,8 @@ describe('the borders bite', () => {
   it('lists every folder once and gives the core nothing from outside', () => {
     expect(Object.keys(BORDERS).length).toBeGreaterThan(15);
     for (const folder of ['base', 'colour', 'geometry', 'rules', 'model', 'room', 'stage', 'spread', 'plan'])
-      for (const to of BORDERS[folder])
-        expect(['data', 'server', 'actions', 'ui', 'app', 'feature', 'shell']).not.toContain(to);
+      for (const allowed of BORDERS[folder])
+        expect(['data', 'server', 'actions', 'ui', 'app', 'feature', 'shell']).not.toContain(allowed);
     expect(config.length).toBeGreaterThan(5);
   });
 });

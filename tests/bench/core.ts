@@ -17,9 +17,9 @@ import { planWholeFloor } from '../../src/core/stages/floor/planFloor';
 
 const times = (rounds: number, work: (i: number) => unknown): number[] =>
   Array.from({ length: rounds }, (_, i) => {
-    const from = performance.now();
+    const start = performance.now();
     work(i);
-    return performance.now() - from;
+    return performance.now() - start;
   });
 
 /**
@@ -109,7 +109,7 @@ export function timeGallery(n: number): {
   const area = all.reduce((s, f) => s + f.widthMm * f.heightMm, 0);
   const even = (gaps: readonly number[]) =>
     gaps.filter((g) => Math.abs(g - GAP) < 1).length / Math.max(1, gaps.length);
-  let from = performance.now();
+  let start = performance.now();
   const best = solveGallery({
     frames: all,
     pinned: [],
@@ -123,12 +123,12 @@ export function timeGallery(n: number): {
     seed: 1,
     rounds: null,
   })[0]!;
-  const ms = performance.now() - from;
+  const ms = performance.now() - start;
   // the packer knows no gap: each frame is given half of it on every side
   const boxes = all.map((f) => ({ w: f.widthMm + GAP, h: f.heightMm + GAP, x: 0, y: 0 }));
-  from = performance.now();
+  start = performance.now();
   const packed = potpack(boxes);
-  const packerMs = performance.now() - from;
+  const packerMs = performance.now() - start;
   return {
     ms,
     filled: best.filled,

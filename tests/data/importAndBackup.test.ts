@@ -73,7 +73,7 @@ test('a thing of the same id but another kind keeps its own place; a rule of the
 });
 
 test('foreign, newer and unsound room files are refused with where and why, and change nothing', async () => {
-  const before = backupStudio();
+  const previous = backupStudio();
   const file = rooms.exportRoom('long-room')!;
   const codes = async (input: unknown) => {
     const r = await imports.importRoom(input);
@@ -97,7 +97,7 @@ test('foreign, newer and unsound room files are refused with where and why, and 
   expect(
     (await codes({ ...file, openings: [...file.openings, file.openings[0]] })).map(([, c]) => c),
   ).toContain('same-id');
-  expect(backupStudio()).toEqual(before);
+  expect(backupStudio()).toEqual(previous);
 });
 
 test('a room begun in a home of the studio joins it; one begun in none brings its own', async () => {
@@ -121,24 +121,24 @@ test('a room begun in a home of the studio joins it; one begun in none brings it
 });
 
 test('a backup restores to the same studio and keeps a copy of what was; a damaged one changes nothing', async () => {
-  const before = backupStudio();
+  const previous = backupStudio();
   rooms.removeRoom('landing');
-  const without = backupStudio();
+  const bare = backupStudio();
   for (const [bad, path] of [
-    [{ ...before, homes: [] }, 'rooms.0.homeId'],
-    [{ ...before, rooms: [before.rooms[0], before.rooms[0]] }, 'rooms.1.room.id'],
+    [{ ...previous, homes: [] }, 'rooms.0.homeId'],
+    [{ ...previous, rooms: [previous.rooms[0], previous.rooms[0]] }, 'rooms.1.room.id'],
     [
-      { ...before, rooms: [{ ...before.rooms[0], openings: [opening({ wallId: 'ghost' })] }] },
+      { ...previous, rooms: [{ ...previous.rooms[0], openings: [opening({ wallId: 'ghost' })] }] },
       'rooms.0.openings.0.wallId',
     ],
     [{}, 'rideauStudio'],
-    [{ ...before, items: [{ id: 1 }] }, 'items.0.id'],
+    [{ ...previous, items: [{ id: 1 }] }, 'items.0.id'],
   ] as const) {
     const r = await restoreStudio(bad);
     expect(r.ok ? 'restored' : r.issues[0]!.path.join('.')).toBe(path);
-    expect(backupStudio()).toEqual(without);
+    expect(backupStudio()).toEqual(bare);
   }
-  const { keptAs } = await fill(before);
-  expect(backupStudio()).toEqual(before);
+  const { keptAs } = await fill(previous);
+  expect(backupStudio()).toEqual(previous);
   expect(readdirSync(folder)).toContain(keptAs);
 });

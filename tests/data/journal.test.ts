@@ -31,12 +31,12 @@ afterEach(() => studio.remove());
 const room = (id: string): RoomFile => loadRoomFile(db, id)!;
 /** Carries changes out as one act on a room, as the use case does. */
 function act(id: string, ...changes: Change[]): RoomFile {
-  const before = room(id);
-  const after = changes.reduce(applyChange, before);
+  const previous = room(id);
+  const changed = changes.reduce(applyChange, previous);
   db.transaction(() =>
     inEntry(db, id, { code: changes[0]!.do }, NOON, () => {
-      saveRules(db, before.rules, after.rules);
-      saveRoom(db, before, after);
+      saveRules(db, previous.rules, changed.rules);
+      saveRoom(db, previous, changed);
     }),
   )();
   return room(id);
@@ -130,9 +130,9 @@ test('a room made and then dressed is not unmade by undo, and nothing is half un
     }),
   )();
   act('room', { do: 'putOpening', opening: opening() });
-  const before = room('room');
+  const previous = room('room');
   expect(() => back(null)).toThrow(JournalConflict);
-  expect(room('room')).toEqual(before);
+  expect(room('room')).toEqual(previous);
   back('room');
   back(null);
   expect([loadRoomFile(db, 'room'), loadHomes(db), countItems(db)]).toEqual([undefined, [], 0]);

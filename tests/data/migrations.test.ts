@@ -83,14 +83,14 @@ test('a database from a newer version is refused and left as it is', () => {
   const db = new Database(file());
   db.prepare('INSERT INTO migration VALUES (?, ?, ?, ?)').run(NEXT, '0009_later.sql', 'x', NOON);
   db.close();
-  const before = readFileSync(file());
+  const previous = readFileSync(file());
   expect(problem(open)).toMatchObject({
     code: 'newer',
     number: NEXT,
     known: NEXT - 1,
     message: expect.stringContaining('The data was not changed.'),
   });
-  expect(readFileSync(file()).equals(before)).toBe(true);
+  expect(readFileSync(file()).equals(previous)).toBe(true);
 });
 
 test('an edited step, a gap, a number twice and a bad name are refused', () => {
@@ -100,9 +100,9 @@ test('an edited step, a gap, a number twice and a bad name are refused', () => {
     `${readFileSync(path.join(steps, '0001_studio.sql'), 'utf8')}\n-- later thought`,
   );
   expect(problem(open)).toMatchObject({ code: 'edited', number: 1 });
-  const past = `00${NEXT + 11}_gap.sql`;
-  writeFileSync(path.join(steps, past), 'SELECT 1;');
-  expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'gap', expected: NEXT, file: past });
+  const gap = `00${NEXT + 11}_gap.sql`;
+  writeFileSync(path.join(steps, gap), 'SELECT 1;');
+  expect(problem(() => readMigrations(steps))).toMatchObject({ code: 'gap', expected: NEXT, file: gap });
   writeFileSync(path.join(steps, '0001_again.sql'), 'SELECT 1;');
   expect(problem(() => readMigrations(steps))).toMatchObject({
     code: 'twice',
@@ -139,24 +139,24 @@ test('a database of something else, and a file that is none, are not touched', (
 });
 
 /** Every row of a studio into one of an older version, without what that had no table or column for. */
-function copyRows(from: StudioDatabase, to: StudioDatabase): void {
-  to.transaction(() => {
+function copyRows(source: StudioDatabase, target: StudioDatabase): void {
+  target.transaction(() => {
     for (const { name } of ALL_TABLES) {
-      const columns = (to.pragma(`table_info(${name})`) as { name: string }[]).map((c) => c.name);
+      const columns = (target.pragma(`table_info(${name})`) as { name: string }[]).map((c) => c.name);
       if (columns.length === 0) continue;
-      const insert = to.prepare(
+      const insert = target.prepare(
         `INSERT INTO ${name} (${columns.join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`,
       );
-      for (const row of from.prepare(`SELECT ${columns.join(', ')} FROM ${name}`).all()) insert.run(row);
+      for (const row of source.prepare(`SELECT ${columns.join(', ')} FROM ${name}`).all()) insert.run(row);
     }
   })();
 }
 
 test('a studio with dressed windows from before curtains on leaves keeps every one of them as it was, and takes one', () => {
-  const before = path.join(studio.folder, 'before');
-  mkdirSync(before);
+  const previous = path.join(studio.folder, 'before');
+  mkdirSync(previous);
   for (const f of readdirSync(MIGRATIONS).filter((x) => x < '0004'))
-    copyFileSync(path.join(MIGRATIONS, f), path.join(before, f));
+    copyFileSync(path.join(MIGRATIONS, f), path.join(previous, f));
   const room = demoRoom('lookout');
   const presentFolder = path.join(studio.folder, 'present');
   mkdirSync(presentFolder);
@@ -168,7 +168,7 @@ test('a studio with dressed windows from before curtains on leaves keeps every o
   })();
   const body = loadRoom(present, 'lookout');
   const old = new Database(file());
-  migrate(old, readMigrations(before), NOON);
+  migrate(old, readMigrations(previous), NOON);
   copyRows(present, old);
   present.close();
   old.close();

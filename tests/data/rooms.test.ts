@@ -36,12 +36,12 @@ afterEach(() => studio.remove());
 const room = (id: string): RoomFile => loadRoomFile(db, id)!;
 /** Carries changes out as one act on a room, as the use case does. */
 function act(id: string, ...changes: Change[]): RoomFile {
-  const before = room(id);
-  const after = changes.reduce(applyChange, before);
+  const previous = room(id);
+  const changed = changes.reduce(applyChange, previous);
   db.transaction(() =>
     inEntry(db, id, { code: changes[0]!.do }, NOON, () => {
-      saveRules(db, before.rules, after.rules);
-      saveRoom(db, before, after);
+      saveRules(db, previous.rules, changed.rules);
+      saveRoom(db, previous, changed);
     }),
   )();
   return room(id);
@@ -231,16 +231,16 @@ test('numbers of any crumb, and every empty field, come back the same', () => {
   for (const i of full.items) saveItem(db, i);
   insertRoom(db, full);
   expect(room('room')).toEqual(full);
-  let [at, seen] = [0, 0];
+  let [index, seen] = [0, 0];
   fc.assert(
     fc.property(
       fc.double({ min: 0.001, max: 99_999, noNaN: true }),
       fc.double({ min: -90_000, max: 90_000, noNaN: true }),
       (rodHeightMm, xMm) => {
-        at++;
-        const before = room('room');
-        const look = before.looks[0]!;
-        const after = act(
+        index++;
+        const previous = room('room');
+        const look = previous.looks[0]!;
+        const changed = act(
           'room',
           { do: 'putDressing', lookId: look.id, dressing: { ...look.dressings[0]!, rodHeightMm } },
           {
@@ -249,28 +249,28 @@ test('numbers of any crumb, and every empty field, come back the same', () => {
             placement: { ...look.placements[0]!, xMm: xMm === 0 ? 0 : xMm },
           },
         );
-        expect([after.looks[0]!.dressings[0]!.rodHeightMm, after.looks[0]!.placements[0]!.xMm]).toEqual([
+        expect([changed.looks[0]!.dressings[0]!.rodHeightMm, changed.looks[0]!.placements[0]!.xMm]).toEqual([
           rodHeightMm,
           xMm === 0 ? 0 : xMm,
         ]);
-        if (JSON.stringify(after) !== JSON.stringify(before)) {
+        if (JSON.stringify(changed) !== JSON.stringify(previous)) {
           back('room');
-          expect(room('room')).toEqual(before);
+          expect(room('room')).toEqual(previous);
           back('room', 'redo');
           seen++;
         }
-        expect(room('room')).toEqual(after);
+        expect(room('room')).toEqual(changed);
       },
     ),
     { numRuns: 60, seed: 7 },
   );
-  expect([at, seen]).toEqual([60, seen > 50 ? seen : -1]);
+  expect([index, seen]).toEqual([60, seen > 50 ? seen : -1]);
 });
 
 test('only the rows that differ are written', () => {
   put(demoStudio());
-  const before = room('long-room');
-  const changed = before.openings[0]!;
+  const previous = room('long-room');
+  const changed = previous.openings[0]!;
   act('long-room', { do: 'putOpening', opening: { ...changed, sillMm: changed.sillMm + 1 } });
   const entry = nextEntry(db, 'long-room', 'undo')!;
   expect(statement(db, 'SELECT table_name FROM journal_step WHERE entry = ?').pluck().all(entry.seq)).toEqual(

@@ -25,9 +25,9 @@ beforeEach(async () => {
 });
 
 const revision = (id = 'long-room') => rooms.roomState(id).revision;
-const move = (by: number) => {
+const move = (amount: number) => {
   const o = rooms.exportRoom('long-room')!.openings[0]!;
-  return { do: 'putOpening' as const, opening: { ...o, sillMm: o.sillMm + by } };
+  return { do: 'putOpening' as const, opening: { ...o, sillMm: o.sillMm + amount } };
 };
 
 test('the fitting sheet as PDF holds every page, on both papers, for every room and look, in every unit', async () => {

@@ -83,12 +83,12 @@ test('a folder that cannot be written is said, also where the file system refuse
 test('a newer, an edited, a foreign and a broken database are each said plainly and left as they are', async () => {
   const PORT = await freePort();
   const asked = async (says: string) => {
-    const before = hash();
+    const previous = hash();
     const got = await start({ PORT });
     expect(got.code).toBe(1);
     expect(got.says).toContain(says);
     expect(got.says).not.toMatch(/\n\s+at /);
-    expect(hash()).toBe(before);
+    expect(hash()).toBe(previous);
   };
   const edit = (sql: string) => {
     const db = new Database(file());

@@ -55,14 +55,14 @@ const red = (fields: Partial<Item> = {}) =>
   });
 
 test('things are put in as one act; one that cannot be refuses them all, with its path', () => {
-  const before = all();
+  const previous = all();
   expect(stash.putItems([red(), red({ id: 'green', name: 'Green float' })])).toEqual({
     ok: true,
     value: { ids: ['red', 'green'] },
   });
-  expect(all().length).toBe(before.length + 2);
+  expect(all().length).toBe(previous.length + 2);
   expect(rooms.replayRoom(null, 'undo').ok).toBe(true);
-  expect(all()).toEqual(before);
+  expect(all()).toEqual(previous);
   rooms.replayRoom(null, 'redo');
   expect(one('green').name).toBe('Green float');
   expect(stash.putItems([red({ id: 'x' }), { ...red({ id: 'y' }), widthMm: -1 }])).toMatchObject({
@@ -73,9 +73,9 @@ test('things are put in as one act; one that cannot be refuses them all, with it
 });
 
 test('a change to a thing that was changed meanwhile is refused, and what is there is given', () => {
-  const before = one('moss-20');
-  expect(stash.saveChangedItem(before, { ...before, count: 9 }).ok).toBe(true);
-  expect(stash.saveChangedItem(before, { ...before, count: 3 })).toMatchObject({
+  const previous = one('moss-20');
+  expect(stash.saveChangedItem(previous, { ...previous, count: 9 }).ok).toBe(true);
+  expect(stash.saveChangedItem(previous, { ...previous, count: 3 })).toMatchObject({
     ok: false,
     issues: [{ code: 'stale', item: { id: 'moss-20', count: 9 } }],
   });
@@ -122,7 +122,7 @@ test('the table that goes out comes in as the same stash; changes are shown befo
     issueCount: 0,
     same: all().length,
   });
-  const before = all();
+  const previous = all();
   const table =
     'id,name,kind,count,width,price\nmoss-20,Moss linen,cover,6,20 in,18.50\n,Net bag,basket,1,12 in,\n,Oar,object,one,60 in,\n';
   const preview = await steps(table, false);
@@ -134,11 +134,11 @@ test('the table that goes out comes in as the same stash; changes are shown befo
     issueCount: 1,
     issues: [{ row: 4, column: 'count', came: 'one', code: 'not-a-number' }],
   });
-  expect(all()).toEqual(before);
+  expect(all()).toEqual(previous);
   expect((await steps(table, true)).at(-1)).toEqual({ step: 'written', added: 1, changed: 1 });
-  expect([one('moss-20').count, one('moss-20').price, all().length]).toEqual([6, 1850, before.length + 1]);
+  expect([one('moss-20').count, one('moss-20').price, all().length]).toEqual([6, 1850, previous.length + 1]);
   rooms.replayRoom(null, 'undo');
-  expect(all()).toEqual(before);
+  expect(all()).toEqual(previous);
 });
 
 test('a table says how far it has come, whatever its marks between cells; without header or rows nothing is written', async () => {
@@ -146,13 +146,13 @@ test('a table says how far it has come, whatever its marks between cells; withou
   const got = await steps(`\ufeffname;kind;count;width;height\r\n${rows.join('\r\n')}`, true);
   expect(got.filter((s) => s.step === 'reading').map((s) => ('rows' in s ? s.rows : 0))).toEqual([250, 500]);
   expect(got.at(-1)).toEqual({ step: 'written', added: 600, changed: 0 });
-  const before = all();
+  const previous = all();
   for (const text of ['', 'colour,size\nred,4', 'name,flavour\nA,B', 'name,kind\n'])
     expect(
       (await steps(text, true)).some((s) => s.step === 'written'),
       text,
     ).toBe(false);
-  expect(all()).toEqual(before);
+  expect(all()).toEqual(previous);
 });
 
 test('what the looks need stands against what is there: inserts go with their covers, and the shop says what it has', () => {
@@ -175,13 +175,13 @@ test('what the looks need stands against what is there: inserts go with their co
 
 test('places say what they hold, whether it fits, and under which furniture of which room they go', () => {
   const rows = placeRows();
-  const box = rows.find((r) => r.place.kind === 'underFurniture' || r.under.length > 0)!;
+  const box = rows.find((r) => r.place.kind === 'underFurniture' || r.goesUnder.length > 0)!;
   expect(box.contents.holds).toBeGreaterThan(0);
-  for (const u of box.under) expect(u.leftMm).toBeGreaterThanOrEqual(-0.5);
+  for (const u of box.goesUnder) expect(u.leftMm).toBeGreaterThanOrEqual(-0.5);
   putPlace({ ...box.place, heightMm: inches(30) });
-  expect(placeRows().find((r) => r.place.id === box.place.id)!.under).toEqual([]);
+  expect(placeRows().find((r) => r.place.id === box.place.id)!.goesUnder).toEqual([]);
   rooms.replayRoom(null, 'undo');
-  expect(placeRows().find((r) => r.place.id === box.place.id)!.under).toEqual(box.under);
+  expect(placeRows().find((r) => r.place.id === box.place.id)!.goesUnder).toEqual(box.goesUnder);
   expect(putPlace({ ...box.place, widthMm: 0 })).toMatchObject({
     ok: false,
     issues: [{ path: ['widthMm'] }],

@@ -45,27 +45,27 @@ function summed(file: RoomFile): RoomFile {
       item.kind === 'insert' && !placed.has(item.id)
         ? `${item.widthMm}/${item.heightMm}/${item.fill}/${item.state}`
         : null;
-    const at = key === null ? undefined : sums.get(key);
-    if (at === undefined) {
+    const index = key === null ? undefined : sums.get(key);
+    if (index === undefined) {
       if (key !== null) sums.set(key, items.length);
       items.push(item);
-    } else items[at] = { ...items[at]!, count: Math.min(10_000, items[at]!.count + item.count) };
+    } else items[index] = { ...items[index]!, count: Math.min(10_000, items[index]!.count + item.count) };
   }
   return { ...file, items };
 }
 
 const revision = (id = 'long-room') => rooms.roomState(id).revision;
-const move = (by: number) => {
+const move = (amount: number) => {
   const o = rooms.exportRoom('long-room')!.openings[0]!;
-  return { do: 'putOpening' as const, opening: { ...o, sillMm: o.sillMm + by } };
+  return { do: 'putOpening' as const, opening: { ...o, sillMm: o.sillMm + amount } };
 };
 
 test('a change is kept with its revision, its label, and what undo would take', () => {
-  const before = revision();
-  const done = rooms.changeRoom('long-room', before, [move(1)]);
+  const previous = revision();
+  const done = rooms.changeRoom('long-room', previous, [move(1)]);
   expect(done).toMatchObject({
     ok: true,
-    value: { revision: before + 1, undo: { code: 'putOpening', name: move(0).opening.name }, redo: null },
+    value: { revision: previous + 1, undo: { code: 'putOpening', name: move(0).opening.name }, redo: null },
   });
 });
 
@@ -196,9 +196,9 @@ test('a home card is kept, and follows what is changed in its room, its home and
     { do: 'removePlacement', lookId: worn.id, id: worn.placements[0]!.id },
   ];
   for (const change of changes) {
-    const before = card('long-room');
+    const previous = card('long-room');
     expect(rooms.changeRoom('long-room', rooms.openRoom('long-room')!.revision, [change]).ok).toBe(true);
-    expect(card('long-room')).not.toEqual(before);
+    expect(card('long-room')).not.toEqual(previous);
   }
   expect(card('long-room')).toMatchObject({ name: 'Longer Room', homeName: 'Net Loft' });
   expect(card('landing')).toEqual({ ...other, homeName: 'Net Loft' });

@@ -58,8 +58,8 @@ test('seats: pillows by drag, by key and from the worksheet', async ({ page, stu
   const card = page.getByRole('button', { name: 'Put on Gorse velvet' });
   await awake(page);
   const drawing = (await page.getByRole('group', { name: 'Long sofa' }).boundingBox())!;
-  const from = (await card.boundingBox())!;
-  await page.mouse.move(from.x + 30, from.y + 15);
+  const start = (await card.boundingBox())!;
+  await page.mouse.move(start.x + 30, start.y + 15);
   await page.mouse.down();
   await page.mouse.move(drawing.x + drawing.width / 2, drawing.y + drawing.height / 2, { steps: 8 });
   await page.mouse.up();

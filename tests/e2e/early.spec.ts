@@ -54,14 +54,14 @@ test.describe('before the page is awake', () => {
 
   test('a bother typed early is noted once; a box ticked early is ticked', async ({ page }) => {
     await page.goto('/rooms/long-room/walls?look=early-summer&wall=s', { waitUntil: 'commit' });
-    const before = (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length;
+    const previous = (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length;
     const box = page.getByRole('checkbox', { name: 'Lamp cable across the doorway' });
     await box.click();
     await expect
       .poll(async () => (await fileOf(page)).clear.irritations.filter((i) => i.doneIn === 'walls').length, {
         timeout: 20_000,
       })
-      .toBe(before + 1);
+      .toBe(previous + 1);
     await expect(box).toBeChecked();
   });
 });

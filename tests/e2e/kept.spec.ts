@@ -62,7 +62,7 @@ test('undo pressed before the studio has answered takes back what was just done'
   studio,
 }) => {
   await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
-  const before = await rod(studio);
+  const previous = await rod(studio);
   await page.route('**/rooms/**', async (route) => {
     if (route.request().method() === 'POST') await new Promise((r) => setTimeout(r, 700));
     await route.continue();
@@ -75,7 +75,7 @@ test('undo pressed before the studio has answered takes back what was just done'
   await expect(notice(page)).toContainText('Undone');
   expect(await rod(studio)).toBe(104);
   await page.locator('body').press('Control+z');
-  await expect.poll(() => rod(studio)).toBe(before);
+  await expect.poll(() => rod(studio)).toBe(previous);
 });
 
 test('undo and redo across stages, by key, with what was undone said', async ({ page, studio }) => {
@@ -124,7 +124,7 @@ test('a room file goes out and comes in identical; a damaged or foreign one is r
   ]);
   const file = info.outputPath('room.json');
   await download.saveAs(file);
-  const before = JSON.parse(readFileSync(file, 'utf8'));
+  const previous = JSON.parse(readFileSync(file, 'utf8'));
   await card.getByRole('button', { name: 'Remove' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('heading', { name: 'Long Room' })).toHaveCount(0);
@@ -144,7 +144,7 @@ test('a room file goes out and comes in identical; a damaged or foreign one is r
   await page.getByLabel('Import a room file').setInputFiles(file);
   await expect(page.getByText('Imported.')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Long Room' })).toBeVisible();
-  expect(await (await page.request.get('/api/rooms/long-room/file')).json()).toEqual(before);
+  expect(await (await page.request.get('/api/rooms/long-room/file')).json()).toEqual(previous);
   expect((await studio.plan()).windows.length).toBe(2);
 });
 
@@ -170,7 +170,7 @@ test('the whole studio backs up and restores', async ({ page }, info) => {
 });
 
 test('removing a window says what goes with it, and undo brings all of it back', async ({ page, studio }) => {
-  const before = await studio.plan();
+  const previous = await studio.plan();
   await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
   await listed(page, 'Harbour window').click();
   await expect(page.getByText('3 things dressed or placed there')).toBeVisible();
@@ -179,5 +179,5 @@ test('removing a window says what goes with it, and undo brings all of it back',
   await expect.poll(async () => (await studio.plan()).windows.length).toBe(1);
   await page.locator('body').press('Control+z');
   await expect.poll(async () => (await studio.plan()).windows.length).toBe(2);
-  expect(await studio.plan()).toEqual(before);
+  expect(await studio.plan()).toEqual(previous);
 });

@@ -9,23 +9,23 @@ test('a list opens, is walked and chosen from by keys alone, and the focus comes
   studio,
 }) => {
   await page.goto(LOOK);
-  const over = page.getByRole('combobox', { name: 'Over' });
-  await expect(over).toHaveText('Long sofa');
-  await over.focus();
+  const combo = page.getByRole('combobox', { name: 'Over' });
+  await expect(combo).toHaveText('Long sofa');
+  await combo.focus();
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('option', { name: 'Long sofa' })).toBeFocused();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('option')).toHaveCount(0);
-  await expect(over).toHaveText('Side table');
-  await expect(over).toBeFocused();
+  await expect(combo).toHaveText('Side table');
+  await expect(combo).toBeFocused();
   await saved(page);
   // a letter opens it too; Escape leaves it as it was, and takes nothing else with it
   await page.keyboard.press('l');
   await expect(page.getByRole('listbox')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('listbox')).toHaveCount(0);
-  await expect(over).toHaveText('Side table');
+  await expect(combo).toHaveText('Side table');
   // undo works while the list has the focus
   await page.keyboard.press('Control+z');
   await expect(notice(page)).toContainText('Undone');

@@ -92,7 +92,7 @@ test('a thing is dragged from its name onto the wall and the plan, and stands wh
     return f.openings.length + f.fittings.length + f.pieces.length;
   };
   const dragTo = async (name: string, fx: number, fy: number) => {
-    const before = await things();
+    const previous = await things();
     await awake(page);
     const chip = (await page.getByRole('button', { name, exact: true }).first().boundingBox())!;
     const sheet = (await page.locator('#drawing svg[role=group]').first().boundingBox())!;
@@ -100,7 +100,7 @@ test('a thing is dragged from its name onto the wall and the plan, and stands wh
     await page.mouse.down();
     await page.mouse.move(sheet.x + sheet.width * fx, sheet.y + sheet.height * fy, { steps: 8 });
     await page.mouse.up();
-    await expect.poll(things).toBe(before + 1);
+    await expect.poll(things).toBe(previous + 1);
   };
   await page.getByRole('radio', { name: 'West wall' }).click();
   await dragTo('Socket', 0.75, 0.6);

@@ -18,19 +18,19 @@ test('a server whose start script is killed ends too, and gives the port and the
       env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', RIDEAU_DATA: data },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
-    const up = new Promise((resolve) =>
+    const ready = new Promise((resolve) =>
       script.stdout.on('data', (said) => {
         if (String(said).includes('Ctrl-C')) resolve(true);
       }),
     );
-    return { script, up, ended: new Promise((resolve) => script.on('exit', resolve)) };
+    return { script, ready, ended: new Promise((resolve) => script.on('exit', resolve)) };
   };
   const first = begin();
-  await first.up;
+  await first.ready;
   first.script.kill('SIGKILL');
   await expect.poll(answers, { timeout: 10_000 }).toBe(false);
   const second = begin();
-  await second.up;
+  await second.ready;
   expect(await answers()).toBe(true);
   second.script.kill('SIGINT');
   expect(await second.ended).toBe(0);

@@ -112,8 +112,8 @@ export const inchText = (mm: number): string => {
   const eighths = Math.round((mm / 25.4) * 8);
   const [whole, rest] = [Math.floor(eighths / 8), eighths % 8];
   if (rest === 0) return String(whole);
-  const by = [4, 2, 1].find((n) => rest % n === 0) ?? 1;
-  return `${whole}\u00a0${rest / by}\u2044${8 / by}`;
+  const divisor = [4, 2, 1].find((n) => rest % n === 0) ?? 1;
+  return `${whole}\u00a0${rest / divisor}\u2044${8 / divisor}`;
 };
 
 export const type = async (page: Page, label: string | RegExp, text: string): Promise<void> => {

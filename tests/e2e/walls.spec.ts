@@ -56,15 +56,15 @@ test('a gallery is arranged beside the page: ranked results, one is hung, undo t
   const results = sheet(page).getByRole('button', { name: 'Use this layout' });
   await expect(results.first()).toBeVisible();
   expect(await results.count()).toBeGreaterThan(2);
-  const before = (await hangingsOf(page)).hangings;
+  const previous = (await hangingsOf(page)).hangings;
   await results.first().click();
   await saved(page);
   await expect
-    .poll(async () => JSON.stringify((await hangingsOf(page)).hangings) !== JSON.stringify(before))
+    .poll(async () => JSON.stringify((await hangingsOf(page)).hangings) !== JSON.stringify(previous))
     .toBe(true);
   expect((await studio.plan('summer', 'lookout')).groups[0]!.even).toBe(true);
   await page.keyboard.press('Control+z');
-  await expect.poll(async () => (await hangingsOf(page)).hangings).toEqual(before);
+  await expect.poll(async () => (await hangingsOf(page)).hangings).toEqual(previous);
 });
 
 test('a search over sixty frames tells how far it is, and is stopped with the best that it has', async ({
@@ -175,15 +175,15 @@ test('a group is drawn to the rules as a whole, and its width typed on the drawi
   await expect.poll(async () => (await group()).centreMm / 25.4).toBeCloseTo(63.75, 4);
   await choose(sheet(page).getByLabel('Laid out as'), 'row');
   await saved(page);
-  const before = await group();
+  const previous = await group();
   await page.getByRole('button', { name: /^The whole/ }).click();
   await page
     .getByRole('textbox', { name: 'The whole', exact: true })
-    .fill(`${(before.widthMm / 25.4 + 6).toFixed(3)}`);
+    .fill(`${(previous.widthMm / 25.4 + 6).toFixed(3)}`);
   await page.keyboard.press('Enter');
   await saved(page);
-  await expect.poll(async () => (await group()).gapMm / 25.4).toBeCloseTo(before.gapMm / 25.4 + 1, 2);
-  await expect.poll(async () => (await group()).widthMm / 25.4).toBeCloseTo(before.widthMm / 25.4 + 6, 2);
+  await expect.poll(async () => (await group()).gapMm / 25.4).toBeCloseTo(previous.gapMm / 25.4 + 1, 2);
+  await expect.poll(async () => (await group()).widthMm / 25.4).toBeCloseTo(previous.widthMm / 25.4 + 6, 2);
   await page.getByRole('button', { name: /^The whole/ }).click();
   await page.getByRole('textbox', { name: 'The whole', exact: true }).fill('10');
   await page.keyboard.press('Enter');
@@ -217,7 +217,7 @@ test('a piece that is not owned yet is hung by its size, and the list to buy has
 test('a gap typed on the drawing moves the piece, and only it', async ({ page, studio }) => {
   await page.goto('/rooms/lookout/walls?look=summer&wall=s');
   await sheet(page).getByRole('radio', { name: 'Pilot cutter', exact: true }).click();
-  const before = (await studio.plan('summer', 'lookout')).hangings;
+  const previous = (await studio.plan('summer', 'lookout')).hangings;
   await page
     .getByRole('group', { name: 'South wall' })
     .getByRole('button', { name: /^Gap to Quay at dusk/ })
@@ -228,8 +228,8 @@ test('a gap typed on the drawing moves the piece, and only it', async ({ page, s
   const moved = async () =>
     (await studio.plan('summer', 'lookout')).hangings.filter(
       (h) =>
-        Math.abs(h.xMm - before.find((b) => b.hangingId === h.hangingId)!.xMm) > 0.1 ||
-        Math.abs(h.centreMm - before.find((b) => b.hangingId === h.hangingId)!.centreMm) > 0.1,
+        Math.abs(h.xMm - previous.find((b) => b.hangingId === h.hangingId)!.xMm) > 0.1 ||
+        Math.abs(h.centreMm - previous.find((b) => b.hangingId === h.hangingId)!.centreMm) > 0.1,
     );
   await expect.poll(async () => (await moved()).map((h) => h.name)).toEqual(['Pilot cutter']);
   expect((await studio.plan('summer', 'lookout')).groups[0]!.even).toBe(false);

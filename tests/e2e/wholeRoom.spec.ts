@@ -24,7 +24,7 @@ test('a wall’s length is typed over on the plan, and the walls that follow mov
 test('corners are dragged, walls pushed, a corner added and taken out, all with undo', async ({ page }) => {
   await page.goto('/rooms/landing/measure?look=summer&wall=plan');
   await page.getByRole('radio', { name: 'Walls', exact: true }).click();
-  const before = (await fileOf(page, 'landing')).room.walls;
+  const previous = (await fileOf(page, 'landing')).room.walls;
   await page.getByRole('button', { name: 'Add a corner in wall 6' }).click();
   await expect.poll(async () => (await fileOf(page, 'landing')).room.walls.length).toBe(7);
   const corner = page.getByRole('button', { name: /^Corner 7;/ });
@@ -33,7 +33,7 @@ test('corners are dragged, walls pushed, a corner added and taken out, all with 
   await expect.poll(async () => (await fileOf(page, 'landing')).room.walls[6]!.xMm).toBeCloseTo(-10, 4);
   await corner.focus();
   await page.keyboard.press('Delete');
-  await expect.poll(async () => (await fileOf(page, 'landing')).room.walls).toEqual(before);
+  await expect.poll(async () => (await fileOf(page, 'landing')).room.walls).toEqual(previous);
   await awake(page);
   const push = (await page.getByRole('button', { name: 'Move wall 5 in or out' }).boundingBox())!;
   await page.mouse.move(push.x + push.width / 2, push.y + push.height / 2);
@@ -42,9 +42,9 @@ test('corners are dragged, walls pushed, a corner added and taken out, all with 
   await page.mouse.up();
   await expect
     .poll(async () => (await fileOf(page, 'landing')).room.walls[4]!.yMm)
-    .toBeGreaterThan(before[4]!.yMm + 50);
+    .toBeGreaterThan(previous[4]!.yMm + 50);
   await page.keyboard.press('Control+z');
-  await expect.poll(async () => (await fileOf(page, 'landing')).room.walls).toEqual(before);
+  await expect.poll(async () => (await fileOf(page, 'landing')).room.walls).toEqual(previous);
 });
 
 test('the walk says by how much and where it does not meet, and which reading would close it', async ({

@@ -28,7 +28,7 @@ test('the worksheet says what the plan computes', async ({ page, studio }) => {
 });
 
 test('a number changed on the drawing carries all with it', async ({ page, studio }) => {
-  const before = await studio.plan();
+  const previous = await studio.plan();
   await page
     .getByRole('group', { name: 'East wall' })
     .getByRole('button', { name: /^Rod, floor to centre/ })
@@ -38,14 +38,14 @@ test('a number changed on the drawing carries all with it', async ({ page, studi
   await page.keyboard.press('Enter');
   await saved(page);
   await expect.poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4).toBeCloseTo(104.125, 5);
-  const after = await studio.plan();
-  expect((before.windows[0]!.finishedLengthMm - after.windows[0]!.finishedLengthMm) / 25.4).toBeCloseTo(
+  const changed = await studio.plan();
+  expect((previous.windows[0]!.finishedLengthMm - changed.windows[0]!.finishedLengthMm) / 25.4).toBeCloseTo(
     0.875,
     5,
   );
-  expect(after.windows[1]!.rodHeightMm).toBe(after.windows[0]!.rodHeightMm);
-  expect(after.hangings).toEqual(before.hangings);
-  await expect(sheet(page)).toContainText(inchText(after.windows[0]!.finishedLengthMm));
+  expect(changed.windows[1]!.rodHeightMm).toBe(changed.windows[0]!.rodHeightMm);
+  expect(changed.hangings).toEqual(previous.hangings);
+  await expect(sheet(page)).toContainText(inchText(changed.windows[0]!.finishedLengthMm));
 });
 
 test('the landing, the ways and the list to buy follow each other', async ({ page, studio }) => {
@@ -96,8 +96,8 @@ test('a dragged rod is drawn to a named height; with Alt it is left where the ha
   const rod = page.getByRole('button', { name: /Harbour window, Rod/ });
   await awake(page);
   const drawing = (await page.getByRole('group', { name: 'East wall' }).boundingBox())!;
-  const from = (await rod.boundingBox())!;
-  const [x, y] = [from.x + from.width / 2, from.y + from.height / 2];
+  const start = (await rod.boundingBox())!;
+  const [x, y] = [start.x + start.width / 2, start.y + start.height / 2];
   await page.mouse.move(x, y);
   await page.mouse.down();
   await page.mouse.move(x, y + 20, { steps: 4 });
@@ -136,13 +136,13 @@ test('bracket to bracket and the finished length are typed in the worksheet too'
     sheet(page).getByRole('alert').filter({ hasText: 'The frame with its trim is' }),
   ).toBeVisible();
   const length = sheet(page).getByRole('textbox', { name: 'Finished length' });
-  const before = (await studio.plan()).windows[0]!;
+  const previous = (await studio.plan()).windows[0]!;
   await length.fill('102 1/2');
   await length.press('Enter');
   await saved(page);
   await expect
     .poll(async () => (await studio.plan()).windows[0]!.rodHeightMm / 25.4)
-    .toBeCloseTo(before.rodHeightMm / 25.4 - (before.finishedLengthMm / 25.4 - 102.5), 3);
+    .toBeCloseTo(previous.rodHeightMm / 25.4 - (previous.finishedLengthMm / 25.4 - 102.5), 3);
 });
 
 test('a rod over the ceiling is refused where it is typed', async ({ page, studio }) => {

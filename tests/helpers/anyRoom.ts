@@ -167,12 +167,12 @@ const dressingsOf = (r: AnyRoom): Dressing[] => [
   ),
 ];
 
-const groupOf = ({ over, ...group }: AnyRoom['group']): HangingGroup => ({
+const groupOf = ({ over: isOver, ...group }: AnyRoom['group']): HangingGroup => ({
   ...GROUP,
   ...group,
   id: 'g',
   name: 'Group',
-  overPieceId: over ? 'p1' : null,
+  overPieceId: isOver ? 'p1' : null,
 });
 
 const HANGERS: Record<string, Hanging['hanger']> = {

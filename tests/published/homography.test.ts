@@ -84,7 +84,7 @@ describe('a photo straightened by its corners', () => {
     const data = new Uint8ClampedArray(4 * w * h);
     for (let y = 0; y < h; y++)
       for (let x = 0; x < w; x++) data.set([x >= 20 ? 250 : 10, y >= 15 ? 250 : 10, 0, 255], 4 * (y * w + x));
-    const out = straighten(
+    const result = straighten(
       { width: w, height: h, data },
       [
         { x: 0, y: 0 },
@@ -95,7 +95,7 @@ describe('a photo straightened by its corners', () => {
       20,
       20,
     )!;
-    expect([out[4 * (2 * 20 + 2)], out[4 * (2 * 20 + 17)], out[4 * (17 * 20 + 2) + 1]]).toEqual([
+    expect([result[4 * (2 * 20 + 2)], result[4 * (2 * 20 + 17)], result[4 * (17 * 20 + 2) + 1]]).toEqual([
       10, 250, 250,
     ]);
   });

@@ -31,19 +31,19 @@ describe('the white card', () => {
     const card = cast([0.9, 0.9, 0.9]);
     const mended = castFromCard(card, 0.9);
     if (typeof mended === 'string') throw new Error(mended);
-    const [before, after]: [number[], number[]] = [[], []];
+    const [uncorrected, corrected]: [number[], number[]] = [[], []];
     for (const hex of cloths) {
       const truth = labOfHex(hex)!;
       const raw = labOfLinear(cast(linearOf(hex)));
       const got = labOfLinear(mended.apply(cast(linearOf(hex))));
-      before.push(deltaE00(truth, raw));
-      after.push(deltaE00(truth, got));
+      uncorrected.push(deltaE00(truth, raw));
+      corrected.push(deltaE00(truth, got));
     }
     const mean = (ns: number[]) => ns.reduce((s, n) => s + n, 0) / ns.length;
     // the cast was made channel by channel and is taken out in cone space: what is left is the difference of
     // the two
-    expect(mean(before)).toBeGreaterThan(3);
-    expect(mean(after)).toBeLessThan(mean(before) * 0.35);
+    expect(mean(uncorrected)).toBeGreaterThan(3);
+    expect(mean(corrected)).toBeLessThan(mean(uncorrected) * 0.35);
     expect(deltaE00(labOfLinear(mended.apply(card)), labOfLinear([0.9, 0.9, 0.9]))).toBeLessThan(0.01);
   });
   it('takes a cast that is one of Bradford’s cones out exactly, whatever the cloth', () => {

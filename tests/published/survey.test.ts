@@ -70,12 +70,14 @@ describe('outlines walked with the tape', () => {
     ]);
     // the first slanting wall 2 in too long: 2/√2 west and south too far; itself takes all of it up, an
     // upright or level wall only half
-    const off = surveyOf(bay.map((l, i) => (i === 2 ? { ...l, lengthMm: l.lengthMm + inches(2) } : l)));
-    expect([inch(off.open.eastMm), inch(off.open.southMm)]).toEqual([-1.414, 1.414]);
-    expect([off.corrections[0]!.leg, inch(off.corrections[0]!.to), inch(off.corrections[0]!.leftMm)]).toEqual(
-      [2, inch(inches(40 * Math.SQRT2)), 0],
-    );
-    expect(inch(off.corrections.find((c) => c.leg === 0)!.leftMm)).toBe(1.414);
+    const wrong = surveyOf(bay.map((l, i) => (i === 2 ? { ...l, lengthMm: l.lengthMm + inches(2) } : l)));
+    expect([inch(wrong.open.eastMm), inch(wrong.open.southMm)]).toEqual([-1.414, 1.414]);
+    expect([
+      wrong.corrections[0]!.leg,
+      inch(wrong.corrections[0]!.to),
+      inch(wrong.corrections[0]!.leftMm),
+    ]).toEqual([2, inch(inches(40 * Math.SQRT2)), 0]);
+    expect(inch(wrong.corrections.find((c) => c.leg === 0)!.leftMm)).toBe(1.414);
   });
   it('turns that make too little name the turn that brings one round', () => {
     const legs: Leg[] = [

@@ -44,10 +44,12 @@ describe('curtains (common practice)', () => {
     // 9 ft ceiling less 4½: rod 103½, rings take down 1½, so 102 kisses
     const w = dressed(108, { rodHeightMm: inches(103.5) });
     expect(toIn(w.finishedLengthMm)).toBe(102);
-    const up = w.routes.find((r) => r.kind === 'takeUp')!;
-    expect([toIn(up.stockMm!), toIn(up.stockMm! - up.finishedMm), toIn(rules.number('windows.hem'))]).toEqual(
-      [108, 6, 4],
-    );
+    const upwards = w.routes.find((r) => r.kind === 'takeUp')!;
+    expect([
+      toIn(upwards.stockMm!),
+      toIn(upwards.stockMm! - upwards.finishedMm),
+      toIn(rules.number('windows.hem')),
+    ]).toEqual([108, 6, 4]);
   });
   it('98 in panels just pool where 95½ would kiss', () => {
     const w = dressed(100, { rodHeightMm: inches(97) });
@@ -80,7 +82,7 @@ describe('pictures (common practice)', () => {
     const h = chooseHeight(
       {
         heightMm: inches(36),
-        over: { topMm: inches(32), isBed: false },
+        overPiece: { topMm: inches(32), isBed: false },
         given: { centreMm: null, gapMm: null },
         ceilingMm: inches(108),
       },
@@ -89,23 +91,23 @@ describe('pictures (common practice)', () => {
     expect([toIn(h.gapMm!), toIn(h.centreMm), h.yielded]).toEqual([10, 60, 'none']);
   });
   it('a 48 high piece over the same dresser sits at 62 with a 6 in gap, 66 with 10', () => {
-    const at = (gapMm: number | null) =>
+    const gapAt = (gapMm: number | null) =>
       toIn(
         chooseHeight(
           {
             heightMm: inches(48),
-            over: { topMm: inches(32), isBed: false },
+            overPiece: { topMm: inches(32), isBed: false },
             given: { centreMm: null, gapMm },
             ceilingMm: inches(108),
           },
           rules,
         ).centreMm,
       );
-    expect([at(null), at(inches(10))]).toEqual([62, 66]);
+    expect([gapAt(null), gapAt(inches(10))]).toEqual([62, 66]);
   });
   it('over a 60 in bed 36 to 48 in of width is accepted', () => {
     const file = bareRoom();
-    const over = (widthIn: number) => {
+    const overTable = (widthIn: number) => {
       const full = {
         ...file,
         pieces: [
@@ -123,7 +125,7 @@ describe('pictures (common practice)', () => {
       };
       return planLook(full, { lookId: 'look' }).findings.some((f) => f.code === 'width-share-good');
     };
-    expect([35, 36, 42, 48, 49].map(over)).toEqual([false, true, true, true, false]);
+    expect([35, 36, 42, 48, 49].map(overTable)).toEqual([false, true, true, true, false]);
   });
   it('two hooks stand a third to a half of the width apart', () => {
     expect(rules.range('walls.hookSpread')).toEqual([1 / 3, 1 / 2]);

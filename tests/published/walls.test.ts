@@ -66,15 +66,15 @@ describe('reflection, by the law itself: a ray leaves a mirror as steep as it ca
    * Follows a ray from a place, one wall after another by their own equations; independent of the code it
    * checks.
    */
-  const follow = (walls: readonly Wall[], from: [number, number], way: [number, number], but: string) => {
+  const follow = (walls: readonly Wall[], origin: [number, number], way: [number, number], but: string) => {
     let best: { wall: Wall; along: number; far: number } | undefined;
     for (const w of walls) {
       if (w.id === but) continue;
       const [ex, ey] = [w.to.xMm - w.from.xMm, w.to.yMm - w.from.yMm];
       const det = way[0] * -ey + way[1] * ex;
       if (Math.abs(det) < 1e-9) continue;
-      const far = ((w.from.xMm - from[0]) * -ey + (w.from.yMm - from[1]) * ex) / det;
-      const s = (way[0] * (w.from.yMm - from[1]) - way[1] * (w.from.xMm - from[0])) / det;
+      const far = ((w.from.xMm - origin[0]) * -ey + (w.from.yMm - origin[1]) * ex) / det;
+      const s = (way[0] * (w.from.yMm - origin[1]) - way[1] * (w.from.xMm - origin[0])) / det;
       if (far > 1e-6 && s >= 0 && s <= 1 && (!best || far < best.far))
         best = { wall: w, along: s * w.lengthMm, far };
     }
@@ -114,11 +114,11 @@ describe('reflection, by the law itself: a ray leaves a mirror as steep as it ca
         ] as const;
         const n = [-u[1], u[0]] as const;
         const [dx, dy, dz] = [hit.xMm - eye.xMm, hit.yMm - eye.yMm, z - eye.zMm];
-        const into = dx * n[0] + dy * n[1];
+        const inward = dx * n[0] + dy * n[1];
         // only rays that come from the front
-        fc.pre(into < -1);
-        const out: [number, number] = [dx - 2 * into * n[0], dy - 2 * into * n[1]];
-        const met = follow(walls, [hit.xMm, hit.yMm], out, 'w0');
+        fc.pre(inward < -1);
+        const outward: [number, number] = [dx - 2 * inward * n[0], dy - 2 * inward * n[1]];
+        const met = follow(walls, [hit.xMm, hit.yMm], outward, 'w0');
         fc.pre(met !== undefined);
         const patch = patchesIn(glass, eye, walls).find(
           (p) => p.wallId === met!.wall.id && met!.along >= p.fromXMm - 1 && met!.along <= p.toXMm + 1,

@@ -7,11 +7,11 @@ const mm = (text: string, unit: LengthUnit = 'in') => {
   const r = parseLength(text, unit);
   return r.ok ? Math.round(r.value * 1e6) / 1e6 : r.issues[0]!;
 };
-const at = (text: string, unit: LengthUnit = 'in') => {
+const issueAt = (text: string, unit: LengthUnit = 'in') => {
   const r = parseLength(text, unit);
   return r.ok ? 'read' : `${r.issues[0]!.code}@${r.issues[0]!.at}`;
 };
-const near = (n: number) => Math.round(n * 1e6) / 1e6;
+const rounded = (n: number) => Math.round(n * 1e6) / 1e6;
 
 describe('lengths as they are spoken', () => {
   it.each<[string, LengthUnit, number]>([
@@ -44,7 +44,7 @@ describe('lengths as they are spoken', () => {
     ['-1/2', 'in', inches(-0.5)],
     ['  84 ', 'in', inches(84)],
   ])('%j in a %s room', (text, unit, expected) => {
-    expect(mm(text, unit)).toBe(near(expected));
+    expect(mm(text, unit)).toBe(rounded(expected));
   });
 
   it.each([
@@ -65,7 +65,7 @@ describe('lengths as they are spoken', () => {
     ['NaN', 'not-a-length@0'],
     ['∞', 'not-a-length@0'],
   ])('%j is refused with its place: %s', (text, expected) => {
-    expect(at(text)).toBe(expected);
+    expect(issueAt(text)).toBe(expected);
   });
 
   it('keeps what came', () => {
@@ -133,7 +133,7 @@ describe('marks', () => {
         toMarkBelow(2519, 'cm'),
         toMarkAbove(2511, 'cm'),
         toMarkBelow(inches(105), 'in'),
-      ].map((n) => near(n)),
-    ).toEqual([2515, 2515, 2515, near(inches(105))]);
+      ].map((n) => rounded(n)),
+    ).toEqual([2515, 2515, 2515, rounded(inches(105))]);
   });
 });

@@ -1,3 +1,4 @@
+import { elementAt } from './list';
 import { fail, ok, type Result } from './result';
 import { MM_PER_INCH, markStep, type LengthUnit, type Mm } from './units';
 
@@ -44,21 +45,22 @@ export function parseLength(came: string, unit: LengthUnit): Result<Mm, LengthIs
   const bare = unit === 'cm' ? 'cm' : 'in';
   // every replacement keeps the length, so that positions stay those of what came
   const text = came.replace(/[\s\u00a0\u2009\u202f]/g, ' ').replace(/−/g, '-');
-  const stop = (code: LengthIssue['code'], at: number) => fail<LengthIssue>({ code, at, came });
-  let at = text.length - text.trimStart().length;
+  const stop = (code: LengthIssue['code'], position: number) =>
+    fail<LengthIssue>({ code, at: position, came });
+  let position = text.length - text.trimStart().length;
   const end = text.trimEnd().length;
-  if (at >= end) return stop('empty', 0);
+  if (position >= end) return stop('empty', 0);
 
-  const sign = text[at] === '-' ? -1 : 1;
-  if (sign < 0) at = skipSpaces(text, at + 1);
+  const sign = text[position] === '-' ? -1 : 1;
+  if (sign < 0) position = skipSpaces(text, position + 1);
 
   let totalMm = 0;
   let last: string | undefined;
-  for (let parts = 0; at < end; parts++) {
-    const part = readPart(text, at, { last, parts, bare, end });
+  for (let parts = 0; position < end; parts++) {
+    const part = readPart(text, position, { last, parts, bare, end });
     if ('code' in part) return stop(part.code, part.at);
     totalMm += part.lengthMm;
-    at = part.next;
+    position = part.next;
     last = part.unit;
   }
   if (totalMm > LONGEST_MM) return stop('too-long', 0);
@@ -79,16 +81,16 @@ function readPart(
   if (!quantity) return { code: 'not-a-length', at: start };
   if (quantity.zeroDenominatorAt !== undefined)
     return { code: 'zero-denominator', at: quantity.zeroDenominatorAt };
-  const after = skipSpaces(text, quantity.end);
-  const word = readUnit(text, after);
+  const next = skipSpaces(text, quantity.end);
+  const word = readUnit(text, next);
   const unit = word?.unit ?? NEXT_UNIT[last ?? ''] ?? bare;
   const problem = partProblem(quantity, unit, last, parts);
   if (problem) return { code: problem, at: start };
-  if (!word && after < end) return { code: 'not-a-length', at: after };
+  if (!word && next < end) return { code: 'not-a-length', at: next };
   return {
     lengthMm: quantity.value * MM_OF[unit]!,
     unit,
-    next: word ? skipSpaces(text, word.end) : after,
+    next: word ? skipSpaces(text, word.end) : next,
   };
 }
 
@@ -110,16 +112,16 @@ function partProblem(
   return last === 'ft' && quantity.value >= 12 ? 'inches-past-a-foot' : undefined;
 }
 
-const skipSpaces = (text: string, at: number): number => {
-  while (text[at] === ' ') at++;
-  return at;
+const skipSpaces = (text: string, position: number): number => {
+  while (text[position] === ' ') position++;
+  return position;
 };
 
-function readUnit(text: string, at: number): { unit: string; end: number } | undefined {
-  const rest = text.slice(at);
+function readUnit(text: string, position: number): { unit: string; end: number } | undefined {
+  const rest = text.slice(position);
   for (const [pattern, unit] of UNIT_WORDS) {
     const found = pattern.exec(rest);
-    if (found) return { unit, end: at + found[0].length };
+    if (found) return { unit, end: position + found[0].length };
   }
   return undefined;
 }
@@ -127,13 +129,13 @@ function readUnit(text: string, at: number): { unit: string; end: number } | und
 type Quantity = { value: number; end: number; grouped: boolean; zeroDenominatorAt?: number };
 
 /** A number, a fraction, or a whole number with a fraction. */
-function readQuantity(text: string, at: number): Quantity | undefined {
-  const fraction = readFraction(text, at);
+function readQuantity(text: string, position: number): Quantity | undefined {
+  const fraction = readFraction(text, position);
   if (fraction) return { ...fraction, grouped: false };
-  const found = new RegExp(`^(?:${NUMBER})`).exec(text.slice(at));
+  const found = new RegExp(`^(?:${NUMBER})`).exec(text.slice(position));
   if (!found) return undefined;
   const digits = found[0];
-  const end = at + digits.length;
+  const end = position + digits.length;
   const value = Number(digits.replace(/ /g, '').replace(',', '.'));
   const whole = /^\d+$/.test(digits);
   if (whole) {
@@ -153,18 +155,18 @@ function readQuantity(text: string, at: number): Quantity | undefined {
 
 function readFraction(
   text: string,
-  at: number,
+  position: number,
 ): { value: number; end: number; zeroDenominatorAt?: number } | undefined {
-  const glyph = GLYPHS[text[at] ?? ''];
+  const glyph = GLYPHS[text[position] ?? ''];
   if (glyph) {
     const [n, d] = glyph.split('/').map(Number) as [number, number];
-    return { value: n / d, end: at + 1 };
+    return { value: n / d, end: position + 1 };
   }
-  const found = new RegExp(`^${FRACTION}`).exec(text.slice(at));
+  const found = new RegExp(`^${FRACTION}`).exec(text.slice(position));
   if (!found) return undefined;
   const denominator = Number(found[2]);
-  const end = at + found[0].length;
-  if (denominator === 0) return { value: 0, end, zeroDenominatorAt: end - found[2]!.length };
+  const end = position + found[0].length;
+  if (denominator === 0) return { value: 0, end, zeroDenominatorAt: end - elementAt(found, 2).length };
   return { value: Number(found[1]) / denominator, end };
 }
 
@@ -189,12 +191,12 @@ export function lengthParts(lengthMm: Mm, unit: LengthUnit): LengthParts {
   const feet = unit === 'ft-in' && steps >= 36 * 8 ? Math.floor(steps / 96) : 0;
   const eighths = steps - feet * 96;
   const numerator = eighths % 8;
-  const by = [4, 2, 1].find((n) => numerator % n === 0) ?? 1;
+  const divisor = [4, 2, 1].find((n) => numerator % n === 0) ?? 1;
   return {
     sign,
     feet,
     whole: String(Math.floor(eighths / 8)),
-    ...(numerator ? { fraction: [numerator / by, 8 / by] as [number, number] } : {}),
+    ...(numerator ? { fraction: [numerator / divisor, 8 / divisor] as [number, number] } : {}),
     unit: 'in',
   };
 }

@@ -40,8 +40,8 @@ export const toMarkAbove = (lengthMm: Mm, unit: LengthUnit): Mm => -toMarkBelow(
 
 /** What has to be bought where it is sold in sets of so many: whole sets. */
 export const inSets = (count: number, setOf: number): number => {
-  const of = Math.max(1, Math.round(setOf));
-  return count > 0 ? Math.ceil(count / of) * of : 0;
+  const setSize = Math.max(1, Math.round(setOf));
+  return count > 0 ? Math.ceil(count / setSize) * setSize : 0;
 };
 
 export const clamp = (n: number, low: number, high: number): number => Math.min(Math.max(n, low), high);

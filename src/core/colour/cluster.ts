@@ -9,7 +9,7 @@ export type Clusters = { centres: (Lab & { share: number })[]; inertia: number }
 export type ClusterOptions = { count: number; restarts: number; seed: number; mostSteps?: number };
 
 /** Pixels are Lab triples laid end to end. */
-const at = (pixels: Float32Array, i: number, centre: Float64Array, c: number): number => {
+const apart = (pixels: Float32Array, i: number, centre: Float64Array, c: number): number => {
   const [dl, da, db] = [
     pixels[3 * i]! - centre[3 * c]!,
     pixels[3 * i + 1]! - centre[3 * c + 1]!,
@@ -55,7 +55,7 @@ function seeds(pixels: Float32Array, n: number, count: number, random: () => num
   for (let c = 1; c < count; c++) {
     let total = 0;
     for (let i = 0; i < n; i++) {
-      nearest[i] = Math.min(nearest[i]!, at(pixels, i, centres, c - 1));
+      nearest[i] = Math.min(nearest[i]!, apart(pixels, i, centres, c - 1));
       total += nearest[i]!;
     }
     let left = random() * total;
@@ -89,22 +89,22 @@ function lloyd(
     sizes = new Float64Array(k);
     const sums = new Float64Array(3 * k);
     for (let i = 0; i < n; i++) {
-      let near = 0;
+      let nearest = 0;
       let least = Infinity;
       for (let c = 0; c < k; c++) {
-        const d = at(pixels, i, centres, c);
+        const d = apart(pixels, i, centres, c);
         if (d < least) {
           least = d;
-          near = c;
+          nearest = c;
         }
       }
-      if (owner[i] !== near) {
-        owner[i] = near;
+      if (owner[i] !== nearest) {
+        owner[i] = nearest;
         moved++;
       }
       inertia += least;
-      sizes[near]!++;
-      for (let q = 0; q < 3; q++) sums[3 * near + q]! += pixels[3 * i + q]!;
+      sizes[nearest]!++;
+      for (let q = 0; q < 3; q++) sums[3 * nearest + q]! += pixels[3 * i + q]!;
     }
     if (moved === 0) break;
     for (let c = 0; c < k; c++)

@@ -1,3 +1,4 @@
+import { solveLinear } from '../base/linear';
 import type { Kelvin } from '../base/units';
 import { chromaOf, labHueDeg, labOfXyz, xyzOfLab, type Lab, type Xyz } from './spaces';
 import {
@@ -33,9 +34,9 @@ export function lightSource(kelvin: Kelvin): Source {
 }
 
 function planck(kelvin: Kelvin): number[] {
-  const at = (nm: number) => (nm * 1e-9) ** -5 / Math.expm1(PLANCK_C2 / (nm * 1e-9 * kelvin));
-  const reference = at(560);
-  return Array.from({ length: BANDS }, (_, i) => (100 * at(FIRST_NM + i * STEP_NM)) / reference);
+  const radiance = (nm: number) => (nm * 1e-9) ** -5 / Math.expm1(PLANCK_C2 / (nm * 1e-9 * kelvin));
+  const reference = radiance(560);
+  return Array.from({ length: BANDS }, (_, i) => (100 * radiance(FIRST_NM + i * STEP_NM)) / reference);
 }
 
 function daylight(kelvin: Kelvin): number[] {
@@ -182,29 +183,6 @@ function smoothness(z: Float64Array, i: number): { own: number; gradient: number
   return { own, gradient: own * z[i]! - 2 * left - 2 * right };
 }
 
-/** Gauss with partial pivoting on an augmented matrix, row by row. */
-function solveLinear(m: Float64Array, size: number): Float64Array | undefined {
-  const w = size + 1;
-  for (let c = 0; c < size; c++) {
-    let pivot = c;
-    for (let r = c + 1; r < size; r++) if (Math.abs(m[r * w + c]!) > Math.abs(m[pivot * w + c]!)) pivot = r;
-    if (Math.abs(m[pivot * w + c]!) < 1e-14) return undefined;
-    if (pivot !== c)
-      for (let k = c; k < w; k++) [m[c * w + k], m[pivot * w + k]] = [m[pivot * w + k]!, m[c * w + k]!];
-    for (let r = c + 1; r < size; r++) {
-      const factor = m[r * w + c]! / m[c * w + c]!;
-      if (factor !== 0) for (let k = c; k < w; k++) m[r * w + k]! -= factor * m[c * w + k]!;
-    }
-  }
-  const x = new Float64Array(size);
-  for (let r = size - 1; r >= 0; r--) {
-    let v = m[r * w + size]!;
-    for (let k = r + 1; k < size; k++) v -= m[r * w + k]! * x[k]!;
-    x[r] = v / m[r * w + r]!;
-  }
-  return x;
-}
-
 // CAT16 (Li et al., Color Res. Appl. 42, 2017)
 const CAT16 = [
   [0.401288, 0.650173, -0.051461],
@@ -237,10 +215,10 @@ export function seenBy(lab: Lab, source: Source): Lab {
   if (Math.abs(source.kelvin - DAYLIGHT) < 1) return lab;
   const lit = integrate(source.power, estimateReflectance(lab));
   const d = degreeOfAdaptation(LAMP_LUMINANCE);
-  const from = cones(CAT16, source.white);
-  const to = cones(CAT16, day.white);
+  const sourceCones = cones(CAT16, source.white);
+  const dayCones = cones(CAT16, day.white);
   const [l, m, s] = cones(CAT16, lit);
-  const scale = (v: number, i: number) => v * (d * (to[i]! / from[i]!) + 1 - d);
+  const scale = (v: number, i: number) => v * (d * (dayCones[i]! / sourceCones[i]!) + 1 - d);
   const [x, y, z] = cones(CAT16_BACK, { x: scale(l, 0), y: scale(m, 1), z: scale(s, 2) });
   return labOfXyz({ x: x * (0.95047 / day.white.x), y, z: z * (1.08883 / day.white.z) });
 }

@@ -20,13 +20,13 @@ function eye(): number[][] {
     let v = Array.from({ length: BANDS }, (_, i) => curve[i + SKIP]! * power[i + SKIP]!);
     // the ends stand for what lies beyond them, as they do when a measured spectrum is summed
     curve.forEach((c, i) => {
-      const at = i - SKIP;
-      if (at < 0) v[0]! += c * power[i]!;
-      else if (at >= BANDS) v[BANDS - 1]! += c * power[i]!;
+      const index = i - SKIP;
+      if (index < 0) v[0]! += c * power[i]!;
+      else if (index >= BANDS) v[BANDS - 1]! += c * power[i]!;
     });
     for (const b of basis) {
-      const along = v.reduce((s, x, i) => s + x * b[i]!, 0);
-      v = v.map((x, i) => x - along * b[i]!);
+      const projection = v.reduce((s, x, i) => s + x * b[i]!, 0);
+      v = v.map((x, i) => x - projection * b[i]!);
     }
     const size = Math.hypot(...v);
     basis.push(v.map((x) => x / size));
@@ -43,8 +43,8 @@ export function metamerOf(spectrum: readonly number[], amount: number): number[]
   // three waves across the spectrum, less all that the eye would see of them
   let black = Array.from({ length: BANDS }, (_, i) => Math.cos((i / (BANDS - 1)) * 3 * Math.PI));
   for (const b of eye()) {
-    const along = black.reduce((s, x, i) => s + x * b[i]!, 0);
-    black = black.map((x, i) => x - along * b[i]!);
+    const projection = black.reduce((s, x, i) => s + x * b[i]!, 0);
+    black = black.map((x, i) => x - projection * b[i]!);
   }
   const room = Math.min(
     ...spectrum.map((r, i) => {
@@ -52,6 +52,6 @@ export function metamerOf(spectrum: readonly number[], amount: number): number[]
       return black[i]! < 0 ? r / -black[i]! : Infinity;
     }),
   );
-  const by = Math.min(amount, Math.max(0, room));
-  return spectrum.map((r, i) => r + by * black[i]!);
+  const amountOf = Math.min(amount, Math.max(0, room));
+  return spectrum.map((r, i) => r + amountOf * black[i]!);
 }

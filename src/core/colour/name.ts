@@ -36,8 +36,8 @@ export type HueWord =
 export const NEUTRAL_CHROMA = 0.03;
 
 /** The word of the first band that a value reaches; the last one has no floor. */
-const bandOf = <W>(value: number, bands: readonly (readonly [from: number, word: W])[], below: W): W =>
-  bands.find(([from]) => value >= from)?.[1] ?? below;
+const bandOf = <W>(value: number, bands: readonly (readonly [from: number, word: W])[], fallback: W): W =>
+  bands.find(([threshold]) => value >= threshold)?.[1] ?? fallback;
 
 const NEUTRAL_DEPTHS = [
   [75, 'pale'],

@@ -2,7 +2,8 @@
  * What a colour reader writes: spectral reflectance, 400 to 700 nm every 10 nm, or Lab values; from a file or
  * pasted.
  */
-import { fail, ok, type Result } from '../base/result';
+import { elementAt, first } from '../base/list';
+import { isNonEmpty, fail, ok, type Result } from '../base/result';
 import { labUnder, lightSource, DAYLIGHT, WARMEST } from './light';
 import { deltaE00, type Lab } from './spaces';
 
@@ -108,15 +109,15 @@ export function readReader(rows: readonly (readonly string[])[]): Result<ReaderR
         name,
         spectrum: null,
         lab: {
-          l: value(labAt[0]!, 'L', 0, 100),
-          a: value(labAt[1]!, 'a', -128, 127),
-          b: value(labAt[2]!, 'b', -128, 127),
+          l: value(first(labAt), 'L', 0, 100),
+          a: value(elementAt(labAt, 1), 'a', -128, 127),
+          b: value(elementAt(labAt, 2), 'b', -128, 127),
         },
       };
     const values = bandAt.map((i, b) => value(i, String(READER_FIRST_NM + b * READER_STEP_NM), 0, 150));
     return { name, spectrum: values, lab: { l: 0, a: 0, b: 0 } };
   });
-  if (issues.length > 0) return { ok: false, issues };
+  if (isNonEmpty(issues)) return { ok: false, issues };
   // shares run to 1 and a little over; a file in which anything is larger is in per cent, its dark cloths too
   const perCent =
     titles.some((t) => t.includes('%')) || read.some((r) => r.spectrum && Math.max(...r.spectrum) > 1.5);
@@ -138,9 +139,9 @@ export function partingOf(
   other: readonly number[],
   lampKelvin: number = WARMEST,
 ): { day: number; lamp: number } {
-  const under = (kelvin: number) => {
+  const underLamp = (kelvin: number) => {
     const source = lightSource(kelvin);
     return deltaE00(labUnder(one, source), labUnder(other, source));
   };
-  return { day: under(DAYLIGHT), lamp: under(lampKelvin) };
+  return { day: underLamp(DAYLIGHT), lamp: underLamp(lampKelvin) };
 }

@@ -91,11 +91,11 @@ export function sampleColours(picture: Picture, options: SampleOptions): Sample 
       LINEAR[picture.data[i + 1]!]!,
       LINEAR[picture.data[i + 2]!]!,
     ];
-    const put = (to: Float32Array, c: Linear) => {
+    const put = (target: Float32Array, c: Linear) => {
       const lab = labOfLinear(c);
-      to[3 * n] = lab.l;
-      to[3 * n + 1] = lab.a;
-      to[3 * n + 2] = lab.b;
+      target[3 * n] = lab.l;
+      target[3 * n + 1] = lab.a;
+      target[3 * n + 2] = lab.b;
     };
     put(raw, rgb);
     if (corrected) put(mended, cast.apply(rgb).map((v) => Math.max(0, v)) as unknown as Linear);

@@ -1,3 +1,4 @@
+import { elementAt, first } from '../base/list';
 import type { Deg, Mm, SquareMm } from '../base/units';
 
 /** A point of the plan: x to the east, y to the south, mm. */
@@ -11,7 +12,7 @@ export const distance = (a: Point, b: Point): Mm => Math.hypot(a.xMm - b.xMm, a.
 export function polygonArea(points: readonly Point[]): SquareMm {
   let twice = 0;
   points.forEach((p, i) => {
-    const q = points[(i + 1) % points.length]!;
+    const q = elementAt(points, (i + 1) % points.length);
     twice += p.xMm * q.yMm - q.xMm * p.yMm;
   });
   return twice / 2;
@@ -23,7 +24,7 @@ export function polygonCentre(points: readonly Point[]): Point {
   let x = 0;
   let y = 0;
   points.forEach((p, i) => {
-    const q = points[(i + 1) % points.length]!;
+    const q = elementAt(points, (i + 1) % points.length);
     const cross = p.xMm * q.yMm - q.xMm * p.yMm;
     x += (p.xMm + q.xMm) * cross;
     y += (p.yMm + q.yMm) * cross;
@@ -35,8 +36,8 @@ export function polygonCentre(points: readonly Point[]): Point {
 export function insidePolygon(point: Point, polygon: readonly Point[], toleranceMm: Mm = 0.5): boolean {
   let inside = false;
   for (let i = 0; i < polygon.length; i++) {
-    const a = polygon[i]!;
-    const b = polygon[(i + 1) % polygon.length]!;
+    const a = elementAt(polygon, i);
+    const b = elementAt(polygon, (i + 1) % polygon.length);
     if (distanceToSegment(point, a, b) <= toleranceMm) return true;
     if (a.yMm > point.yMm !== b.yMm > point.yMm) {
       const x = a.xMm + ((point.yMm - a.yMm) / (b.yMm - a.yMm)) * (b.xMm - a.xMm);
@@ -98,8 +99,8 @@ export function crossing(a: Point, b: Point, c: Point, d: Point): Point | undefi
 
 const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] =>
   points.length === 2
-    ? [[points[0]!, points[1]!]]
-    : points.map((p, i) => [p, points[(i + 1) % points.length]!] as const);
+    ? [[first(points), elementAt(points, 1)]]
+    : points.map((p, i) => [p, elementAt(points, (i + 1) % points.length)] as const);
 
 /** A point of a shape that lies in a polygon, where its first point does. */
 function pointWithin(polygon: readonly Point[], shape: readonly Point[]): Point | undefined {
@@ -113,8 +114,8 @@ function pointWithin(polygon: readonly Point[], shape: readonly Point[]): Point 
  */
 export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm; from: Point; to: Point } {
   if (boxesMeet(boundsOf(one), boundsOf(other))) {
-    const within = pointWithin(one, other) ?? pointWithin(other, one);
-    if (within) return { mm: 0, from: within, to: within };
+    const overlap = pointWithin(one, other) ?? pointWithin(other, one);
+    if (overlap) return { mm: 0, from: overlap, to: overlap };
     for (const [a, b] of edgesOf(one))
       for (const [c, d] of edgesOf(other)) {
         const met = crossing(a, b, c, d);
@@ -124,13 +125,13 @@ export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm;
   // shapes that do not meet are nearest at a corner of one of them; plain numbers, since this is asked for
   // each pair of things in a room
   let best = Infinity;
-  let [from, to] = [one[0]!, other[0]!];
+  let [start, end] = [first(one), first(other)];
   const cornersOf = (corners: readonly Point[], edges: readonly Point[], ofOne: boolean) => {
     const n = edges.length === 2 ? 1 : edges.length;
     for (const p of corners) {
       for (let e = 0; e < n; e++) {
-        const a = edges[e]!;
-        const b = edges[(e + 1) % edges.length]!;
+        const a = elementAt(edges, e);
+        const b = elementAt(edges, (e + 1) % edges.length);
         const [dx, dy] = [b.xMm - a.xMm, b.yMm - a.yMm];
         const square = dx * dx + dy * dy;
         const t =
@@ -139,14 +140,14 @@ export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm;
         const far = (p.xMm - x) * (p.xMm - x) + (p.yMm - y) * (p.yMm - y);
         if (far < best - 1e-6) {
           best = far;
-          [from, to] = ofOne ? [p, { xMm: x, yMm: y }] : [{ xMm: x, yMm: y }, p];
+          [start, end] = ofOne ? [p, { xMm: x, yMm: y }] : [{ xMm: x, yMm: y }, p];
         }
       }
     }
   };
   cornersOf(one, other, true);
   cornersOf(other, one, false);
-  return { mm: distance(from, to), from, to };
+  return { mm: distance(start, end), from: start, to: end };
 }
 
 /** Whether two boxes touch or lie over each other. */
@@ -166,7 +167,7 @@ export function sharedPart(subject: readonly Point[], clip: readonly Point[]): P
     const side = (p: Point) => (b.xMm - a.xMm) * (p.yMm - a.yMm) - (b.yMm - a.yMm) * (p.xMm - a.xMm);
     const next: Point[] = [];
     part.forEach((p, i) => {
-      const q = part[(i + 1) % part.length]!;
+      const q = elementAt(part, (i + 1) % part.length);
       const [sp, sq] = [side(p), side(q)];
       if (sp >= 0) next.push(p);
       if (sp * sq < 0) {
@@ -187,13 +188,13 @@ export const wayOf = (turnDeg: Deg): Point => {
 };
 /** A quarter turn is one, however its sine was rounded. */
 const whole = (n: number): number => (Math.abs(n) < 1e-12 ? 0 : n);
-export const step = (from: Point, way: Point, byMm: Mm): Point => ({
-  xMm: from.xMm + way.xMm * byMm,
-  yMm: from.yMm + way.yMm * byMm,
+export const step = (origin: Point, way: Point, byMm: Mm): Point => ({
+  xMm: origin.xMm + way.xMm * byMm,
+  yMm: origin.yMm + way.yMm * byMm,
 });
 /** How far a point lies from another along a way. */
-export const alongWay = (from: Point, to: Point, way: Point): Mm =>
-  (to.xMm - from.xMm) * way.xMm + (to.yMm - from.yMm) * way.yMm;
+export const alongWay = (start: Point, end: Point, way: Point): Mm =>
+  (end.xMm - start.xMm) * way.xMm + (end.yMm - start.yMm) * way.yMm;
 
 export function boundsOf(points: readonly Point[]): Box {
   const xs = points.map((p) => p.xMm);

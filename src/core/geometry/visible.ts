@@ -8,8 +8,8 @@ import type { Box } from './plane';
  */
 export function visibleAreas(boxes: readonly Box[], frame: Box): SquareMm[] {
   const areas = boxes.map(() => 0);
-  const cut = (low: number, high: number, from: number, to: number) =>
-    [Math.min(Math.max(low, from), to), Math.min(Math.max(high, from), to)] as const;
+  const cut = (low: number, high: number, start: number, end: number) =>
+    [Math.min(Math.max(low, start), end), Math.min(Math.max(high, start), end)] as const;
   const spans = boxes.map((b) => ({
     x: cut(b.xMm, b.xMm + b.widthMm, frame.xMm, frame.xMm + frame.widthMm),
     y: cut(b.yMm, b.yMm + b.heightMm, frame.yMm, frame.yMm + frame.heightMm),

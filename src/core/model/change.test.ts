@@ -9,13 +9,13 @@ const look = file.looks[1]!;
 
 describe('changes', () => {
   it('put replaces by id or adds, and never touches what it was given', () => {
-    const before = JSON.stringify(file);
+    const previous = JSON.stringify(file);
     const moved = applyChange(file, { do: 'putOpening', opening: { ...file.openings[0]!, xMm: inches(30) } });
     expect(moved.openings.map((o) => o.id)).toEqual(file.openings.map((o) => o.id));
     expect(applyChange(file, { do: 'putOpening', opening: opening({ id: 'new' }) }).openings.length).toBe(
       file.openings.length + 1,
     );
-    expect(JSON.stringify(file)).toBe(before);
+    expect(JSON.stringify(file)).toBe(previous);
   });
   it('what hung on a removed thing goes with it, in every look', () => {
     const noWindow = applyChange(file, { do: 'removeOpening', id: 'harbour-window' });

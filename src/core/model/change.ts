@@ -75,14 +75,14 @@ const isOther = (change: Change): change is OtherChange => listChange(change) ==
 
 const put = <T extends AnyRow>(rows: readonly T[], row: T): T[] =>
   rows.some((r) => r.id === row.id) ? rows.map((r) => (r.id === row.id ? row : r)) : [...rows, row];
-const without = <T extends AnyRow>(rows: readonly T[], id: string): T[] => rows.filter((r) => r.id !== id);
+const allBut = <T extends AnyRow>(rows: readonly T[], id: string): T[] => rows.filter((r) => r.id !== id);
 
 /** The room file with the change applied; the file given is not touched. What hung on a removed thing goes with it. */
 export function applyChange(file: RoomFile, change: Change): RoomFile {
   if (isOther(change)) return applyOther(file, change);
   const { noun, lookId, ...act } = listChange(change) as ListChange;
   if (act.verb === 'put') return editNoun(file, noun, (rows) => put(rows, act.row), lookId);
-  const removed = editNoun(file, noun, (rows) => without(rows, act.id), lookId);
+  const removed = editNoun(file, noun, (rows) => allBut(rows, act.id), lookId);
   const released = afterRemoval(removed, noun, act.id, lookId);
   return NOUNS[noun].where === 'room' ? withoutReadings(released, act.id) : released;
 }
@@ -102,7 +102,7 @@ function applyOther(file: RoomFile, change: OtherChange): RoomFile {
     case 'copyLook':
       return copyLook(file, change);
     case 'removeLook':
-      return { ...file, looks: without(file.looks, change.id) };
+      return { ...file, looks: allBut(file.looks, change.id) };
     case 'markReadings':
       return withReadings(file, change.readings);
     case 'putBeforePhoto':
@@ -130,8 +130,11 @@ function putLook(file: RoomFile, head: LookHead): RoomFile {
   return { ...file, looks };
 }
 
-function copyLook(file: RoomFile, { from, id, name }: { from: string; id: string; name: string }): RoomFile {
-  const look = file.looks.find((l) => l.id === from);
+function copyLook(
+  file: RoomFile,
+  { from: sourceId, id, name }: { from: string; id: string; name: string },
+): RoomFile {
+  const look = file.looks.find((l) => l.id === sourceId);
   if (!look) return file;
   const order = Math.max(...file.looks.map((l) => l.order)) + 1;
   return { ...file, looks: [...file.looks, { ...look, id, name, order }] };

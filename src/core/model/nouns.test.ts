@@ -87,15 +87,15 @@ describe('a look', () => {
 
 describe('what is removed', () => {
   it('an opening takes its dressings along, in every look', () => {
-    const after = afterRemoval(linked(), 'opening', 'win');
-    for (const look of after.looks) expect(ids(look.dressings)).toEqual(['e']);
+    const changed = afterRemoval(linked(), 'opening', 'win');
+    for (const look of changed.looks) expect(ids(look.dressings)).toEqual(['e']);
   });
   it('a tub takes its curtain along, and nothing else', () => {
-    const before = linked();
-    const after = afterRemoval(before, 'fitting', 'tub');
-    for (const look of after.looks) expect(ids(look.dressings)).toEqual(['d']);
-    expect(after.looks[0]?.placements).toBe(before.looks[0]?.placements);
-    expect(after.looks[0]?.groups).toBe(before.looks[0]?.groups);
+    const previous = linked();
+    const changed = afterRemoval(previous, 'fitting', 'tub');
+    for (const look of changed.looks) expect(ids(look.dressings)).toEqual(['d']);
+    expect(changed.looks[0]?.placements).toBe(previous.looks[0]?.placements);
+    expect(changed.looks[0]?.groups).toBe(previous.looks[0]?.groups);
   });
   it('a fitting takes along what stands on it, and lets go of the groups on its axis', () => {
     const [look] = afterRemoval(linked(), 'fitting', 'tv').looks as [Look, Look];
@@ -116,9 +116,9 @@ describe('what is removed', () => {
     expect(other.hangings[0]?.groupId).toBe('g');
   });
   it('something that nothing hangs on changes nothing else', () => {
-    const before = linked();
-    expect(afterRemoval(before, 'placement', 'p', 'look')).toBe(before);
-    expect(afterRemoval(before, 'piece', 'another')).toBe(before);
+    const previous = linked();
+    expect(afterRemoval(previous, 'placement', 'p', 'look')).toBe(previous);
+    expect(afterRemoval(previous, 'piece', 'another')).toBe(previous);
   });
 });
 

@@ -12,14 +12,14 @@ export function placesBeside(
   consider: (xMm: Mm, yMm: Mm) => void,
 ): void {
   for (const p of placed) {
-    const beside = (p.widthMm + f.widthMm) / 2 + gap;
-    const above = (p.heightMm + f.heightMm) / 2 + gap;
+    const besideMm = (p.widthMm + f.widthMm) / 2 + gap;
+    const aboveMm = (p.heightMm + f.heightMm) / 2 + gap;
     const [rise, shift] = [(p.heightMm - f.heightMm) / 2, (p.widthMm - f.widthMm) / 2];
     for (let k = -1; k <= 1; k++) {
-      consider(p.xMm + beside, p.yMm + k * rise);
-      consider(p.xMm - beside, p.yMm + k * rise);
-      consider(p.xMm + k * shift, p.yMm + above);
-      consider(p.xMm + k * shift, p.yMm - above);
+      consider(p.xMm + besideMm, p.yMm + k * rise);
+      consider(p.xMm - besideMm, p.yMm + k * rise);
+      consider(p.xMm + k * shift, p.yMm + aboveMm);
+      consider(p.xMm + k * shift, p.yMm - aboveMm);
     }
     // also where it would touch a second one, as long as it still faces the first
     for (const q of placed) {
@@ -27,13 +27,13 @@ export function placesBeside(
       for (let side = -1; side <= 1; side += 2) {
         const y = q.yMm + side * ((q.heightMm + f.heightMm) / 2 + gap);
         if (Math.abs(y - p.yMm) < (p.heightMm + f.heightMm) / 2 - 1) {
-          consider(p.xMm + beside, y);
-          consider(p.xMm - beside, y);
+          consider(p.xMm + besideMm, y);
+          consider(p.xMm - besideMm, y);
         }
         const x = q.xMm + side * ((q.widthMm + f.widthMm) / 2 + gap);
         if (Math.abs(x - p.xMm) < (p.widthMm + f.widthMm) / 2 - 1) {
-          consider(x, p.yMm + above);
-          consider(x, p.yMm - above);
+          consider(x, p.yMm + aboveMm);
+          consider(x, p.yMm - aboveMm);
         }
       }
     }
@@ -48,8 +48,8 @@ export function unevenGaps(placed: readonly Put[], frame: Sized, gap: Mm): numbe
   for (const q of placed) {
     const dx = Math.abs(frame.xMm - q.xMm) - (frame.widthMm + q.widthMm) / 2;
     const dy = Math.abs(frame.yMm - q.yMm) - (frame.heightMm + q.heightMm) / 2;
-    const beside = dy < -1 && dx >= 0 ? dx : 0;
-    const apart = dx < -1 && dy >= 0 ? dy : beside;
+    const besideMm = dy < -1 && dx >= 0 ? dx : 0;
+    const apart = dx < -1 && dy >= 0 ? dy : besideMm;
     if (apart > gap + 1 && apart < 4 * gap) count++;
   }
   return count;

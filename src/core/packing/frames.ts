@@ -68,8 +68,8 @@ export function boundsOf(placed: readonly Put[]): Bounds {
   return { left, right, bottom, top };
 }
 
-export const shifted = (placed: readonly Put[], by: Place): Put[] =>
-  placed.map((p) => ({ ...p, xMm: p.xMm + by.xMm, yMm: p.yMm + by.yMm }));
+export const shifted = (placed: readonly Put[], offset: Place): Put[] =>
+  placed.map((p) => ({ ...p, xMm: p.xMm + offset.xMm, yMm: p.yMm + offset.yMm }));
 
 /** Where the nails of hung frames are. */
 export const nailsOf = (placed: readonly Put[]): Place[] =>
@@ -77,8 +77,12 @@ export const nailsOf = (placed: readonly Put[]): Place[] =>
 
 /** A nail within this of a hole goes into it. */
 const SAME_HOLE_MM: Mm = 2;
-export const isHoleUsed = (hole: Place, nails: readonly Place[], by: Place = { xMm: 0, yMm: 0 }): boolean =>
-  nails.some((n) => Math.hypot(n.xMm + by.xMm - hole.xMm, n.yMm + by.yMm - hole.yMm) < SAME_HOLE_MM);
+export const isHoleUsed = (
+  hole: Place,
+  nails: readonly Place[],
+  offset: Place = { xMm: 0, yMm: 0 },
+): boolean =>
+  nails.some((n) => Math.hypot(n.xMm + offset.xMm - hole.xMm, n.yMm + offset.yMm - hole.yMm) < SAME_HOLE_MM);
 
 /** Lower edge of a whole of this height, as near to the preferred one as its limits allow. */
 export const standsAt = (s: NonNullable<GalleryAsk['stands']>, height: Mm): Mm =>

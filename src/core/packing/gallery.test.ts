@@ -55,7 +55,7 @@ function hangsAsOne(frames: readonly Frame[], layout: GalleryLayout, gapMm: numb
     }),
   );
   const seen = new Set([0]);
-  for (const at of seen) for (const next of links[at]!) seen.add(next);
+  for (const frameAt of seen) for (const next of links[frameAt]!) seen.add(next);
   expect(seen.size).toBe(put.length);
 }
 
@@ -207,7 +207,7 @@ describe('a gallery of frames', () => {
     hangsAsOne(frames, best!, inches(2.5));
   });
   it('measures what faces what, and not through a third', () => {
-    const at = (xMm: number) => ({ xMm, yMm: 0, widthMm: 10, heightMm: 10 });
-    expect(facing([at(0), at(13), at(30)])).toEqual([3, 7]);
+    const frameAt = (xMm: number) => ({ xMm, yMm: 0, widthMm: 10, heightMm: 10 });
+    expect(facing([frameAt(0), frameAt(13), frameAt(30)])).toEqual([3, 7]);
   });
 });

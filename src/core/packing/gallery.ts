@@ -73,10 +73,10 @@ class Pool {
 
   add(layout: GalleryLayout, order: Order): void {
     const entries = this.#entries;
-    const near = entries.findIndex((e) => this.#apart(e.layout, layout) < POOL_APART);
-    if (near >= 0) {
-      if ((entries[near] as Entry).layout.score <= layout.score) return;
-      entries.splice(near, 1);
+    const similar = entries.findIndex((e) => this.#apart(e.layout, layout) < POOL_APART);
+    if (similar >= 0) {
+      if ((entries[similar] as Entry).layout.score <= layout.score) return;
+      entries.splice(similar, 1);
     }
     const worse = entries.findIndex((e) => e.layout.score > layout.score);
     entries.splice(worse < 0 ? entries.length : worse, 0, { layout, order });

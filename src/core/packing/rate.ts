@@ -66,11 +66,11 @@ function weigh(
 ): { balance: number; low: number; central: number } {
   const heft = (p: Put): number => p.widthMm * p.heightMm * (0.4 + 0.6 * p.weight);
   const whole = placed.reduce((s, p) => s + heft(p), 0);
-  const [across, up] = [whole * Math.max(1, widthMm / 2), whole * Math.max(1, heightMm / 2)];
+  const [acrossMm, upMm] = [whole * Math.max(1, widthMm / 2), whole * Math.max(1, heightMm / 2)];
   return {
-    balance: Math.abs(placed.reduce((s, p) => s + heft(p) * (p.xMm - middle.xMm), 0)) / across,
-    low: placed.reduce((s, p) => s + heft(p) * (p.yMm - middle.yMm), 0) / up,
-    central: placed.reduce((s, p) => s + heft(p) * Math.abs(p.xMm - middle.xMm), 0) / across,
+    balance: Math.abs(placed.reduce((s, p) => s + heft(p) * (p.xMm - middle.xMm), 0)) / acrossMm,
+    low: placed.reduce((s, p) => s + heft(p) * (p.yMm - middle.yMm), 0) / upMm,
+    central: placed.reduce((s, p) => s + heft(p) * Math.abs(p.xMm - middle.xMm), 0) / acrossMm,
   };
 }
 

@@ -101,9 +101,9 @@ const solved = (file: RoomFile, own: OwnRule[] = []) => {
     const plan = planLook(taken(file, middle, layout), { lookId: 'look' });
     // taken, it hangs where it was found: no rule moves it afterwards
     for (const h of plan.hangings) {
-      const at = layout.at.get(h.hangingId)!;
+      const place = layout.at.get(h.hangingId)!;
       expect(
-        Math.hypot(h.xMm - middle.xMm - at.xMm, h.centreMm - middle.centreMm - at.yMm),
+        Math.hypot(h.xMm - middle.xMm - place.xMm, h.centreMm - middle.centreMm - place.yMm),
         h.name,
       ).toBeLessThan(2);
     }
@@ -138,9 +138,9 @@ describe('where a gallery may hang', () => {
     }
     // a sofa two inches higher takes the whole with it
     const { layout, middle } = solved(file)[0]!;
-    const rise = (by: number) =>
+    const rise = (byIn: number) =>
       planLook(
-        { ...taken(file, middle, layout), pieces: [piece({ heightMm: piece().heightMm + inches(by) })] },
+        { ...taken(file, middle, layout), pieces: [piece({ heightMm: piece().heightMm + inches(byIn) })] },
         { lookId: 'look' },
       ).groups[0]!;
     expect(toIn(rise(6).bottomMm - rise(0).bottomMm)).toBeGreaterThan(0);
@@ -161,11 +161,11 @@ describe('where a gallery may hang', () => {
   });
   it('keeps under a slope and off a stair, a tall bookcase, a shelf, a window and its curtain', () => {
     const base = bareRoom(inches(168), inches(144), inches(96));
-    const under = room(
+    const lower = room(
       { xMm: inches(112) },
       { room: { ...base.room, slopes: [{ wallId: 'e', lowMm: inches(30), runMm: inches(90) }] } },
     );
-    for (const { plan } of solved(under)) expect(broken(plan)).toEqual([]);
+    for (const { plan } of solved(lower)) expect(broken(plan)).toEqual([]);
     const stair = room(
       { xMm: inches(60) },
       {
@@ -319,9 +319,9 @@ describe('any wall', () => {
           found++;
           const plan = planLook(taken(file, middle, layout), { lookId: 'look' });
           for (const h of plan.hangings) {
-            const at = layout.at.get(h.hangingId)!;
+            const place = layout.at.get(h.hangingId)!;
             expect(
-              Math.hypot(h.xMm - middle.xMm - at.xMm, h.centreMm - middle.centreMm - at.yMm),
+              Math.hypot(h.xMm - middle.xMm - place.xMm, h.centreMm - middle.centreMm - place.yMm),
               h.name,
             ).toBeLessThan(2);
           }

@@ -1,3 +1,4 @@
+import { first } from '../base/list';
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { Hanging, HangingGroup, Item, Look, Room, RoomFile } from '../model/types';
@@ -44,7 +45,7 @@ type Case = GalleryRoom & {
   wall: Wall;
   members: readonly Member[];
   /** The furniture that the group hangs over. */
-  over: Standing | undefined;
+  overPiece: Standing | undefined;
   gapMm: Mm;
   clearMm: Mm;
 };
@@ -60,9 +61,9 @@ export function galleryAskOf(
   groupPlan: GroupPlan,
   room: GalleryRoom,
 ): { ask: GalleryAsk; middle: { xMm: Mm; centreMm: Mm } } {
-  const of = caseOf(group, groupPlan, room);
-  const { file, rules, wall, members } = of;
-  const zone = zoneOf(of);
+  const gallery = caseOf(group, groupPlan, room);
+  const { file, rules, wall, members } = gallery;
+  const zone = zoneOf(gallery);
   const middle = { xMm: zone.xMm + zone.widthMm / 2, centreMm: zone.yMm + zone.heightMm / 2 };
   const frame = frameOn(file.room);
   return {
@@ -76,11 +77,11 @@ export function galleryAskOf(
           xMm: m.plan.xMm - middle.xMm,
           yMm: m.plan.centreMm - middle.centreMm,
         })),
-      gapMm: of.gapMm,
+      gapMm: gallery.gapMm,
       zone: { widthMm: Math.max(0, zone.widthMm), heightMm: Math.max(0, zone.heightMm) },
-      stands: group.zone ? null : standsOf(of, middle.centreMm),
-      blocked: inTheWay(of, zone, middle),
-      ratio: group.ratio ?? (group.zone ? null : shareRatio(of)),
+      stands: group.zone ? null : standsOf(gallery, middle.centreMm),
+      blocked: inTheWay(gallery, zone, middle),
+      ratio: group.ratio ?? (group.zone ? null : shareRatio(gallery)),
       holes: group.reuseHoles
         ? file.room.holes
             .filter((h) => h.wallId === wall.id)
@@ -111,7 +112,7 @@ function caseOf(group: HangingGroup, groupPlan: GroupPlan, room: GalleryRoom): C
     groupPlan,
     wall,
     members,
-    over: standing.find(({ p }) => p.id === group.overPieceId),
+    overPiece: standing.find(({ p }) => p.id === group.overPieceId),
     gapMm: group.gapMm ?? rules.number('walls.gap'),
     clearMm: rules.number('walls.clearAbove'),
   };
@@ -123,41 +124,42 @@ const frameOn =
     id: hanging.id,
     widthMm: item.widthMm,
     heightMm: item.heightMm,
-    weight: visualWeight(item, room.wallFinish.colours[0]!),
+    weight: visualWeight(item, first(room.wallFinish.colours)),
     nails: plan.nails.map((n) => ({ dxMm: n.xMm - plan.xMm, dyMm: n.heightMm - plan.centreMm })),
   });
 
-const topOf = (over: Standing | undefined): Mm => (over ? over.p.bottomMm + over.p.heightMm : 0);
+const topOf = (standing: Standing | undefined): Mm =>
+  standing ? standing.p.bottomMm + standing.p.heightMm : 0;
 
 /** Lowest that a group may reach: the gap over its furniture, unless the gap is what gives way. */
-function lowestOf({ over, group, rules }: Case): Mm {
-  if (!over) return 0;
-  const [low] = rules.range(gapRule(over.p.bed !== null));
-  return topOf(over) + (rules.school('walls.yields') === 'gap' ? 0 : (group.aboveMm ?? low));
+function lowestOf({ overPiece, group, rules }: Case): Mm {
+  if (!overPiece) return 0;
+  const [low] = rules.range(gapRule(overPiece.p.bed !== null));
+  return topOf(overPiece) + (rules.school('walls.yields') === 'gap' ? 0 : (group.aboveMm ?? low));
 }
 
 /** Where a group may hang: its own zone, or as much of the wall as lies the same to both sides of it. */
-function zoneOf(of: Case): Box {
-  const { group, groupPlan, wall, file, plan, clearMm } = of;
+function zoneOf(gallery: Case): Box {
+  const { group, groupPlan, wall, file, plan, clearMm } = gallery;
   if (group.zone) {
     const { xMm, bottomMm, widthMm, heightMm } = group.zone;
     return { xMm, yMm: bottomMm, widthMm, heightMm };
   }
   const edge = underCrown(file.room, overheadOf(file.room, wall, plan.walls));
   const highest = Math.max(...edge.map((p) => p.heightMm)) - clearMm;
-  const lowest = lowestOf(of);
-  const across = Math.min(groupPlan.xMm, wall.lengthMm - groupPlan.xMm);
+  const lowest = lowestOf(gallery);
+  const reachMm = Math.min(groupPlan.xMm, wall.lengthMm - groupPlan.xMm);
   return {
-    xMm: groupPlan.xMm - across,
+    xMm: groupPlan.xMm - reachMm,
     yMm: lowest,
-    widthMm: 2 * across,
+    widthMm: 2 * reachMm,
     heightMm: highest - lowest,
   };
 }
 
 /** Boxes within the zone that nothing of the group may cover, from the zone's middle. */
-function inTheWay(of: Case, zone: Box, middle: { xMm: Mm; centreMm: Mm }): Box[] {
-  const { group, wall, file, plan, rules, members, gapMm, clearMm } = of;
+function inTheWay(gallery: Case, zone: Box, middle: { xMm: Mm; centreMm: Mm }): Box[] {
+  const { group, wall, file, plan, rules, members, gapMm, clearMm } = gallery;
   const own = new Set(members.map((m) => m.hanging.id));
   const obstacles = obstaclesOn(
     wall,
@@ -181,25 +183,25 @@ function inTheWay(of: Case, zone: Box, middle: { xMm: Mm; centreMm: Mm }): Box[]
 }
 
 /** Width to height of a whole that is to be two thirds to three quarters as wide as its furniture. */
-function shareRatio({ over, members, gapMm, rules }: Case): number {
+function shareRatio({ overPiece, members, gapMm, rules }: Case): number {
   const cloth = members.reduce((s, { item }) => s + (item.widthMm + gapMm) * (item.heightMm + gapMm), 0);
-  if (!over || cloth <= 0) return USUAL_RATIO;
+  if (!overPiece || cloth <= 0) return USUAL_RATIO;
   const [narrow, wide] = rules.range('walls.widthShare');
-  const widthMm = ((narrow + wide) / 2) * over.on.widthMm;
+  const widthMm = ((narrow + wide) / 2) * overPiece.onWall.widthMm;
   return Math.min(4, Math.max(0.4, (USUAL_FILL * widthMm ** 2) / cloth));
 }
 
 /** The height that the whole is to stand at, from the middle of its zone, and what it keeps to. */
-function standsOf(of: Case, middleMm: Mm): NonNullable<GalleryAsk['stands']> {
-  const { group, groupPlan, over, rules } = of;
+function standsOf(gallery: Case, middleMm: Mm): NonNullable<GalleryAsk['stands']> {
+  const { group, groupPlan, overPiece, rules } = gallery;
   const byHand = group.centreMm !== null;
   const wishYMm = (byHand ? groupPlan.centreMm : groupPlan.wishMm) - middleMm;
-  if (byHand || !over) return { wishYMm, lowMm: -Infinity, highMm: Infinity };
-  const [, high] = rules.range(gapRule(over.p.bed !== null));
+  if (byHand || !overPiece) return { wishYMm, lowMm: -Infinity, highMm: Infinity };
+  const [, high] = rules.range(gapRule(overPiece.p.bed !== null));
   const gapYields = rules.school('walls.yields') === 'gap';
   return {
     wishYMm,
-    lowMm: lowestOf(of) - middleMm,
-    highMm: gapYields ? Infinity : topOf(over) + (group.aboveMm ?? high) - middleMm,
+    lowMm: lowestOf(gallery) - middleMm,
+    highMm: gapYields ? Infinity : topOf(overPiece) + (group.aboveMm ?? high) - middleMm,
   };
 }

@@ -28,8 +28,13 @@ export const hangingGuesses = (
   readings: readonly Reading[],
 ): Finding[] =>
   hangings.flatMap((h) => {
-    const over = look.hangings.find((x) => x.id === h.hangingId)?.overPieceId;
-    return restsOnGuess('walls', h.hangingId, h.name, over ? guessesAbout(readings, over).length : 0);
+    const overPieceId = look.hangings.find((x) => x.id === h.hangingId)?.overPieceId;
+    return restsOnGuess(
+      'walls',
+      h.hangingId,
+      h.name,
+      overPieceId ? guessesAbout(readings, overPieceId).length : 0,
+    );
   });
 
 /** Readings that were taken twice and differ. */

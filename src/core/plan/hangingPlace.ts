@@ -15,13 +15,13 @@ type Hung = Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'> & { widthMm: Mm };
 export function hangingPlaceOf(context: RoomContext, hung: Hung): HangingPlace {
   const { file, walls, rules } = context;
   const wall = wallById(walls, hung.wallId);
-  const over = pieceBelow(context, hung.overPieceId);
-  const middle = hung.xMm ?? acrossOf({ over, wallLengthMm: wall.lengthMm }, rules);
+  const overPiece = pieceBelow(context, hung.overPieceId);
+  const middle = hung.xMm ?? acrossOf({ overPiece, wallLengthMm: wall.lengthMm }, rules);
   const { flags } = file.home;
   const edge = overheadOf(file.room, wall, walls);
-  const lowest = (of: typeof edge): Mm =>
+  const lowest = (edges: typeof edge): Mm =>
     lowestOver(
-      of,
+      edges,
       Math.max(0, middle - hung.widthMm / 2),
       Math.min(wall.lengthMm, middle + hung.widthMm / 2),
     );
@@ -35,24 +35,24 @@ export function hangingPlaceOf(context: RoomContext, hung: Hung): HangingPlace {
     wallHighMm,
     ceilingMm,
     ceilingBy: ceilingMm < wallHighMm ? 'crown' : 'ceiling',
-    over,
+    overPiece,
     openings: openingsOn(context, hung.wallId),
     fittings: fittingsOn(context, hung.wallId),
     furniture: furnitureAt(context, hung.wallId),
   };
 }
 
-function pieceBelow({ file, places }: RoomContext, id: string | null): HangingPlace['over'] {
+function pieceBelow({ file, places }: RoomContext, id: string | null): HangingPlace['overPiece'] {
   const piece = file.pieces.find((p) => p.id === id);
-  const on = piece && places.get(piece.id);
-  if (!piece || !on) return null;
+  const onWall = piece && places.get(piece.id);
+  if (!piece || !onWall) return null;
   return {
     id: piece.id,
     name: piece.name,
     isBed: isBed(piece),
     isSeat: piece.seat !== null,
-    xMm: on.xMm,
-    widthMm: on.widthMm,
+    xMm: onWall.xMm,
+    widthMm: onWall.widthMm,
     topMm: piece.bottomMm + piece.heightMm,
   };
 }
@@ -84,17 +84,18 @@ const fittingsOn = ({ file }: RoomContext, wallId: string): HangingPlace['fittin
     }));
 
 function furnitureAt({ file, places }: RoomContext, wallId: string): HangingPlace['furniture'] {
-  const near = (on: OnWall | undefined): on is OnWall => on?.wallId === wallId && on.nearMm < NEAR_WALL;
+  const isNear = (onWall: OnWall | undefined): onWall is OnWall =>
+    onWall?.wallId === wallId && onWall.nearMm < NEAR_WALL;
   const isFurniture = (p: Piece) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p);
   return file.pieces.filter(isFurniture).flatMap((p) => {
-    const on = places.get(p.id);
-    if (!near(on)) return [];
+    const onWall = places.get(p.id);
+    if (!isNear(onWall)) return [];
     return [
       {
         id: p.id,
         name: p.name,
         restedOn: isRestedOn(p),
-        box: { xMm: on.xMm, yMm: p.bottomMm, widthMm: on.widthMm, heightMm: p.heightMm },
+        box: { xMm: onWall.xMm, yMm: p.bottomMm, widthMm: onWall.widthMm, heightMm: p.heightMm },
       },
     ];
   });

@@ -67,18 +67,21 @@ export function judgeOverCots(
     .filter((h) => heavy(items.get(h.itemId)))
     .flatMap((h): Finding[] => {
       const [left, right] = [h.xMm - h.widthMm / 2, h.xMm + h.widthMm / 2];
-      const below = file.pieces.find((p) => {
-        const on = p.kind === 'cot' ? places.get(p.id) : undefined;
-        return on?.wallId === h.wallId && overlapLength(on.xMm, on.xMm + on.widthMm, left, right) > 0;
+      const pieceBelow = file.pieces.find((p) => {
+        const onWall = p.kind === 'cot' ? places.get(p.id) : undefined;
+        return (
+          onWall?.wallId === h.wallId &&
+          overlapLength(onWall.xMm, onWall.xMm + onWall.widthMm, left, right) > 0
+        );
       });
-      if (!below) return [];
+      if (!pieceBelow) return [];
       return [
         {
           code: 'glazed-over-cot',
           level: 'stop',
           stage: 'walls',
-          about: [h.hangingId, below.id],
-          by: { piece: h.name, bed: below.name },
+          about: [h.hangingId, pieceBelow.id],
+          by: { piece: h.name, bed: pieceBelow.name },
         },
       ];
     });

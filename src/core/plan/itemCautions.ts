@@ -91,7 +91,7 @@ function judgeCandle(
   placed: readonly Placed[],
 ): Finding[] {
   const wantMm = rules.number('safety.candleClear');
-  const near = placed.find(
+  const nearby = placed.find(
     (other) =>
       other.placement.pieceId === placement.pieceId &&
       other.placement.id !== placement.id &&
@@ -99,14 +99,14 @@ function judgeCandle(
       Math.abs(other.placement.xMm - placement.xMm) - (other.item.widthMm + item.widthMm) / 2 < wantMm,
   );
   const findings: Finding[] = [];
-  if (near)
+  if (nearby)
     findings.push({
       code: 'candle-near-cloth',
       level: 'caution',
       stage: 'colour',
-      about: [placement.id, near.placement.id],
+      about: [placement.id, nearby.placement.id],
       rule: 'safety.candleClear',
-      by: { candle: item.name, thing: near.item.name, wantMm },
+      by: { candle: item.name, thing: nearby.item.name, wantMm },
     });
   const reach = childReach(file.home.flags, rules);
   if ((reach && top.topMm < reach.mm) || file.home.flags.pets)

@@ -120,5 +120,5 @@ export class Keeper<Parts extends object> {
   }
 }
 
-const pick = <T extends object, K extends keyof T>(from: T, keys: readonly K[]): Pick<T, K> =>
-  Object.fromEntries(keys.map((key) => [key, from[key]])) as Pick<T, K>;
+const pick = <T extends object, K extends keyof T>(source: T, keys: readonly K[]): Pick<T, K> =>
+  Object.fromEntries(keys.map((key) => [key, source[key]])) as Pick<T, K>;

@@ -33,7 +33,7 @@ const anyStep = fc.record({
     maxLength: 3,
   }),
   which: fc.nat({ max: 50 }),
-  by: fc.integer({ min: -400, max: 400 }),
+  amount: fc.integer({ min: -400, max: 400 }),
   look: fc.nat({ max: 5 }),
   undo: fc.nat({ max: 9 }),
   older: fc.nat({ max: 9 }),
@@ -56,86 +56,93 @@ const task: Task = {
 type NounKind = ReturnType<typeof putKind>;
 type OtherKind = Exclude<ChangeKind, NounKind>;
 type Make = (file: RoomFile, look: Look, step: Step) => Change | undefined;
-const finish = (by: number) => ({ colours: [{ l: 50 + by / 10, a: by / 20, b: 3, share: 1 }] });
+const finish = (amount: number) => ({ colours: [{ l: 50 + amount / 10, a: amount / 20, b: 3, share: 1 }] });
 
 /** How a row of a noun is put in ways that matter to the plan; other nouns have a row of theirs turned over. */
 const PUTS: Partial<Record<ChangeKind, Make>> = {
-  putOpening: ({ openings }, _l, { which, by }) => {
+  putOpening: ({ openings }, _l, { which, amount }) => {
     const known = one(openings, which) ?? opening({ id: 'new' });
-    return { do: 'putOpening', opening: { ...known, xMm: Math.max(0, known.xMm + by) } };
+    return { do: 'putOpening', opening: { ...known, xMm: Math.max(0, known.xMm + amount) } };
   },
-  putFitting: ({ fittings }, _l, { which, by }) => {
+  putFitting: ({ fittings }, _l, { which, amount }) => {
     const known = one(fittings, which) ?? fittingOf({ id: 'tv', kind: 'tv', name: 'Screen', bottomMm: 900 });
-    return { do: 'putFitting', fitting: { ...known, xMm: Math.max(0, known.xMm + by) } };
+    return { do: 'putFitting', fitting: { ...known, xMm: Math.max(0, known.xMm + amount) } };
   },
-  putPiece: ({ pieces }, _l, { which, by }) => {
+  putPiece: ({ pieces }, _l, { which, amount }) => {
     const known = one(pieces, which) ?? piece();
     return {
       do: 'putPiece',
-      piece: { ...known, xMm: known.xMm + by, turnDeg: (known.turnDeg + (by > 0 ? 90 : 0)) % 360 },
+      piece: { ...known, xMm: known.xMm + amount, turnDeg: (known.turnDeg + (amount > 0 ? 90 : 0)) % 360 },
     };
   },
-  putDressing: ({ openings }, look, { which, by }) => {
+  putDressing: ({ openings }, look, { which, amount }) => {
     const known = one(look.dressings, which);
     const openingId = one(openings, which)?.id ?? 'none';
     return {
       do: 'putDressing',
       lookId: look.id,
       dressing: known
-        ? { ...known, drawn: by > 0 ? 'open' : 'closed', landing: by > 0 ? 'kiss' : 'pool' }
+        ? { ...known, drawn: amount > 0 ? 'open' : 'closed', landing: amount > 0 ? 'kiss' : 'pool' }
         : dressing({ id: `d-${openingId}`, openingId }),
     };
   },
-  putHanging: ({ items }, look, { which, by }) => {
+  putHanging: ({ items }, look, { which, amount }) => {
     const known = one(look.hangings, which);
     const fresh = hanging({ id: `h-${which}`, itemId: one(items, which)?.id ?? '', wallId: 'e' });
     return {
       do: 'putHanging',
       lookId: look.id,
-      hanging: { ...(known ?? fresh), xMm: 1000 + by },
+      hanging: { ...(known ?? fresh), xMm: 1000 + amount },
     };
   },
-  putGroup: (_f, look, { by }) => ({
+  putGroup: (_f, look, { amount }) => ({
     do: 'putGroup',
     lookId: look.id,
     group: {
       ...(look.groups[0] ?? { ...GROUP, id: 'g', name: 'Group', wallId: 'n', kind: 'row' as const }),
-      xMm: 1500 + by,
+      xMm: 1500 + amount,
     },
   }),
-  putPlacement: ({ pieces, fittings, items }, look, { which, by }) => {
+  putPlacement: ({ pieces, fittings, items }, look, { which, amount }) => {
     const known = one(look.placements, which);
-    const on = one([...pieces, ...fittings], which);
-    const fresh = placement({ id: `l-${which}`, pieceId: on?.id ?? '', itemId: one(items, which)?.id ?? '' });
+    const carrier = one([...pieces, ...fittings], which);
+    const fresh = placement({
+      id: `l-${which}`,
+      pieceId: carrier?.id ?? '',
+      itemId: one(items, which)?.id ?? '',
+    });
     return {
       do: 'putPlacement',
       lookId: look.id,
-      placement: { ...(known ?? fresh), as: by > 0 ? 'object' : 'pillow', xMm: Math.abs(by) },
+      placement: { ...(known ?? fresh), as: amount > 0 ? 'object' : 'pillow', xMm: Math.abs(amount) },
     };
   },
-  putFound: (_f, _l, { by }) => ({ do: 'putFound', found: { ...found, verdict: by > 0 ? 'away' : null } }),
+  putFound: (_f, _l, { amount }) => ({
+    do: 'putFound',
+    found: { ...found, verdict: amount > 0 ? 'away' : null },
+  }),
   putIrritation: () => ({ do: 'putIrritation', irritation }),
-  putTask: (_f, _l, { by }) => ({ do: 'putTask', task: { ...task, done: by > 0 } }),
+  putTask: (_f, _l, { amount }) => ({ do: 'putTask', task: { ...task, done: amount > 0 } }),
 };
 
 /** One change of every other kind; the compiler asks for a kind that is missing. */
 const OTHERS: Record<OtherKind, Make> = {
-  setRoom: ({ room }, _l, { which, by }) => ({
+  setRoom: ({ room }, _l, { which, amount }) => ({
     do: 'setRoom',
     room:
       one(
         [
-          { ...room, ceilingMm: room.ceilingMm + by / 10 },
-          { ...room, crownMm: Math.abs(by) / 4 },
+          { ...room, ceilingMm: room.ceilingMm + amount / 10 },
+          { ...room, crownMm: Math.abs(amount) / 4 },
           { ...room, unit: room.unit === 'in' ? ('cm' as const) : ('in' as const) },
           { ...room, childsRoom: !room.childsRoom },
-          { ...room, wallFinish: { ...room.wallFinish, ...finish(by) } },
-          { ...room, walls: room.walls.map((w) => (w.xMm > 0 ? { ...w, xMm: w.xMm + by } : w)) },
+          { ...room, wallFinish: { ...room.wallFinish, ...finish(amount) } },
+          { ...room, walls: room.walls.map((w) => (w.xMm > 0 ? { ...w, xMm: w.xMm + amount } : w)) },
         ],
         which,
       ) ?? room,
   }),
-  setHome: ({ home }, _l, { which, by }) => {
+  setHome: ({ home }, _l, { which, amount }) => {
     const { flags } = home;
     const changed = one(
       [
@@ -143,35 +150,35 @@ const OTHERS: Record<OtherKind, Make> = {
         { ...flags, rented: !flags.rented },
         { ...flags, pets: !flags.pets },
         { ...flags, featherFree: !flags.featherFree },
-        { ...flags, childrenAges: by > 0 ? [Math.floor(by / 40)] : [] },
+        { ...flags, childrenAges: amount > 0 ? [Math.floor(amount / 40)] : [] },
       ],
       which,
     );
     return { do: 'setHome', home: { ...home, flags: changed ?? flags } };
   },
-  putItem: ({ items }, _l, { which, by }) => {
+  putItem: ({ items }, _l, { which, amount }) => {
     const known = one(items, which);
     const changed = known && {
       ...known,
-      widthMm: Math.max(10, known.widthMm + by / 4),
-      massG: Math.abs(by) * 20,
-      colours: known.colours.map((c) => ({ ...c, name: `colour ${by}` })),
+      widthMm: Math.max(10, known.widthMm + amount / 4),
+      massG: Math.abs(amount) * 20,
+      colours: known.colours.map((c) => ({ ...c, name: `colour ${amount}` })),
     };
     return changed && { do: 'putItem', item: changed };
   },
-  moveItem: ({ items }, _l, { which, by }) => ({
+  moveItem: ({ items }, _l, { which, amount }) => ({
     do: 'moveItem',
     id: one(items, which)?.id ?? '',
-    to: by > 0 ? { state: 'gone' } : { roomId: 'elsewhere' },
+    to: amount > 0 ? { state: 'gone' } : { roomId: 'elsewhere' },
   }),
-  putLook: (_f, look, { which, by }) => ({
+  putLook: (_f, look, { which, amount }) => ({
     do: 'putLook',
     look:
       one(
         [
-          { ...headOfLook(look), rodLineMm: 2000 + by },
+          { ...headOfLook(look), rodLineMm: 2000 + amount },
           { ...headOfLook(look), rodLineMm: null },
-          { ...headOfLook(look), name: `Look ${by}` },
+          { ...headOfLook(look), name: `Look ${amount}` },
           { ...headOfLook(look), plannedShares: [60, 30, 10] },
           { ...headOfLook(look), sheetTaken: 'abcdef01' },
         ],
@@ -183,27 +190,27 @@ const OTHERS: Record<OtherKind, Make> = {
       ? undefined
       : { do: 'copyLook', from: look.id, id: `look${looks.length}${which}`, name: 'Copy' },
   removeLook: ({ looks }, look) => (looks.length > 2 ? { do: 'removeLook', id: look.id } : undefined),
-  markReadings: ({ pieces }, _l, { which, by }) => ({
+  markReadings: ({ pieces }, _l, { which, amount }) => ({
     do: 'markReadings',
     readings: [
       {
-        about: by > 0 ? 'room' : (one(pieces, which)?.id ?? 'room'),
+        about: amount > 0 ? 'room' : (one(pieces, which)?.id ?? 'room'),
         field: 'ceilingMm',
-        guess: by > -200,
+        guess: amount > -200,
         secondMm: null,
       },
     ],
   }),
   putBeforePhoto: () => ({ do: 'putBeforePhoto', photoId: 'photo', wallId: 'n' }),
   removeBeforePhoto: () => ({ do: 'removeBeforePhoto', photoId: 'photo' }),
-  setRule: (_f, _l, { which, by }) => ({
+  setRule: (_f, _l, { which, amount }) => ({
     do: 'setRule',
     rule: one(
       [
-        { ruleId: 'walls.centre', value: 1500 + by / 4 },
-        { ruleId: 'windows.rodLine', school: by > 0 ? 'each' : 'shared' },
-        { ruleId: 'floor.walkway', value: 800 + by },
-        { ruleId: 'walls.belowScreen', value: Math.abs(by) },
+        { ruleId: 'walls.centre', value: 1500 + amount / 4 },
+        { ruleId: 'windows.rodLine', school: amount > 0 ? 'each' : 'shared' },
+        { ruleId: 'floor.walkway', value: 800 + amount },
+        { ruleId: 'walls.belowScreen', value: Math.abs(amount) },
       ],
       which,
     ) ?? { ruleId: 'walls.centre', value: 1500 },
@@ -217,7 +224,7 @@ function freshRow(noun: NounName, file: RoomFile, look: Look, which: number): An
   const { items, follows } = describeNoun(noun);
   const targets = [
     ...items.map((path) => ({ path, id: one(file.items, which)?.id })),
-    ...follows.map(({ path, of }) => ({ path, id: one(rowsOfNoun(file, of[0]!, look.id), which)?.id })),
+    ...follows.map(({ path, of: nouns }) => ({ path, id: one(rowsOfNoun(file, nouns[0]!, look.id), which)?.id })),
   ];
   if (targets.some((t) => t.id === undefined)) return undefined;
   return targets.reduce((row, { path, id }) => mapIdAt(row, path, () => id!), drawn);
@@ -265,11 +272,11 @@ it('what is reused from earlier plans is what a plan from scratch would hold', {
         if (step.undo === 0 && history.length > 1) history.pop();
         else
           for (const { kind, which } of step.changes) {
-            const before = history.at(-1) as RoomFile;
+            const now = history.at(-1) as RoomFile;
             const name = KINDS[kind % KINDS.length] as ChangeKind;
-            const change = CHANGES[name]?.(before, one(before.looks, step.look) as Look, { ...step, which });
+            const change = CHANGES[name]?.(now, one(now.looks, step.look) as Look, { ...step, which });
             if (!change) continue;
-            history.push(applyChange(before, change));
+            history.push(applyChange(now, change));
             done.add(name);
             changes++;
           }

@@ -74,10 +74,10 @@ function doesOf(context: Context, mirror: Span): Does | null {
   const opposite = windows.find((w) => isOpposite(w, mirror, wall, walls));
   if (opposite) return { how: 'opposite', other: opposite.opening.name };
   const glass: [Point, Point] = [pointOnWall(wall, mirror.fromMm), pointOnWall(wall, mirror.toMm)];
-  const beside = windows
+  const besideWindows = windows
     .map((w) => ({ name: w.opening.name, mm: apart(glass, w.ends).mm }))
     .sort((a, b) => a.mm - b.mm)[0];
-  if (beside && beside.mm <= reach) return { how: 'beside', other: beside.name };
+  if (besideWindows && besideWindows.mm <= reach) return { how: 'beside', other: besideWindows.name };
   const lamp = lampInFront(context, mirror);
   if (lamp) return { how: 'lamp', other: lamp };
   const toCorner = Math.min(mirror.fromMm, wall.lengthMm - mirror.toMm);
@@ -105,30 +105,30 @@ function isOpposite(
   const [a, b] = ends;
   const ux = (wall.to.xMm - wall.from.xMm) / wall.lengthMm;
   const uy = (wall.to.yMm - wall.from.yMm) / wall.lengthMm;
-  const along = (p: Point) => (p.xMm - wall.from.xMm) * ux + (p.yMm - wall.from.yMm) * uy;
+  const alongWall = (p: Point) => (p.xMm - wall.from.xMm) * ux + (p.yMm - wall.from.yMm) * uy;
   const facing =
     ((other.to.xMm - other.from.xMm) * ux + (other.to.yMm - other.from.yMm) * uy) / other.lengthMm;
-  const from = Math.max(mirror.fromMm, Math.min(along(a), along(b)));
-  const to = Math.min(mirror.toMm, Math.max(along(a), along(b)));
-  if (facing >= FACES || to <= from) return false;
-  const middle = (from + to) / 2;
-  const share = (middle - along(a)) / (along(b) - along(a));
+  const startMm = Math.max(mirror.fromMm, Math.min(alongWall(a), alongWall(b)));
+  const endMm = Math.min(mirror.toMm, Math.max(alongWall(a), alongWall(b)));
+  if (facing >= FACES || endMm <= startMm) return false;
+  const middle = (startMm + endMm) / 2;
+  const share = (middle - alongWall(a)) / (alongWall(b) - alongWall(a));
   const here = pointOnWall(wall, middle);
   const there = { xMm: a.xMm + share * (b.xMm - a.xMm), yMm: a.yMm + share * (b.yMm - a.yMm) };
   const inFront = (there.yMm - here.yMm) * ux - (there.xMm - here.xMm) * uy > 1;
-  const between = walls.some(
+  const isBlocked = walls.some(
     (w) => w.id !== wall.id && w.id !== other.id && crossing(here, there, w.from, w.to) !== undefined,
   );
-  return inFront && !between;
+  return inFront && !isBlocked;
 }
 
 const lampInFront = ({ file, places }: Context, mirror: Span): string | undefined =>
   file.pieces.filter(isLamp).find((lamp) => {
-    const on = places.get(lamp.id);
+    const onWall = places.get(lamp.id);
     return (
-      on?.wallId === mirror.wallId &&
-      on.depthMm < BEFORE_WALL &&
-      on.xMm < mirror.toMm &&
-      on.xMm + on.widthMm > mirror.fromMm
+      onWall?.wallId === mirror.wallId &&
+      onWall.depthMm < BEFORE_WALL &&
+      onWall.xMm < mirror.toMm &&
+      onWall.xMm + onWall.widthMm > mirror.fromMm
     );
   })?.name;

@@ -24,12 +24,12 @@ const start = (
 ) => {
   const base = bareRoom(inches(168), inches(144), inches(96));
   const file: RoomFile = { ...base, ...more, items: [art(w, h)], looks: [{ ...base.looks[0]!, ...look }] };
-  const at = startOn('n', art(w, h), file.looks[0]!, {
+  const started = startOn('n', art(w, h), file.looks[0]!, {
     file,
     plan: planLook(file, { lookId: 'look' }),
     rules: inchRules(),
   });
-  return [at.xMm === null ? null : toIn(at.xMm), at.overPieceId];
+  return [started.xMm === null ? null : toIn(started.xMm), started.overPieceId];
 };
 
 describe('where a new piece is hung', () => {
@@ -44,13 +44,13 @@ describe('where a new piece is hung', () => {
   it('over the sofa where that stands there, unless something hangs over it already', () => {
     expect(start(30, 20, { pieces: [piece()] })).toEqual([null, 'p1']);
     expect(start(30, 50, { pieces: [piece()] })).toEqual([null, 'p1']);
-    const [x, over] = start(
+    const [x, findings_] = start(
       30,
       20,
       { pieces: [piece()] },
       { hangings: [hanging({ itemId: 'art', overPieceId: 'p1' })] },
     );
-    expect(over).toBeNull();
+    expect(findings_).toBeNull();
     expect(x).not.toBeNull();
   });
   it('not before what is taller than its centre; and by the rule where nothing is free', () => {

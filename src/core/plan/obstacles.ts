@@ -1,3 +1,4 @@
+import { elementAt, findOne } from '../base/list';
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { Item, Look, Piece, RoomFile } from '../model/types';
@@ -22,14 +23,14 @@ function overSlope(edge: readonly OverheadPoint[], clearMm: Mm): Box[] {
   return edge
     .slice(1)
     .flatMap((b, i) => {
-      const a = edge[i]!;
+      const a = elementAt(edge, i);
       const level = Math.abs(a.heightMm - b.heightMm) < 1;
       const steps = level ? 1 : Math.max(1, Math.ceil((b.xMm - a.xMm) / STEP));
-      const at = (k: number) => a.heightMm + ((b.heightMm - a.heightMm) * k) / steps;
+      const heightAt = (k: number) => a.heightMm + ((b.heightMm - a.heightMm) * k) / steps;
       return Array.from({ length: steps }, (_, k): Box => ({
         xMm: a.xMm + ((b.xMm - a.xMm) * k) / steps,
         widthMm: (b.xMm - a.xMm) / steps,
-        yMm: Math.min(at(k), at(k + 1)) - clearMm,
+        yMm: Math.min(heightAt(k), heightAt(k + 1)) - clearMm,
         heightMm: FAR,
       }));
     })
@@ -39,12 +40,12 @@ function overSlope(edge: readonly OverheadPoint[], clearMm: Mm): Box[] {
 /** What a stair along the wall takes, in steps under its line. */
 function underStair(f: RoomFile['fittings'][number]): Box[] {
   const steps = Math.max(1, Math.ceil(f.widthMm / STEP));
-  const up = (k: number) => (f.heightMm * (f.rises === 'right' ? k + 1 : steps - k)) / steps;
+  const stepHeight = (k: number) => (f.heightMm * (f.rises === 'right' ? k + 1 : steps - k)) / steps;
   return Array.from({ length: steps }, (_, k): Box => ({
     xMm: f.xMm + (f.widthMm * k) / steps,
     widthMm: f.widthMm / steps,
     yMm: f.bottomMm,
-    heightMm: up(k),
+    heightMm: stepHeight(k),
   }));
 }
 
@@ -54,11 +55,13 @@ export const standingAt = (
   overPieceId: string | null,
   file: RoomFile,
   plan: Plan,
-): { p: Piece; on: OnWall }[] =>
+): { p: Piece; onWall: OnWall }[] =>
   file.pieces
     .filter((p) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p))
-    .map((p) => ({ p, on: placeOnWall(p, plan.walls) }))
-    .filter(({ p, on }) => on.wallId === wall.id && (on.nearMm < NEAR_WALL || p.id === overPieceId));
+    .map((p) => ({ p, onWall: placeOnWall(p, plan.walls) }))
+    .filter(
+      ({ p, onWall }) => onWall.wallId === wall.id && (onWall.nearMm < NEAR_WALL || p.id === overPieceId),
+    );
 
 type Room = { file: RoomFile; plan: Plan; rules: RuleBook };
 
@@ -110,9 +113,9 @@ export function obstaclesOn(
           ? underStair(f)
           : [room({ xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm }, keep)],
       ),
-    ...standingAt(wall, overPieceId, file, plan).map(({ p, on }): Box =>
+    ...standingAt(wall, overPieceId, file, plan).map(({ p, onWall }): Box =>
       room(
-        { xMm: on.xMm, yMm: p.bottomMm, widthMm: on.widthMm, heightMm: p.heightMm },
+        { xMm: onWall.xMm, yMm: p.bottomMm, widthMm: onWall.widthMm, heightMm: p.heightMm },
         p.id === overPieceId ? 0 : keep,
       ),
     ),
@@ -140,7 +143,7 @@ export function startOn(
   look: Look,
   { file, plan, rules }: Room,
 ): { xMm: Mm | null; overPieceId: string | null } {
-  const wall = plan.walls.find((w) => w.id === wallId)!;
+  const wall = findOne(plan.walls, (w) => w.id === wallId);
   const centre = rules.number('walls.centre');
   const [low, high] = [centre - item.heightMm / 2, centre + item.heightMm / 2];
   // furniture that ends under the centre is hung over, not beside
@@ -156,10 +159,10 @@ export function startOn(
     .filter(([a, b]) => b > a)
     .sort((a, b) => a[0] - b[0]);
   const free: [Mm, Mm][] = [];
-  let at = 0;
-  for (const [from, to] of [...taken, [wall.lengthMm, wall.lengthMm] as const]) {
-    if (from - at >= item.widthMm) free.push([at, from]);
-    at = Math.max(at, to);
+  let startMm = 0;
+  for (const [fromMm, toMm] of [...taken, [wall.lengthMm, wall.lengthMm] as const]) {
+    if (fromMm - startMm >= item.widthMm) free.push([startMm, fromMm]);
+    startMm = Math.max(startMm, toMm);
   }
   const fits = (x: Mm) =>
     free.some(([a, b]) => x - item.widthMm / 2 >= a - 1 && x + item.widthMm / 2 <= b + 1);
@@ -167,13 +170,13 @@ export function startOn(
   const widest = [...free].sort((a, b) => b[1] - b[0] - (a[1] - a[0]))[0];
   const xMm = fits(usual) || !widest ? null : (widest[0] + widest[1]) / 2;
   const there = xMm ?? usual;
-  const under = standingAt(wall, null, file, plan).find(
-    ({ p, on }) =>
+  const pieceBelow = standingAt(wall, null, file, plan).find(
+    ({ p, onWall }) =>
       p.bottomMm + p.heightMm < centre &&
-      on.xMm <= there &&
-      on.xMm + on.widthMm >= there &&
-      fits(on.xMm + on.widthMm * rules.number('walls.across')) &&
+      onWall.xMm <= there &&
+      onWall.xMm + onWall.widthMm >= there &&
+      fits(onWall.xMm + onWall.widthMm * rules.number('walls.across')) &&
       ![...look.hangings, ...look.groups].some((h) => h.overPieceId === p.id),
   );
-  return under ? { xMm: null, overPieceId: under.p.id } : { xMm, overPieceId: null };
+  return pieceBelow ? { xMm: null, overPieceId: pieceBelow.p.id } : { xMm, overPieceId: null };
 }

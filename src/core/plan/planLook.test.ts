@@ -63,9 +63,9 @@ describe('planLook', () => {
   });
   it('is pure: the file is not touched and the same file gives the same plan', () => {
     const file = demoRoom('long-room');
-    const before = JSON.stringify(file);
+    const previous = JSON.stringify(file);
     const plan = JSON.stringify(planLook(file, { lookId: 'early-summer' }));
-    expect(JSON.stringify(file)).toBe(before);
+    expect(JSON.stringify(file)).toBe(previous);
     expect(JSON.stringify(planLook(demoRoom('long-room'), { lookId: 'early-summer' }))).toBe(plan);
   });
   it('takes over from before only what still holds: after every change the plan is the one made afresh', () => {

@@ -1,3 +1,4 @@
+import { findOne } from '../base/list';
 import type { RoomFile } from '../model/types';
 import { isFlanked, isLamp } from '../room/kinds';
 import { placeOnWall } from '../room/place';
@@ -57,28 +58,28 @@ function placeFor(
   file: RoomFile,
   plan: Plan,
 ): Omit<SnapPlace, 'quarterMm' | 'nails'> {
-  const wall = plan.walls.find((w) => w.id === wallId)!;
+  const wall = findOne(plan.walls, (w) => w.id === wallId);
   const standing = file.pieces
     .filter((p) => p.kind !== 'rug' && !isLamp(p))
-    .map((p) => ({ p, on: placeOnWall(p, plan.walls) }))
-    .filter(({ on }) => on.wallId === wallId);
-  const over = standing.find(({ p }) => p.id === overPieceId);
+    .map((p) => ({ p, onWall: placeOnWall(p, plan.walls) }))
+    .filter(({ onWall }) => onWall.wallId === wallId);
+  const overPiece = standing.find(({ p }) => p.id === overPieceId);
   return {
     wallLengthMm: wall.lengthMm,
-    over: over
+    overPiece: overPiece
       ? {
-          name: over.p.name,
-          isBed: over.p.bed !== null,
-          xMm: over.on.xMm,
-          widthMm: over.on.widthMm,
-          topMm: over.p.bottomMm + over.p.heightMm,
+          name: overPiece.p.name,
+          isBed: overPiece.p.bed !== null,
+          xMm: overPiece.onWall.xMm,
+          widthMm: overPiece.onWall.widthMm,
+          topMm: overPiece.p.bottomMm + overPiece.p.heightMm,
         }
       : null,
     others: plan.hangings.filter((x) => x.wallId === wallId && !own(x.hangingId)).map(boxOfHanging),
     axes: [
       ...standing
         .filter(({ p }) => p.id !== overPieceId)
-        .map(({ p, on }) => ({ name: p.name, xMm: on.xMm + on.widthMm / 2 })),
+        .map(({ p, onWall }) => ({ name: p.name, xMm: onWall.xMm + onWall.widthMm / 2 })),
       ...file.openings
         .filter((o) => o.wallId === wallId)
         .map((o) => ({ name: o.name, xMm: o.xMm + o.widthMm / 2 })),

@@ -42,9 +42,9 @@ export function stage<
 const NOTHING_BOUGHT: Bought = { lines: [], uses: [] };
 
 /** How far along a stage is that has so many of so many things dressed. */
-export function progress(done: number, of: number): StageState['state'] {
+export function progress(done: number, total: number): StageState['state'] {
   if (done === 0) return 'empty';
-  return done >= of ? 'done' : 'half';
+  return done >= total ? 'done' : 'half';
 }
 
 /** A stage is done when all of it is dressed and nothing is left to look at. */

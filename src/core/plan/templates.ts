@@ -1,6 +1,7 @@
 /**
  * Templates at full size: what is drawn, from the lower left of the paper, mm; and how it is cut into pages.
  */
+import { first } from '../base/list';
 import type { Mm } from '../base/units';
 import type { Look, RoomFile } from '../model/types';
 import type { Plan } from './planLook';
@@ -49,16 +50,18 @@ export function templateOf(
   file: RoomFile,
   look: Look,
   plan: Plan,
-  of: { hangingId: string } | { groupId: string },
+  subject: { hangingId: string } | { groupId: string },
 ): Template | undefined {
   const pieces = plan.hangings.filter(
-    (h) => !h.leans && ('hangingId' in of ? h.hangingId === of.hangingId : h.groupId === of.groupId),
+    (h) =>
+      !h.leans &&
+      ('hangingId' in subject ? h.hangingId === subject.hangingId : h.groupId === subject.groupId),
   );
   if (pieces.length === 0) return undefined;
   const name =
-    'hangingId' in of
-      ? pieces[0]!.name
-      : (look.groups.find((g) => g.id === of.groupId)?.name ?? file.room.name);
+    'hangingId' in subject
+      ? first(pieces).name
+      : (look.groups.find((g) => g.id === subject.groupId)?.name ?? file.room.name);
   const [x0, y0] = [
     Math.min(...pieces.map((h) => h.xMm - h.widthMm / 2)) - BORDER,
     Math.min(...pieces.map((h) => h.bottomMm)) - BORDER,
@@ -69,7 +72,7 @@ export function templateOf(
   ];
   return {
     name,
-    wallId: pieces[0]!.wallId,
+    wallId: first(pieces).wallId,
     widthMm: x1 - x0,
     heightMm: y1 - y0,
     wallXMm: x0,
@@ -102,14 +105,14 @@ export function tilesOf(
     Math.max(1, Math.ceil((whole - overlapMm) / Math.max(1, each - overlapMm) - 1e-9));
   const [columns, rows] = [count(widthMm, page.widthMm), count(heightMm, page.heightMm)];
   /** The part of the spare length that goes before the first page. */
-  const shift = (count_: number, each: Mm, whole: Mm, at: readonly Mm[]): Mm => {
+  const shift = (count_: number, each: Mm, whole: Mm, positions: readonly Mm[]): Mm => {
     const step = each - overlapMm;
     const spare = count_ * step + overlapMm - whole;
     // how far inside its best page the point is that comes nearest to an edge
     const worst = (s: Mm) =>
       Math.min(
         Infinity,
-        ...at.map((p) =>
+        ...positions.map((p) =>
           Math.max(
             ...Array.from({ length: count_ }, (_, i) => Math.min(p + s - i * step, i * step + each - p - s)),
           ),

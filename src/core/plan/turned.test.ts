@@ -47,10 +47,10 @@ function difference(a: unknown, b: unknown, path = ''): string | null {
     return Object.is(a, b) || Math.abs(a - b) <= CRUMB ? null : `${path}: ${a} is now ${b}`;
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null)
     return a === b ? null : `${path}: ${String(a)} is now ${String(b)}`;
-  const [from, to] = [a, b] as [Record<string, unknown>, Record<string, unknown>];
-  const keys = [...new Set([...Object.keys(from), ...Object.keys(to)])];
+  const [one, other] = [a, b] as [Record<string, unknown>, Record<string, unknown>];
+  const keys = [...new Set([...Object.keys(one), ...Object.keys(other)])];
   return keys.reduce<string | null>(
-    (found, key) => found ?? difference(from[key], to[key], `${path}.${key}`),
+    (found, key) => found ?? difference(one[key], other[key], `${path}.${key}`),
     null,
   );
 }
@@ -70,11 +70,11 @@ describe.each(WAYS)('a room $name', (way) => {
   });
   it('has its walls turned, and nothing else', () => {
     const [room] = rooms as [RoomFile];
-    const [from, to] = [wallsOf(room.room), wallsOf(laid(room, way).room)];
-    to.forEach((wall, i) => {
-      expect(wall.lengthMm).toBeCloseTo(from[i]?.lengthMm ?? NaN, 6);
+    const [one, other] = [wallsOf(room.room), wallsOf(laid(room, way).room)];
+    other.forEach((wall, i) => {
+      expect(wall.lengthMm).toBeCloseTo(one[i]?.lengthMm ?? NaN, 6);
       expect((wall.facingDeg + 360) % 360).toBeCloseTo(
-        ((from[i]?.facingDeg ?? NaN) + 90 * way.quarters) % 360,
+        ((one[i]?.facingDeg ?? NaN) + 90 * way.quarters) % 360,
         6,
       );
     });

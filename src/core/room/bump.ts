@@ -1,4 +1,5 @@
 /** Alcoves, chimney breasts and bays: a stretch of a wall set back or out. */
+import { elementAt } from '../base/list';
 import { fail, ok, type Result } from '../base/result';
 import type { Deg, Mm } from '../base/units';
 import { step, wayOf, type Point } from '../geometry/plane';
@@ -80,7 +81,7 @@ function cutOf(room: Room, index: number, wall: Wall, bump: Bump, ids: BumpIds):
   const starts = bump.xMm < SAME_MM;
   const ends = endMm > wall.lengthMm - SAME_MM;
   const squareBreast = bump.depthMm < 0 && bump.splayDeg >= 90;
-  const corner = room.walls[index]!;
+  const corner = elementAt(room.walls, index);
   return {
     bump,
     wall,
@@ -92,7 +93,7 @@ function cutOf(room: Room, index: number, wall: Wall, bump: Bump, ids: BumpIds):
     flushStart: starts && squareBreast,
     flushEnd: ends && squareBreast,
     corner,
-    nextId: room.walls[(index + 1) % room.walls.length]!.id,
+    nextId: elementAt(room.walls, (index + 1) % room.walls.length).id,
     // a bump at the wall's very start takes its place; the wall's own id goes on with the rest of it
     ids: {
       ...ids,
@@ -104,8 +105,8 @@ function cutOf(room: Room, index: number, wall: Wall, bump: Bump, ids: BumpIds):
 
 function cornersWith(walls: Room['walls'], cut: Cut): Room['walls'] {
   const { bump, wall, index, endMm, insetMm, starts, ends, corner, ids } = cut;
-  const out = wayOf(wall.facingDeg);
-  const place = (xMm: Mm, depthMm: Mm): Point => step(pointOnWall(wall, xMm), out, depthMm);
+  const outward = wayOf(wall.facingDeg);
+  const place = (xMm: Mm, depthMm: Mm): Point => step(pointOnWall(wall, xMm), outward, depthMm);
   const fresh = [
     ...(starts ? [] : [corner]),
     ...(cut.flushStart ? [] : [{ id: ids.left, name: '', ...place(bump.xMm, 0) }]),

@@ -1,3 +1,4 @@
+import { elementAt } from '../base/list';
 import type { Mm, SquareMm } from '../base/units';
 import { step, wayOf, type Point } from '../geometry/plane';
 import type { Room } from '../model/types';
@@ -7,31 +8,31 @@ type Overhead = Pick<Room, 'walls' | 'ceilingMm' | 'slopes' | 'beams'>;
 
 /** How far a point lies into the room from a wall's line; behind it is negative. */
 const fromWall = (wall: Wall, p: Point): Mm => {
-  const out = wayOf(wall.facingDeg);
-  return (wall.from.xMm - p.xMm) * out.xMm + (wall.from.yMm - p.yMm) * out.yMm;
+  const outward = wayOf(wall.facingDeg);
+  return (wall.from.xMm - p.xMm) * outward.xMm + (wall.from.yMm - p.yMm) * outward.yMm;
 };
 
 /**
  * Height of what is overhead at a place on the plan: the ceiling, where it slopes, or the underside of a
  * dropped beam.
  */
-export function overheadAt(room: Overhead, at: Point, walls: readonly Wall[] = wallsOf(room)): Mm {
+export function overheadAt(room: Overhead, point: Point, walls: readonly Wall[] = wallsOf(room)): Mm {
   let height = room.ceilingMm;
   for (const slope of room.slopes) {
     const wall = walls.find((w) => w.id === slope.wallId);
     if (!wall) continue;
-    const into = fromWall(wall, at);
-    if (into >= -1 && into < slope.runMm)
+    const distanceMm = fromWall(wall, point);
+    if (distanceMm >= -1 && distanceMm < slope.runMm)
       height = Math.min(
         height,
-        slope.lowMm + ((room.ceilingMm - slope.lowMm) * Math.max(0, into)) / slope.runMm,
+        slope.lowMm + ((room.ceilingMm - slope.lowMm) * Math.max(0, distanceMm)) / slope.runMm,
       );
   }
   for (const beam of room.beams) {
     const wall = walls.find((w) => w.id === beam.wallId);
     if (!wall) continue;
-    const into = fromWall(wall, at);
-    if (into >= beam.fromWallMm - 1e-6 && into <= beam.fromWallMm + beam.widthMm + 1e-6)
+    const distanceMm = fromWall(wall, point);
+    if (distanceMm >= beam.fromWallMm - 1e-6 && distanceMm <= beam.fromWallMm + beam.widthMm + 1e-6)
       height = Math.min(height, beam.undersideMm);
   }
   return height;
@@ -63,18 +64,18 @@ export function overheadOf(
     if (x > 0 && x < wall.lengthMm) cuts.add(x);
   };
   const sloping = room.slopes.flatMap((s) => {
-    const on = walls.find((w) => w.id === s.wallId);
-    return on ? [{ s, on }] : [];
+    const onWall = walls.find((w) => w.id === s.wallId);
+    return onWall ? [{ s, onWall }] : [];
   });
-  for (const { s, on } of sloping) {
-    cutAt(on, 0);
-    cutAt(on, s.runMm);
+  for (const { s, onWall } of sloping) {
+    cutAt(onWall, 0);
+    cutAt(onWall, s.runMm);
   }
   for (const b of room.beams) {
-    const on = walls.find((w) => w.id === b.wallId);
-    if (on) {
-      cutAt(on, b.fromWallMm);
-      cutAt(on, b.fromWallMm + b.widthMm);
+    const onWall = walls.find((w) => w.id === b.wallId);
+    if (onWall) {
+      cutAt(onWall, b.fromWallMm);
+      cutAt(onWall, b.fromWallMm + b.widthMm);
     }
   }
   // where two slopes meet along this wall
@@ -84,7 +85,7 @@ export function overheadOf(
       const gap = (x: Mm) => {
         const p = pointOnWall(wall, x);
         const h = (t: typeof one) =>
-          t.s.lowMm + ((room.ceilingMm - t.s.lowMm) * fromWall(t.on, p)) / t.s.runMm;
+          t.s.lowMm + ((room.ceilingMm - t.s.lowMm) * fromWall(t.onWall, p)) / t.s.runMm;
         return h(one) - h(other);
       };
       const [a, b] = [gap(0), gap(wall.lengthMm)];
@@ -94,16 +95,16 @@ export function overheadOf(
   const HAIR = 1e-5;
   // a touch into the room, so that the wall's own slope and beam count
   const inside = wayOf(wall.facingDeg + 180);
-  const at = (x: Mm) => overheadAt(room, step(pointOnWall(wall, x), inside, HAIR), walls);
+  const overheadAtX = (x: Mm) => overheadAt(room, step(pointOnWall(wall, x), inside, HAIR), walls);
   const points: OverheadPoint[] = [];
   xs.forEach((x, i) => {
-    const [before, after] = [
-      i > 0 ? at(Math.max(0, x - HAIR)) : undefined,
-      i < xs.length - 1 ? at(Math.min(wall.lengthMm, x + HAIR)) : undefined,
+    const [leftMm, rightMm] = [
+      i > 0 ? overheadAtX(Math.max(0, x - HAIR)) : undefined,
+      i < xs.length - 1 ? overheadAtX(Math.min(wall.lengthMm, x + HAIR)) : undefined,
     ];
-    if (before !== undefined) points.push({ xMm: x, heightMm: before });
-    if (after !== undefined && (before === undefined || Math.abs(after - before) > 1))
-      points.push({ xMm: x, heightMm: after });
+    if (leftMm !== undefined) points.push({ xMm: x, heightMm: leftMm });
+    if (rightMm !== undefined && (leftMm === undefined || Math.abs(rightMm - leftMm) > 1))
+      points.push({ xMm: x, heightMm: rightMm });
   });
   return points;
 }
@@ -119,7 +120,7 @@ export function underCrown(
   if (room.crownMm <= 0) return [...edge];
   const level = (p: OverheadPoint) => p.heightMm > room.ceilingMm - 1;
   return edge.slice(1).flatMap((b, i) => {
-    const a = edge[i]!;
+    const a = elementAt(edge, i);
     if (b.xMm === a.xMm) return [];
     return level(a) && level(b)
       ? [
@@ -134,7 +135,7 @@ export function underCrown(
 export function lowestOver(edge: readonly OverheadPoint[], fromMm: Mm, toMm: Mm): Mm {
   let low = Infinity;
   for (let i = 0; i + 1 < edge.length; i++) {
-    const [a, b] = [edge[i]!, edge[i + 1]!];
+    const [a, b] = [elementAt(edge, i), elementAt(edge, i + 1)];
     const [x1, x2] = [Math.max(fromMm, a.xMm), Math.min(toMm, b.xMm)];
     if (x1 > x2 || (x1 === x2 && fromMm !== toMm)) continue;
     const height = (x: Mm) =>

@@ -1,3 +1,4 @@
+import { findOne } from '../base/list';
 import type { Mm } from '../base/units';
 import { overlapLength } from '../geometry/plane';
 import type { Opening, RoomFile } from '../model/types';
@@ -25,7 +26,7 @@ export function clearanceOf(
   places: ReadonlyMap<string, OnWall>,
   walls: readonly Wall[] = wallsOf(file.room),
 ): Clearance {
-  const wall = walls.find((w) => w.id === o.wallId)!;
+  const wall = findOne(walls, (w) => w.id === o.wallId);
   const [left, right] = [o.xMm - o.trimMm, o.xMm + o.widthMm + o.trimMm];
   const [foot, top] = [o.sillMm, o.sillMm + o.heightMm + o.trimMm];
   const NEAR: Mm = 600;
@@ -49,13 +50,13 @@ export function clearanceOf(
         high: f.bottomMm + f.heightMm,
       })),
     ...file.pieces.flatMap((p) => {
-      const on = places.get(p.id);
-      return on && on.wallId === o.wallId && p.kind !== 'rug' && on.depthMm - p.depthMm / 2 < NEAR
+      const onWall = places.get(p.id);
+      return onWall && onWall.wallId === o.wallId && p.kind !== 'rug' && onWall.depthMm - p.depthMm / 2 < NEAR
         ? [
             {
               name: p.name,
-              from: on.xMm,
-              to: on.xMm + on.widthMm,
+              from: onWall.xMm,
+              to: onWall.xMm + onWall.widthMm,
               low: p.bottomMm,
               high: p.bottomMm + p.heightMm,
             },

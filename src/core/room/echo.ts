@@ -2,6 +2,7 @@
  * How a room sounds: Sabine's reverberation time, RT60 = 0.161 V ÷ A. Volume m³, areas m², times s, at 500 Hz
  * and 1 kHz.
  */
+import { elementAt } from '../base/list';
 import { polygonArea } from '../geometry/plane';
 import type { RoomFile } from '../model/types';
 import type { RuleBook } from '../rules/book';
@@ -55,9 +56,9 @@ export function planEcho(
 ): EchoPlan {
   const floorM2 = Math.abs(polygonArea(file.room.walls)) * M2;
   const wallM2 = walls.reduce((a, w) => a + areaUnder(overheadOf(file.room, w, walls)) * M2, 0);
-  const around = walls.reduce((a, w) => a + w.lengthMm, 0) / 1000;
+  const perimeterM = walls.reduce((a, w) => a + w.lengthMm, 0) / 1000;
   // slopes take from the mean height: what the walls under them show of it
-  const meanHeightM = around > 0 ? wallM2 / around : file.room.ceilingMm / 1000;
+  const meanHeightM = perimeterM > 0 ? wallM2 / perimeterM : file.room.ceilingMm / 1000;
   const area = (o: { widthMm: number; heightMm: number }) => o.widthMm * o.heightMm * M2;
   const glassM2 = file.openings.filter(isGlazed).reduce((a, o) => a + area(o), 0);
   const archM2 = file.openings.filter((o) => o.kind === 'arch').reduce((a, o) => a + area(o), 0);
@@ -88,8 +89,11 @@ export function planEcho(
   const volumeM3 = floorM2 * meanHeightM;
   const band = (i: 0 | 1, hung: readonly Hung[]) =>
     reverberation(volumeM3, [
-      ...surfaces.map((s) => ({ areaM2: s.areaM2, coefficient: rules.list(s.rule)[i]! })),
-      ...hung.map((h) => ({ areaM2: area(h), coefficient: rules.list(drapeRule(h.clothGsm, rules))[i]! })),
+      ...surfaces.map((s) => ({ areaM2: s.areaM2, coefficient: elementAt(rules.list(s.rule), i) })),
+      ...hung.map((h) => ({
+        areaM2: area(h),
+        coefficient: elementAt(rules.list(drapeRule(h.clothGsm, rules)), i),
+      })),
     ]);
   const times = (hung: readonly Hung[]) => ({ hz500: band(0, hung), hz1000: band(1, hung) });
   const [bareS, nowS, drawnS] = [times([]), times(curtains.now), times(curtains.drawn)];

@@ -15,9 +15,9 @@ const [north, east] = [walls[0]!, walls[1]!];
 describe('what is overhead', () => {
   const eaves = { ...file.room, slopes: [{ wallId: 'e', lowMm: 1200, runMm: 1300 }] };
   it('a slope rises straight from its wall to the full height', () => {
-    expect([0, 650, 1300, 2000].map((into) => overheadAt(eaves, { xMm: 4000 - into, yMm: 1500 }))).toEqual([
-      1200, 1850, 2500, 2500,
-    ]);
+    expect(
+      [0, 650, 1300, 2000].map((depthMm) => overheadAt(eaves, { xMm: 4000 - depthMm, yMm: 1500 })),
+    ).toEqual([1200, 1850, 2500, 2500]);
     expect(overheadOf(eaves, north).map((p) => [Math.round(p.xMm), Math.round(p.heightMm)])).toEqual([
       [0, 2500],
       [2700, 2500],
@@ -227,7 +227,7 @@ describe('round an opening', () => {
       16,
       'Other',
     ]);
-    const under = clearanceOf(
+    const lower = clearanceOf(
       o,
       {
         ...room,
@@ -236,7 +236,7 @@ describe('round an opening', () => {
       },
       new Map(),
     );
-    expect([toIn(under.headMm), under.headBy]).toEqual([4, 'ceiling']);
+    expect([toIn(lower.headMm), lower.headBy]).toEqual([4, 'ceiling']);
   });
   it('a leaf sweeps a quarter of a circle on the side that it opens to', () => {
     const leaf = swingsOf(

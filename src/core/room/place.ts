@@ -23,24 +23,24 @@ export function placeOnWall(
   const corners = footprint(piece);
   const faces = ((piece.turnDeg % 360) + 360) % 360;
   const ranked = walls.map((wall) => {
-    const near = Math.min(...corners.map((c) => distanceToSegment(c, wall.from, wall.to)));
+    const nearMm = Math.min(...corners.map((c) => distanceToSegment(c, wall.from, wall.to)));
     const turned = Math.abs(((wall.facingDeg - faces + 540) % 360) - 180);
-    return { wall, near, score: near + (turned > 46 ? BACK_TURNED : 0) };
+    return { wall, nearMm, score: nearMm + (turned > 46 ? BACK_TURNED : 0) };
   });
-  const { wall, near } = ranked.reduce((best, r) => (r.score < best.score - 1e-6 ? r : best));
-  const along = corners.map(
+  const { wall, nearMm } = ranked.reduce((best, r) => (r.score < best.score - 1e-6 ? r : best));
+  const positions = corners.map(
     (c) =>
       ((c.xMm - wall.from.xMm) * (wall.to.xMm - wall.from.xMm) +
         (c.yMm - wall.from.yMm) * (wall.to.yMm - wall.from.yMm)) /
       wall.lengthMm,
   );
-  const from = Math.min(...along);
+  const fromMm = Math.min(...positions);
   return {
     wallId: wall.id,
-    xMm: from,
-    widthMm: Math.max(...along) - from,
+    xMm: fromMm,
+    widthMm: Math.max(...positions) - fromMm,
     depthMm: distanceToSegment(piece, wall.from, wall.to),
-    nearMm: near,
+    nearMm: nearMm,
   };
 }
 

@@ -2,6 +2,7 @@
  * What a mirror shows and what glares in glass: the eye is reflected in the plane of the glass, and looks
  * from there through it. Lengths in mm.
  */
+import { elementAt } from '../base/list';
 import { clamp, type Mm } from '../base/units';
 import { crossing, type Point } from '../geometry/plane';
 import { pointOnWall, type Wall } from './walls';
@@ -35,7 +36,7 @@ const wayIn = (wall: Wall): Point => {
 };
 
 /** How far a place stands before a wall's plane; negative behind it. */
-export const before = (wall: Wall, p: Point): Mm => {
+export const distanceInFront = (wall: Wall, p: Point): Mm => {
   const n = wayIn(wall);
   return (p.xMm - wall.from.xMm) * n.xMm + (p.yMm - wall.from.yMm) * n.yMm;
 };
@@ -43,7 +44,7 @@ export const before = (wall: Wall, p: Point): Mm => {
 /** A place reflected in a wall's plane. */
 export function mirrored(wall: Wall, p: Point): Point {
   const n = wayIn(wall);
-  const d = before(wall, p);
+  const d = distanceInFront(wall, p);
   return { xMm: p.xMm - 2 * d * n.xMm, yMm: p.yMm - 2 * d * n.yMm };
 }
 
@@ -55,22 +56,22 @@ export function mirrored(wall: Wall, p: Point): Point {
  */
 export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Patch[] {
   const wall = walls.find((w) => w.id === glass.wallId);
-  if (!wall || before(wall, eye) < 1) return [];
-  const from = mirrored(wall, eye);
+  if (!wall || distanceInFront(wall, eye) < 1) return [];
+  const image = mirrored(wall, eye);
   const [left, right] = [
     pointOnWall(wall, glass.xMm - glass.widthMm / 2),
     pointOnWall(wall, glass.xMm + glass.widthMm / 2),
   ];
   const u = wayAlong(wall);
   // where along the glass's wall a direction crosses its plane
-  const at = (p: Point): Mm | undefined => {
-    const dp = before(wall, p);
+  const hitAt = (p: Point): Mm | undefined => {
+    const dp = distanceInFront(wall, p);
     if (dp < 1) return undefined;
-    const df = before(wall, from);
+    const df = distanceInFront(wall, image);
     const t = -df / (dp - df);
     return (
-      (from.xMm + t * (p.xMm - from.xMm) - wall.from.xMm) * u.xMm +
-      (from.yMm + t * (p.yMm - from.yMm) - wall.from.yMm) * u.yMm
+      (image.xMm + t * (p.xMm - image.xMm) - wall.from.xMm) * u.xMm +
+      (image.yMm + t * (p.yMm - image.yMm) - wall.from.yMm) * u.yMm
     );
   };
   const [a, b] = [glass.xMm - glass.widthMm / 2, glass.xMm + glass.widthMm / 2];
@@ -78,13 +79,13 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
     a,
     b,
     ...walls.flatMap((w) => {
-      const x = at(w.from);
+      const x = hitAt(w.from);
       return x !== undefined && x > a + 1e-6 && x < b - 1e-6 ? [x] : [];
     }),
   ].sort((p, q) => p - q);
   const patches: Patch[] = [];
   for (let i = 0; i + 1 < stops.length; i++) {
-    const [x0, x1] = [stops[i]!, stops[i + 1]!];
+    const [x0, x1] = [elementAt(stops, i), elementAt(stops, i + 1)];
     if (x1 - x0 < 1e-3) continue;
     const hit = firstWall((x0 + x1) / 2);
     if (!hit) continue;
@@ -105,9 +106,9 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
   }
   return patches.filter((p) => p.toXMm - p.fromXMm > 1);
 
-  function rayThrough(x: Mm): { through: Point } {
+  function rayThrough(x: Mm): { crossing: Point } {
     return {
-      through: {
+      crossing: {
         xMm: left.xMm + ((x - a) / (b - a)) * (right.xMm - left.xMm),
         yMm: left.yMm + ((x - a) / (b - a)) * (right.yMm - left.yMm),
       },
@@ -118,12 +119,12 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
    * times as far as the glass.
    */
   function onto(w: Wall, x: Mm): { xMm: Mm; t: number } | undefined {
-    const { through } = rayThrough(x);
-    const [rx, ry] = [through.xMm - from.xMm, through.yMm - from.yMm];
+    const { crossing } = rayThrough(x);
+    const [rx, ry] = [crossing.xMm - image.xMm, crossing.yMm - image.yMm];
     const v = wayAlong(w);
     const cross = rx * v.yMm - ry * v.xMm;
     if (Math.abs(cross) < 1e-9) return undefined;
-    const [dx, dy] = [w.from.xMm - from.xMm, w.from.yMm - from.yMm];
+    const [dx, dy] = [w.from.xMm - image.xMm, w.from.yMm - image.yMm];
     return { t: (dx * v.yMm - dy * v.xMm) / cross, xMm: (dx * ry - dy * rx) / cross };
   }
   function firstWall(x: Mm): Wall | undefined {
@@ -156,13 +157,13 @@ export function glintIn(
 ): { xMm: Mm; zMm: Mm } | undefined {
   const wall = walls.find((w) => w.id === glass.wallId);
   if (!wall) return undefined;
-  const [de, dt] = [before(wall, eye), before(wall, thing)];
+  const [de, dt] = [distanceInFront(wall, eye), distanceInFront(wall, thing)];
   if (de < 1 || dt < 1) return undefined;
-  const from = mirrored(wall, eye);
+  const image = mirrored(wall, eye);
   const t = de / (de + dt);
   const hit: Point = {
-    xMm: from.xMm + t * (thing.xMm - from.xMm),
-    yMm: from.yMm + t * (thing.yMm - from.yMm),
+    xMm: image.xMm + t * (thing.xMm - image.xMm),
+    yMm: image.yMm + t * (thing.yMm - image.yMm),
   };
   const u = wayAlong(wall);
   const xMm = (hit.xMm - wall.from.xMm) * u.xMm + (hit.yMm - wall.from.yMm) * u.yMm;
@@ -179,7 +180,7 @@ export function showsBox(patch: Patch, box: { xMm: Mm; yMm: Mm; widthMm: Mm; hei
   const [x0, x1] = [Math.max(patch.fromXMm, box.xMm), Math.min(patch.toXMm, box.xMm + box.widthMm)];
   if (x1 - x0 < 1) return false;
   const wide = Math.max(1, patch.toXMm - patch.fromXMm);
-  const edge = (from: Mm, to: Mm, x: Mm) => from + ((x - patch.fromXMm) / wide) * (to - from);
+  const edge = (startMm: Mm, endMm: Mm, x: Mm) => startMm + ((x - patch.fromXMm) / wide) * (endMm - startMm);
   const low = Math.min(
     edge(patch.fromBottomMm, patch.toBottomMm, x0),
     edge(patch.fromBottomMm, patch.toBottomMm, x1),

@@ -50,11 +50,11 @@ describe('a walk round the room', () => {
     expect(walkOfOutline({ walls })).toEqual({ legs: L, startDeg: 0 });
   });
   it('tells by how much it does not meet, and where', () => {
-    const off = outlineFromWalk(
+    const wrong = outlineFromWalk(
       L.map((l, i) => (i === 0 ? { ...l, lengthMm: 3140 } : l)),
       3,
     );
-    expect(off).toMatchObject({
+    expect(wrong).toMatchObject({
       ok: false,
       issues: [{ code: 'does-not-close', mm: expect.closeTo(40, 6) as number, corner: 'north-west' }],
     });
@@ -128,9 +128,9 @@ describe('the floor under a window', () => {
   });
   it('highest and lowest under a stretch see a hump in the middle', () => {
     const hump = { ...o, dropsMm: { left: inches(79), middle: inches(78), right: inches(79) } };
-    const under = floorUnder(floorLine(hump), hump, 1100, 1900);
-    expect(toIn(under.highMm)).toBe(0);
-    expect(under.lowMm).toBeLessThan(0);
+    const floorMm = floorUnder(floorLine(hump), hump, 1100, 1900);
+    expect(toIn(floorMm.highMm)).toBe(0);
+    expect(floorMm.lowMm).toBeLessThan(0);
   });
   it('unmeasured is level', () => expect(floorLine(opening({ dropsMm: null })).measured).toBe(false));
 });

@@ -1,3 +1,4 @@
+import { elementAt } from '../base/list';
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { OverheadPoint } from './ceiling';
@@ -121,15 +122,17 @@ const sameElevation = (a: Elevation, b: Elevation): boolean =>
   a.ceilingMm === b.ceilingMm &&
   a.shapes.length === b.shapes.length &&
   a.edge.length === b.edge.length &&
-  a.edge.every((p, i) => p.xMm === b.edge[i]!.xMm && p.heightMm === b.edge[i]!.heightMm) &&
-  a.shapes.every((s, i) => sameShape(s, b.shapes[i]!));
+  a.edge.every(
+    (p, i) => p.xMm === elementAt(b.edge, i).xMm && p.heightMm === elementAt(b.edge, i).heightMm,
+  ) &&
+  a.shapes.every((s, i) => sameShape(s, elementAt(b.shapes, i)));
 
 /**
  * Elevations with those of before kept where nothing of theirs changed, so that what draws them can tell at
  * once.
  */
-export const keepElevations = (now: readonly Elevation[], before: readonly Elevation[]): Elevation[] =>
+export const keepElevations = (now: readonly Elevation[], previous: readonly Elevation[]): Elevation[] =>
   now.map((e, i) => {
-    const was = before[i];
+    const was = previous[i];
     return was && sameElevation(e, was) ? was : e;
   });

@@ -46,12 +46,12 @@ describe('a dragged piece', () => {
   });
   it('takes a wall before a middle that is nearer, and a middle before gaps', () => {
     expect(snap(box('p', 1000, 230), [box('q', 2400, 220)])).toEqual([1000, 200, ['wall']]);
-    const between = [
+    const middles = [
       box('a', 500, 700, { widthMm: 400 }),
       box('b', 2300, 700, { widthMm: 400 }),
       box('c', 1430, 2400),
     ];
-    expect(snap(box('p', 1420, 700), between)[0]).toBe(1430);
+    expect(snap(box('p', 1420, 700), middles)[0]).toBe(1430);
   });
   it('is drawn from as far as asked, and no farther', () => {
     expect(snap(box('p', 1000, 250))).toEqual([1000, 200, ['wall']]);
@@ -69,8 +69,8 @@ describe('a dragged piece', () => {
   });
   it('stands midway between the nearest of several neighbours', () => {
     const far = [box('x', 100, 700, { widthMm: 100 }), box('y', 3700, 700, { widthMm: 100 })];
-    const near = [box('a', 500, 700, { widthMm: 400 }), box('b', 2300, 700, { widthMm: 400 })];
-    expect(snap(box('p', 1420, 700), [...far, ...near])[0]).toBe(1400);
+    const close = [box('a', 500, 700, { widthMm: 400 }), box('b', 2300, 700, { widthMm: 400 })];
+    expect(snap(box('p', 1420, 700), [...far, ...close])[0]).toBe(1400);
   });
   it('before a wall askew comes flush to it when it is turned its way', () => {
     const corners = [

@@ -56,21 +56,21 @@ export function snapPiece(piece: Piece, room: SnapRoom, withinMm: Mm): Snapped {
 
 function wallPulls(piece: Piece, { walls }: SnapRoom, { way, halfMm }: Direction): Pull[] {
   return walls.flatMap((wall): Pull[] => {
-    const out = wayOf(wall.facingDeg);
-    const along = way.xMm * out.xMm + way.yMm * out.yMm;
-    if (Math.abs(Math.abs(along) - 1) > SQUARE) return [];
+    const outward = wayOf(wall.facingDeg);
+    const facing = way.xMm * outward.xMm + way.yMm * outward.yMm;
+    if (Math.abs(Math.abs(facing) - 1) > SQUARE) return [];
     // only a wall that the piece stands before
     const sideways = wayOf(wall.facingDeg + 90);
     const span = footprint(piece).map((corner) => alongWay(wall.from, corner, sideways));
-    const [from, to] = [Math.min(...span), Math.max(...span)];
-    if (to < 0 || from > wall.lengthMm) return [];
+    const [low, high] = [Math.min(...span), Math.max(...span)];
+    if (high < 0 || low > wall.lengthMm) return [];
     const guide: Guide = {
       why: 'wall',
-      from: pointOnWall(wall, Math.max(0, from)),
-      to: pointOnWall(wall, Math.min(wall.lengthMm, to)),
+      from: pointOnWall(wall, Math.max(0, low)),
+      to: pointOnWall(wall, Math.min(wall.lengthMm, high)),
     };
-    const gapMm = alongWay(piece, wall.from, out) - halfMm;
-    return [{ alongMm: gapMm * Math.sign(along), rank: 0, guides: () => [guide] }];
+    const gapMm = alongWay(piece, wall.from, outward) - halfMm;
+    return [{ alongMm: gapMm * Math.sign(facing), rank: 0, guides: () => [guide] }];
   });
 }
 
@@ -95,23 +95,23 @@ function middlePulls(piece: Piece, room: SnapRoom, { way }: Direction): Pull[] {
 
 /** Between the nearest neighbour on each side, to gaps that are equal. */
 function gapPulls(piece: Piece, { others }: SnapRoom, { way, halfMm }: Direction): Pull[] {
-  const across = { xMm: -way.yMm, yMm: way.xMm };
+  const acrossWay = { xMm: -way.yMm, yMm: way.xMm };
   const reach = (other: Piece, direction: Point) => {
     const corners = footprint(other).map((corner) => alongWay(piece, corner, direction));
     return { from: Math.min(...corners), to: Math.max(...corners) };
   };
-  const own = reach(piece, across);
+  const own = reach(piece, acrossWay);
   const spans = others
     .filter((other) => other.kind !== 'rug')
     .filter((other) => {
-      const side = reach(other, across);
+      const side = reach(other, acrossWay);
       return side.to > own.from && side.from < own.to;
     })
     .map((other) => reach(other, way));
-  const before = Math.max(...spans.map((s) => s.to).filter((to) => to <= -halfMm + OVERLAP_MM));
-  const after = Math.min(...spans.map((s) => s.from).filter((from) => from >= halfMm - OVERLAP_MM));
-  if (!Number.isFinite(before) || !Number.isFinite(after)) return [];
-  const [gapBeforeMm, gapAfterMm] = [-halfMm - before, after - halfMm];
+  const leftMm = Math.max(...spans.map((s) => s.to).filter((end) => end <= -halfMm + OVERLAP_MM));
+  const rightMm = Math.min(...spans.map((s) => s.from).filter((start) => start >= halfMm - OVERLAP_MM));
+  if (!Number.isFinite(leftMm) || !Number.isFinite(rightMm)) return [];
+  const [gapBeforeMm, gapAfterMm] = [-halfMm - leftMm, rightMm - halfMm];
   const gapMm = (gapBeforeMm + gapAfterMm) / 2;
   return [
     {
@@ -119,8 +119,8 @@ function gapPulls(piece: Piece, { others }: SnapRoom, { way, halfMm }: Direction
       rank: 2,
       guides: (moved) =>
         [-1, 1].map((side) => {
-          const from = step(moved, way, side * halfMm);
-          return { why: 'gaps', from, to: step(from, way, side * gapMm) };
+          const origin = step(moved, way, side * halfMm);
+          return { why: 'gaps', from: origin, to: step(origin, way, side * gapMm) };
         }),
     },
   ];

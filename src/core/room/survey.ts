@@ -1,4 +1,5 @@
 /** A room walked round with the tape: from readings to corners, and what to do when they do not meet. */
+import { elementAt, first } from '../base/list';
 import { fail, ok, type Result } from '../base/result';
 import type { Deg, Mm } from '../base/units';
 import { distance, polygonCentre, step, wayOf, type Point } from '../geometry/plane';
@@ -28,14 +29,14 @@ const norm = (deg: Deg): Deg => (((deg % 360) + 540) % 360) - 180;
 
 function walk(legs: readonly Leg[], startDeg: Deg, start: Point): { corners: Point[]; end: Point } {
   const corners: Point[] = [];
-  let at = start;
+  let point = start;
   let headingDeg = startDeg + 90;
   for (const leg of legs) {
-    corners.push(at);
-    at = step(at, wayOf(headingDeg), leg.lengthMm);
+    corners.push(point);
+    point = step(point, wayOf(headingDeg), leg.lengthMm);
     headingDeg += leg.turnDeg;
   }
-  return { corners, end: at };
+  return { corners, end: point };
 }
 
 /**
@@ -70,19 +71,19 @@ export function surveyOf(legs: readonly Leg[], startDeg: Deg = 0, start: Point =
       const next = corners[i + 1] ?? end;
       if (leg.lengthMm <= 0) return [];
       const way = {
-        xMm: (next.xMm - corners[i]!.xMm) / leg.lengthMm,
-        yMm: (next.yMm - corners[i]!.yMm) / leg.lengthMm,
+        xMm: (next.xMm - elementAt(corners, i).xMm) / leg.lengthMm,
+        yMm: (next.yMm - elementAt(corners, i).yMm) / leg.lengthMm,
       };
-      const by = -(eastMm * way.xMm + southMm * way.yMm);
-      const to = leg.lengthMm + by;
-      return to > 0 && Math.abs(by) > 0.01
+      const changeMm = -(eastMm * way.xMm + southMm * way.yMm);
+      const correctedMm = leg.lengthMm + changeMm;
+      return correctedMm > 0 && Math.abs(changeMm) > 0.01
         ? [
             {
               what: 'length',
               leg: i,
               from: leg.lengthMm,
-              to,
-              leftMm: Math.hypot(eastMm + by * way.xMm, southMm + by * way.yMm),
+              to: correctedMm,
+              leftMm: Math.hypot(eastMm + changeMm * way.xMm, southMm + changeMm * way.yMm),
             },
           ]
         : [];
@@ -90,14 +91,16 @@ export function surveyOf(legs: readonly Leg[], startDeg: Deg = 0, start: Point =
   }
   function turnCorrections(): Correction[] {
     return legs.flatMap((leg, i): Correction[] => {
-      const to = leg.turnDeg - open.turnDeg;
-      if (Math.abs(to) >= 180 - SAME_TURN) return [];
+      const correctedDeg = leg.turnDeg - open.turnDeg;
+      if (Math.abs(correctedDeg) >= 180 - SAME_TURN) return [];
       const mended = walk(
-        legs.map((l, k) => (k === i ? { ...l, turnDeg: to } : l)),
+        legs.map((l, k) => (k === i ? { ...l, turnDeg: correctedDeg } : l)),
         startDeg,
         start,
       );
-      return [{ what: 'turn', leg: i, from: leg.turnDeg, to, leftMm: distance(mended.end, start) }];
+      return [
+        { what: 'turn', leg: i, from: leg.turnDeg, to: correctedDeg, leftMm: distance(mended.end, start) },
+      ];
     });
   }
 }
@@ -157,30 +160,30 @@ export function cornerName(corners: readonly Point[], index: number): Corner {
   };
   const area = Math.abs(
     corners.reduce((sum, p, i) => {
-      const q = corners[(i + 1) % corners.length]!;
+      const q = elementAt(corners, (i + 1) % corners.length);
       return sum + p.xMm * q.yMm - q.xMm * p.yMm;
     }, 0),
   );
   const middle = area > 1 ? polygonCentre(corners) : { xMm: (box.w + box.e) / 2, yMm: (box.n + box.s) / 2 };
-  const at = corners[index]!;
+  const corner = elementAt(corners, index);
   // a long room's corners are still its corners: measured in shares of its sides
-  const east = (at.xMm - middle.xMm) / Math.max(1, box.e - box.w);
-  const south = (at.yMm - middle.yMm) / Math.max(1, box.s - box.n);
-  return CORNERS[Math.round(((Math.atan2(east, -south) * 180) / Math.PI + 360) / 45) % 8]!;
+  const east = (corner.xMm - middle.xMm) / Math.max(1, box.e - box.w);
+  const south = (corner.yMm - middle.yMm) / Math.max(1, box.s - box.n);
+  return elementAt(CORNERS, Math.round(((Math.atan2(east, -south) * 180) / Math.PI + 360) / 45) % 8);
 }
 
 /** The walk that gives this outline again, and the side that its first wall faces. */
 export function walkOfOutline(room: Pick<Room, 'walls'>): { legs: Leg[]; startDeg: Deg } {
   const walls = wallsOf(room);
   const legs = walls.map((wall, i): Leg => {
-    const turn = norm(walls[(i + 1) % walls.length]!.facingDeg - wall.facingDeg);
+    const turn = norm(elementAt(walls, (i + 1) % walls.length).facingDeg - wall.facingDeg);
     const square = Math.round(turn / 45) * 45;
     return {
       lengthMm: wall.lengthMm,
       turnDeg: Math.abs(turn - square) < 0.2 ? square : Number(turn.toFixed(2)),
     };
   });
-  return { legs, startDeg: walls[0]!.facingDeg };
+  return { legs, startDeg: first(walls).facingDeg };
 }
 
 /**
@@ -192,10 +195,10 @@ export function closeWalk(legs: readonly Leg[]): Leg[] | undefined {
   if (n < 3 || Math.abs(legs.reduce((s, l) => s + l.turnDeg, 0) - 360) > SAME_TURN) return undefined;
   const { end } = walk(legs.slice(0, n - 2), 0, { xMm: 0, yMm: 0 });
   const headings = legs.reduce<Deg[]>(
-    (hs, _l, i) => [...hs, i === 0 ? 90 : hs[i - 1]! + legs[i - 1]!.turnDeg],
+    (hs, _l, i) => [...hs, i === 0 ? 90 : elementAt(hs, i - 1) + elementAt(legs, i - 1).turnDeg],
     [],
   );
-  const [u, v] = [wayOf(headings[n - 2]!), wayOf(headings[n - 1]!)];
+  const [u, v] = [wayOf(elementAt(headings, n - 2)), wayOf(elementAt(headings, n - 1))];
   const det = u.xMm * v.yMm - u.yMm * v.xMm;
   if (Math.abs(det) < 1e-6) return undefined;
   const a = (-end.xMm * v.yMm + end.yMm * v.xMm) / det;

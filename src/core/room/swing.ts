@@ -1,3 +1,4 @@
+import { elementAt, first } from '../base/list';
 import type { Mm } from '../base/units';
 import { step, wayOf, type Point } from '../geometry/plane';
 import type { Opening } from '../model/types';
@@ -27,18 +28,22 @@ export function swingsOf(o: Opening, wall: Wall): Swing[] {
   const inwards = o.opens === 'in';
   const widthMm = o.hinge === 'both' ? o.widthMm / 2 : o.widthMm;
   const side = wayOf(wall.facingDeg + (inwards ? 180 : 0));
-  const along = wayOf(wall.facingDeg + 90);
+  const alongWall = wayOf(wall.facingDeg + 90);
   const leaf = (left: boolean): Swing => {
     const hinge = pointOnWall(wall, left ? o.xMm : o.xMm + o.widthMm);
     const tip = (turn: number): Point =>
-      step(step(hinge, along, (left ? 1 : -1) * widthMm * Math.cos(turn)), side, widthMm * Math.sin(turn));
+      step(
+        step(hinge, alongWall, (left ? 1 : -1) * widthMm * Math.cos(turn)),
+        side,
+        widthMm * Math.sin(turn),
+      );
     const arc = Array.from({ length: PARTS + 1 }, (_, i) => tip((i / PARTS) * (Math.PI / 2)));
     const sweeps = [hinge, ...arc];
     // clockwise on the plan, as polygons are
     return {
       hinge,
-      closed: arc[0]!,
-      open: arc[PARTS]!,
+      closed: first(arc),
+      open: elementAt(arc, PARTS),
       sweeps: left === inwards ? sweeps : [hinge, ...arc.reverse()],
       inwards,
       widthMm,

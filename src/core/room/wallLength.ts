@@ -1,3 +1,4 @@
+import { elementAt } from '../base/list';
 import type { Mm } from '../base/units';
 import { step } from '../geometry/plane';
 import type { Room } from '../model/types';
@@ -10,8 +11,8 @@ import { wallsOf } from './walls';
  */
 export function withWallLength(corners: Room['walls'], index: number, lengthMm: Mm): Room['walls'] {
   const walls = wallsOf({ walls: corners });
-  const wall = walls[index]!;
-  const by = lengthMm - wall.lengthMm;
+  const wall = elementAt(walls, index);
+  const changeMm = lengthMm - wall.lengthMm;
   const way = {
     xMm: (wall.to.xMm - wall.from.xMm) / wall.lengthMm,
     yMm: (wall.to.yMm - wall.from.yMm) / wall.lengthMm,
@@ -19,7 +20,7 @@ export function withWallLength(corners: Room['walls'], index: number, lengthMm: 
   const n = corners.length;
   let last = 1;
   for (let k = 1; k < n - 1; k++) {
-    const other = walls[(index + k) % n]!;
+    const other = elementAt(walls, (index + k) % n);
     const turned = Math.abs(((other.facingDeg - wall.facingDeg + 540) % 360) - 180);
     if (turned < 0.5 || turned > 179.5) {
       last = k;
@@ -27,5 +28,7 @@ export function withWallLength(corners: Room['walls'], index: number, lengthMm: 
     }
   }
   const moves = new Set(Array.from({ length: last }, (_, k) => (index + 1 + k) % n));
-  return corners.map((c, i) => (moves.has(i) ? { ...c, ...step({ xMm: c.xMm, yMm: c.yMm }, way, by) } : c));
+  return corners.map((c, i) =>
+    moves.has(i) ? { ...c, ...step({ xMm: c.xMm, yMm: c.yMm }, way, changeMm) } : c,
+  );
 }

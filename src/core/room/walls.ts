@@ -1,3 +1,4 @@
+import { elementAt } from '../base/list';
 import type { Deg, Mm } from '../base/units';
 import { distance, polygonArea, type Point } from '../geometry/plane';
 import type { Room, WallCorner } from '../model/types';
@@ -23,10 +24,10 @@ export type Wall = {
 export function wallsOf(room: Pick<Room, 'walls'>): Wall[] {
   const corners = room.walls;
   const bare = corners.map((corner, i) => {
-    const next = corners[(i + 1) % corners.length]!;
+    const next = elementAt(corners, (i + 1) % corners.length);
     const facingDeg =
       ((Math.atan2(next.yMm - corner.yMm, next.xMm - corner.xMm) * 180) / Math.PI + 360) % 360;
-    const side = (['north', 'east', 'south', 'west'] as const)[Math.round(facingDeg / 90) % 4]!;
+    const side = elementAt(['north', 'east', 'south', 'west'] as const, Math.round(facingDeg / 90) % 4);
     return {
       id: corner.id,
       ownName: corner.name,
@@ -66,7 +67,15 @@ export function firstCrossing(corners: readonly Point[]): number | undefined {
   for (let i = 0; i < n; i++) {
     for (let j = i + 2; j < n; j++) {
       if (i === 0 && j === n - 1) continue;
-      if (segmentsMeet(corners[i]!, corners[i + 1]!, corners[j]!, corners[(j + 1) % n]!)) return j;
+      if (
+        segmentsMeet(
+          elementAt(corners, i),
+          elementAt(corners, i + 1),
+          elementAt(corners, j),
+          elementAt(corners, (j + 1) % n),
+        )
+      )
+        return j;
     }
   }
   return undefined;
@@ -75,7 +84,7 @@ export function firstCrossing(corners: readonly Point[]): number | undefined {
 function segmentsMeet(a: Point, b: Point, c: Point, d: Point): boolean {
   const side = (p: Point, q: Point, r: Point) =>
     Math.sign(Math.round(((q.xMm - p.xMm) * (r.yMm - p.yMm) - (q.yMm - p.yMm) * (r.xMm - p.xMm)) * 1e3));
-  const within = (p: Point, q: Point, r: Point) =>
+  const isWithin = (p: Point, q: Point, r: Point) =>
     Math.min(p.xMm, q.xMm) <= r.xMm &&
     r.xMm <= Math.max(p.xMm, q.xMm) &&
     Math.min(p.yMm, q.yMm) <= r.yMm &&
@@ -83,10 +92,10 @@ function segmentsMeet(a: Point, b: Point, c: Point, d: Point): boolean {
   const [s1, s2, s3, s4] = [side(a, b, c), side(a, b, d), side(c, d, a), side(c, d, b)];
   if (s1 !== s2 && s3 !== s4) return true;
   return (
-    (s1 === 0 && within(a, b, c)) ||
-    (s2 === 0 && within(a, b, d)) ||
-    (s3 === 0 && within(c, d, a)) ||
-    (s4 === 0 && within(c, d, b))
+    (s1 === 0 && isWithin(a, b, c)) ||
+    (s2 === 0 && isWithin(a, b, d)) ||
+    (s3 === 0 && isWithin(c, d, a)) ||
+    (s4 === 0 && isWithin(c, d, b))
   );
 }
 

@@ -1,3 +1,4 @@
+import { elementAt, first } from '../base/list';
 import type { LengthUnit } from '../base/units';
 import { RULE_TABLE, RULE_IDS, defaultValue, type RuleId, type RuleRow, type RuleValue } from './table';
 
@@ -21,11 +22,11 @@ export function ruleBook(own: readonly OwnRule[], unit: LengthUnit): RuleBook {
     unit,
     number: (id) => {
       const v = value(id);
-      return typeof v === 'number' ? v : v[0]!;
+      return typeof v === 'number' ? v : first(v);
     },
     range: (id) => {
       const v = value(id);
-      return typeof v === 'number' ? [v, v] : [v[0]!, v[1]!];
+      return typeof v === 'number' ? [v, v] : [first(v), elementAt(v, 1)];
     },
     list: (id) => {
       const v = value(id);
@@ -127,8 +128,8 @@ function valueProblem(id: RuleId, row: RuleRow, values: readonly number[]): OwnR
   if (values.some((v) => v < low || v > high)) return 'out-of-bounds';
   if (isAboveZero(id, row) && values.some((v) => v <= 0)) return 'out-of-bounds';
   if (row.shape === 'list' && values.length < (LEAST_VALUES[id] ?? 0)) return 'wrong-shape';
-  const [from, to] = values;
-  const turned = row.shape === 'range' && from !== undefined && to !== undefined && from > to;
+  const [first, last] = values;
+  const turned = row.shape === 'range' && first !== undefined && last !== undefined && first > last;
   return turned ? 'range-turned' : undefined;
 }
 

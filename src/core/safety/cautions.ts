@@ -15,8 +15,8 @@ export type FittingFacts = {
  */
 export function fittingCautions(facts: FittingFacts, flags: HomeFlags, rules: RuleBook): Finding[] {
   const found: Finding[] = [];
-  const find = (code: FindingCode, by: FindingFacts, rule?: RuleId) =>
-    found.push({ code, level: 'caution', stage: 'fitting', about: [], by, ...(rule ? { rule } : {}) });
+  const find = (code: FindingCode, given: FindingFacts, rule?: RuleId) =>
+    found.push({ code, level: 'caution', stage: 'fitting', about: [], by: given, ...(rule ? { rule } : {}) });
   const high = [...facts.rods, ...facts.nails].filter((m) => m.heightMm > rules.number('safety.ladderFrom'));
   if (high.length > 0)
     find('ladder', { heightMm: Math.max(...high.map((m) => m.heightMm)) }, 'safety.ladderFrom');

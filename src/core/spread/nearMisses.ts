@@ -73,10 +73,10 @@ function worstPairs(large: readonly Large[], rules: RuleBook): Map<string, Miss>
 function comparer(rules: RuleBook): (a: Large, b: Large) => boolean {
   const reach = rules.number('spread.nearMissReach');
   const neutral = rules.number('spread.neutralChroma');
-  const within = rules.number('spread.familyHue');
+  const withinDeg = rules.number('spread.familyHue');
   // two chromatic colours of one hue, as a family is
   const sameHue = (a: Oklch, b: Oklch) =>
-    Math.min(a.c, b.c) >= neutral && hueApart(a.hueDeg, b.hueDeg) <= within;
+    Math.min(a.c, b.c) >= neutral && hueApart(a.hueDeg, b.hueDeg) <= withinDeg;
   const seenTogether = (one: Patch, other: Patch) => {
     const onOneWall = one.wallId !== null && one.wallId === other.wallId;
     return (onOneWall && (one.shell || other.shell)) || distance(one.at, other.at) <= reach;

@@ -55,9 +55,9 @@ function wallPatches(elevation: Elevation, wall: Wall): Patch[] {
   elevation.shapes.forEach((shape, i) => {
     const areaMm2 = (areas[i] ?? 0) * (shape.about === 'wall' ? underSlope : 1);
     if (areaMm2 <= 0) return;
-    const at = standsAt(shape, wall);
+    const place = standsAt(shape, wall);
     for (const colour of sharesOf(shape.colours)) {
-      const patch = patchOf(shape, wall, colour, areaMm2 * colour.share, at);
+      const patch = patchOf(shape, wall, colour, areaMm2 * colour.share, place);
       const key = `${shape.about}/${colour.l}/${colour.a}/${colour.b}`;
       const known = patches.get(key);
       patches.set(key, known ? joined(known, patch) : patch);
@@ -70,20 +70,20 @@ function wallPatches(elevation: Elevation, wall: Wall): Patch[] {
 function standsAt(shape: Shape, wall: Wall): Point {
   const inward = ((wall.facingDeg + 180) * Math.PI) / 180;
   const middle = pointOnWall(wall, shape.box.xMm + shape.box.widthMm / 2);
-  const into = shape.about === 'wall' ? 0 : Math.max(0, shape.depthMm);
-  return { xMm: middle.xMm + into * Math.sin(inward), yMm: middle.yMm - into * Math.cos(inward) };
+  const depthMm = shape.about === 'wall' ? 0 : Math.max(0, shape.depthMm);
+  return { xMm: middle.xMm + depthMm * Math.sin(inward), yMm: middle.yMm - depthMm * Math.cos(inward) };
 }
 
 const isShell = (s: Shape): boolean =>
   s.about === 'wall' || s.about === 'trim' || s.form === 'frame' || s.form === 'door';
 
-const patchOf = (shape: Shape, wall: Wall, colour: Swatch, areaMm2: SquareMm, at: Point): Patch => ({
+const patchOf = (shape: Shape, wall: Wall, colour: Swatch, areaMm2: SquareMm, place: Point): Patch => ({
   about: shape.about,
   name: shape.name,
   wallId: wall.id,
   colour,
   areaMm2,
-  at,
+  at: place,
   zMm: shape.box.yMm + shape.box.heightMm / 2,
   soft: shape.soft,
   fixed: shape.fixed,

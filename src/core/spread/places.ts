@@ -1,3 +1,4 @@
+import { elementAt, first } from '../base/list';
 import { sum, type Mm } from '../base/units';
 import { distance, polygonCentre, type Point } from '../geometry/plane';
 import { perimeterPosition } from '../room/place';
@@ -37,10 +38,10 @@ export function placesOfPatches(
 ): Place[] {
   const reach = rules.number('spread.placeReach');
   const group = patches.map((_, i) => i);
-  const root = (i: number): number => (group[i] === i ? i : (group[i] = root(group[i]!)));
+  const root = (i: number): number => (group[i] === i ? i : (group[i] = root(elementAt(group, i))));
   for (let i = 0; i < patches.length; i++)
     for (let j = i + 1; j < patches.length; j++) {
-      const [p, q] = [patches[i]!, patches[j]!];
+      const [p, q] = [elementAt(patches, i), elementAt(patches, j)];
       if (p.about === q.about || Math.hypot(distance(p.at, q.at), p.zMm - q.zMm) < reach)
         group[root(j)] = root(i);
     }
@@ -49,15 +50,15 @@ export function placesOfPatches(
     const members = patches.filter((_, i) => root(i) === r);
     const weight = sum(members.map(weightOf)) || 1e-9;
     const mean = (value: (p: Patch) => number) => sum(members.map((p) => weightOf(p) * value(p))) / weight;
-    const at = { xMm: mean((p) => p.at.xMm), yMm: mean((p) => p.at.yMm) };
+    const centre = { xMm: mean((p) => p.at.xMm), yMm: mean((p) => p.at.yMm) };
     return {
-      at,
+      at: centre,
       zMm: mean((p) => p.zMm),
       weight,
       names: [...new Set(members.map((p) => p.name))],
       about: [...new Set(members.map((p) => p.about))],
       wallIds: [...new Set(members.flatMap((p) => p.wallId ?? []))],
-      aroundMm: perimeterPosition(at, walls),
+      aroundMm: perimeterPosition(centre, walls),
     };
   });
 }
@@ -74,14 +75,19 @@ export function spreadOf(
 ): AccentSpread {
   const places = placesOfPatches(patches, weightOf, walls, rules);
   const perimeter = sum(walls.map((w) => w.lengthMm));
-  const around = places.map((p) => p.aroundMm).sort((a, b) => a - b);
-  let widest = { lengthMm: perimeter, share: 1, fromMm: around[0] ?? 0, toMm: around[0] ?? 0 };
-  if (around.length > 1) {
+  const positions = places.map((p) => p.aroundMm).sort((a, b) => a - b);
+  let widest = { lengthMm: perimeter, share: 1, fromMm: positions[0] ?? 0, toMm: positions[0] ?? 0 };
+  if (positions.length > 1) {
     widest = { lengthMm: -1, share: 0, fromMm: 0, toMm: 0 };
-    around.forEach((from, i) => {
-      const to = i + 1 < around.length ? around[i + 1]! : around[0]! + perimeter;
-      if (to - from > widest.lengthMm)
-        widest = { lengthMm: to - from, share: (to - from) / perimeter, fromMm: from, toMm: to % perimeter };
+    positions.forEach((startMm, i) => {
+      const endMm = i + 1 < positions.length ? elementAt(positions, i + 1) : first(positions) + perimeter;
+      if (endMm - startMm > widest.lengthMm)
+        widest = {
+          lengthMm: endMm - startMm,
+          share: (endMm - startMm) / perimeter,
+          fromMm: startMm,
+          toMm: endMm % perimeter,
+        };
     });
   }
   const corners = walls.map((w) => w.from);
@@ -98,7 +104,7 @@ export function spreadOf(
     ) / 2;
   const pull = places.length === 0 ? 0 : Math.hypot(dx, dy) / halfDiagonal;
   const [low, hand, eye] = rules.list('spread.heightBands') as [Mm, Mm, Mm];
-  const band = (from: Mm, to: Mm) => places.filter((p) => p.zMm >= from && p.zMm < to).length;
+  const band = (lowMm: Mm, highMm: Mm) => places.filter((p) => p.zMm >= lowMm && p.zMm < highMm).length;
   return {
     places,
     widestGap: widest,

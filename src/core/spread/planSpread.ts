@@ -111,8 +111,15 @@ function judgeDark(share: number, rules: RuleBook): Finding[] {
 
 function judgeShares(actual: Shares, planned: Shares, rules: RuleBook): Finding[] {
   if (Math.abs(actual.base - planned.base) <= rules.number('spread.sharesOff')) return [];
-  const by = { actual: actual.base, planned: planned.base };
+  const facts = { actual: actual.base, planned: planned.base };
   return [
-    { code: 'shares-off-plan', level: 'yielded', stage: 'colour', about: [], by, rule: 'spread.planned' },
+    {
+      code: 'shares-off-plan',
+      level: 'yielded',
+      stage: 'colour',
+      about: [],
+      by: facts,
+      rule: 'spread.planned',
+    },
   ];
 }

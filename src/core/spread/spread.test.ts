@@ -70,8 +70,8 @@ describe('families', () => {
 
 describe('places', () => {
   it('nearer than 24 in is one place, in three dimensions', () => {
-    const near = [patch(red, 10, 0), patch(red, 30, 0)];
-    expect(placesOfPatches(near, flat, walls, rules).length).toBe(1);
+    const close = [patch(red, 10, 0), patch(red, 30, 0)];
+    expect(placesOfPatches(close, flat, walls, rules).length).toBe(1);
     expect(
       placesOfPatches([patch(red, 10, 0), patch(red, 10, 0, { zMm: inches(70) })], flat, walls, rules).length,
     ).toBe(2);

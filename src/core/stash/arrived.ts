@@ -28,7 +28,7 @@ export function arrivalOf(relied: Lab, seen: Lab, rules: RuleBook): Arrival {
     deltaE,
     same: deltaE <= rules.number('stash.arrivedSame'),
     turns: ways
-      .filter(([by]) => by >= WORD_FROM)
+      .filter(([amount]) => amount >= WORD_FROM)
       .sort((p, q) => q[0] - p[0])
       .map(([, turn]) => turn),
   };

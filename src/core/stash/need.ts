@@ -65,12 +65,12 @@ type InsertSize = { widthMm: Mm; heightMm: Mm; fill: string };
  * way.
  */
 export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
-  const [near, sides] = [
+  const [nearMm, sides] = [
     inches(1 / 4),
     (x: InsertSize): [Mm, Mm] => [Math.min(x.widthMm, x.heightMm), Math.max(x.widthMm, x.heightMm)],
   ];
   const [[a0, a1], [b0, b1]] = [sides(a), sides(b)];
-  return a.fill === b.fill && Math.abs(a0 - b0) < near && Math.abs(a1 - b1) < near;
+  return a.fill === b.fill && Math.abs(a0 - b0) < nearMm && Math.abs(a1 - b1) < nearMm;
 };
 
 /**

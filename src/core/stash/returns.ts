@@ -2,8 +2,8 @@ import { addDays as daysOn, differenceInCalendarDays, formatISO, parseISO } from
 import type { Item } from '../model/types';
 
 /** Days between two dates of the calendar (yyyy-mm-dd); later is positive. */
-export const daysBetween = (from: string, to: string): number =>
-  differenceInCalendarDays(parseISO(to), parseISO(from));
+export const daysBetween = (start: string, end: string): number =>
+  differenceInCalendarDays(parseISO(end), parseISO(start));
 export const addDays = (day: string, count: number): string =>
   formatISO(daysOn(parseISO(day), count), { representation: 'date' });
 

@@ -1,3 +1,4 @@
+import { findOne } from '../base/list';
 import type { Mm } from '../base/units';
 import type { RoomFile } from '../model/types';
 import { lowestOver, overheadAt, overheadOf } from '../room/ceiling';
@@ -73,24 +74,24 @@ export function spotsOf(file: Pick<RoomFile, 'room' | 'openings' | 'fittings' | 
         heightMm: Math.max(p.heightMm - p.seat.heightMm + 50, 300),
         depthMm: null,
       });
-    const on = placeOnWall(p, walls);
-    const wall = walls.find((w) => w.id === on.wallId)!;
-    const above =
+    const onWall = placeOnWall(p, walls);
+    const wall = findOne(walls, (w) => w.id === onWall.wallId);
+    const aboveMm =
       lowestOver(
         overheadOf(file.room, wall, walls),
-        Math.max(0, on.xMm),
-        Math.min(wall.lengthMm, on.xMm + on.widthMm),
+        Math.max(0, onWall.xMm),
+        Math.min(wall.lengthMm, onWall.xMm + onWall.widthMm),
       ) -
       p.bottomMm -
       p.heightMm;
-    if (p.kind !== 'rug' && on.depthMm - p.depthMm / 2 < AT_WALL && above > 200 && p.widthMm > 500)
+    if (p.kind !== 'rug' && onWall.depthMm - p.depthMm / 2 < AT_WALL && aboveMm > 200 && p.widthMm > 500)
       spots.push({
         id: `${p.id}/over`,
         of: p.name,
         what: 'over',
         n: 0,
-        widthMm: on.widthMm,
-        heightMm: above,
+        widthMm: onWall.widthMm,
+        heightMm: aboveMm,
         depthMm: null,
       });
   }

@@ -1,3 +1,4 @@
+import { elementAt } from '../base/list';
 import type { Mm } from '../base/units';
 import type { Item, Piece, StoragePlace } from '../model/types';
 import type { RuleBook } from '../rules/book';
@@ -78,7 +79,7 @@ const tooLong = (item: Item, place: StoragePlace): boolean => {
     return false;
   const sides = [item.widthMm, item.heightMm, item.depthMm || 30].sort((a, b) => b - a);
   const room = [place.widthMm, place.depthMm, place.heightMm].sort((a, b) => b - a);
-  return sides.some((s, i) => s > room[i]! + 0.5);
+  return sides.some((s, i) => s > elementAt(room, i) + 0.5);
 };
 
 /** What a place holds against what is in it. A place is never packed to its last corner. */

@@ -13,17 +13,17 @@ export function BeforePhotos({ wallId }: { wallId: string | null }): ReactNode {
   const t = useTranslations('clear');
   const { file, change } = useRoom();
   const [busy, setBusy] = useState(false);
-  const [says, setSays] = useState<string | null>(null);
+  const [message, setMessage] = useState<string | null>(null);
   const photos = [...file.clear.beforePhotos].sort(
     (a, b) => Number(b.wallId === wallId) - Number(a.wallId === wallId),
   );
   const take = async (files: readonly File[]) => {
     setBusy(true);
-    setSays(null);
+    setMessage(null);
     for (const f of files) {
       const kept = await takeInPhoto(f);
       if (kept.ok) change([{ do: 'putBeforePhoto', photoId: kept.id, wallId }]);
-      else setSays(kept.message);
+      else setMessage(kept.message);
     }
     setBusy(false);
   };
@@ -59,9 +59,9 @@ export function BeforePhotos({ wallId }: { wallId: string | null }): ReactNode {
         {busy ? t('busy') : t('beforeTake')}
       </FileButton>
       {photos.length === 0 && <span className="text-[13px] text-soft">{t('beforeSays')}</span>}
-      {says && (
+      {message && (
         <p role="alert" className="text-[13px]">
-          {says}
+          {message}
         </p>
       )}
     </section>

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -36,7 +37,7 @@ export function ClearScreen(): ReactNode {
   const [bare, setBare] = useState(false);
   const [part, setPart] = useState<Part>('found');
   const asFound =
-    [...file.looks].sort((a, b) => a.order - b.order).find((l) => l.season === null) ?? file.looks[0]!;
+    [...file.looks].sort((a, b) => a.order - b.order).find((l) => l.season === null) ?? first(file.looks);
   const found = useMemo(
     () => (plan.lookId === asFound.id ? plan : planLook(file, { lookId: asFound.id })),
     [plan, file, asFound.id],
@@ -61,7 +62,9 @@ export function ClearScreen(): ReactNode {
       foot={<WallStrip plan={<PlanThumb />} />}
       worksheet={
         <>
-          <SheetTitle says={all === 0 ? t('clear.begin') : t('clear.says', { done: all - counts.open, all })}>
+          <SheetTitle
+            detail={all === 0 ? t('clear.begin') : t('clear.intro', { done: all - counts.open, all })}
+          >
             {t('stages.clear')}
           </SheetTitle>
           <Tabs value={part} onChange={(next) => setPart(next as Part)}>
@@ -93,7 +96,7 @@ export function ClearScreen(): ReactNode {
       <SheetHead
         views={false}
         title={wall ? wallName(wall) : t('wall.plan')}
-        says={bare ? t('clear.bareSays') : t('clear.asFoundSays', { look: asFound.name })}
+        detail={bare ? t('clear.bareSays') : t('clear.asFoundSays', { look: asFound.name })}
       >
         <ToggleGroup
           label={t('clear.shown')}

@@ -88,7 +88,7 @@ export function FoundEntry({ wallId }: { wallId: string | null }): ReactNode {
         <FileButton small accept={IMAGE_TYPES} onFiles={([file]) => void takePhoto(file)}>
           {ts('photo')}
         </FileButton>
-        <Button small look="strong" type="submit">
+        <Button small variant="primary" type="submit">
           {t('add')}
         </Button>
       </div>

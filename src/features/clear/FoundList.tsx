@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useEffect, useState, type ReactNode } from 'react';
@@ -26,7 +27,7 @@ export function FoundList({ asFoundId }: { asFoundId: string }): ReactNode {
       here = false;
     };
   }, [file.home.id, file.room.id]);
-  const asFound = file.looks.find((l) => l.id === asFoundId)!;
+  const asFound = findOne(file.looks, (l) => l.id === asFoundId);
   // what the room as found holds and the list does not have yet
   const seenIn = new Map<string, string | null>([
     ...asFound.dressings.flatMap((d) =>

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
@@ -33,12 +34,12 @@ export function FoundRow({
   const wall = plan.walls.find((w) => w.id === f.wallId);
   const settle = (patch: Partial<Found>) => {
     const next = { ...f, ...patch };
-    const to = moveBy(next, item, file.room.id);
+    const move = moveBy(next, item, file.room.id);
     const mend =
       next.verdict === 'mend' && !file.clear.tasks.some((x) => x.itemId === item.id && x.kind === 'mend');
     change([
       { do: 'putFound', found: next },
-      { do: 'moveItem', id: item.id, to },
+      { do: 'moveItem', id: item.id, to: move },
       ...(mend
         ? [
             {
@@ -70,7 +71,7 @@ export function FoundRow({
           <span
             aria-hidden="true"
             className="h-8 w-8 shrink-0 border border-black/20"
-            style={{ background: hexOfLab(item.colours[0]!) }}
+            style={{ background: hexOfLab(first(item.colours)) }}
           />
         )}
         <p className="min-w-0 flex-1 leading-tight">
@@ -81,7 +82,7 @@ export function FoundRow({
         </p>
         <Button
           small
-          look="quiet"
+          variant="quiet"
           aria-label={t('drop', { name: item.name })}
           title={t('drop', { name: item.name })}
           onClick={() => change([{ do: 'removeFound', id: f.id }])}

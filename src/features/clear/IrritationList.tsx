@@ -73,7 +73,7 @@ export function IrritationList(): ReactNode {
                 {i.doneIn && <span className="text-[13px] text-soft">{ts(i.doneIn)}</span>}
                 <Button
                   small
-                  look="quiet"
+                  variant="quiet"
                   aria-label={t('strike', { text: i.text })}
                   onClick={() => change([{ do: 'removeIrritation', id: i.id }])}
                 >

@@ -72,7 +72,7 @@ export function TaskList(): ReactNode {
                 </Checkbox>
                 <Button
                   small
-                  look="quiet"
+                  variant="quiet"
                   aria-label={t('strike', { text: task.text })}
                   onClick={() => change([{ do: 'removeTask', id: task.id }])}
                 >
@@ -90,7 +90,7 @@ export function TaskList(): ReactNode {
                     value={task.waitMinutes}
                     suffix="min"
                     step={5}
-                    within={[0, 1_000_000]}
+                    range={[0, 1_000_000]}
                     whole
                     onCommit={(n) => {
                       put({ ...task, waitMinutes: n });
@@ -110,7 +110,7 @@ export function TaskList(): ReactNode {
                   )}
                   {state === 'over' && <span className="font-semibold text-ink">{t('over')}</span>}
                   {task.startedAt && (
-                    <Button small look="quiet" onClick={() => put({ ...task, startedAt: null })}>
+                    <Button small variant="quiet" onClick={() => put({ ...task, startedAt: null })}>
                       {t('stopWait')}
                     </Button>
                   )}

@@ -49,10 +49,10 @@ export function ColourScreen(): ReactNode {
     <Workspace
       worksheet={
         <>
-          <SheetTitle says={t('colour.says')}>{t('colour.title')}</SheetTitle>
+          <SheetTitle detail={t('colour.intro')}>{t('colour.title')}</SheetTitle>
           <ul>
             {spread.families.map((f) => (
-              <FamilyRow key={f.id} family={f} on={f.id === family?.id} onChoose={() => choose(f.id)} />
+              <FamilyRow key={f.id} family={f} isPicked={f.id === family?.id} onChoose={() => choose(f.id)} />
             ))}
           </ul>
           <ShareChart spread={spread} />

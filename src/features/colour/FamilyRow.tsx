@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { FamilyPlan } from '../../core/spread/planSpread';
@@ -15,11 +16,11 @@ export const percent = (share: number): string => (share * 100).toFixed(share < 
 /** A colour family: its shades by their size, its role, its share and what was planned of it. */
 export function FamilyRow({
   family: f,
-  on,
+  isPicked,
   onChoose,
 }: {
   family: FamilyPlan;
-  on: boolean;
+  isPicked: boolean;
   onChoose: () => void;
 }): ReactNode {
   const t = useTranslations('colour');
@@ -30,9 +31,9 @@ export function FamilyRow({
     <li className="border-b border-line">
       <button
         type="button"
-        aria-pressed={on}
+        aria-pressed={isPicked}
         onClick={onChoose}
-        className={`grid w-full grid-cols-[30px_1fr_96px_62px] items-center gap-x-2.5 px-1 py-1.5 text-left text-[14px] ${on ? 'outline-2 outline-ink outline-solid bg-white' : ''}`}
+        className={`grid w-full grid-cols-[30px_1fr_96px_62px] items-center gap-x-2.5 px-1 py-1.5 text-left text-[14px] ${isPicked ? 'outline-2 outline-ink outline-solid bg-white' : ''}`}
       >
         <ShadeChip family={f} />
         <span className="leading-tight">
@@ -62,7 +63,7 @@ function ShadeChip({ family: f }: { family: FamilyPlan }): ReactNode {
         <rect
           key={i}
           x={widths.slice(0, i).reduce((sum, w) => sum + w, 0)}
-          width={widths[i]! + 0.4}
+          width={elementAt(widths, i) + 0.4}
           height="24"
           fill={paint(s)}
         />

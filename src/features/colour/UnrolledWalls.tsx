@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
@@ -29,29 +30,29 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
   const high = file.room.ceilingMm * perMm;
   const top = 30;
   const starts = plan.walls.map((_, i) => sum(plan.walls.slice(0, i).map((w) => w.lengthMm)));
-  const left = (i: number) => pad + starts[i]! * perMm + i * GAP;
+  const left = (i: number) => pad + elementAt(starts, i) * perMm + i * GAP;
   const xOf = (aroundMm: number) => {
     const i = Math.max(
       0,
       starts.findLastIndex((s) => s <= aroundMm + 1e-6),
     );
-    return left(i) + (aroundMm - starts[i]!) * perMm;
+    return left(i) + (aroundMm - elementAt(starts, i)) * perMm;
   };
   const unit = file.room.unit === 'in' ? 'ft-in' : file.room.unit;
   const spread = family?.spread;
   const foot = top + high;
-  const bar = (from: number, to: number, key: string, label: boolean) => (
+  const bar = (start: number, end: number, key: string, label: boolean) => (
     <g key={key}>
       <path
-        d={`M${from} ${foot + 16}H${to}M${from} ${foot + 11}v10M${to} ${foot + 11}v10`}
+        d={`M${start} ${foot + 16}H${end}M${start} ${foot + 11}v10M${end} ${foot + 11}v10`}
         stroke="#141414"
         strokeWidth="1.2"
         fill="none"
       />
       {label && (
         <g>
-          <rect x={(from + to) / 2 - 52} y={foot + 7} width="104" height="18" fill="#f5f5f5" />
-          <text x={(from + to) / 2} y={foot + 20.5} textAnchor="middle" fontSize="12.5" fontWeight="600">
+          <rect x={(start + end) / 2 - 52} y={foot + 7} width="104" height="18" fill="#f5f5f5" />
+          <text x={(start + end) / 2} y={foot + 20.5} textAnchor="middle" fontSize="12.5" fontWeight="600">
             <SvgWords>{t('none', { length: formatLength(spread!.widestGap.lengthMm, unit) })}</SvgWords>
           </text>
         </g>
@@ -60,15 +61,15 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
   );
   const gap = () => {
     if (!spread || spread.places.length < 2) return null;
-    const [from, to] = [xOf(spread.widestGap.fromMm), xOf(spread.widestGap.toMm)];
-    if (spread.widestGap.fromMm <= spread.widestGap.toMm) return bar(from, to, 'one', true);
+    const [startX, endX] = [xOf(spread.widestGap.fromMm), xOf(spread.widestGap.toMm)];
+    if (spread.widestGap.fromMm <= spread.widestGap.toMm) return bar(startX, endX, 'one', true);
     const end = pad + perimeter * perMm + GAP * (plan.walls.length - 1);
     // the stretch runs over the last corner: its longer part carries the number
-    const labelLast = end - from > to - pad;
+    const labelLast = end - startX > endX - pad;
     return (
       <>
-        {bar(from, end, 'a', labelLast)}
-        {bar(pad, to, 'b', !labelLast)}
+        {bar(startX, end, 'a', labelLast)}
+        {bar(pad, endX, 'b', !labelLast)}
       </>
     );
   };
@@ -82,9 +83,9 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
         );
         return (
           <g key={e.wallId} transform={`translate(${left(i)} ${top})`}>
-            {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 7 && (
+            {e.lengthMm * perMm > wallName(elementAt(plan.walls, i)).length * 7 && (
               <text x="0" y="-9" fontSize="13" fontWeight="600">
-                {wallName(plan.walls[i]!)}
+                {wallName(elementAt(plan.walls, i))}
               </text>
             )}
             <clipPath id={`w${i}`}>
@@ -111,12 +112,12 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
       {spread?.places.map((p, i) => {
         // the number stands clear of the thing it counts
         const [x, y] = [xOf(p.aroundMm), top + high - Math.min(p.zMm, file.room.ceilingMm) * perMm];
-        const over = Math.max(top + 10, y - 30);
+        const labelY = Math.max(top + 10, y - 30);
         return (
           <g key={i} pointerEvents="none">
-            <line x1={x} x2={x} y1={over + 8} y2={y - 4} stroke="#141414" strokeWidth="1" />
-            <circle cx={x} cy={over} r="8.5" fill="#f5f5f5" stroke="#141414" />
-            <text x={x} y={over + 4} textAnchor="middle" fontSize="11" fontWeight="600">
+            <line x1={x} x2={x} y1={labelY + 8} y2={y - 4} stroke="#141414" strokeWidth="1" />
+            <circle cx={x} cy={labelY} r="8.5" fill="#f5f5f5" stroke="#141414" />
+            <text x={x} y={labelY + 4} textAnchor="middle" fontSize="11" fontWeight="600">
               {i + 1}
             </text>
           </g>

@@ -47,7 +47,7 @@ export function ApproveWall({ wallId, name }: { wallId: string; name: string }):
           <span className="text-soft">{t('approved')}</span>
           <Button
             small
-            look="quiet"
+            variant="quiet"
             onClick={() => change([put(look.approvedWallIds.filter((id) => id !== wallId))])}
           >
             {t('unapprove')}
@@ -72,7 +72,7 @@ export function ApproveWall({ wallId, name }: { wallId: string; name: string }):
           })}
         </p>
         <div className="flex gap-2">
-          <Button look="strong" onClick={approve}>
+          <Button variant="primary" onClick={approve}>
             {t('approveCut')}
           </Button>
           <Button onClick={() => setAsking(false)}>{t('later')}</Button>

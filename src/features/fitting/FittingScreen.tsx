@@ -123,7 +123,7 @@ function TakenToSite(): ReactNode {
       ) : (
         <>
           <Button
-            look="strong"
+            variant="primary"
             onClick={() => change([{ do: 'putLook', look: { ...head, sheetTaken: sheet.fingerprint } }])}
           >
             {t('taken')}

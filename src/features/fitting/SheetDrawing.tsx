@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import type { ReactNode } from 'react';
 import type { SheetWall } from '../../core/plan/sheetWalls';
 import { fitScale } from '../../ui/drawing/scale';
@@ -13,7 +14,7 @@ const DRAWN = { width: 300, height: 168 };
 export function SheetDrawing({ wall }: { wall: SheetWall }): ReactNode {
   const { plan, file } = useRoom();
   const paint = usePaint();
-  const e = plan.elevations.find((x) => x.wallId === wall.wallId)!;
+  const e = findOne(plan.elevations, (x) => x.wallId === wall.wallId);
   const scale = fitScale({ widthMm: e.lengthMm, heightMm: e.ceilingMm }, DRAWN, 4);
   const lineY = scale.y(plan.sheet.levelLineMm);
   return (

@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
@@ -60,7 +61,7 @@ function Marks({ step: s }: { step: FittingStep }): ReactNode {
             <td className="py-1 pr-2">
               {rows.mark(m)}
               {m.wallId !== undefined && m.wallId !== s.wallId
-                ? `, ${wallName(plan.walls.find((w) => w.id === m.wallId)!)}`
+                ? `, ${wallName(findOne(plan.walls, (w) => w.id === m.wallId))}`
                 : ''}
             </td>
             <td className="py-1 pr-2 font-semibold">

@@ -17,11 +17,11 @@ export function FileDoors({ undo }: { undo: string | null }): ReactNode {
   const roomInput = useRef<HTMLInputElement>(null);
   const studioInput = useRef<HTMLInputElement>(null);
   const [issues, setIssues] = useState<Issue[] | null>(null);
-  const [says, setSays] = useState('');
+  const [message, setMessage] = useState('');
   const [restoring, setRestoring] = useState<File | null>(null);
   const send = async (url: string, file: File): Promise<Record<string, unknown> | null> => {
     setIssues(null);
-    setSays('');
+    setMessage('');
     const response = await fetch(url, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
@@ -36,7 +36,7 @@ export function FileDoors({ undo }: { undo: string | null }): ReactNode {
     if (!file) return;
     const result = await send('/api/rooms', file);
     if (result) {
-      setSays(t('brought'));
+      setMessage(t('brought'));
       router.refresh();
     }
   };
@@ -44,7 +44,7 @@ export function FileDoors({ undo }: { undo: string | null }): ReactNode {
     const result = restoring && (await send('/api/studio/restore', restoring));
     setRestoring(null);
     if (result) {
-      setSays(
+      setMessage(
         t('restored', {
           rooms: Number(result.rooms),
           items: Number(result.items),
@@ -108,7 +108,7 @@ export function FileDoors({ undo }: { undo: string | null }): ReactNode {
         }}
       />
       <p role="status" className="mt-2 text-[14px]">
-        {says}
+        {message}
       </p>
       {issues && (
         <div role="alert" className="mt-2 border-2 border-ink bg-sheet p-3 text-[14px]">
@@ -129,7 +129,7 @@ export function FileDoors({ undo }: { undo: string | null }): ReactNode {
         closeLabel={ts('close')}
       >
         <p className="mb-4">{t('restoreSays')}</p>
-        <Button look="strong" onClick={() => void restore()}>
+        <Button variant="primary" onClick={() => void restore()}>
           {t('restoreDo')}
         </Button>
       </LazyDialog>

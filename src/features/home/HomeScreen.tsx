@@ -53,7 +53,7 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
           <section>
             <div className="mb-3 flex items-baseline justify-between gap-3">
               <h1 className="text-[26px]">{t('home.title')}</h1>
-              <Button look="strong" onClick={() => setBeginning(true)}>
+              <Button variant="primary" onClick={() => setBeginning(true)}>
                 {t('home.new')}
               </Button>
             </div>

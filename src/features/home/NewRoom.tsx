@@ -122,7 +122,7 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
           {problem}
         </p>
       )}
-      <Button look="strong" disabled={busy || !outline.ok} onClick={() => void make()}>
+      <Button variant="primary" disabled={busy || !outline.ok} onClick={() => void make()}>
         {t('make')}
       </Button>
     </form>

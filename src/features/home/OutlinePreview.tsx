@@ -1,4 +1,5 @@
 'use client';
+import { elementAt, first } from '../../core/base/list';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
@@ -25,11 +26,11 @@ export function OutlinePreview({
   const ys = corners.map((c) => c.yMm);
   const [x0, y0] = [Math.min(...xs), Math.min(...ys)];
   const perMm = (SIZE - 50) / Math.max(Math.max(...xs) - x0, Math.max(...ys) - y0);
-  const at = (c: Point) => [25 + (c.xMm - x0) * perMm, 28 + (c.yMm - y0) * perMm] as const;
+  const onPicture = (c: Point) => [25 + (c.xMm - x0) * perMm, 28 + (c.yMm - y0) * perMm] as const;
   return (
     <svg viewBox={`0 0 ${SIZE} ${SIZE}`} className="w-full bg-well" aria-hidden="true">
       <path
-        d={`M${corners.map((c) => at(c).join(' ')).join('L')}Z`}
+        d={`M${corners.map((c) => onPicture(c).join(' ')).join('L')}Z`}
         fill="#f5f5f5"
         stroke="#141414"
         strokeWidth="2.5"
@@ -37,7 +38,7 @@ export function OutlinePreview({
       {corners.length === 4 && (
         <text x={25 + ((Math.max(...xs) - x0) * perMm) / 2} y="20" fontSize="11" textAnchor="middle">
           <SvgWords>
-            {formatLength(distance(corners[0]!, corners[1]!), unit === 'in' ? 'ft-in' : unit)}
+            {formatLength(distance(first(corners), elementAt(corners, 1)), unit === 'in' ? 'ft-in' : unit)}
           </SvgWords>
         </text>
       )}

@@ -102,7 +102,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
           >
             {t('home.filePhotos')}
           </a>
-          <Button small look="quiet" onClick={() => setAsking(true)}>
+          <Button small variant="quiet" onClick={() => setAsking(true)}>
             {t('home.remove')}
           </Button>
         </div>
@@ -114,7 +114,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
         closeLabel={t('shell.close')}
       >
         <p className="mb-4">{t('home.removeSays', { name: room.name, looks: room.looks })}</p>
-        <Button look="strong" onClick={() => void remove()}>
+        <Button variant="primary" onClick={() => void remove()}>
           {t('home.remove')}
         </Button>
       </LazyDialog>

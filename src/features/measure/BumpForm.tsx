@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
@@ -26,19 +27,19 @@ export function BumpForm({
 }): ReactNode {
   const t = useTranslations('measure');
   const { file, plan, change, setWall } = useRoom();
-  const wall = plan.walls.find((w) => w.id === wallId)!;
+  const wall = findOne(plan.walls, (w) => w.id === wallId);
   const { unit } = file.room;
   const some = (inch: number, metric: number): Mm => (unit === 'cm' ? cm(metric) : inches(inch));
   const [width, setWidth] = useState<Mm>(
     Math.min(wall.lengthMm * 0.8, kind === 'breast' ? some(60, 150) : some(90, 230)),
   );
   const [depth, setDepth] = useState<Mm>(kind === 'bay' ? some(24, 60) : some(14, 35));
-  const [from, setFrom] = useState<Mm>(
+  const [fromMm, setFrom] = useState<Mm>(
     (wall.lengthMm - Math.min(wall.lengthMm * 0.8, kind === 'breast' ? some(60, 150) : some(90, 230))) / 2,
   );
   const [splay, setSplay] = useState(kind === 'bay' ? 45 : 90);
   const [problem, setProblem] = useState<string | null>(null);
-  const says = (i: BumpIssue): string => {
+  const issueWords = (i: BumpIssue): string => {
     switch (i.code) {
       case 'past-the-wall':
         return t('bump.past-the-wall', { room: formatLength(i.roomMm, unit) });
@@ -53,10 +54,10 @@ export function BumpForm({
     }
   };
   const make = () => {
-    const bump = { wallId, xMm: from, widthMm: width, depthMm: depth, splayDeg: splay };
+    const bump = { wallId, xMm: fromMm, widthMm: width, depthMm: depth, splayDeg: splay };
     const made = buildBump(file, kind, bump, (n) => t('bayWindow', { n }));
     if (!made.ok) {
-      setProblem(says(made.issues[0]!));
+      setProblem(issueWords(made.issues[0]));
       return;
     }
     change(made.value.changes);
@@ -71,12 +72,12 @@ export function BumpForm({
   };
   return (
     <div className="space-y-2.5">
-      <SheetTitle says={t(`bump.says.${kind}`)}>{t(`kinds.${kind}`)}</SheetTitle>
+      <SheetTitle detail={t(`bump.intro.${kind}`)}>{t(`kinds.${kind}`)}</SheetTitle>
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
         <LengthField
           label={t('fromLeft')}
           draftKey={`bump-${wallId}-from`}
-          valueMm={from}
+          valueMm={fromMm}
           unit={unit}
           onCommit={(mm) => {
             setFrom(mm);
@@ -104,7 +105,7 @@ export function BumpForm({
           value={splay}
           suffix="°"
           examples="45"
-          within={[15, 90]}
+          range={[15, 90]}
           onCommit={(n) => {
             setSplay(n);
             setProblem(null);
@@ -118,7 +119,7 @@ export function BumpForm({
         </p>
       )}
       <div className="flex gap-2 pt-1">
-        <Button look="strong" onClick={make}>
+        <Button variant="primary" onClick={make}>
           {t('bump.make')}
         </Button>
         <Button onClick={onDone}>{t('bump.leave')}</Button>

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
@@ -19,7 +20,7 @@ export function CeilingForm(): ReactNode {
   const wallName = useWallName();
   const { room } = file;
   const { unit } = room;
-  const at = plan.walls.find((w) => w.id === wallId)?.id ?? plan.walls[0]!.id;
+  const chosenId = plan.walls.find((w) => w.id === wallId)?.id ?? first(plan.walls).id;
   const set = (patch: Partial<Room>) => commit({ do: 'setRoom', room: { ...room, ...patch } }, 'room');
   const put = (patch: Partial<Room>) => change([{ do: 'setRoom', room: { ...room, ...patch } }]);
   const slope = (i: number, patch: Partial<Slope>) => ({
@@ -65,7 +66,7 @@ export function CeilingForm(): ReactNode {
           />
           <Button
             small
-            look="quiet"
+            variant="quiet"
             aria-label={t('slopeRemove', { n: i + 1 })}
             onClick={() => put({ slopes: room.slopes.filter((_, k) => k !== i) })}
           >
@@ -109,7 +110,7 @@ export function CeilingForm(): ReactNode {
           />
           <Button
             small
-            look="quiet"
+            variant="quiet"
             aria-label={t('beamRemove', { name: b.name })}
             onClick={() => put({ beams: room.beams.filter((x) => x.id !== b.id) })}
           >
@@ -124,7 +125,7 @@ export function CeilingForm(): ReactNode {
             put({
               slopes: [
                 ...room.slopes,
-                { wallId: at, lowMm: Math.round(room.ceilingMm * 0.6), runMm: some(48, 120) },
+                { wallId: chosenId, lowMm: Math.round(room.ceilingMm * 0.6), runMm: some(48, 120) },
               ],
             })
           }
@@ -140,7 +141,7 @@ export function CeilingForm(): ReactNode {
                 {
                   id: nanoid(8),
                   name: t('beamName', { n: room.beams.length + 1 }),
-                  wallId: at,
+                  wallId: chosenId,
                   fromWallMm: some(48, 120),
                   widthMm: some(8, 20),
                   undersideMm: Math.max(100, room.ceilingMm - some(10, 25)),

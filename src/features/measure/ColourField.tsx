@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import type { ReactNode } from 'react';
 import { hexOfLab, labOfHex } from '../../core/colour/spaces';
 import type { Swatch } from '../../core/model/types';
@@ -15,18 +16,18 @@ export function ColourField({
   onPreview: (colours: Swatch[]) => void;
   onCommit: (colours: Swatch[]) => void;
 }): ReactNode {
-  const first = colours[0]!;
+  const main = first(colours);
   const withHex = (hex: string): Swatch[] => {
     const lab = labOfHex(hex)!;
-    const { name: _old, ...rest } = first;
+    const { name: _old, ...rest } = main;
     return [{ ...rest, ...lab }, ...colours.slice(1)];
   };
-  const hex = hexOfLab(first);
+  const hex = hexOfLab(main);
   return (
     <label className="flex items-center justify-between gap-3 border-b border-line py-1.5 text-[14px]">
       <span className="text-soft">{label}</span>
       <span className="flex items-center gap-2">
-        {first.name}
+        {main.name}
         <input
           type="color"
           defaultValue={hex}

@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import { useDrag } from '@use-gesture/react';
 import { useTranslations } from 'next-intl';
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
@@ -21,7 +22,7 @@ export function CornerPicture({ photo, known, onCorner, onKnown, onSize }: Corne
   const t = useTranslations('measure');
   const box = useRef<HTMLDivElement>(null);
   const [held, setHeld] = useState<{ key: string; p: Px } | null>(null);
-  const at = (x: number, y: number): Px => {
+  const pixelAt = (x: number, y: number): Px => {
     const r = box.current!.getBoundingClientRect();
     return {
       x: clamp((x - r.left) / r.width, 0, 1),
@@ -36,7 +37,7 @@ export function CornerPicture({ photo, known, onCorner, onKnown, onSize }: Corne
   const bind = useDrag(
     ({ args, xy: [x, y], last }) => {
       const key = args[0] as string;
-      const p = at(x, y);
+      const p = pixelAt(x, y);
       setHeld(last ? null : { key, p });
       if (last) commit(key, p);
     },
@@ -52,9 +53,9 @@ export function CornerPicture({ photo, known, onCorner, onKnown, onSize }: Corne
     .map(({ p }) => `${percent(p.x)},${percent(p.y)}`)
     .join(' ');
   const nudge = (e: KeyboardEvent, key: string, p: Px) => {
-    const by = e.shiftKey ? 0.02 : 0.002;
-    const [across, down] = ARROWS[e.key] ?? [0, 0];
-    const [dx, dy] = [across * by, down * by];
+    const step = e.shiftKey ? 0.02 : 0.002;
+    const [stepX, stepY] = ARROWS[e.key] ?? [0, 0];
+    const [dx, dy] = [stepX * step, stepY * step];
     if (dx === 0 && dy === 0) return;
     e.preventDefault();
     commit(key, { x: clamp(p.x + dx, 0, 1), y: clamp(p.y + dy, 0, 1) });
@@ -90,10 +91,10 @@ export function CornerPicture({ photo, known, onCorner, onKnown, onSize }: Corne
           vectorEffect="non-scaling-stroke"
         />
         <line
-          x1={percent(points[4]!.p.x)}
-          y1={percent(points[4]!.p.y)}
-          x2={percent(points[5]!.p.x)}
-          y2={percent(points[5]!.p.y)}
+          x1={percent(elementAt(points, 4).p.x)}
+          y1={percent(elementAt(points, 4).p.y)}
+          x2={percent(elementAt(points, 5).p.x)}
+          y2={percent(elementAt(points, 5).p.y)}
           stroke="#141414"
           strokeWidth="2"
           vectorEffect="non-scaling-stroke"

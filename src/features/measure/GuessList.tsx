@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { useMemo, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
@@ -28,24 +29,27 @@ export function GuessList(): ReactNode {
   return (
     <div>
       <ul className="space-y-1.5 text-[14px]">
-        {things.map(({ about, readings }) => (
-          <li key={about}>
-            <button
-              type="button"
-              className="font-medium underline decoration-line underline-offset-4"
-              onClick={() => {
-                if (readings[0]!.wallId) setWall(readings[0]!.wallId);
-                else if (readings[0]!.kind === 'piece') setWall('plan');
-                pick(about);
-              }}
-            >
-              {readings[0]!.name || t('walls')}
-            </button>{' '}
-            <span className="text-[13px] text-soft">
-              <Words>{readings.map((r) => `${t(`fields.${r.field}`)} ${valueOf(r)}`).join(', ')}</Words>
-            </span>
-          </li>
-        ))}
+        {things.map(({ about, readings }) => {
+          const { wallId, kind, name } = first(readings);
+          return (
+            <li key={about}>
+              <button
+                type="button"
+                className="font-medium underline decoration-line underline-offset-4"
+                onClick={() => {
+                  if (wallId) setWall(wallId);
+                  else if (kind === 'piece') setWall('plan');
+                  pick(about);
+                }}
+              >
+                {name || t('walls')}
+              </button>{' '}
+              <span className="text-[13px] text-soft">
+                <Words>{readings.map((r) => `${t(`fields.${r.field}`)} ${valueOf(r)}`).join(', ')}</Words>
+              </span>
+            </li>
+          );
+        })}
       </ul>
       <p className="mt-2">
         <PageLink

@@ -30,32 +30,32 @@ export function LaserTape({ onClose }: { onClose: () => void }): ReactNode {
   const [length, setLength] = useState('');
   const [error, setError] = useState('1.5');
   const [unit, setUnit] = useState<LaserUnit>('m');
-  const [says, setSays] = useState('');
+  const [message, setMessage] = useState('');
   const target = useRef<HTMLInputElement | null>(null);
   const random = useRef<(() => number) | null>(null);
   const shoot = () => {
     const read = parseLength(length, file.room.unit);
-    const off = Number(error.replace(',', '.'));
+    const errorMm = Number(error.replace(',', '.'));
     const field = target.current?.isConnected
       ? target.current
       : document.querySelector<HTMLInputElement>('input[data-tape]');
-    if (!read.ok || !Number.isFinite(off) || off < 0) {
-      setSays(t('cannot'));
+    if (!read.ok || !Number.isFinite(errorMm) || errorMm < 0) {
+      setMessage(t('cannot'));
       return;
     }
     if (!field) {
-      setSays(t('noField'));
+      setMessage(t('noField'));
       return;
     }
     random.current ??= seededRandom(Math.round(read.value));
-    const text = laserText(read.value, off, unit, random.current());
-    setSays(text);
+    const text = laserText(read.value, errorMm, unit, random.current());
+    setMessage(text);
     field.focus();
     typeInto(field, text);
   };
   /** The reading that had the focus before this panel took it. */
-  const remember = (from: EventTarget | null) => {
-    if (from instanceof HTMLInputElement && from.dataset.reading !== undefined) target.current = from;
+  const remember = (field: EventTarget | null) => {
+    if (field instanceof HTMLInputElement && field.dataset.reading !== undefined) target.current = field;
   };
   return (
     <section
@@ -71,7 +71,7 @@ export function LaserTape({ onClose }: { onClose: () => void }): ReactNode {
           {t('close')}
         </button>
       </div>
-      <p className="mb-2 text-soft">{t('says')}</p>
+      <p className="mb-2 text-soft">{t('intro')}</p>
       <div className="grid grid-cols-[1fr_60px_64px] gap-2">
         <label>
           {t('true')}
@@ -111,7 +111,7 @@ export function LaserTape({ onClose }: { onClose: () => void }): ReactNode {
         >
           {t('shoot')}
         </button>
-        <span role="status">{says}</span>
+        <span role="status">{message}</span>
       </div>
     </section>
   );

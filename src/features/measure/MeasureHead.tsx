@@ -25,7 +25,7 @@ export function MeasureHead({
   photoShown: boolean;
   onPhoto: () => void;
   laser: boolean;
-  onLaser: (on: boolean) => void;
+  onLaser: (shown: boolean) => void;
 }): ReactNode {
   const t = useTranslations();
   const { file, plan, look, wallId } = useRoom();
@@ -38,7 +38,7 @@ export function MeasureHead({
     <SheetHead
       views={false}
       title={wall ? wallName(wall) : t('wall.plan')}
-      says={
+      detail={
         wall
           ? t('wall.size', { length: long(wall.lengthMm), ceiling: long(room.ceilingMm) })
           : t('wall.planSize', {

@@ -60,7 +60,7 @@ export function MeasureWorksheet({
   if (current && !(onPlan && mode !== 'pieces')) {
     return (
       <>
-        <SheetTitle says={t(`kinds.${current.thing.kind}`)}>{current.thing.name}</SheetTitle>
+        <SheetTitle detail={t(`kinds.${current.thing.kind}`)}>{current.thing.name}</SheetTitle>
         <div key={current.thing.id}>
           {current.kind === 'opening' && <OpeningForm opening={current.thing} />}
           {current.kind === 'fitting' && <FittingForm fitting={current.thing} />}
@@ -83,13 +83,13 @@ export function MeasureWorksheet({
   if (onPlan && mode === 'standing')
     return (
       <>
-        <SheetTitle says={file.room.name}>{t('modes.standing')}</SheetTitle>
+        <SheetTitle detail={file.room.name}>{t('modes.standing')}</SheetTitle>
         <StandingForm />
       </>
     );
   return (
     <>
-      <SheetTitle says={file.home.name}>{file.room.name}</SheetTitle>
+      <SheetTitle detail={file.home.name}>{file.room.name}</SheetTitle>
       <RoomForm key={mode} outlineOpen={onPlan && mode === 'walls'} />
     </>
   );

@@ -36,7 +36,7 @@ export function MeasuredWall({
       title={title}
       height={440}
       onBackground={() => pick(null)}
-      {...(photo ? { under: (scale: Scale) => <WallPhotoLayer photo={photo} scale={scale} /> } : {})}
+      {...(photo ? { underlay: (scale: Scale) => <WallPhotoLayer photo={photo} scale={scale} /> } : {})}
       shapeProps={(s, scale) => {
         if (s.about === 'wall' || s.about === 'trim' || file.pieces.some((p) => p.id === s.about))
           return undefined;

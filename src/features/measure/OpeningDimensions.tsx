@@ -44,7 +44,7 @@ export function OpeningDimensions({
     file.room.readings.some((r) => r.about === thing.id && r.field === field && r.guess)
       ? { text: `≈ ${formatBareLength(mm, unit)}` }
       : {};
-  const across = Math.min(y1 - 14, scale.y(bottom + thing.heightMm) - 14);
+  const lineY = Math.min(y1 - 14, scale.y(bottom + thing.heightMm) - 14);
   return (
     <g>
       <rect
@@ -60,8 +60,8 @@ export function OpeningDimensions({
       <Dimension
         x1={scale.x(0)}
         x2={x1}
-        y1={across}
-        y2={across}
+        y1={lineY}
+        y2={lineY}
         {...about('xMm', thing.xMm)}
         valueMm={thing.xMm}
         unit={unit}
@@ -71,8 +71,8 @@ export function OpeningDimensions({
       <Dimension
         x1={x1}
         x2={x2}
-        y1={across}
-        y2={across}
+        y1={lineY}
+        y2={lineY}
         {...about('widthMm', thing.widthMm)}
         valueMm={thing.widthMm}
         unit={unit}

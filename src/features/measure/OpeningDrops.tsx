@@ -93,7 +93,7 @@ function MeasuredDrops({ opening, dropsMm }: Props & { dropsMm: DropsMm }): Reac
       <p className="mt-2 text-[13px] text-soft">
         <Words>{t('floorAt', { left: floorAt(0), middle: floorAt(0.5), right: floorAt(1) })}</Words>
       </p>
-      <Button small look="quiet" onClick={() => choose({ dropsMm: null })}>
+      <Button small variant="quiet" onClick={() => choose({ dropsMm: null })}>
         {t('clearDrops')}
       </Button>
     </>

@@ -27,7 +27,7 @@ export function TurnField({ piece: p, set }: Props): ReactNode {
         value={Number(turn.toFixed(2))}
         decimals={2}
         suffix="°"
-        within={[-360, 360]}
+        range={[-360, 360]}
         onCommit={(turnDeg) => set({ turnDeg })}
         step={5}
         examples="45"
@@ -81,7 +81,7 @@ export function SeatFields({ piece: p, seat, set }: Props & { seat: Seat }): Rea
           draftKey={key('cushions')}
           value={seat.looseCushions}
           step={1}
-          within={[0, 24]}
+          range={[0, 24]}
           whole
           onCommit={(n) => setSeat({ looseCushions: n })}
         />
@@ -90,7 +90,7 @@ export function SeatFields({ piece: p, seat, set }: Props & { seat: Seat }): Rea
           draftKey={key('seats')}
           value={seat.seats}
           step={1}
-          within={[1, 12]}
+          range={[1, 12]}
           whole
           onCommit={(n) => setSeat({ seats: n })}
         />
@@ -99,7 +99,7 @@ export function SeatFields({ piece: p, seat, set }: Props & { seat: Seat }): Rea
           draftKey={key('wanted')}
           value={seat.wantedSitters}
           step={1}
-          within={[0, 12]}
+          range={[0, 12]}
           whole
           onCommit={(n) => setSeat({ wantedSitters: n })}
         />
@@ -150,7 +150,7 @@ export function ShelfFields({ piece: p, set }: Props): ReactNode {
             onClear={() => {
               set({ shelvesMm: p.shelvesMm.filter((_, k) => k !== i) });
             }}
-            onCommit={(at) => set({ shelvesMm: p.shelvesMm.map((s, k) => (k === i ? at : s)) })}
+            onCommit={(heightMm) => set({ shelvesMm: p.shelvesMm.map((s, k) => (k === i ? heightMm : s)) })}
           />
         ))}
         <LengthField
@@ -159,7 +159,7 @@ export function ShelfFields({ piece: p, set }: Props): ReactNode {
           valueMm={null}
           unit={unit}
           placeholder="+"
-          onCommit={(at) => set({ shelvesMm: [...p.shelvesMm, at].sort((a, b) => a - b) })}
+          onCommit={(heightMm) => set({ shelvesMm: [...p.shelvesMm, heightMm].sort((a, b) => a - b) })}
         />
       </div>
     </section>

@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode, SVGProps } from 'react';
@@ -38,7 +39,7 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
     mm > 0
       ? commit(
           { do: 'setRoom', room: { ...room, walls: withWallLength(room.walls, index, mm) } },
-          room.walls[index]!.id,
+          elementAt(room.walls, index).id,
         )
       : { took: false as const, message: '' };
   const pieceProps = (p: Piece, scale: Scale): SVGProps<SVGGElement> => ({

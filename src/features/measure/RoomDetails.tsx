@@ -135,7 +135,7 @@ export function RoomDetails(): ReactNode {
               size="small"
               examples="6"
               onClear={() => ages(home.flags.childrenAges.filter((_, k) => k !== i))}
-              within={[0, 17]}
+              range={[0, 17]}
               onCommit={(n) => {
                 ages(home.flags.childrenAges.map((x, k) => (k === i ? n : x)));
                 return TAKEN;
@@ -150,7 +150,7 @@ export function RoomDetails(): ReactNode {
             size="small"
             examples="6"
             placeholder="+"
-            within={[0, 17]}
+            range={[0, 17]}
             onCommit={(n) => {
               ages([...home.flags.childrenAges, n]);
               return TAKEN;

@@ -18,7 +18,7 @@ const GuessList = dynamic(() => import('./GuessList').then((m) => waking(m.Guess
 /** The room itself: what its floor says, then name, ceiling, outline, finishes, and who lives here. */
 export function RoomForm({ outlineOpen }: { outlineOpen: boolean }): ReactNode {
   const t = useTranslations('measure');
-  const to = useTranslations('outline');
+  const tOutline = useTranslations('outline');
   const { file, plan } = useRoom();
   const commit = useCommit();
   const { room } = file;
@@ -46,7 +46,7 @@ export function RoomForm({ outlineOpen }: { outlineOpen: boolean }): ReactNode {
         </Collapsible>
       )}
       <Collapsible
-        title={to('title')}
+        title={tOutline('title')}
         summary={t('wallCount', { count: room.walls.length })}
         open={outlineOpen}
       >

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { nanoid } from 'nanoid';
 import { useMemo, type ReactNode } from 'react';
 import type { Point } from '../../core/geometry/plane';
@@ -54,7 +55,7 @@ export function RoomOutline(): ReactNode {
     <OutlineForm
       legs={legs}
       startDeg={kept.startDeg}
-      start={{ xMm: room.walls[0]!.xMm, yMm: room.walls[0]!.yMm }}
+      start={{ xMm: first(room.walls).xMm, yMm: first(room.walls).yMm }}
       onLegs={(next) => setEdited({ of: outlineKey, legs: next })}
       unit={room.unit}
       toleranceMm={rules.number('measure.closing')}

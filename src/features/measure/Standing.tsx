@@ -49,13 +49,13 @@ export function StandingForm(): ReactNode {
     const door = file.openings.find(isWay);
     const seat = file.pieces.filter(sits).sort((a, b) => b.widthMm - a.widthMm)[0];
     const wall = door && plan.walls.find((w) => w.id === door.wallId);
-    let at = polygonCentre(room.walls);
+    let place = polygonCentre(room.walls);
     let name = t('stand.own', { n: room.standpoints.length + 1 });
     if (kind === 'door' && door && wall) {
-      at = step(pointOnWall(wall, door.xMm + door.widthMm / 2), wayOf(wall.facingDeg + 180), feet(1));
+      place = step(pointOnWall(wall, door.xMm + door.widthMm / 2), wayOf(wall.facingDeg + 180), feet(1));
       name = t('stand.from', { name: door.name });
     } else if (kind === 'seat' && seat) {
-      at = { xMm: seat.xMm, yMm: seat.yMm };
+      place = { xMm: seat.xMm, yMm: seat.yMm };
       name = t('stand.on', { name: seat.name });
     }
 
@@ -66,8 +66,8 @@ export function StandingForm(): ReactNode {
         id,
         name: name.slice(0, 80),
         kind,
-        xMm: at.xMm,
-        yMm: at.yMm,
+        xMm: place.xMm,
+        yMm: place.yMm,
         eyeMm: kind === 'seat' ? inches(44) : inches(62),
       },
     ]);
@@ -75,7 +75,7 @@ export function StandingForm(): ReactNode {
   };
   return (
     <div>
-      <p className="mb-3 text-[14px] text-soft">{t('stand.says')}</p>
+      <p className="mb-3 text-[14px] text-soft">{t('stand.intro')}</p>
       {room.standpoints.map((s) => (
         <div
           key={s.id}
@@ -95,7 +95,7 @@ export function StandingForm(): ReactNode {
                 return TAKEN;
               }}
             />
-            <Button small look="quiet" onClick={() => put(room.standpoints.filter((x) => x.id !== s.id))}>
+            <Button small variant="quiet" onClick={() => put(room.standpoints.filter((x) => x.id !== s.id))}>
               {t('remove')}
             </Button>
           </div>

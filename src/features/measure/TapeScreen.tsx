@@ -161,7 +161,7 @@ function WhichIsRight({ session: { settle, go, index }, reading: r }: Part): Rea
           </span>
         </Button>
       ))}
-      <Button className="min-h-[44px]" look="quiet" onClick={() => go(index + 1)}>
+      <Button className="min-h-[44px]" variant="quiet" onClick={() => go(index + 1)}>
         {t('tape.both')}
       </Button>
     </div>
@@ -174,7 +174,7 @@ function TapeSteps({
   reading,
   laser,
   onLaser,
-}: Part & { laser: boolean; onLaser: (on: boolean) => void }): ReactNode {
+}: Part & { laser: boolean; onLaser: (shown: boolean) => void }): ReactNode {
   const t = useTranslations('measure');
   const links = [
     { label: t('tape.onlyOpen'), act: listOpen },
@@ -195,7 +195,7 @@ function TapeSteps({
           {t('tape.skip')}
         </Button>
         <Button
-          look="strong"
+          variant="primary"
           className="min-h-[52px] justify-center text-[17px]"
           onClick={() => enter(reading)}
         >

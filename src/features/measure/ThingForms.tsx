@@ -175,7 +175,7 @@ export function PieceForm({ piece: p }: { piece: Piece }): ReactNode {
           draftKey={key('chairs')}
           value={p.chairs}
           step={1}
-          within={[0, 24]}
+          range={[0, 24]}
           whole
           onCommit={(n) => set({ chairs: n })}
         />

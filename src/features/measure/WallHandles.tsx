@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useRef, type ReactNode } from 'react';
@@ -24,12 +25,12 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
   const begun = useRef<Room>(room);
   const reached = useRef<Offset>({ dxMm: 0, dyMm: 0 });
   const walls = wallsOf(room);
-  const moved = (key: string, from: Room, dx: Mm, dy: Mm, square: boolean): Change => {
+  const moved = (key: string, room_: Room, dx: Mm, dy: Mm, square: boolean): Change => {
     const [kind, id] = key.split(':') as ['corner' | 'wall', string];
-    const index = from.walls.findIndex((w) => w.id === id);
+    const index = room_.walls.findIndex((w) => w.id === id);
     const corners =
-      kind === 'corner' ? moveCorner(from, index, dx, dy, square) : moveWall(from, index, dx, dy);
-    return withCorners(from, corners);
+      kind === 'corner' ? moveCorner(room_, index, dx, dy, square) : moveWall(room_, index, dx, dy);
+    return withCorners(room_, corners);
   };
   const pending = usePendingChange();
   const drag = useDrawingDrag(room.unit, {
@@ -37,15 +38,15 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
       begun.current = room;
       reached.current = { dxMm: 0, dyMm: 0 };
       pending.begin();
-      pick(key.split(':')[1]!);
+      pick(elementAt(key.split(':'), 1));
     },
     move: (key, dx, dy) => {
-      const to = (offset: Offset) => moved(key, begun.current, offset.dxMm, offset.dyMm, true);
-      reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(room.unit), (at) =>
-        staysSound({ ...file, room: begun.current }, to(at)),
+      const changeTo = (offset: Offset) => moved(key, begun.current, offset.dxMm, offset.dyMm, true);
+      reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(room.unit), (offset) =>
+        staysSound({ ...file, room: begun.current }, changeTo(offset)),
       );
       const { dxMm, dyMm } = reached.current;
-      pending.hold(dxMm === 0 && dyMm === 0 ? null : to(reached.current));
+      pending.hold(dxMm === 0 && dyMm === 0 ? null : changeTo(reached.current));
     },
     end: pending.release,
   });
@@ -63,15 +64,15 @@ export function WallHandles({ scale }: { scale: Scale }): ReactNode {
         if (corners && staysSound(file, withCorners(room, corners))) change([withCorners(room, corners)]);
         return;
       }
-      const by = nudgeOf(e, room.unit);
-      if (!by) return;
+      const nudge = nudgeOf(e, room.unit);
+      if (!nudge) return;
       e.preventDefault();
-      const next = moved(key, room, by.dxMm, by.dyMm, false);
+      const next = moved(key, room, nudge.dxMm, nudge.dyMm, false);
       if (staysSound(file, next)) change([next]);
     },
   });
   const addCorner = (index: number) => {
-    const wall = walls[index]!;
+    const wall = elementAt(walls, index);
     const middle = {
       xMm: toMark((wall.from.xMm + wall.to.xMm) / 2, room.unit),
       yMm: toMark((wall.from.yMm + wall.to.yMm) / 2, room.unit),

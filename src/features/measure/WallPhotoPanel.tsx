@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { Slider } from '../../ui/Slider';
 import { useTranslations } from 'next-intl';
@@ -26,7 +27,7 @@ export function WallPhotoPanel({ wallId, onDone }: { wallId: string; onDone: () 
   const t = useTranslations('measure');
   const { file, plan, change } = useRoom();
   const { room } = file;
-  const wall = plan.walls.find((w) => w.id === wallId)!;
+  const wall = findOne(plan.walls, (w) => w.id === wallId);
   const photo = room.wallPhotos.find((p) => p.wallId === wallId);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -70,7 +71,7 @@ export function WallPhotoPanel({ wallId, onDone }: { wallId: string; onDone: () 
   if (!photo) {
     return (
       <div>
-        <p className="mb-2 text-[14px] text-soft">{t('photo.says')}</p>
+        <p className="mb-2 text-[14px] text-soft">{t('photo.intro')}</p>
         <FileButton accept={IMAGE_TYPES} disabled={busy} onFiles={([file]) => void take(file)}>
           {busy ? t('photo.busy') : t('photo.take')}
         </FileButton>

@@ -17,16 +17,16 @@ type Added = { says: 'noRoom' | 'notThere' | null; changes: Change[] | null; onP
 export function addThing(
   kind: string,
   kindName: string,
-  { file, wallId, at }: { file: RoomFile; wallId: string; at: { xMm: Mm; yMm: Mm } | undefined },
+  { file, wallId, place }: { file: RoomFile; wallId: string; place: { xMm: Mm; yMm: Mm } | undefined },
 ): Added {
   const id = nanoid(8);
   const made = makeThing(kind, { id, name: newName(kindName, kind, file), wallId }, file);
   if (!made) return { says: 'noRoom', changes: null, onPlan: false, id };
-  const there = at && madeAt(made, at, file.room.unit);
+  const there = place && madeAt(made, place, file.room.unit);
   const fits = there !== undefined && staysSound(file, there);
   const put = fits ? there : made;
   return {
-    says: at && !fits ? 'notThere' : null,
+    says: place && !fits ? 'notThere' : null,
     changes: [put, { do: 'markReadings', readings: guessesFor(applyChange(file, put), id) }],
     onPlan: put.do === 'putPiece',
     id,
@@ -55,9 +55,9 @@ export function whereDropped(
   if (!svg || !scale) return undefined;
   const r = svg.getBoundingClientRect();
   if (clientX < r.left || clientX > r.right || clientY < r.top || clientY > r.bottom) return undefined;
-  const by = svg.viewBox.baseVal.width / r.width;
+  const unitsPerPx = svg.viewBox.baseVal.width / r.width;
   // the plan's y runs to the south, as the room's does
-  const from =
+  const start =
     drawing === 'plan'
       ? {
           xMm: Math.min(...file.room.walls.map((w) => w.xMm)),
@@ -65,7 +65,7 @@ export function whereDropped(
         }
       : { xMm: 0, yMm: 0 };
   return {
-    xMm: from.xMm + scale.toMm((clientX - r.left) * by - scale.x(from.xMm)),
-    yMm: from.yMm + scale.toMm((clientY - r.top) * by - scale.y(from.yMm)),
+    xMm: start.xMm + scale.toMm((clientX - r.left) * unitsPerPx - scale.x(start.xMm)),
+    yMm: start.yMm + scale.toMm((clientY - r.top) * unitsPerPx - scale.y(start.yMm)),
   };
 }

@@ -1,3 +1,4 @@
+import { elementAt } from '../../core/base/list';
 import { nanoid } from 'nanoid';
 import { cm, inches } from '../../core/base/units';
 import type { Result } from '../../core/base/result';
@@ -59,7 +60,7 @@ export function buildBump(
     ...differing(next.openings, file.openings).map((opening): Change => ({ do: 'putOpening', opening })),
     ...differing(next.fittings, file.fittings).map((fitting): Change => ({ do: 'putFitting', fitting })),
     ...next.looks.flatMap((l, i) =>
-      differing(l.hangings, file.looks[i]!.hangings).map((hanging): Change => ({
+      differing(l.hangings, elementAt(file.looks, i).hangings).map((hanging): Change => ({
         do: 'putHanging',
         lookId: l.id,
         hanging,

@@ -33,15 +33,15 @@ describe('moving an outline', () => {
   });
 
   it.each([
-    { wall: 0, dx: 0, dy: 300, moved: [0, 1], by: [0, -300] },
-    { wall: 1, dx: 300, dy: 0, moved: [1, 2], by: [300, 0] },
-    { wall: 2, dx: 0, dy: -300, moved: [2, 3], by: [0, 300] },
-    { wall: 3, dx: -300, dy: 0, moved: [3, 0], by: [-300, 0] },
-  ])('pushes wall $wall square to itself, both its ends by as much', ({ wall, dx, dy, moved, by }) => {
+    { wall: 0, dx: 0, dy: 300, moved: [0, 1], amount: [0, -300] },
+    { wall: 1, dx: 300, dy: 0, moved: [1, 2], amount: [300, 0] },
+    { wall: 2, dx: 0, dy: -300, moved: [2, 3], amount: [0, 300] },
+    { wall: 3, dx: -300, dy: 0, moved: [3, 0], amount: [-300, 0] },
+  ])('pushes wall $wall square to itself, both its ends by as much', ({ wall, dx, dy, moved, amount }) => {
     const next = places(moveWall(room, wall, dx, dy));
     next.forEach(([x, y], i) => {
       const [fromX, fromY] = corners[i]!;
-      expect([x! - fromX, y! - fromY]).toEqual(moved.includes(i) ? by : [0, 0]);
+      expect([x! - fromX, y! - fromY]).toEqual(moved.includes(i) ? amount : [0, 0]);
     });
     // what of a drag goes along the wall does nothing
     expect(places(moveWall(room, wall, dx === 0 ? 700 : dx, dy === 0 ? 700 : dy))).toEqual(next);

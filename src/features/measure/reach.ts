@@ -7,20 +7,20 @@ export type Offset = { dxMm: Mm; dyMm: Mm };
  * so far:
  * it stops at what stops it, and slides along.
  */
-export function reach(from: Offset, to: Offset, markMm: Mm, sound: (at: Offset) => boolean): Offset {
-  if (sound(to)) return to;
-  const dxMm = furthest(from.dxMm, to.dxMm, markMm, (dx) => sound({ dxMm: dx, dyMm: from.dyMm }));
-  return { dxMm, dyMm: furthest(from.dyMm, to.dyMm, markMm, (dy) => sound({ dxMm, dyMm: dy })) };
+export function reach(start: Offset, target: Offset, markMm: Mm, sound: (offset: Offset) => boolean): Offset {
+  if (sound(target)) return target;
+  const dxMm = furthest(start.dxMm, target.dxMm, markMm, (dx) => sound({ dxMm: dx, dyMm: start.dyMm }));
+  return { dxMm, dyMm: furthest(start.dyMm, target.dyMm, markMm, (dy) => sound({ dxMm, dyMm: dy })) };
 }
 
-function furthest(from: Mm, to: Mm, markMm: Mm, sound: (at: Mm) => boolean): Mm {
-  if (from === to || sound(to)) return to;
-  const way = Math.sign(to - from) * markMm;
-  let [good, bad] = [0, Math.ceil(Math.abs(to - from) / markMm)];
+function furthest(start: Mm, target: Mm, markMm: Mm, sound: (offset: Mm) => boolean): Mm {
+  if (start === target || sound(target)) return target;
+  const way = Math.sign(target - start) * markMm;
+  let [good, bad] = [0, Math.ceil(Math.abs(target - start) / markMm)];
   while (bad - good > 1) {
     const middle = Math.floor((good + bad) / 2);
-    if (sound(from + way * middle)) good = middle;
+    if (sound(start + way * middle)) good = middle;
     else bad = middle;
   }
-  return from + way * good;
+  return start + way * good;
 }

@@ -16,41 +16,44 @@ export function findThing(file: RoomFile, id: string | null): Thing | null {
 }
 
 /** The change that moves a thing: along and up the wall, or over the plan (dy up the sheet, to the north). */
-export function moveOf(from: Thing, dxMm: Mm, dyMm: Mm, onPlan: boolean): Change | null {
-  switch (from.kind) {
+export function moveOf(thing: Thing, dxMm: Mm, dyMm: Mm, onPlan: boolean): Change | null {
+  switch (thing.kind) {
     case 'opening':
       return {
         do: 'putOpening',
         opening: {
-          ...from.thing,
-          xMm: from.thing.xMm + dxMm,
-          sillMm: from.thing.kind === 'window' ? Math.max(0, from.thing.sillMm + dyMm) : from.thing.sillMm,
+          ...thing.thing,
+          xMm: thing.thing.xMm + dxMm,
+          sillMm: thing.thing.kind === 'window' ? Math.max(0, thing.thing.sillMm + dyMm) : thing.thing.sillMm,
         },
       };
     case 'fitting':
       return {
         do: 'putFitting',
         fitting: {
-          ...from.thing,
-          xMm: from.thing.xMm + dxMm,
-          bottomMm: Math.max(0, from.thing.bottomMm + dyMm),
+          ...thing.thing,
+          xMm: thing.thing.xMm + dxMm,
+          bottomMm: Math.max(0, thing.thing.bottomMm + dyMm),
         },
       };
     case 'piece':
       return onPlan
-        ? { do: 'putPiece', piece: { ...from.thing, xMm: from.thing.xMm + dxMm, yMm: from.thing.yMm - dyMm } }
+        ? {
+            do: 'putPiece',
+            piece: { ...thing.thing, xMm: thing.thing.xMm + dxMm, yMm: thing.thing.yMm - dyMm },
+          }
         : null;
   }
 }
 
-export function removalOf(from: Thing): Change {
-  switch (from.kind) {
+export function removalOf(thing: Thing): Change {
+  switch (thing.kind) {
     case 'opening':
-      return { do: 'removeOpening', id: from.thing.id };
+      return { do: 'removeOpening', id: thing.thing.id };
     case 'fitting':
-      return { do: 'removeFitting', id: from.thing.id };
+      return { do: 'removeFitting', id: thing.thing.id };
     case 'piece':
-      return { do: 'removePiece', id: from.thing.id };
+      return { do: 'removePiece', id: thing.thing.id };
   }
 }
 

@@ -1,8 +1,9 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { useState, type RefObject } from 'react';
 import type { Scale } from '../../ui/drawing/scale';
-import { useSteady } from '../../ui/useSteady';
+import { useStableCallback } from '../../ui/useStableCallback';
 import { useRoom } from '../shell/room/RoomContext';
 import type { BumpKind } from './buildBump';
 import { BUMPS } from './kindLists';
@@ -30,14 +31,14 @@ export function useAddThing({
    * Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses
    * until they are measured.
    */
-  const addTo = async (kind: string, at?: { xMm: number; yMm: number }) => {
+  const addTo = async (kind: string, place?: { xMm: number; yMm: number }) => {
     if ((BUMPS as readonly string[]).includes(kind)) {
       pick(null);
-      onSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? file.room.walls[0]!.id : wallId });
+      onSide({ kind: 'bump', bump: kind as BumpKind, wallId: isPlan ? first(file.room.walls).id : wallId });
       return;
     }
     const { addThing } = await adding();
-    const added = addThing(kind, t(`measure.kinds.${kind as 'window'}`), { file, wallId, at });
+    const added = addThing(kind, t(`measure.kinds.${kind as 'window'}`), { file, wallId, place });
     setProblem(added.says && t(`measure.${added.says}`));
     if (!added.changes) return;
     if (added.onPlan) {
@@ -48,16 +49,16 @@ export function useAddThing({
     onSide(null);
     pick(added.id);
   };
-  const addHere = useSteady((kind: string) => void addTo(kind));
-  const dropHere = useSteady(async (kind: string, clientX: number, clientY: number) => {
-    const at = (await adding()).whereDropped(
+  const addHere = useStableCallback((kind: string) => void addTo(kind));
+  const dropHere = useStableCallback(async (kind: string, clientX: number, clientY: number) => {
+    const place = (await adding()).whereDropped(
       box.current,
       isPlan ? 'plan' : drawn.current,
       file,
       clientX,
       clientY,
     );
-    if (at) void addTo(kind, at);
+    if (place) void addTo(kind, place);
   });
   return { addHere, dropHere, problem };
 }

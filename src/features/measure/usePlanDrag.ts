@@ -38,39 +38,39 @@ export function usePlanDrag() {
   const held = useRef<{ piece: Piece | null; stand: Standpoint | null }>({ piece: null, stand: null });
   const reached = useRef<Offset>({ dxMm: 0, dyMm: 0 });
 
-  const movePiece = (from: Piece, dx: Mm, dy: Mm) => {
+  const movePiece = (start: Piece, dx: Mm, dy: Mm) => {
     const moved = ({ dxMm, dyMm }: Offset): Piece => ({
-      ...from,
-      xMm: from.xMm + dxMm,
-      yMm: from.yMm - dyMm,
+      ...start,
+      xMm: start.xMm + dxMm,
+      yMm: start.yMm - dyMm,
     });
     reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(unit), (offset) =>
       staysSound(file, putPiece(moved(offset))),
     );
-    const around = {
-      others: file.pieces.filter((p) => p.id !== from.id),
+    const pivot = {
+      others: file.pieces.filter((p) => p.id !== start.id),
       openings: file.openings,
       walls: plan.walls,
       centre: polygonCentre(file.room.walls),
     };
-    const snapped = snapPiece(moved(reached.current), around, SNAP_WITHIN);
+    const snapped = snapPiece(moved(reached.current), pivot, SNAP_WITHIN);
     const takes = snapped.guides.length > 0 && staysSound(file, putPiece(snapped.piece));
     setGuides(takes ? snapped.guides : []);
     const next = takes ? snapped.piece : moved(reached.current);
-    const isBack = distance(next, from) < 0.01 && next.turnDeg === from.turnDeg;
+    const isBack = distance(next, start) < 0.01 && next.turnDeg === start.turnDeg;
     pending.hold(isBack ? null : putPiece(next));
   };
-  const turnPiece = (from: Piece, dx: Mm, dy: Mm) => {
-    const front = wayOf(from.turnDeg + 180);
-    const arm = from.depthMm / 2 + TURN_ARM_MM;
+  const turnPiece = (start: Piece, dx: Mm, dy: Mm) => {
+    const front = wayOf(start.turnDeg + 180);
+    const arm = start.depthMm / 2 + TURN_ARM_MM;
     const turnDeg = turnTowards(front.xMm * arm + dx, front.yMm * arm - dy);
-    const next = putPiece({ ...from, turnDeg });
-    if (turnDeg === from.turnDeg) pending.hold(null);
+    const next = putPiece({ ...start, turnDeg });
+    if (turnDeg === start.turnDeg) pending.hold(null);
     else if (staysSound(file, next)) pending.hold(next);
   };
-  const moveStand = (from: Standpoint, dx: Mm, dy: Mm) => {
-    const moved = { ...from, xMm: from.xMm + dx, yMm: from.yMm - dy };
-    const standpoints = file.room.standpoints.map((s) => (s.id === from.id ? moved : s));
+  const moveStand = (start: Standpoint, dx: Mm, dy: Mm) => {
+    const moved = { ...start, xMm: start.xMm + dx, yMm: start.yMm - dy };
+    const standpoints = file.room.standpoints.map((s) => (s.id === start.id ? moved : s));
     const next: Change = { do: 'setRoom', room: { ...file.room, standpoints } };
     if (staysSound(file, next)) pending.hold(next);
   };

@@ -118,7 +118,7 @@ export function useTapeSession() {
       return;
     }
     const read = parseLength(text, unit);
-    if (!read.ok) setProblem({ text: lengthIssue(read.issues[0]!) });
+    if (!read.ok) setProblem({ text: lengthIssue(read.issues[0]) });
     else if (read.value < 0) setProblem({ text: lengthIssue({ code: 'not-a-length', at: 0, came: text }) });
     else take(r, read.value);
   };

@@ -26,11 +26,11 @@ export function useThingDrag(isPlan: boolean) {
       pick(id);
     },
     move: (_id, dx, dy) => {
-      const from = begun.current;
-      if (!from) return;
-      const changeTo = (at: Offset) => moveOf(from, at.dxMm, at.dyMm, isPlan);
-      reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(unit), (at) => {
-        const next = changeTo(at);
+      const held = begun.current;
+      if (!held) return;
+      const changeTo = (offset: Offset) => moveOf(held, offset.dxMm, offset.dyMm, isPlan);
+      reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(unit), (offset) => {
+        const next = changeTo(offset);
         return !!next && staysSound(file, next);
       });
       const { dxMm, dyMm } = reached.current;
@@ -44,17 +44,17 @@ export function useThingDrag(isPlan: boolean) {
       removeThing(id);
       return;
     }
-    const by = nudgeOf(e, unit);
-    const from = findThing(file, id);
-    if (!by || !from) return;
+    const step = nudgeOf(e, unit);
+    const held = findThing(file, id);
+    if (!step || !held) return;
     e.preventDefault();
-    const next = moveOf(from, by.dxMm, by.dyMm, isPlan);
+    const next = moveOf(held, step.dxMm, step.dyMm, isPlan);
     if (next && staysSound(file, next)) change([next]);
   };
   const removeThing = (id: string) => {
-    const from = findThing(file, id);
-    if (from) {
-      change([removalOf(from)]);
+    const held = findThing(file, id);
+    if (held) {
+      change([removalOf(held)]);
       pick(null);
     }
   };

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Piece, Seat } from '../../core/model/types';
@@ -140,7 +141,7 @@ function SmallSeat({
       aria-hidden="true"
       className="block bg-well"
     >
-      <rect x="4" y="30" width={CARD.width - 8} height="28" rx="4" fill={paint(piece.colours[0]!)} />
+      <rect x="4" y="30" width={CARD.width - 8} height="28" rx="4" fill={paint(first(piece.colours))} />
       {placed.map((p, i) => {
         const item = byId.get(p.itemId)!;
         const use = takenSize(item, false, rules);

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { PillowPlan } from '../../core/stages/seats/pillows';
@@ -47,7 +48,7 @@ function beginInsert(names: { room: string; cover: string; sofa: string }): Room
   return {
     ...file,
     items: [item],
-    looks: [{ ...file.looks[0]!, placements: [placement] }],
+    looks: [{ ...first(file.looks), placements: [placement] }],
     pieces: [
       {
         ...PIECE,
@@ -140,7 +141,7 @@ function Insert(): ReactNode {
       drawing={<InsertDrawing item={item} pillow={pillow} />}
       answer={
         <>
-          <SheetTitle says={size(item)}>{t('quick.insertAnswer')}</SheetTitle>
+          <SheetTitle detail={size(item)}>{t('quick.insertAnswer')}</SheetTitle>
           <div className="space-y-2.5">
             <Numeral
               label={t('quick.insertAnswer')}

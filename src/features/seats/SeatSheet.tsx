@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { Disclosure } from '../../ui/Collapsible';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
@@ -22,7 +23,7 @@ export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {
   const t = useTranslations('seats');
   const { file, look, plan, picked, pick } = useRoom();
   const paint = usePaint();
-  const piece = file.pieces.find((p) => p.id === s.pieceId)!;
+  const piece = findOne(file.pieces, (p) => p.id === s.pieceId);
   const acts = useSeatActs(piece);
   const unit = file.room.unit;
   const bare = (mm: number) => formatBareLength(mm, unit);
@@ -46,7 +47,7 @@ export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {
       <SheetTitle>{t('pillows', { count: s.pillows.length })}</SheetTitle>
       <ol>
         {s.pillows.map((p) => {
-          const placement = look.placements.find((x) => x.id === p.placementId)!;
+          const placement = findOne(look.placements, (x) => x.id === p.placementId);
           const item = itemOf(file, p.itemId)!;
           const open = picked === p.placementId;
           return (

@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { useTranslations } from 'next-intl';
 import { PageLink } from '../../ui/PageLink';
@@ -52,22 +53,22 @@ export function SeatsScreen(): ReactNode {
     },
   });
   if (!piece) return <NoSeats />;
-  const on = placeOnWall(piece, plan.walls);
-  const elevation = plan.elevations.find((e) => e.wallId === on.wallId)!;
-  const seatPlan = plan.seats.find((s) => s.pieceId === piece.id)!;
-  const sitsAt = on.xMm + (on.widthMm - piece.seat.widthMm) / 2;
+  const onWall = placeOnWall(piece, plan.walls);
+  const elevation = findOne(plan.elevations, (e) => e.wallId === onWall.wallId);
+  const seatPlan = findOne(plan.seats, (s) => s.pieceId === piece.id);
+  const sitsAt = onWall.xMm + (onWall.widthMm - piece.seat.widthMm) / 2;
   const margin = inches(14);
   const region = {
-    xMm: on.xMm - margin,
+    xMm: onWall.xMm - margin,
     yMm: 0,
-    widthMm: on.widthMm + 2 * margin,
+    widthMm: onWall.widthMm + 2 * margin,
     heightMm: Math.min(file.room.ceilingMm, Math.max(piece.heightMm + inches(14), inches(52))),
   };
   // what stands in front of the seat would hide it: only what is on it and behind it is shown
   const own = new Set([piece.id, ...look.placements.filter((p) => p.pieceId === piece.id).map((p) => p.id)]);
   const shown = {
     ...elevation,
-    shapes: elevation.shapes.filter((s) => own.has(s.about) || s.depthMm < on.depthMm),
+    shapes: elevation.shapes.filter((s) => own.has(s.about) || s.depthMm < onWall.depthMm),
   };
   const drop = (item: Item, clientX: number, clientY: number) => {
     const svg = box.current?.querySelector('svg');
@@ -91,7 +92,7 @@ export function SeatsScreen(): ReactNode {
                 pick(id);
                 setWall(
                   placeOnWall(
-                    seats.find((p) => p.id === id)!,
+                    findOne(seats, (p) => p.id === id),
                     plan.walls,
                   ).wallId,
                 );
@@ -105,7 +106,7 @@ export function SeatsScreen(): ReactNode {
     >
       <SheetHead
         title={piece.name}
-        says={t('seats.facts', {
+        detail={t('seats.facts', {
           width: formatLength(piece.seat.widthMm, unit),
           back: formatLength(piece.heightMm, unit),
           depth: formatLength(piece.seat.depthMm, unit),
@@ -132,11 +133,11 @@ export function SeatsScreen(): ReactNode {
                 if (picked !== pillow.placementId) pick(pillow.placementId);
               },
               onKeyDown: (e: React.KeyboardEvent) => {
-                const p = look.placements.find((x) => x.id === pillow.placementId)!;
-                const by = nudgeOf(e, unit);
-                if (by && by.dxMm !== 0) {
+                const p = findOne(look.placements, (x) => x.id === pillow.placementId);
+                const nudge = nudgeOf(e, unit);
+                if (nudge && nudge.dxMm !== 0) {
                   e.preventDefault();
-                  change([acts.moveChange(p, by.dxMm)]);
+                  change([acts.moveChange(p, nudge.dxMm)]);
                 } else if (e.key === 'PageUp' || e.key === 'PageDown') {
                   e.preventDefault();
                   acts.set(p, { layer: Math.min(20, Math.max(0, p.layer + (e.key === 'PageUp' ? 1 : -1))) });
@@ -181,7 +182,7 @@ function NoSeats(): ReactNode {
         </>
       }
     >
-      <SheetHead title={t('stages.seats')} says="" views={false} />
+      <SheetHead title={t('stages.seats')} detail="" views={false} />
     </Workspace>
   );
 }

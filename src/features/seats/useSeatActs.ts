@@ -20,8 +20,8 @@ export function useSeatActs(piece: Piece | undefined) {
       if (!piece) return;
       const x = clampX(xMm ?? width / 2);
       const reach = item.widthMm * 0.44;
-      const behind = onSeat.filter((p) => Math.abs(p.xMm - x) < reach);
-      const layer = behind.length === 0 ? 0 : Math.min(20, Math.max(...behind.map((p) => p.layer)) + 1);
+      const covered = onSeat.filter((p) => Math.abs(p.xMm - x) < reach);
+      const layer = covered.length === 0 ? 0 : Math.min(20, Math.max(...covered.map((p) => p.layer)) + 1);
       const id = nanoid(8);
       change([
         { do: 'putItem', item },

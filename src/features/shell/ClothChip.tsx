@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { memo, useId, type ReactNode } from 'react';
 import type { Lab } from '../../core/colour/spaces';
 import type { Item } from '../../core/model/types';
@@ -47,7 +48,7 @@ export const ClothChip = memo(function ClothChip({
           });
         })()
       ) : (
-        <rect width={width} height={height} fill={patterned ? `url(#${id})` : colours[0]!.hex} />
+        <rect width={width} height={height} fill={patterned ? `url(#${id})` : first(colours).hex} />
       )}
       {(!item.seen || item.colourFrom === 'photo') && (
         <path d={`M${width - 11} 0h11v11z`} fill="#f5f5f5" stroke="#141414" strokeWidth="0.8" />

@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { headOfLook } from '../../core/model/nouns';
 import { useTranslations } from 'next-intl';
 import { MoreHorizontal, Plus } from 'lucide-react';
@@ -25,7 +26,7 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
     setLook(id);
   };
   const remove = () => {
-    const next = looks.find((l) => l.id !== look.id)!;
+    const next = findOne(looks, (l) => l.id !== look.id);
     setOpen(null);
     change([{ do: 'removeLook', id: look.id }]);
     setLook(next.id);

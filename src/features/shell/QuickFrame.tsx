@@ -73,7 +73,7 @@ export function QuickFrame({
               }))}
             />
           </div>
-          <Button look="strong" onClick={() => setKeeping(true)}>
+          <Button variant="primary" onClick={() => setKeeping(true)}>
             {t('quick.keep')}
           </Button>
         </div>
@@ -118,7 +118,7 @@ export function QuickFrame({
             {problem}
           </p>
         )}
-        <Button look="strong" className="mt-4" onClick={() => void keep()}>
+        <Button variant="primary" className="mt-4" onClick={() => void keep()}>
           {t('quick.keep')}
         </Button>
       </LazyDialog>

@@ -47,7 +47,7 @@ export const StatusLine = memo(function StatusLine(): ReactNode {
           <div className="mt-2 flex gap-2">
             {saving.mine > 0 ? (
               <>
-                <Button look="strong" small onClick={() => void takeFresh('on-top')}>
+                <Button variant="primary" small onClick={() => void takeFresh('on-top')}>
                   {t('putOnTop')}
                 </Button>
                 <Button small onClick={() => void takeFresh('out')}>
@@ -55,7 +55,7 @@ export const StatusLine = memo(function StatusLine(): ReactNode {
                 </Button>
               </>
             ) : (
-              <Button look="strong" small onClick={() => void takeFresh('on-top')}>
+              <Button variant="primary" small onClick={() => void takeFresh('on-top')}>
                 {t('showTheirs')}
               </Button>
             )}

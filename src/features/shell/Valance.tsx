@@ -13,10 +13,10 @@ const running = <T,>(
   things: readonly T[],
   length: (t: T) => number,
   start: number,
-): { thing: T; from: number; to: number }[] =>
-  things.reduce<{ thing: T; from: number; to: number }[]>((laid, thing) => {
-    const from = laid[laid.length - 1]?.to ?? start;
-    return [...laid, { thing, from, to: from + length(thing) }];
+): { thing: T; left: number; right: number }[] =>
+  things.reduce<{ thing: T; left: number; right: number }[]>((laid, thing) => {
+    const left = laid[laid.length - 1]?.right ?? start;
+    return [...laid, { thing, left, right: left + length(thing) }];
   }, []);
 
 /** The look's colours gathered as cloth: a fold's width is its share of what is seen. */
@@ -35,17 +35,17 @@ export function Valance({
   const name = useFamilyName();
   const [shown, setShown] = useState<string | null>(null);
   const total = families.reduce((s, f) => s + f.areaMm2, 0) || 1;
-  const stretches = running(families, (f) => f.areaMm2 / total, 0).map(({ thing: family, from, to }) => ({
+  const stretches = running(families, (f) => f.areaMm2 / total, 0).map(({ thing: family, left, right }) => ({
     family,
-    from,
-    to,
+    left,
+    right,
     shades: running(
       [...family.shades].sort((a, b) => b.areaMm2 - a.areaMm2),
       (s) => s.areaMm2 / total,
-      from,
+      left,
     ).map(({ thing: s, ...span }) => ({ s, ...span })),
   }));
-  const says = (f: FamilyPlan) =>
+  const labelOf = (f: FamilyPlan) =>
     t('fold', {
       name: name(f),
       share: `${(f.share * 100).toFixed(f.share < 0.1 ? 1 : 0)}%`,
@@ -84,11 +84,11 @@ export function Valance({
         </defs>
         <g clipPath={`url(#hem${height})`}>
           {stretches.flatMap(({ family, shades }) =>
-            shades.map(({ s, from, to }, i) => (
+            shades.map(({ s, left, right }, i) => (
               <rect
                 key={`${family.id}${i}`}
-                x={from * WIDTH}
-                width={(to - from) * WIDTH + 0.6}
+                x={left * WIDTH}
+                width={(right - left) * WIDTH + 0.6}
                 height={height}
                 fill={paint(s)}
               />
@@ -100,12 +100,12 @@ export function Valance({
       </svg>
       {onPick && (
         <div className="absolute inset-0 flex">
-          {stretches.map(({ family, from, to }) => (
+          {stretches.map(({ family, left, right }) => (
             <button
               key={family.id}
               type="button"
-              aria-label={says(family)}
-              style={{ width: `${(to - from) * 100}%` }}
+              aria-label={labelOf(family)}
+              style={{ width: `${(right - left) * 100}%` }}
               className="h-full min-w-[24px] focus-visible:outline-offset-[-3px]"
               onMouseEnter={() => setShown(family.id)}
               onMouseLeave={() => setShown(null)}
@@ -121,10 +121,12 @@ export function Valance({
           aria-hidden="true"
           className="pointer-events-none absolute z-30 mt-0.5 whitespace-nowrap rounded-md border border-ink bg-sheet px-2 py-1 text-[13px]"
           style={
-            current.from > 0.6 ? { right: `${(1 - current.to) * 100}%` } : { left: `${current.from * 100}%` }
+            current.left > 0.6
+              ? { right: `${(1 - current.right) * 100}%` }
+              : { left: `${current.left * 100}%` }
           }
         >
-          {says(current.family)}
+          {labelOf(current.family)}
         </div>
       )}
     </div>

@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { memo, useEffect, useRef, type ReactNode } from 'react';
 import type { Wall } from '../../core/room/walls';
@@ -36,10 +37,10 @@ export function WallPictures({
   // of more walls than fit, the one that is shown is among those that are seen
   useEffect(() => {
     const shown = strip.current?.querySelector('[data-state=on]')?.getBoundingClientRect();
-    const of = strip.current?.getBoundingClientRect();
-    if (shown && of)
+    const bounds = strip.current?.getBoundingClientRect();
+    if (shown && bounds)
       strip.current!.scrollLeft +=
-        Math.min(0, shown.left - of.left - 4) + Math.max(0, shown.right - of.right + 4);
+        Math.min(0, shown.left - bounds.left - 4) + Math.max(0, shown.right - bounds.right + 4);
   }, [wallId]);
   const go = (id: string) => {
     pick(null);
@@ -50,8 +51,10 @@ export function WallPictures({
     value: w.id,
     label: wallName(w),
     picture: (
-      <Thumb on={w.id === wallId} name={w.ownName || sideName(w)}>
-        {inBrowser && <Small elevation={plan.elevations[i]!} paint={paint} lampLit={kelvin < 4000} />}
+      <Thumb isShown={w.id === wallId} name={w.ownName || sideName(w)}>
+        {inBrowser && (
+          <Small elevation={elementAt(plan.elevations, i)} paint={paint} lampLit={kelvin < 4000} />
+        )}
       </Thumb>
     ),
   }));
@@ -59,7 +62,7 @@ export function WallPictures({
     value: 'plan',
     label: t('wall.plan'),
     picture: (
-      <Thumb on={wallId === 'plan'} name={t('wall.plan')}>
+      <Thumb isShown={wallId === 'plan'} name={t('wall.plan')}>
         {inBrowser && planPicture}
       </Thumb>
     ),
@@ -79,7 +82,15 @@ export function WallPictures({
   );
 }
 
-function Thumb({ on, name, children }: { on: boolean; name: string; children: ReactNode }): ReactNode {
+function Thumb({
+  isShown,
+  name,
+  children,
+}: {
+  isShown: boolean;
+  name: string;
+  children: ReactNode;
+}): ReactNode {
   return (
     <>
       <svg
@@ -87,7 +98,7 @@ function Thumb({ on, name, children }: { on: boolean; name: string; children: Re
         width={THUMB.width}
         height={THUMB.height}
         aria-hidden="true"
-        className={`block bg-well ${on ? 'outline-2 outline-ink outline-solid' : ''}`}
+        className={`block bg-well ${isShown ? 'outline-2 outline-ink outline-solid' : ''}`}
       >
         {children}
       </svg>

@@ -88,7 +88,7 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
         )}
         {next && <RuleDifferences next={next} />}
         <div className="mt-4 flex gap-2">
-          <Button look="strong" disabled={!proposal || 'problem' in proposal} onClick={keep}>
+          <Button variant="primary" disabled={!proposal || 'problem' in proposal} onClick={keep}>
             {t('why.keep')}
           </Button>
           {own && (

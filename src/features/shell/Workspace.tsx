@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { usePathname } from 'next/navigation';
@@ -49,12 +50,12 @@ export function Workspace({
 /** Head of the drawing sheet: what it is, how large, and the ways of looking. */
 export function SheetHead({
   title,
-  says,
+  detail,
   views = true,
   children,
 }: {
   title: string;
-  says: string;
+  detail: string;
   views?: boolean;
   children?: ReactNode;
 }): ReactNode {
@@ -65,7 +66,7 @@ export function SheetHead({
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-4 pb-1 pt-3">
       <h1 className="text-[24px]">{title}</h1>
       <p className="text-[14px] text-soft">
-        <Words>{says}</Words>
+        <Words>{detail}</Words>
       </p>
       {children && (
         <div className="no-print ml-auto flex flex-wrap items-baseline gap-x-3.5 gap-y-1 font-narrow text-[14px]">
@@ -98,7 +99,7 @@ export function Numeral({
   note?: string;
 }): ReactNode {
   const found = /^(.*?) (in|cm)$/.exec(children);
-  const [amount, unit] = found ? [found[1]!, found[2]!] : [children, ''];
+  const [amount, unit] = found ? [elementAt(found, 1), elementAt(found, 2)] : [children, ''];
   return (
     <div className="border-b border-line pb-1.5">
       <p className="flex items-baseline justify-between gap-2 font-narrow text-[13px] text-soft">
@@ -120,13 +121,13 @@ export function Numeral({
   );
 }
 
-export function SheetTitle({ children, says }: { children: string; says?: string }): ReactNode {
+export function SheetTitle({ children, detail }: { children: string; detail?: string }): ReactNode {
   return (
     <>
       <h2 className="text-[19px]">{children}</h2>
-      {says && (
+      {detail && (
         <p className="mt-0.5 text-[14px] leading-snug text-soft">
-          <Words>{says}</Words>
+          <Words>{detail}</Words>
         </p>
       )}
       <hr className="mb-3 mt-3 border-t-2 border-ink" />

@@ -7,15 +7,15 @@ import { planDifferences } from './planDifferences';
 const file = demoRoom('long-room');
 const lookId = file.looks[1]!.id;
 const planned = (rules: readonly OwnRule[]) => planLook(file, { lookId, rules });
-const before = planned(file.rules);
+const previous = planned(file.rules);
 
 describe('what a rule would change', () => {
   it('is nothing when it stays as it is', () => {
-    expect(planDifferences(before, planned(file.rules))).toEqual({ amounts: [], come: [], gone: [] });
+    expect(planDifferences(previous, planned(file.rules))).toEqual({ amounts: [], come: [], gone: [] });
   });
   it('is told by amount: a lower centre moves every piece on bare wall, and its nail as far', () => {
-    const after = planned([...file.rules, { ruleId: 'walls.centre', value: 1400 }]);
-    const { amounts } = planDifferences(before, after);
+    const changed = planned([...file.rules, { ruleId: 'walls.centre', value: 1400 }]);
+    const { amounts } = planDifferences(previous, changed);
     const centres = amounts.filter((a) => a.what === 'centre');
     const nails = amounts.filter((a) => a.what === 'nail');
     expect(centres.length).toBeGreaterThan(0);
@@ -29,16 +29,16 @@ describe('what a rule would change', () => {
     for (const a of amounts) expect(a.from).not.toBe(a.to);
   });
   it('is counted where it is a number of things', () => {
-    const after = planned([...file.rules, { ruleId: 'windows.fullness', value: 4 }]);
-    const panels = planDifferences(before, after).amounts.filter((a) => a.what === 'panels');
+    const changed = planned([...file.rules, { ruleId: 'windows.fullness', value: 4 }]);
+    const panels = planDifferences(previous, changed).amounts.filter((a) => a.what === 'panels');
     expect(panels.length).toBeGreaterThan(0);
     for (const p of panels) expect(p).toMatchObject({ isLength: false });
     expect(panels.every((p) => Number.isInteger(p.to) && p.to > p.from)).toBe(true);
   });
   it('names the findings that come, and back again those that go', () => {
-    const after = planned([...file.rules, { ruleId: 'floor.walkway', value: 2400 }]);
-    const there = planDifferences(before, after);
-    const back = planDifferences(after, before);
+    const changed = planned([...file.rules, { ruleId: 'floor.walkway', value: 2400 }]);
+    const there = planDifferences(previous, changed);
+    const back = planDifferences(changed, previous);
     expect(there.come.length).toBeGreaterThan(0);
     expect(back.gone).toEqual(there.come);
     expect(back.come).toEqual(there.gone);

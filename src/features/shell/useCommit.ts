@@ -20,11 +20,11 @@ export function useCommit(): (change: Change, about: string) => Answer {
   const words = useMeasureWords(file.room.unit);
   return useCallback(
     (wanted, about) => {
-      const before = checkRoomFile(file);
+      const previous = checkRoomFile(file);
       const fresh = checkRoomFile(applyChange(file, wanted)).filter((i) =>
         i.level === 'refuse'
-          ? !before.some((b) => same(b, i))
-          : i.about === about && !before.some((b) => same(b, i) && b.cameMm === i.cameMm),
+          ? !previous.some((b) => same(b, i))
+          : i.about === about && !previous.some((b) => same(b, i) && b.cameMm === i.cameMm),
       );
       const refused = fresh.find((i) => i.level === 'refuse');
       if (refused) return { took: false, message: words(refused) };
@@ -43,8 +43,8 @@ export function useCommit(): (change: Change, about: string) => Answer {
 
 /** Whether a change leaves the room sound, for dragging. */
 export const staysSound = (file: Parameters<typeof applyChange>[0], wanted: Change): boolean => {
-  const before = checkRoomFile(file).filter((i) => i.level === 'refuse');
+  const previous = checkRoomFile(file).filter((i) => i.level === 'refuse');
   return !checkRoomFile(applyChange(file, wanted)).some(
-    (i) => i.level === 'refuse' && !before.some((b) => same(b, i)),
+    (i) => i.level === 'refuse' && !previous.some((b) => same(b, i)),
   );
 };

@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import { useEffect } from 'react';
 import { useRoom } from './room/RoomContext';
 
@@ -23,7 +24,7 @@ export function useKeys(onHelp: () => void): void {
   useEffect(() => {
     const stepWall = (step: 1 | -1) => {
       const ids = [...plan.walls.map((w) => w.id), 'plan'];
-      setWall(ids[(ids.indexOf(wallId) + step + ids.length) % ids.length]!);
+      setWall(elementAt(ids, (ids.indexOf(wallId) + step + ids.length) % ids.length));
     };
     const goToLook = (number: number) => {
       const look = [...file.looks].sort((a, b) => a.order - b.order)[number - 1];

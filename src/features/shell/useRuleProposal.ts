@@ -33,7 +33,7 @@ export function useRuleProposal(id: RuleId) {
   const numberOf = (part: string): number | { problem: string } => {
     if (row.unit === 'length') {
       const read = parseLength(part, unit);
-      return read.ok ? read.value : { problem: lengthIssue(read.issues[0]!) };
+      return read.ok ? read.value : { problem: lengthIssue(read.issues[0]) };
     }
     const n = Number(part.replace(',', '.'));
     if (!Number.isFinite(n)) return { problem: t('lengths.not-a-number', { came: part }) };

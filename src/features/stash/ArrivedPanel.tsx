@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { itemArrivedAction } from '../../actions/stash';
@@ -13,11 +14,11 @@ export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void 
   const t = useTranslations('stash');
   const [seen, setSeen] = useState<Item['colours']>(item.colours);
   const [answer, setAnswer] = useState<ArrivedAnswer | null>(null);
-  const [says, setSays] = useState<string | null>(null);
+  const [message, setMessage] = useState<string | null>(null);
   const take = async () => {
     const result = await itemArrivedAction(item.id, seen);
     if (result.ok) setAnswer(result.value);
-    else setSays(result.issues[0]!.message);
+    else setMessage(result.issues[0].message);
   };
   if (answer) {
     const { arrival, relies } = answer;
@@ -27,8 +28,8 @@ export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void 
         <div className="grid grid-cols-2 gap-3 text-[13px]">
           {(
             [
-              ['arrived.relied', item.relied?.[0] ?? item.colours[0]!],
-              ['arrived.seen', seen[0]!],
+              ['arrived.relied', item.relied?.[0] ?? first(item.colours)],
+              ['arrived.seen', first(seen)],
             ] as const
           ).map(([k, c]) => (
             <div key={k}>
@@ -65,7 +66,7 @@ export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void 
         ) : (
           <p className="text-[14px] text-soft">{t('arrived.reliesNone')}</p>
         )}
-        <Button look="strong" onClick={onDone}>
+        <Button variant="primary" onClick={onDone}>
           {t('arrived.done')}
         </Button>
       </div>
@@ -74,15 +75,15 @@ export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void 
   return (
     <div className="space-y-2.5">
       <h3 className="font-sans text-[15px] font-semibold">{t('arrived.title')}</h3>
-      <p className="text-[14px] text-soft">{t('arrived.says')}</p>
+      <p className="text-[14px] text-soft">{t('arrived.intro')}</p>
       <ColourRows colours={seen} draftKey={`arrived-${item.id}`} onChange={setSeen} />
-      {says && (
+      {message && (
         <p role="alert" className="text-[13px]">
-          {says}
+          {message}
         </p>
       )}
       <div className="flex gap-2">
-        <Button look="strong" onClick={() => void take()}>
+        <Button variant="primary" onClick={() => void take()}>
           {t('arrived.do')}
         </Button>
         <Button onClick={onDone}>{t('back')}</Button>

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { nameColour } from '../../core/colour/name';
@@ -22,14 +23,14 @@ export function ColourRows({
   const named = useColourName();
   /** One share as it was typed, the others in proportion. */
   const withShare = (i: number, share: number): Swatch[] => {
-    if (colours.length === 1) return [{ ...colours[0]!, share: 1 }];
+    if (colours.length === 1) return [{ ...first(colours), share: 1 }];
     const rest = colours.reduce((s, c, k) => (k === i ? s : s + c.share), 0) || 1;
     return colours.map((c, k) => ({
       ...c,
       share: k === i ? share : Math.max(0.001, (c.share / rest) * (1 - share)),
     }));
   };
-  const without = (i: number): Swatch[] => {
+  const allBut = (i: number): Swatch[] => {
     const left = colours.filter((_, k) => k !== i);
     const sum = left.reduce((s, c) => s + c.share, 0) || 1;
     return left.map((c) => ({ ...c, share: c.share / sum }));
@@ -75,7 +76,7 @@ export function ColourRows({
             draftKey={`${draftKey}-${i}-share`}
             value={Math.round(c.share * 100)}
             step={5}
-            within={[1, 100]}
+            range={[1, 100]}
             onCommit={(n) => {
               onChange(withShare(i, Math.min(n / 100, colours.length === 1 ? 1 : 0.99)));
               return TAKEN;
@@ -84,9 +85,9 @@ export function ColourRows({
           {colours.length > 1 ? (
             <Button
               small
-              look="quiet"
+              variant="quiet"
               aria-label={t('colourDrop', { n: i + 1 })}
-              onClick={() => onChange(without(i))}
+              onClick={() => onChange(allBut(i))}
             >
               ×
             </Button>

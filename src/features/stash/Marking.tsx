@@ -45,8 +45,8 @@ export function Marking({
 }): ReactNode {
   const t = useTranslations('stash');
   const box = useRef<HTMLDivElement>(null);
-  const [from, setFrom] = useState<Point | null>(null);
-  const [to, setTo] = useState<Point | null>(null);
+  const [start, setFrom] = useState<Point | null>(null);
+  const [end, setTo] = useState<Point | null>(null);
   const [cursor, setCursor] = useState({ x: 0.5, y: 0.5 });
   const pointOf = (e: PointerEvent) => {
     const r = box.current!.getBoundingClientRect();
@@ -56,9 +56,9 @@ export function Marking({
     };
   };
   const onKeyDown = (e: KeyboardEvent) => {
-    const by = e.shiftKey ? 0.1 : 0.02;
-    const [across, down] = ARROWS[e.key] ?? [0, 0];
-    const [dx, dy] = [across * by, down * by];
+    const step = e.shiftKey ? 0.1 : 0.02;
+    const [stepX, stepY] = ARROWS[e.key] ?? [0, 0];
+    const [dx, dy] = [stepX * step, stepY * step];
     if (dx !== 0 || dy !== 0) {
       e.preventDefault();
       setCursor((c) => ({
@@ -77,7 +77,7 @@ export function Marking({
     width: `${r.width * 100}%`,
     height: `${r.height * 100}%`,
   });
-  const drawn = from && to ? regionOf(from, to) : null;
+  const drawn = start && end ? regionOf(start, end) : null;
   return (
     <div
       ref={box}
@@ -92,10 +92,10 @@ export function Marking({
         setTo(pointOf(e));
       }}
       onPointerMove={(e) => {
-        if (from) setTo(pointOf(e));
+        if (start) setTo(pointOf(e));
       }}
       onPointerUp={(e) => {
-        if (from) onRegion(regionOf(from, pointOf(e)));
+        if (start) onRegion(regionOf(start, pointOf(e)));
         setFrom(null);
         setTo(null);
       }}

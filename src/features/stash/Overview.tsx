@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { memo, type ReactNode } from 'react';
 import { hexOfLab } from '../../core/colour/spaces';
@@ -71,7 +72,7 @@ export const Overview = memo(function Overview({
       <hr className="mb-2 mt-2.5 border-t-2 border-ink" />
       <ul className="space-y-0.5">
         {line(
-          back.length > 0 ? t('waitsBack', { count: back.length, days: back[0]!.days }) : t('waitsNoBack'),
+          back.length > 0 ? t('waitsBack', { count: back.length, days: first(back).days }) : t('waitsNoBack'),
           () => onTab('returns'),
         )}
         {line(t('waitsOrdered', { count: ordered }), () => onFilter({ ...EVERYTHING, state: 'ordered' }))}

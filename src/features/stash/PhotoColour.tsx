@@ -32,7 +32,7 @@ export function PhotoColour({ item, onTake, onLeave }: Props): ReactNode {
       <h3 className="font-sans text-[15px] font-semibold">{t('pc.title')}</h3>
       {!photo ? (
         <>
-          <p className="text-[14px] text-soft">{t('pc.says')}</p>
+          <p className="text-[14px] text-soft">{t('pc.intro')}</p>
           <div className="flex flex-wrap gap-2">
             <FileButton accept={IMAGE_TYPES} disabled={busy} onFiles={([file]) => void choose(file)}>
               {busy ? t('loading') : t('pc.choose')}
@@ -58,7 +58,7 @@ export function PhotoColour({ item, onTake, onLeave }: Props): ReactNode {
           {problem}
         </p>
       )}
-      <Button small look="quiet" className="!px-0" onClick={onLeave}>
+      <Button small variant="quiet" className="!px-0" onClick={onLeave}>
         {t('back')}
       </Button>
     </div>
@@ -105,7 +105,7 @@ function MarkedPhoto({
           size="small"
           value={count}
           step={1}
-          within={[1, 8]}
+          range={[1, 8]}
           whole
           onCommit={(n) => {
             setCount(n);
@@ -119,7 +119,7 @@ function MarkedPhoto({
             size="small"
             suffix="%"
             value={Math.round(reflectance * 100)}
-            within={[5, 100]}
+            range={[5, 100]}
             onCommit={(n) => {
               setReflectance(n / 100);
               return TAKEN;
@@ -134,7 +134,7 @@ function MarkedPhoto({
         </p>
       )}
       <div className="flex flex-wrap gap-2">
-        <Button look="strong" disabled={!sample || busy} onClick={() => onUse()}>
+        <Button variant="primary" disabled={!sample || busy} onClick={() => onUse()}>
           {t('pc.use')}
         </Button>
         <Button onClick={clearMarks}>{t('pc.again')}</Button>

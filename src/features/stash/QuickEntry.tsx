@@ -17,7 +17,7 @@ export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactN
   return (
     <section className="bg-sheet px-5 py-4" data-worksheet>
       <h1 className="text-[24px]">{t('new.title')}</h1>
-      <p className="mb-3 text-[14px] text-soft">{t('new.says')}</p>
+      <p className="mb-3 text-[14px] text-soft">{t('new.intro')}</p>
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -98,7 +98,7 @@ export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactN
           />
         </div>
         <div className="flex flex-wrap items-center gap-2 pt-1">
-          <Button look="strong" type="submit">
+          <Button variant="primary" type="submit">
             {t('new.add')}
           </Button>
           <FileButton

@@ -14,21 +14,21 @@ export function ReaderPanel({ item, onDone }: { item: Item; onDone: () => void }
   const t = useTranslations('stash');
   const [draft, setDraft] = useDraft(`reader-${item.id}`);
   const [rows, setRows] = useState<ReaderRow[] | null>(null);
-  const [says, setSays] = useState<string | null>(null);
+  const [message, setMessage] = useState<string | null>(null);
   const read = async (text: string) => {
-    setSays(null);
+    setMessage(null);
     const result = await readReaderAction(text);
     if (result.ok) {
       setRows(result.value);
       return;
     }
-    const i = result.issues[0]!;
-    setSays(t(`reader.issue.${i.code}`, { row: i.row, column: i.column, came: i.came }));
+    const i = result.issues[0];
+    setMessage(t(`reader.issue.${i.code}`, { row: i.row, column: i.column, came: i.came }));
   };
   const take = async (row: ReaderRow) => {
     const result = await takeReadingAction(item.id, row);
     if (!result.ok) {
-      setSays(result.issues[0]!.message);
+      setMessage(result.issues[0].message);
       return;
     }
     setDraft(null);
@@ -37,7 +37,7 @@ export function ReaderPanel({ item, onDone }: { item: Item; onDone: () => void }
   return (
     <div className="space-y-2.5">
       <h3 className="font-sans text-[15px] font-semibold">{t('reader.title')}</h3>
-      <p className="text-[14px] text-soft">{t('reader.says')}</p>
+      <p className="text-[14px] text-soft">{t('reader.intro')}</p>
       <textarea
         aria-label={t('reader.paste')}
         value={draft ?? ''}
@@ -68,9 +68,9 @@ export function ReaderPanel({ item, onDone }: { item: Item; onDone: () => void }
           {t('reader.simulate')}
         </Button>
       </div>
-      {says && (
+      {message && (
         <p role="alert" className="text-[13px]">
-          {says}
+          {message}
         </p>
       )}
       {rows && (
@@ -93,7 +93,7 @@ export function ReaderPanel({ item, onDone }: { item: Item; onDone: () => void }
           ))}
         </ul>
       )}
-      <Button small look="quiet" className="!px-0" onClick={onDone}>
+      <Button small variant="quiet" className="!px-0" onClick={onDone}>
         {t('back')}
       </Button>
     </div>

@@ -37,7 +37,7 @@ export function ReturnsTab(): ReactNode {
             {t('returns.calendar')}
           </a>
         </div>
-        <p className="mb-3 text-[14px] text-soft">{t('returns.says', { days: warn.join(', ') })}</p>
+        <p className="mb-3 text-[14px] text-soft">{t('returns.intro', { days: warn.join(', ') })}</p>
         {rows.length === 0 ? (
           <p className="text-soft">{t('returns.none')}</p>
         ) : (
@@ -95,7 +95,7 @@ export function ReturnsTab(): ReactNode {
       >
         <p className="mb-4">{t('returns.ask', { names: asking?.names ?? '' })}</p>
         <Button
-          look="strong"
+          variant="primary"
           onClick={() => {
             const { ids } = asking!;
             setAsking(null);

@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useTranslations } from 'next-intl';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
@@ -44,34 +45,34 @@ function useFollow(entries: readonly Prepared[], openId: string | null, go: (i: 
 /** Arrow keys over a list of so many across; Home, End, Page; Enter opens. */
 function useKeyboard(
   count: number,
-  across: number,
+  columns: number,
   page: number,
   open: (i: number) => void,
   show: (i: number) => void,
 ) {
-  const [at, setAt] = useState(0);
-  const here = Math.min(at, Math.max(0, count - 1));
+  const [current, setAt] = useState(0);
+  const here = Math.min(current, Math.max(0, count - 1));
   const onKeyDown = (e: React.KeyboardEvent) => {
-    const beside = across > 1 ? 1 : 0;
+    const sideStep = columns > 1 ? 1 : 0;
     const places: Record<string, number> = {
-      ArrowDown: here + across,
-      ArrowUp: here - across,
-      ArrowRight: here + beside,
-      ArrowLeft: here - beside,
+      ArrowDown: here + columns,
+      ArrowUp: here - columns,
+      ArrowRight: here + sideStep,
+      ArrowLeft: here - sideStep,
       Home: 0,
       End: count - 1,
-      PageDown: here + page * across,
-      PageUp: here - page * across,
+      PageDown: here + page * columns,
+      PageUp: here - page * columns,
     };
-    const to = places[e.key] ?? null;
+    const target = places[e.key] ?? null;
     if (e.key === 'Enter' || e.key === ' ') {
       e.preventDefault();
       open(here);
       return;
     }
-    if (to === null) return;
+    if (target === null) return;
     e.preventDefault();
-    const next = Math.max(0, Math.min(count - 1, to));
+    const next = Math.max(0, Math.min(count - 1, target));
     setAt(next);
     show(next);
   };
@@ -94,7 +95,7 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
     entries.length,
     1,
     10,
-    (i) => open(entries[i]!.id),
+    (i) => open(elementAt(entries, i).id),
     (i) => rows.scrollToIndex(i),
   );
   useFollow(entries, openId, (i) => {
@@ -108,13 +109,13 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
       role="listbox"
       tabIndex={0}
       aria-label={t('title')}
-      aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined}
+      aria-activedescendant={entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined}
       onKeyDown={keys.onKeyDown}
       className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto outline-offset-[-3px]"
     >
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
         {rows.getVirtualItems().map((v) => {
-          const e = entries[v.index]!;
+          const e = elementAt(entries, v.index);
           const said = marks(e);
           return (
             <div
@@ -164,7 +165,7 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
   const t = useTranslations('stash');
   const { open, openId, unit } = useStashRoom();
   const box = useRef<HTMLDivElement>(null);
-  const [across, setAcross] = useState(3);
+  const [columns, setAcross] = useState(3);
   useEffect(() => {
     const seen = new ResizeObserver(([entry]) =>
       setAcross(Math.max(1, Math.floor((entry!.contentRect.width - 16) / CARD.width))),
@@ -172,7 +173,7 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
     if (box.current) seen.observe(box.current);
     return () => seen.disconnect();
   }, []);
-  const lines = Math.ceil(entries.length / across);
+  const lines = Math.ceil(entries.length / columns);
   // eslint-disable-next-line react-hooks/incompatible-library -- the virtual list measures for itself
   const rows = useVirtualizer({
     count: lines,
@@ -182,14 +183,14 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
   });
   const keys = useKeyboard(
     entries.length,
-    across,
+    columns,
     3,
-    (i) => open(entries[i]!.id),
-    (i) => rows.scrollToIndex(Math.floor(i / across)),
+    (i) => open(elementAt(entries, i).id),
+    (i) => rows.scrollToIndex(Math.floor(i / columns)),
   );
   useFollow(entries, openId, (i) => {
     keys.setAt(i);
-    rows.scrollToIndex(Math.floor(i / across));
+    rows.scrollToIndex(Math.floor(i / columns));
   });
   return (
     <div
@@ -197,7 +198,7 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
       role="listbox"
       tabIndex={0}
       aria-label={t('title')}
-      aria-activedescendant={entries[keys.here] ? `thing-${entries[keys.here]!.id}` : undefined}
+      aria-activedescendant={entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined}
       onKeyDown={keys.onKeyDown}
       className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto px-2 outline-offset-[-3px]"
     >
@@ -209,22 +210,22 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
             style={{
               top: v.start,
               height: CARD.height,
-              gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`,
+              gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`,
             }}
           >
-            {entries.slice(v.index * across, (v.index + 1) * across).map((e, i) => (
+            {entries.slice(v.index * columns, (v.index + 1) * columns).map((e, i) => (
               <div
                 key={e.id}
                 id={`thing-${e.id}`}
                 role="option"
                 aria-selected={openId === e.id}
-                aria-posinset={v.index * across + i + 1}
+                aria-posinset={v.index * columns + i + 1}
                 aria-setsize={entries.length}
                 onClick={() => {
-                  keys.setAt(v.index * across + i);
+                  keys.setAt(v.index * columns + i);
                   open(e.id);
                 }}
-                className={`cursor-pointer p-1.5 hover:bg-well ${outlineOf(openId === e.id, keys.here === v.index * across + i)}`}
+                className={`cursor-pointer p-1.5 hover:bg-well ${outlineOf(openId === e.id, keys.here === v.index * columns + i)}`}
               >
                 <div className="flex h-[112px] items-center justify-center bg-well">
                   {e.photoId ? (

@@ -176,7 +176,7 @@ function EmptyStash({ onAdd }: { onAdd: () => void }): ReactNode {
   return (
     <div className="px-4 pb-5 pt-2">
       <p className="mb-3 max-w-[52ch] text-soft">{t('empty')}</p>
-      <Button look="strong" onClick={onAdd}>
+      <Button variant="primary" onClick={onAdd}>
         {t('tab.add')}
       </Button>
     </div>

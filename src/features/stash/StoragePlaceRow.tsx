@@ -81,7 +81,7 @@ export function StoragePlaceRow({
         >
           {t('places.label')}
         </a>
-        <Button small look="quiet" onClick={() => void dropPlaceAction(place.id).then(refresh)}>
+        <Button small variant="quiet" onClick={() => void dropPlaceAction(place.id).then(refresh)}>
           {t('places.remove')}
         </Button>
       </div>
@@ -90,7 +90,7 @@ export function StoragePlaceRow({
 }
 
 /** How full it is, what is too long for it or has to stay dry, and what it goes under. */
-function Contents({ row: { place, contents, items, under } }: { row: PlaceRow }): ReactNode {
+function Contents({ row: { place, contents, items, goesUnder } }: { row: PlaceRow }): ReactNode {
   const t = useTranslations('stash');
   const { unit } = useStashRoom();
   const share = contents.holds > 0 ? contents.takes / contents.holds : 0;
@@ -118,12 +118,12 @@ function Contents({ row: { place, contents, items, under } }: { row: PlaceRow })
       {contents.keepDry.length > 0 && (
         <p className="mt-1 text-[13px] text-soft">{t('places.dry', { count: contents.keepDry.length })}</p>
       )}
-      {under.length > 0 && (
+      {goesUnder.length > 0 && (
         <p className="mt-1 text-[13px] text-soft">
           <Words>
             {t('places.under', {
-              count: Math.max(0, under.length - UNDER_SHOWN),
-              names: under
+              count: Math.max(0, goesUnder.length - UNDER_SHOWN),
+              names: goesUnder
                 .slice(0, UNDER_SHOWN)
                 .map((u) =>
                   t('places.spare', {
@@ -137,7 +137,7 @@ function Contents({ row: { place, contents, items, under } }: { row: PlaceRow })
           </Words>
         </p>
       )}
-      {place.kind === 'underFurniture' && under.length === 0 && (
+      {place.kind === 'underFurniture' && goesUnder.length === 0 && (
         <p className="mt-1 text-[14px]">{t('places.underNone')}</p>
       )}
       <p className="mt-1 text-[14px]">

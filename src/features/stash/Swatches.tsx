@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useId, type ReactNode } from 'react';
 import { hexOfLab } from '../../core/colour/spaces';
 import type { Item } from '../../core/model/types';
@@ -35,7 +36,7 @@ export function ClothSquare({
           />
         </defs>
       )}
-      <rect width="34" height="34" fill={patterned ? `url(#s${id})` : hexes[0]!.hex} />
+      <rect width="34" height="34" fill={patterned ? `url(#s${id})` : first(hexes).hex} />
       {!patterned &&
         hexes.length > 1 &&
         hexes

@@ -16,7 +16,7 @@ export function TableDoor(): ReactNode {
   return (
     <section className="flex flex-col bg-sheet px-5 py-4">
       <h2 className="text-[24px]">{t('table.title')}</h2>
-      <p className="mb-2 text-[14px] text-soft">{t('table.says')}</p>
+      <p className="mb-2 text-[14px] text-soft">{t('table.intro')}</p>
       <textarea
         aria-label={t('table.paste')}
         value={file ? t('table.file', { name: file.name }) : (draft ?? '')}
@@ -108,7 +108,7 @@ function TablePreview({ read, onWrite }: { read: TableRead; onWrite: () => void 
           ))}
         </ul>
       )}
-      <Button look="strong" disabled={read.addedCount + read.changedCount === 0} onClick={onWrite}>
+      <Button variant="primary" disabled={read.addedCount + read.changedCount === 0} onClick={onWrite}>
         {t('table.write', { count: read.addedCount + read.changedCount })}
       </Button>
     </div>

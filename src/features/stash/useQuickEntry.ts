@@ -80,7 +80,7 @@ export function useQuickEntry() {
     const colours = [{ ...labOfHex(hex)!, share: 1 }];
     const result = await putItemsAction([newItem({ ...shared, id, name, count, colours })]);
     if (!result.ok) {
-      setNotice(t('refused', { why: result.issues[0]!.message }));
+      setNotice(t('refused', { why: result.issues[0].message }));
       return;
     }
     setNotice(t('new.added', { name }));
@@ -120,7 +120,7 @@ export function useQuickEntry() {
     setAdded((list) => [...kept.map(({ id, name }) => ({ id, name })), ...list]);
     const words = [
       kept.length > 0 ? t('new.photos', { count: kept.length }) : '',
-      result && !result.ok ? t('refused', { why: result.issues[0]!.message }) : '',
+      result && !result.ok ? t('refused', { why: result.issues[0].message }) : '',
       ...refused,
     ];
     setNotice(words.filter(Boolean).join(' '));

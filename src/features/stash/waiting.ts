@@ -97,7 +97,7 @@ export async function sendLeft(silent: () => void): Promise<{ taken: number; ref
       if (change.kind === 'place') return (await putPlaceAction(change.place)).ok;
       const answer = await saveChangedItemAction(change.before, change.after);
       if (answer.ok) return true;
-      const issue = answer.issues[0]!;
+      const issue = answer.issues[0];
       // it had been taken, and only the answer was lost
       return 'item' in issue && JSON.stringify(issue.item) === JSON.stringify(change.after);
     }, silent).catch(() => false);

@@ -45,7 +45,7 @@ export function FreeGroupFields({ group: g, plan: p }: { group: HangingGroup; pl
           value={Number((g.ratio ?? (g.zone ? g.zone.widthMm / g.zone.heightMm : 1.5)).toFixed(2))}
           decimals={2}
           examples="1.5"
-          within={[0.1, 10]}
+          range={[0.1, 10]}
           onCommit={(ratio) => set({ ratio })}
           onClear={() => relay({ ratio: null })}
         />
@@ -55,7 +55,7 @@ export function FreeGroupFields({ group: g, plan: p }: { group: HangingGroup; pl
           value={g.seed}
           step={1}
           examples="1"
-          within={[0, 1_000_000]}
+          range={[0, 1_000_000]}
           whole
           onCommit={(seed) => set({ seed })}
         />

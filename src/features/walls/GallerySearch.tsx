@@ -45,7 +45,7 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
     setFound(null);
     setRunning({ done: 0, of: 1, best: null, ask });
     searcher.current
-      .search(ask, 5, (at) => setRunning({ ...at, ask }))
+      .search(ask, 5, (progress) => setRunning({ ...progress, ask }))
       .then((layouts) => {
         setRunning(null);
         setFound({ ask, middle, layouts });
@@ -73,7 +73,7 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
         </div>
       ) : (
         <div className="flex flex-wrap gap-2">
-          <Button small look="strong" disabled={!enough} onClick={() => search(g.seed)}>
+          <Button small variant="primary" disabled={!enough} onClick={() => search(g.seed)}>
             {t('search')}
           </Button>
           {found && (
@@ -127,27 +127,27 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
 
 function Thumb({ layout, ask }: { layout: GalleryLayout; ask: GalleryAsk }): ReactNode {
   const frames = [...ask.frames, ...ask.pinned].flatMap((f) => {
-    const at = layout.at.get(f.id);
-    return at ? [{ f, at }] : [];
+    const place = layout.at.get(f.id);
+    return place ? [{ f, place }] : [];
   });
   const [left, right] = [
-    Math.min(...frames.map(({ f, at }) => at.xMm - f.widthMm / 2)),
-    Math.max(...frames.map(({ f, at }) => at.xMm + f.widthMm / 2)),
+    Math.min(...frames.map(({ f, place }) => place.xMm - f.widthMm / 2)),
+    Math.max(...frames.map(({ f, place }) => place.xMm + f.widthMm / 2)),
   ];
   const [low, high] = [
-    Math.min(...frames.map(({ f, at }) => at.yMm - f.heightMm / 2)),
-    Math.max(...frames.map(({ f, at }) => at.yMm + f.heightMm / 2)),
+    Math.min(...frames.map(({ f, place }) => place.yMm - f.heightMm / 2)),
+    Math.max(...frames.map(({ f, place }) => place.yMm + f.heightMm / 2)),
   ];
-  const by = Math.min(140 / Math.max(1, right - left), 84 / Math.max(1, high - low));
+  const scale = Math.min(140 / Math.max(1, right - left), 84 / Math.max(1, high - low));
   return (
     <svg viewBox="0 0 150 92" className="w-[150px] shrink-0 bg-well" aria-hidden="true">
-      {frames.map(({ f, at }) => (
+      {frames.map(({ f, place }) => (
         <rect
           key={f.id}
-          x={75 + (at.xMm - f.widthMm / 2 - (left + right) / 2) * by}
-          y={46 - (at.yMm + f.heightMm / 2 - (low + high) / 2) * by}
-          width={f.widthMm * by}
-          height={f.heightMm * by}
+          x={75 + (place.xMm - f.widthMm / 2 - (left + right) / 2) * scale}
+          y={46 - (place.yMm + f.heightMm / 2 - (low + high) / 2) * scale}
+          width={f.widthMm * scale}
+          height={f.heightMm * scale}
           fill={`rgb(${Math.round(225 - 150 * f.weight)} ${Math.round(225 - 150 * f.weight)} ${Math.round(225 - 150 * f.weight)})`}
           stroke="#141414"
           strokeWidth="0.6"

@@ -51,7 +51,7 @@ export function GroupDimensions({
         valueMm={g.centreMm}
         unit={unit}
         name={t('centre')}
-        at={crossed ? 0.75 : 0.5}
+        labelShare={crossed ? 0.75 : 0.5}
         onCommit={(mm) => {
           onMove(0, mm - g.centreMm);
           return TAKEN;
@@ -65,7 +65,7 @@ export function GroupDimensions({
         valueMm={g.xMm}
         unit={unit}
         name={t('fromLeft')}
-        at={meets ? 0.25 : 0.5}
+        labelShare={meets ? 0.25 : 0.5}
         onCommit={(mm) => {
           onMove(mm - g.xMm, 0);
           return TAKEN;

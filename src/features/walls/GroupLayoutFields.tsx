@@ -76,7 +76,7 @@ export function GroupLayoutFields({ group: g, plan: p }: Props): ReactNode {
           value={g.columns ?? Math.max(1, Math.ceil(Math.sqrt(members.length)))}
           step={1}
           examples="2, 3"
-          within={[1, 40]}
+          range={[1, 40]}
           whole
           onCommit={(columns) => set({ columns })}
           onClear={() => relay({ columns: null })}
@@ -90,7 +90,7 @@ export function GroupLayoutFields({ group: g, plan: p }: Props): ReactNode {
           decimals={1}
           suffix="°"
           examples="37"
-          within={[-60, 60]}
+          range={[-60, 60]}
           onCommit={(pitchDeg) => set({ pitchDeg })}
           onClear={() => relay({ pitchDeg: null })}
         >
@@ -125,14 +125,14 @@ export function GroupPlaceFields({ group: g, plan: p }: Props): ReactNode {
   const key = (field: string) => `${file.room.id}-${g.id}-${field}`;
   const stand = acts.standOf(g);
   const widen = acts.widen(g, p);
-  const below = file.pieces.filter((x) => x.kind !== 'rug');
-  const over = below.find((x) => x.id === g.overPieceId);
+  const furniture = file.pieces.filter((x) => x.kind !== 'rug');
+  const overPiece = furniture.find((x) => x.id === g.overPieceId);
   return (
     <>
       <Select
         label={t('over')}
         value={g.overPieceId ?? ''}
-        options={[{ value: '', label: t('bare') }, ...below.map((c) => ({ value: c.id, label: c.name }))]}
+        options={[{ value: '', label: t('bare') }, ...furniture.map((c) => ({ value: c.id, label: c.name }))]}
         onChange={(id) => relay({ overPieceId: id || null, xMm: null, centreMm: null, aboveMm: null })}
       />
       {widen && (
@@ -171,9 +171,9 @@ export function GroupPlaceFields({ group: g, plan: p }: Props): ReactNode {
       >
         <Why rule={p.rulesUsed.height} />
       </LengthField>
-      {over && p.aboveMm !== null && (
+      {overPiece && p.aboveMm !== null && (
         <LengthField
-          label={t('gap', { over: over.name })}
+          label={t('gap', { over: overPiece.name })}
           draftKey={key('above')}
           valueMm={p.aboveMm}
           unit={unit}

@@ -18,10 +18,10 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
   const acts = useWallActs();
   const { unit } = file.room;
   const members = acts.membersOf(g.id);
-  const order = (from: number, to: number) => {
+  const order = (fromIndex: number, toIndex: number) => {
     const ids = members.map((m) => m.id);
-    const [id] = ids.splice(from, 1);
-    ids.splice(to, 0, id!);
+    const [id] = ids.splice(fromIndex, 1);
+    ids.splice(toIndex, 0, id!);
     acts.reorder(g, ids);
   };
   return (
@@ -48,7 +48,7 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
               <span className="flex gap-1">
                 <Button
                   small
-                  look="quiet"
+                  variant="quiet"
                   aria-label={t('up', { name })}
                   disabled={i === 0}
                   onClick={() => order(i, i - 1)}
@@ -57,7 +57,7 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
                 </Button>
                 <Button
                   small
-                  look="quiet"
+                  variant="quiet"
                   aria-label={t('down', { name })}
                   disabled={i === members.length - 1}
                   onClick={() => order(i, i + 1)}
@@ -66,7 +66,7 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
                 </Button>
                 <Button
                   small
-                  look="quiet"
+                  variant="quiet"
                   aria-label={t('out', { name })}
                   onClick={() => change([{ do: 'removeHanging', lookId: look.id, id: h.id }])}
                 >

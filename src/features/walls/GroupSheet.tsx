@@ -27,13 +27,13 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
   const { file, plan } = useRoom();
   const acts = useWallActs();
   const unit = file.room.unit;
-  const over = file.pieces.find((x) => x.id === g.overPieceId)?.name;
+  const overName = file.pieces.find((x) => x.id === g.overPieceId)?.name;
   const findings = plan.findings.filter((f) => f.stage === 'walls' && f.about.includes(g.id));
   const byRule = () => acts.relay(g, { xMm: null, centreMm: null, aboveMm: null, gapMm: null, kind: g.kind });
   return (
     <>
       <SheetTitle
-        says={`${formatBareLength(p.widthMm, unit)} × ${formatLength(p.heightMm, unit)}, ${t(`kinds.${g.kind}`)}`}
+        detail={`${formatBareLength(p.widthMm, unit)} × ${formatLength(p.heightMm, unit)}, ${t(`kinds.${g.kind}`)}`}
       >
         {g.name}
       </SheetTitle>
@@ -44,8 +44,8 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
         <Numeral label={t('groupGap')} rule="walls.gap">
           {formatLength(p.gapMm, unit)}
         </Numeral>
-        <AboveNumeral over={over} aboveMm={p.aboveMm} xMm={p.xMm} rule={p.rulesUsed.height} />
-        <ShareNumeral over={over} share={p.widthShare} />
+        <AboveNumeral overName={overName} aboveMm={p.aboveMm} xMm={p.xMm} rule={p.rulesUsed.height} />
+        <ShareNumeral overName={overName} share={p.widthShare} />
       </div>
       {p.schools.part && <SchoolsPart group={g} plan={p} />}
       <GroupMembers group={g} />

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { Hanging } from '../../core/model/types';
@@ -32,7 +33,7 @@ export function HangingDimensions({
     return TAKEN;
   };
   const [left, right] = [scale.x(p.xMm - p.widthMm / 2), scale.x(p.xMm + p.widthMm / 2)];
-  const over = file.pieces.find((x) => x.id === h.overPieceId);
+  const overPiece = file.pieces.find((x) => x.id === h.overPieceId);
   const wide = left - scale.x(0) > 46;
   const lineX = wide ? left - 22 : right + 22;
   const nailX = wide ? right + 26 : right + 54;
@@ -72,13 +73,13 @@ export function HangingDimensions({
         <Dimension
           x1={nailX}
           x2={nailX}
-          y1={scale.y(p.nails[0]!.heightMm)}
+          y1={scale.y(first(p.nails).heightMm)}
           y2={scale.y(0)}
-          valueMm={p.nails[0]!.heightMm}
+          valueMm={first(p.nails).heightMm}
           unit={unit}
           name={t('nailOne')}
-          at={0.35}
-          onCommit={(mm) => move(p.xMm, p.centreMm + mm - p.nails[0]!.heightMm)}
+          labelShare={0.35}
+          onCommit={(mm) => move(p.xMm, p.centreMm + mm - first(p.nails).heightMm)}
         />
       )}
       <Dimension
@@ -91,7 +92,7 @@ export function HangingDimensions({
         name={t('fromLeft')}
         onCommit={(xMm) => move(xMm, p.centreMm)}
       />
-      {over && p.gapMm !== null && p.gapMm > 0 && (
+      {overPiece && p.gapMm !== null && p.gapMm > 0 && (
         <Dimension
           x1={scale.x(p.xMm)}
           x2={scale.x(p.xMm)}
@@ -99,7 +100,7 @@ export function HangingDimensions({
           y2={scale.y(p.bottomMm - p.gapMm)}
           valueMm={p.gapMm}
           unit={unit}
-          name={t('gap', { over: over.name })}
+          name={t('gap', { over: overPiece.name })}
           onCommit={(gapMm) => put({ gapMm, centreMm: null })}
         />
       )}

@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
@@ -50,7 +51,7 @@ export function HangingSheet({
   return (
     <>
       <SheetTitle
-        says={t('size', {
+        detail={t('size', {
           width: formatBareLength(item.widthMm, unit),
           height: formatLength(item.heightMm, unit),
           mass: massWords(item.massG, unit),
@@ -64,7 +65,7 @@ export function HangingSheet({
           <Button small onClick={() => pick(group.id)}>
             {t('toGroup')}
           </Button>
-          <Button small look="quiet" onClick={() => acts.leave(h, p)}>
+          <Button small variant="quiet" onClick={() => acts.leave(h, p)}>
             {t('leave')}
           </Button>
         </p>
@@ -124,7 +125,7 @@ function HangingAnswers({ hanging: h, plan: p }: Pick<Parts, 'hanging' | 'plan'>
   const t = useTranslations('walls');
   const { file } = useRoom();
   const unit = file.room.unit;
-  const over = file.pieces.find((x) => x.id === h.overPieceId)?.name;
+  const overName = file.pieces.find((x) => x.id === h.overPieceId)?.name;
   const isWire = h.hanger.kind === 'wire';
   const hookClass = p.hookClassG === null ? '' : `, ${t('nailLb', { mass: massWords(p.hookClassG, unit) })}`;
   const nailsFromLeft = p.nails.map((n) => formatBareLength(n.xMm, unit)).join(' · ');
@@ -134,15 +135,15 @@ function HangingAnswers({ hanging: h, plan: p }: Pick<Parts, 'hanging' | 'plan'>
         <Numeral label={t('centre')} rule="walls.centre">
           {formatLength(p.centreMm, unit)}
         </Numeral>
-        <AboveNumeral over={over} aboveMm={p.gapMm} xMm={p.xMm} rule={p.rulesUsed.height} />
+        <AboveNumeral overName={overName} aboveMm={p.gapMm} xMm={p.xMm} rule={p.rulesUsed.height} />
         <Numeral
           label={p.nails.length > 1 ? t('nail') : t('nailOne')}
           rule={p.nails.length > 1 && isWire ? p.rulesUsed.hooks : 'walls.hookClasses'}
           note={`${nailsFromLeft} ${t('fromLeftNails')}${hookClass}`}
         >
-          {formatLength(p.nails[0]!.heightMm, unit)}
+          {formatLength(first(p.nails).heightMm, unit)}
         </Numeral>
-        <ShareNumeral over={over} share={p.widthShare} />
+        <ShareNumeral overName={overName} share={p.widthShare} />
       </div>
       {!h.leans && (
         <p className="mt-1.5 text-[13px] text-soft">
@@ -167,14 +168,14 @@ function HangingPlace({
   const { file, change } = useRoom();
   const acts = useWallActs();
   const unit = file.room.unit;
-  const over = file.pieces.find((x) => x.id === h.overPieceId);
+  const overPiece = file.pieces.find((x) => x.id === h.overPieceId);
   const key = (field: string) => `${file.room.id}-${h.id}-${field}`;
   const move = (xMm: number, centreMm: number): Answer => {
     change(acts.moveTo(h, p, xMm, centreMm));
     return TAKEN;
   };
   const toRule = (field: 'xMm' | 'centreMm') => () => put(grouped ? { groupAt: null } : { [field]: null });
-  const nailMm = p.nails[0]!.heightMm;
+  const nailMm = first(p.nails).heightMm;
   const { shift } = p.holes;
   return (
     <>
@@ -211,9 +212,9 @@ function HangingPlace({
             />
           </>
         )}
-        {over && !grouped && !h.leans && (
+        {overPiece && !grouped && !h.leans && (
           <LengthField
-            label={t('gap', { over: over.name })}
+            label={t('gap', { over: overPiece.name })}
             draftKey={key('gap')}
             valueMm={p.gapMm ?? 0}
             unit={unit}

@@ -37,7 +37,7 @@ export function PickedDimensions({
       <LiveGaps
         box={boxOfHanging(current)}
         others={here.filter((h) => h !== current).map(boxOfHanging)}
-        within={rules.number('walls.neighbourReach')}
+        extent={rules.number('walls.neighbourReach')}
         scale={scale}
         unit={file.room.unit}
         onMove={(xMm, centreMm) => change(acts.moveTo(hanging, current, xMm, centreMm))}

@@ -8,20 +8,20 @@ import { Numeral } from '../shell/Workspace';
 
 /** How far over the furniture something hangs; over a bare wall, how far from the left. */
 export function AboveNumeral({
-  over,
+  overName,
   aboveMm,
   xMm,
   rule,
 }: {
-  /** The furniture's name. */ over: string | undefined;
+  /** The furniture's name. */ overName: string | undefined;
   aboveMm: number | null;
   xMm: number;
   rule: RuleId;
 }): ReactNode {
   const t = useTranslations('walls');
   const { unit } = useRoom().file.room;
-  return aboveMm !== null && over !== undefined ? (
-    <Numeral label={t('gap', { over })} rule={rule}>
+  return aboveMm !== null && overName !== undefined ? (
+    <Numeral label={t('gap', { over: overName })} rule={rule}>
       {formatLength(aboveMm, unit)}
     </Numeral>
   ) : (
@@ -32,11 +32,17 @@ export function AboveNumeral({
 }
 
 /** How much of the furniture's width it takes. */
-export function ShareNumeral({ over, share }: { over: string | undefined; share: number | null }): ReactNode {
+export function ShareNumeral({
+  overName,
+  share,
+}: {
+  overName: string | undefined;
+  share: number | null;
+}): ReactNode {
   const t = useTranslations('walls');
-  if (share === null || over === undefined) return null;
+  if (share === null || overName === undefined) return null;
   return (
-    <Numeral label={t('width')} rule="walls.widthShare" note={t('share', { over })}>
+    <Numeral label={t('width')} rule="walls.widthShare" note={t('share', { over: overName })}>
       {`${Math.round(share * 100)}%`}
     </Numeral>
   );

@@ -155,7 +155,7 @@ function PrintFields({
         value={print.pxWide}
         examples="3000"
         placeholder="–"
-        within={[1, 200_000]}
+        range={[1, 200_000]}
         whole
         onCommit={(pxWide) => set({ pxWide })}
         onClear={() => set({ pxWide: null })}
@@ -166,7 +166,7 @@ function PrintFields({
         value={print.pxHigh}
         examples="4000"
         placeholder="–"
-        within={[1, 200_000]}
+        range={[1, 200_000]}
         whole
         onCommit={(pxHigh) => set({ pxHigh })}
         onClear={() => set({ pxHigh: null })}

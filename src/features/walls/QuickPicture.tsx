@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { Hanging, Item, Piece } from '../../core/model/types';
@@ -41,7 +42,7 @@ function Picture(): ReactNode {
       stage="walls"
       readings={
         <>
-          <OverChoice hanging={hanging} over={piece ? (piece.kind as Under) : 'none'} />
+          <OverChoice hanging={hanging} kind={piece ? (piece.kind as Under) : 'none'} />
           <div className="grid grid-cols-2 gap-x-5 gap-y-2.5 sm:grid-cols-3 xl:grid-cols-6">
             <PictureReadings item={item} />
             {piece && <PieceReadings piece={piece} />}
@@ -51,7 +52,7 @@ function Picture(): ReactNode {
         </>
       }
       drawing={
-        <WallDrawing elevation={plan.elevations[0]!} title={t('picture')} width={760} height={470}>
+        <WallDrawing elevation={first(plan.elevations)} title={t('picture')} width={760} height={470}>
           {(scale) => <HangingDimensions plan={hung} hanging={hanging} scale={scale} />}
         </WallDrawing>
       }
@@ -68,10 +69,10 @@ function Picture(): ReactNode {
 }
 
 /** What the picture hangs over; a change of it puts the picture back on its rule. */
-function OverChoice({ hanging, over }: { hanging: Hanging; over: Over }): ReactNode {
+function OverChoice({ hanging, kind }: { hanging: Hanging; kind: Over }): ReactNode {
   const t = useTranslations('quick');
   const { look, plan, change } = useRoom();
-  const wallMm = plan.walls[0]!.lengthMm;
+  const wallMm = first(plan.walls).lengthMm;
   const setOver = (next: Over) => {
     const overPieceId = next === 'none' ? null : UNDER;
     change([
@@ -95,7 +96,7 @@ function OverChoice({ hanging, over }: { hanging: Hanging; over: Over }): ReactN
     <div className="mb-3 max-w-[440px]">
       <RadioGroup
         label={t('over')}
-        value={over}
+        value={kind}
         onChange={setOver}
         options={(['none', 'sofa', 'chest', 'bed'] as const).map((o) => ({
           value: o,
@@ -142,7 +143,7 @@ function PieceReadings({ piece }: { piece: Piece }): ReactNode {
   const commit = useCommit();
   const { name, heightMm, widthMm } = piece;
   const rebuild = (size: { topMm: number; widthMm: number }): Answer => {
-    const rebuilt = pieceUnder({ kind: piece.kind as Under, name, ...size }, plan.walls[0]!.lengthMm);
+    const rebuilt = pieceUnder({ kind: piece.kind as Under, name, ...size }, first(plan.walls).lengthMm);
     return commit({ do: 'putPiece', piece: rebuilt }, UNDER);
   };
   return (
@@ -191,7 +192,7 @@ function MassReading({ item }: { item: Item }): ReactNode {
       decimals={1}
       suffix={isMetric ? 'kg' : 'lb'}
       examples="11, 4.5"
-      within={[0, 500]}
+      range={[0, 500]}
       onCommit={(n) => setItem({ massG: Math.round(n * gramsOfUnit) })}
     />
   );

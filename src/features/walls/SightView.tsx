@@ -1,4 +1,5 @@
 'use client';
+import { elementAt, findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { sum } from '../../core/base/units';
@@ -24,14 +25,14 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
   const { file, plan, kelvin } = useRoom();
   const paint = usePaint();
   const wallName = useWallName();
-  const h = plan.hangings.find((x) => x.hangingId === s.hangingId)!;
-  const wall = plan.walls.find((w) => w.id === h.wallId)!;
+  const h = findOne(plan.hangings, (x) => x.hangingId === s.hangingId);
+  const wall = findOne(plan.walls, (w) => w.id === h.wallId);
   const scale = planScale(file, WIDTH, PLAN_HIGH, 16);
-  const at = (p: { xMm: number; yMm: number }) => `${scale.x(p.xMm)} ${scale.y(p.yMm)}`;
+  const pointAt = (p: { xMm: number; yMm: number }) => `${scale.x(p.xMm)} ${scale.y(p.yMm)}`;
   const [a, b] = [pointOnWall(wall, h.xMm - h.widthMm / 2), pointOnWall(wall, h.xMm + h.widthMm / 2)];
   // from the glass to each part of a wall that it shows, in the order in which the glass shows them
   const seen = s.patches.map((p) => {
-    const w = plan.walls.find((x) => x.id === p.wallId)!;
+    const w = findOne(plan.walls, (x) => x.id === p.wallId);
     return { p, from: pointOnWall(w, p.fromXMm), to: pointOnWall(w, p.toXMm) };
   });
   const perimeter = sum(plan.walls.map((w) => w.lengthMm));
@@ -53,17 +54,17 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
         aria-label={t('sightPlan', { piece: h.name, from: s.fromName })}
       >
         <PlanShapes file={file} width={WIDTH} height={PLAN_HIGH} margin={16} paint={paint} picked={null} />
-        {seen.map(({ p, from, to }, i) => (
+        {seen.map(({ p, from: start, to: end }, i) => (
           <path
             key={`${p.wallId}${i}`}
-            d={`M${at(a)}L${at(b)}L${at(from)}L${at(to)}Z`}
+            d={`M${pointAt(a)}L${pointAt(b)}L${pointAt(start)}L${pointAt(end)}Z`}
             fill="#141414"
             fillOpacity="0.13"
             stroke="none"
           />
         ))}
         <path
-          d={`M${at(s.eye)}L${at(a)}M${at(s.eye)}L${at(b)}`}
+          d={`M${pointAt(s.eye)}L${pointAt(a)}M${pointAt(s.eye)}L${pointAt(b)}`}
           stroke="#141414"
           strokeWidth="1"
           strokeDasharray="4 3"
@@ -71,13 +72,13 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
         />
         {seen.length > 0 && (
           <path
-            d={seen.map(({ from, to }) => `M${at(from)}L${at(to)}`).join('')}
+            d={seen.map(({ from: start, to: end }) => `M${pointAt(start)}L${pointAt(end)}`).join('')}
             stroke="#141414"
             strokeWidth="4"
             fill="none"
           />
         )}
-        <path d={`M${at(a)}L${at(b)}`} stroke="#141414" strokeWidth="5" />
+        <path d={`M${pointAt(a)}L${pointAt(b)}`} stroke="#141414" strokeWidth="5" />
         <circle
           cx={scale.x(s.eye.xMm)}
           cy={scale.y(s.eye.yMm)}
@@ -103,9 +104,9 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
           );
           return (
             <g key={e.wallId} transform={`translate(${starts[i]} 18)`}>
-              {e.lengthMm * perMm > wallName(plan.walls[i]!).length * 6.4 && (
+              {e.lengthMm * perMm > wallName(elementAt(plan.walls, i)).length * 6.4 && (
                 <text x="0" y="-6" fontSize="12" fontWeight="600">
-                  {wallName(plan.walls[i]!)}
+                  {wallName(elementAt(plan.walls, i))}
                 </text>
               )}
               <clipPath id={`sight${i}`}>

@@ -63,14 +63,14 @@ export function SnapGuides({
 export function LiveGaps({
   box,
   others,
-  within,
+  extent,
   scale,
   unit,
   onMove,
 }: {
   box: SnapBox;
   others: readonly SnapBox[];
-  /** Further than this is no neighbour. */ within: number;
+  /** Further than this is no neighbour. */ extent: number;
   scale: Scale;
   unit: LengthUnit;
   onMove?: (xMm: number, centreMm: number) => void;
@@ -79,25 +79,27 @@ export function LiveGaps({
   return (
     <g>
       {gapsRound(box, others)
-        .filter((g) => g.gapMm <= within && g.gapMm > 0.5)
+        .filter((g) => g.gapMm <= extent && g.gapMm > 0.5)
         .map(({ side, gapMm, other }) => {
-          const across = side === 'left' || side === 'right';
+          const isAcross = side === 'left' || side === 'right';
           const sign = side === 'right' || side === 'up' ? 1 : -1;
-          const mid = across
+          const mid = isAcross
             ? (Math.max(box.centreMm - box.heightMm / 2, other.centreMm - other.heightMm / 2) +
                 Math.min(box.centreMm + box.heightMm / 2, other.centreMm + other.heightMm / 2)) /
               2
             : (Math.max(box.xMm - box.widthMm / 2, other.xMm - other.widthMm / 2) +
                 Math.min(box.xMm + box.widthMm / 2, other.xMm + other.widthMm / 2)) /
               2;
-          const edge = across ? box.xMm + (sign * box.widthMm) / 2 : box.centreMm + (sign * box.heightMm) / 2;
-          const [x1, y1, x2, y2] = across
+          const edge = isAcross
+            ? box.xMm + (sign * box.widthMm) / 2
+            : box.centreMm + (sign * box.heightMm) / 2;
+          const [x1, y1, x2, y2] = isAcross
             ? [scale.x(edge), scale.y(mid), scale.x(edge + sign * gapMm), scale.y(mid)]
             : [scale.x(mid), scale.y(edge), scale.x(mid), scale.y(edge + sign * gapMm)];
           const commit = (mm: number): Answer => {
             onMove!(
-              across ? box.xMm + sign * (gapMm - mm) : box.xMm,
-              across ? box.centreMm : box.centreMm + sign * (gapMm - mm),
+              isAcross ? box.xMm + sign * (gapMm - mm) : box.xMm,
+              isAcross ? box.centreMm : box.centreMm + sign * (gapMm - mm),
             );
             return TAKEN;
           };

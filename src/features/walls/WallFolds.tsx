@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
@@ -29,7 +30,7 @@ export function WallFolds({
 }: {
   wallId: string;
   marking: boolean;
-  onMark: (on: boolean) => void;
+  onMark: (isMarking: boolean) => void;
 }): ReactNode {
   const t = useTranslations('walls');
   const { file, look, plan, rules } = useRoom();
@@ -152,7 +153,7 @@ function Holes({
   wallId: string;
   holes: readonly Hole[];
   marking: boolean;
-  onMark: (on: boolean) => void;
+  onMark: (isMarking: boolean) => void;
 }): ReactNode {
   const t = useTranslations('walls');
   const { file } = useRoom();
@@ -169,7 +170,7 @@ function Holes({
         </p>
       )}
       <div className="mb-2 flex flex-wrap gap-2">
-        <Button small look={marking ? 'strong' : 'plain'} onClick={() => onMark(!marking)}>
+        <Button small variant={marking ? 'primary' : 'plain'} onClick={() => onMark(!marking)}>
           {marking ? t('holesDone') : t('holesMark')}
         </Button>
         <Button
@@ -201,7 +202,7 @@ function Holes({
           />
           <Button
             small
-            look="quiet"
+            variant="quiet"
             aria-label={t('holeRemove', { n: i + 1 })}
             onClick={() => {
               set(file.room.holes.filter((x) => x.id !== h.id));
@@ -221,7 +222,7 @@ function FittingCheck({ id }: { id: string }): ReactNode {
   const { file, plan } = useRoom();
   const commit = useCommit();
   const unit = file.room.unit;
-  const f = file.fittings.find((x) => x.id === id)!;
+  const f = findOne(file.fittings, (x) => x.id === id);
   const shelf = plan.shelves.find((s) => s.fittingId === id);
   const findings = plan.findings.filter((x) => x.stage === 'walls' && x.about.includes(id));
   const put = (bottomMm: number) => commit({ do: 'putFitting', fitting: { ...f, bottomMm } }, f.id);

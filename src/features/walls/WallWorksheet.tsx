@@ -18,26 +18,26 @@ const NAMES = 10;
 
 /** The worksheet of a wall: what hangs on it, the sheet of what is picked, and the wall's own folds. */
 export function WallWorksheet({
-  on,
+  picked,
   sightFrom,
   onSight,
   marking,
   onMark,
 }: {
-  on: WallPicked;
+  picked: WallPicked;
   /** Whose view into the picked piece's glass is drawn. */ sightFrom: string | null;
   onSight: (fromId: string | null) => void;
   marking: boolean;
   onMark: (marking: boolean) => void;
 }): ReactNode {
-  const { wall, pickedGroup } = on;
+  const { wall, pickedGroup } = picked;
   return (
     <>
-      <WhichPiece on={on} />
+      <WhichPiece on={picked} />
       {pickedGroup ? (
         <GroupSheet key={pickedGroup.group.id} group={pickedGroup.group} plan={pickedGroup.plan} />
       ) : (
-        <PieceSheet on={on} sightFrom={sightFrom} onSight={onSight} />
+        <PieceSheet on={picked} sightFrom={sightFrom} onSight={onSight} />
       )}
       <WallFolds wallId={wall.id} marking={marking} onMark={onMark} />
     </>

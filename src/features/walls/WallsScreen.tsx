@@ -10,7 +10,7 @@ import type { HangingPlan } from '../../core/stages/walls/planHanging';
 import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
 import type { Scale } from '../../ui/drawing/scale';
-import { useSteady } from '../../ui/useSteady';
+import { useStableCallback } from '../../ui/useStableCallback';
 import { nudgeOf } from '../shell/drawing/useDrag';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { useRoom } from '../shell/room/RoomContext';
@@ -38,8 +38,8 @@ export function WallsScreen(): ReactNode {
   const wallName = useWallName();
   const [marking, setMarking] = useState(false);
   const [sight, setSight] = useState<{ hangingId: string; fromId: string } | null>(null);
-  const on = useWallPicked();
-  const { wall, current } = on;
+  const picked = useWallPicked();
+  const { wall, current } = picked;
   const long = file.room.unit === 'in' ? 'ft-in' : file.room.unit;
   const shownSight = plan.sights.find(
     (s) =>
@@ -50,7 +50,7 @@ export function WallsScreen(): ReactNode {
       foot={<WallStrip />}
       worksheet={
         <WallWorksheet
-          on={on}
+          picked={picked}
           sightFrom={shownSight?.fromId ?? null}
           onSight={(fromId) =>
             setSight(fromId === null || !current ? null : { hangingId: current.hangingId, fromId })
@@ -62,24 +62,24 @@ export function WallsScreen(): ReactNode {
     >
       <SheetHead
         title={wallName(wall)}
-        says={t('wall.size', {
+        detail={t('wall.size', {
           length: formatLength(wall.lengthMm, long),
           ceiling: formatLength(file.room.ceilingMm, long),
         })}
       />
-      {shownSight ? <SightView sight={shownSight} /> : <WallToHang on={on} marking={marking} />}
-      <HangFromStash on={on} />
+      {shownSight ? <SightView sight={shownSight} /> : <WallToHang state={picked} marking={marking} />}
+      <HangFromStash on={picked} />
     </Workspace>
   );
 }
 
 /** The wall as it is worked on: pieces and groups to be dragged, nudged and measured. */
-function WallToHang({ on, marking }: { on: WallPicked; marking: boolean }): ReactNode {
+function WallToHang({ state, marking }: { state: WallPicked; marking: boolean }): ReactNode {
   const t = useTranslations('walls');
   const { file, look, picked, pick, change } = useRoom();
   const wallName = useWallName();
   const acts = useWallActs();
-  const { wall, elevation, here, groups, current } = on;
+  const { wall, elevation, here, groups, current } = state;
   const { drag, guides } = useWallDrag(wall);
   const { unit, ceilingMm } = file.room;
 
@@ -142,7 +142,7 @@ function WallToHang({ on, marking }: { on: WallPicked; marking: boolean }): Reac
               onPick={() => pick(g.groupId)}
             />
           ))}
-          <PickedDimensions on={on} scale={scale} />
+          <PickedDimensions on={state} scale={scale} />
           <SnapGuides guides={guides} scale={scale} unit={unit} />
           <HoleLayer elevation={elevation} scale={scale} marking={marking} />
         </>
@@ -158,7 +158,7 @@ function HangFromStash({ on: { wall, pickedGroup } }: { on: WallPicked }): React
   const paint = usePaint();
   const art = useStash('art,mirror,frame,wallPanel');
   const acts = useWallActs();
-  const take = useSteady((item: Item) =>
+  const take = useStableCallback((item: Item) =>
     pickedGroup ? acts.addTo(pickedGroup.group, item) : acts.hang(item, wall.id),
   );
   const used = look.hangings

@@ -27,7 +27,7 @@ function wallsOf(own: Partial<HangingGroup> = {}, hangings = ['a', 'b', 'c'].map
     groups: [
       {
         groupId: 'g',
-        from: { xMm: 1200, centreMm: 1500 },
+        middle: { xMm: 1200, centreMm: 1500 },
         xMm: 1210,
         centreMm: 1510,
         widthMm: 1000,
@@ -40,7 +40,7 @@ function wallsOf(own: Partial<HangingGroup> = {}, hangings = ['a', 'b', 'c'].map
   return { look, plan } satisfies edits.Walls;
 }
 /** The look after the changes. */
-const after = ({ look }: edits.Walls, changes: Change[]): Look =>
+const lookAfter = ({ look }: edits.Walls, changes: Change[]): Look =>
   changes.reduce(applyChange, { looks: [look], items: [] } as unknown as RoomFile).looks[0]!;
 const hangingIn = (look: Look, id: string) => look.hangings.find((h) => h.id === id)!;
 const planned = { xMm: 1200, centreMm: 1520 } as HangingPlan;
@@ -48,7 +48,7 @@ const planned = { xMm: 1200, centreMm: 1520 } as HangingPlan;
 describe('moving what hangs', () => {
   it('moves one piece of a group and keeps the others where they hang', () => {
     const walls = wallsOf();
-    const look = after(walls, edits.moveTo(walls, piece('b'), planned, { xMm: 1300, centreMm: 1600 }));
+    const look = lookAfter(walls, edits.moveTo(walls, piece('b'), planned, { xMm: 1300, centreMm: 1600 }));
     expect(hangingIn(look, 'b').groupAt).toEqual({ dxMm: 100, dyMm: 100 });
     expect(hangingIn(look, 'a').groupAt).toEqual({ dxMm: -400, dyMm: 0 });
     expect(hangingIn(look, 'c').groupAt).toEqual({ dxMm: 400, dyMm: -20 });
@@ -64,19 +64,19 @@ describe('moving what hangs', () => {
   it('leaves the height to its rule while a piece only goes along the wall, or leans', () => {
     const own = piece('a', { groupId: null, gapMm: 150 });
     const walls = wallsOf({}, [own]);
-    const [along] = edits.moveTo(walls, own, planned, { xMm: 900, centreMm: 1520.005 });
-    expect(along).toMatchObject({ hanging: { xMm: 900, centreMm: null, gapMm: 150 } });
-    const [up] = edits.moveTo(walls, own, planned, { xMm: 900, centreMm: 1530 });
-    expect(up).toMatchObject({ hanging: { xMm: 900, centreMm: 1530, gapMm: null } });
+    const [sideways] = edits.moveTo(walls, own, planned, { xMm: 900, centreMm: 1520.005 });
+    expect(sideways).toMatchObject({ hanging: { xMm: 900, centreMm: null, gapMm: 150 } });
+    const [upwards] = edits.moveTo(walls, own, planned, { xMm: 900, centreMm: 1530 });
+    expect(upwards).toMatchObject({ hanging: { xMm: 900, centreMm: 1530, gapMm: null } });
     const [leaning] = edits.moveTo(walls, { ...own, leans: true }, planned, { xMm: 900, centreMm: 1900 });
     expect(leaning).toMatchObject({ hanging: { centreMm: null } });
   });
 
   it('moves a whole group along its wall, and up only when it is meant; never into the floor', () => {
     const walls = wallsOf({ aboveMm: 200 });
-    const from = { xMm: 1000, centreMm: 1500 };
+    const start = { xMm: 1000, centreMm: 1500 };
     const move = (dxMm: number, dyMm: number) =>
-      edits.moveGroup(walls, walls.look.groups[0]!, { dxMm, dyMm }, from)[0];
+      edits.moveGroup(walls, walls.look.groups[0]!, { dxMm, dyMm }, start)[0];
     expect(move(50, 0)).toMatchObject({ group: { xMm: 1050, centreMm: null, aboveMm: 200 } });
     expect(move(0, 80)).toMatchObject({ group: { xMm: 1000, centreMm: 1580, aboveMm: null } });
     expect(move(0, -2000)).toMatchObject({ group: { centreMm: 0 } });
@@ -93,14 +93,14 @@ describe('moving what hangs', () => {
 describe('putting a group together and apart', () => {
   it('leaves every piece where it hangs', () => {
     const walls = wallsOf();
-    const look = after(walls, edits.takeApart(walls, group));
+    const look = lookAfter(walls, edits.takeApart(walls, group));
     expect(look.groups).toEqual([]);
     expect(look.hangings.map((h) => [h.groupId, h.xMm, h.centreMm])).toEqual([
       [null, 800, 1500],
       [null, 1200, 1520],
       [null, 1600, 1480],
     ]);
-    const one = after(walls, edits.leaveGroup(walls, piece('b'), planned));
+    const one = lookAfter(walls, edits.leaveGroup(walls, piece('b'), planned));
     expect(one.hangings.map((h) => h.groupId)).toEqual(['g', null, 'g']);
     expect(hangingIn(one, 'b')).toMatchObject({ xMm: 1200, centreMm: 1520, gapMm: null });
   });
@@ -109,19 +109,19 @@ describe('putting a group together and apart', () => {
     const byHand = [piece('a', { groupAt: { dxMm: 5, dyMm: 5 } }), piece('b')];
     const walls = wallsOf({ xMm: 900, centreMm: 1400 }, byHand);
     const own = walls.look.groups[0]!;
-    const grid = after(walls, edits.relay(walls, own, { kind: 'grid' }));
+    const grid = lookAfter(walls, edits.relay(walls, own, { kind: 'grid' }));
     expect(grid.groups[0]).toMatchObject({ kind: 'grid', xMm: null, centreMm: null });
     expect(hangingIn(grid, 'a').groupAt).toBeNull();
-    const named = after(walls, edits.relay(walls, own, { name: 'Four' }));
+    const named = lookAfter(walls, edits.relay(walls, own, { name: 'Four' }));
     expect(named.groups[0]).toMatchObject({ name: 'Four', xMm: 900 });
     expect(hangingIn(named, 'a').groupAt).not.toBeNull();
-    const free = after(walls, edits.relay(walls, own, { kind: 'free' }));
+    const free = lookAfter(walls, edits.relay(walls, own, { kind: 'free' }));
     expect(hangingIn(free, 'a').groupAt).not.toBeNull();
   });
 
   it('puts pieces in another order, and touches only what comes after the first that differs', () => {
     const walls = wallsOf();
-    const look = after(walls, edits.reorder(walls, group, ['a', 'c', 'b']));
+    const look = lookAfter(walls, edits.reorder(walls, group, ['a', 'c', 'b']));
     expect(look.hangings.map((h) => h.id)).toEqual(['a', 'c', 'b']);
     expect(edits.reorder(walls, group, ['a', 'c', 'b']).some((c) => 'id' in c && c.id === 'a')).toBe(false);
     expect(edits.reorder(walls, group, ['a', 'b', 'c'])).toEqual([]);

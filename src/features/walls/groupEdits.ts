@@ -1,3 +1,4 @@
+import { findOne } from '../../core/base/list';
 import type { Mm } from '../../core/base/units';
 import type { Change } from '../../core/model/change';
 import type { Hanging, HangingGroup, Look } from '../../core/model/types';
@@ -28,27 +29,27 @@ export const membersOf = ({ look }: Walls, groupId: string): Hanging[] =>
 export const groupOf = ({ look }: Walls, id: string | null): HangingGroup | undefined =>
   look.groups.find((g) => g.id === id);
 const planOf = ({ plan }: Walls, groupId: string): GroupPlan =>
-  plan.groups.find((g) => g.groupId === groupId)!;
+  findOne(plan.groups, (g) => g.groupId === groupId);
 
 /**
  * The changes that keep every piece of a group where it now hangs, measured from the group's middle, so that
  * one can be moved without the others.
  */
-function freeze(walls: Walls, group: HangingGroup): { from: Middle; changes: Change[] } {
-  const { from, members: places } = planOf(walls, group.id);
+function freeze(walls: Walls, group: HangingGroup): { middle: Middle; changes: Change[] } {
+  const { middle, members: places } = planOf(walls, group.id);
   const members = membersOf(walls, group.id);
   const isFrozen = members.every((h) => h.groupAt !== null) && group.xMm !== null && group.centreMm !== null;
-  if (isFrozen) return { from, changes: [] };
+  if (isFrozen) return { middle, changes: [] };
   const offsetOf = (id: string) => {
     const place = places.get(id);
     return place
-      ? { dxMm: place.xMm - from.xMm, dyMm: place.centreMm - from.centreMm }
+      ? { dxMm: place.xMm - middle.xMm, dyMm: place.centreMm - middle.centreMm }
       : { dxMm: 0, dyMm: 0 };
   };
   return {
-    from,
+    middle,
     changes: [
-      putGroup(walls, { ...group, xMm: from.xMm, centreMm: from.centreMm, aboveMm: null }),
+      putGroup(walls, { ...group, xMm: middle.xMm, centreMm: middle.centreMm, aboveMm: null }),
       ...members
         .filter((h) => h.groupAt === null)
         .map((h) => putHanging(walls, { ...h, groupAt: offsetOf(h.id) })),
@@ -57,28 +58,28 @@ function freeze(walls: Walls, group: HangingGroup): { from: Middle; changes: Cha
 }
 
 /** A piece moved to a middle on its wall; in a group only it moves. */
-export function moveTo(walls: Walls, hanging: Hanging, h: HangingPlan, to: Middle): Change[] {
+export function moveTo(walls: Walls, hanging: Hanging, h: HangingPlan, target: Middle): Change[] {
   const group = groupOf(walls, hanging.groupId);
   if (group) {
-    const { from, changes } = freeze(walls, group);
-    const groupAt = { dxMm: to.xMm - from.xMm, dyMm: to.centreMm - from.centreMm };
+    const { middle, changes } = freeze(walls, group);
+    const groupAt = { dxMm: target.xMm - middle.xMm, dyMm: target.centreMm - middle.centreMm };
     return [...changes, putHanging(walls, { ...hanging, groupAt })];
   }
-  const isRaised = !hanging.leans && Math.abs(to.centreMm - h.centreMm) > CRUMB_MM;
-  const height = isRaised ? { centreMm: to.centreMm, gapMm: null } : {};
-  return [putHanging(walls, { ...hanging, xMm: to.xMm, ...height })];
+  const isRaised = !hanging.leans && Math.abs(target.centreMm - h.centreMm) > CRUMB_MM;
+  const height = isRaised ? { centreMm: target.centreMm, gapMm: null } : {};
+  return [putHanging(walls, { ...hanging, xMm: target.xMm, ...height })];
 }
 
 /** The whole group moved by so much. */
 export function moveGroup(
   walls: Walls,
   group: HangingGroup,
-  by: { dxMm: Mm; dyMm: Mm },
-  from: Middle,
+  offset: { dxMm: Mm; dyMm: Mm },
+  middle: Middle,
 ): Change[] {
-  const isRaised = Math.abs(by.dyMm) > CRUMB_MM;
-  const height = isRaised ? { centreMm: Math.max(0, from.centreMm + by.dyMm), aboveMm: null } : {};
-  return [putGroup(walls, { ...group, xMm: from.xMm + by.dxMm, ...height })];
+  const isRaised = Math.abs(offset.dyMm) > CRUMB_MM;
+  const height = isRaised ? { centreMm: Math.max(0, middle.centreMm + offset.dyMm), aboveMm: null } : {};
+  return [putGroup(walls, { ...group, xMm: middle.xMm + offset.dxMm, ...height })];
 }
 
 /**
@@ -89,8 +90,8 @@ export function standOf(walls: Walls, group: HangingGroup): Middle {
   const g = planOf(walls, group.id);
   const isMoved = membersOf(walls, group.id).some((h) => h.groupAt !== null);
   return {
-    xMm: isMoved || group.kind === 'pair' ? g.from.xMm : g.xMm,
-    centreMm: isMoved ? g.from.centreMm : g.centreMm,
+    xMm: isMoved || group.kind === 'pair' ? g.middle.xMm : g.xMm,
+    centreMm: isMoved ? g.middle.centreMm : g.centreMm,
   };
 }
 
@@ -162,8 +163,8 @@ export function widthParts(
   const count = g.members.size;
   if (group.kind === 'pair' && count > 1 && g.apartMm !== null)
     return { count: 2, partMm: g.apartMm, field: 'apartMm' };
-  const across = gapsAcross(group, count);
-  return across < 1 ? null : { count: across, partMm: g.gapMm, field: 'gapMm' };
+  const columnGaps = gapsAcross(group, count);
+  return columnGaps < 1 ? null : { count: columnGaps, partMm: g.gapMm, field: 'gapMm' };
 }
 
 /** The group in another order. The order of a group is that of its hangings: what moves back is hung again. */

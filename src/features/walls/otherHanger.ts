@@ -11,14 +11,14 @@ export function choiceOf(hanger: Hanger): HangerChoice {
 }
 
 /** A hanger of another kind for the same frame, with usual measures. */
-export function otherHanger(kind: HangerChoice, item: Item, from: Hanger): Hanger {
+export function otherHanger(kind: HangerChoice, item: Item, previous: Hanger): Hanger {
   const ringDropMm = Math.min(item.heightMm / 3, inches(6));
   const apart = item.widthMm * 0.8;
   switch (kind) {
     case 'wire1':
     case 'wire2':
-      return from.kind === 'wire'
-        ? { ...from, hooks: kind === 'wire1' ? 1 : 2 }
+      return previous.kind === 'wire'
+        ? { ...previous, hooks: kind === 'wire1' ? 1 : 2 }
         : {
             kind: 'wire',
             hooks: kind === 'wire1' ? 1 : 2,
@@ -34,7 +34,7 @@ export function otherHanger(kind: HangerChoice, item: Item, from: Hanger): Hange
     case 'dRings':
       return {
         kind: 'dRings',
-        dropMm: from.kind === 'wire' ? from.ringDropMm : ringDropMm,
+        dropMm: previous.kind === 'wire' ? previous.ringDropMm : ringDropMm,
         ringsApartMm: apart,
       };
   }

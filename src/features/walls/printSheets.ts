@@ -1,3 +1,4 @@
+import { first } from '../../core/base/list';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { FramedPrint, Item } from '../../core/model/types';
@@ -20,5 +21,5 @@ export function largestSheetIn({ widthMm, heightMm }: Pick<Item, 'widthMm' | 'he
   const [largest] = SHEETS.filter(
     (s) => Math.max(s.widthMm, s.heightMm) <= long && Math.min(s.widthMm, s.heightMm) <= short,
   ).sort((a, b) => b.widthMm * b.heightMm - a.widthMm * a.heightMm);
-  return largest ?? SHEETS[0]!;
+  return largest ?? first(SHEETS);
 }

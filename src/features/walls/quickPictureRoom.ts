@@ -1,3 +1,4 @@
+import { first } from '../../core/base/list';
 import { inches, type Mm } from '../../core/base/units';
 import { HANGING, newItem, PIECE } from '../../core/model/defaults';
 import type { Hanging, Item, Piece, RoomFile } from '../../core/model/types';
@@ -75,7 +76,7 @@ export function beginPicture(names: { room: string; picture: string; sofa: strin
     ...HANGING,
     id: 'quick-hanging',
     itemId: item.id,
-    wallId: file.room.walls[0]!.id,
+    wallId: first(file.room.walls).id,
     overPieceId: UNDER,
     hanger: {
       kind: 'wire',
@@ -90,6 +91,6 @@ export function beginPicture(names: { room: string; picture: string; sofa: strin
     ...file,
     items: [item],
     pieces: [pieceUnder({ kind: 'sofa', name: names.sofa, topMm: inches(34), widthMm: inches(84) }, wallMm)],
-    looks: [{ ...file.looks[0]!, hangings: [hanging] }],
+    looks: [{ ...first(file.looks), hangings: [hanging] }],
   };
 }

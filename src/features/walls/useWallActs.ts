@@ -41,8 +41,8 @@ export function useWallActs() {
     groupOf: (id: string | null) => edits.groupOf(walls, id),
     moveTo: (hanging: Hanging, h: HangingPlan, xMm: number, centreMm: number) =>
       edits.moveTo(walls, hanging, h, { xMm, centreMm }),
-    moveGroup: (group: HangingGroup, dxMm: number, dyMm: number, from: Middle) =>
-      edits.moveGroup(walls, group, { dxMm, dyMm }, from),
+    moveGroup: (group: HangingGroup, dxMm: number, dyMm: number, middle: Middle) =>
+      edits.moveGroup(walls, group, { dxMm, dyMm }, middle),
     standOf: (group: HangingGroup) => edits.standOf(walls, group),
     /** On the wall where it is free, and over what stands there. */
     hang: (item: Item, wallId: string): void => {

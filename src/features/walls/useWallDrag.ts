@@ -29,30 +29,30 @@ export function useWallDrag(wall: Wall) {
   const [guides, setGuides] = useState<readonly SnapGuide[]>([]);
   const held = useRef<HeldPiece | HeldGroup | null>(null);
 
-  const groupMoved = (from: HeldGroup, dx: number, dy: number, free: boolean): Dragged => {
-    const box = boxOfGroup(from.plan);
+  const groupMoved = (start: HeldGroup, dx: number, dy: number, free: boolean): Dragged => {
+    const box = boxOfGroup(start.plan);
     const moved = { ...box, xMm: box.xMm + dx, centreMm: box.centreMm + dy };
-    const snapped = free ? { ...moved, guides: [] } : snapHanging(moved, from.place, rules);
+    const snapped = free ? { ...moved, guides: [] } : snapHanging(moved, start.place, rules);
     const acrossMm = dx === 0 ? 0 : snapped.xMm - box.xMm;
     const upMm = dy === 0 ? 0 : snapped.centreMm - box.centreMm;
-    return { changes: acts.moveGroup(from.group, acrossMm, upMm, from.stand), guides: snapped.guides };
+    return { changes: acts.moveGroup(start.group, acrossMm, upMm, start.stand), guides: snapped.guides };
   };
-  const pieceMoved = (from: HeldPiece, dx: number, dy: number, free: boolean): Dragged => {
-    const xMm = clamp(from.plan.xMm + dx, 0, wall.lengthMm);
-    const centreMm = from.hanging.leans
-      ? from.plan.centreMm
-      : clamp(from.plan.centreMm + dy, 0, file.room.ceilingMm);
-    if (free) return { changes: acts.moveTo(from.hanging, from.plan, xMm, centreMm), guides: [] };
-    const snapped = snapHanging({ ...boxOfHanging(from.plan), xMm, centreMm }, from.place, rules);
-    const upMm = from.hanging.leans || dy === 0 ? from.plan.centreMm : snapped.centreMm;
+  const pieceMoved = (start: HeldPiece, dx: number, dy: number, free: boolean): Dragged => {
+    const xMm = clamp(start.plan.xMm + dx, 0, wall.lengthMm);
+    const centreMm = start.hanging.leans
+      ? start.plan.centreMm
+      : clamp(start.plan.centreMm + dy, 0, file.room.ceilingMm);
+    if (free) return { changes: acts.moveTo(start.hanging, start.plan, xMm, centreMm), guides: [] };
+    const snapped = snapHanging({ ...boxOfHanging(start.plan), xMm, centreMm }, start.place, rules);
+    const upMm = start.hanging.leans || dy === 0 ? start.plan.centreMm : snapped.centreMm;
     return {
-      changes: acts.moveTo(from.hanging, from.plan, dx === 0 ? from.plan.xMm : snapped.xMm, upMm),
+      changes: acts.moveTo(start.hanging, start.plan, dx === 0 ? start.plan.xMm : snapped.xMm, upMm),
       guides: snapped.guides,
     };
   };
   /** Where a drag has come to: free with Alt, else where the nearest rules put it. */
-  const dragged = (from: HeldPiece | HeldGroup, dx: number, dy: number, free: boolean): Dragged =>
-    from.kind === 'group' ? groupMoved(from, dx, dy, free) : pieceMoved(from, dx, dy, free);
+  const dragged = (start: HeldPiece | HeldGroup, dx: number, dy: number, free: boolean): Dragged =>
+    start.kind === 'group' ? groupMoved(start, dx, dy, free) : pieceMoved(start, dx, dy, free);
 
   const takeHold = (id: string): HeldPiece | HeldGroup | null => {
     const piece = plan.hangings.find((h) => h.hangingId === id);

@@ -1,18 +1,19 @@
 'use client';
+import { findOne, first } from '../../core/base/list';
 import { useRoom } from '../shell/room/RoomContext';
 
 /** The wall that is shown, what hangs on it, and which of it is picked: a group, or else a piece. */
 export function useWallPicked() {
   const { file, look, plan, wallId, picked } = useRoom();
-  const shownWall = wallId === 'plan' ? file.room.walls[0]!.id : wallId;
+  const shownWall = wallId === 'plan' ? first(file.room.walls).id : wallId;
   const here = plan.hangings.filter((h) => h.wallId === shownWall);
   const groups = plan.groups.filter((g) => g.wallId === shownWall);
   const groupPlan = groups.find((g) => g.groupId === picked);
   const group = look.groups.find((g) => g.id === groupPlan?.groupId);
   const current = group ? undefined : (here.find((h) => h.hangingId === picked) ?? here[0]);
   return {
-    wall: plan.walls.find((w) => w.id === shownWall)!,
-    elevation: plan.elevations.find((e) => e.wallId === shownWall)!,
+    wall: findOne(plan.walls, (w) => w.id === shownWall),
+    elevation: findOne(plan.elevations, (e) => e.wallId === shownWall),
     here,
     groups,
     pickedGroup: group && groupPlan ? { group, plan: groupPlan } : null,

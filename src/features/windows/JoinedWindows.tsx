@@ -17,16 +17,16 @@ export function JoinedWindows({ opening: o, dressing: d, plan: w }: Props): Reac
   const acts = useWindowActs(o, d, w);
   const last = look.dressings.find((x) => x.openingId === w.openingIds[w.openingIds.length - 1]) ?? d;
   const next = w.shower ? undefined : nextDressed({ file, look, walls: plan.walls }, last);
-  const under = w.openingIds.slice(1).flatMap((id) => {
+  const covered = w.openingIds.slice(1).flatMap((id) => {
     const i = w.openingIds.indexOf(id);
     const previous = look.dressings.find((x) => x.openingId === w.openingIds[i - 1]);
     const name = file.openings.find((x) => x.id === id)?.name;
     return previous && name ? [{ previous, name }] : [];
   });
-  if (!next && under.length === 0) return null;
+  if (!next && covered.length === 0) return null;
   return (
     <div className="space-y-1.5 border-t border-line pt-2">
-      {under.map(({ previous, name }) => (
+      {covered.map(({ previous, name }) => (
         <p key={previous.id} className="flex items-baseline justify-between gap-2 text-[14px]">
           <span>{t('under', { name })}</span>
           <Button small onClick={() => acts.join(previous, false)}>

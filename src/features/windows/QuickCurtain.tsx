@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { inches } from '../../core/base/units';
@@ -27,7 +28,7 @@ function beginCurtain(names: { room: string; window: string }): RoomFile {
     id: WINDOW,
     name: names.window,
     kind: 'window',
-    wallId: file.room.walls[0]!.id,
+    wallId: first(file.room.walls).id,
     xMm: inches(40),
     widthMm: inches(40),
     sillMm: inches(30),
@@ -36,7 +37,7 @@ function beginCurtain(names: { room: string; window: string }): RoomFile {
     dropsMm: null,
   };
   const dressing = { ...DRESSING, id: 'quick-dressing', openingId: WINDOW };
-  return { ...file, openings: [opening], looks: [{ ...file.looks[0]!, dressings: [dressing] }] };
+  return { ...file, openings: [opening], looks: [{ ...first(file.looks), dressings: [dressing] }] };
 }
 
 /** A curtain for a window, from a handful of readings. */
@@ -53,7 +54,7 @@ export function QuickCurtain(): ReactNode {
 function Curtain(): ReactNode {
   const t = useTranslations();
   const { file, look, plan } = useRoom();
-  const opening = file.openings.find((o) => o.id === WINDOW) ?? file.openings[0]!;
+  const opening = file.openings.find((o) => o.id === WINDOW) ?? first(file.openings);
   const dressing = look.dressings.find((d) => d.openingId === opening.id);
   const windowPlan = plan.windows.find((w) => w.openingId === opening.id);
   const acts = useWindowActs(opening, dressing, windowPlan);
@@ -68,7 +69,7 @@ function Curtain(): ReactNode {
         </>
       }
       drawing={
-        <WallDrawing elevation={plan.elevations[0]!} title={t('quick.curtain')} width={760} height={500}>
+        <WallDrawing elevation={first(plan.elevations)} title={t('quick.curtain')} width={760} height={500}>
           {(scale) =>
             windowPlan && (
               <WindowDimensions
@@ -103,7 +104,7 @@ function FrameReadings({ opening }: { opening: Opening }): ReactNode {
   const commit = useCommit();
   const { refuse } = useRefusal();
   const { room } = file;
-  const wallMm = wallsOf(room)[0]!.lengthMm;
+  const wallMm = first(wallsOf(room)).lengthMm;
   const set = (patch: Partial<Opening>): Answer =>
     commit({ do: 'putOpening', opening: { ...opening, ...patch } }, opening.id);
   const setWall = (mm: number): Answer => {

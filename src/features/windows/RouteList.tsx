@@ -1,4 +1,5 @@
 'use client';
+import { findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
@@ -26,7 +27,7 @@ export function RouteList({
 }): ReactNode {
   const t = useTranslations('windows');
   const length = (mm: number) => formatLength(mm, unit);
-  const says = (r: Route): string => {
+  const labelOf = (r: Route): string => {
     switch (r.kind) {
       case 'asItIs': {
         const move = r.rodMm - w.rodHeightMm;
@@ -35,9 +36,9 @@ export function RouteList({
           : t('asItIs', { move: move > 0 ? 'up' : 'down', by: length(Math.abs(move)) });
       }
       case 'otherLanding': {
-        const over =
+        const overMm =
           r.landing === 'kiss' ? '' : length(Math.abs(r.offMm - (w.landing === r.landing ? 0 : w.landingMm)));
-        return t('otherLanding', { landing: r.landing, by: over });
+        return t('otherLanding', { landing: r.landing, by: overMm });
       }
       case 'takeUp':
         return t('takeUp', {
@@ -72,7 +73,7 @@ export function RouteList({
       <RadioList
         label={t('route')}
         value={w.chosenRoute && keyOf(w.chosenRoute)}
-        onChange={onChoose && ((key) => onChoose(w.routes.find((r) => keyOf(r) === key)!))}
+        onChange={onChoose && ((key) => onChoose(findOne(w.routes, (r) => keyOf(r) === key)))}
         options={w.routes.map((r) => ({
           value: keyOf(r),
           content: (
@@ -86,7 +87,7 @@ export function RouteList({
                 </Words>
               </b>
               <span className="leading-snug text-soft">
-                <Words>{says(r)}</Words>
+                <Words>{labelOf(r)}</Words>
               </span>
               <span className="text-right leading-tight">
                 {formatMoney(r.cost, rules.school('stash.currency'))}

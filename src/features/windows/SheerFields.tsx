@@ -87,7 +87,7 @@ export function SheerFields({
           decimals={2}
           step={0.1}
           examples="2.5, 3"
-          within={[0.5, 6]}
+          range={[0.5, 6]}
           onCommit={(n) => {
             setSheer({ fullness: n, panels: null });
             return TAKEN;
@@ -100,7 +100,7 @@ export function SheerFields({
           value={w.sheer?.panels ?? 2}
           step={1}
           examples="2, 4"
-          within={[1, 40]}
+          range={[1, 40]}
           whole
           onCommit={(n) => {
             setSheer({ panels: n });

@@ -39,9 +39,9 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
   const saysTogether = all
     ? t('togetherAll')
     : t('togetherSome', { count: chosen.length, all: onWall.length });
-  const says = alone ? t('togetherOne') : saysTogether;
+  const summary = alone ? t('togetherOne') : saysTogether;
   return (
-    <Collapsible title={t('together')} summary={says} onToggle={setOpen}>
+    <Collapsible title={t('together')} summary={summary} onToggle={setOpen}>
       {several && (
         <div className="mb-2">
           <RadioGroup
@@ -226,8 +226,8 @@ function Solutions({ which }: { which: string }): ReactNode {
 const LENGTHS: ReadonlySet<GivesUp['want']> = new Set(['height', 'oneLine', 'floor']);
 
 /** How much is given up, in what it is measured in. */
-function amountOf({ want, by }: GivesUp, length: (mm: number) => string): string | number {
-  if (LENGTHS.has(want)) return length(by);
-  if (want === 'glass') return `${Math.round(by * 100)}%`;
-  return want === 'fullness' ? by.toFixed(1) : by;
+function amountOf({ want, by: amount }: GivesUp, length: (mm: number) => string): string | number {
+  if (LENGTHS.has(want)) return length(amount);
+  if (want === 'glass') return `${Math.round(amount * 100)}%`;
+  return want === 'fullness' ? amount.toFixed(1) : amount;
 }

@@ -86,7 +86,7 @@ export function WindowChoices({
           decimals={2}
           step={0.1}
           examples="2, 2.5"
-          within={[0.5, 6]}
+          range={[0.5, 6]}
           onCommit={(n) => {
             acts.set({ fullness: n, panels: null });
             return TAKEN;
@@ -99,7 +99,7 @@ export function WindowChoices({
           value={w.panels}
           step={1}
           examples="2, 4"
-          within={[1, 40]}
+          range={[1, 40]}
           whole
           onCommit={(n) => {
             acts.set({ panels: n });

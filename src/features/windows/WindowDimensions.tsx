@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { LengthUnit } from '../../core/base/units';
@@ -27,7 +28,8 @@ type Props = {
 type Part = Omit<Props, 'whole' | 'ceilingMm'>;
 
 /** The stretch of the rod on this opening's wall; a rod round a bay is dimensioned wall by wall. */
-const stretchOn = (w: WindowPlan, wallId: string) => w.rodOn.find((r) => r.wallId === wallId) ?? w.rodOn[0]!;
+const stretchOn = (w: WindowPlan, wallId: string) =>
+  w.rodOn.find((r) => r.wallId === wallId) ?? first(w.rodOn);
 
 /** Where the rod is drawn: on a door's leaf it is as long as the leaf. */
 const drawnRod = (w: WindowPlan, wallId: string) => {
@@ -56,7 +58,7 @@ export function WindowDimensions({ whole = true, ...props }: Props): ReactNode {
           valueMm={w.rodHeightMm}
           unit={unit}
           name={t('rod')}
-          at={0.42}
+          labelShare={0.42}
           {...(edits ? { onCommit: edits.setRod } : {})}
         />
       )}
@@ -155,14 +157,14 @@ function LengthDimensions({ plan: w, opening: o, scale, unit, edits }: Part): Re
   const [left, right] = [scale.x(rod.fromXMm), scale.x(rod.toXMm)];
   const stackOf = (p: WindowPlan['panelPlans'][number]) => p.openOn.find((x) => x.wallId === o.wallId);
   const shown = w.panelPlans.filter((p) => stackOf(p));
-  const first = shown[0] ?? w.panelPlans[0]!;
-  const last = shown[shown.length - 1] ?? first;
-  const [leftStack, rightStack] = [stackOf(first), stackOf(last)];
+  const leading = shown[0] ?? first(w.panelPlans);
+  const trailing = shown[shown.length - 1] ?? leading;
+  const [leftStack, rightStack] = [stackOf(leading), stackOf(trailing)];
   const firstX = Math.min((leftStack ? scale.x(leftStack.toXMm) : left) + 20, (left + right) / 2 - 16);
   const lastX = Math.max((rightStack ? scale.x(rightStack.fromXMm) : right) - 20, firstX + 34);
-  const differs = Math.abs(last.finishedLengthMm - first.finishedLengthMm) > 0.5;
+  const differs = Math.abs(trailing.finishedLengthMm - leading.finishedLengthMm) > 0.5;
   const topMm = w.rodHeightMm - w.takeDownMm;
-  const dimension = (x: number, lengthMm: number, at: number) => (
+  const dimension = (x: number, lengthMm: number, y: number) => (
     <Dimension
       x1={x}
       x2={x}
@@ -171,14 +173,14 @@ function LengthDimensions({ plan: w, opening: o, scale, unit, edits }: Part): Re
       valueMm={lengthMm}
       unit={unit}
       name={t('length')}
-      at={at}
+      labelShare={y}
       {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, lengthMm) } : {})}
     />
   );
   return (
     <>
-      {leftStack && dimension(firstX, first.finishedLengthMm, 0.55)}
-      {differs && dimension(lastX, last.finishedLengthMm, 0.62)}
+      {leftStack && dimension(firstX, leading.finishedLengthMm, 0.55)}
+      {differs && dimension(lastX, trailing.finishedLengthMm, 0.62)}
     </>
   );
 }

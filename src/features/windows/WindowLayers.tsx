@@ -54,19 +54,19 @@ function StopLabel({ label, scale }: { label: string; scale: Scale }): ReactNode
 
 /** What is drawn over the wall: the room's rod line, the folds of an unrolled bay, names and measures. */
 export function WindowLayers({
-  on,
+  picked,
   acts,
   scale,
   stop,
 }: {
-  on: WindowPicked;
+  picked: WindowPicked;
   acts: WindowActs;
   scale: Scale;
   stop: RodStop | null;
 }): ReactNode {
   const t = useTranslations('windows');
   const { file, plan } = useRoom();
-  const { windows, current, windowPlan, round, elevation, undressed } = on;
+  const { windows, current, windowPlan, round, elevation, undressed } = picked;
   const atWall = (wallId: string): Scale => {
     const offset = round?.offsets.get(wallId) ?? 0;
     return offset === 0 ? scale : { ...scale, x: (mm) => scale.x(mm + offset) };

@@ -57,7 +57,7 @@ export function WindowLight({ dressing: d, plan: w }: { dressing: Dressing; plan
           draftKey={`${file.room.id}-${d.id}-light`}
           value={Math.round(w.passes.main * 100)}
           examples="30"
-          within={[0, 100]}
+          range={[0, 100]}
           onCommit={(n) => {
             acts.set({ lightShare: n / 100 });
             return TAKEN;

@@ -1,4 +1,5 @@
 'use client';
+import { elementAt, first, last } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
@@ -52,7 +53,7 @@ export function WindowSheet({
   return (
     <>
       <SheetTitle
-        says={
+        detail={
           w.shower
             ? t('tub')
             : `${t('facts', { width: bare(o.widthMm), height: bare(o.heightMm), sill: bare(o.sillMm), top: bare(o.sillMm + o.heightMm) })} ${floorSays}`
@@ -122,10 +123,11 @@ function lengthWords(w: WindowPlan, unit: LengthUnit): { lengths: string; severa
     ),
   ];
   const leftIsLonger =
-    all.length === 2 && w.panelPlans[0]!.finishedLengthMm > w.panelPlans[w.panels - 1]!.finishedLengthMm;
+    all.length === 2 &&
+    first(w.panelPlans).finishedLengthMm > elementAt(w.panelPlans, w.panels - 1).finishedLengthMm;
   const inOrder = leftIsLonger ? all.reverse() : all;
-  const lengths = all.length > 2 ? [`${all[0]!} – ${all[all.length - 1]!}`] : inOrder;
-  const inches = lengths[0]!.includes('′') ? '' : ' in';
+  const lengths = all.length > 2 ? [`${first(all)} – ${last(all)}`] : inOrder;
+  const inches = first(lengths).includes('′') ? '' : ' in';
   const unitAfter = unit === 'cm' ? ' cm' : inches;
   return { lengths: `${lengths.join(' · ')}${unitAfter}`, several: all.length > 1 };
 }
@@ -134,18 +136,18 @@ function lengthWords(w: WindowPlan, unit: LengthUnit): { lengths: string; severa
 function useLandings(w: WindowPlan): { value: Landing; label: string }[] {
   const t = useTranslations('windows');
   const { file, rules } = useRoom();
-  const by = (
+  const allowance = (
     rule: 'windows.landingClear' | 'windows.landingBreak' | 'windows.landingPool' | 'windows.landingFullPool',
   ) => ({ by: formatBareLength(rules.number(rule), file.room.unit) });
   const onFloor = w.hemOn === 'floor';
   return [
-    { value: 'clear', label: t('clear', by('windows.landingClear')) },
+    { value: 'clear', label: t('clear', allowance('windows.landingClear')) },
     { value: 'kiss', label: t('kiss') },
     ...(onFloor
       ? [
-          { value: 'break' as const, label: t('break', by('windows.landingBreak')) },
-          { value: 'pool' as const, label: t('pool', by('windows.landingPool')) },
-          { value: 'fullPool' as const, label: t('fullPool', by('windows.landingFullPool')) },
+          { value: 'break' as const, label: t('break', allowance('windows.landingBreak')) },
+          { value: 'pool' as const, label: t('pool', allowance('windows.landingPool')) },
+          { value: 'fullPool' as const, label: t('fullPool', allowance('windows.landingFullPool')) },
         ]
       : []),
   ];

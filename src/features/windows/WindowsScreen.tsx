@@ -24,27 +24,27 @@ export function WindowsScreen(): ReactNode {
   const t = useTranslations();
   const { file } = useRoom();
   const wallName = useWallName();
-  const on = useWindowPicked();
-  const { current, wall, round, elevation } = on;
+  const picked = useWindowPicked();
+  const { current, wall, round, elevation } = picked;
   const long = file.room.unit === 'in' ? 'ft-in' : file.room.unit;
   const title = round ? t('windows.unrolled', { count: round.offsets.size }) : wallName(wall);
   if (!current)
     return (
       <Workspace foot={<WallStrip />} worksheet={<NoWindows wallId={wall.id} />}>
-        <SheetHead title={title} says="" />
+        <SheetHead title={title} detail="" />
         <WallDrawing elevation={elevation} title={title} />
       </Workspace>
     );
   return (
-    <Workspace foot={<WallStrip />} worksheet={<WindowWorksheet on={on} current={current} />}>
+    <Workspace foot={<WallStrip />} worksheet={<WindowWorksheet on={picked} current={current} />}>
       <SheetHead
         title={title}
-        says={t('wall.size', {
+        detail={t('wall.size', {
           length: formatLength(elevation.lengthMm, long),
           ceiling: formatLength(file.room.ceilingMm, long),
         })}
       />
-      <DressedWall on={on} title={title} />
+      <DressedWall picked={picked} title={title} />
     </Workspace>
   );
 }
@@ -109,7 +109,7 @@ function WindowWorksheet({
       ) : (
         <>
           <SheetTitle
-            says={
+            detail={
               isTub
                 ? t('tub')
                 : t('facts', {
@@ -122,7 +122,7 @@ function WindowWorksheet({
           >
             {current.name}
           </SheetTitle>
-          <Button look="strong" onClick={acts.dress}>
+          <Button variant="primary" onClick={acts.dress}>
             {t(isTub ? 'dressTub' : 'dress')}
           </Button>
         </>
@@ -132,10 +132,10 @@ function WindowWorksheet({
 }
 
 /** The wall with its curtains: a window is picked by a press, its rod is dragged or nudged. */
-function DressedWall({ on, title }: { on: WindowPicked; title: string }): ReactNode {
+function DressedWall({ picked, title }: { picked: WindowPicked; title: string }): ReactNode {
   const t = useTranslations('windows');
   const { file, look, change } = useRoom();
-  const { windows, current, dressing, windowPlan, elevation } = on;
+  const { windows, current, dressing, windowPlan, elevation } = picked;
   const acts = useWindowActs(current, dressing, windowPlan);
   const goTo = useGoTo(windows);
   const { drag, stop } = useRodDrag(windowPlan, acts);
@@ -170,7 +170,7 @@ function DressedWall({ on, title }: { on: WindowPicked; title: string }): ReactN
   };
   return (
     <WallDrawing elevation={elevation} title={title} shapeProps={handle}>
-      {(scale) => <WindowLayers on={on} acts={acts} scale={scale} stop={stop} />}
+      {(scale) => <WindowLayers picked={picked} acts={acts} scale={scale} stop={stop} />}
     </WallDrawing>
   );
 }

@@ -14,11 +14,11 @@ const dressing = (own: Partial<Dressing> = {}): Dressing => ({
   rodHeightMm: 2500,
   ...own,
 });
-const after = (d: Dressing, patch: Partial<Dressing>): Dressing => ({ ...d, ...patch });
+const dressedWith = (d: Dressing, patch: Partial<Dressing>): Dressing => ({ ...d, ...patch });
 
 describe('what comes along with a choice', () => {
   it('a wave brings its track, and anything but pleats takes the track away', () => {
-    const wave = after(dressing(), withHeading(dressing(), 'wave'));
+    const wave = dressedWith(dressing(), withHeading(dressing(), 'wave'));
     expect(wave.rod).toEqual({ make: 'track', outerMm: null });
     expect(withHeading(wave, 'pinchPleat').rod).toEqual({ make: 'track', outerMm: null });
     expect(withHeading(wave, 'grommet').rod).toEqual({ make: 'tube', outerMm: null });
@@ -66,7 +66,7 @@ describe('what comes along with a choice', () => {
 
   it('on a leaf there is no sheer and no neighbour, and the cloth stays closed', () => {
     const d = dressing({ joinsNext: true, drawn: 'open' });
-    expect(after(d, withMount(d, 'leaf'))).toMatchObject({
+    expect(dressedWith(d, withMount(d, 'leaf'))).toMatchObject({
       mount: 'leaf',
       heading: 'rodPocket',
       sheer: null,

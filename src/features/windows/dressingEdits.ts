@@ -18,8 +18,8 @@ function headingFor(make: RodMake, heading: Heading, shower: boolean): Heading {
 }
 
 /** A tension rod belongs between two sides, and nowhere else. */
-function makeWhere(within: boolean, make: RodMake): RodMake {
-  if (within) return make === 'track' ? make : 'tension';
+function makeWhere(isInside: boolean, make: RodMake): RodMake {
+  if (isInside) return make === 'track' ? make : 'tension';
   return make === 'tension' ? 'tube' : make;
 }
 
@@ -63,14 +63,14 @@ const ON_LEAF: Patch = {
 /** Fixed elsewhere, on a rod that holds there; in a reveal the hem kisses the sill or clears it. */
 export function withMount(d: Dressing, mount: Mount): Patch {
   if (mount === 'leaf') return ON_LEAF;
-  const within = mount === 'inside' || mount === 'cafe';
-  const make = makeWhere(within, d.rod.make);
+  const isInside = mount === 'inside' || mount === 'cafe';
+  const make = makeWhere(isInside, d.rod.make);
   return {
     mount,
     rod: { make, outerMm: null },
     heading: make === 'tension' && d.heading === 'ringClip' ? 'rodPocket' : d.heading,
     rodHeightMm: null,
     route: null,
-    landing: within && d.landing !== 'clear' ? 'kiss' : d.landing,
+    landing: isInside && d.landing !== 'clear' ? 'kiss' : d.landing,
   };
 }

@@ -9,18 +9,18 @@ export type Unrolled = {
 /** Walls that one rod goes round, laid out side by side in their order. */
 export function unroll(elevations: readonly Elevation[], wallIds: readonly string[]): Unrolled {
   const offsets = new Map<string, Mm>();
-  let at: Mm = 0;
+  let startMm: Mm = 0;
   const parts = wallIds.flatMap((id) => {
     const e = elevations.find((x) => x.wallId === id);
     if (!e) return [];
-    const offset = at;
+    const offset = startMm;
     offsets.set(id, offset);
-    at += e.lengthMm;
+    startMm += e.lengthMm;
     return [{ e, offset }];
   });
   const elevation: Elevation = {
     wallId: wallIds.join('+'),
-    lengthMm: at,
+    lengthMm: startMm,
     ceilingMm: Math.max(...parts.map((p) => p.e.ceilingMm)),
     edge: parts.flatMap(({ e, offset }) => e.edge.map((p) => ({ ...p, xMm: p.xMm + offset }))),
     // walls first, so that what hangs over a corner lies on both

@@ -28,8 +28,8 @@ export function useRodDrag(windowPlan: WindowPlan | undefined, acts: WindowActs)
   const stopsOf = (w: WindowPlan): RodStop[] => {
     const height = (mm: number) => ({ at: formatLength(mm, unit) });
     const outer = outerOf(w.span);
-    const under = { fromMm: outer.leftMm, toMm: outer.rightMm, aboveMm: w.frameTopMm };
-    const overhead = overheadOfSpan({ file, walls: plan.walls, places: plan.places }, w.span, under);
+    const frame = { fromMm: outer.leftMm, toMm: outer.rightMm, aboveMm: w.frameTopMm };
+    const overhead = overheadOfSpan({ file, walls: plan.walls, places: plan.places }, w.span, frame);
     const facts = { frameTopMm: w.frameTopMm, ceilingMm: overhead.mm };
     const bySchool = SCHOOLS.map((school): RodStop => {
       const { rodMm } = rodBySchool(facts, rules, school);
@@ -45,12 +45,12 @@ export function useRodDrag(windowPlan: WindowPlan | undefined, acts: WindowActs)
   /** Where a dragged rod has come to; Alt lets go of the stops. */
   const reached = (dy: number, free: boolean): { rodMm: number; stop: RodStop | null } => {
     const rodMm = clamp(begun.current.rodMm + dy, LEAST_ROD_MM, ceilingMm);
-    const off = (s: RodStop) => Math.abs(s.rodMm - rodMm);
+    const distance = (s: RodStop) => Math.abs(s.rodMm - rodMm);
     const [nearest] = free
       ? []
       : begun.current.stops
-          .filter((s) => off(s) <= rules.number('walls.snapWithin'))
-          .sort((a, b) => off(a) - off(b));
+          .filter((s) => distance(s) <= rules.number('walls.snapWithin'))
+          .sort((a, b) => distance(a) - distance(b));
     return nearest ? { rodMm: nearest.rodMm, stop: nearest } : { rodMm, stop: null };
   };
   const drag = useDrawingDrag(unit, {

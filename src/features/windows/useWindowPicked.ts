@@ -1,4 +1,5 @@
 'use client';
+import { findOne, first } from '../../core/base/list';
 import { tubOpening } from '../../core/plan/windows/dressed';
 import { isGlazed } from '../../core/room/kinds';
 import { useRoom } from '../shell/room/RoomContext';
@@ -24,8 +25,8 @@ export function useWindowPicked() {
     windows.find((o) => planOf(o.id)) ??
     windows[0];
   const windowPlan = current && planOf(current.id);
-  const shownWall = current?.wallId ?? (wallId === 'plan' ? file.room.walls[0]!.id : wallId);
-  const wall = plan.walls.find((w) => w.id === shownWall)!;
+  const shownWall = current?.wallId ?? (wallId === 'plan' ? first(file.room.walls).id : wallId);
+  const wall = findOne(plan.walls, (w) => w.id === shownWall);
   // a rod that goes round corners is shown with all its walls, unrolled
   const rodWalls = windowPlan?.rodOn.map((r) => r.wallId) ?? [];
   const round = rodWalls.length > 1 ? unroll(plan.elevations, rodWalls) : null;
@@ -38,7 +39,7 @@ export function useWindowPicked() {
     dressing: look.dressings.find((d) => d.id === windowPlan?.dressingId),
     wall,
     round,
-    elevation: round?.elevation ?? plan.elevations.find((e) => e.wallId === shownWall)!,
+    elevation: round?.elevation ?? findOne(plan.elevations, (e) => e.wallId === shownWall),
     undressed: windows.filter((o) => shownWalls.includes(o.wallId) && !planOf(o.id)),
   };
 }

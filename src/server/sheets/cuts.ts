@@ -38,7 +38,7 @@ export async function cutsPdf(
   text(pen, t('cuts.title'), MARGIN, { size: 20, face: 'head' });
   pen.y -= 26;
   paragraph(pen, t('cuts.for', { room: sheet.file.room.name, look: sheet.look.name }), 11);
-  paragraph(pen, t('cuts.says'), 10);
+  paragraph(pen, t('cuts.intro'), 10);
   const windows = sheet.plan.windows.filter((w) => !w.shower);
   const made = windows.filter((w) => w.chosenRoute?.kind === 'made');
   if (windows.length === 0) paragraph(pen, t('cuts.none'), 11);

@@ -1,4 +1,5 @@
 import 'server-only';
+import { first } from '../../core/base/list';
 import fontkit from '@pdf-lib/fontkit';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
@@ -37,7 +38,7 @@ export async function embedFaces(doc: PDFDocument): Promise<Faces> {
     return font;
   };
   const fontsOf = async (face: Face): Promise<Fonts> => {
-    const own = await fontFile(FILES[face][0]!);
+    const own = await fontFile(first(FILES[face]));
     return {
       letters: await Promise.all(FILES[face].map(embed)),
       fractions: await doc.embedFont(own, { subset: true, features: { frac: true } }),
@@ -99,7 +100,7 @@ function laidOut(faces: Faces, words: string, { face, size }: Pick<Style, 'face'
     if (part.includes('\u2044')) {
       // 103 and its ½ belong together; a ½ after a word is set apart from it
       if (part.startsWith(' '))
-        x += /\d$/.test(previous) ? size * 0.08 : letters[0]!.widthOfTextAtSize(' ', size);
+        x += /\d$/.test(previous) ? size * 0.08 : first(letters).widthOfTextAtSize(' ', size);
       put({ font: fractions, letters: part.trim() });
     } else runsOf(part, letters).forEach(put);
     previous = part;

@@ -1,4 +1,5 @@
 import 'server-only';
+import { elementAt, findOne, first } from '../../core/base/list';
 import { rgb, type PDFPage } from 'pdf-lib';
 import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
@@ -16,9 +17,9 @@ const FOOT_MM = 13;
 
 type Found = { sheet: Sheet; template: Template };
 type Of = { hangingId: string } | { groupId: string };
-const load = (roomId: string, lookId: string | null, of: Of): Found | undefined => {
+const load = (roomId: string, lookId: string | null, subject: Of): Found | undefined => {
   const sheet = loadSheet(roomId, lookId);
-  const template = sheet && templateOf(sheet.file, sheet.look, sheet.plan, of);
+  const template = sheet && templateOf(sheet.file, sheet.look, sheet.plan, subject);
   return sheet && template ? { sheet, template } : undefined;
 };
 
@@ -29,10 +30,10 @@ const load = (roomId: string, lookId: string | null, of: Of): Found | undefined 
 export async function templatePdf(
   roomId: string,
   lookId: string | null,
-  of: Of,
+  subject: Of,
   paper: Paper,
 ): Promise<{ name: string; bytes: Uint8Array } | undefined> {
-  const found = load(roomId, lookId, of);
+  const found = load(roomId, lookId, subject);
   if (!found) return undefined;
   const { sheet, template } = found;
   const { t } = sheet.words;
@@ -51,7 +52,7 @@ export async function templatePdf(
     columns,
     rows,
     tiles,
-  } = ways[1]!.tiles.length < ways[0]!.tiles.length ? ways[1]! : ways[0]!;
+  } = elementAt(ways, 1).tiles.length < first(ways).tiles.length ? elementAt(ways, 1) : first(ways);
   pen.page.setSize(width, height);
   const field = fieldOf(page);
   tiles.forEach((tile, i) => {
@@ -97,10 +98,10 @@ function drawFrames(pen: Pen, sheet: Sheet, template: Template, onPage: OnPage):
     const outline = { width: widthMm * PT, height: heightMm * PT, borderColor: INK, borderWidth: 1 };
     pen.page.drawRectangle({ ...onPage(xMm, yMm), ...outline });
     const axis = { thickness: 0.4, color: SOFT, dashArray: [6, 4] };
-    const across = { start: onPage(xMm, centre.yMm), end: onPage(xMm + widthMm, centre.yMm) };
-    const up = { start: onPage(centre.xMm, yMm), end: onPage(centre.xMm, yMm + heightMm) };
-    pen.page.drawLine({ ...across, ...axis });
-    pen.page.drawLine({ ...up, ...axis });
+    const acrossLine = { start: onPage(xMm, centre.yMm), end: onPage(xMm + widthMm, centre.yMm) };
+    const upLine = { start: onPage(centre.xMm, yMm), end: onPage(centre.xMm, yMm + heightMm) };
+    pen.page.drawLine({ ...acrossLine, ...axis });
+    pen.page.drawLine({ ...upLine, ...axis });
     const words = onPage(centre.xMm + 4, centre.yMm + 4);
     pen.y = words.y;
     text(pen, frame.name, words.x, { size: 11, face: 'bold' });
@@ -207,15 +208,15 @@ function drawFoot(pen: Pen, { sheet, template }: Found, { tile, columns, rows, n
 export function templateSvg(
   roomId: string,
   lookId: string | null,
-  of: Of,
+  subject: Of,
 ): { name: string; svg: string } | undefined {
-  const found = load(roomId, lookId, of);
+  const found = load(roomId, lookId, subject);
   if (!found) return undefined;
   const { sheet, template } = found;
   const { t } = sheet.words;
   const length = (mm: number) => formatLength(mm, sheet.file.room.unit).replace(/\u2044/g, '/');
   const y = (mm: number) => template.heightMm - mm;
-  const wall = sheet.plan.walls.find((w) => w.id === template.wallId)!;
+  const wall = findOne(sheet.plan.walls, (w) => w.id === template.wallId);
   const parts = template.frames.map(
     (f) =>
       `<rect x="${n(f.xMm)}" y="${n(y(f.yMm + f.heightMm))}" width="${n(f.widthMm)}" height="${n(f.heightMm)}" fill="none" stroke="#000" stroke-width="0.5"/>` +

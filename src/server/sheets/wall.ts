@@ -29,8 +29,8 @@ export function wallSvg(
   const mm = (onPaper: number) => onPaper * scale;
   const margin = mm(12);
   // a hem over a floor that falls away hangs below the datum
-  const below = Math.max(0, ...e.shapes.map((s) => -s.box.yMm));
-  const [width, height] = [e.lengthMm + 2 * margin, e.ceilingMm + below + 2 * margin];
+  const belowMm = Math.max(0, ...e.shapes.map((s) => -s.box.yMm));
+  const [width, height] = [e.lengthMm + 2 * margin, e.ceilingMm + belowMm + 2 * margin];
   const [x, y] = [(v: number) => margin + v, (v: number) => margin + e.ceilingMm - v];
   const fill = (s: Shape) => {
     if (s.colours[0]) return hexOfLab(s.colours[0]);
@@ -74,12 +74,12 @@ export function wallSvg(
       ),
     );
   const edge = e.edge.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(x(p.xMm))} ${n(y(p.heightMm))}`).join('');
-  const under = `${edge}V${n(height)}H${n(x(0))}Z`;
+  const clipPath = `${edge}V${n(height)}H${n(x(0))}Z`;
   const frame = `<path d="${edge}V${n(y(0))}H${n(x(0))}Z" fill="none" stroke="#000" stroke-width="${n(mm(0.35))}"/>`;
   const title = `${sheet.file.room.name}, ${words.wall(wall)}, ${sheet.look.name}, 1:${scale}`;
   const foot = `${say(margin, height - mm(4), title)}${say(margin, mm(6), `${length(e.lengthMm)} × ${length(e.ceilingMm)}`)}`;
   return {
     name: `${title.replace(':', ' to ')}.svg`,
-    svg: `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width / scale)}mm" height="${n(height / scale)}mm" viewBox="0 0 ${n(width)} ${n(height)}" font-family="sans-serif"><title>${svgText(title)}</title><clipPath id="under"><path d="${under}"/></clipPath><g clip-path="url(#under)">${shapes.join('')}</g>${frame}${rods.join('')}${nails.join('')}${foot}</svg>`,
+    svg: `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width / scale)}mm" height="${n(height / scale)}mm" viewBox="0 0 ${n(width)} ${n(height)}" font-family="sans-serif"><title>${svgText(title)}</title><clipPath id="under"><path d="${clipPath}"/></clipPath><g clip-path="url(#under)">${shapes.join('')}</g>${frame}${rods.join('')}${nails.join('')}${foot}</svg>`,
   };
 }

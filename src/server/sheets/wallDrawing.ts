@@ -16,7 +16,7 @@ const NUMERAL = 7;
 
 const paint = (colour: Pick<Swatch, 'l' | 'a' | 'b'>) => {
   const hex = hexOfLab(colour);
-  const part = (from: number) => parseInt(hex.slice(from, from + 2), 16) / 255;
+  const part = (start: number) => parseInt(hex.slice(start, start + 2), 16) / 255;
   return rgb(part(1), part(3), part(5));
 };
 

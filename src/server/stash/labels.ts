@@ -21,11 +21,11 @@ export async function labelsPdf(paper: Paper, placeId: string | null): Promise<U
   const faces = await embedFaces(doc);
   const [width, height] = PAPER[paper];
   const rows = placeRows().filter((r) => placeId === null || r.place.id === placeId);
-  const down = Math.floor((height - 20 * MM) / LABEL.height);
+  const rowsDown = Math.floor((height - 20 * MM) / LABEL.height);
   const left = (width - 2 * LABEL.width) / 2;
-  const top = height - (height - down * LABEL.height) / 2;
+  const top = height - (height - rowsDown * LABEL.height) / 2;
   rows.forEach((row, i) => {
-    const onPage = i % (2 * down);
+    const onPage = i % (2 * rowsDown);
     const page = onPage === 0 ? doc.addPage([width, height]) : doc.getPages().at(-1)!;
     const x = left + (onPage % 2) * LABEL.width;
     const y = top - (Math.floor(onPage / 2) + 1) * LABEL.height;

@@ -1,4 +1,4 @@
-import { type Result, ok } from '../../core/base/result';
+import { failWith, type Result, ok } from '../../core/base/result';
 import { placeSchema } from '../../core/model/schema';
 import type { StoragePlace } from '../../core/model/types';
 import { type Contents, contentsOf, goesUnder } from '../../core/stash/storage';
@@ -14,7 +14,7 @@ export type PlaceRow = {
   place: StoragePlace;
   contents: Contents;
   items: { id: string; name: string; count: number }[];
-  under: { room: string; name: string; leftMm: number }[];
+  goesUnder: { room: string; name: string; leftMm: number }[];
 };
 /** Every storage place with what it holds, and the furniture that it goes under. */
 export function placeRows(): PlaceRow[] {
@@ -28,7 +28,7 @@ export function placeRows(): PlaceRow[] {
     items: items
       .filter((i) => i.placeId === place.id && i.state !== 'gone')
       .map(({ id, name, count }) => ({ id, name, count })),
-    under:
+    goesUnder:
       place.kind === 'underFurniture' || place.kind === 'box' || place.kind === 'bag'
         ? [
             ...furniture.filter((f) => f.roomId === place.roomId),
@@ -42,7 +42,7 @@ export function placeRows(): PlaceRow[] {
 
 export function putPlace(input: unknown): Result<{ id: string }, DoorIssue> {
   const read = placeSchema.safeParse(input);
-  if (!read.success) return { ok: false, issues: schemaIssues(read.error) };
+  if (!read.success) return failWith(schemaIssues(read.error));
   const db = studioDatabase();
   db.transaction(() =>
     inEntry(db, null, { code: 'putPlace', name: read.data.name }, now(), () => savePlace(db, read.data)),

@@ -1,4 +1,5 @@
 import 'server-only';
+import { first } from '../../core/base/list';
 import { fail, type Result } from '../../core/base/result';
 import { estimateReflectance } from '../../core/colour/light';
 import { metamerOf } from '../../core/colour/metamer';
@@ -37,7 +38,7 @@ const OTHER_DYE = /velvet/i;
 export function simulatedReading(id: string): ReaderRow | undefined {
   const item = loadItem(studioDatabase(), id);
   if (!item) return undefined;
-  const lab = item.colours[0]!;
+  const lab = first(item.colours);
   const smooth = estimateReflectance(lab).slice(2, 33);
   return {
     name: item.name,

@@ -1,6 +1,7 @@
 import 'server-only';
+import { first } from '../../core/base/list';
 import { nanoid } from 'nanoid';
-import { fail, ok, type Result } from '../../core/base/result';
+import { failWith, fail, ok, type Result } from '../../core/base/result';
 import { stableText } from '../../core/base/stable';
 import { partingOf } from '../../core/colour/reader';
 import { itemSchema } from '../../core/model/schema';
@@ -111,7 +112,7 @@ export function putItems(items: readonly unknown[], code = 'putItems'): Result<{
   for (const [i, item] of items.entries()) {
     const parsed = itemSchema.safeParse(item);
     if (!parsed.success)
-      return { ok: false, issues: schemaIssues(parsed.error).map((x) => ({ ...x, path: [i, ...x.path] })) };
+      return failWith(schemaIssues(parsed.error).map((x) => ({ ...x, path: [i, ...x.path] })));
     read.push(parsed.data);
   }
   if (read.length === 0) return fail<DoorIssue>({ path: [], code: 'nothing', message: 'Nothing to put in.' });
@@ -126,17 +127,17 @@ export function putItems(items: readonly unknown[], code = 'putItems'): Result<{
 
 /** Saves a thing if it still is as it was when the change was begun; else gives it as it now is. */
 export function saveChangedItem(
-  before: Item,
-  after: unknown,
+  previous: Item,
+  next: unknown,
 ): Result<{ ids: string[] }, DoorIssue | { code: 'stale'; item: Item }> {
-  const now = loadItem(studioDatabase(), before.id);
+  const now = loadItem(studioDatabase(), previous.id);
   if (!now) return fail({ path: [], code: 'not-found', message: 'That thing is no longer there.' });
-  if (stableText(now) !== stableText(before)) return fail({ code: 'stale' as const, item: now });
-  return putItems([after]);
+  if (stableText(now) !== stableText(previous)) return fail({ code: 'stale' as const, item: now });
+  return putItems([next]);
 }
 
 const nameOf = (items: readonly Pick<Item, 'name'>[]): string =>
-  (items.length === 1 ? items[0]!.name : `${items[0]!.name} + ${items.length - 1}`).slice(0, 80);
+  (items.length === 1 ? first(items).name : `${first(items).name} + ${items.length - 1}`).slice(0, 80);
 
 /** Takes things out of the stash, unless a room speaks of them. */
 export function removeItems(
@@ -179,7 +180,7 @@ export function itemArrived(id: string, seen: Item['colours'] | null): Result<Ar
   const relied = item.relied ?? item.colours;
   const colours = seen ?? item.colours;
   const returnDays = returnDaysOf(item.source);
-  const after = itemSchema.safeParse({
+  const arrived = itemSchema.safeParse({
     ...item,
     state: 'owned',
     seen: true,
@@ -189,11 +190,11 @@ export function itemArrived(id: string, seen: Item['colours'] | null): Result<Ar
     dueOn: null,
     returnBy: item.returnBy ?? (returnDays > 0 ? addDays(today(), returnDays) : null),
   });
-  if (!after.success) return { ok: false, issues: schemaIssues(after.error) };
+  if (!arrived.success) return failWith(schemaIssues(arrived.error));
   db.transaction(() =>
-    inEntry(db, null, { code: 'arrived', name: item.name }, now(), () => saveItem(db, after.data)),
+    inEntry(db, null, { code: 'arrived', name: item.name }, now(), () => saveItem(db, arrived.data)),
   ).immediate();
-  return ok({ arrival: arrivalOf(relied[0]!, colours[0]!, rules()), relies: usesOfItem(db, id) });
+  return ok({ arrival: arrivalOf(first(relied), first(colours), rules()), relies: usesOfItem(db, id) });
 }
 
 /** Things that can still go back, the one that ends first first. */

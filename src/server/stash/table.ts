@@ -1,4 +1,5 @@
 import 'server-only';
+import { elementAt } from '../../core/base/list';
 import { nanoid } from 'nanoid';
 import Papa from 'papaparse';
 import type { LengthUnit } from '../../core/base/units';
@@ -20,7 +21,7 @@ export function stashCsv(): string {
       fields: [...TITLES],
       data: loadItems(db).map((i) => {
         const cells = itemToCells(i, context);
-        return TITLES.map((t) => cells[t]!);
+        return TITLES.map((t) => cells[t] ?? '');
       }),
     },
     { newline: '\r\n', escapeFormulae: true },
@@ -87,7 +88,7 @@ export async function* importTable(
     return;
   }
   for (let i = 1; i < rows.length; i++) {
-    table.add(rows[i]!.map(unescaped), i + 1);
+    table.add(elementAt(rows, i).map(unescaped), i + 1);
     if (i % EVERY === 0) {
       yield { step: 'reading', rows: i, of: rows.length - 1 };
       await breath();

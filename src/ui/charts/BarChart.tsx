@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { BarChartProps, BarSeries } from './barTypes';
@@ -47,7 +48,7 @@ export function BarChart(props: BarChartProps): ReactNode {
             <tr key={row.name}>
               <th scope="row">{row.name}</th>
               {row.values.map((value, i) => (
-                <td key={series[i]!.name}>{format(value)}</td>
+                <td key={elementAt(series, i).name}>{format(value)}</td>
               ))}
             </tr>
           ))}

@@ -16,7 +16,7 @@ type Props = {
   /** When given, the number can be typed over. */
   onCommit?: ((mm: Mm) => Answer) | undefined;
   /** Where the number stands along the line, 0 to 1. */
-  at?: number;
+  labelShare?: number;
   text?: string;
 };
 
@@ -30,16 +30,16 @@ export function Dimension({
   unit,
   name,
   onCommit,
-  at = 0.5,
+  labelShare = 0.5,
   text,
 }: Props): ReactNode {
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
-  const says = useLengthIssue(unit);
+  const issueWords = useLengthIssue(unit);
   const label = text ?? formatBareLength(valueMm, unit);
   const upright = Math.abs(x2 - x1) < Math.abs(y2 - y1);
-  const cx = x1 + (x2 - x1) * at;
-  const cy = y1 + (y2 - y1) * at;
+  const cx = x1 + (x2 - x1) * labelShare;
+  const cy = y1 + (y2 - y1) * labelShare;
   // a composed fraction takes about as much room as one and a half figures
   const width = Math.max(22, label.replace(/ ?\d+\u2044\d+/g, 'ab').length * 6.6 + 9);
   const settle = () => {
@@ -49,7 +49,9 @@ export function Dimension({
       return;
     }
     const read = parseLength(typed, unit);
-    const answer: Answer = !read.ok ? { took: false, message: says(read.issues[0]!) } : onCommit!(read.value);
+    const answer: Answer = !read.ok
+      ? { took: false, message: issueWords(read.issues[0]) }
+      : onCommit!(read.value);
     if (answer.took) {
       setTyped(null);
       setProblem('');

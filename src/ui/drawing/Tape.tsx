@@ -18,7 +18,7 @@ export function Tape({
   const half = step / 2;
   const x = scale.x(0) - 10;
   const ticks = Array.from({ length: Math.floor(heightMm / half) + 1 }, (_, i) => i * half);
-  const along = Array.from({ length: Math.floor(lengthMm / step) + 1 }, (_, i) => i * step);
+  const marks = Array.from({ length: Math.floor(lengthMm / step) + 1 }, (_, i) => i * step);
   const label = (mm: Mm) => (unit === 'cm' ? String(Math.round(mm / 10)) : String(Math.round(mm / step)));
   return (
     <g aria-hidden="true" stroke="#141414" strokeWidth="1">
@@ -40,7 +40,7 @@ export function Tape({
             {label(mm)}
           </text>
         ))}
-      {along.map((mm) => (
+      {marks.map((mm) => (
         <line
           key={mm}
           x1={scale.x(mm)}
@@ -50,7 +50,7 @@ export function Tape({
           strokeWidth="0.8"
         />
       ))}
-      {along
+      {marks
         .filter((_, i) => i % (lengthMm / step > 24 ? 4 : 2) === 0)
         .map((mm) => (
           <text

@@ -1,3 +1,4 @@
+import { first } from '../../core/base/list';
 import type { ReactNode } from 'react';
 
 export type ClothColour = { hex: string; share: number };
@@ -18,10 +19,10 @@ export function Cloth({
   repeat: number;
   colours: readonly ClothColour[];
 }): ReactNode {
-  const base = colours[0]!.hex;
+  const base = first(colours).hex;
   const other = colours[1]?.hex ?? base;
   const size = Math.max(kind === 'texture' ? 2.4 : 1.2, repeat);
-  const shareOther = colours[1] ? colours[1].share / (colours[0]!.share + colours[1].share) : 0.5;
+  const shareOther = colours[1] ? colours[1].share / (first(colours).share + colours[1].share) : 0.5;
   return (
     <pattern id={id} patternUnits="userSpaceOnUse" width={size} height={size}>
       <rect width={size} height={size} fill={base} />

@@ -21,9 +21,9 @@ type Part = { widthMm: Mm; heightMm: Mm; xMm?: Mm; yMm?: Mm };
 export function fitScale(
   { widthMm, heightMm, xMm = 0, yMm = 0 }: Part,
   { width, height }: { width: number; height: number },
-  around: Margins | number,
+  margins: Margins | number,
 ): Scale {
-  const margin = typeof around === 'number' ? evenly(around) : around;
+  const margin = typeof margins === 'number' ? evenly(margins) : margins;
   const free = { width: width - margin.left - margin.right, height: height - margin.top - margin.bottom };
   const perMm = Math.min(free.width / widthMm, free.height / heightMm);
   const left = margin.left + (free.width - widthMm * perMm) / 2;

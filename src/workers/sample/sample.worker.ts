@@ -14,10 +14,10 @@ const worker = {
   async open(file: Blob): Promise<{ width: number; height: number } | null> {
     try {
       const whole = await createImageBitmap(file);
-      const by = Math.min(1, SAMPLED_PX / Math.max(whole.width, whole.height));
+      const scale = Math.min(1, SAMPLED_PX / Math.max(whole.width, whole.height));
       const [width, height] = [
-        Math.max(1, Math.round(whole.width * by)),
-        Math.max(1, Math.round(whole.height * by)),
+        Math.max(1, Math.round(whole.width * scale)),
+        Math.max(1, Math.round(whole.height * scale)),
       ];
       const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true })!;
       context.drawImage(whole, 0, 0, width, height);

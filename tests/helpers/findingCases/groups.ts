@@ -28,7 +28,7 @@ const wire = (hooks: 1 | 2, ringDrop: number, rings: number, length: number, apa
 const grouped = (
   sizes: [number, number][],
   g: Partial<HangingGroup> = {},
-  at?: [number, number][],
+  offsets?: [number, number][],
   more: Given = {},
 ): RoomFile =>
   room({
@@ -38,7 +38,7 @@ const grouped = (
         id: `g${i}`,
         itemId: `f${i}`,
         groupId: 'group',
-        groupAt: at ? { dxMm: inches(at[i]![0]), dyMm: inches(at[i]![1]) } : null,
+        groupAt: offsets ? { dxMm: inches(offsets[i]![0]), dyMm: inches(offsets[i]![1]) } : null,
       }),
     ),
     groups: [{ ...GROUP, id: 'group', name: 'Group', wallId: 'n', kind: 'row', ...g }],

@@ -7,7 +7,7 @@ export async function POST(request: Request): Promise<Response> {
   if (!body.ok)
     return Response.json(
       { issues: body.issues.map(({ status: _s, ...i }) => i) },
-      { status: body.issues[0]!.status },
+      { status: body.issues[0].status },
     );
   const kept = await keepPhoto(body.value);
   return kept.ok

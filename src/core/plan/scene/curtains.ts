@@ -38,8 +38,8 @@ export function curtainShapes(
   wall: Wall,
   items: ReadonlyMap<string, Item>,
 ): Shape[] {
-  const on = window.rodOn.find((r) => r.wallId === wall.id);
-  if (!on) return [];
+  const onWall = window.rodOn.find((r) => r.wallId === wall.id);
+  if (!onWall) return [];
   const cloth = items.get(dressing.itemId ?? '');
   const inside = ['inside', 'cafe', 'leaf'].includes(window.mount) || window.shower;
   const drawn: Drawn = {
@@ -49,7 +49,7 @@ export function curtainShapes(
     name: cloth?.name ?? window.name,
     depthMm: depthOf(window, inside),
     rod: {
-      ...on,
+      ...onWall,
       begins: wall.id === window.rodOn[0]?.wallId,
       ends: wall.id === window.rodOn.at(-1)?.wallId,
       pastMm: pastBracket(window, inside),
@@ -105,12 +105,14 @@ function sheerShapes(drawn: Drawn, items: ReadonlyMap<string, Item>): Shape[] {
 
 function rodShapes(drawn: Drawn): Shape[] {
   const { window, depthMm } = drawn;
-  const before = depthMm + 1;
-  if (!window.leaves) return [rodShape(drawn, window.rodHeightMm, before, 'rod')];
+  const frontMm = depthMm + 1;
+  if (!window.leaves) return [rodShape(drawn, window.rodHeightMm, frontMm, 'rod')];
   const { lowerRodMm } = window;
   return window.leaves.flatMap((leaf, i) => {
-    const upper = rodShape(drawn, window.rodHeightMm, before, i === 0 ? 'rod' : `rod${i}`, leaf);
-    return lowerRodMm === null ? [upper] : [upper, rodShape(drawn, lowerRodMm, before, `lowerRod${i}`, leaf)];
+    const upper = rodShape(drawn, window.rodHeightMm, frontMm, i === 0 ? 'rod' : `rod${i}`, leaf);
+    return lowerRodMm === null
+      ? [upper]
+      : [upper, rodShape(drawn, lowerRodMm, frontMm, `lowerRod${i}`, leaf)];
   });
 }
 
@@ -120,17 +122,17 @@ function rodShape(
   heightMm: Mm,
   depthMm: Mm,
   part: string,
-  between?: { fromMm: Mm; toMm: Mm },
+  stretch?: { fromMm: Mm; toMm: Mm },
 ): Shape {
   const startMm = rod.begins ? rod.fromXMm - rod.pastMm : Math.min(0, rod.fromXMm);
   const endMm = rod.ends ? rod.toXMm + rod.pastMm : Math.max(wall.lengthMm, rod.toXMm);
-  const from = between?.fromMm ?? startMm;
-  const to = between?.toMm ?? endMm;
+  const fromMm = stretch?.fromMm ?? startMm;
+  const toMm = stretch?.toMm ?? endMm;
   const thickMm = window.rod.section.outerMm;
   return shape(
     { about: window.dressingId, name },
     'rod',
-    box(from, heightMm - thickMm / 2, to - from, thickMm),
+    box(fromMm, heightMm - thickMm / 2, toMm - fromMm, thickMm),
     depthMm,
     {
       colours: dressing.rod.make === 'wood' ? OAK : IRON,
@@ -166,12 +168,12 @@ function panelShapes({ window, wall, name, rod }: Drawn, hung: Hung): Shape[] {
     const closed = hung.drawn === 'closed';
     const wholeMm = closed ? panel.toMm - panel.fromMm : panel.stackToMm - panel.stackFromMm;
     return (closed ? panel.drawnOn : panel.openOn)
-      .filter((on) => on.wallId === wall.id)
-      .map((on) => {
+      .filter((run) => run.wallId === wall.id)
+      .map((run) => {
         // cloth that goes on round the corner is seen up to it
-        const left = !rod.begins && on.fromXMm < rod.fromXMm + 1 ? Math.min(0, on.fromXMm) : on.fromXMm;
-        const right = !rod.ends && on.toXMm > rod.toXMm - 1 ? Math.max(wall.lengthMm, on.toXMm) : on.toXMm;
-        const folds = Math.max(1, Math.round(panel.folds * ((on.toXMm - on.fromXMm) / wholeMm)));
+        const left = !rod.begins && run.fromXMm < rod.fromXMm + 1 ? Math.min(0, run.fromXMm) : run.fromXMm;
+        const right = !rod.ends && run.toXMm > rod.toXMm - 1 ? Math.max(wall.lengthMm, run.toXMm) : run.toXMm;
+        const folds = Math.max(1, Math.round(panel.folds * ((run.toXMm - run.fromXMm) / wholeMm)));
         return shape(
           { about: window.dressingId, name: item?.name ?? name },
           'curtain',

@@ -21,9 +21,9 @@ export function fittingShapes(
   look: Pick<Look, 'placements'>,
   items: ReadonlyMap<string, Item>,
 ): Shape[] {
-  const of = { about: f.id, name: f.name };
+  const subject = { about: f.id, name: f.name };
   const body = shape(
-    of,
+    subject,
     FITTING_FORMS[f.kind] ?? 'box',
     box(f.xMm, f.bottomMm, f.widthMm, f.heightMm),
     f.depthMm / 2,
@@ -33,7 +33,7 @@ export function fittingShapes(
   const { widthMm, depthMm, topMm } = f.mantel;
   const left = f.xMm + f.widthMm / 2 - widthMm / 2;
   const thick = Math.min(MANTEL_THICKNESS, topMm / 4);
-  const mantel = shape(of, 'box', box(left, topMm - thick, widthMm, thick), depthMm / 2 + 1, {
+  const mantel = shape(subject, 'box', box(left, topMm - thick, widthMm, thick), depthMm / 2 + 1, {
     colours: secondColour(f.colours),
     fixed: true,
     part: 'mantel',

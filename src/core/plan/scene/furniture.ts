@@ -9,7 +9,7 @@ import { box, firstColour, secondColour, shape, type More } from './shapes';
 type PartOf = (
   name: string,
   form: Form,
-  at: Box,
+  box: Box,
   colours: readonly Swatch[],
   more?: More & { step?: number },
 ) => Shape;
@@ -18,20 +18,20 @@ type Stand = { piece: Piece; x: Mm; w: Mm; y: Mm; part: PartOf };
 type Draw = (stand: Stand) => Shape[];
 
 /** How far from the wall a piece is drawn; what hangs stands a little out. */
-export const pieceDepth = (piece: Piece, on: OnWall): Mm =>
-  piece.bottomMm > 0 ? on.depthMm + 5 : on.depthMm;
+export const pieceDepth = (piece: Piece, onWall: OnWall): Mm =>
+  piece.bottomMm > 0 ? onWall.depthMm + 5 : onWall.depthMm;
 
 /** A piece of furniture by its kind. */
-export function furnitureShapes(piece: Piece, on: OnWall): Shape[] {
-  const depth = pieceDepth(piece, on);
-  const part: PartOf = (name, form, at, colours, { step = 0, ...more } = {}) =>
-    shape({ about: piece.id, name: piece.name }, form, at, depth + step, {
+export function furnitureShapes(piece: Piece, onWall: OnWall): Shape[] {
+  const depth = pieceDepth(piece, onWall);
+  const part: PartOf = (name, form, box, colours, { step = 0, ...more } = {}) =>
+    shape({ about: piece.id, name: piece.name }, form, box, depth + step, {
       colours,
       fixed: true,
       part: name,
       ...more,
     });
-  return DRAWN[piece.kind]({ piece, x: on.xMm, w: on.widthMm, y: piece.bottomMm, part });
+  return DRAWN[piece.kind]({ piece, x: onWall.xMm, w: onWall.widthMm, y: piece.bottomMm, part });
 }
 
 const clothOf = (piece: Piece): More => ({ pattern: piece.pattern, soft: true });

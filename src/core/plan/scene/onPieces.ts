@@ -12,7 +12,7 @@ type Placed = {
   placement: Placement;
   item: Item;
   piece: Piece;
-  on: OnWall;
+  onWall: OnWall;
   seat: SeatPlan | undefined;
   depthMm: Mm;
 };
@@ -20,26 +20,26 @@ type Placed = {
 /** What the look puts on a piece: pillows, throws and objects. */
 export function shapesOnPiece(
   piece: Piece,
-  on: OnWall,
+  onWall: OnWall,
   {
     look,
     items,
     seat,
   }: { look: Pick<Look, 'placements'>; items: ReadonlyMap<string, Item>; seat: SeatPlan | undefined },
 ): Shape[] {
-  const depthMm = pieceDepth(piece, on) + 4;
+  const depthMm = pieceDepth(piece, onWall) + 4;
   return look.placements
     .filter((placement) => placement.pieceId === piece.id)
     .flatMap((placement) => {
       const item = items.get(placement.itemId);
-      return item ? DRAWN_AS[placement.as]({ placement, item, piece, on, seat, depthMm }) : [];
+      return item ? DRAWN_AS[placement.as]({ placement, item, piece, onWall, seat, depthMm }) : [];
     });
 }
 
-const pillow = ({ placement, item, piece, on, seat, depthMm }: Placed): Shape[] => {
+const pillow = ({ placement, item, piece, onWall, seat, depthMm }: Placed): Shape[] => {
   const plan = seat?.pillows.find((p) => p.placementId === placement.id);
   if (!plan) return [];
-  const seatLeft = on.xMm + (on.widthMm - (piece.seat?.widthMm ?? on.widthMm)) / 2;
+  const seatLeft = onWall.xMm + (onWall.widthMm - (piece.seat?.widthMm ?? onWall.widthMm)) / 2;
   const left = seatLeft + plan.xMm - plan.useWidthMm / 2;
   return [
     shape(
@@ -53,23 +53,23 @@ const pillow = ({ placement, item, piece, on, seat, depthMm }: Placed): Shape[] 
 };
 
 /** A throw folded in thirds over the back. */
-const throwOver = ({ placement, item, piece, on, depthMm }: Placed): Shape[] => {
+const throwOver = ({ placement, item, piece, onWall, depthMm }: Placed): Shape[] => {
   const band = item.widthMm / 3;
   const drop = Math.min(piece.heightMm * 0.62, item.heightMm / 3);
   return [
     shape(
       { about: placement.id, name: item.name },
       'throw',
-      box(on.xMm + placement.xMm - band / 2, piece.heightMm - drop, band, drop + 15),
+      box(onWall.xMm + placement.xMm - band / 2, piece.heightMm - drop, band, drop + 15),
       depthMm + placement.layer,
       { colours: item.colours, pattern: item.pattern, soft: true },
     ),
   ];
 };
 
-const object = ({ placement, item, piece, on, depthMm }: Placed): Shape[] => [
+const object = ({ placement, item, piece, onWall, depthMm }: Placed): Shape[] => [
   objectShape(placement, item, {
-    xMm: on.xMm + placement.xMm,
+    xMm: onWall.xMm + placement.xMm,
     topMm: piece.bottomMm + piece.heightMm,
     depthMm,
   }),

@@ -9,17 +9,17 @@ const UNGLAZED_FORMS: Record<string, Form> = { door: 'door', arch: 'pane' };
 
 /** An opening in its trim: leaves and glass where it is glazed. */
 export function openingShapes(o: Opening, trim: readonly Swatch[], rules: RuleBook): Shape[] {
-  const of = { about: o.id, name: o.name };
+  const subject = { about: o.id, name: o.name };
   const aboveFloor = o.sillMm > 0;
-  const below = aboveFloor ? Math.min(o.trimMm, o.sillMm) : 0;
+  const belowMm = aboveFloor ? Math.min(o.trimMm, o.sillMm) : 0;
   const frame = shape(
-    of,
+    subject,
     isGlazed(o) ? 'frame' : (UNGLAZED_FORMS[o.kind] ?? 'pane'),
     box(
       o.xMm - o.trimMm,
       Math.max(0, o.sillMm - (aboveFloor ? o.trimMm : 0)),
       o.widthMm + 2 * o.trimMm,
-      o.heightMm + o.trimMm + below,
+      o.heightMm + o.trimMm + belowMm,
     ),
     0,
     { colours: o.kind === 'arch' ? [] : trim, fixed: true },
@@ -27,19 +27,19 @@ export function openingShapes(o: Opening, trim: readonly Swatch[], rules: RuleBo
   if (!isGlazed(o)) return [frame];
   if (o.kind === 'frenchDoor') return [frame, ...leafShapes(o, trim, rules)];
   const glass = box(o.xMm, o.sillMm, o.widthMm, o.heightMm);
-  return [frame, shape(of, 'pane', glass, 1, { fixed: true, part: 'glass' })];
+  return [frame, shape(subject, 'pane', glass, 1, { fixed: true, part: 'glass' })];
 }
 
 function leafShapes(o: Opening, trim: readonly Swatch[], rules: RuleBook): Shape[] {
-  const of = { about: o.id, name: o.name };
+  const subject = { about: o.id, name: o.name };
   const glass = leafGlass(o, rules);
   const each = o.widthMm / glass.length;
   return glass.flatMap((pane, i) => [
-    shape(of, 'door', box(o.xMm + i * each, o.sillMm, each, o.heightMm), 0.5, {
+    shape(subject, 'door', box(o.xMm + i * each, o.sillMm, each, o.heightMm), 0.5, {
       colours: trim,
       fixed: true,
       part: `leaf${i}`,
     }),
-    shape(of, 'pane', pane, 1, { fixed: true, part: `leaf${i}glass` }),
+    shape(subject, 'pane', pane, 1, { fixed: true, part: `leaf${i}glass` }),
   ]);
 }

@@ -54,10 +54,10 @@ function shapesAt(context: Context, wall: Wall): Shape[] {
       return dressing ? curtainShapes(window, dressing, wall, items) : [];
     }),
     ...file.pieces.flatMap((piece) => {
-      const on = context.places.get(piece.id);
-      if (piece.kind === 'rug' || on?.wallId !== wall.id) return [];
+      const onWall = context.places.get(piece.id);
+      if (piece.kind === 'rug' || onWall?.wallId !== wall.id) return [];
       const seat = context.seats.find((s) => s.pieceId === piece.id);
-      return [...furnitureShapes(piece, on), ...shapesOnPiece(piece, on, { look, items, seat })];
+      return [...furnitureShapes(piece, onWall), ...shapesOnPiece(piece, onWall, { look, items, seat })];
     }),
   ];
 }

@@ -18,18 +18,18 @@ export type More = Partial<Omit<Shape, 'key' | 'about' | 'name' | 'form' | 'box'
 
 /** A shape of the thing that it belongs to, in its place on the wall. */
 export function shape(
-  of: { about: string; name: string },
+  subject: { about: string; name: string },
   form: Form,
-  at: Box,
+  place: Box,
   depthMm: Mm,
   { part, ...more }: More = {},
 ): Shape {
   return {
-    key: part ? `${of.about}:${part}` : of.about,
-    about: of.about,
-    name: of.name,
+    key: part ? `${subject.about}:${part}` : subject.about,
+    about: subject.about,
+    name: subject.name,
     form,
-    box: at,
+    box: place,
     depthMm,
     colours: [],
     pattern: PLAIN,

@@ -22,11 +22,14 @@ export function shellShapes(
       pattern: room.wallFinish.pattern,
       fixed: true,
     }),
-    ...betweenDoors(openings, wall).map(([from, to], i) =>
-      shape(TRIM, 'skirting', box(from, 0, to - from, skirtingMm), -1, { ...trim, part: `skirting${i}` }),
+    ...betweenDoors(openings, wall).map(([fromMm, toMm], i) =>
+      shape(TRIM, 'skirting', box(fromMm, 0, toMm - fromMm, skirtingMm), -1, {
+        ...trim,
+        part: `skirting${i}`,
+      }),
     ),
-    ...levelRuns(room, overheadOf(room, wall, walls)).map(([from, to], i) =>
-      shape(TRIM, 'skirting', box(from, room.ceilingMm - room.crownMm, to - from, room.crownMm), -1, {
+    ...levelRuns(room, overheadOf(room, wall, walls)).map(([fromMm, toMm], i) =>
+      shape(TRIM, 'skirting', box(fromMm, room.ceilingMm - room.crownMm, toMm - fromMm, room.crownMm), -1, {
         ...trim,
         part: `crown${i}`,
       }),
@@ -44,9 +47,9 @@ function betweenDoors(openings: RoomFile['openings'], wall: Wall): Run[] {
     .sort((a, b) => a[0] - b[0]);
   const runs: Run[] = [];
   let reached = 0;
-  for (const [from, to] of [...doors, [wall.lengthMm, wall.lengthMm] as const]) {
-    if (from > reached) runs.push([reached, from]);
-    reached = Math.max(reached, to);
+  for (const [fromMm, toMm] of [...doors, [wall.lengthMm, wall.lengthMm] as const]) {
+    if (fromMm > reached) runs.push([reached, fromMm]);
+    reached = Math.max(reached, toMm);
   }
   return runs;
 }

@@ -15,13 +15,13 @@ export const clearStage = stage({
   state: ({ file }): StageState => {
     const { found, irritations, tasks } = file.clear;
     const done = found.filter((f) => f.verdict !== null).length + tasks.filter((t) => t.done).length;
-    const of = found.length + tasks.length;
-    const begun = done < of ? 'half' : 'done';
+    const total = found.length + tasks.length;
+    const begun = done < total ? 'half' : 'done';
     return {
-      state: of + irritations.length === 0 ? 'empty' : begun,
+      state: total + irritations.length === 0 ? 'empty' : begun,
       done,
-      of,
-      open: of - done,
+      of: total,
+      open: total - done,
       needs: 'nothing',
     };
   },

@@ -51,12 +51,12 @@ function axisOf({ file, places, rules }: Context, group: HangingGroup): Axis | n
       centreMm: fitting.bottomMm + fitting.heightMm / 2,
     };
   const piece = file.pieces.find((p) => p.id === group.axisId);
-  const on = piece && places.get(piece.id);
-  if (!piece || on?.wallId !== group.wallId) return null;
+  const onWall = piece && places.get(piece.id);
+  if (!piece || onWall?.wallId !== group.wallId) return null;
   return {
     name: piece.name,
-    xMm: on.xMm + on.widthMm / 2,
-    widthMm: on.widthMm,
+    xMm: onWall.xMm + onWall.widthMm / 2,
+    widthMm: onWall.widthMm,
     centreMm: rules.number('walls.centre'),
   };
 }

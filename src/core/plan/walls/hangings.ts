@@ -17,12 +17,12 @@ export function planHangings(context: Context): HangingPlan[] {
   return look.hangings.flatMap((hanging) => {
     const item = items.get(hanging.itemId);
     if (!item || !walls.some((w) => w.id === hanging.wallId)) return [];
-    const within = inGroups.get(hanging.id) ?? null;
+    const inGroup = inGroups.get(hanging.id) ?? null;
     const place = hangingPlaceOf(context, {
       ...hanging,
-      xMm: within?.xMm ?? hanging.xMm,
+      xMm: inGroup?.xMm ?? hanging.xMm,
       widthMm: item.widthMm,
     });
-    return [planHanging(hanging, item, place, rules, within)];
+    return [planHanging(hanging, item, place, rules, inGroup)];
   });
 }

@@ -59,9 +59,9 @@ function topUnder(
   tv: Fitting,
 ): { leftMm: Mm; heightMm: Mm } | null {
   const piece = file.pieces.find((p) => p.id === placement.pieceId);
-  const on = piece && places.get(piece.id);
-  if (piece && on && on.wallId === tv.wallId && on.nearMm < NEAR_WALL)
-    return { leftMm: on.xMm, heightMm: piece.bottomMm + piece.heightMm };
+  const onWall = piece && places.get(piece.id);
+  if (piece && onWall && onWall.wallId === tv.wallId && onWall.nearMm < NEAR_WALL)
+    return { leftMm: onWall.xMm, heightMm: piece.bottomMm + piece.heightMm };
   const fitting = file.fittings.find((f) => f.id === placement.pieceId && f.wallId === tv.wallId);
   if (!fitting?.mantel) return null;
   const { widthMm, topMm } = fitting.mantel;

@@ -27,13 +27,13 @@ export function planShelves({ file, walls, rules }: Context): ShelvesPlan {
   const fittings = file.fittings.filter((f) => f.kind === 'shelf' && walls.some((w) => w.id === f.wallId));
   const findings: Finding[] = [];
   const shelves = fittings.map((shelf): Shelf => {
-    const below = fittings
+    const lower = fittings
       .filter((s) => s !== shelf && isOver(s, shelf) && s.bottomMm < shelf.bottomMm)
       .sort((a, b) => b.bottomMm - a.bottomMm)[0];
     const tank = file.fittings.find((f) => f.kind === 'toilet' && isOver(f, shelf));
-    const overTank = tank && !below ? tankHeights(tank, rules) : null;
+    const overTank = tank && !lower ? tankHeights(tank, rules) : null;
     if (overTank) findings.push(judgeOverTank(shelf, overTank, rules));
-    if (below) findings.push(...judgeStep(shelf, below, rules));
+    if (lower) findings.push(...judgeStep(shelf, lower, rules));
     return { fittingId: shelf.id, ...loadOf(shelf, rules), overTank };
   });
   return { shelves, findings };
@@ -76,8 +76,8 @@ function judgeOverTank(shelf: Fitting, { name, byTankMm, byFloorMm }: OverTank, 
   };
 }
 
-function judgeStep(shelf: Fitting, below: Fitting, rules: RuleBook): Finding[] {
-  const stepMm = shelf.bottomMm - (below.bottomMm + below.heightMm);
+function judgeStep(shelf: Fitting, lower: Fitting, rules: RuleBook): Finding[] {
+  const stepMm = shelf.bottomMm - (lower.bottomMm + lower.heightMm);
   const [low, high] = rules.range('walls.shelfApartRange');
   if (stepMm >= low - 1 && stepMm <= high + 1) return [];
   return [
@@ -89,7 +89,7 @@ function judgeStep(shelf: Fitting, below: Fitting, rules: RuleBook): Finding[] {
       rule: 'walls.shelfApart',
       by: {
         piece: shelf.name,
-        other: below.name,
+        other: lower.name,
         byMm: stepMm,
         wantMm: low,
         wantToMm: high,

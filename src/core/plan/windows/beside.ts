@@ -75,11 +75,11 @@ const otherOpenings = ({ file }: Context, opening: Opening): Block[] => {
     .filter((o) => o.id !== opening.id && o.wallId === opening.wallId)
     .map((o) => {
       const share = isGlazed(o) ? 0.5 : 1;
-      const from = o.xMm - o.trimMm;
-      const to = o.xMm + o.widthMm + o.trimMm;
-      return to <= left + 1
-        ? { from, to: left - (left - to) * share, by: o.name }
-        : { from: right + (from - right) * share, to, by: o.name };
+      const fromMm = o.xMm - o.trimMm;
+      const toMm = o.xMm + o.widthMm + o.trimMm;
+      return toMm <= left + 1
+        ? { from: fromMm, to: left - (left - toMm) * share, by: o.name }
+        : { from: right + (fromMm - right) * share, to: toMm, by: o.name };
     });
 };
 
@@ -96,7 +96,9 @@ const tallPieces = ({ file, places }: Context, opening: Opening): Block[] => {
   return file.pieces
     .filter((p) => !isLamp(p) && p.kind !== 'plant' && p.bottomMm + p.heightMm > topMm * TALL_SHARE)
     .flatMap((p) => {
-      const on = places.get(p.id);
-      return on?.wallId === opening.wallId ? [{ from: on.xMm, to: on.xMm + on.widthMm, by: p.name }] : [];
+      const onWall = places.get(p.id);
+      return onWall?.wallId === opening.wallId
+        ? [{ from: onWall.xMm, to: onWall.xMm + onWall.widthMm, by: p.name }]
+        : [];
     });
 };

@@ -49,10 +49,10 @@ export function dressedOf(context: Context & { rules: RuleBook }): Dressed[] {
 /** The dressed window that the rod of another could go on to. */
 export function nextDressed(
   context: Context,
-  from: Dressing,
+  source: Dressing,
 ): { dressing: Dressing; opening: Opening } | undefined {
   const found = dressedOpenings(context);
-  const start = found.find((f) => f.dressing.id === from.id);
+  const start = found.find((f) => f.dressing.id === source.id);
   return start && nextOf(found, start, context.walls.length);
 }
 
@@ -63,8 +63,8 @@ function dressedWindows({ walls, rules, ...context }: Context & { rules: RuleBoo
     const chain = chainFrom(head, found, walls.length, taken);
     if (chain.length === 0) return [];
     const parts = chain.flatMap(({ opening, wall }) => {
-      const on = walls[wall];
-      return on ? [{ opening, wall: on }] : [];
+      const onWall = walls[wall];
+      return onWall ? [{ opening, wall: onWall }] : [];
     });
     const span =
       chain.length === 1 ? straightSpan(head.opening) : bentSpan(parts, rules.number('windows.return'));
@@ -121,13 +121,14 @@ function chainFrom(head: Found, found: readonly Found[], walls: number, taken: S
  * The next window to the right: on the same wall, else the first on the wall that follows. Only rods on wall
  * or ceiling can go round.
  */
-function nextOf(found: readonly Found[], from: Found, walls: number): Found | undefined {
-  const { mount } = from.dressing;
+function nextOf(found: readonly Found[], current: Found, walls: number): Found | undefined {
+  const { mount } = current.dressing;
   if (mount !== 'wall' && mount !== 'ceiling') return undefined;
   const alike = found.filter((f) => f.dressing.mount === mount);
-  const leftmost = (of: readonly Found[]) => [...of].sort((a, b) => a.opening.xMm - b.opening.xMm)[0];
+  const leftmost = (candidates: readonly Found[]) =>
+    [...candidates].sort((a, b) => a.opening.xMm - b.opening.xMm)[0];
   return (
-    leftmost(alike.filter((f) => f.wall === from.wall && f.opening.xMm > from.opening.xMm)) ??
-    leftmost(alike.filter((f) => f.wall === (from.wall + 1) % walls && f.wall !== from.wall))
+    leftmost(alike.filter((f) => f.wall === current.wall && f.opening.xMm > current.opening.xMm)) ??
+    leftmost(alike.filter((f) => f.wall === (current.wall + 1) % walls && f.wall !== current.wall))
   );
 }

@@ -52,14 +52,15 @@ function overheadOn(context: Context, wall: Wall, stretch: Stretch): Overhead {
     .filter((thing) => thing.mm >= aboveMm - 1)
     .filter((thing) => overlapLength(thing.fromMm, thing.toMm, fromXMm, toXMm) > 1)
     .reduce<Overhead>(
-      (low, { mm, by }) => (mm < low.mm ? { mm, by } : low),
+      (low, { mm, by: cause }) => (mm < low.mm ? { mm, by: cause } : low),
       ceilingOn(context, wall, stretch),
     );
 }
 
 function ceilingOn({ file, walls }: Context, wall: Wall, { fromXMm, toXMm }: Stretch): Overhead {
   const edge = overheadOf(file.room, wall, walls);
-  const lowest = (of: typeof edge) => lowestOver(of, Math.max(0, fromXMm), Math.min(wall.lengthMm, toXMm));
+  const lowest = (edges: typeof edge) =>
+    lowestOver(edges, Math.max(0, fromXMm), Math.min(wall.lengthMm, toXMm));
   const [ceiling, crowned] = [lowest(edge), lowest(underCrown(file.room, edge))];
   if (crowned < ceiling) return { mm: crowned, by: 'crown' };
   if (ceiling >= file.room.ceilingMm - 1) return { mm: crowned, by: 'ceiling' };
@@ -72,9 +73,9 @@ function hangingThings({ file, places }: Context, wall: Wall) {
   return [
     ...fittings.map((f) => ({ mm: f.bottomMm, fromMm: f.xMm, toMm: f.xMm + f.widthMm, by: f.name })),
     ...file.pieces.flatMap((p) => {
-      const on = places.get(p.id);
-      if (on?.wallId !== wall.id || p.bottomMm <= 0) return [];
-      return [{ mm: p.bottomMm, fromMm: on.xMm, toMm: on.xMm + on.widthMm, by: p.name }];
+      const onWall = places.get(p.id);
+      if (onWall?.wallId !== wall.id || p.bottomMm <= 0) return [];
+      return [{ mm: p.bottomMm, fromMm: onWall.xMm, toMm: onWall.xMm + onWall.widthMm, by: p.name }];
     }),
   ];
 }

@@ -22,22 +22,22 @@ export function windowPlaceOf(
   const { file } = context;
   const { span } = target;
   const aboveMm = frameTopOf(span);
-  const beside = besideOf(context, target, dressedIds);
+  const neighbours = besideOf(context, target, dressedIds);
   const fittings = (...kinds: Fitting['kind'][]) => file.fittings.filter((f) => kinds.includes(f.kind));
-  const along = (f: Fitting) => alongSpan(span, f);
+  const alongWindow = (f: Fitting) => alongSpan(span, f);
   return {
     overhead: (fromMm, toMm) => overheadOfSpan(context, span, { fromMm, toMm, aboveMm }),
     ceilingOver: (fromMm, toMm) => ceilingOfSpan(context, span, fromMm, toMm),
     lineMm,
     wheelchair: file.home.flags.wheelchair,
     rented: file.home.flags.rented,
-    roomMm: { leftMm: beside.leftMm, rightMm: beside.rightMm },
-    endsAt: { left: beside.leftBy, right: beside.rightBy },
+    roomMm: { leftMm: neighbours.leftMm, rightMm: neighbours.rightMm },
+    endsAt: { left: neighbours.leftBy, right: neighbours.rightBy },
     heaters: fittings('heater', 'stove').map((f) => nearFitting(context, span, f)),
-    radiators: fittings('radiator').flatMap(along),
-    vents: fittings('vent').flatMap(along),
+    radiators: fittings('radiator').flatMap(alongWindow),
+    vents: fittings('vent').flatMap(alongWindow),
     electric: fittings('socket', 'switch')
-      .flatMap(along)
+      .flatMap(alongWindow)
       .map((f) => ({ name: f.name, fromMm: f.xMm, toMm: f.xMm + f.widthMm })),
     ways: [
       ...file.openings
@@ -113,10 +113,10 @@ const least =
 
 /** Plan distance between a stretch of wall and the front of a fitting. */
 function toFitting([a, b]: readonly [Point, Point], wall: Wall, f: Fitting): Mm {
-  const into = ((wall.facingDeg + 180) * Math.PI) / 180;
+  const inwardRad = ((wall.facingDeg + 180) * Math.PI) / 180;
   const corner = (xMm: Mm, depthMm: Mm): Point => {
     const p = pointOnWall(wall, xMm);
-    return { xMm: p.xMm + depthMm * Math.sin(into), yMm: p.yMm - depthMm * Math.cos(into) };
+    return { xMm: p.xMm + depthMm * Math.sin(inwardRad), yMm: p.yMm - depthMm * Math.cos(inwardRad) };
   };
   const end = f.xMm + f.widthMm;
   const [backLeft, backRight] = [corner(f.xMm, 0), corner(end, 0)];
@@ -128,6 +128,6 @@ function toFitting([a, b]: readonly [Point, Point], wall: Wall, f: Fitting): Mm 
   ];
   return Math.min(
     ...[backLeft, backRight, left, right].map((c) => distanceToSegment(c, a, b)),
-    ...[a, b].flatMap((p) => sides.map(([from, to]) => distanceToSegment(p, from, to))),
+    ...[a, b].flatMap((p) => sides.map(([start, finish]) => distanceToSegment(p, start, finish))),
   );
 }

@@ -35,11 +35,11 @@ function curtainStep(w: WindowPlan, rules: RuleBook): FittingStep {
     finishedMm: w.panelPlans.map((p) => p.finishedLengthMm),
     count: w.panels,
     marks: w.panelPlans.map((p) => {
-      const on = p.drawnOn[0];
+      const firstRun = p.drawnOn[0];
       return mark(p.side === 'right' ? 'hemRight' : 'hemLeft', {
-        xMm: on ? (on.fromXMm + on.toXMm) / 2 : p.fromMm,
+        xMm: firstRun ? (firstRun.fromXMm + firstRun.toXMm) / 2 : p.fromMm,
         heightMm: w.rodHeightMm - w.takeDownMm - p.finishedLengthMm,
-        wallId: on?.wallId ?? w.wallId,
+        wallId: firstRun?.wallId ?? w.wallId,
       });
     }),
   };

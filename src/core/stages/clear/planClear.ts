@@ -40,8 +40,8 @@ export function planClear(clear: Clear, items: ReadonlyMap<string, Item>, now?: 
     return { task, state: now !== undefined && endsAt <= now ? 'over' : 'waiting', endsAt };
   });
   const findings: Finding[] = [];
-  const find = (code: Finding['code'], level: Finding['level'], about: string[], by: Finding['by'] = {}) =>
-    findings.push({ code, level, stage: 'clear', about, by });
+  const find = (code: Finding['code'], level: Finding['level'], about: string[], facts: Finding['by'] = {}) =>
+    findings.push({ code, level, stage: 'clear', about, by: facts });
   if (counts.open > 0)
     find(
       'verdicts-open',

@@ -35,10 +35,10 @@ export const floorFinding = (
   code: FindingCode,
   level: Level,
   about: readonly string[],
-  by: FindingFacts,
+  facts: FindingFacts,
   { rule, line }: More = {},
 ): FloorFinding => ({
-  finding: { code, level, stage: 'measure', about, by, ...(rule ? { rule } : {}) },
+  finding: { code, level, stage: 'measure', about, by: facts, ...(rule ? { rule } : {}) },
   line,
 });
 
@@ -47,9 +47,9 @@ export const EPSILON_MM: Mm = 0.05;
 
 /** What a fitting takes of the floor. */
 export function fittingShape(f: Pick<Fitting, 'xMm' | 'widthMm' | 'depthMm'>, wall: Wall): Point[] {
-  const into = wayOf(wall.facingDeg + 180);
+  const inward = wayOf(wall.facingDeg + 180);
   const [a, b] = [pointOnWall(wall, f.xMm), pointOnWall(wall, f.xMm + f.widthMm)];
-  return [a, b, step(b, into, f.depthMm), step(a, into, f.depthMm)];
+  return [a, b, step(b, inward, f.depthMm), step(a, inward, f.depthMm)];
 }
 
 /** Footprints, worked out once for all checks. */

@@ -61,7 +61,7 @@ describe('ways across the floor', () => {
     wall: true,
     shape: [p, outline[(i + 1) % 4]!],
   }));
-  const at = (id: string, x: number, y: number): Aim => ({
+  const aimAt = (id: string, x: number, y: number): Aim => ({
     id,
     name: id,
     shape: [
@@ -77,8 +77,8 @@ describe('ways across the floor', () => {
         [...walls, rect('a', 0, 1400, 1500, 200), rect('b', 1500 + gapMm, 1400, 2500 - gapMm - other, 200)],
         760,
       ),
-      [at('door', 2000, 2800)],
-      [at('seat', 2000, 200)],
+      [aimAt('door', 2000, 2800)],
+      [aimAt('seat', 2000, 200)],
     );
   it('the gap between two things is told to the millimetre, whatever the grid', () => {
     fc.assert(
@@ -103,7 +103,7 @@ describe('ways across the floor', () => {
     expect(narrow(0)[0]!.gate).toBeNull();
   });
   it('without an entrance nothing is asked', () => {
-    expect(narrowWays(cutFloor(outline, walls, 760), [], [at('seat', 1, 1)])).toEqual([]);
+    expect(narrowWays(cutFloor(outline, walls, 760), [], [aimAt('seat', 1, 1)])).toEqual([]);
   });
   it('a turned piece narrows the way by its nearest corner', () => {
     const turned: Obstacle = {
@@ -120,8 +120,8 @@ describe('ways across the floor', () => {
     expect(
       narrowWays(
         cutFloor(outline, [...walls, turned], 760),
-        [at('door', 2000, 2800)],
-        [at('seat', 2000, 200)],
+        [aimAt('door', 2000, 2800)],
+        [aimAt('seat', 2000, 200)],
       )[0]!.gate!.mm,
     ).toBeCloseTo(700, 6);
   });
@@ -133,8 +133,11 @@ describe('rugs', () => {
       const sofa = piece({ xMm: 0, yMm: 0, turnDeg, widthMm: 2000, depthMm: 900 });
       const a = ((turnDeg + 180) * Math.PI) / 180;
       // a rug 1500 deep whose back edge lies 300 behind the sofa's front
-      const off = 450 - 300 + 750;
-      const rug = box('rug', [Math.sin(a) * off, -Math.cos(a) * off], [2600, 1500], { kind: 'rug', turnDeg });
+      const wrong = 450 - 300 + 750;
+      const rug = box('rug', [Math.sin(a) * wrong, -Math.cos(a) * wrong], [2600, 1500], {
+        kind: 'rug',
+        turnDeg,
+      });
       expect(tuckOf(rug, sofa).tuckMm).toBeCloseTo(300, 3);
     }
   });

@@ -32,8 +32,8 @@ export function tuckOf(rug: Piece, piece: Piece): Tuck {
     const gap = apart(carpet, body);
     return { tuckMm: -gap.mm, allLegs, from: gap.from, to: gap.to };
   }
-  const under = Math.max(...shared.map((p) => -alongWay(front, p, way)));
-  return { tuckMm: under, allLegs, from: front, to: step(front, way, -under) };
+  const underMm = Math.max(...shared.map((p) => -alongWay(front, p, way)));
+  return { tuckMm: underMm, allLegs, from: front, to: step(front, way, -underMm) };
 }
 
 /** What is left of a lower rug on each side of the one that lies on it, in the lower one's own directions. */
@@ -54,11 +54,11 @@ export function bordersOf(
     const reach = corners.reduce((best, c) =>
       alongWay(lower, c, way) > alongWay(lower, best, way) + 1e-6 ? c : best,
     );
-    const across = wayOf(lower.turnDeg + turn + 90);
+    const acrossWay = wayOf(lower.turnDeg + turn + 90);
     const middle = step(upper, way, alongWay(upper, reach, way));
-    const from = step(middle, across, 0);
+    const origin = step(middle, acrossWay, 0);
     const mm = size / 2 - alongWay(lower, reach, way);
-    return { side, mm, from, to: step(from, way, mm) };
+    return { side, mm, from: origin, to: step(origin, way, mm) };
   });
 }
 

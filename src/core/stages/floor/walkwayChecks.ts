@@ -54,30 +54,36 @@ export function checkWalkways(context: FloorContext): FloorFinding[] {
 const blocked = (ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding[] =>
   ways
     .filter((way) => !way.gate)
-    .map(({ from, to }) =>
-      floorFinding('no-way-to', 'caution', [to.id], { place: to.name, from: from.name, wantMm }, { rule }),
+    .map(({ fromGate, toGate }) =>
+      floorFinding(
+        'no-way-to',
+        'caution',
+        [toGate.id],
+        { place: toGate.name, from: fromGate.name, wantMm },
+        { rule },
+      ),
     );
 
 /** One finding for each narrow place, whatever lies behind it. */
 function narrow(ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding[] {
-  const places = new Map<string, { gate: NonNullable<Narrow['gate']>; behind: Aim[] }>();
-  for (const { gate, to } of ways) {
+  const places = new Map<string, { gate: NonNullable<Narrow['gate']>; areaBehind: Aim[] }>();
+  for (const { gate, toGate } of ways) {
     if (!gate) continue;
     const key = gate.at.map((p) => `${p.xMm}/${p.yMm}`).join('/');
-    const place = places.get(key) ?? { gate, behind: [] };
-    places.set(key, { ...place, behind: [...place.behind, to] });
+    const place = places.get(key) ?? { gate, areaBehind: [] };
+    places.set(key, { ...place, areaBehind: [...place.areaBehind, toGate] });
   }
-  return [...places.values()].map(({ gate, behind }) =>
+  return [...places.values()].map(({ gate, areaBehind }) =>
     floorFinding(
       'walkway-narrow',
       'caution',
-      behind.map((aim) => aim.id),
+      areaBehind.map((aim) => aim.id),
       {
         byMm: gate.mm,
         wantMm,
         one: gate.between[0] || 'wall',
         other: gate.between[1] || 'wall',
-        to: [...new Set(behind.map((aim) => aim.name))].join(', '),
+        to: [...new Set(areaBehind.map((aim) => aim.name))].join(', '),
       },
       { rule, line: { from: gate.at[0], to: gate.at[1], mm: gate.mm } },
     ),
@@ -119,10 +125,10 @@ function wallParts(wall: Wall, ways: readonly Opening[], widthMm: Mm): Obstacle[
     .sort((a, b) => a[0] - b[0]);
   const parts: Obstacle[] = [];
   let reached = 0;
-  for (const [from, to] of [...gaps, [wall.lengthMm, wall.lengthMm] as const]) {
-    const shape = [pointOnWall(wall, reached), pointOnWall(wall, from)];
-    if (from > reached + 1) parts.push({ id: wall.id, name: '', shape, wall: true });
-    reached = Math.max(reached, to);
+  for (const [fromMm, toMm] of [...gaps, [wall.lengthMm, wall.lengthMm] as const]) {
+    const shape = [pointOnWall(wall, reached), pointOnWall(wall, fromMm)];
+    if (fromMm > reached + 1) parts.push({ id: wall.id, name: '', shape, wall: true });
+    reached = Math.max(reached, toMm);
   }
   return parts;
 }

@@ -12,7 +12,7 @@ export type Aim = { id: string; name: string; shape: readonly Point[]; reachMm: 
 /**
  * The narrowest place on the widest way from an entrance to an aim; gate is null when there is no way at all.
  */
-export type Narrow = { from: Aim; to: Aim; gate: Gate | null };
+export type Narrow = { fromGate: Aim; toGate: Aim; gate: Gate | null };
 
 type Gate = { mm: Mm; at: [Point, Point]; between: [string, string] };
 
@@ -46,8 +46,8 @@ export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle
   for (const o of obstacles) if (!o.wall) fill(grid, o.shape, free, 0);
 
   const gates = gatesBetween(obstacles, widthMm);
-  const across = whatLiesAcross(grid, free, obstacles, gates);
-  return { grid, free, gates, ...joinCells(grid, free, across, gates.length) };
+  const lyingAcross = whatLiesAcross(grid, free, obstacles, gates);
+  return { grid, free, gates, ...joinCells(grid, free, lyingAcross, gates.length) };
 }
 
 /**
@@ -60,36 +60,36 @@ function whatLiesAcross(
   obstacles: readonly Obstacle[],
   gates: readonly Gate[],
 ): Int32Array {
-  const across = new Int32Array(2 * free.length).fill(OPEN);
+  const lyingAcross = new Int32Array(2 * free.length).fill(OPEN);
   // a tip thinner than a cell still lets nobody through it
   for (const { shape, wall } of obstacles)
     if (!wall)
       shape.forEach((p, e) =>
         movesAcross(grid, free, p, shape[(e + 1) % shape.length]!, (move) => {
-          across[move] = EDGE;
+          lyingAcross[move] = EDGE;
         }),
       );
   gates.forEach((gate, g) =>
     movesAcross(grid, free, gate.at[0], gate.at[1], (move) => {
-      const known = across[move]!;
-      if (known !== EDGE && (known === OPEN || gate.mm < gates[known]!.mm)) across[move] = g;
+      const known = lyingAcross[move]!;
+      if (known !== EDGE && (known === OPEN || gate.mm < gates[known]!.mm)) lyingAcross[move] = g;
     }),
   );
-  return across;
+  return lyingAcross;
 }
 
 /** Free neighbours joined where nothing lies between; where a gate does, the move is kept with the gate. */
 function joinCells(
   { nx }: Grid,
   free: Uint8Array,
-  across: Int32Array,
+  lyingAcross: Int32Array,
   gateCount: number,
 ): Pick<Floor, 'joined' | 'movesOf'> {
   const joined = Int32Array.from(free, (_, k) => k);
   const movesOf: number[][] = Array.from({ length: gateCount }, () => []);
   const take = (k: number, next: number, move: number): void => {
     if (!free[next]) return;
-    const lies = across[move]!;
+    const lies = lyingAcross[move]!;
     if (lies === OPEN) joined[rootOf(joined, k)] = rootOf(joined, next);
     else if (lies !== EDGE) movesOf[lies]!.push(move);
   };
@@ -137,14 +137,14 @@ export function narrowWays(
   const straight = new Set(everywhere.cells.map(root));
   let open = [
     ...starts
-      .flatMap((from, i) => starts.slice(i + 1).map((to) => ({ from, to })))
-      .filter((p) => !joined(p.from.cells, p.to.cells)),
+      .flatMap((fromGate, i) => starts.slice(i + 1).map((toGate) => ({ fromGate, toGate })))
+      .filter((p) => !joined(p.fromGate.cells, p.toGate.cells)),
     // a seat is well served when one of the entrances leads to it
     ...aims
       .filter((aim) => !someNear(grid, free, aim.shape, aim.reachMm, (k) => straight.has(root(k))))
       .map((aim) => ({
-        from: everywhere,
-        to: { aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) },
+        fromGate: everywhere,
+        toGate: { aim, cells: cellsNear(grid, free, aim.shape, aim.reachMm) },
       })),
   ];
   const narrow: Narrow[] = [];
@@ -157,12 +157,16 @@ export function narrowWays(
       const k = move >> 1;
       join(k, move & 1 ? k + nx : k + 1);
     }
-    const still = open.filter((p) => !joined(p.from.cells, p.to.cells));
+    const still = open.filter((p) => !joined(p.fromGate.cells, p.toGate.cells));
     for (const p of open)
-      if (!still.includes(p)) narrow.push({ from: p.from.aim, to: p.to.aim, gate: gates[g]! });
+      if (!still.includes(p))
+        narrow.push({ fromGate: p.fromGate.aim, toGate: p.toGate.aim, gate: gates[g]! });
     open = still;
   }
-  return [...narrow, ...open.map((p): Narrow => ({ from: p.from.aim, to: p.to.aim, gate: null }))];
+  return [
+    ...narrow,
+    ...open.map((p): Narrow => ({ fromGate: p.fromGate.aim, toGate: p.toGate.aim, gate: null })),
+  ];
 }
 
 /** What lies across a move when it is no gate. */
@@ -188,15 +192,15 @@ function gridOver(outline: readonly Point[]): Grid {
  * Cells from one to another along an axis whose centres lie between two places; empty when the first is after
  * the last.
  */
-const between = (low: Mm, high: Mm, from: Mm, cell: Mm, n: number): [number, number] => [
-  Math.max(0, Math.ceil((low - from) / cell)),
-  Math.min(n - 1, Math.floor((high - from) / cell)),
+const cellRange = (low: Mm, high: Mm, originMm: Mm, cell: Mm, n: number): [number, number] => [
+  Math.max(0, Math.ceil((low - originMm) / cell)),
+  Math.min(n - 1, Math.floor((high - originMm) / cell)),
 ];
 
 /** Marks the cells whose centres lie in a polygon, row by row between its edges. */
-function fill(grid: Grid, shape: readonly Point[], into: Uint8Array, value: 0 | 1): void {
+function fill(grid: Grid, shape: readonly Point[], cells: Uint8Array, value: 0 | 1): void {
   const box = boundsOf(shape);
-  const [j0, j1] = between(box.yMm, box.yMm + box.heightMm, grid.yMm, grid.cell, grid.ny);
+  const [j0, j1] = cellRange(box.yMm, box.yMm + box.heightMm, grid.yMm, grid.cell, grid.ny);
   const cuts: number[] = [];
   for (let j = j0; j <= j1; j++) {
     const y = grid.yMm + j * grid.cell;
@@ -208,8 +212,8 @@ function fill(grid: Grid, shape: readonly Point[], into: Uint8Array, value: 0 | 
     }
     cuts.sort((a, b) => a - b);
     for (let c = 0; c + 1 < cuts.length; c += 2) {
-      const [i0, i1] = between(cuts[c]!, cuts[c + 1]!, grid.xMm, grid.cell, grid.nx);
-      if (i1 >= i0) into.fill(value, j * grid.nx + i0, j * grid.nx + i1 + 1);
+      const [i0, i1] = cellRange(cuts[c]!, cuts[c + 1]!, grid.xMm, grid.cell, grid.nx);
+      if (i1 >= i0) cells.fill(value, j * grid.nx + i0, j * grid.nx + i1 + 1);
     }
   }
 }
@@ -218,7 +222,7 @@ function fill(grid: Grid, shape: readonly Point[], into: Uint8Array, value: 0 | 
 function movesAcross(grid: Grid, free: Uint8Array, p: Point, q: Point, take: (move: number) => void): void {
   const { nx, ny, cell, xMm, yMm } = grid;
   // moves to the south cross in the columns, moves to the east in the rows, that the segment runs through
-  const [i0, i1] = between(Math.min(p.xMm, q.xMm), Math.max(p.xMm, q.xMm), xMm, cell, nx);
+  const [i0, i1] = cellRange(Math.min(p.xMm, q.xMm), Math.max(p.xMm, q.xMm), xMm, cell, nx);
   for (let i = i0; i <= i1; i++) {
     if (p.xMm === q.xMm) {
       alongColumn(i, Math.min(p.yMm, q.yMm), Math.max(p.yMm, q.yMm));
@@ -227,7 +231,7 @@ function movesAcross(grid: Grid, free: Uint8Array, p: Point, q: Point, take: (mo
     const y = p.yMm + ((xMm + i * cell - p.xMm) / (q.xMm - p.xMm)) * (q.yMm - p.yMm);
     alongColumn(i, y, y);
   }
-  const [j0, j1] = between(Math.min(p.yMm, q.yMm), Math.max(p.yMm, q.yMm), yMm, cell, ny);
+  const [j0, j1] = cellRange(Math.min(p.yMm, q.yMm), Math.max(p.yMm, q.yMm), yMm, cell, ny);
   for (let j = j0; j <= j1; j++) {
     if (p.yMm === q.yMm) {
       alongRow(j, Math.min(p.xMm, q.xMm), Math.max(p.xMm, q.xMm));
@@ -278,16 +282,16 @@ function someNear(
 ): boolean {
   const { nx, ny, cell } = grid;
   const box = boundsOf(shape);
-  const [i0, i1] = between(box.xMm - reachMm, box.xMm + box.widthMm + reachMm, grid.xMm, cell, nx);
-  const [j0, j1] = between(box.yMm - reachMm, box.yMm + box.heightMm + reachMm, grid.yMm, cell, ny);
-  const within = new Uint8Array(nx * ny);
-  if (shape.length > 2) fill(grid, shape, within, 1);
+  const [i0, i1] = cellRange(box.xMm - reachMm, box.xMm + box.widthMm + reachMm, grid.xMm, cell, nx);
+  const [j0, j1] = cellRange(box.yMm - reachMm, box.yMm + box.heightMm + reachMm, grid.yMm, cell, ny);
+  const insideRoom = new Uint8Array(nx * ny);
+  if (shape.length > 2) fill(grid, shape, insideRoom, 1);
   for (let j = j0; j <= j1; j++)
     for (let i = i0; i <= i1; i++) {
       const k = j * nx + i;
       if (
         free[k] &&
-        (within[k] || squareFrom(grid.xMm + i * cell, grid.yMm + j * cell, shape) <= reachMm * reachMm) &&
+        (insideRoom[k] || squareFrom(grid.xMm + i * cell, grid.yMm + j * cell, shape) <= reachMm * reachMm) &&
         asked(k)
       )
         return true;

@@ -31,9 +31,9 @@ export function checkUnderCeiling(
   wall: Wall,
   room: RoomFile['room'],
 ): MeasureIssue[] {
-  const from = Math.max(0, thing.xMm);
-  const to = Math.min(wall.lengthMm, thing.xMm + thing.widthMm);
-  const overhead = lowestOver(overheadOf(room, wall), from, to);
+  const fromMm = Math.max(0, thing.xMm);
+  const toMm = Math.min(wall.lengthMm, thing.xMm + thing.widthMm);
+  const overhead = lowestOver(overheadOf(room, wall), fromMm, toMm);
   if (topMm <= overhead + TOLERANCE) return [];
   return [issuer(thing.id).refuse('above-ceiling', 'heightMm', { cameMm: topMm, expectedMm: overhead })];
 }

@@ -30,20 +30,20 @@ const refuse = (code: MeasureIssue['code'], about: string, path: Path, field: st
 
 /** Where a row of each noun speaks of something else than an item. */
 const REFERENCES: Partial<
-  Record<NounName, readonly { path: string; to: (known: Known, id: string) => Ids }[]>
+  Record<NounName, readonly { path: string; readIds: (known: Known, id: string) => Ids }[]>
 > = {
-  dressing: [{ path: 'openingId', to: ({ tubs, openings }, id) => (tubs.has(id) ? tubs : openings) }],
+  dressing: [{ path: 'openingId', readIds: ({ tubs, openings }, id) => (tubs.has(id) ? tubs : openings) }],
   hanging: [
-    { path: 'wallId', to: ({ walls }) => walls },
-    { path: 'overPieceId', to: ({ pieces }) => pieces },
-    { path: 'groupId', to: ({ groups }) => groups },
+    { path: 'wallId', readIds: ({ walls }) => walls },
+    { path: 'overPieceId', readIds: ({ pieces }) => pieces },
+    { path: 'groupId', readIds: ({ groups }) => groups },
   ],
   group: [
-    { path: 'wallId', to: ({ walls }) => walls },
-    { path: 'overPieceId', to: ({ pieces }) => pieces },
-    { path: 'axisId', to: ({ axes }) => axes },
+    { path: 'wallId', readIds: ({ walls }) => walls },
+    { path: 'overPieceId', readIds: ({ pieces }) => pieces },
+    { path: 'axisId', readIds: ({ axes }) => axes },
   ],
-  placement: [{ path: 'pieceId', to: ({ tops }) => tops }],
+  placement: [{ path: 'pieceId', readIds: ({ tops }) => tops }],
 };
 
 /** Ids used once, and every id that is spoken of is there. */
@@ -118,14 +118,17 @@ function checkRows(
   lookId?: string,
 ): MeasureIssue[] {
   const rows = rowsOfNoun(file, noun, lookId);
-  const items = describeNoun(noun).items.map((at) => ({ path: at, to: ({ items: ids }: Known) => ids }));
+  const items = describeNoun(noun).items.map((idPath) => ({
+    path: idPath,
+    readIds: ({ items: ids }: Known) => ids,
+  }));
   const references = [...items, ...(REFERENCES[noun] ?? [])];
   return [
     ...sameIds(rows, path),
     ...rows.flatMap((row, i) =>
-      references.flatMap(({ path: at, to }) => {
-        const id = valueAt(row, at) as string | null | undefined;
-        return missing(to(known, id ?? ''), id, [...path, i, ...at.split('.')]);
+      references.flatMap(({ path: idPath, readIds }) => {
+        const id = valueAt(row, idPath) as string | null | undefined;
+        return missing(readIds(known, id ?? ''), id, [...path, i, ...idPath.split('.')]);
       }),
     ),
   ];
@@ -144,7 +147,7 @@ function dressedTwice(look: Look, l: number): MeasureIssue[] {
 
 function unevenShares({ id, plannedShares }: Look, l: number): MeasureIssue[] {
   if (!plannedShares) return [];
-  const off = Math.abs(plannedShares.reduce((a, b) => a + b, 0) - 1);
+  const offBy = Math.abs(plannedShares.reduce((a, b) => a + b, 0) - 1);
   const field = 'plannedShares';
-  return off > SHARES_OFF ? [refuse('shares-not-whole', id, ['looks', l, field], field)] : [];
+  return offBy > SHARES_OFF ? [refuse('shares-not-whole', id, ['looks', l, field], field)] : [];
 }

@@ -1,3 +1,4 @@
+import { elementAt } from '../../base/list';
 import { inches } from '../../base/units';
 import { insidePolygon } from '../../geometry/plane';
 import type { Fitting, Piece, RoomFile } from '../../model/types';
@@ -34,7 +35,7 @@ export function checkPiece(p: Piece, file: Pick<RoomFile, 'room'>): MeasureIssue
   const overhead =
     file.room.slopes.length + file.room.beams.length === 0
       ? file.room.ceilingMm
-      : Math.min(...[p, ...footprint(p)].map((at) => overheadAt(file.room, at)));
+      : Math.min(...[p, ...footprint(p)].map((corner) => overheadAt(file.room, corner)));
   if (p.bottomMm + p.heightMm > overhead + TOLERANCE)
     issues.push(
       refuse('taller-than-room', 'heightMm', { cameMm: p.bottomMm + p.heightMm, expectedMm: overhead }),
@@ -49,9 +50,12 @@ export function checkPiece(p: Piece, file: Pick<RoomFile, 'room'>): MeasureIssue
   p.shelvesMm.forEach((s, i) => {
     if (s > p.heightMm + TOLERANCE)
       issues.push(refuse('shelf-past-piece', `shelvesMm.${i}`, { cameMm: s, expectedMm: p.heightMm }));
-    else if (i > 0 && s <= p.shelvesMm[i - 1]!)
+    else if (i > 0 && s <= elementAt(p.shelvesMm, i - 1))
       issues.push(
-        refuse('shelves-out-of-order', `shelvesMm.${i}`, { cameMm: s, expectedMm: p.shelvesMm[i - 1]! }),
+        refuse('shelves-out-of-order', `shelvesMm.${i}`, {
+          cameMm: s,
+          expectedMm: elementAt(p.shelvesMm, i - 1),
+        }),
       );
   });
   if (p.seat) {

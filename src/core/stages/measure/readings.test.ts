@@ -50,16 +50,16 @@ describe('the readings of a tape session', () => {
     (id) => {
       const room = demoRoom(id);
       for (const r of tapeReadings(room)) {
-        const to = (r.valueMm ?? 100) + 1;
-        const change = setReading(room, r.about, r.field, to);
+        const newMm = (r.valueMm ?? 100) + 1;
+        const change = setReading(room, r.about, r.field, newMm);
         expect(change.ok).toBe(true);
         if (!change.ok) continue;
-        const after = applyChange(room, change.value);
+        const changed = applyChange(room, change.value);
         expect(
-          tapeReadings(after).find((x) => x.about === r.about && x.field === r.field)!.valueMm,
-        ).toBeCloseTo(to, 6);
-        expect(roomFileSchema.safeParse(after).success, `${r.about}/${r.field}`).toBe(true);
-        if (r.field !== 'wallLength') expect(changedFields(room, after, r.about)).toContain(r.field);
+          tapeReadings(changed).find((x) => x.about === r.about && x.field === r.field)!.valueMm,
+        ).toBeCloseTo(newMm, 6);
+        expect(roomFileSchema.safeParse(changed).success, `${r.about}/${r.field}`).toBe(true);
+        if (r.field !== 'wallLength') expect(changedFields(room, changed, r.about)).toContain(r.field);
       }
     },
   );
@@ -80,10 +80,10 @@ describe('guessed and measured', () => {
     expect(marked.room.readings.length).toBe(tapeReadings(file).filter((r) => r.about === 'o1').length);
     const set = setReading(marked, 'o1', 'widthMm', inches(50));
     if (!set.ok) throw new Error();
-    const after = applyChange(marked, set.value);
-    const settled = applyChange(after, {
+    const changed = applyChange(marked, set.value);
+    const settled = applyChange(changed, {
       do: 'markReadings',
-      readings: asMeasured(marked, 'o1', changedFields(marked, after, 'o1')),
+      readings: asMeasured(marked, 'o1', changedFields(marked, changed, 'o1')),
     });
     expect(settled.room.readings.map((r) => r.field)).not.toContain('widthMm');
     expect(settled.room.readings.length).toBe(marked.room.readings.length - 1);

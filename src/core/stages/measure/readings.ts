@@ -121,9 +121,9 @@ type Subject = Pick<TapeReading, 'about' | 'name' | 'kind' | 'wallId'>;
  */
 export function tapeReadings(file: RoomFile): TapeReading[] {
   const marks = new Map(file.room.readings.map((r) => [`${r.about}/${r.field}`, r]));
-  const reading = (of: Subject, field: ReadingField, valueMm: Mm | null): TapeReading => {
-    const mark = marks.get(`${of.about}/${field}`);
-    return { ...of, field, valueMm, guess: mark?.guess ?? false, secondMm: mark?.secondMm ?? null };
+  const reading = (subject: Subject, field: ReadingField, valueMm: Mm | null): TapeReading => {
+    const mark = marks.get(`${subject.about}/${field}`);
+    return { ...subject, field, valueMm, guess: mark?.guess ?? false, secondMm: mark?.secondMm ?? null };
   };
   const readingsOf = (
     thing: Measured,

@@ -1,3 +1,4 @@
+import { elementAt, first } from '../../base/list';
 import { seededRandom } from '../../base/random';
 import { toMark, type Mm } from '../../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab } from '../../colour/spaces';
@@ -77,7 +78,7 @@ export function composeSeat(
   }
   return different(
     [...found.values()].sort(
-      (a, b) => b.score - a.score || (a.placed[0]!.itemId < b.placed[0]!.itemId ? -1 : 1),
+      (a, b) => b.score - a.score || (first(a.placed).itemId < first(b.placed).itemId ? -1 : 1),
     ),
     budget.best,
   );
@@ -108,7 +109,7 @@ export function composeSeat(
           (wanted === undefined || c.id === wanted),
       );
       if (candidates.length === 0) return undefined;
-      const pick = candidates[Math.floor(random() * candidates.length)]!;
+      const pick = elementAt(candidates, Math.floor(random() * candidates.length));
       if (place.pair !== undefined) pairs.set(place.pair, pick.id);
       left.set(pick.id, left.get(pick.id)! - 1);
       const half = (pick.widthMm * rules.number('seats.useWidth')) / 2;
@@ -143,8 +144,8 @@ export function composeSeat(
 /** How well a cover is tied to the room: 1 a match, ½ a shade of a family that is there, 0 alone. */
 function tieOf(item: Item, room: readonly Lab[], rules: RuleBook): number {
   const shares = item.colours.map((c) => {
-    const near = Math.min(Infinity, ...room.map((r) => deltaE00(c, r)));
-    if (near <= rules.number('seats.matchDeltaE') * 2) return c.share;
+    const nearest = Math.min(Infinity, ...room.map((r) => deltaE00(c, r)));
+    if (nearest <= rules.number('seats.matchDeltaE') * 2) return c.share;
     const lch = oklchOfLab(c);
     const family = room.some((r) => {
       const o = oklchOfLab(r);

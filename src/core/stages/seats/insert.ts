@@ -1,3 +1,4 @@
+import { elementAt } from '../../base/list';
 import { inches, sum, type Mm } from '../../base/units';
 import type { Item, Placement } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -45,8 +46,8 @@ export function stockInserts(rules: RuleBook): Size[] {
   return [
     ...rules.list('seats.stockSquares').map((s) => ({ widthMm: s, heightMm: s })),
     ...Array.from({ length: Math.floor(oblongs.length / 2) }, (_, i) => ({
-      widthMm: oblongs[2 * i]!,
-      heightMm: oblongs[2 * i + 1]!,
+      widthMm: elementAt(oblongs, 2 * i),
+      heightMm: elementAt(oblongs, 2 * i + 1),
     })),
   ];
 }
@@ -77,7 +78,7 @@ export function chooseInsert(cover: Size, fill: Fill, rules: RuleBook): InsertCh
   const nearest = stockInserts(rules)
     .map(sorted)
     .reduce((best, s) => (miss(s, wanted) < miss(best, wanted) - 1e-6 ? s : best));
-  const near = (['widthMm', 'heightMm'] as const).every(
+  const isNear = (['widthMm', 'heightMm'] as const).every(
     (k) =>
       Math.abs(nearest[k] - wanted[k]) <= rules.number('seats.insertTolerance') + 0.5 ||
       (fill !== 'foam' &&
@@ -85,7 +86,7 @@ export function chooseInsert(cover: Size, fill: Fill, rules: RuleBook): InsertCh
         nearest[k] <= flat[k] + rules.range('seats.largeCoverOver')[1] + 0.5),
   );
   return {
-    insert: near ? nearest : null,
+    insert: isNear ? nearest : null,
     wanted,
     nearest,
     plumpness:
@@ -104,11 +105,11 @@ export type InsertNeed = Size & { fill: Fill; need: number; have: number; buy: n
 
 /** Inserts of each size and fill: needed by the look, owned, to buy. */
 export function insertNeeds(uses: readonly (Size & { fill: Fill })[], owned: readonly Item[]): InsertNeed[] {
-  const near = (a: Size, b: Size) =>
+  const isNear = (a: Size, b: Size) =>
     Math.abs(a.widthMm - b.widthMm) < inches(0.25) && Math.abs(a.heightMm - b.heightMm) < inches(0.25);
   const needs: InsertNeed[] = [];
   for (const use of uses) {
-    const same = needs.find((n) => n.fill === use.fill && near(n, use));
+    const same = needs.find((n) => n.fill === use.fill && isNear(n, use));
     if (same) same.need++;
     else
       needs.push({
@@ -116,7 +117,7 @@ export function insertNeeds(uses: readonly (Size & { fill: Fill })[], owned: rea
         need: 1,
         have: sum(
           owned
-            .filter((i) => i.kind === 'insert' && i.fill === use.fill && near(sorted(i), use))
+            .filter((i) => i.kind === 'insert' && i.fill === use.fill && isNear(sorted(i), use))
             .map((i) => i.count),
         ),
         buy: 0,

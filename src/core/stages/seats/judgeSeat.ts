@@ -24,14 +24,14 @@ const finding = (
   { piece }: SeatCase,
   code: FindingCode,
   level: Level,
-  by: FindingFacts,
+  facts: FindingFacts,
   { rule, about = [piece.id] }: { rule?: RuleId; about?: readonly string[] } = {},
 ): Finding => ({
   code,
   level,
   stage: 'seats',
   about,
-  by: { seat: piece.name, ...by },
+  by: { seat: piece.name, ...facts },
   ...(rule ? { rule } : {}),
 });
 
@@ -52,9 +52,9 @@ const judgeSitters: Judge = (seat) => {
   const wanted = seat.piece.seat.wantedSitters;
   if (wanted <= 0) return [];
   const short = canSit < wanted;
-  const by = { canSit, wanted, eachMm, depthMm: rules.number('seats.depthLeft') };
+  const facts = { canSit, wanted, eachMm, depthMm: rules.number('seats.depthLeft') };
   const code = short ? 'seat-room-short' : 'seat-room-good';
-  return [finding(seat, code, short ? 'caution' : 'ok', by, { rule: 'seats.perSitter' })];
+  return [finding(seat, code, short ? 'caution' : 'ok', facts, { rule: 'seats.perSitter' })];
 };
 
 const judgePillows: Judge = (seat) =>
@@ -67,22 +67,22 @@ const judgePillows: Judge = (seat) =>
 
 function judgeInsert(seat: SeatCase, { insert, name, placementId }: PillowPlan): Finding[] {
   if (insert.insert) return [];
-  const by = {
+  const facts = {
     cover: name,
     widthMm: insert.wanted.widthMm,
     heightMm: insert.wanted.heightMm,
     nearWidthMm: insert.nearest.widthMm,
     nearHeightMm: insert.nearest.heightMm,
   };
-  return [finding(seat, 'insert-none-fits', 'caution', by, { rule: insert.rule, about: [placementId] })];
+  return [finding(seat, 'insert-none-fits', 'caution', facts, { rule: insert.rule, about: [placementId] })];
 }
 
 function judgeEdge(seat: SeatCase, p: PillowPlan): Finding[] {
   const byMm = Math.max(p.useWidthMm / 2 - p.xMm, p.xMm + p.useWidthMm / 2 - seat.piece.seat.widthMm);
   if (byMm <= p.useWidthMm * seat.rules.number('seats.offSeat')) return [];
-  const by = { pillow: p.name, byMm };
+  const facts = { pillow: p.name, byMm };
   return [
-    finding(seat, 'pillow-off-the-seat', 'stop', by, { rule: 'seats.offSeat', about: [p.placementId] }),
+    finding(seat, 'pillow-off-the-seat', 'stop', facts, { rule: 'seats.offSeat', about: [p.placementId] }),
   ];
 }
 
@@ -92,8 +92,10 @@ function judgeBack(seat: SeatCase, p: PillowPlan): Finding[] {
   const byMm = piece.seat.heightMm + p.useHeightMm - piece.heightMm;
   const hasBack = piece.heightMm > piece.seat.heightMm + 1;
   if (!hasBack || byMm - rules.number('seats.overBack') <= EPSILON_MM) return [];
-  const by = { pillow: p.name, byMm };
-  return [finding(seat, 'back-too-tall', 'caution', by, { rule: 'seats.overBack', about: [p.placementId] })];
+  const facts = { pillow: p.name, byMm };
+  return [
+    finding(seat, 'back-too-tall', 'caution', facts, { rule: 'seats.overBack', about: [p.placementId] }),
+  ];
 }
 
 const judgeFeather = (seat: SeatCase, p: PillowPlan): Finding[] =>
@@ -104,8 +106,8 @@ const judgeFeather = (seat: SeatCase, p: PillowPlan): Finding[] =>
 /** Pillows step down from what stands right behind them. */
 const judgeSteps: Judge = (seat) => {
   const steps = seat.pillows.flatMap((front) => {
-    const behind = rightBehind(front, seat);
-    return behind ? [judgeStep(seat, front, behind)] : [];
+    const backPillow = rightBehind(front, seat);
+    return backPillow ? [judgeStep(seat, front, backPillow)] : [];
   });
   if (steps.length === 0) return [];
   const wrong = steps.flatMap((step) => step ?? []);
@@ -120,13 +122,13 @@ function rightBehind(front: PillowPlan, { pillows, rules }: SeatCase): PillowPla
     .sort((a, b) => b.layer - a.layer || overlapOf(front, b) - overlapOf(front, a))[0];
 }
 
-function judgeStep(seat: SeatCase, front: PillowPlan, behind: PillowPlan): Finding | null {
+function judgeStep(seat: SeatCase, front: PillowPlan, backPillow: PillowPlan): Finding | null {
   const wantMm = seat.rules.number('seats.stepDown');
-  const stepMm = behind.cover.heightMm - front.cover.heightMm;
-  const by = { front: front.name, back: behind.name, stepMm, wantMm };
-  const more = { rule: 'seats.stepDown' as const, about: [front.placementId, behind.placementId] };
-  if (stepMm < -EPSILON_MM) return finding(seat, 'front-larger-than-back', 'caution', by, more);
-  return stepMm < wantMm - EPSILON_MM ? finding(seat, 'step-too-small', 'caution', by, more) : null;
+  const stepMm = backPillow.cover.heightMm - front.cover.heightMm;
+  const facts = { front: front.name, back: backPillow.name, stepMm, wantMm };
+  const more = { rule: 'seats.stepDown' as const, about: [front.placementId, backPillow.placementId] };
+  if (stepMm < -EPSILON_MM) return finding(seat, 'front-larger-than-back', 'caution', facts, more);
+  return stepMm < wantMm - EPSILON_MM ? finding(seat, 'step-too-small', 'caution', facts, more) : null;
 }
 
 const judgeBold: Judge = (seat) => {
@@ -144,17 +146,17 @@ const judgeBold: Judge = (seat) => {
 
 /** The two ends of the back row match. */
 const judgeEnds: Judge = (seat) => {
-  const along = seat.pillows.filter((p) => p.layer === 0).sort((a, b) => a.xMm - b.xMm);
-  const [left, right] = [along[0], along.at(-1)];
+  const row = seat.pillows.filter((p) => p.layer === 0).sort((a, b) => a.xMm - b.xMm);
+  const [left, right] = [row[0], row.at(-1)];
   if (!left || !right || left === right || seat.piece.seat.seats <= 1) return [];
   const colourOf = (p: PillowPlan) => seat.items.get(p.itemId)?.colours[0];
   const [one, other] = [colourOf(left), colourOf(right)];
   if (!one || !other) return [];
   const deltaE = deltaE00(one, other);
   const alike = left.itemId === right.itemId || deltaE <= seat.rules.number('seats.matchDeltaE');
-  const by = { left: left.name, right: right.name, deltaE };
+  const facts = { left: left.name, right: right.name, deltaE };
   const code = alike ? 'ends-match' : 'ends-differ';
-  return [finding(seat, code, alike ? 'ok' : 'caution', by, { rule: 'seats.matchDeltaE' })];
+  return [finding(seat, code, alike ? 'ok' : 'caution', facts, { rule: 'seats.matchDeltaE' })];
 };
 
 /** Covers that won't stay clean: stark white, or not washable where there are children or pets. */
@@ -164,14 +166,14 @@ const judgeWear: Judge = (seat) => {
   return seat.pillows.flatMap((p): Finding[] => {
     const item = items.get(p.itemId);
     if (!item) return [];
-    const by = { pillow: p.name };
+    const facts = { pillow: p.name };
     const about = [p.placementId];
     return [
       ...(isStarkWhite(item, rules)
-        ? [finding(seat, 'white-on-a-seat', 'yielded', by, { rule: 'seats.starkFrom', about })]
+        ? [finding(seat, 'white-on-a-seat', 'yielded', facts, { rule: 'seats.starkFrom', about })]
         : []),
       ...(rough && !item.washable
-        ? [finding(seat, 'unwashable-with-children', 'caution', by, { about })]
+        ? [finding(seat, 'unwashable-with-children', 'caution', facts, { about })]
         : []),
     ];
   });

@@ -110,11 +110,15 @@ export function freeSpans(
     )
     .sort((a, b) => a[0] - b[0]);
   const spans: FreeSpan[] = [];
-  let at = 0;
-  for (const [from, to] of [...taken, [seatWidthMm, seatWidthMm] as const]) {
-    if (from - at > 1)
-      spans.push({ fromMm: at, toMm: from, sitters: Math.floor((from - at) / perSitterMm + 1e-6) });
-    at = Math.max(at, to);
+  let startMm = 0;
+  for (const [fromMm, toMm] of [...taken, [seatWidthMm, seatWidthMm] as const]) {
+    if (fromMm - startMm > 1)
+      spans.push({
+        fromMm: startMm,
+        toMm: fromMm,
+        sitters: Math.floor((fromMm - startMm) / perSitterMm + 1e-6),
+      });
+    startMm = Math.max(startMm, toMm);
   }
   return spans;
 }

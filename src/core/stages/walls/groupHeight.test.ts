@@ -79,12 +79,12 @@ describe('under a slope', () => {
     expect(toIn(row({ xMm: inches(60) }).groups[0]!.centreMm)).toBe(60);
   });
   it('each of its pieces is held to the ceiling over itself', () => {
-    const of = (x: number) =>
+    const planAt = (x: number) =>
       row({ xMm: inches(x), centreMm: inches(60) }).hangings.map((h) =>
         h.findings.some((f) => f.code === 'picture-over-ceiling'),
       );
-    expect(of(135)).toEqual([false, true]);
-    expect(of(60)).toEqual([false, false]);
+    expect(planAt(135)).toEqual([false, true]);
+    expect(planAt(60)).toEqual([false, false]);
   });
 });
 
@@ -177,7 +177,7 @@ describe('under a crown', () => {
       other: 'crown',
     });
     expect([tall(0), tall(inches(6))].map((p) => toIn(p.groups[0]!.schools.quarterMm))).toEqual([60, 60]);
-    const into = planOf(
+    const intoCeiling = planOf(
       grouped(
         [
           [16, 12],
@@ -187,7 +187,7 @@ describe('under a crown', () => {
         crown(inches(6)),
       ),
     ).hangings[0]!.findings.find((f) => f.code === 'picture-over-ceiling')!;
-    expect([toIn(Number(into.by.byMm)), into.by.what]).toEqual([2, 'crown']);
+    expect([toIn(Number(intoCeiling.by.byMm)), intoCeiling.by.what]).toEqual([2, 'crown']);
   });
   it('is drawn along the level ceiling in the colour of the trim, and seen as such', () => {
     const drawn = (more: Partial<RoomFile['room']>) =>

@@ -17,7 +17,7 @@ describe('a dragged piece', () => {
   });
   const place = (more: Partial<SnapPlace> = {}): SnapPlace => ({
     wallLengthMm: inches(200),
-    over: null,
+    overPiece: null,
     others: [],
     quarterMm: null,
     axes: [],
@@ -31,8 +31,8 @@ describe('a dragged piece', () => {
       centreMm: inches(60),
       guides: [{ why: 'centre' }],
     });
-    const over = { name: 'Sofa', isBed: false, xMm: inches(40), widthMm: inches(81), topMm: inches(34) };
-    expect(whys(box({ centreMm: inches(34 + 6 + 8.3) }), place({ over }))).toEqual(['axis', 'gap']);
+    const overPiece = { name: 'Sofa', isBed: false, xMm: inches(40), widthMm: inches(81), topMm: inches(34) };
+    expect(whys(box({ centreMm: inches(34 + 6 + 8.3) }), place({ overPiece }))).toEqual(['axis', 'gap']);
   });
   it('keeps the group’s gap to a neighbour and shares its centre', () => {
     const other: SnapBox = {
@@ -55,8 +55,12 @@ describe('a dragged piece', () => {
     ]);
   });
   it('between two neighbours it finds equal gaps', () => {
-    const at = (id: string, x: number): SnapBox => ({ ...box(), id, xMm: inches(x), widthMm: inches(10) });
-    const s = snapHanging(box({ xMm: inches(80.4) }), place({ others: [at('l', 40), at('r', 120)] }), rules);
+    const boxAt = (id: string, x: number): SnapBox => ({ ...box(), id, xMm: inches(x), widthMm: inches(10) });
+    const s = snapHanging(
+      box({ xMm: inches(80.4) }),
+      place({ others: [boxAt('l', 40), boxAt('r', 120)] }),
+      rules,
+    );
     expect(toIn(s.xMm)).toBe(80);
     expect(s.guides.map((g) => g.why)).toContain('equalGaps');
   });
@@ -90,7 +94,7 @@ describe('a dragged piece', () => {
         const s = snapHanging(
           box({ xMm: x, centreMm: y }),
           place({
-            over: { name: 'Bed', isBed: true, xMm: 900, widthMm: 1500, topMm: 1100 },
+            overPiece: { name: 'Bed', isBed: true, xMm: 900, widthMm: 1500, topMm: 1100 },
             others: [{ ...box(), id: 'o', xMm: 3000 }],
           }),
           rules,
@@ -101,7 +105,7 @@ describe('a dragged piece', () => {
     );
   });
   it('tells the gap to what faces it on each side', () => {
-    const at = (id: string, x: number, y: number): SnapBox => ({
+    const boxAt = (id: string, x: number, y: number): SnapBox => ({
       ...box(),
       id,
       xMm: inches(x),
@@ -110,9 +114,11 @@ describe('a dragged piece', () => {
       heightMm: inches(10),
     });
     expect(
-      gapsRound(box({ centreMm: inches(60) }), [at('l', 50, 60), at('far', 30, 60), at('u', 80, 80)]).map(
-        (g) => [g.side, toIn(g.gapMm), g.other.id],
-      ),
+      gapsRound(box({ centreMm: inches(60) }), [
+        boxAt('l', 50, 60),
+        boxAt('far', 30, 60),
+        boxAt('u', 80, 80),
+      ]).map((g) => [g.side, toIn(g.gapMm), g.other.id]),
     ).toEqual([
       ['left', 15, 'l'],
       ['up', 7, 'u'],

@@ -29,7 +29,7 @@ export type GroupPlan = {
   topMm: Mm;
   bottomMm: Mm;
   /** The point from which its pieces' places are measured. */
-  from: { xMm: Mm; centreMm: Mm };
+  middle: { xMm: Mm; centreMm: Mm };
   aboveMm: Mm | null;
   gapMm: Mm;
   /** From the axis to the nearest edges of a pair. */

@@ -69,12 +69,12 @@ describe('layouts by their order', () => {
         ),
         fc.constantFrom('tops' as const, 'centres' as const, 'bottoms' as const, 'line' as const),
         (pieces, kind, hinge) => {
-          const at = layOut(pieces, ask({ kind, hinge }));
-          const o = outlineOf(pieces, at);
+          const positions = layOut(pieces, ask({ kind, hinge }));
+          const o = outlineOf(pieces, positions);
           expect([o.leftMm + o.rightMm, o.bottomMm + o.topMm].every((n) => Math.abs(n) < 1e-6)).toBe(true);
           pieces.forEach((p, i) =>
             pieces.slice(i + 1).forEach((q) => {
-              const [a, b] = [at.get(p.id)!, at.get(q.id)!];
+              const [a, b] = [positions.get(p.id)!, positions.get(q.id)!];
               expect(
                 Math.max(
                   Math.abs(a.dxMm - b.dxMm) - (p.widthMm + q.widthMm) / 2,
@@ -93,16 +93,19 @@ describe('layouts by their order', () => {
         sized,
         fc.constantFrom('tops' as const, 'centres' as const, 'bottoms' as const),
         (pieces, hinge) => {
-          const at = layOut(pieces, ask({ kind: 'hinged', hinge }));
+          const positions = layOut(pieces, ask({ kind: 'hinged', hinge }));
           pieces
             .slice(1)
             .forEach((p, i) =>
               expect(
-                at.get(p.id)!.dxMm - p.widthMm / 2 - at.get(pieces[i]!.id)!.dxMm - pieces[i]!.widthMm / 2,
+                positions.get(p.id)!.dxMm -
+                  p.widthMm / 2 -
+                  positions.get(pieces[i]!.id)!.dxMm -
+                  pieces[i]!.widthMm / 2,
               ).toBeCloseTo(60, 6),
             );
           const line = pieces.map(
-            (p) => at.get(p.id)!.dyMm + ({ tops: 1, centres: 0, bottoms: -1 }[hinge] * p.heightMm) / 2,
+            (p) => positions.get(p.id)!.dyMm + ({ tops: 1, centres: 0, bottoms: -1 }[hinge] * p.heightMm) / 2,
           );
           for (const l of line) expect(l).toBeCloseTo(line[0]!, 6);
         },
@@ -111,22 +114,22 @@ describe('layouts by their order', () => {
   });
   it('a stair rises with its pitch', () => {
     const pieces = [0, 1, 2].map((i) => ({ id: `p${i}`, widthMm: 200, heightMm: 300 }));
-    const at = layOut(pieces, ask({ kind: 'stair', pitchDeg: 37 }));
-    expect((at.get('p2')!.dyMm - at.get('p0')!.dyMm) / (at.get('p2')!.dxMm - at.get('p0')!.dxMm)).toBeCloseTo(
-      Math.tan((37 * Math.PI) / 180),
-      9,
-    );
+    const positions = layOut(pieces, ask({ kind: 'stair', pitchDeg: 37 }));
+    expect(
+      (positions.get('p2')!.dyMm - positions.get('p0')!.dyMm) /
+        (positions.get('p2')!.dxMm - positions.get('p0')!.dxMm),
+    ).toBeCloseTo(Math.tan((37 * Math.PI) / 180), 9);
   });
   it('pairs are as far from the axis on both sides, at one height', () => {
-    const at = layOut(
+    const positions = layOut(
       [
         { id: 'a', widthMm: 300, heightMm: 400 },
         { id: 'b', widthMm: 200, heightMm: 500 },
       ],
       ask({ kind: 'pair', apartMm: 700 }),
     );
-    expect([at.get('a')!.dxMm + 150, at.get('b')!.dxMm - 100]).toEqual([-700, 700]);
-    expect(at.get('a')!.dyMm).toBe(at.get('b')!.dyMm);
+    expect([positions.get('a')!.dxMm + 150, positions.get('b')!.dxMm - 100]).toEqual([-700, 700]);
+    expect(positions.get('a')!.dyMm).toBe(positions.get('b')!.dyMm);
   });
   it('grids are as square as their count allows', () =>
     expect([1, 2, 4, 5, 6, 9, 12].map(usualColumns)).toEqual([1, 2, 2, 3, 3, 3, 4]));
@@ -160,7 +163,7 @@ describe('a group as a whole', () => {
     [108, 60, 67.5],
     [120, 60, 75],
   ])('on a %d in wall the schools say %d and %d', (ceiling, single, quarter) => {
-    const of = (school: string) =>
+    const planBy = (school: string) =>
       planOf({
         ...grouped(
           [
@@ -173,9 +176,9 @@ describe('a group as a whole', () => {
         ),
         rules: [{ ruleId: 'walls.gallerySchool', school }],
       }).groups[0]!;
-    expect(toIn(of('asSingle').centreMm)).toBe(single);
-    expect(toIn(of('quarter').centreMm)).toBe(quarter);
-    expect(of('asSingle').schools.part).toBe(quarter - single > 2);
+    expect(toIn(planBy('asSingle').centreMm)).toBe(single);
+    expect(toIn(planBy('quarter').centreMm)).toBe(quarter);
+    expect(planBy('asSingle').schools.part).toBe(quarter - single > 2);
   });
   it('follows when its furniture moves, and when a piece is exchanged for a larger one', () => {
     const file = grouped(
@@ -186,9 +189,9 @@ describe('a group as a whole', () => {
       { overPieceId: 'p1' },
       { pieces: [piece()] },
     );
-    const before = planOf(file);
+    const previous = planOf(file);
     const moved = planOf(applyChange(file, { do: 'putPiece', piece: piece({ xMm: inches(94) }) }));
-    for (const h of before.hangings)
+    for (const h of previous.hangings)
       expect(toIn(moved.hangings.find((x) => x.hangingId === h.hangingId)!.xMm - h.xMm)).toBeCloseTo(10, 6);
     const larger = planOf({
       ...file,

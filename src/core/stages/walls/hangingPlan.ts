@@ -11,7 +11,15 @@ export type HangingPlace = {
   /** What is over it: the ceiling, or the crown along it. */
   ceilingMm: Mm;
   ceilingBy: 'ceiling' | 'crown';
-  over: { id: string; name: string; isBed: boolean; isSeat: boolean; xMm: Mm; widthMm: Mm; topMm: Mm } | null;
+  overPiece: {
+    id: string;
+    name: string;
+    isBed: boolean;
+    isSeat: boolean;
+    xMm: Mm;
+    widthMm: Mm;
+    topMm: Mm;
+  } | null;
   openings: readonly { id: string; name: string; box: Box }[];
   fittings: readonly {
     id: string;

@@ -14,7 +14,7 @@ export type HeightPlan = {
 /** A piece, or a whole group, whose height is looked for. */
 export type HeightFacts = {
   heightMm: Mm;
-  over: { topMm: Mm; isBed: boolean } | null;
+  overPiece: { topMm: Mm; isBed: boolean } | null;
   given: { centreMm: Mm | null; gapMm: Mm | null };
   ceilingMm: Mm;
 };
@@ -44,14 +44,14 @@ export function chooseHeight(
   rules: RuleBook,
   wish: Mm = rules.number('walls.centre'),
 ): HeightPlan {
-  const { given, over } = facts;
+  const { given, overPiece } = facts;
   if (given.centreMm !== null) return atTypedCentre(facts, given.centreMm, rules);
-  if (!over) return underCeiling(settledAt(wish), facts, rules, wish);
+  if (!overPiece) return underCeiling(settledAt(wish), facts, rules, wish);
   if (given.gapMm !== null) return atTypedGap(facts, given.gapMm, rules, wish);
-  const [low, high] = rules.range(gapRule(over.isBed));
-  const neededGap = wish - facts.heightMm / 2 - over.topMm;
+  const [low, high] = rules.range(gapRule(overPiece.isBed));
+  const neededGap = wish - facts.heightMm / 2 - overPiece.topMm;
   const gapMm = toMark(clamp(neededGap, low, high), rules.unit);
-  const centreMm = over.topMm + gapMm + facts.heightMm / 2;
+  const centreMm = overPiece.topMm + gapMm + facts.heightMm / 2;
   const offMm = centreMm - wish;
   const offIsSeen = Math.abs(offMm) > SEEN;
   if (offIsSeen && rules.school('walls.yields') === 'gap' && neededGap >= 0) {
@@ -69,22 +69,22 @@ export function chooseHeight(
 }
 
 /** How far a gap is out of its range; nothing where there is no furniture below. */
-function gapOff({ over }: HeightFacts, gapMm: Mm | null, rules: RuleBook): Mm {
-  if (!over || gapMm === null) return 0;
-  const [low, high] = rules.range(gapRule(over.isBed));
+function gapOff({ overPiece }: HeightFacts, gapMm: Mm | null, rules: RuleBook): Mm {
+  if (!overPiece || gapMm === null) return 0;
+  const [low, high] = rules.range(gapRule(overPiece.isBed));
   return gapMm - clamp(gapMm, low, high);
 }
 
 function atTypedCentre(facts: HeightFacts, centreMm: Mm, rules: RuleBook): HeightPlan {
-  const { over, heightMm } = facts;
-  const gapMm = over ? centreMm - heightMm / 2 - over.topMm : null;
+  const { overPiece, heightMm } = facts;
+  const gapMm = overPiece ? centreMm - heightMm / 2 - overPiece.topMm : null;
   const byMm = gapOff(facts, gapMm, rules);
   return { ...settledAt(centreMm), gapMm, yielded: Math.abs(byMm) > SEEN ? 'gap' : 'none', byMm };
 }
 
 /** Kept as it was typed; a ceiling that comes too near is reported. */
 function atTypedGap(facts: HeightFacts, gapMm: Mm, rules: RuleBook, wish: Mm): HeightPlan {
-  const centreMm = (facts.over?.topMm ?? 0) + gapMm + facts.heightMm / 2;
+  const centreMm = (facts.overPiece?.topMm ?? 0) + gapMm + facts.heightMm / 2;
   const gapByMm = gapOff(facts, gapMm, rules);
   if (Math.abs(gapByMm) > SEEN) return { ...settledAt(centreMm), gapMm, yielded: 'gap', byMm: gapByMm };
   const byMm = centreMm - wish;
@@ -93,9 +93,9 @@ function atTypedGap(facts: HeightFacts, gapMm: Mm, rules: RuleBook, wish: Mm): H
 
 /** A low ceiling takes from the height until the clear space above is kept, but never below the furniture. */
 function underCeiling(plan: HeightPlan, facts: HeightFacts, rules: RuleBook, wish: Mm): HeightPlan {
-  const { heightMm, ceilingMm, over } = facts;
+  const { heightMm, ceilingMm, overPiece } = facts;
   const most = ceilingMm - rules.number('walls.clearAbove') - heightMm / 2;
-  const least = (over?.topMm ?? 0) + heightMm / 2;
+  const least = (overPiece?.topMm ?? 0) + heightMm / 2;
   const centreMm = Math.max(Math.min(plan.centreMm, most), Math.min(least, plan.centreMm));
   const ceilingTookMm = plan.centreMm - centreMm;
   if (ceilingTookMm < SEEN) return plan;
@@ -114,10 +114,10 @@ function underCeiling(plan: HeightPlan, facts: HeightFacts, rules: RuleBook, wis
 /** What a height is judged against. */
 export type HeightCase = {
   height: HeightPlan;
-  over: { name: string; isBed: boolean } | null;
+  overPiece: { name: string; isBed: boolean } | null;
   wishMm: Mm;
   /** What is above. */
-  above: string;
+  overhead: string;
   /** The rule that the preferred centre comes from. */
   rule: RuleId;
   /** Other centres that are as right, for a whole: by either school. */
@@ -132,38 +132,38 @@ const direction = (mm: Mm): 'above' | 'below' => (mm > 0 ? 'above' : 'below');
  * whether the centre is in its band.
  */
 export function judgeHeight(judged: HeightCase, rules: RuleBook): HeightFinding[] {
-  const { height, over, above, rule } = judged;
+  const { height, overPiece, overhead, rule } = judged;
   const { centreMm, gapMm, byMm, ceilingTookMm } = height;
   const found: HeightFinding[] = [];
   if (ceilingTookMm > SEEN)
     found.push({
       code: 'ceiling-yielded',
       level: 'yielded',
-      by: { byMm: ceilingTookMm, centreMm, wantMm: rules.number('walls.clearAbove'), other: above },
+      by: { byMm: ceilingTookMm, centreMm, wantMm: rules.number('walls.clearAbove'), other: overhead },
       rule: 'walls.clearAbove',
     });
-  if (height.yielded === 'gap' && over)
+  if (height.yielded === 'gap' && overPiece)
     found.push({
       code: 'gap-yielded',
       level: 'yielded',
-      by: { byMm: Math.abs(byMm), direction: direction(byMm), gapMm: gapMm ?? 0, over: over.name },
-      rule: over ? gapRule(over.isBed) : rule,
+      by: { byMm: Math.abs(byMm), direction: direction(byMm), gapMm: gapMm ?? 0, over: overPiece.name },
+      rule: overPiece ? gapRule(overPiece.isBed) : rule,
     });
   if (ceilingTookMm > SEEN || height.yielded === 'gap') return found;
-  return [...found, over ? overFurniture(judged, over) : onBareWall(judged, rules)];
+  return [...found, overPiece ? overFurniture(judged, overPiece) : onBareWall(judged, rules)];
 }
 
 function overFurniture(
   { height, wishMm }: HeightCase,
-  over: { name: string; isBed: boolean },
+  overPiece: { name: string; isBed: boolean },
 ): HeightFinding {
   const { centreMm, byMm } = height;
   const gapMm = height.gapMm ?? 0;
-  const rule = gapRule(over.isBed);
+  const rule = gapRule(overPiece.isBed);
   if (height.yielded !== 'centre')
-    return { code: 'centre-and-gap-agree', level: 'ok', by: { gapMm, centreMm, over: over.name }, rule };
-  const by = { byMm: Math.abs(byMm), direction: direction(byMm), gapMm, wishMm, over: over.name };
-  return { code: 'centre-yielded', level: 'yielded', by, rule };
+    return { code: 'centre-and-gap-agree', level: 'ok', by: { gapMm, centreMm, over: overPiece.name }, rule };
+  const facts = { byMm: Math.abs(byMm), direction: direction(byMm), gapMm, wishMm, over: overPiece.name };
+  return { code: 'centre-yielded', level: 'yielded', by: facts, rule };
 }
 
 function onBareWall({ height, wishMm, schools, rule }: HeightCase, rules: RuleBook): HeightFinding {
@@ -171,12 +171,12 @@ function onBareWall({ height, wishMm, schools, rule }: HeightCase, rules: RuleBo
   const [low, high] = rules.range('walls.centreRange');
   // a whole may be hung by either school of height, whichever the studio keeps to
   const bySchool = [wishMm, ...schools].some((mm) => Math.abs(centreMm - mm) <= SEEN);
-  const off = bySchool ? 0 : centreMm - clamp(centreMm, low, high);
-  if (Math.abs(off) <= SEEN) return { code: 'centre-as-wished', level: 'ok', by: { centreMm }, rule };
+  const offMm = bySchool ? 0 : centreMm - clamp(centreMm, low, high);
+  if (Math.abs(offMm) <= SEEN) return { code: 'centre-as-wished', level: 'ok', by: { centreMm }, rule };
   return {
     code: 'centre-yielded',
     level: 'caution',
-    by: { byMm: Math.abs(off), direction: direction(off), gapMm: -1, wishMm, over: 'none' },
+    by: { byMm: Math.abs(offMm), direction: direction(offMm), gapMm: -1, wishMm, over: 'none' },
     rule: 'walls.centreRange',
   };
 }

@@ -15,9 +15,9 @@ export type GroupCase = {
   plan: Omit<GroupPlan, 'findings'>;
   group: HangingGroup;
   members: readonly GroupMember[];
-  over: HangingPlace['over'];
+  overPiece: HangingPlace['overPiece'];
   height: HeightPlan;
-  above: Overhead;
+  overhead: Overhead;
   unevenMm: readonly Mm[];
   edges: { leftMm: Mm; rightMm: Mm };
 };
@@ -30,14 +30,14 @@ const finding = (
   { group }: GroupCase,
   code: FindingCode,
   level: Level,
-  by: FindingFacts,
+  facts: FindingFacts,
   rule?: RuleId,
 ): Finding => ({
   code,
   level,
   stage: 'walls',
   about: [group.id],
-  by: { piece: group.name, ...by },
+  by: { piece: group.name, ...facts },
   ...(rule ? { rule } : {}),
 });
 
@@ -46,20 +46,20 @@ export const judgeGroup: Judge = (whole, rules) =>
   whole.members.length === 0 ? [] : JUDGES.flatMap((judge) => judge(whole, rules));
 
 const judgeMiddle: Judge = (whole, rules) => {
-  const { group, over, height, plan, above, members } = whole;
-  if (!over && group.kind === 'pair') return [];
+  const { group, overPiece, height, plan, overhead, members } = whole;
+  if (!overPiece && group.kind === 'pair') return [];
   const schools = members.length > 1 ? [plan.schools.singleMm, plan.schools.quarterMm] : [];
   return judgeHeight(
-    { height, over, wishMm: plan.wishMm, above: above.by, rule: 'walls.gallerySchool', schools },
+    { height, overPiece, wishMm: plan.wishMm, overhead: overhead.by, rule: 'walls.gallerySchool', schools },
     rules,
   ).map((f) => finding(whole, f.code, f.level, f.by, f.rule));
 };
 
 const judgeShare: Judge = (whole, rules) => {
-  const { over, plan } = whole;
-  if (!over || plan.widthShare === null) return [];
-  const { code, level, by, rule } = judgeWidthShare(plan.widthShare, over, rules);
-  return [finding(whole, code, level, by, rule)];
+  const { overPiece, plan } = whole;
+  if (!overPiece || plan.widthShare === null) return [];
+  const { code, level, by: facts, rule } = judgeWidthShare(plan.widthShare, overPiece, rules);
+  return [finding(whole, code, level, facts, rule)];
 };
 
 const judgeGaps: Judge = (whole, rules) => {
@@ -68,8 +68,8 @@ const judgeGaps: Judge = (whole, rules) => {
   const { gapMm } = plan;
   const [fromMm, toMm] = rules.range('walls.gapRange');
   if (!plan.even) {
-    const by = { leastMm: Math.min(...unevenMm), mostMm: Math.max(...unevenMm), gapMm };
-    return [finding(whole, 'group-gaps-uneven', 'caution', by, 'walls.gap')];
+    const facts = { leastMm: Math.min(...unevenMm), mostMm: Math.max(...unevenMm), gapMm };
+    return [finding(whole, 'group-gaps-uneven', 'caution', facts, 'walls.gap')];
   }
   if (gapMm < fromMm - 0.5 || gapMm > toMm + 0.5)
     return [finding(whole, 'group-gap-off', 'yielded', { gapMm, fromMm, toMm }, 'walls.gapRange')];
@@ -90,13 +90,13 @@ const judgeCount: Judge = (whole) => {
 };
 
 const judgeSchools: Judge = (whole, rules) => {
-  const { group, members, over, plan } = whole;
+  const { group, members, overPiece, plan } = whole;
   const { singleMm, quarterMm } = plan.schools;
   const byMm = Math.abs(singleMm - quarterMm);
-  const decided = over !== null || group.zone !== null || group.kind === 'pair';
+  const decided = overPiece !== null || group.zone !== null || group.kind === 'pair';
   if (members.length < 2 || decided || byMm <= rules.number('walls.schoolsPart')) return [];
-  const by = { singleMm, quarterMm, byMm };
-  return [finding(whole, 'group-schools-part', 'yielded', by, 'walls.gallerySchool')];
+  const facts = { singleMm, quarterMm, byMm };
+  return [finding(whole, 'group-schools-part', 'yielded', facts, 'walls.gallerySchool')];
 };
 
 const judgePairSizes: Judge = (whole) => {
@@ -114,7 +114,7 @@ const judgePairSizes: Judge = (whole) => {
 };
 
 const judgeClear: Judge = (whole, rules) => {
-  const short = clearAboveShort(whole.above, whole.plan.topMm, rules);
+  const short = clearAboveShort(whole.overhead, whole.plan.topMm, rules);
   return short ? [finding(whole, 'clear-above-short', 'caution', short, 'walls.clearAbove')] : [];
 };
 

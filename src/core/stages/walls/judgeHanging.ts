@@ -14,7 +14,7 @@ export type HangingCase = {
   plan: Omit<HangingPlan, 'findings'>;
   height: HeightPlan;
   box: Box;
-  above: Overhead;
+  overhead: Overhead;
   place: HangingPlace;
   item: Item;
   nailProblem: FindingCode | null | undefined;
@@ -30,14 +30,14 @@ const finding = (
   { plan, item }: HangingCase,
   code: FindingCode,
   level: Level,
-  by: FindingFacts,
+  facts: FindingFacts,
   rule?: RuleId,
 ): Finding => ({
   code,
   level,
   stage: 'walls',
   about: [plan.hangingId],
-  by: { piece: item.name, ...by },
+  by: { piece: item.name, ...facts },
   ...(rule ? { rule } : {}),
 });
 
@@ -54,14 +54,16 @@ export const judgeHanging: Judge = (hung, rules) => {
 };
 
 const judgeSize: Judge = (hung, rules) => {
-  const { plan, height, above, place } = hung;
+  const { plan, height, overhead, place } = hung;
   const wishMm = rules.number('walls.centre');
   const heights = judgeHeight(
-    { height, over: place.over, wishMm, above: above.by, rule: 'walls.centre', schools: [] },
+    { height, overPiece: place.overPiece, wishMm, overhead: overhead.by, rule: 'walls.centre', schools: [] },
     rules,
   );
   const share =
-    plan.widthShare !== null && place.over ? [judgeWidthShare(plan.widthShare, place.over, rules)] : [];
+    plan.widthShare !== null && place.overPiece
+      ? [judgeWidthShare(plan.widthShare, place.overPiece, rules)]
+      : [];
   return [...heights, ...share].map((f) => finding(hung, f.code, f.level, f.by, f.rule));
 };
 
@@ -73,15 +75,15 @@ const judgePlace: Judge = (hung, rules) => {
   if (!plan.leans && box.yMm < -EPSILON)
     findings.push(finding(hung, 'picture-below-floor', 'stop', { byMm: -box.yMm }));
   if (plan.topMm > place.ceilingMm + EPSILON) {
-    const by = { byMm: plan.topMm - place.ceilingMm, what: place.ceilingBy };
-    findings.push(finding(hung, 'picture-over-ceiling', 'stop', by));
+    const facts = { byMm: plan.topMm - place.ceilingMm, what: place.ceilingBy };
+    findings.push(finding(hung, 'picture-over-ceiling', 'stop', facts));
   }
-  const above = topsOut(place, plan.xMm, plan.widthMm, plan.centreMm);
-  const short = hung.grouped ? null : clearAboveShort(above, plan.topMm, rules);
+  const overhead = topsOut(place, plan.xMm, plan.widthMm, plan.centreMm);
+  const short = hung.grouped ? null : clearAboveShort(overhead, plan.topMm, rules);
   if (short) findings.push(finding(hung, 'clear-above-short', 'caution', short, 'walls.clearAbove'));
   if (plan.gapMm !== null && plan.gapMm < -EPSILON) {
-    const by = { over: place.over?.name ?? '', byMm: -plan.gapMm };
-    findings.push(finding(hung, 'picture-into-furniture', 'stop', by));
+    const facts = { over: place.overPiece?.name ?? '', byMm: -plan.gapMm };
+    findings.push(finding(hung, 'picture-into-furniture', 'stop', facts));
   }
   return findings;
 };
@@ -96,7 +98,7 @@ function judgeNeighbours(hung: HangingCase): Finding[] {
       .map((o) => finding(hung, 'picture-over-opening', 'stop', { other: o.name })),
     ...place.fittings.filter((f) => !f.stairs && boxesOverlap(box, f.box)).map((f) => overFitting(f.name)),
     ...place.furniture
-      .filter((f) => f.id !== place.over?.id && boxesOverlap(box, f.box))
+      .filter((f) => f.id !== place.overPiece?.id && boxesOverlap(box, f.box))
       .map((f) => {
         const byMm = overlapLength(box.yMm, plan.topMm, f.box.yMm, f.box.yMm + f.box.heightMm);
         return finding(hung, 'picture-into-furniture', 'caution', { over: f.name, byMm });
@@ -109,14 +111,14 @@ function judgeNeighbours(hung: HangingCase): Finding[] {
 
 /** Highest point of a stair under a box, above the floor. */
 function stairUnder(stair: HangingPlace['stairs'][number], box: Box): Mm {
-  const from = Math.max(box.xMm, stair.xMm);
-  const to = Math.min(box.xMm + box.widthMm, stair.xMm + stair.widthMm);
-  if (to <= from) return 0;
-  const up = (x: Mm): Mm => {
-    const along = (x - stair.xMm) / stair.widthMm;
-    return stair.bottomMm + stair.heightMm * (stair.rises === 'right' ? along : 1 - along);
+  const fromMm = Math.max(box.xMm, stair.xMm);
+  const toMm = Math.min(box.xMm + box.widthMm, stair.xMm + stair.widthMm);
+  if (toMm <= fromMm) return 0;
+  const riseAt = (x: Mm): Mm => {
+    const share = (x - stair.xMm) / stair.widthMm;
+    return stair.bottomMm + stair.heightMm * (stair.rises === 'right' ? share : 1 - share);
   };
-  return Math.max(up(from), up(to));
+  return Math.max(riseAt(fromMm), riseAt(toMm));
 }
 
 const judgeLeaning: Judge = (hung) => [
@@ -152,25 +154,25 @@ function judgeHoles(hung: HangingCase): Finding[] {
   const rule = 'walls.holeReach';
   if (used.length > 0) return [finding(hung, 'hole-used', 'ok', { count: used.length }, rule)];
   if (!shift) return [];
-  const by = {
+  const facts = {
     acrossMm: Math.abs(shift.dxMm),
     side: shift.dxMm < 0 ? 'left' : 'right',
     upMm: Math.abs(shift.dyMm),
     way: shift.dyMm < 0 ? 'down' : 'up',
   };
-  return [finding(hung, shift.uses ? 'hole-could-be-used' : 'hole-could-be-hidden', 'yielded', by, rule)];
+  return [finding(hung, shift.uses ? 'hole-could-be-used' : 'hole-could-be-hidden', 'yielded', facts, rule)];
 }
 
 const judgeTwoPoints: Judge = (hung, rules) => {
   const { plan, item } = hung;
   if (!plan.twoPoints) return [];
   const single = plan.nails.length < 2;
-  const by = {
+  const facts = {
     massG: item.massG,
     single: single ? 'yes' : 'no',
     why: item.massG > rules.number('walls.heavyFrom') ? 'heavy' : 'over',
   };
-  return [finding(hung, 'two-points', single ? 'caution' : 'ok', by, 'walls.heavyFrom')];
+  return [finding(hung, 'two-points', single ? 'caution' : 'ok', facts, 'walls.heavyFrom')];
 };
 
 const judgeCables: Judge = (hung, rules) => {

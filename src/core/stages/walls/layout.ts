@@ -2,6 +2,7 @@
  * Where the pieces of a row, column, grid, stair, hinged row or pair hang: middles from the middle of the
  * whole, x to the right, y up, mm.
  */
+import { elementAt } from '../../base/list';
 import type { Deg, Mm } from '../../base/units';
 import type { GroupKind, HangingGroup } from '../../model/types';
 import type { GalleryLayout } from '../../packing/frames';
@@ -47,13 +48,13 @@ export const usualColumns = (count: number): number => Math.max(1, Math.ceil(Mat
 const HINGED = { tops: -1, centres: 0, bottoms: 1 } as const;
 
 function row(pieces: readonly Sized[], gap: Mm, hinge: keyof typeof HINGED): Map<string, At> {
-  const at = new Map<string, At>();
+  const positions = new Map<string, At>();
   let x = 0;
   for (const p of pieces) {
-    at.set(p.id, { dxMm: x + p.widthMm / 2, dyMm: HINGED[hinge] * (p.heightMm / 2) });
+    positions.set(p.id, { dxMm: x + p.widthMm / 2, dyMm: HINGED[hinge] * (p.heightMm / 2) });
     x += p.widthMm + gap;
   }
-  return at;
+  return positions;
 }
 /**
  * Two rows hinged on one line: bottoms half a gap above it, tops half a gap below; by turns above and below,
@@ -62,24 +63,24 @@ function row(pieces: readonly Sized[], gap: Mm, hinge: keyof typeof HINGED): Map
 function onLine(pieces: readonly Sized[], gap: Mm): Map<string, At> {
   const rows = [pieces.filter((_, i) => i % 2 === 0), pieces.filter((_, i) => i % 2 === 1)];
   const widths = rows.map((r) => r.reduce((s, p) => s + p.widthMm + gap, -gap));
-  const at = new Map<string, At>();
+  const positions = new Map<string, At>();
   rows.forEach((r, k) => {
     let x = -widths[k]! / 2;
     for (const p of r) {
-      at.set(p.id, { dxMm: x + p.widthMm / 2, dyMm: (k === 0 ? 1 : -1) * (gap / 2 + p.heightMm / 2) });
+      positions.set(p.id, { dxMm: x + p.widthMm / 2, dyMm: (k === 0 ? 1 : -1) * (gap / 2 + p.heightMm / 2) });
       x += p.widthMm + gap;
     }
   });
-  return at;
+  return positions;
 }
 function column(pieces: readonly Sized[], gap: Mm): Map<string, At> {
-  const at = new Map<string, At>();
+  const positions = new Map<string, At>();
   let y = 0;
   for (const p of pieces) {
-    at.set(p.id, { dxMm: 0, dyMm: y - p.heightMm / 2 });
+    positions.set(p.id, { dxMm: 0, dyMm: y - p.heightMm / 2 });
     y -= p.heightMm + gap;
   }
-  return at;
+  return positions;
 }
 function grid(pieces: readonly Sized[], gap: Mm, columns: number): Map<string, At> {
   const rows = Math.ceil(pieces.length / columns);
@@ -89,13 +90,16 @@ function grid(pieces: readonly Sized[], gap: Mm, columns: number): Map<string, A
   const highest = Array.from({ length: rows }, (_, r) =>
     Math.max(0, ...pieces.slice(r * columns, (r + 1) * columns).map((p) => p.heightMm)),
   );
-  const at = new Map<string, At>();
+  const positions = new Map<string, At>();
   pieces.forEach((p, i) => {
     const [c, r] = [i % columns, Math.floor(i / columns)];
-    const before = (sizes: readonly Mm[], n: number) => sizes.slice(0, n).reduce((s, v) => s + v + gap, 0);
-    at.set(p.id, { dxMm: before(widest, c) + widest[c]! / 2, dyMm: -(before(highest, r) + highest[r]! / 2) });
+    const lengthOf = (sizes: readonly Mm[], n: number) => sizes.slice(0, n).reduce((s, v) => s + v + gap, 0);
+    positions.set(p.id, {
+      dxMm: lengthOf(widest, c) + elementAt(widest, c) / 2,
+      dyMm: -(lengthOf(highest, r) + elementAt(highest, r) / 2),
+    });
   });
-  return at;
+  return positions;
 }
 /** Middles on a line that rises as the stair does; equal gaps along the wall. */
 function stair(pieces: readonly Sized[], gap: Mm, pitchDeg: Deg): Map<string, At> {
@@ -105,24 +109,24 @@ function stair(pieces: readonly Sized[], gap: Mm, pitchDeg: Deg): Map<string, At
 }
 /** By turns left and right of the axis, each side outwards from it; all middles at one height. */
 function pair(pieces: readonly Sized[], gap: Mm, apart: Mm): Map<string, At> {
-  const at = new Map<string, At>();
+  const positions = new Map<string, At>();
   const reach = [apart, apart];
   pieces.forEach((p, i) => {
     const side = i % 2;
-    at.set(p.id, { dxMm: (side === 0 ? -1 : 1) * (reach[side]! + p.widthMm / 2), dyMm: 0 });
+    positions.set(p.id, { dxMm: (side === 0 ? -1 : 1) * (reach[side]! + p.widthMm / 2), dyMm: 0 });
     reach[side] = reach[side]! + p.widthMm + gap;
   });
-  return at;
+  return positions;
 }
 
 /** The outline of placed pieces, from the same middle. */
 export function outlineOf(
   pieces: readonly Sized[],
-  at: ReadonlyMap<string, At>,
+  positions: ReadonlyMap<string, At>,
 ): { leftMm: Mm; rightMm: Mm; bottomMm: Mm; topMm: Mm } {
   let [leftMm, rightMm, bottomMm, topMm] = [Infinity, -Infinity, Infinity, -Infinity];
   for (const p of pieces) {
-    const a = at.get(p.id);
+    const a = positions.get(p.id);
     if (!a) continue;
     leftMm = Math.min(leftMm, a.dxMm - p.widthMm / 2);
     rightMm = Math.max(rightMm, a.dxMm + p.widthMm / 2);
@@ -133,10 +137,10 @@ export function outlineOf(
     ? { leftMm: 0, rightMm: 0, bottomMm: 0, topMm: 0 }
     : { leftMm, rightMm, bottomMm, topMm };
 }
-function recentred(pieces: readonly Sized[], at: Map<string, At>): Map<string, At> {
-  const o = outlineOf(pieces, at);
+function recentred(pieces: readonly Sized[], positions: Map<string, At>): Map<string, At> {
+  const o = outlineOf(pieces, positions);
   const [x, y] = [(o.leftMm + o.rightMm) / 2, (o.bottomMm + o.topMm) / 2];
-  return new Map([...at].map(([id, a]) => [id, { dxMm: a.dxMm - x, dyMm: a.dyMm - y }]));
+  return new Map([...positions].map(([id, a]) => [id, { dxMm: a.dxMm - x, dyMm: a.dyMm - y }]));
 }
 
 /**

@@ -28,7 +28,7 @@ export function judgeNeighbours(
       if (p.wallId !== q.wallId) continue;
       const about = [p.hangingId, q.hangingId];
       const apart = Math.abs(p.xMm - q.xMm) - (p.widthMm + q.widthMm) / 2;
-      const off = Math.abs(p.centreMm - q.centreMm);
+      const apartMm = Math.abs(p.centreMm - q.centreMm);
       if (boxesOverlap(boxOf(p), boxOf(q)))
         findings.push({
           code: 'pictures-overlap',
@@ -43,7 +43,7 @@ export function judgeNeighbours(
         (p.groupId === null || p.groupId !== q.groupId) &&
         apart > 0 &&
         apart < rules.number('walls.neighbourReach') &&
-        off > rules.number('fitting.levelTolerance')
+        apartMm > rules.number('fitting.levelTolerance')
       )
         findings.push({
           code: 'neighbour-centres-differ',
@@ -51,20 +51,20 @@ export function judgeNeighbours(
           stage: 'walls',
           about,
           rule: 'walls.neighbourReach',
-          by: { piece: p.name, other: q.name, byMm: off },
+          by: { piece: p.name, other: q.name, byMm: apartMm },
         });
     }
   });
   const reach = rules.number('walls.neighbourReach');
   for (const axis of axes) {
-    const beside = plans
+    const flanking = plans
       .filter((p) => p.wallId === axis.wallId && !p.leans)
       .map((p) => ({ p, apartMm: Math.abs(p.xMm - axis.xMm) - p.widthMm / 2 }))
       .filter(({ apartMm }) => apartMm > 0 && apartMm - axis.widthMm / 2 < reach)
       .sort((a, b) => a.apartMm - b.apartMm);
     const [left, right] = [
-      beside.find(({ p }) => p.xMm < axis.xMm),
-      beside.find(({ p }) => p.xMm > axis.xMm),
+      flanking.find(({ p }) => p.xMm < axis.xMm),
+      flanking.find(({ p }) => p.xMm > axis.xMm),
     ];
     // two at quite other heights do not belong together
     if (

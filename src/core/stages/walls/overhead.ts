@@ -12,9 +12,11 @@ export type Overhead = { mm: Mm; by: string };
  * of a bare wall.
  */
 export const acrossOf = (
-  place: Pick<HangingPlace, 'wallLengthMm'> & { over: { xMm: Mm; widthMm: Mm } | null },
+  place: Pick<HangingPlace, 'wallLengthMm'> & { overPiece: { xMm: Mm; widthMm: Mm } | null },
   rules: RuleBook,
-): Mm => (place.over?.xMm ?? 0) + (place.over?.widthMm ?? place.wallLengthMm) * rules.number('walls.across');
+): Mm =>
+  (place.overPiece?.xMm ?? 0) +
+  (place.overPiece?.widthMm ?? place.wallLengthMm) * rules.number('walls.across');
 
 /** What a piece's top meets first: the ceiling or crown over it, or a shelf above its preferred middle. */
 export function topsOut(
@@ -34,9 +36,9 @@ export function topsOut(
 }
 
 /** The amounts where less is left above than the rule wants, by a shelf or a ceiling. */
-export function clearAboveShort(above: Overhead, topMm: Mm, rules: RuleBook): FindingFacts | null {
-  const leftMm = above.mm - topMm;
+export function clearAboveShort(overhead: Overhead, topMm: Mm, rules: RuleBook): FindingFacts | null {
+  const leftMm = overhead.mm - topMm;
   const wantMm = rules.number('walls.clearAbove');
   if (leftMm <= -0.5 || leftMm >= wantMm - 0.5) return null;
-  return { leftMm: Math.max(0, leftMm), wantMm, other: above.by };
+  return { leftMm: Math.max(0, leftMm), wantMm, other: overhead.by };
 }

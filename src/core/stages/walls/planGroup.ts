@@ -19,7 +19,7 @@ type Laid = {
   gapMm: Mm;
   apartMm: Mm | null;
   sized: Sized[];
-  at: ReadonlyMap<string, At>;
+  positions: ReadonlyMap<string, At>;
   outline: ReturnType<typeof outlineOf>;
   /** Some piece was put by hand. */
   moved: boolean;
@@ -37,25 +37,25 @@ export function planGroup(
 ): GroupPlan {
   const laid = layGroup(group, members, about, rules);
   const { outline, gapMm, apartMm, moved } = laid;
-  const { over } = about.place;
+  const { overPiece } = about.place;
   const schools = schoolsOf(laid, rules);
   const wishMm = wishOf(laid, schools, rules);
   // where pieces were put by hand the group's middle is the point that they are placed from, else it is the
   // outline's own
   const middleYMm = (outline.bottomMm + outline.topMm) / 2;
   const fromXMm = fromX(laid, rules);
-  const above = overheadOf(laid, fromXMm, wishMm);
+  const overhead = overheadOf(laid, fromXMm, wishMm);
   const heightMm = outline.topMm - outline.bottomMm;
   const typed = group.centreMm === null ? null : group.centreMm + (moved ? middleYMm : 0);
   const height = chooseHeight(
-    { heightMm, over, given: { centreMm: typed, gapMm: group.aboveMm }, ceilingMm: above.mm },
+    { heightMm, overPiece, given: { centreMm: typed, gapMm: group.aboveMm }, ceilingMm: overhead.mm },
     rules,
     wishMm,
   );
-  const from = { xMm: fromXMm, centreMm: height.centreMm - middleYMm };
+  const middle = { xMm: fromXMm, centreMm: height.centreMm - middleYMm };
   const widthMm = outline.rightMm - outline.leftMm;
-  const [bottomMm, topMm] = [from.centreMm + outline.bottomMm, from.centreMm + outline.topMm];
-  const inPlace = placesOf(laid, from);
+  const [bottomMm, topMm] = [middle.centreMm + outline.bottomMm, middle.centreMm + outline.topMm];
+  const inPlace = placesOf(laid, middle);
   const gapsMm = gapsOf(laid, inPlace);
   const unevenMm = unevenGaps(laid, gapsMm, rules);
   const plan: Omit<GroupPlan, 'findings'> = {
@@ -65,24 +65,24 @@ export function planGroup(
     kind: group.kind,
     xMm: fromXMm + (outline.leftMm + outline.rightMm) / 2,
     centreMm: (bottomMm + topMm) / 2,
-    from,
+    middle,
     widthMm,
     heightMm,
     topMm,
     bottomMm,
-    aboveMm: over ? bottomMm - over.topMm : null,
+    aboveMm: overPiece ? bottomMm - overPiece.topMm : null,
     gapMm,
     apartMm,
-    widthShare: over ? widthMm / over.widthMm : null,
+    widthShare: overPiece ? widthMm / overPiece.widthMm : null,
     wishMm,
     schools,
     members: inPlace,
     gapsMm,
     even: members.length < 2 || unevenMm.length === 0,
-    rulesUsed: { height: over ? gapRule(over.isBed) : 'walls.gallerySchool', gap: 'walls.gap' },
+    rulesUsed: { height: overPiece ? gapRule(overPiece.isBed) : 'walls.gallerySchool', gap: 'walls.gap' },
   };
   const edges = { leftMm: fromXMm + outline.leftMm, rightMm: fromXMm + outline.rightMm };
-  const findings = judgeGroup({ plan, group, members, over, height, above, unevenMm, edges }, rules);
+  const findings = judgeGroup({ plan, group, members, overPiece, height, overhead, unevenMm, edges }, rules);
   return { ...plan, findings };
 }
 
@@ -105,7 +105,7 @@ function layGroup(
     kind === 'free'
       ? new Map<string, At>()
       : layOut(sized, { kind, hinge, gapMm, columns, pitchDeg, apartMm });
-  const at = placedBy(members, byOrder, gapMm);
+  const positions = placedBy(members, byOrder, gapMm);
   return {
     group,
     members,
@@ -113,8 +113,8 @@ function layGroup(
     gapMm,
     apartMm,
     sized,
-    at,
-    outline: outlineOf(sized, at),
+    positions,
+    outline: outlineOf(sized, positions),
     moved: members.some(({ hanging }) => hanging.groupAt !== null),
   };
 }
@@ -132,13 +132,13 @@ function placedBy(
   gapMm: Mm,
 ): Map<string, At> {
   let waitingMm = 0;
-  const at = new Map<string, At>();
+  const positions = new Map<string, At>();
   for (const { hanging, item } of members) {
     const own = hanging.groupAt ?? byOrder.get(hanging.id);
-    at.set(hanging.id, own ?? { dxMm: waitingMm + item.widthMm / 2, dyMm: 0 });
+    positions.set(hanging.id, own ?? { dxMm: waitingMm + item.widthMm / 2, dyMm: 0 });
     if (!own) waitingMm += item.widthMm + gapMm;
   }
-  return at;
+  return positions;
 }
 
 function schoolsOf({ members, about }: Laid, rules: RuleBook): GroupPlan['schools'] {
@@ -146,7 +146,7 @@ function schoolsOf({ members, about }: Laid, rules: RuleBook): GroupPlan['school
   const singleMm = rules.number('walls.centre');
   const quarterMm = about.place.wallHighMm * ((low + high) / 2);
   const differ = Math.abs(singleMm - quarterMm) > rules.number('walls.schoolsPart');
-  return { singleMm, quarterMm, part: differ && about.place.over === null && members.length > 1 };
+  return { singleMm, quarterMm, part: differ && about.place.overPiece === null && members.length > 1 };
 }
 
 /** The preferred middle: of its zone, of what stands on its axis, or by the school of height. */
@@ -169,11 +169,11 @@ function fromX({ group, about, outline, moved }: Laid, rules: RuleBook): Mm {
 }
 
 /** Each piece has its own ceiling; the one that is met first holds the whole. */
-function overheadOf({ sized, at, about, outline }: Laid, fromXMm: Mm, wishMm: Mm): Overhead {
+function overheadOf({ sized, positions, about, outline }: Laid, fromXMm: Mm, wishMm: Mm): Overhead {
   const { place, overhead } = about;
   return sized
     .map((piece) => {
-      const own = at.get(piece.id) ?? { dxMm: 0, dyMm: 0 };
+      const own = positions.get(piece.id) ?? { dxMm: 0, dyMm: 0 };
       const xMm = fromXMm + own.dxMm;
       const ceilingMm = overhead(xMm - piece.widthMm / 2, xMm + piece.widthMm / 2);
       const met = topsOut({ ...place, ceilingMm }, xMm, piece.widthMm, wishMm);
@@ -185,11 +185,11 @@ function overheadOf({ sized, at, about, outline }: Laid, fromXMm: Mm, wishMm: Mm
     });
 }
 
-const placesOf = ({ group, at }: Laid, from: { xMm: Mm; centreMm: Mm }): Map<string, InGroup> =>
+const placesOf = ({ group, positions }: Laid, middle: { xMm: Mm; centreMm: Mm }): Map<string, InGroup> =>
   new Map(
-    [...at].map(([id, { dxMm, dyMm }]) => [
+    [...positions].map(([id, { dxMm, dyMm }]) => [
       id,
-      { groupId: group.id, xMm: from.xMm + dxMm, centreMm: from.centreMm + dyMm },
+      { groupId: group.id, xMm: middle.xMm + dxMm, centreMm: middle.centreMm + dyMm },
     ]),
   );
 

@@ -20,12 +20,12 @@ export function planHanging(
   rules: RuleBook,
   inGroup: InGroup | null = null,
 ): HangingPlan {
-  const { over } = place;
+  const { overPiece } = place;
   const xMm = inGroup?.xMm ?? hanging.xMm ?? acrossOf(place, rules);
-  const above = topsOut(place, xMm, item.widthMm, rules.number('walls.centre'));
+  const overhead = topsOut(place, xMm, item.widthMm, rules.number('walls.centre'));
   // what leans stands with its foot out from the wall
   const footMm = hanging.leans ? item.heightMm * rules.number('walls.leanFoot') : 0;
-  const height = heightOf({ hanging, item, place, inGroup, above, footMm }, rules);
+  const height = heightOf({ hanging, item, place, inGroup, overhead, footMm }, rules);
   const box: Box = {
     xMm: xMm - item.widthMm / 2,
     yMm: height.centreMm - item.heightMm / 2,
@@ -52,7 +52,7 @@ export function planHanging(
     gapMm: height.gapMm,
     yielded: height.yielded,
     yieldedByMm: height.byMm,
-    widthShare: over && !inGroup ? item.widthMm / over.widthMm : null,
+    widthShare: overPiece && !inGroup ? item.widthMm / overPiece.widthMm : null,
     nails,
     nailDropMm: nail.dropMm,
     hooksApartMm: nails[0] && nails[1] ? nails[1].xMm - nails[0].xMm : 0,
@@ -64,13 +64,22 @@ export function planHanging(
     hookClassG: hookClass(item.massG, nails.length, rules) ?? null,
     holes: planHoles(place.holes, nails, box, rules.number('walls.holeReach')),
     rulesUsed: {
-      height: over ? gapRule(over.isBed) : 'walls.centre',
+      height: overPiece ? gapRule(overPiece.isBed) : 'walls.centre',
       width: 'walls.widthShare',
       hooks: 'walls.hookSpread',
     },
   };
   const findings = judgeHanging(
-    { plan: hanged, height, box, above, place, item, nailProblem: nail.problem, grouped: inGroup !== null },
+    {
+      plan: hanged,
+      height,
+      box,
+      overhead,
+      place,
+      item,
+      nailProblem: nail.problem,
+      grouped: inGroup !== null,
+    },
     rules,
   );
   return { ...hanged, findings };
@@ -81,25 +90,25 @@ type HeightContext = {
   item: Item;
   place: HangingPlace;
   inGroup: InGroup | null;
-  above: Overhead;
+  overhead: Overhead;
   footMm: Mm;
 };
 
 /** Where the group puts it, as high as it stands when it leans, or by the rules. */
 function heightOf(context: HeightContext, rules: RuleBook): HeightPlan {
-  const { hanging, item, place, inGroup, above, footMm } = context;
-  const { over } = place;
+  const { hanging, item, place, inGroup, overhead, footMm } = context;
+  const { overPiece } = place;
   if (inGroup) return settledAt(inGroup.centreMm);
   if (hanging.leans) {
     const risesMm = Math.sqrt(Math.max(0, item.heightMm ** 2 - footMm ** 2));
-    return settledAt((over?.topMm ?? 0) + risesMm / 2);
+    return settledAt((overPiece?.topMm ?? 0) + risesMm / 2);
   }
-  return chooseHeight({ heightMm: item.heightMm, over, given: hanging, ceilingMm: above.mm }, rules);
+  return chooseHeight({ heightMm: item.heightMm, overPiece, given: hanging, ceilingMm: overhead.mm }, rules);
 }
 
 /** Who sits or lies under it would be hit, whether or not it was hung with them in mind. */
-function isOverPeople({ over, furniture }: HangingPlace, box: Box): boolean {
-  if (over && (over.isBed || over.isSeat)) return true;
+function isOverPeople({ overPiece, furniture }: HangingPlace, box: Box): boolean {
+  if (overPiece && (overPiece.isBed || overPiece.isSeat)) return true;
   return furniture.some(
     (f) =>
       f.restedOn &&

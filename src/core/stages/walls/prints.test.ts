@@ -55,10 +55,12 @@ describe('nails and hooks', () => {
     const hole = { id: 'hole', wallId: 'n', xMm: inches(85.5), heightMm: inches(67.5) };
     const h = one({}, {}, [hole]);
     expect(h.holes.shift).toMatchObject({ uses: true });
-    const after = one({ xMm: h.xMm + h.holes.shift!.dxMm, centreMm: h.centreMm + h.holes.shift!.dyMm }, {}, [
-      hole,
-    ]);
-    expect(after.holes.used).toEqual(['hole']);
+    const changed = one(
+      { xMm: h.xMm + h.holes.shift!.dxMm, centreMm: h.centreMm + h.holes.shift!.dyMm },
+      {},
+      [hole],
+    );
+    expect(changed.holes.used).toEqual(['hole']);
   });
 });
 

@@ -15,11 +15,11 @@ export function snapHanging(box: SnapBox, place: SnapPlace, rules: RuleBook): Sn
   const reachMm = rules.number('walls.snapWithin');
   const onHole = toHole(box, place, reachMm / 2);
   if (onHole) return onHole;
-  const across = nearest(acrossPulls({ box, place }, rules), box.xMm, reachMm);
-  const up = nearest(upPulls({ box, place }, rules), box.centreMm, reachMm);
-  const xMm = across?.toMm ?? box.xMm;
-  const centreMm = up?.toMm ?? box.centreMm;
-  return { xMm, centreMm, guides: [across, up].flatMap((p) => (p ? [p.guide(xMm, centreMm)] : [])) };
+  const acrossPull = nearest(acrossPulls({ box, place }, rules), box.xMm, reachMm);
+  const upPull = nearest(upPulls({ box, place }, rules), box.centreMm, reachMm);
+  const xMm = acrossPull?.toMm ?? box.xMm;
+  const centreMm = upPull?.toMm ?? box.centreMm;
+  return { xMm, centreMm, guides: [acrossPull, upPull].flatMap((p) => (p ? [p.guide(xMm, centreMm)] : [])) };
 }
 
 function toHole(box: SnapBox, place: SnapPlace, reachMm: Mm): Snapped | undefined {

@@ -1,5 +1,13 @@
 import type { RuleBook } from '../../rules/book';
-import { aboveBelow, beside, pull, type Dragged, type Pull, type SnapBox, type SnapPlace } from './snapPlace';
+import {
+  aboveBelow,
+  neighboursOf,
+  pull,
+  type Dragged,
+  type Pull,
+  type SnapBox,
+  type SnapPlace,
+} from './snapPlace';
 
 const left = (box: SnapBox) => box.xMm - box.widthMm / 2;
 const right = (box: SnapBox) => box.xMm + box.widthMm / 2;
@@ -23,12 +31,12 @@ export const acrossPulls = (dragged: Dragged, rules: RuleBook): Pull[] => [
   ),
 ];
 
-function overPulls({ over }: SnapPlace): Pull[] {
-  if (!over) return [];
-  const xMm = over.xMm + over.widthMm / 2;
+function overPulls({ overPiece }: SnapPlace): Pull[] {
+  if (!overPiece) return [];
+  const xMm = overPiece.xMm + overPiece.widthMm / 2;
   return [
-    pull(xMm, 0, { why: 'axis', of: over.name }, (_x, y) => ({
-      from: { xMm, heightMm: over.topMm },
+    pull(xMm, 0, { why: 'axis', of: overPiece.name }, (_x, y) => ({
+      from: { xMm, heightMm: overPiece.topMm },
       to: { xMm, heightMm: y },
     })),
   ];
@@ -48,15 +56,15 @@ const mirrorPulls = ({ box, place }: Dragged): Pull[] =>
     .filter((axis) => axis.flanked)
     .flatMap((axis) => {
       const side = box.xMm < axis.xMm ? -1 : 1;
-      const other = beside({ box, place })
+      const other = neighboursOf({ box, place })
         .filter((o) => (o.xMm - axis.xMm) * side < 0)
         .sort((p, q) => Math.abs(p.xMm - axis.xMm) - Math.abs(q.xMm - axis.xMm))[0];
       const byMm = other ? Math.abs(other.xMm - axis.xMm) - other.widthMm / 2 : 0;
       if (!other || byMm <= 0) return [];
       const toMm = axis.xMm + side * (byMm + box.widthMm / 2);
-      const of = `${axis.name}, ${other.name}`;
+      const names = `${axis.name}, ${other.name}`;
       return [
-        pull(toMm, 0, { why: 'mirrored', of, byMm }, (_x, y) => ({
+        pull(toMm, 0, { why: 'mirrored', of: names, byMm }, (_x, y) => ({
           from: { xMm: axis.xMm - side * byMm, heightMm: y },
           to: { xMm: axis.xMm + side * byMm, heightMm: y },
         })),
@@ -67,7 +75,7 @@ const mirrorPulls = ({ box, place }: Dragged): Pull[] =>
 function gapPulls(dragged: Dragged, rules: RuleBook): Pull[] {
   const gapMm = rules.number('walls.gap');
   const { box } = dragged;
-  return beside(dragged).flatMap((o) =>
+  return neighboursOf(dragged).flatMap((o) =>
     [-1, 1].map((side) => {
       const toMm = o.xMm + side * ((o.widthMm + box.widthMm) / 2 + gapMm);
       return pull(toMm, 1, { why: 'groupGap', of: o.name, byMm: gapMm }, (_x, y) => ({
@@ -81,17 +89,17 @@ function gapPulls(dragged: Dragged, rules: RuleBook): Pull[] {
 /** Half way between the nearest neighbours on both sides. */
 function equalGapPulls(dragged: Dragged): Pull[] {
   const { box } = dragged;
-  const row = beside(dragged);
-  const before = row.filter((o) => o.xMm < box.xMm).sort((a, b) => right(b) - right(a))[0];
-  const after = row.filter((o) => o.xMm > box.xMm).sort((a, b) => left(a) - left(b))[0];
-  if (!before || !after) return [];
-  const toMm = (right(before) + left(after)) / 2;
-  const byMm = toMm - box.widthMm / 2 - right(before);
+  const row = neighboursOf(dragged);
+  const previous = row.filter((o) => o.xMm < box.xMm).sort((a, b) => right(b) - right(a))[0];
+  const next = row.filter((o) => o.xMm > box.xMm).sort((a, b) => left(a) - left(b))[0];
+  if (!previous || !next) return [];
+  const toMm = (right(previous) + left(next)) / 2;
+  const byMm = toMm - box.widthMm / 2 - right(previous);
   if (byMm <= 0) return [];
   return [
-    pull(toMm, 1, { why: 'equalGaps', of: `${before.name}, ${after.name}`, byMm }, (_x, y) => ({
-      from: { xMm: right(before), heightMm: y },
-      to: { xMm: left(after), heightMm: y },
+    pull(toMm, 1, { why: 'equalGaps', of: `${previous.name}, ${next.name}`, byMm }, (_x, y) => ({
+      from: { xMm: right(previous), heightMm: y },
+      to: { xMm: left(next), heightMm: y },
     })),
   ];
 }

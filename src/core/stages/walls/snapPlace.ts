@@ -23,7 +23,7 @@ export type SnapGuide = {
 };
 export type SnapPlace = {
   wallLengthMm: Mm;
-  over: { name: string; isBed: boolean; xMm: Mm; widthMm: Mm; topMm: Mm } | null;
+  overPiece: { name: string; isBed: boolean; xMm: Mm; widthMm: Mm; topMm: Mm } | null;
   others: readonly SnapBox[];
   /** Middles of furniture, openings and fittings below and beside. */
   axes: readonly {
@@ -46,7 +46,7 @@ export type Pull = { toMm: Mm; rank: number; guide: (x: Mm, y: Mm) => SnapGuide 
 export type Dragged = { box: SnapBox; place: SnapPlace };
 
 /** Pieces that are level with it, so that it may hang beside them. */
-export const beside = ({ box, place }: Dragged): SnapBox[] =>
+export const neighboursOf = ({ box, place }: Dragged): SnapBox[] =>
   place.others.filter((o) => Math.abs(o.centreMm - box.centreMm) < (o.heightMm + box.heightMm) / 2);
 
 /** Pieces that share its stretch of the wall, above or below. */
@@ -59,6 +59,6 @@ type Line = Pick<SnapGuide, 'from' | 'to'>;
 export const pull = (
   toMm: Mm,
   rank: number,
-  { why, of = '', byMm = 0 }: { why: SnapWhy; of?: string; byMm?: Mm },
+  { why, of: other = '', byMm = 0 }: { why: SnapWhy; of?: string; byMm?: Mm },
   line: (x: Mm, y: Mm) => Line,
-): Pull => ({ toMm, rank, guide: (x, y) => ({ why, of, byMm, ...line(x, y) }) });
+): Pull => ({ toMm, rank, guide: (x, y) => ({ why, of: other, byMm, ...line(x, y) }) });

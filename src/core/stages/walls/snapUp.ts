@@ -37,13 +37,21 @@ const schoolPull = (box: SnapBox, why: SnapWhy, heightMm: Mm): Pull => ({
 });
 
 /** The least and the widest gap over the furniture below. */
-function overPulls({ box, place: { over } }: { box: SnapBox; place: SnapPlace }, rules: RuleBook): Pull[] {
-  if (!over) return [];
-  return rules.range(gapRule(over.isBed)).map((gapMm) =>
-    pull(over.topMm + gapMm + box.heightMm / 2, 1, { why: 'gap', of: over.name, byMm: gapMm }, (x) => ({
-      from: { xMm: x, heightMm: over.topMm },
-      to: { xMm: x, heightMm: over.topMm + gapMm },
-    })),
+function overPulls(
+  { box, place: { overPiece } }: { box: SnapBox; place: SnapPlace },
+  rules: RuleBook,
+): Pull[] {
+  if (!overPiece) return [];
+  return rules.range(gapRule(overPiece.isBed)).map((gapMm) =>
+    pull(
+      overPiece.topMm + gapMm + box.heightMm / 2,
+      1,
+      { why: 'gap', of: overPiece.name, byMm: gapMm },
+      (x) => ({
+        from: { xMm: x, heightMm: overPiece.topMm },
+        to: { xMm: x, heightMm: overPiece.topMm + gapMm },
+      }),
+    ),
   );
 }
 
@@ -85,16 +93,16 @@ function gapPulls(dragged: Dragged, rules: RuleBook): Pull[] {
 function equalGapPulls(dragged: Dragged): Pull[] {
   const { box } = dragged;
   const stack = aboveBelow(dragged);
-  const below = stack.filter((o) => o.centreMm < box.centreMm).sort((a, b) => top(b) - top(a))[0];
-  const above = stack.filter((o) => o.centreMm > box.centreMm).sort((a, b) => foot(a) - foot(b))[0];
-  if (!below || !above) return [];
-  const toMm = (top(below) + foot(above)) / 2;
-  const byMm = toMm - box.heightMm / 2 - top(below);
+  const lower = stack.filter((o) => o.centreMm < box.centreMm).sort((a, b) => top(b) - top(a))[0];
+  const upper = stack.filter((o) => o.centreMm > box.centreMm).sort((a, b) => foot(a) - foot(b))[0];
+  if (!lower || !upper) return [];
+  const toMm = (top(lower) + foot(upper)) / 2;
+  const byMm = toMm - box.heightMm / 2 - top(lower);
   if (byMm <= 0) return [];
   return [
-    pull(toMm, 1, { why: 'equalGaps', of: `${below.name}, ${above.name}`, byMm }, (x) => ({
-      from: { xMm: x, heightMm: top(below) },
-      to: { xMm: x, heightMm: foot(above) },
+    pull(toMm, 1, { why: 'equalGaps', of: `${lower.name}, ${upper.name}`, byMm }, (x) => ({
+      from: { xMm: x, heightMm: top(lower) },
+      to: { xMm: x, heightMm: foot(upper) },
     })),
   ];
 }

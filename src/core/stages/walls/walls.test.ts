@@ -10,7 +10,7 @@ const rules = inchRules();
 const sofa = { topMm: inches(34), isBed: false };
 const height = (
   h: number,
-  over: { topMm: number; isBed: boolean } | null,
+  overPiece: { topMm: number; isBed: boolean } | null,
   given: { centreMm?: number; gapMm?: number } = {},
   ceiling = 108,
   r = rules,
@@ -18,7 +18,7 @@ const height = (
   chooseHeight(
     {
       heightMm: inches(h),
-      over,
+      overPiece,
       given: { centreMm: given.centreMm ?? null, gapMm: given.gapMm ?? null },
       ceilingMm: inches(ceiling),
     },
@@ -32,13 +32,13 @@ const place = (more: Partial<HangingPlace> = {}): HangingPlace => ({
   wallHighMm: inches(108),
   ceilingMm: inches(108),
   ceilingBy: 'ceiling',
-  over: null,
+  overPiece: null,
   openings: [],
   fittings: [],
   furniture: [],
   ...more,
 });
-const over = {
+const overPiece = {
   id: 'p1',
   name: 'Sofa',
   isBed: false,
@@ -181,7 +181,7 @@ describe('a hung piece', () => {
     const p = planHanging(
       hanging({ overPieceId: 'p1', hanger: { kind: 'dRings', dropMm: inches(4), ringsApartMm: inches(50) } }),
       wide,
-      place({ over }),
+      place({ overPiece }),
       rules,
     );
     expect([toIn(p.xMm), toIn(p.centreMm), toIn(p.gapMm!)]).toEqual([96, 60, 9]);
@@ -192,11 +192,11 @@ describe('a hung piece', () => {
     ]);
     expect(codes(p)).toEqual(['centre-and-gap-agree', 'width-share-good', 'two-points']);
   });
-  it('too narrow, one nail over a seat, into the ceiling, over an opening, past the wall', () => {
+  it('too narrow, one nail overPiece a seat, into the ceiling, over an opening, past the wall', () => {
     const small = planHanging(
       hanging({ overPieceId: 'p1' }),
       item({ kind: 'art', widthMm: inches(20) }),
-      place({ over }),
+      place({ overPiece }),
       rules,
     );
     expect(codes(small)).toContain('width-share-off');
@@ -241,9 +241,9 @@ describe('a hung piece', () => {
         ],
       });
     const tall = item({ kind: 'art', widthMm: inches(20), heightMm: inches(30) });
-    const under = planHanging(hanging(), tall, shelf(76), rules);
-    expect([toIn(under.centreMm), toIn(under.topMm)]).toEqual([57, 72]);
-    expect(codes(under)).not.toContain('clear-above-short');
+    const underShelf = planHanging(hanging(), tall, shelf(76), rules);
+    expect([toIn(underShelf.centreMm), toIn(underShelf.topMm)]).toEqual([57, 72]);
+    expect(codes(underShelf)).not.toContain('clear-above-short');
     const byHand = planHanging(hanging({ centreMm: inches(60) }), tall, shelf(76), rules);
     const short = byHand.findings.find((f) => f.code === 'clear-above-short')!.by;
     expect([toIn(Number(short.leftMm)), short.other]).toEqual([1, 'Shelf']);
@@ -253,12 +253,12 @@ describe('a hung piece', () => {
   it('stands in the middle across, or at the studio’s own share of the furniture or of the wall', () => {
     const art = item({ kind: 'art', widthMm: inches(20) });
     const third = inchRules([{ ruleId: 'walls.across', value: 0.25 }]);
-    const across = (p: HangingPlace, r = rules) => toIn(planHanging(hanging(), art, p, r).xMm);
+    const acrossOf = (p: HangingPlace, r = rules) => toIn(planHanging(hanging(), art, p, r).xMm);
     expect([
-      across(place()),
-      across(place({ over })),
-      across(place(), third),
-      across(place({ over }), third),
+      acrossOf(place()),
+      acrossOf(place({ overPiece })),
+      acrossOf(place(), third),
+      acrossOf(place({ overPiece }), third),
     ]).toEqual([96, 96, 48, 71]);
     expect(toIn(planHanging(hanging({ xMm: inches(30) }), art, place(), third).xMm)).toBe(30);
   });
@@ -293,7 +293,7 @@ describe('a hung piece', () => {
 });
 
 describe('neighbours', () => {
-  const at = (id: string, x: number, centre: number) =>
+  const boxAt = (id: string, x: number, centre: number) =>
     planHanging(
       hanging({ id, xMm: inches(x), centreMm: inches(centre) }),
       item({ kind: 'art', name: id, widthMm: inches(12), heightMm: inches(16) }),
@@ -301,13 +301,13 @@ describe('neighbours', () => {
       rules,
     );
   it('share their centre, do not overlap, and are left alone when far apart', () => {
-    expect(judgeNeighbours([at('a', 60, 60), at('b', 80, 60)], rules)).toEqual([]);
-    expect(judgeNeighbours([at('a', 60, 60), at('b', 80, 58)], rules).map((f) => f.code)).toEqual([
+    expect(judgeNeighbours([boxAt('a', 60, 60), boxAt('b', 80, 60)], rules)).toEqual([]);
+    expect(judgeNeighbours([boxAt('a', 60, 60), boxAt('b', 80, 58)], rules).map((f) => f.code)).toEqual([
       'neighbour-centres-differ',
     ]);
-    expect(judgeNeighbours([at('a', 60, 60), at('b', 66, 60)], rules).map((f) => f.code)).toEqual([
+    expect(judgeNeighbours([boxAt('a', 60, 60), boxAt('b', 66, 60)], rules).map((f) => f.code)).toEqual([
       'pictures-overlap',
     ]);
-    expect(judgeNeighbours([at('a', 20, 60), at('b', 170, 50)], rules)).toEqual([]);
+    expect(judgeNeighbours([boxAt('a', 20, 60), boxAt('b', 170, 50)], rules)).toEqual([]);
   });
 });

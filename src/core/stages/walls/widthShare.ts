@@ -6,21 +6,21 @@ import type { RuleId } from '../../rules/table';
 /** The share of the furniture's width that a piece or a whole takes. */
 export function judgeWidthShare(
   share: number,
-  over: { name: string; widthMm: Mm },
+  overPiece: { name: string; widthMm: Mm },
   rules: RuleBook,
 ): { code: FindingCode; level: Level; by: FindingFacts; rule: RuleId } {
   const [least, most] = rules.range('walls.widthShareAccepted');
   const [low, high] = rules.range('walls.widthShare');
-  const off = share < least || share > most;
+  const isOff = share < least || share > most;
   return {
-    code: off ? 'width-share-off' : 'width-share-good',
-    level: off ? 'caution' : 'ok',
+    code: isOff ? 'width-share-off' : 'width-share-good',
+    level: isOff ? 'caution' : 'ok',
     rule: 'walls.widthShare',
     by: {
       share,
-      wantMm: low * over.widthMm,
-      wantToMm: high * over.widthMm,
-      over: over.name,
+      wantMm: low * overPiece.widthMm,
+      wantToMm: high * overPiece.widthMm,
+      over: overPiece.name,
       direction: share < least ? 'narrow' : 'wide',
     },
   };

@@ -41,8 +41,8 @@ describe('bays and corners', () => {
           );
           const [a, b] = [span.parts[0]!, span.parts[1]!];
           // from the middle of the first wall to the middle of the second, along the offset line
-          const along = 750 + b.offMm - 750;
-          expect(along).toBeCloseTo(1500 - 2 * (standOff / Math.tan((angle * Math.PI) / 360)), 6);
+          const alongMm = 750 + b.offMm - 750;
+          expect(alongMm).toBeCloseTo(1500 - 2 * (standOff / Math.tan((angle * Math.PI) / 360)), 6);
           // the bend lies at equal distance from both walls: its two readings are the same point
           expect(a.toXMm + a.offMm).toBeCloseTo(b.fromXMm + b.offMm, 6);
         },

@@ -2,6 +2,7 @@
  * The rod as a beam: how stiff it is, how it sags, and what each bracket carries. Newton, metre, pascal
  * inside; mm and g outside.
  */
+import { elementAt } from '../../base/list';
 import { inches, type Gram, type Mm } from '../../base/units';
 import type { RodMake } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -129,14 +130,20 @@ export function supportsAt(lengthMm: Mm, supports: number, bendsMm: readonly Mm[
   for (let left = supports - stops.length; left > 0; left--) {
     const widest = perLeg.reduce(
       (best, n, i) =>
-        (stops[i + 1]! - stops[i]!) / n > (stops[best + 1]! - stops[best]!) / perLeg[best]! + 1e-9 ? i : best,
+        (elementAt(stops, i + 1) - elementAt(stops, i)) / n >
+        (elementAt(stops, best + 1) - elementAt(stops, best)) / elementAt(perLeg, best) + 1e-9
+          ? i
+          : best,
       0,
     );
     perLeg[widest]!++;
   }
   return [
     ...perLeg.flatMap((n, i) =>
-      Array.from({ length: n }, (_, k) => stops[i]! + (k * (stops[i + 1]! - stops[i]!)) / n),
+      Array.from(
+        { length: n },
+        (_, k) => elementAt(stops, i) + (k * (elementAt(stops, i + 1) - elementAt(stops, i))) / n,
+      ),
     ),
     lengthMm,
   ];

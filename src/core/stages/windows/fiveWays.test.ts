@@ -137,22 +137,24 @@ describe('the five ways', () => {
     lengths: [95, 98, 102, 108].map((l) => ({ mm: inches(l), owned: 0, priceEach: l * 30, setOf: 1 })),
     ...more,
   });
-  const of = (kind: string, r = findRoutes(facts(103.5), rules)) => r.find((x) => x.kind === kind)!;
+  const routeOf = (kind: string, r = findRoutes(facts(103.5), rules)) => r.find((x) => x.kind === kind)!;
   it('takes 108 up to 103½ with a new 4 in hem', () => {
-    expect([toIn(of('takeUp').stockMm!), toIn(of('takeUp').finishedMm), of('takeUp').hems]).toEqual([
-      108, 103.5, 2,
-    ]);
+    expect([
+      toIn(routeOf('takeUp').stockMm!),
+      toIn(routeOf('takeUp').finishedMm),
+      routeOf('takeUp').hems,
+    ]).toEqual([108, 103.5, 2]);
   });
   it('moves the rod for 102 as it is', () =>
-    expect([toIn(of('asItIs').stockMm!), toIn(of('asItIs').rodMm)]).toEqual([102, 103.5]));
+    expect([toIn(routeOf('asItIs').stockMm!), toIn(routeOf('asItIs').rodMm)]).toEqual([102, 103.5]));
   it('lowers 102 by longer rings, by their gain and no more', () => {
-    expect(toIn(of('longerRings').gainMm)).toBe(1.5);
+    expect(toIn(routeOf('longerRings').gainMm)).toBe(1.5);
     expect(
       findRoutes(facts(104.5), rules).some((r) => r.kind === 'longerRings' && r.stockMm === inches(102)),
     ).toBe(false);
   });
   it('lets 102 down when rings do not reach, but not past its hem', () => {
-    expect(of('letDown', findRoutes(facts(105), rules)).gainMm).toBeCloseTo(inches(3), 6);
+    expect(routeOf('letDown', findRoutes(facts(105), rules)).gainMm).toBeCloseTo(inches(3), 6);
     expect(
       findRoutes(
         facts(107, { lengths: [{ mm: inches(102), owned: 0, priceEach: 1, setOf: 1 }] }),
@@ -170,8 +172,8 @@ describe('the five ways', () => {
       landing: 'pool',
     }));
   it('makes it from widths of cloth with heading and hem', () => {
-    expect(of('made').made).toMatchObject({ widths: Math.ceil(140 / 52) });
-    expect(toIn(of('made').made!.cutMm)).toBeCloseTo(103.5 + 8 + 8, 6);
+    expect(routeOf('made').made).toMatchObject({ widths: Math.ceil(140 / 52) });
+    expect(toIn(routeOf('made').made!.cutMm)).toBeCloseTo(103.5 + 8 + 8, 6);
   });
   it('where only pairs are sold, what is left over is paid for too', () => {
     const cost = (owned: number, setOf: number) =>
@@ -204,9 +206,9 @@ describe('the five ways', () => {
   });
   it('ranks by cost, fit or work', () => {
     const routes = findRoutes(facts(103.5), rules);
-    const by = (way: string) => rankRoutes(routes, way)[0]!;
-    expect(by('cost').cost).toBe(Math.min(...routes.map((r) => r.cost)));
-    expect(by('fit').offMm).toBe(Math.min(...routes.map((r) => r.offMm)));
-    expect(by('work').workMinutes).toBe(Math.min(...routes.map((r) => r.workMinutes)));
+    const best = (way: string) => rankRoutes(routes, way)[0]!;
+    expect(best('cost').cost).toBe(Math.min(...routes.map((r) => r.cost)));
+    expect(best('fit').offMm).toBe(Math.min(...routes.map((r) => r.offMm)));
+    expect(best('work').workMinutes).toBe(Math.min(...routes.map((r) => r.workMinutes)));
   });
 });

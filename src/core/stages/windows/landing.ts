@@ -19,8 +19,8 @@ export const pools = (landing: Landing): boolean => landing === 'pool' || landin
  */
 export function landingMm(landing: Landing, rules: RuleBook): Mm {
   if (landing === 'kiss') return 0;
-  const by = rules.number(landingRule[landing]);
-  return landing === 'clear' ? by : -by;
+  const depthMm = rules.number(landingRule[landing]);
+  return landing === 'clear' ? depthMm : -depthMm;
 }
 
 const takeDownRules: Record<Heading, RuleId> = {
@@ -52,8 +52,8 @@ export const takeDownMm = (heading: Heading, pin: Mm | null, rules: RuleBook): M
 export function pinGives(heading: Heading, pin: Mm | null, rules: RuleBook): { lowerMm: Mm; raiseMm: Mm } {
   if (heading !== 'pinchPleat') return { lowerMm: 0, raiseMm: 0 };
   const [low, high] = rules.range('windows.pinRange');
-  const at = pinMm(pin, rules);
-  return { lowerMm: at - low, raiseMm: high - at };
+  const pinPlaceMm = pinMm(pin, rules);
+  return { lowerMm: pinPlaceMm - low, raiseMm: high - pinPlaceMm };
 }
 
 /**

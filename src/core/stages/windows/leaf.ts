@@ -2,6 +2,7 @@
  * Curtains that move with the leaf: a rod before the glass of each leaf of a French door or a casement, and
  * with a pocket another below.
  */
+import { first } from '../../base/list';
 import type { Mm } from '../../base/units';
 import type { Box } from '../../geometry/plane';
 import type { Heading, Opening } from '../../model/types';
@@ -26,14 +27,14 @@ export const hasLeaves = (o: Pick<Opening, 'kind' | 'hinge'>): boolean =>
  */
 export function leafGlass(o: Opening, rules: RuleBook): Box[] {
   const stile = rules.number('windows.leafStile');
-  const below = o.kind === 'frenchDoor' ? rules.number('windows.leafBottomRail') : stile;
+  const belowMm = o.kind === 'frenchDoor' ? rules.number('windows.leafBottomRail') : stile;
   const count = o.hinge === 'both' ? 2 : 1;
   const each = o.widthMm / count;
   // a leaf that is all frame still shows a slit
-  const [side, high] = [Math.min(stile, each / 2 - 1), Math.max(2, o.heightMm - stile - below)];
+  const [side, high] = [Math.min(stile, each / 2 - 1), Math.max(2, o.heightMm - stile - belowMm)];
   return Array.from({ length: count }, (_, i): Box => ({
     xMm: o.xMm + i * each + side,
-    yMm: o.sillMm + Math.min(below, o.heightMm - 2),
+    yMm: o.sillMm + Math.min(belowMm, o.heightMm - 2),
     widthMm: each - 2 * side,
     heightMm: high,
   }));
@@ -41,11 +42,11 @@ export function leafGlass(o: Opening, rules: RuleBook): Box[] {
 
 /** Rods on the leaves: each goes a little past the glass of its leaf, as far as the frame is wide. */
 export function leafRods(o: Opening, rules: RuleBook): LeafRods {
-  const past = Math.min(rules.number('windows.leafPast'), rules.number('windows.leafStile'));
+  const pastMm = Math.min(rules.number('windows.leafPast'), rules.number('windows.leafStile'));
   const glass = leafGlass(o, rules);
   return {
-    leaves: glass.map((g) => ({ fromMm: g.xMm - past, toMm: g.xMm + g.widthMm + past })),
-    topMm: glass[0]!.yMm + glass[0]!.heightMm + past,
-    bottomMm: glass[0]!.yMm - past,
+    leaves: glass.map((g) => ({ fromMm: g.xMm - pastMm, toMm: g.xMm + g.widthMm + pastMm })),
+    topMm: first(glass).yMm + first(glass).heightMm + pastMm,
+    bottomMm: first(glass).yMm - pastMm,
   };
 }

@@ -20,8 +20,8 @@ export function passes(
 ): number {
   if (known !== null) return known;
   if (lining === 'blackout') return rules.number('windows.passBlackout');
-  const through = rules.number(passRule(clothGsm, rules));
-  return lining === 'none' ? through : through * rules.number('windows.passLining');
+  const passed = rules.number(passRule(clothGsm, rules));
+  return lining === 'none' ? passed : passed * rules.number('windows.passLining');
 }
 
 export type Privacy = 'hidden' | 'seen';
@@ -56,9 +56,9 @@ export type LayerLight = {
  * before when open and when drawn.
  */
 export function lightOf(main: LayerLight, sheer: LayerLight | null, rules: RuleBook): LightPlan {
-  const through = (covered: number, pass: number) => 1 - covered + covered * pass;
+  const passing = (covered: number, pass: number) => 1 - covered + covered * pass;
   const layer = (l: LayerLight, drawn: 'open' | 'closed') =>
-    through(drawn === 'closed' ? l.coveredDrawn : l.coveredOpen, l.pass);
+    passing(drawn === 'closed' ? l.coveredDrawn : l.coveredOpen, l.pass);
   const both = (a: 'open' | 'closed', b: 'open' | 'closed') => layer(main, a) * (sheer ? layer(sheer, b) : 1);
   const hides = (pass: number, rule: RuleId): Privacy => (pass < rules.number(rule) ? 'hidden' : 'seen');
   // what hides is the cloth where it hangs; a gap in it does not

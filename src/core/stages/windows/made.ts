@@ -2,6 +2,7 @@
  * Curtains made to measure: widths, cut lengths with the pattern's repeat, lining, pleats, and what can be
  * let down later. Lengths in mm.
  */
+import { last } from '../../base/list';
 import type { Mm, Money } from '../../base/units';
 import type { Heading, Lining } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -62,11 +63,11 @@ export type MakingPlan = {
   minutes: number;
 };
 
-const up = (n: number): number => Math.ceil(n - 1e-9);
+const roundUp = (n: number): number => Math.ceil(n - 1e-9);
 
 /** Length in whole repeats, the next one up; as it is without a pattern. */
 export const toRepeats = (lengthMm: Mm, repeatMm: Mm): Mm =>
-  repeatMm > 0 ? up(lengthMm / repeatMm) * repeatMm : lengthMm;
+  repeatMm > 0 ? roundUp(lengthMm / repeatMm) * repeatMm : lengthMm;
 
 /**
  * Pinch pleats of a panel: p = round((F − return − overlap ÷ 2) ÷ spacing) + 1, one space fewer, and (W − F)
@@ -115,7 +116,7 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
   );
   const sideHemMm = 2 * rules.number('windows.sideHem');
   // a panel is half or whole widths; the halves of a pair are cut from one
-  const widths = Math.max(up(f.panels / 2), up(f.makeUpWidthMm / usable));
+  const widths = Math.max(roundUp(f.panels / 2), roundUp(f.makeUpWidthMm / usable));
   const headingAllowanceMm =
     rules.school('windows.header') === 'selfTurn'
       ? rules.number('windows.headingAllowance')
@@ -124,13 +125,13 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
   const bareCut = f.finishedMm + headingAllowanceMm + hemAllowanceMm;
   const cutMm = toRepeats(bareCut, f.repeatMm);
   const halfDropMm = f.halfDrop && f.repeatMm > 0 ? f.repeatMm / 2 : 0;
-  let at = 0;
+  let startMm = 0;
   const cuts = Array.from({ length: widths }, (_, i) => {
-    const fromMm = at;
-    at += cutMm + (i % 2 === 1 ? halfDropMm : 0);
-    return { fromMm, toMm: at };
+    const fromMm = startMm;
+    startMm += cutMm + (i % 2 === 1 ? halfDropMm : 0);
+    return { fromMm, toMm: startMm };
   });
-  const totalMm = cuts.length === 0 ? 0 : cuts[cuts.length - 1]!.toMm;
+  const totalMm = cuts.length === 0 ? 0 : last(cuts).toMm;
   const lined = f.lining !== 'none';
   const liningCutMm = lined
     ? f.finishedMm - rules.number('windows.liningShorter') + 2 * rules.number('windows.liningHem')

@@ -86,11 +86,11 @@ describe('where the rod is fixed', () => {
     it('every leaf has as many panels as the other, whatever is typed', () => {
       for (const panels of [1, 2, 3, 5, 8]) {
         const w = only(door, { ...leaf, panels });
-        const on = (i: number) =>
+        const onLeaf = (i: number) =>
           w.panelPlans.filter(
             (p) => p.fromMm >= w.leaves![i]!.fromMm - 0.01 && p.toMm <= w.leaves![i]!.toMm + 0.01,
           ).length;
-        expect([on(0), on(1), w.panels]).toEqual([
+        expect([onLeaf(0), onLeaf(1), w.panels]).toEqual([
           Math.ceil(panels / 2),
           Math.ceil(panels / 2),
           2 * Math.ceil(panels / 2),

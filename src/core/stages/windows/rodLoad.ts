@@ -36,12 +36,12 @@ export function planRodLoad(
   const lengthMm = leaves?.[0] ? leaves[0].toMm - leaves[0].fromMm : layer.brackets.coveredMm;
   const rodCloth = clothMass(layer) / (leaves?.length ?? 1);
   const load = carry(section, lengthMm, rodCloth, rules, 2 + bendsMm.length);
-  const behind = sheer && carry(section, sheer.brackets.coveredMm, clothMass(sheer), rules, load.supports);
+  const sheerLoad = sheer && carry(section, sheer.brackets.coveredMm, clothMass(sheer), rules, load.supports);
   const rods = rodsOf(layer, mounting);
   return {
     rod: {
       section,
-      load: behind ? withSheer(load, behind) : load,
+      load: sheerLoad ? withSheer(load, sheerLoad) : load,
       lengthMm,
       bends: bendsMm.length,
       count: sheer ? 2 : rods.length,
@@ -63,12 +63,12 @@ function rodsOf(layer: LayerPlan, { leaves }: Mounting): { fromMm: Mm; heightMm:
 }
 
 /** Both layers of a double rod hang on the same brackets, each on its own rod. */
-const withSheer = (load: RodLoad, behind: RodLoad): RodLoad => ({
+const withSheer = (load: RodLoad, sheerLoad: RodLoad): RodLoad => ({
   ...load,
-  endForceN: load.endForceN + behind.endForceN,
-  centreForceN: load.centreForceN + behind.centreForceN,
-  massG: load.massG + behind.massG,
-  clothG: load.clothG + behind.clothG,
+  endForceN: load.endForceN + sheerLoad.endForceN,
+  centreForceN: load.centreForceN + sheerLoad.centreForceN,
+  massG: load.massG + sheerLoad.massG,
+  clothG: load.clothG + sheerLoad.clothG,
 });
 
 /** A place along the rod on the wall behind it. */

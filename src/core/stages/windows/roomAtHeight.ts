@@ -36,15 +36,15 @@ export function roomAtHeight(place: WindowPlace, trimmed: Trimmed, rodMm: Mm, ru
 /** How far one side is clear; undefined where all of it is. The lowest thing over a stretch only gets lower as it grows. */
 function clearBeside(
   roomMm: Mm,
-  over: (mm: Mm) => { mm: Mm; by: string },
+  limitOver: (mm: Mm) => { mm: Mm; by: string },
   clearMm: Mm,
 ): { mm: Mm; by: string } | undefined {
-  if (roomMm <= 0 || over(roomMm).mm >= clearMm) return undefined;
+  if (roomMm <= 0 || limitOver(roomMm).mm >= clearMm) return undefined;
   let [low, high] = [0, roomMm];
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2;
-    if (over(middle).mm >= clearMm) low = middle;
+    if (limitOver(middle).mm >= clearMm) low = middle;
     else high = middle;
   }
-  return { mm: low, by: over(roomMm).by };
+  return { mm: low, by: limitOver(roomMm).by };
 }

@@ -1,3 +1,4 @@
+import { elementAt, first } from '../../base/list';
 import { clamp, inSets, type Mm, type Money } from '../../base/units';
 import type { Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -125,11 +126,11 @@ function asItIs(trial: Trial): Route | undefined {
 function otherLanding(trial: Trial): Route | undefined {
   const { facts, rules, length } = trial;
   const overs = facts.drops.map((d) => length.mm - (d.rodToFloorMm - facts.takeDownMm));
-  const names = overs.map((over) => nameLanding(over, rules)?.landing);
+  const names = overs.map((overMm) => nameLanding(overMm, rules)?.landing);
   const [landing] = names;
   if (!landing || landing === facts.landing || names.some((name) => name !== landing)) return undefined;
   if (!facts.mayLie && (landing === 'break' || pools(landing))) return undefined;
-  const offMm = Math.max(...overs.map((over) => Math.abs(over + facts.landingMm)));
+  const offMm = Math.max(...overs.map((overMm) => Math.abs(overMm + facts.landingMm)));
   return { ...asBought(trial), kind: 'otherLanding', landing, offMm };
 }
 
@@ -152,10 +153,11 @@ const ringMinutes = ({ facts, rules }: Trial): number =>
  */
 function takeUp(trial: Trial): Route | undefined {
   const { facts, rules, length, buy, longestMm, shortestMm } = trial;
-  const up = length.mm - longestMm;
-  const cutMm = up + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
+  const takeUpMm = length.mm - longestMm;
+  const cutMm = takeUpMm + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
   const landsAsItIs = length.mm - shortestMm <= rules.number('windows.pinGive') + EPSILON_MM;
-  if (up < -EPSILON_MM || landsAsItIs || cutMm < -EPSILON_MM || up > length.mm / 2) return undefined;
+  if (takeUpMm < -EPSILON_MM || landsAsItIs || cutMm < -EPSILON_MM || takeUpMm > length.mm / 2)
+    return undefined;
   return {
     ...asBought(trial),
     kind: 'takeUp',
@@ -225,28 +227,28 @@ const made = (facts: RouteFacts): Route => ({
  * stays.
  */
 function bestOfEach(routes: readonly Route[]): Route[] {
-  const near = (r: Route) => {
+  const nearness = (r: Route) => {
     if (r.kind === 'takeUp') return r.cutMm;
     return r.kind === 'letDown' || r.kind === 'longerRings' || r.kind === 'pins'
       ? Math.abs(r.gainMm)
       : r.offMm;
   };
   const group = (r: Route) => `${r.kind}/${r.landing}`;
-  return [...new Set(routes.map(group))].map(
-    (g) => routes.filter((r) => group(r) === g).sort((a, b) => near(a) - near(b) || a.cost - b.cost)[0]!,
+  return [...new Set(routes.map(group))].map((g) =>
+    first(routes.filter((r) => group(r) === g).sort((a, b) => nearness(a) - nearness(b) || a.cost - b.cost)),
   );
 }
 
-export function rankRoutes(routes: readonly Route[], by: string): Route[] {
+export function rankRoutes(routes: readonly Route[], order: string): Route[] {
   const keys: Record<string, (r: Route) => number[]> = {
     cost: (r) => [r.cost, r.offMm, r.workMinutes],
     fit: (r) => [Math.round(r.offMm), r.cost, r.workMinutes],
     work: (r) => [r.workMinutes, r.offMm, r.cost],
   };
-  const key = keys[by] ?? keys.cost!;
+  const key = keys[order] ?? keys.cost!;
   return [...routes].sort((a, b) => {
     const [p, q] = [key(a), key(b)];
-    for (let i = 0; i < p.length; i++) if (p[i] !== q[i]) return p[i]! - q[i]!;
+    for (let i = 0; i < p.length; i++) if (p[i] !== q[i]) return elementAt(p, i) - elementAt(q, i);
     return a.kind < b.kind ? -1 : 1;
   });
 }

@@ -2,6 +2,7 @@
  * The stretch that one rod covers: a window, or several round the corners of a bay, laid out straight along
  * the rod.
  */
+import { findOne, first, last } from '../../base/list';
 import type { Deg, Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
 import { floorLine } from '../../room/floor';
@@ -60,22 +61,22 @@ export function bentSpan(stops: readonly Stop[], standOffMm: Mm): Span {
 /** A window under the rod, on its wall. */
 type Stop = { opening: Opening; wall: Wall };
 
-const between = (a: Opening, b: Opening): Mm => (a.xMm + a.widthMm + b.xMm) / 2;
+const middleBetween = (a: Opening, b: Opening): Mm => (a.xMm + a.widthMm + b.xMm) / 2;
 
 /** Where a window's part of the rod begins: half way from the one on its wall, or where the rod turned. */
 const startsAt = (previous: Stop, stop: Stop, standOffMm: Mm): Mm =>
   previous.wall.id === stop.wall.id
-    ? between(previous.opening, stop.opening)
+    ? middleBetween(previous.opening, stop.opening)
     : turnsBeforeMm(standOffMm, insideAngle(previous.wall, stop.wall));
 
 const endsAt = (stop: Stop, next: Stop, standOffMm: Mm): Mm =>
   next.wall.id === stop.wall.id
-    ? between(stop.opening, next.opening)
+    ? middleBetween(stop.opening, next.opening)
     : stop.wall.lengthMm - turnsBeforeMm(standOffMm, insideAngle(stop.wall, next.wall));
 
 /** The outer edge of the first window's trim to that of the last, along the rod. */
 export const outerOf = (span: Span): { leftMm: Mm; rightMm: Mm } => {
-  const [a, b] = [span.parts[0]!, span.parts[span.parts.length - 1]!];
+  const [a, b] = [first(span.parts), last(span.parts)];
   return {
     leftMm: a.opening.xMm - a.opening.trimMm + a.offMm,
     rightMm: b.opening.xMm + b.opening.widthMm + b.opening.trimMm + b.offMm,
@@ -95,7 +96,7 @@ export function onWalls(span: Span, fromMm: Mm, toMm: Mm): { wallId: string; fro
   for (const p of span.parts) {
     // two windows of one wall share it; it is reported once
     if (merged.some((m) => m.wallId === p.wallId)) continue;
-    const last = [...span.parts].reverse().find((q) => q.wallId === p.wallId)!;
+    const last = findOne([...span.parts].reverse(), (q) => q.wallId === p.wallId);
     const [a, b] = [Math.max(fromMm - p.offMm, p.fromXMm), Math.min(toMm - p.offMm, last.toXMm)];
     if (b > a + 1e-6) merged.push({ wallId: p.wallId, fromXMm: a, toXMm: b });
   }

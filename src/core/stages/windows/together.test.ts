@@ -111,10 +111,10 @@ describe('all windows together', () => {
     ]);
     expect(ends.givesUp[0]!.by).toBeCloseTo(inches(40 - 3 - 4), 3);
     const look = short.looks[0]!;
-    const after = planLook(solutionChanges(short, look, ends, []).reduce(applyChange, short), {
+    const changed = planLook(solutionChanges(short, look, ends, []).reduce(applyChange, short), {
       lookId: 'look',
     });
-    expect(after.windows.map((w) => [w.hemOn, w.chosenRoute?.kind])).toEqual([
+    expect(changed.windows.map((w) => [w.hemOn, w.chosenRoute?.kind])).toEqual([
       ['apron', 'takeUp'],
       ['apron', 'takeUp'],
     ]);
@@ -138,17 +138,19 @@ describe('all windows together', () => {
     const s = solveRoom(file, 'look', 'da dc', { owned: [], shops: [] });
     expect(s.map((x) => x.shares.map((y) => y.dressingId))).toEqual(s.map(() => ['da', 'dc']));
     const lower = s.find((x) => x.givesUp.some((g) => g.want === 'height'))!;
-    const before = planLook(file, { lookId: 'look' }).windows.find((w) => w.dressingId === 'db')!;
-    const after = planLook(solutionChanges(file, file.looks[0]!, lower, []).reduce(applyChange, file), {
+    const previous = planLook(file, { lookId: 'look' }).windows.find((w) => w.dressingId === 'db')!;
+    const changed = planLook(solutionChanges(file, file.looks[0]!, lower, []).reduce(applyChange, file), {
       lookId: 'look',
     });
-    expect(after.windows.find((w) => w.dressingId === 'db')).toMatchObject({
-      rodHeightMm: before.rodHeightMm,
-      finishedLengthMm: before.finishedLengthMm,
+    expect(changed.windows.find((w) => w.dressingId === 'db')).toMatchObject({
+      rodHeightMm: previous.rodHeightMm,
+      finishedLengthMm: previous.finishedLengthMm,
       chosenRoute: null,
     });
     expect(
-      after.windows.filter((w) => w.dressingId !== 'db').map((w) => [w.rodHeightMm, w.chosenRoute?.stockMm]),
+      changed.windows
+        .filter((w) => w.dressingId !== 'db')
+        .map((w) => [w.rodHeightMm, w.chosenRoute?.stockMm]),
     ).toEqual([
       [lower.oneRodMm, inches(98)],
       [lower.oneRodMm, inches(98)],
@@ -184,11 +186,14 @@ describe('all windows together', () => {
     );
     const s = solveRoom(file, 'look', 'all', { owned: [panel({ count: 2 })], shops: [] })[0]!;
     expect(s).toMatchObject({ panels: 6 });
-    const after = planLook(
+    const changed = planLook(
       solutionChanges(file, file.looks[0]!, s, [panel({ count: 2 })]).reduce(applyChange, file),
       { lookId: 'look' },
     );
-    expect([after.windows[0]!.panels, after.windows[0]!.chosenRoute?.kind]).toEqual([6, s.shares[0]!.kind]);
+    expect([changed.windows[0]!.panels, changed.windows[0]!.chosenRoute?.kind]).toEqual([
+      6,
+      s.shares[0]!.kind,
+    ]);
   });
   it('a slope that leaves more room at another height: as many panels as then hang', () => {
     const base = room(
@@ -248,10 +253,10 @@ describe('all windows together', () => {
       ['kiss', 'takeUp', inches(106.5)],
     ]);
     const look = file.looks[0]!;
-    const after = planLook(solutionChanges(file, look, lies, []).reduce(applyChange, file), {
+    const changed = planLook(solutionChanges(file, look, lies, []).reduce(applyChange, file), {
       lookId: 'look',
     });
-    expect(after.windows.map((w) => [w.landing, w.finishedLengthMm])).toEqual([
+    expect(changed.windows.map((w) => [w.landing, w.finishedLengthMm])).toEqual([
       ['pool', inches(106.5)],
       ['kiss', inches(73.5)],
     ]);
@@ -265,9 +270,9 @@ describe('all windows together', () => {
     const look = file.looks.find((l) => l.id === lookId)!;
     const owned = file.items.filter((i) => i.kind === 'panel');
     for (const s of solveRoom(file, lookId, 'all', { owned: owned, shops: [] })) {
-      const after = planLook(solutionChanges(file, look, s, owned).reduce(applyChange, file), { lookId });
+      const changed = planLook(solutionChanges(file, look, s, owned).reduce(applyChange, file), { lookId });
       for (const share of s.shares) {
-        const w = after.windows.find((x) => x.dressingId === share.dressingId)!;
+        const w = changed.windows.find((x) => x.dressingId === share.dressingId)!;
         expect(w.rodHeightMm).toBeCloseTo(share.rodMm, 3);
         expect(w.chosenRoute?.kind, `${share.window} ${share.kind} ${share.stockMm}`).toBe(share.kind);
         expect(w.chosenRoute?.stockMm ?? null).toBe(share.stockMm);

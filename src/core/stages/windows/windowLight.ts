@@ -44,12 +44,12 @@ export function planWindowLight(
   );
   const main = lightOfLayer(layer, mainPass, dressing.drawn);
   const sheerPass = passes(layerGsm(cloths.sheer ?? VOILE, 'none', rules), 'none', null, rules);
-  const behind = sheer && dressing.sheer ? lightOfLayer(sheer, sheerPass, dressing.sheer.drawn) : null;
+  const sheerLight = sheer && dressing.sheer ? lightOfLayer(sheer, sheerPass, dressing.sheer.drawn) : null;
   return {
     glassMm,
     glassCoveredMm: covered(layer, 'open'),
-    light: lightOf(main, behind, rules),
-    passes: { main: main.pass, sheer: behind?.pass ?? 0 },
+    light: lightOf(main, sheerLight, rules),
+    passes: { main: main.pass, sheer: sheerLight?.pass ?? 0 },
   };
 }
 

@@ -221,8 +221,8 @@ describe('landing', () => {
     [9, 'fullPool'],
     [14, undefined],
     [-2, undefined],
-  ])('%d in over the floor is %s', (over, name) =>
-    expect(nameLanding(inches(over), rules)?.landing).toBe(name),
+  ])('%d in over the floor is %s', (overIn, name) =>
+    expect(nameLanding(inches(overIn), rules)?.landing).toBe(name),
   );
 });
 

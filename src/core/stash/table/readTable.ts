@@ -2,6 +2,7 @@
  * The stash as a table for spreadsheets: one row a thing, under the header that docs/stash-table.md
  * describes.
  */
+import { elementAt } from '../../base/list';
 import { newItem } from '../../model/defaults';
 import { itemKindSchema, itemSchema } from '../../model/schema';
 import type { Item } from '../../model/types';
@@ -71,9 +72,9 @@ function headerIssue(header: readonly string[], titles: readonly string[]): Cell
   if (!titles.includes('name') && !titles.includes('id'))
     return whole('no-header', '', 'name, kind, count, width, height …');
   const unknown = titles.findIndex((t) => t !== '' && !TITLES.includes(t));
-  if (unknown >= 0) return whole('unknown-column', header[unknown]!, TITLES.join(', '));
+  if (unknown >= 0) return whole('unknown-column', elementAt(header, unknown), TITLES.join(', '));
   const twice = titles.findIndex((t, i) => t !== '' && titles.indexOf(t) < i);
-  return twice >= 0 ? whole('column-twice', header[twice]!, '') : undefined;
+  return twice >= 0 ? whole('column-twice', elementAt(header, twice), '') : undefined;
 }
 
 /** The table's columns by their place; undefined where a heading is empty. */

@@ -1,3 +1,4 @@
+import { first } from '../../../core/base/list';
 import type { LengthUnit, Mm } from '../../../core/base/units';
 import { insidePolygon, polygonCentre, type Point } from '../../../core/geometry/plane';
 import { PIECE, SEAT } from '../../../core/model/defaults';
@@ -50,7 +51,7 @@ export function newPiece(
 ): Piece | undefined {
   const { unit, ceilingMm } = file.room;
   const own = { id, name, kind, colours: colourOf(kind), pattern: plain };
-  const usual = inSize({ ...PIECE, ...NOWHERE, ...own }, SIZES[kind][0]!, unit);
+  const usual = inSize({ ...PIECE, ...NOWHERE, ...own }, first(SIZES[kind]), unit);
   const spots = spotsIn(file);
   for (const share of [1, 0.75, 0.5]) {
     const piece = scaled(usual, share, ceilingMm);
@@ -78,13 +79,13 @@ const GRID = 11;
 function spotsIn({ room: { walls } }: RoomFile): Point[] {
   const xs = walls.map((w) => w.xMm);
   const ys = walls.map((w) => w.yMm);
-  const along = (values: readonly number[], step: number) => {
+  const positionAlong = (values: readonly number[], step: number) => {
     const least = Math.min(...values);
     return least + ((step + 0.5) * (Math.max(...values) - least)) / GRID;
   };
   const grid = Array.from({ length: GRID * GRID }, (_, i) => ({
-    xMm: along(xs, i % GRID),
-    yMm: along(ys, Math.floor(i / GRID)),
+    xMm: positionAlong(xs, i % GRID),
+    yMm: positionAlong(ys, Math.floor(i / GRID)),
   }));
   return [polygonCentre(walls), ...grid];
 }

@@ -17,10 +17,10 @@ export function AboveEdge({
   const { edge, ceilingMm, lengthMm } = elevation;
   if (edge.every((p) => p.heightMm >= ceilingMm - 0.5)) return null;
   const points = edge.map((p) => `${scale.x(p.xMm)} ${scale.y(p.heightMm)}`).join('L');
-  const over = scale.y(ceilingMm) - 1;
+  const topY = scale.y(ceilingMm) - 1;
   return (
     <g pointerEvents="none">
-      <path d={`M${scale.x(0) - 1} ${over}L${points}L${scale.x(lengthMm) + 1} ${over}Z`} fill={fill} />
+      <path d={`M${scale.x(0) - 1} ${topY}L${points}L${scale.x(lengthMm) + 1} ${topY}Z`} fill={fill} />
       {line && <path d={`M${points}`} fill="none" stroke="#141414" strokeWidth="0.8" />}
     </g>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { elementAt } from '../../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../../core/base/length';
@@ -55,11 +56,11 @@ export function PlanDrawing({
         {children?.(scale)}
         {besideWalls(walls, scale).map((line, i) => (
           <Dimension
-            key={walls[i]!.id}
+            key={elementAt(walls, i).id}
             {...line}
-            valueMm={walls[i]!.lengthMm}
+            valueMm={elementAt(walls, i).lengthMm}
             unit={file.room.unit}
-            name={walls[i]!.ownName || walls[i]!.side}
+            name={elementAt(walls, i).ownName || elementAt(walls, i).side}
             onCommit={onWallLength && ((mm) => onWallLength(i, mm))}
           />
         ))}

@@ -1,4 +1,5 @@
 'use client';
+import { elementAt, first } from '../../../core/base/list';
 import { useId, type ReactNode } from 'react';
 import type { Mm } from '../../../core/base/units';
 import type { Lab } from '../../../core/colour/spaces';
@@ -57,10 +58,10 @@ export function PlanShapes({
   const walls = wallsOf(file.room);
   const clip = useId();
   const d = `M${file.room.walls.map((w) => `${scale.x(w.xMm)} ${scale.y(w.yMm)}`).join('L')}Z`;
-  const onWall = (wallId: string, from: Mm, to: Mm) => {
+  const onWall = (wallId: string, fromMm: Mm, toMm: Mm) => {
     const wall = walls.find((w) => w.id === wallId);
     if (!wall) return undefined;
-    const [a, b] = [pointOnWall(wall, from), pointOnWall(wall, to)];
+    const [a, b] = [pointOnWall(wall, fromMm), pointOnWall(wall, toMm)];
     return { x1: scale.x(a.xMm), y1: scale.y(a.yMm), x2: scale.x(b.xMm), y2: scale.y(b.yMm) };
   };
   const inside = (f: RoomFile['fittings'][number]): string | undefined => {
@@ -69,8 +70,11 @@ export function PlanShapes({
     const a = ((wall.facingDeg + 180) * Math.PI) / 180;
     const deep = Math.max(f.depthMm, 4 / scale.perMm);
     const [p, q] = [pointOnWall(wall, f.xMm), pointOnWall(wall, f.xMm + f.widthMm)];
-    const into = (c: Point): Point => ({ xMm: c.xMm + deep * Math.sin(a), yMm: c.yMm - deep * Math.cos(a) });
-    return `M${[p, q, into(q), into(p)].map((c) => `${scale.x(c.xMm)} ${scale.y(c.yMm)}`).join('L')}Z`;
+    const inward = (c: Point): Point => ({
+      xMm: c.xMm + deep * Math.sin(a),
+      yMm: c.yMm - deep * Math.cos(a),
+    });
+    return `M${[p, q, inward(q), inward(p)].map((c) => `${scale.x(c.xMm)} ${scale.y(c.yMm)}`).join('L')}Z`;
   };
   const pieces = [...file.pieces].sort(
     (a, b) => Number(b.kind === 'rug') - Number(a.kind === 'rug') || a.bottomMm - b.bottomMm,
@@ -84,7 +88,7 @@ export function PlanShapes({
       )}
       <path
         d={d}
-        fill={paint(file.room.floorFinish.colours[0]!)}
+        fill={paint(first(file.room.floorFinish.colours))}
         fillOpacity={plain ? 1 : 0.55}
         stroke="#141414"
         strokeWidth={plain ? 1.2 : 5}
@@ -151,7 +155,7 @@ export function PlanShapes({
         file.fittings.map((f) => {
           const d = inside(f);
           return (
-            d && <path key={f.id} d={d} fill={paint(f.colours[0]!)} stroke="#141414" strokeWidth="0.6" />
+            d && <path key={f.id} d={d} fill={paint(first(f.colours))} stroke="#141414" strokeWidth="0.6" />
           );
         })}
       {pieces.map((p) => {
@@ -161,17 +165,17 @@ export function PlanShapes({
           <g key={p.id} {...pieceProps?.(p, scale)}>
             <path
               d={path}
-              fill={paint(p.colours[0]!)}
+              fill={paint(first(p.colours))}
               stroke="#141414"
               strokeWidth={picked === p.id ? 2.4 : 0.7}
               strokeLinejoin="round"
             />
             {!plain && p.seat && (
               <line
-                x1={scale.x(corners[0]!.xMm)}
-                y1={scale.y(corners[0]!.yMm)}
-                x2={scale.x(corners[1]!.xMm)}
-                y2={scale.y(corners[1]!.yMm)}
+                x1={scale.x(first(corners).xMm)}
+                y1={scale.y(first(corners).yMm)}
+                x2={scale.x(elementAt(corners, 1).xMm)}
+                y2={scale.y(elementAt(corners, 1).yMm)}
                 stroke="#141414"
                 strokeWidth="4"
                 strokeOpacity="0.5"
@@ -198,8 +202,8 @@ function PieceName({ piece: p, scale }: { piece: Piece; scale: Scale }): ReactNo
   const corners = footprint(p);
   const span = (pick: (c: Point) => number) =>
     (Math.max(...corners.map(pick)) - Math.min(...corners.map(pick))) * scale.perMm;
-  const [across, along, needs] = [span((c) => c.xMm), span((c) => c.yMm), p.name.length * LETTER];
-  if (Math.max(across, along) < needs * 0.8) return null;
+  const [widthMm, depthMm, needs] = [span((c) => c.xMm), span((c) => c.yMm), p.name.length * LETTER];
+  if (Math.max(widthMm, depthMm) < needs * 0.8) return null;
   const [x, y] = [scale.x(p.xMm), scale.y(p.yMm)];
   return (
     <text
@@ -212,7 +216,7 @@ function PieceName({ piece: p, scale }: { piece: Piece; scale: Scale }): ReactNo
       strokeWidth="3"
       paintOrder="stroke"
       pointerEvents="none"
-      {...(across < needs && along > across ? { transform: `rotate(-90 ${x} ${y})` } : {})}
+      {...(widthMm < needs && depthMm > widthMm ? { transform: `rotate(-90 ${x} ${y})` } : {})}
     >
       {p.name}
     </text>

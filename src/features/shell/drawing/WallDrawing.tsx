@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { Fragment, useId, useMemo, type ReactNode } from 'react';
 import { formatLength } from '../../../core/base/length';
@@ -28,7 +29,7 @@ type Props = {
   /** Only this part of the wall, as large as it will go. */
   region?: Box;
   /** What lies under everything but the wall itself, such as a photo of it. */
-  under?: (scale: Scale) => ReactNode;
+  underlay?: (scale: Scale) => ReactNode;
 };
 
 /** A wall at true scale with its tape, and the same as a list for who does not see the drawing. */
@@ -41,7 +42,7 @@ export function WallDrawing({
   shapeProps,
   onBackground,
   region,
-  under,
+  underlay,
 }: Props): ReactNode {
   const t = useTranslations('shell');
   const { view, kelvin, file } = useRoom();
@@ -71,7 +72,7 @@ export function WallDrawing({
   const flat = region !== undefined || elevation.edge.every((p) => p.heightMm >= elevation.ceilingMm - 0.5);
   const lampLit = kelvin < 4000;
   const listed = listOf(elevation.shapes);
-  const floor = paint(file.room.floorFinish.colours[0]!);
+  const floor = paint(first(file.room.floorFinish.colours));
   return (
     <figure className="m-0">
       <svg
@@ -97,10 +98,10 @@ export function WallDrawing({
               ) : (
                 drawn
               );
-              return s.about === 'wall' && under ? (
+              return s.about === 'wall' && underlay ? (
                 <Fragment key={s.key}>
                   {shown}
-                  {under(scale)}
+                  {underlay(scale)}
                 </Fragment>
               ) : (
                 shown

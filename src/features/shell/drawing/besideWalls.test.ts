@@ -57,8 +57,8 @@ describe('lengths beside their walls', () => {
       const { lines } = linesOf(corners);
       lines.forEach((a, i) =>
         lines.slice(i + 1).forEach((b) => {
-          const [[ax, ay], [bx, by]] = [middle(a), middle(b)];
-          expect(Math.abs(ax - bx) >= 34 || Math.abs(ay - by) >= 18).toBe(true);
+          const [[ax, ay], [bx, bY]] = [middle(a), middle(b)];
+          expect(Math.abs(ax - bx) >= 34 || Math.abs(ay - bY) >= 18).toBe(true);
           const level = (l: typeof a) => Math.abs(l.y1 - l.y2) < 1;
           if (level(a) === level(b)) return;
           const [flat, upright] = level(a) ? [a, b] : [b, a];

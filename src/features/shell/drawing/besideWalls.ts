@@ -9,10 +9,10 @@ const OFF = 26;
 const NUMBER = { width: 34, height: 18 };
 
 const meet = (a: Line, b: Line): boolean => {
-  const [ax, ay, bx, by] = [(a.x1 + a.x2) / 2, (a.y1 + a.y2) / 2, (b.x1 + b.x2) / 2, (b.y1 + b.y2) / 2];
+  const [ax, ay, bx, bY] = [(a.x1 + a.x2) / 2, (a.y1 + a.y2) / 2, (b.x1 + b.x2) / 2, (b.y1 + b.y2) / 2];
   const point = (xMm: number, yMm: number) => ({ xMm, yMm });
   return (
-    (Math.abs(ax - bx) < NUMBER.width && Math.abs(ay - by) < NUMBER.height) ||
+    (Math.abs(ax - bx) < NUMBER.width && Math.abs(ay - bY) < NUMBER.height) ||
     crossing(point(a.x1, a.y1), point(a.x2, a.y2), point(b.x1, b.y1), point(b.x2, b.y2)) !== undefined
   );
 };
@@ -23,9 +23,9 @@ const meet = (a: Line, b: Line): boolean => {
  * at an inner corner) within.
  */
 export function besideWalls(walls: readonly Wall[], scale: Scale): Line[] {
-  const beside = (w: Wall, off: number): Line => {
-    const out = (w.facingDeg * Math.PI) / 180;
-    const [dx, dy] = [Math.sin(out) * off, -Math.cos(out) * off];
+  const lineBeside = (w: Wall, offset: number): Line => {
+    const outward = (w.facingDeg * Math.PI) / 180;
+    const [dx, dy] = [Math.sin(outward) * offset, -Math.cos(outward) * offset];
     return {
       x1: scale.x(w.from.xMm) + dx,
       y1: scale.y(w.from.yMm) + dy,
@@ -36,9 +36,9 @@ export function besideWalls(walls: readonly Wall[], scale: Scale): Line[] {
   const written = new Map<string, Line>();
   for (const w of [...walls].sort((a, b) => b.lengthMm - a.lengthMm)) {
     const free = [OFF, -OFF]
-      .map((off) => beside(w, off))
+      .map((offset) => lineBeside(w, offset))
       .find((line) => ![...written.values()].some((other) => meet(line, other)));
-    written.set(w.id, free ?? beside(w, OFF));
+    written.set(w.id, free ?? lineBeside(w, OFF));
   }
   return walls.map((w) => written.get(w.id)!);
 }

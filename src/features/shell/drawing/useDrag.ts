@@ -11,7 +11,7 @@ import type { Scale } from '../../../ui/drawing/scale';
  */
 export function useDrawingDrag(
   unit: LengthUnit,
-  on: {
+  handlers: {
     start?: (key: string) => void;
     move: (key: string, dxMm: Mm, dyMm: Mm, alone: boolean) => void;
     end: (key: string, dxMm: Mm, dyMm: Mm, moved: boolean, alone: boolean) => void;
@@ -25,12 +25,12 @@ export function useDrawingDrag(
         event.stopPropagation();
         const svg = (event.target as Element).closest('svg');
         ratio.current = svg ? svg.viewBox.baseVal.width / svg.getBoundingClientRect().width : 1;
-        on.start?.(key);
+        handlers.start?.(key);
       }
       const dx = toMark(scale.toMm(mx * ratio.current), unit);
       const dy = toMark(-scale.toMm(my * ratio.current), unit);
-      if (last) on.end(key, dx, dy, !tap && (dx !== 0 || dy !== 0), altKey);
-      else on.move(key, dx, dy, altKey);
+      if (last) handlers.end(key, dx, dy, !tap && (dx !== 0 || dy !== 0), altKey);
+      else handlers.move(key, dx, dy, altKey);
     },
     { filterTaps: true, pointer: { touch: true }, preventDefault: false },
   );
@@ -45,16 +45,16 @@ export function nudgeOf(
   unit: LengthUnit,
 ): { dxMm: Mm; dyMm: Mm } | undefined {
   const longStep = unit === 'cm' ? 2 : 8;
-  const by = markStep(unit) * (e.shiftKey ? longStep : 1);
+  const step = markStep(unit) * (e.shiftKey ? longStep : 1);
   switch (e.key) {
     case 'ArrowLeft':
-      return { dxMm: -by, dyMm: 0 };
+      return { dxMm: -step, dyMm: 0 };
     case 'ArrowRight':
-      return { dxMm: by, dyMm: 0 };
+      return { dxMm: step, dyMm: 0 };
     case 'ArrowUp':
-      return { dxMm: 0, dyMm: by };
+      return { dxMm: 0, dyMm: step };
     case 'ArrowDown':
-      return { dxMm: 0, dyMm: -by };
+      return { dxMm: 0, dyMm: -step };
     default:
       return undefined;
   }

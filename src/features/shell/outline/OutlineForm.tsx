@@ -1,4 +1,5 @@
 'use client';
+import { elementAt, first } from '../../../core/base/list';
 import { Select } from '../../../ui/Select';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
@@ -53,7 +54,7 @@ export function OutlineForm(props: Props): ReactNode {
   const isWalk = more || !square;
   const outlineOf = (walk: Leg[]) => outlineFromWalk(walk, toleranceMm, startDeg, start);
   const outline = outlineOf(legs);
-  const issue = outline.ok ? null : outline.issues[0]!;
+  const issue = outline.ok ? null : outline.issues[0];
   const setLeg = (i: number, patch: Partial<Leg>) =>
     onLegs(legs.map((l, k) => (k === i ? { ...l, ...patch } : l)));
   /** A square room is set as soon as its lengths are; a walk only when it is asked for. */
@@ -112,7 +113,7 @@ const squareLegs = (widthMm: Mm, depthMm: Mm): Leg[] =>
 /** A room with four square corners: its width and its depth. */
 function SquareRoom({ legs, onLegs, unit, draftKey, onMore }: Props & { onMore: () => void }): ReactNode {
   const t = useTranslations('outline');
-  const [widthMm, depthMm] = [legs[0]!.lengthMm, legs[1]!.lengthMm];
+  const [widthMm, depthMm] = [first(legs).lengthMm, elementAt(legs, 1).lengthMm];
   return (
     <>
       <div className="grid grid-cols-2 gap-x-4">
@@ -137,7 +138,7 @@ function SquareRoom({ legs, onLegs, unit, draftKey, onMore }: Props & { onMore: 
           }}
         />
       </div>
-      <Button small look="quiet" className="mt-1.5 !px-0" onClick={onMore}>
+      <Button small variant="quiet" className="mt-1.5 !px-0" onClick={onMore}>
         {t('more')}
       </Button>
     </>
@@ -253,7 +254,7 @@ function WalkButtons({ legs, onLegs, unit, closes, onApply }: WalkButtonsProps):
         </Button>
       )}
       {onApply && (
-        <Button small look="strong" disabled={!closes} onClick={onApply}>
+        <Button small variant="primary" disabled={!closes} onClick={onApply}>
           {t('apply')}
         </Button>
       )}

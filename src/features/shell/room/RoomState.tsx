@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../../core/base/list';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { DAYLIGHT } from '../../../core/colour/light';
 import { applyChange, type Change } from '../../../core/model/change';
@@ -23,7 +24,7 @@ export function RoomState({
   children: ReactNode;
 }): ReactNode {
   const [lookId, setLookId] = useState<string>(
-    () => firstLook ?? kept.file.looks.find((l) => l.season !== null)?.id ?? kept.file.looks[0]!.id,
+    () => firstLook ?? kept.file.looks.find((l) => l.season !== null)?.id ?? first(kept.file.looks).id,
   );
   const [wallId, setWallId] = useState<string>(() => firstWall ?? '');
   const [previewed, preview] = useState<Change[] | null>(null);
@@ -63,17 +64,17 @@ export function RoomState({
     if (previewed) return previewed.reduce(applyChange, kept.file);
     return warming > 0 ? withFreshLists(kept.file) : kept.file;
   }, [kept.file, previewed, warming]);
-  const look = file.looks.find((l) => l.id === lookId) ?? file.looks[0]!;
+  const look = file.looks.find((l) => l.id === lookId) ?? first(file.looks);
   const { planOf, ahead } = useLookPlans();
   const plan = useMemo(() => planOf(file, look.id), [planOf, file, look.id]);
   useEffect(() => ahead(kept.file), [ahead, kept.file]);
   const rules = useMemo(() => ruleBook(file.rules, file.room.unit), [file.rules, file.room.unit]);
 
   const shownWall =
-    file.room.walls.some((w) => w.id === wallId) || wallId === 'plan' ? wallId : file.room.walls[0]!.id;
+    file.room.walls.some((w) => w.id === wallId) || wallId === 'plan' ? wallId : first(file.room.walls).id;
   const { change, replay, takeFresh, saving, said, labels } = kept;
   const rest = useMemo((): RoomAtRest => {
-    const keptLook = kept.file.looks.find((l) => l.id === lookId) ?? kept.file.looks[0]!;
+    const keptLook = kept.file.looks.find((l) => l.id === lookId) ?? first(kept.file.looks);
     return {
       file: kept.file,
       look: keptLook,

@@ -10,35 +10,35 @@ export type Store = { read: () => string | null; write: (text: string) => void }
  * A room kept in this browser only: changes, undo and redo, and what was typed is there again after a reload.
  */
 export function createLocalRoom(begin: () => RoomFile, store: Store) {
-  let past: RoomFile[] = [];
+  let earlier: RoomFile[] = [];
   let future: RoomFile[] = [];
   const listeners = new Set<() => void>();
   const label = (file: RoomFile) => ({ code: 'setRoom', name: file.room.name });
-  const of = (file: RoomFile): Snapshot => ({
+  const snapshotOf = (file: RoomFile): Snapshot => ({
     file,
     saving: { state: 'saved' },
     said: null,
-    labels: { undo: past.length > 0 ? label(file) : null, redo: future.length > 0 ? label(file) : null },
+    labels: { undo: earlier.length > 0 ? label(file) : null, redo: future.length > 0 ? label(file) : null },
   });
-  let snapshot = of(begin());
+  let snapshot = snapshotOf(begin());
   const show = (file: RoomFile, keep = true) => {
-    snapshot = of(file);
+    snapshot = snapshotOf(file);
     if (keep) store.write(JSON.stringify(file));
     for (const l of listeners) l();
   };
   return {
     change: (changes: Change[]): void => {
-      past = [...past.slice(-99), snapshot.file];
+      earlier = [...earlier.slice(-99), snapshot.file];
       future = [];
       show(changes.reduce(applyChange, snapshot.file));
     },
     replay: async (way: 'undo' | 'redo'): Promise<void> => {
-      const [from, to] = way === 'undo' ? [past, future] : [future, past];
-      const next = from[from.length - 1];
+      const [source, target] = way === 'undo' ? [earlier, future] : [future, earlier];
+      const next = source[source.length - 1];
       if (!next) return;
-      const rest = from.slice(0, -1);
-      const other = [...to, snapshot.file];
-      [past, future] = way === 'undo' ? [rest, other] : [other, rest];
+      const rest = source.slice(0, -1);
+      const other = [...target, snapshot.file];
+      [earlier, future] = way === 'undo' ? [rest, other] : [other, rest];
       show(next);
     },
     takeFresh: async (): Promise<void> => undefined,

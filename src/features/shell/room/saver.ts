@@ -1,3 +1,4 @@
+import { first } from '../../../core/base/list';
 import type { Result } from '../../../core/base/result';
 import { applyChange, type Change } from '../../../core/model/change';
 import type { RoomFile } from '../../../core/model/types';
@@ -169,9 +170,9 @@ class Saver {
     this.#doors.writeOutbox(batches.length > 0 ? { baseRevision: this.#revision, batches } : null);
   }
 
-  #hold(since: Label[]): void {
+  #hold(labels: Label[]): void {
     this.#held = true;
-    this.#show({ saving: { state: 'stale', since, mine: this.#batches().length } });
+    this.#show({ saving: { state: 'stale', since: labels, mine: this.#batches().length } });
   }
 
   /** Undo and redo that still wait are given up: what they were meant for is not there. */
@@ -194,7 +195,7 @@ class Saver {
     if (this.#sending || this.#held) return;
     this.#sending = true;
     while (this.#jobs.length > 0 && !this.#held) {
-      const job = this.#jobs[0]!;
+      const job = first(this.#jobs);
       const mayGoOn = await ('batch' in job ? this.#sendBatch(job.batch) : this.#sendReplay(job));
       if (!mayGoOn) break;
     }
@@ -232,7 +233,7 @@ class Saver {
       return true;
     }
     this.#giveUpReplays();
-    const issue = result.issues[0]!;
+    const issue = result.issues[0];
     if (issue.code === 'stale') {
       this.#hold(issue.since);
       return false;
@@ -272,7 +273,7 @@ class Saver {
         ...(this.#batches().length === 0 ? SAVED : {}),
       });
     } else {
-      const stands = result.issues[0]!.code === 'stands-in-the-way';
+      const stands = result.issues[0].code === 'stands-in-the-way';
       this.#show({ said: stands ? { kind: 'stands' } : { kind: 'nothing', way } });
     }
     done();

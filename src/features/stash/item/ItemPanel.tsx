@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -83,7 +84,7 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
       {item.state === 'ordered' && side !== 'arrived' && (
         <div className="mb-2 flex items-center justify-between gap-3 border border-ink px-3 py-2 text-[14px]">
           <span>{item.dueOn ? t('due', { day: dayWords(item.dueOn) }) : t('onOrder')}</span>
-          <Button look="strong" small onClick={() => setSide('arrived')}>
+          <Button variant="primary" small onClick={() => setSide('arrived')}>
             {t('arrived.do')}
           </Button>
         </div>
@@ -137,7 +138,7 @@ function ItemHead(): ReactNode {
     <>
       <h2 className="text-[19px]">{item.name}</h2>
       <p className="text-[14px] text-soft">
-        {t(`kinds.${item.kind}`)}, {colourName(nameColour(item.colours[0]!))}
+        {t(`kinds.${item.kind}`)}, {colourName(nameColour(first(item.colours)))}
         {doubts.length > 0 && `; ${doubts.join(', ')}`}
       </p>
       <hr className="mb-2 mt-2.5 border-t-2 border-ink" />

@@ -31,7 +31,7 @@ export function ItemPhoto(): ReactNode {
         {t('photoTake')}
       </FileButton>
       {item.photoId && (
-        <Button small look="quiet" onClick={() => save({ photoId: null })}>
+        <Button small variant="quiet" onClick={() => save({ photoId: null })}>
           {t('photoDrop')}
         </Button>
       )}

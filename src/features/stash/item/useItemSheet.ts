@@ -1,4 +1,5 @@
 'use client';
+import { first } from '../../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import {
@@ -52,7 +53,7 @@ export function useItemSheet(id: string) {
       await refresh().catch(() => undefined);
       return;
     }
-    const issue = result.issues[0]!;
+    const issue = result.issues[0];
     back();
     setProblem(
       'item' in issue
@@ -88,7 +89,7 @@ export function useItemSheet(id: string) {
       await refresh();
       return;
     }
-    const issue = result.issues[0]!;
+    const issue = result.issues[0];
     setProblem({
       text:
         issue.code === 'in-use' ? t('inUse', { name: issue.name, rooms: issue.rooms.join(', ') }) : t('gone'),
@@ -99,7 +100,7 @@ export function useItemSheet(id: string) {
     const result = await duplicateItemAction(id, t('copyOf', { name: sheet.item.name }));
     if (!result.ok) return;
     await refresh();
-    open(result.value.ids[0]!);
+    open(first(result.value.ids));
   };
   return { sheet, problem, setProblem, load, save, showCurrent, remove, duplicate };
 }

@@ -9,7 +9,7 @@ export async function POST(request: Request): Promise<Response> {
   if (!body.ok)
     return Response.json(
       { issues: body.issues.map(({ status: _s, ...i }) => i) },
-      { status: body.issues[0]!.status },
+      { status: body.issues[0].status },
     );
   const unit = query.get('unit') === 'cm' ? 'cm' : 'in';
   const steps = importTable(body.value, unit, query.get('write') === '1');

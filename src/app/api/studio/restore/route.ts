@@ -7,7 +7,7 @@ export async function POST(request: Request): Promise<Response> {
   if (!body.ok)
     return Response.json(
       { issues: body.issues.map(({ status: _s, ...i }) => i) },
-      { status: body.issues[0]!.status },
+      { status: body.issues[0].status },
     );
   const result = await restoreStudio(body.value);
   return result.ok ? Response.json(result.value) : Response.json({ issues: result.issues }, { status: 422 });

@@ -39,9 +39,9 @@ function heapsOf({ file, shapeOf }: FloorContext): Piece[][] {
     .map((piece) => ({ piece, shape: shapeOf(piece), bounds: boundsOf(shapeOf(piece)) }));
   const parent = solid.map((_, i) => i);
   const rootOf = (i: number): number => {
-    const up = parent[i] ?? i;
-    if (up === i) return i;
-    const root = rootOf(up);
+    const parentIndex = parent[i] ?? i;
+    if (parentIndex === i) return i;
+    const root = rootOf(parentIndex);
     parent[i] = root;
     return root;
   };

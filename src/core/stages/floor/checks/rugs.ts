@@ -36,7 +36,7 @@ function checkTuck({ file, rules }: FloorContext, rug: Piece): FloorFinding[] {
   const { piece, tuck } = largest;
   const [least, most] = rules.range('floor.rugTuck');
   const rule = 'floor.rugTuck';
-  const by = {
+  const facts = {
     rug: rug.name,
     piece: piece.name,
     byMm: Math.max(0, tuck.tuckMm),
@@ -44,10 +44,10 @@ function checkTuck({ file, rules }: FloorContext, rug: Piece): FloorFinding[] {
     wantToMm: most,
   };
   const about = [rug.id, piece.id];
-  const within = tuck.tuckMm >= least - EPSILON_MM && tuck.tuckMm <= most + EPSILON_MM;
-  if (tuck.allLegs || within)
+  const isInRange = tuck.tuckMm >= least - EPSILON_MM && tuck.tuckMm <= most + EPSILON_MM;
+  if (tuck.allLegs || isInRange)
     return [
-      floorFinding('rug-tuck-good', 'ok', about, { ...by, all: tuck.allLegs ? 'yes' : 'no' }, { rule }),
+      floorFinding('rug-tuck-good', 'ok', about, { ...facts, all: tuck.allLegs ? 'yes' : 'no' }, { rule }),
     ];
   // a bed may stand on as much of a rug as it likes
   if (piece.kind === 'bed' && tuck.tuckMm > most) return [];
@@ -56,7 +56,7 @@ function checkTuck({ file, rules }: FloorContext, rug: Piece): FloorFinding[] {
       'rug-tuck-off',
       'caution',
       about,
-      { ...by, apart: tuck.tuckMm < 0 ? 'yes' : 'no', gapMm: Math.max(0, -tuck.tuckMm) },
+      { ...facts, apart: tuck.tuckMm < 0 ? 'yes' : 'no', gapMm: Math.max(0, -tuck.tuckMm) },
       { rule, line: { from: tuck.from, to: tuck.to, mm: Math.abs(tuck.tuckMm) } },
     ),
   ];
@@ -69,7 +69,7 @@ function checkLayer({ rules }: FloorContext, lower: Piece, upper: Piece): FloorF
   const narrow = borders.reduce((a, b) => (b.mm < a.mm ? b : a));
   const wide = borders.reduce((a, b) => (b.mm > a.mm ? b : a));
   const about = [upper.id, lower.id];
-  const by = {
+  const facts = {
     rug: upper.name,
     lower: lower.name,
     byMm: narrow.mm,
@@ -79,16 +79,16 @@ function checkLayer({ rules }: FloorContext, lower: Piece, upper: Piece): FloorF
   };
   const tooNarrow = narrow.mm < least - EPSILON_MM;
   if (tooNarrow || wide.mm > most + EPSILON_MM) {
-    const off = tooNarrow ? narrow : wide;
-    const line = { from: off.from, to: off.to, mm: Math.abs(off.mm) };
-    return floorFinding('layer-border-off', 'caution', about, by, { rule: 'floor.layerBorder', line });
+    const worst = tooNarrow ? narrow : wide;
+    const line = { from: worst.from, to: worst.to, mm: Math.abs(worst.mm) };
+    return floorFinding('layer-border-off', 'caution', about, facts, { rule: 'floor.layerBorder', line });
   }
   if (wide.mm - narrow.mm > rules.number('floor.layerEven') + EPSILON_MM)
-    return floorFinding('layer-border-uneven', 'caution', about, by, {
+    return floorFinding('layer-border-uneven', 'caution', about, facts, {
       rule: 'floor.layerEven',
       line: { from: wide.from, to: wide.to, mm: wide.mm },
     });
-  return floorFinding('layer-border-good', 'ok', about, by, { rule: 'floor.layerBorder' });
+  return floorFinding('layer-border-good', 'ok', about, facts, { rule: 'floor.layerBorder' });
 }
 
 function checkToilet({ file, rules, shapeOf, fittingShapeOf }: FloorContext, rugs: readonly Piece[]) {

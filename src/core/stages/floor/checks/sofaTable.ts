@@ -25,7 +25,7 @@ function checkSofaTable(context: FloorContext, sofa: Piece): FloorFinding[] {
   const rule = gapRule(rules, hasOtherSurface(context, sofa, table));
   const [least, most] = rule === 'floor.sofaTableLeast' ? [rules.number(rule), Infinity] : rules.range(rule);
   const about = [sofa.id, table.id];
-  const by = {
+  const facts = {
     sofa: sofa.name,
     table: table.name,
     byMm: gap.mm,
@@ -33,19 +33,19 @@ function checkSofaTable(context: FloorContext, sofa: Piece): FloorFinding[] {
     wantToMm: Number.isFinite(most) ? most : 0,
   };
   if (gap.mm < least - EPSILON_MM)
-    return [floorFinding('sofa-table-near', 'caution', about, by, { rule, line: gap })];
+    return [floorFinding('sofa-table-near', 'caution', about, facts, { rule, line: gap })];
   if (gap.mm > most + EPSILON_MM)
-    return [floorFinding('sofa-table-far', 'caution', about, by, { rule, line: gap })];
-  return [floorFinding('sofa-table-good', 'ok', about, by, { rule })];
+    return [floorFinding('sofa-table-far', 'caution', about, facts, { rule, line: gap })];
+  return [floorFinding('sofa-table-good', 'ok', about, facts, { rule })];
 }
 
 function tableInFront({ file, shapeOf }: FloorContext, sofa: Piece) {
   const front = frontOf(sofa);
-  const [way, across] = [frontWay(sofa), wayOf(sofa.turnDeg + 90)];
+  const [way, acrossWay] = [frontWay(sofa), wayOf(sofa.turnDeg + 90)];
   return file.pieces
     .filter((t) => SOFA_TABLES.has(t.kind) && t.heightMm <= LOW_TABLE)
     .filter((t) => alongWay(front, t, way) > 0)
-    .filter((t) => Math.abs(alongWay(front, t, across)) < sofa.widthMm / 2)
+    .filter((t) => Math.abs(alongWay(front, t, acrossWay)) < sofa.widthMm / 2)
     .map((table) => ({ table, gap: apart(shapeOf(sofa), shapeOf(table)) }))
     .sort((a, b) => a.gap.mm - b.gap.mm)[0];
 }

@@ -49,6 +49,6 @@ function checkReach(
   if (nearest && nearest.gap.mm <= wantMm + EPSILON_MM) return [];
   const byMm = nearest?.gap.mm ?? 0;
   const line = nearest && byMm < LONGEST_LINE ? nearest.gap : undefined;
-  const by = { seat: seat.name, wantMm, other: nearest?.thing.name ?? 'none', byMm };
-  return [floorFinding(code, 'caution', [seat.id], by, { rule, line })];
+  const facts = { seat: seat.name, wantMm, other: nearest?.thing.name ?? 'none', byMm };
+  return [floorFinding(code, 'caution', [seat.id], facts, { rule, line })];
 }

@@ -31,8 +31,8 @@ function checkBlocked({ file, shapeOf }: FloorContext, o: Opening, swing: Swing)
     .filter(({ area }) => area > TOUCHES)
     .sort((a, b) => b.area - a.area)[0];
   if (!hit) return [];
-  const by = { opening: o.name, piece: hit.piece.name };
-  return [floorFinding('swing-blocked', 'caution', [o.id, hit.piece.id], by, { line: lineOf(swing) })];
+  const facts = { opening: o.name, piece: hit.piece.name };
+  return [floorFinding('swing-blocked', 'caution', [o.id, hit.piece.id], facts, { line: lineOf(swing) })];
 }
 
 const checkRugsUnder = (context: FloorContext, door: Opening, swing: Swing): FloorFinding[] =>
@@ -43,8 +43,9 @@ const checkRugsUnder = (context: FloorContext, door: Opening, swing: Swing): Flo
 function checkRugUnder({ rules }: FloorContext, door: Opening, rug: Piece, swing: Swing): FloorFinding[] {
   const about = [door.id, rug.id];
   const rule = 'floor.underDoor';
-  const by = { door: door.name, rug: rug.name, byMm: rug.heightMm };
-  if (door.underMm === 0) return [floorFinding('door-over-rug-unmeasured', 'caution', about, by, { rule })];
+  const facts = { door: door.name, rug: rug.name, byMm: rug.heightMm };
+  if (door.underMm === 0)
+    return [floorFinding('door-over-rug-unmeasured', 'caution', about, facts, { rule })];
   const wantMm = rug.heightMm + rules.number(rule);
   if (door.underMm >= wantMm - EPSILON_MM) return [];
   return [
@@ -52,7 +53,7 @@ function checkRugUnder({ rules }: FloorContext, door: Opening, rug: Piece, swing
       'door-over-rug',
       'caution',
       about,
-      { ...by, haveMm: door.underMm, wantMm },
+      { ...facts, haveMm: door.underMm, wantMm },
       { rule, line: lineOf(swing) },
     ),
   ];

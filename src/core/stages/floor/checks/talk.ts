@@ -15,17 +15,17 @@ export function checkTalk({ file, rules }: FloorContext): FloorFinding[] {
   const outOfTalk = new Set<string>();
   const findings: FloorFinding[] = [];
   for (const seat of seats) {
-    const near = nearestSeat(seat, seats);
+    const nearest = nearestSeat(seat, seats);
     // of two that only have each other, one is enough to report
-    if (!near || near.mm <= wantMm + EPSILON_MM || outOfTalk.has(near.other.id)) continue;
+    if (!nearest || nearest.mm <= wantMm + EPSILON_MM || outOfTalk.has(nearest.other.id)) continue;
     outOfTalk.add(seat.id);
     findings.push(
       floorFinding(
         'seat-out-of-talk',
         'caution',
         [seat.id],
-        { seat: seat.name, byMm: near.mm, wantMm, other: near.other.name },
-        { rule, line: near },
+        { seat: seat.name, byMm: nearest.mm, wantMm, other: nearest.other.name },
+        { rule, line: nearest },
       ),
     );
   }
@@ -50,6 +50,6 @@ const nearestSeat = (seat: Piece, seats: readonly Piece[]) =>
 /** Where people sit on a piece: along its width, each at least half a person from the arms. */
 function sittingLine(p: Piece): [Point, Point] {
   const half = Math.max(1, (p.seat?.widthMm ?? p.widthMm) / 2 - HALF_A_SITTER);
-  const along = wayOf(p.turnDeg + 90);
-  return [step(p, along, -half), step(p, along, half)];
+  const alongWay = wayOf(p.turnDeg + 90);
+  return [step(p, alongWay, -half), step(p, alongWay, half)];
 }

@@ -22,7 +22,7 @@ function judgeHeaters(w: WindowCase): Finding[] {
   return w.place.heaters
     .map((h) => ({ heater: h.name, distanceMm: h.distanceMm(w.layer.leftMm, w.layer.rightMm) }))
     .filter(({ distanceMm }) => distanceMm < apartMm)
-    .map((by) => finding(w, 'curtain-by-heater', 'caution', { ...by, apartMm }, rule));
+    .map((heater) => finding(w, 'curtain-by-heater', 'caution', { ...heater, apartMm }, rule));
 }
 
 const hangsOver = ({ layer }: WindowCase, xMm: Mm, widthMm: Mm, topMm: Mm): boolean =>

@@ -11,13 +11,13 @@ export const judgeFloor: WindowJudge = (w) => {
   const { layer, dressing, rules } = w;
   if (!layer.measured) return [finding(w, 'floor-not-measured', 'caution')];
   if (layer.unevenMm <= rules.number('windows.pinGive') + 0.1) {
-    const by = { byMm: layer.unevenMm, off: layer.unevenMm > 0.5 ? 'yes' : 'no' };
-    return [finding(w, 'floor-level', 'ok', by, 'windows.pinGive')];
+    const facts = { byMm: layer.unevenMm, off: layer.unevenMm > 0.5 ? 'yes' : 'no' };
+    return [finding(w, 'floor-level', 'ok', facts, 'windows.pinGive')];
   }
   if (layer.landingMm < 0 && layer.unevenMm <= -layer.landingMm + 1e-6) {
-    const by = { byMm: layer.unevenMm, landingMm: -layer.landingMm };
+    const facts = { byMm: layer.unevenMm, landingMm: -layer.landingMm };
     const rule = landingRule[dressing.landing as Exclude<Landing, 'kiss'>] ?? 'windows.landingBreak';
-    return [finding(w, 'floor-hidden-by-landing', 'ok', by, rule)];
+    return [finding(w, 'floor-hidden-by-landing', 'ok', facts, rule)];
   }
   return [...judgeAlongPanel(w), ...judgeHems(w)];
 };
@@ -37,17 +37,17 @@ function judgeHems(w: WindowCase): Finding[] {
   const [shortestMm, longestMm] = [Math.min(...hems), Math.max(...hems)];
   if (longestMm - shortestMm > 0.5) {
     const [leftMm, rightMm] = [hems[0] ?? 0, hems.at(-1) ?? 0];
-    const by = { leftMm, rightMm, shortestMm, longestMm, panels: layer.panels };
-    return [finding(w, 'hems-differ', 'caution', by, 'windows.unevenFloor')];
+    const facts = { leftMm, rightMm, shortestMm, longestMm, panels: layer.panels };
+    return [finding(w, 'hems-differ', 'caution', facts, 'windows.unevenFloor')];
   }
   // one length over a floor that drops: what shows at the low side, and what would hide it
   if (rules.school('windows.unevenFloor') !== 'advise') return [];
-  const by = {
+  const facts = {
     byMm: layer.unevenMm,
     breakMm: rules.number('windows.landingBreak'),
     hides: hidingLanding(layer.unevenMm, rules),
   };
-  return [finding(w, 'one-length-shows-floor', 'caution', by, 'windows.unevenFloor')];
+  return [finding(w, 'one-length-shows-floor', 'caution', facts, 'windows.unevenFloor')];
 }
 
 function hidingLanding(unevenMm: number, rules: RuleBook): 'break' | 'pool' | 'none' {

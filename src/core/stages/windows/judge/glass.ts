@@ -11,8 +11,8 @@ export const judgeGlass: WindowJudge = (w) =>
 function judgeShowerWidth(w: WindowCase): Finding[] {
   const { fullness, panels, flatWidthMm, brackets } = w.layer;
   if (fullness >= 1) return [];
-  const by = { widthMm: panels * flatWidthMm, coveredMm: brackets.coveredMm };
-  return [finding(w, 'shower-too-narrow', 'caution', by, 'windows.showerFullness')];
+  const facts = { widthMm: panels * flatWidthMm, coveredMm: brackets.coveredMm };
+  return [finding(w, 'shower-too-narrow', 'caution', facts, 'windows.showerFullness')];
 }
 
 function judgeStack(w: WindowCase): Finding {
@@ -23,7 +23,7 @@ function judgeStack(w: WindowCase): Finding {
   const stackMm = layer.stackPerSideMm;
   if (coveredMm <= 1) return finding(w, 'glass-clear', 'ok', { stackMm }, rule);
   const share = coveredMm / w.glassMm;
-  const by = {
+  const facts = {
     stackMm,
     reachMm: Math.min(layer.brackets.leftMm, layer.brackets.rightMm),
     coveredMm,
@@ -31,17 +31,18 @@ function judgeStack(w: WindowCase): Finding {
     where: dressing.mount === 'inside' || dressing.mount === 'cafe' ? dressing.mount : 'past',
   };
   const noticed = share > rules.number('windows.glassNoticed');
-  return finding(w, 'glass-covered', noticed ? 'caution' : 'yielded', by, rule);
+  return finding(w, 'glass-covered', noticed ? 'caution' : 'yielded', facts, rule);
 }
 
 function judgeFullness(w: WindowCase): Finding {
   const { fullness, wishedFullness: wished, panels, fewer } = w.layer;
   const least = w.rules.number('windows.leastFullness');
   if (fewer && fewer.fullness >= least - EPSILON) {
-    const by = { fullness, wished, panels, fewer: fewer.panels, gives: fewer.fullness, least };
-    return finding(w, 'fullness-more', 'yielded', by, 'windows.fullnessOver');
+    const facts = { fullness, wished, panels, fewer: fewer.panels, gives: fewer.fullness, least };
+    return finding(w, 'fullness-more', 'yielded', facts, 'windows.fullnessOver');
   }
-  const by = { fullness, least, panels };
-  if (fullness < least - EPSILON) return finding(w, 'fullness-low', 'caution', by, 'windows.leastFullness');
-  return finding(w, 'fullness-good', 'ok', by, 'windows.fullness');
+  const facts = { fullness, least, panels };
+  if (fullness < least - EPSILON)
+    return finding(w, 'fullness-low', 'caution', facts, 'windows.leastFullness');
+  return finding(w, 'fullness-good', 'ok', facts, 'windows.fullness');
 }

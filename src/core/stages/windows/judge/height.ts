@@ -25,8 +25,8 @@ function judgeCeiling(w: WindowCase): Finding[] {
   if (rodMm > ceilingMm && dressing.mount !== 'ceiling')
     findings.push(finding(w, 'rod-above-ceiling', 'stop', { rodMm, ceilingMm, what }));
   else if (dressing.mount === 'wall' && rodMm > limits.highMm + 1) {
-    const by = { byMm: rodMm - limits.highMm, what };
-    findings.push(finding(w, 'rod-held-under-ceiling', 'caution', by, rule));
+    const facts = { byMm: rodMm - limits.highMm, what };
+    findings.push(finding(w, 'rod-held-under-ceiling', 'caution', facts, rule));
   }
   if (rodFrom === 'school' && bySchool.heldByMm > 0 && !target.shower)
     findings.push(finding(w, 'rod-held-under-ceiling', 'yielded', { byMm: bySchool.heldByMm, what }, rule));
@@ -37,9 +37,9 @@ function judgeCeiling(w: WindowCase): Finding[] {
 function judgeLed(w: WindowCase): Finding[] {
   const { ceilingMm, ceilingBy: what, dressing, target, rodFrom } = w;
   if (!isLed(w) || what === 'ceiling' || dressing.mount !== 'wall' || target.shower) return [];
-  const by = { what, ceilingMm, belowMm: ceilingMm - w.layer.rodHeightMm };
+  const facts = { what, ceilingMm, belowMm: ceilingMm - w.layer.rodHeightMm };
   const rule = rodFrom === 'line' ? 'windows.rodClearance' : 'windows.heightSchool';
-  return [finding(w, 'rod-follows', 'ok', by, rule)];
+  return [finding(w, 'rod-follows', 'ok', facts, rule)];
 }
 
 function isLed({ rodFrom, bySchool, limits, layer, rules }: WindowCase): boolean {
@@ -54,11 +54,11 @@ function judgeOverFrame(w: WindowCase): Finding[] {
   if (rodMm < frameTopMm) return [finding(w, 'rod-below-frame', 'stop', { byMm: frameTopMm - rodMm })];
   const offLineMm = place.lineMm === undefined ? 0 : Math.abs(rodMm - place.lineMm);
   if (rodFrom === 'own' && place.lineMm !== undefined && offLineMm > rules.number('fitting.levelTolerance')) {
-    const by = { byMm: offLineMm, lineMm: place.lineMm };
-    return [finding(w, 'rod-off-the-line', 'caution', by, 'windows.rodLine')];
+    const facts = { byMm: offLineMm, lineMm: place.lineMm };
+    return [finding(w, 'rod-off-the-line', 'caution', facts, 'windows.rodLine')];
   }
   const byMm = bySchool.rodMm - rodMm;
   if (rodMm >= bySchool.rodMm - rules.number('windows.belowCeiling') || rodFrom === 'line') return [];
-  const by = { byMm, wishMm: bySchool.rodMm };
-  return [finding(w, 'rod-below-the-rule', 'caution', by, 'windows.heightSchool')];
+  const facts = { byMm, wishMm: bySchool.rodMm };
+  return [finding(w, 'rod-below-the-rule', 'caution', facts, 'windows.heightSchool')];
 }

@@ -30,8 +30,8 @@ const judgeWays = (w: WindowCase): Finding[] =>
     .map((way) => ({ way, distanceMm: nearestHem(w, way) }))
     .filter(({ distanceMm }) => distanceMm < PASSING)
     .map(({ way, distanceMm }) => {
-      const by = { way: way.name, distanceMm, stairs: way.stairs ? 'yes' : 'no' };
-      return finding(w, 'pool-by-way', 'caution', by, 'windows.landingPool');
+      const facts = { way: way.name, distanceMm, stairs: way.stairs ? 'yes' : 'no' };
+      return finding(w, 'pool-by-way', 'caution', facts, 'windows.landingPool');
     });
 
 function nearestHem({ layer, dressing }: WindowCase, way: WindowPlace['ways'][number]): Mm {

@@ -18,14 +18,14 @@ function judgeOwned(w: WindowCase): Finding[] {
   const longest = Math.max(...lengthsOf(w));
   const inHems = 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem'));
   if (cloth?.kind !== 'panel' || cloth.heightMm >= longest - inHems - 1) return [];
-  const by = { item: cloth.name, lengthMm: cloth.heightMm, byMm: longest - cloth.heightMm };
-  return [finding(w, 'owned-panel-short', 'caution', by, 'windows.leastHem')];
+  const facts = { item: cloth.name, lengthMm: cloth.heightMm, byMm: longest - cloth.heightMm };
+  return [finding(w, 'owned-panel-short', 'caution', facts, 'windows.leastHem')];
 }
 
 function judgePleats(w: WindowCase): Finding[] {
   const { chosenRoute, making } = w.layer;
   const { pleats, widths, widthsForPleats } = making;
   if (chosenRoute?.kind !== 'made' || !pleats || pleats.good) return [];
-  const by = { clothMm: pleats.clothPerPleatMm, widths, better: widthsForPleats ?? 0 };
-  return [finding(w, 'pleats-cloth-off', 'caution', by, 'windows.pleatCloth')];
+  const facts = { clothMm: pleats.clothPerPleatMm, widths, better: widthsForPleats ?? 0 };
+  return [finding(w, 'pleats-cloth-off', 'caution', facts, 'windows.pleatCloth')];
 }

@@ -30,8 +30,8 @@ function judgeSheer(w: WindowCase): Finding[] {
     );
   const least = rules.number('windows.leastFullness');
   if (sheer && sheer.fullness < least - 1e-6) {
-    const by = { fullness: sheer.fullness, least, panels: sheer.panels };
-    findings.push(finding(w, 'fullness-low', 'caution', by, 'windows.sheerFullness'));
+    const facts = { fullness: sheer.fullness, least, panels: sheer.panels };
+    findings.push(finding(w, 'fullness-low', 'caution', facts, 'windows.sheerFullness'));
   }
   return findings;
 }
@@ -50,8 +50,8 @@ function judgeDoor(w: WindowCase, door: Opening): Finding[] {
   if (door.opens === 'in' && rodMm < clearMm)
     findings.push(finding(w, 'leaf-meets-rod', 'stop', { byMm: clearMm - rodMm }));
   if (door.opens !== 'fixed' && w.glassCoveredMm > 1) {
-    const by = { coveredMm: w.glassCoveredMm, way: door.opens === 'in' ? 'in' : 'out' };
-    findings.push(finding(w, 'leaf-meets-stack', 'caution', by, 'windows.bracketExtension'));
+    const facts = { coveredMm: w.glassCoveredMm, way: door.opens === 'in' ? 'in' : 'out' };
+    findings.push(finding(w, 'leaf-meets-stack', 'caution', facts, 'windows.bracketExtension'));
   }
   return findings;
 }

@@ -18,8 +18,8 @@ function judgeReveal(w: WindowCase): Finding[] {
   const depthMm = Math.min(...openings.map((o) => o.revealMm));
   const findings: Finding[] = [];
   if (depthMm < leastMm - 0.5) {
-    const by = { depthMm, leastMm, known: depthMm > 0 ? 'yes' : 'no' };
-    findings.push(finding(w, 'reveal-too-shallow', 'caution', by, 'windows.insideReveal'));
+    const facts = { depthMm, leastMm, known: depthMm > 0 ? 'yes' : 'no' };
+    findings.push(finding(w, 'reveal-too-shallow', 'caution', facts, 'windows.insideReveal'));
   }
   if (openings.some((o) => o.opens === 'in')) findings.push(finding(w, 'inside-rod-meets-sash', 'caution'));
   return findings;
@@ -31,8 +31,8 @@ function judgeBrackets(w: WindowCase): Finding[] {
   const findings = [...judgeSide(w, 'left'), ...judgeSide(w, 'right')];
   if (brackets.widenedByMm > 1) {
     const clears = w.glassCoveredMm > 1 ? 'no' : 'yes';
-    const by = { byMm: brackets.widenedByMm, stackMm, clears };
-    findings.push(finding(w, 'bracket-widened-for-stack', 'ok', by, rule));
+    const facts = { byMm: brackets.widenedByMm, stackMm, clears };
+    findings.push(finding(w, 'bracket-widened-for-stack', 'ok', facts, rule));
   }
   return findings;
 }
@@ -47,6 +47,6 @@ function judgeSide(w: WindowCase, side: 'left' | 'right'): Finding[] {
     return [finding(w, 'bracket-past-the-wall', 'stop', { side, byMm: reachMm - roomMm })];
   if (heldMm <= 1) return [];
   const neighbour = w.room.by[side] ?? w.place.endsAt[side];
-  const by = { side, byMm: heldMm, reachMm, neighbour };
-  return [finding(w, 'bracket-held-by-neighbour', 'yielded', by, 'windows.bracketExtension')];
+  const facts = { side, byMm: heldMm, reachMm, neighbour };
+  return [finding(w, 'bracket-held-by-neighbour', 'yielded', facts, 'windows.bracketExtension')];
 }

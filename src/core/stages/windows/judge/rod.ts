@@ -26,12 +26,12 @@ function judgeTension(w: WindowCase): Finding[] {
   if (!w.inReveal || w.dressing.mount === 'leaf')
     findings.push(finding(w, 'tension-needs-two-sides', 'stop'));
   if (coveredMm > mostMm) {
-    const by = { byMm: coveredMm - mostMm, mostMm };
-    findings.push(finding(w, 'tension-too-long', 'caution', by, 'windows.tensionMost'));
+    const facts = { byMm: coveredMm - mostMm, mostMm };
+    findings.push(finding(w, 'tension-too-long', 'caution', facts, 'windows.tensionMost'));
   }
   if (load.clothG > mostG) {
-    const by = { massG: load.clothG, mostG };
-    findings.push(finding(w, 'tension-too-heavy', 'caution', by, 'windows.tensionLoad'));
+    const facts = { massG: load.clothG, mostG };
+    findings.push(finding(w, 'tension-too-heavy', 'caution', facts, 'windows.tensionLoad'));
   }
   return findings;
 }
@@ -85,6 +85,6 @@ function judgeRented(w: WindowCase): Finding {
   const fits =
     layer.brackets.coveredMm <= rules.number('windows.tensionMost') &&
     load.clothG <= rules.number('windows.tensionLoad');
-  const by = { length: fits ? 'fits' : 'not' };
-  return finding(w, 'rented-tension', 'caution', by, 'windows.tensionMost');
+  const facts = { length: fits ? 'fits' : 'not' };
+  return finding(w, 'rented-tension', 'caution', facts, 'windows.tensionMost');
 }

@@ -43,14 +43,14 @@ export const finding = (
   { target }: Pick<WindowCase, 'target'>,
   code: FindingCode,
   level: Level,
-  by: FindingFacts = {},
+  facts: FindingFacts = {},
   rule?: RuleId,
 ): Finding => ({
   code,
   level,
   stage: 'windows',
   about: [target.id],
-  by: { window: target.name, ...by },
+  by: { window: target.name, ...facts },
   ...(rule ? { rule } : {}),
 });
 

@@ -126,8 +126,8 @@ function productGivesUp(bought: readonly Bought[]): GivesUp[] {
 /** What would be borrowed; a product to borrow from is of no use where nothing has to be. */
 function borrowing({ product: { lent, owned }, need }: Bought): GivesUp | null | 'none needed' {
   if (!lent) return null;
-  const by = Math.min(lent.count, need - (owned - lent.count));
-  return by > 0 ? { want: 'ownRoom', by, room: lent.room } : 'none needed';
+  const taken = Math.min(lent.count, need - (owned - lent.count));
+  return taken > 0 ? { want: 'ownRoom', by: taken, room: lent.room } : 'none needed';
 }
 
 function glassGivesUp(chosen: readonly Fit[], rules: RuleBook): GivesUp[] {

@@ -237,9 +237,9 @@ class Search {
 
 /** Frame top and what is over the panels. */
 const headOf = ({ plan, window }: Fit): RodFacts => {
-  const from = plan.panelPlans[0]?.fromMm ?? 0;
-  const to = plan.panelPlans.at(-1)?.toMm ?? from;
-  return { frameTopMm: plan.frameTopMm, ceilingMm: window.place.overhead(from, to).mm };
+  const fromMm = plan.panelPlans[0]?.fromMm ?? 0;
+  const toMm = plan.panelPlans.at(-1)?.toMm ?? fromMm;
+  return { frameTopMm: plan.frameTopMm, ceilingMm: window.place.overhead(fromMm, toMm).mm };
 };
 
 const longest = (plan: WindowPlan): Mm => Math.max(...plan.panelPlans.map((p) => p.finishedLengthMm));

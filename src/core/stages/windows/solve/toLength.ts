@@ -38,14 +38,14 @@ export function toLength(
   if (hems.some((h) => h <= 0)) return undefined;
   if (lengthMm === null)
     return { kind: 'made', hems: 0, cost: plan.making.cost, minutes: plan.making.minutes };
-  const over: Over = { least: lengthMm - Math.max(...hems), most: lengthMm - Math.min(...hems) };
+  const overMm: Over = { least: lengthMm - Math.max(...hems), most: lengthMm - Math.min(...hems) };
   const give = rules.number('windows.pinGive') + EPSILON;
-  if (over.least >= -give && over.most <= give) return { kind: 'asItIs', hems: 0, cost: 0, minutes: 0 };
-  if (over.most - over.least <= give) {
-    const hung = byPins(fit, over, rules) ?? byRings(fit, over, rules);
+  if (overMm.least >= -give && overMm.most <= give) return { kind: 'asItIs', hems: 0, cost: 0, minutes: 0 };
+  if (overMm.most - overMm.least <= give) {
+    const hung = byPins(fit, overMm, rules) ?? byRings(fit, overMm, rules);
     if (hung) return hung;
   }
-  return over.least < -give ? letDown(fit, over, rules) : takeUp(fit, over, lengthMm, rules);
+  return overMm.least < -give ? letDown(fit, overMm, rules) : takeUp(fit, overMm, lengthMm, rules);
 }
 
 const ringMinutes = (panels: number, rules: RuleBook): number =>

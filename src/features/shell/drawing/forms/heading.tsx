@@ -12,7 +12,7 @@ type Top = {
   /** Width of one fold. */
   each: number;
   /** Where rings, eyelets or pleats sit along the panel, and how far apart. */
-  at: readonly number[];
+  xs: readonly number[];
   apart: number;
   /** Height of the rod's middle, and the radius of a ring on it. */
   rodY: number;
@@ -38,14 +38,14 @@ function topOf({ shape, x, y, w, perMm }: Drawn, folds: number): Top {
   const each = w / folds;
   // rings too near to be told apart are drawn as far apart as can be seen
   const step = Math.max(1, Math.ceil(LEAST_RING / each));
-  const at = Array.from({ length: Math.floor(folds / step) + 1 }, (_, i) => x + Math.min(w, i * step * each));
+  const xs = Array.from({ length: Math.floor(folds / step) + 1 }, (_, i) => x + Math.min(w, i * step * each));
   const rodY = y - (shape.rodMm ?? 0) * perMm;
-  return { x, y, w, perMm, folds, each, at, apart: each * step, rodY, ring: Math.max(1.6, 22 * perMm) };
+  return { x, y, w, perMm, folds, each, xs, apart: each * step, rodY, ring: Math.max(1.6, 22 * perMm) };
 }
 
-const rings = ({ at, y, rodY, ring, perMm }: Top): ReactNode => (
+const rings = ({ xs, y, rodY, ring, perMm }: Top): ReactNode => (
   <g fill="none" stroke={METAL} strokeWidth={Math.max(0.7, 5 * perMm)}>
-    {at.map((cx) => (
+    {xs.map((cx) => (
       <g key={cx}>
         <circle cx={cx} cy={rodY} r={ring} />
         {rodY + ring < y && <path d={`M${cx} ${rodY + ring}V${y}`} />}
@@ -55,14 +55,14 @@ const rings = ({ at, y, rodY, ring, perMm }: Top): ReactNode => (
 );
 
 function pleats(top: Top): ReactNode {
-  const { at, y, each, perMm } = top;
-  const down = 90 * perMm;
+  const { xs, y, each, perMm } = top;
+  const tail = 90 * perMm;
   const aside = each * 0.28;
   return (
     <>
       {rings(top)}
       <path
-        d={at.map((cx) => `M${cx} ${y}l-${aside} ${down}M${cx} ${y}l${aside} ${down}`).join('')}
+        d={xs.map((cx) => `M${cx} ${y}l-${aside} ${tail}M${cx} ${y}l${aside} ${tail}`).join('')}
         fill="none"
         stroke={METAL}
         strokeOpacity="0.5"
@@ -72,17 +72,17 @@ function pleats(top: Top): ReactNode {
   );
 }
 
-const eyelets = ({ at, apart, rodY, ring, perMm }: Top): ReactNode => (
+const eyelets = ({ xs, apart, rodY, ring, perMm }: Top): ReactNode => (
   <g fill="none" stroke={METAL} strokeWidth={Math.max(0.8, 8 * perMm)}>
-    {at.slice(0, -1).map((cx) => (
+    {xs.slice(0, -1).map((cx) => (
       <ellipse key={cx} cx={cx + apart / 2} cy={rodY} rx={Math.min(ring, apart * 0.3)} ry={ring} />
     ))}
   </g>
 );
 
 function gathers({ x, y, folds, each, perMm }: Top): ReactNode {
-  const down = Math.max(6, 110 * perMm);
-  const gather = (_: unknown, i: number): string => `M${x + ((i + 0.5) * each) / 2} ${y}v${down}`;
+  const tail = Math.max(6, 110 * perMm);
+  const gather = (_: unknown, i: number): string => `M${x + ((i + 0.5) * each) / 2} ${y}v${tail}`;
   return (
     <path
       d={Array.from({ length: folds * 2 }, gather).join('')}

@@ -8,7 +8,7 @@ export async function GET(
   const look = new URL(request.url).searchParams.get('look');
   const plan = planRoom((await params).id, look);
   if (plan.ok) return Response.json(plan.value, { headers: { 'cache-control': 'no-store' } });
-  const issue = plan.issues[0]!;
+  const issue = plan.issues[0];
   return issue.code === 'not-found'
     ? notFoundResponse()
     : Response.json(

@@ -7,11 +7,11 @@ export async function GET(
 ): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const [hangingId, groupId] = [query.get('hanging'), query.get('group')];
-  const of = hangingId ? { hangingId } : { groupId: groupId ?? '' };
+  const subject = hangingId ? { hangingId } : { groupId: groupId ?? '' };
   const made = await templatePdf(
     (await params).id,
     query.get('look'),
-    of,
+    subject,
     query.get('paper') === 'letter' ? 'letter' : 'a4',
   );
   return made
