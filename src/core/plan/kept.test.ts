@@ -224,7 +224,10 @@ function freshRow(noun: NounName, file: RoomFile, look: Look, which: number): An
   const { items, follows } = describeNoun(noun);
   const targets = [
     ...items.map((path) => ({ path, id: one(file.items, which)?.id })),
-    ...follows.map(({ path, of: nouns }) => ({ path, id: one(rowsOfNoun(file, nouns[0]!, look.id), which)?.id })),
+    ...follows.map(({ path, of: nouns }) => ({
+      path,
+      id: one(rowsOfNoun(file, nouns[0]!, look.id), which)?.id,
+    })),
   ];
   if (targets.some((t) => t.id === undefined)) return undefined;
   return targets.reduce((row, { path, id }) => mapIdAt(row, path, () => id!), drawn);
