@@ -5,10 +5,10 @@ import { root, say } from './base.mjs';
  * Runs a command; lines go through `line` (or straight out), a failure is an Error with the last of what was
  * printed.
  */
-export function run(command, args, { env = {}, quiet = false, line } = {}) {
+export function run(command, args, { env = {}, quiet = false, line, cwd = root } = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, {
-      cwd: root,
+      cwd,
       env: { ...process.env, ...env },
       stdio: ['ignore', quiet || line ? 'pipe' : 'inherit', quiet || line ? 'pipe' : 'inherit'],
     });

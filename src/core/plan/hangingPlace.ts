@@ -15,7 +15,7 @@ type Hung = Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'> & { widthMm: Mm };
 export function hangingPlaceOf(context: RoomContext, hung: Hung): HangingPlace {
   const { file, walls, rules } = context;
   const wall = wallById(walls, hung.wallId);
-  const overPiece = pieceBelow(context, hung.overPieceId);
+  const overPiece = pieceBelow(context, hung);
   const middle = hung.xMm ?? acrossOf({ overPiece, wallLengthMm: wall.lengthMm }, rules);
   const { flags } = file.home;
   const edge = overheadOf(file.room, wall, walls);
@@ -42,10 +42,11 @@ export function hangingPlaceOf(context: RoomContext, hung: Hung): HangingPlace {
   };
 }
 
-function pieceBelow({ file, places }: RoomContext, id: string | null): HangingPlace['overPiece'] {
-  const piece = file.pieces.find((p) => p.id === id);
+/** The furniture that it hangs over, as long as that stands at the same wall. */
+function pieceBelow({ file, places }: RoomContext, hung: Hung): HangingPlace['overPiece'] {
+  const piece = file.pieces.find((p) => p.id === hung.overPieceId);
   const onWall = piece && places.get(piece.id);
-  if (!piece || !onWall) return null;
+  if (!piece || onWall?.wallId !== hung.wallId) return null;
   return {
     id: piece.id,
     name: piece.name,

@@ -25,9 +25,13 @@ export function placeOnWall(
   const ranked = walls.map((wall) => {
     const nearMm = Math.min(...corners.map((c) => distanceToSegment(c, wall.from, wall.to)));
     const turned = Math.abs(((wall.facingDeg - faces + 540) % 360) - 180);
-    return { wall, nearMm, score: nearMm + (turned > 46 ? BACK_TURNED : 0) };
+    return { wall, nearMm, turned, score: nearMm + (turned > 46 ? BACK_TURNED : 0) };
   });
-  const { wall, nearMm } = ranked.reduce((best, r) => (r.score < best.score - 1e-6 ? r : best));
+  // of two walls that are equally near at a corner, the one that its back is turned to
+  const { wall, nearMm } = ranked.reduce((best, r) => {
+    const isTie = Math.abs(r.score - best.score) <= 1e-6;
+    return (isTie ? r.turned < best.turned - 1e-6 : r.score < best.score) ? r : best;
+  });
   const positions = corners.map(
     (c) =>
       ((c.xMm - wall.from.xMm) * (wall.to.xMm - wall.from.xMm) +
@@ -40,7 +44,7 @@ export function placeOnWall(
     xMm: fromMm,
     widthMm: Math.max(...positions) - fromMm,
     depthMm: distanceToSegment(piece, wall.from, wall.to),
-    nearMm: nearMm,
+    nearMm,
   };
 }
 

@@ -54,6 +54,32 @@ describe('a dragged piece', () => {
       ['groupGap', 'neighbourCentre'],
     ]);
   });
+  it('between one above and one below it finds equal gaps, of any heights', () => {
+    const boxAt = (id: string, centreIn: number, heightIn: number): SnapBox => ({
+      ...box(),
+      id,
+      name: id,
+      centreMm: inches(centreIn),
+      heightMm: inches(heightIn),
+    });
+    // from 30 + 5 up to 80 − 7: the middle of what is free is 54
+    const others = [boxAt('low', 30, 10), boxAt('high', 80, 14)];
+    const near = snapHanging(box({ centreMm: inches(54.6) }), place({ others }), rules);
+    expect(toIn(near.centreMm)).toBe(54);
+    const guide = near.guides.find((g) => g.why === 'equalGaps');
+    expect(guide?.of).toBe('low, high');
+    expect(toIn(guide?.byMm ?? 0)).toBe(11);
+    // too far off to be drawn there, and nothing to halve without one of the two
+    expect(toIn(snapHanging(box({ centreMm: inches(56.5) }), place({ others }), rules).centreMm)).not.toBe(
+      54,
+    );
+    const alone = snapHanging(box({ centreMm: inches(54.6) }), place({ others: [others[0]!] }), rules);
+    expect(alone.guides.map((g) => g.why)).not.toContain('equalGaps');
+    // where there is no room between them it does not squeeze in
+    const tight = [boxAt('low', 46, 10), boxAt('high', 62, 14)];
+    const whysOf = snapHanging(box({ centreMm: inches(53.2) }), place({ others: tight }), rules).guides;
+    expect(whysOf.map((g) => g.why)).not.toContain('equalGaps');
+  });
   it('between two neighbours it finds equal gaps', () => {
     const boxAt = (id: string, x: number): SnapBox => ({ ...box(), id, xMm: inches(x), widthMm: inches(10) });
     const s = snapHanging(
