@@ -15,6 +15,7 @@ test('a list opens, is walked and chosen from by keys alone, and the focus comes
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('option', { name: 'Long sofa' })).toBeFocused();
   await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('option', { name: 'Side table' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('option')).toHaveCount(0);
   await expect(combo).toHaveText('Side table');
