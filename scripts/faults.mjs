@@ -24,32 +24,6 @@ const { values } = parseArgs({
   },
 });
 
-await main(async () => {
-  await ensureInstalled();
-  const files = values.changed ? changedFiles() : coreFiles();
-  if (files.length === 0) {
-    say('No file of the core has changed; there is nothing to put a fault into.');
-    return;
-  }
-  const random = seeded(Number(values.seed));
-  const all = files.flatMap((file) => faultsOf(file, readFileSync(path.join(root, file), 'utf8')));
-  const drawn = draw(all, Number(values.count), random);
-  const copy = copyOfSources();
-  const until = Date.now() + Number(values.minutes) * 60_000;
-  const missed = [];
-  let tried = 0;
-  for (const fault of drawn) {
-    if (Date.now() > until) break;
-    tried++;
-    if (!(await isNoticed(copy, fault))) missed.push(fault);
-    say(`${String(tried).padStart(4)}  ${missed.includes(fault) ? 'missed ' : 'noticed'}  ${nameOf(fault)}`);
-  }
-  rmSync(copy, { recursive: true, force: true });
-  const noticed = tried - missed.length;
-  say(`\n${noticed} of ${tried} faults noticed (${Math.round((100 * noticed) / Math.max(1, tried))} %)`);
-  process.exit(0);
-});
-
 const nameOf = ({ file, line, from, to }) => `${file}:${line}  ${from}  →  ${to}`;
 
 const isSource = (file) =>
@@ -123,3 +97,29 @@ function seeded(seed) {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+await main(async () => {
+  await ensureInstalled();
+  const files = values.changed ? changedFiles() : coreFiles();
+  if (files.length === 0) {
+    say('No file of the core has changed; there is nothing to put a fault into.');
+    return;
+  }
+  const random = seeded(Number(values.seed));
+  const all = files.flatMap((file) => faultsOf(file, readFileSync(path.join(root, file), 'utf8')));
+  const drawn = draw(all, Number(values.count), random);
+  const copy = copyOfSources();
+  const until = Date.now() + Number(values.minutes) * 60_000;
+  const missed = [];
+  let tried = 0;
+  for (const fault of drawn) {
+    if (Date.now() > until) break;
+    tried++;
+    if (!(await isNoticed(copy, fault))) missed.push(fault);
+    say(`${String(tried).padStart(4)}  ${missed.includes(fault) ? 'missed ' : 'noticed'}  ${nameOf(fault)}`);
+  }
+  rmSync(copy, { recursive: true, force: true });
+  const noticed = tried - missed.length;
+  say(`\n${noticed} of ${tried} faults noticed (${Math.round((100 * noticed) / Math.max(1, tried))} %)`);
+  process.exit(0);
+});

@@ -1,5 +1,6 @@
 import Color from 'colorjs.io';
 import { describe, expect, it } from 'vitest';
+import { labOfLinear } from '../../src/core/colour/cast';
 import { seededRandom } from '../../src/core/base/random';
 import { deltaE00, hexOfLab, labOfHex } from '../../src/core/colour/spaces';
 
@@ -95,5 +96,26 @@ describe('sRGB (IEC 61966-2-1)', () => {
       expect(Math.hypot(ours.l - l, ours.a - a, ours.b - b)).toBeLessThan(0.02);
       expect(hexOfLab(ours)).toBe(hex);
     }
+  });
+});
+
+describe('Lab of linear sRGB, as whole pictures take it', () => {
+  it('agrees with the second library over the cube, down to the darkest', () => {
+    const levels = [0, 0.0005, 0.001, 0.003, 0.008, 0.0089, 0.02, 0.1, 0.35, 0.7, 1];
+    let dark = 0;
+    for (const r of levels)
+      for (const g of levels)
+        for (const b of levels) {
+          const [l, a, bb] = new Color('srgb-linear', [r, g, b]).to('lab-d65').coords as [
+            number,
+            number,
+            number,
+          ];
+          const ours = labOfLinear([r, g, b]);
+          expect(Math.hypot(ours.l - l, ours.a - a, ours.b - bb)).toBeLessThan(0.05);
+          if (l < 8) dark++;
+        }
+    // L* of 8 is where the curve turns into a line (CIE 15:2004)
+    expect(dark).toBeGreaterThan(50);
   });
 });

@@ -6,6 +6,7 @@ import { RULE_TABLE, defaultValue, type RuleId, type RuleRow } from '../../core/
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { RadioGroup } from '../../ui/RadioGroup';
+import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
 import { RelatedRules } from './RelatedRules';
 import { useRoom } from './room/RoomContext';
@@ -69,7 +70,7 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
       <dl className="grid grid-cols-[76px_1fr] gap-x-3 gap-y-1.5 text-[14px]">
         <dt className="text-soft">{t('why.reason')}</dt>
         <dd>{wordsOf('reason')}</dd>
-        {row.schools && (
+        {row.schools && row.schools.length <= IN_A_ROW && (
           <>
             <dt className="text-soft">{t('why.school')}</dt>
             <dd>{row.schools.map(schoolWords).join('; ')}</dd>
@@ -108,6 +109,9 @@ function RuleSheet({ rule: id, onClose }: { rule: RuleId; onClose: () => void })
   );
 }
 
+/** So many schools stand side by side; more are a list. */
+const IN_A_ROW = 4;
+
 /** The field of an own value, or the choice of a school. */
 function OwnValue({
   row,
@@ -119,15 +123,17 @@ function OwnValue({
   onEnter: () => void;
 }): ReactNode {
   const t = useTranslations();
-  if (row.shape === 'school')
+  if (row.schools) {
+    const Choice = row.schools.length > IN_A_ROW ? Select : RadioGroup;
     return (
-      <RadioGroup
+      <Choice
         label={t('why.school')}
         value={asked.school}
         onChange={asked.setSchool}
-        options={row.schools!.map((s) => ({ value: s, label: t(`schools.${s as SchoolKey}`) }))}
+        options={row.schools.map((s) => ({ value: s, label: t(`schools.${s as SchoolKey}`) }))}
       />
     );
+  }
   return (
     <label className="block">
       <span className="sr-only">{t('why.value')}</span>
