@@ -21,32 +21,34 @@ export async function listScript() {
     quiet: true,
     env: { NEXT_TELEMETRY_DISABLED: '1' },
   });
-  const parts = partsOf(path.join(diagnostics, 'analyze/data', largest.route, 'analyze.data'));
-  const chunks = new Set(largest.firstLoadChunkPaths.map((f) => path.basename(f)));
+  const parts = firstParts(path.join(diagnostics, 'analyze/data', largest.route, 'analyze.data'));
   const sums = new Map();
-  for (const { source, chunk, size } of parts)
-    if (chunks.has(chunk)) sums.set(source, (sums.get(source) ?? 0) + size);
+  for (const { source, size } of parts) sums.set(source, (sums.get(source) ?? 0) + size);
+  // parts are gzipped one by one there; together they are smaller
+  const whole = parts.reduce((sum, part) => sum + part.size, 0);
   say(`\nFirst script of ${largest.route}, ${kB(largest.size)} gzip, what takes the most`);
-  const most = [...sums].sort((a, b) => b[1] - a[1]).slice(0, LISTED);
-  for (const [source, size] of most) line(`  ${source}`, kB(size));
+  const most = [...sums].sort((x, y) => y[1] - x[1]).slice(0, LISTED);
+  for (const [source, size] of most) line(`  ${source}`, kB((size / whole) * largest.size));
 }
 
 const gzipped = (file) => gzipSync(readFileSync(path.join(root, file))).length;
 
+/** Groups of files that a page loads at once; the others come when they are asked for. */
+const AT_ONCE = ['bootstrap', 'render_dependent'];
+
 /** The analysis: a length, a header as JSON, then lists of numbers that are not needed here. */
-function partsOf(file) {
+function firstParts(file) {
   const bytes = readFileSync(file);
   const header = JSON.parse(bytes.subarray(4, 4 + bytes.readUInt32BE(0)).toString('utf8'));
-  const { sources, chunk_parts: parts, output_files: files } = header;
+  const { sources, chunk_parts: parts, chunk_groups: groups } = header;
   const pathOf = (index) => {
     const { parent_source_index: parent, path: name } = sources[index];
     return parent === null || parent === undefined ? name : pathOf(parent) + name;
   };
-  return parts.map((p) => ({
-    source: packageOf(pathOf(p.source_index)),
-    chunk: path.basename(files[p.output_file_index].filename),
-    size: p.compressed_size,
-  }));
+  const first = new Set(groups.filter((g) => AT_ONCE.includes(g.kind)).flatMap((g) => g.output_file_indices));
+  return parts
+    .filter((p) => first.has(p.output_file_index))
+    .map((p) => ({ source: packageOf(pathOf(p.source_index)), size: p.compressed_size }));
 }
 
 /** A package by its name, our own files by their folder. */
