@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 import { item } from '../../../tests/helpers/rooms';
-import type { OutboxStore } from '../shell/room/outbox';
+import type { OutboxStore } from '../shell/pageOutbox';
 
 vi.mock('../../actions/stash', () => ({ putPlaceAction: vi.fn(), saveChangedItemAction: vi.fn() }));
 const { createWaiting } = await import('./waiting');
@@ -16,7 +16,7 @@ function browser() {
     remove: (k) => void kept.delete(k),
     hold: (n) => void held.add(n),
     ifFree: async (n, work) => {
-      if (!held.has(n)) work();
+      if (!held.has(n)) await work();
     },
   };
   return {
@@ -54,12 +54,18 @@ describe('what waits for an answer in the stash', () => {
     left.forEach((l) => l.done());
     expect(b.kept.size).toBe(0);
   });
-  it('what cannot be read is cleared away', async () => {
+  it('what cannot be read is put aside', async () => {
     const b = browser();
     b.kept.set('rideau:unsent-stash:x', '[{"kind":"item"}');
-    b.kept.set('rideau:unsent-stash:y', '[{"kind":"item"},{"kind":"place","place":{"id":"p"},"id":"1"}]');
+    b.kept.set('rideau:unsent-stash:y', '[{"kind":"place","place":{"id":"p"},"id":"1"}]');
+    b.open('ended').keep(change(2));
+    b.end('ended');
     const left = await b.open('one').left();
     expect(left).toHaveLength(1);
-    expect([...b.kept.keys()]).toEqual(['rideau:unsent-stash:one']);
+    expect([...b.kept.keys()].sort()).toEqual([
+      'rideau:unread:rideau:unsent-stash:x',
+      'rideau:unread:rideau:unsent-stash:y',
+      'rideau:unsent-stash:one',
+    ]);
   });
 });

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { putPlaceAction, saveChangedItemAction } from '../../actions/stash';
 import type { Item, StoragePlace } from '../../core/model/types';
-import { browserStore, type OutboxStore } from '../shell/room/outbox';
+import { browserStore, createPageOutbox, type OutboxStore } from '../shell/pageOutbox';
 import { untilAnswered } from './untilAnswered';
 
 /** A change of the stash that the studio has not answered yet. */
@@ -9,70 +9,41 @@ export type Waiting = { kind: 'item'; before: Item; after: Item } | { kind: 'pla
 type Kept = Waiting & { id: string };
 
 const [TRIES, A_MOMENT] = [4, 500];
-const PREFIX = 'rideau:unsent-stash:';
 
-/**
- * What one page has typed into the stash and nobody has answered, kept in the browser so that a reload or a
- * crash does not lose it.
- * Each page has its own; what a page that ended left behind is found by the next one.
- */
+/** What one page has typed into the stash and nobody has answered. */
 export function createWaiting(pageId: string, store: OutboxStore) {
-  const own = PREFIX + pageId;
-  let held = false;
-  let all: Kept[] = [];
-  const write = () => {
-    try {
-      if (!held) {
-        store.hold(own);
-        held = true;
-      }
-      if (all.length === 0) store.remove(own);
-      else store.set(own, JSON.stringify(all));
-    } catch {
-      // no storage: the changes still stand in memory
-    }
+  const page = createPageOutbox('rideau:unsent-stash:', pageId, store, checkWaiting);
+  let all: readonly Kept[] = [];
+  const keepAll = (changes: readonly Kept[]) => {
+    all = changes;
+    page.write(all.length > 0 ? [...all] : null);
+  };
+  /** Keeps a change until the returned function is called. */
+  const keep = (change: Waiting): (() => void) => {
+    const kept = { ...change, id: nanoid(8) };
+    keepAll([...all, kept]);
+    return () => keepAll(all.filter((k) => k.id !== kept.id));
   };
   return {
-    /** Keeps a change until the returned function is called. */
-    keep(change: Waiting): () => void {
-      const kept = { ...change, id: nanoid(8) };
-      all = [...all, kept];
-      write();
-      return () => {
-        all = all.filter((k) => k.id !== kept.id);
-        write();
-      };
-    },
-    /** Whether another page has something waiting. */
-    heldElsewhere: (): boolean => store.keys().some((k) => k.startsWith(PREFIX) && k !== own),
+    keep,
+    heldElsewhere: page.heldElsewhere,
     /** What pages that ended left, page by page; kept by this one before it is taken from them. */
     async left(): Promise<{ change: Waiting; done: () => void }[]> {
       const found: { change: Waiting; done: () => void }[] = [];
-      for (const key of store.keys().filter((k) => k.startsWith(PREFIX) && k !== own)) {
-        await store.ifFree(key, () => {
-          for (const { id: _id, ...change } of read(store, key))
-            found.push({ change: change as Waiting, done: this.keep(change as Waiting) });
-          store.remove(key);
-        });
-      }
+      await page.eachLeft(({ value, taken }) => {
+        for (const { id: _id, ...change } of value) found.push({ change, done: keep(change) });
+        taken();
+        return 'more';
+      });
       return found;
     },
   };
 }
 
-function read(store: OutboxStore, key: string): Kept[] {
-  try {
-    const all = JSON.parse(store.get(key) ?? 'null') as Kept[] | null;
-    return Array.isArray(all)
-      ? all.filter((k) =>
-          k.kind === 'item'
-            ? k.before?.id === k.after?.id && typeof k.after?.id === 'string'
-            : k.kind === 'place' && typeof k.place?.id === 'string',
-        )
-      : [];
-  } catch {
-    return [];
-  }
+/** The schema of things and places is only fetched when there is something to check. */
+async function checkWaiting(kept: unknown): Promise<Kept[] | null> {
+  const { waitingSchema } = await import('../../core/model/outboxSchema');
+  return waitingSchema.safeParse(kept).data ?? null;
 }
 
 let page: ReturnType<typeof createWaiting> | null = null;

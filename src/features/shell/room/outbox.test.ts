@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Change } from '../../../core/model/change';
-import { createOutbox, type OutboxStore } from './outbox';
+import type { OutboxStore } from '../pageOutbox';
+import { createOutbox } from './outbox';
 
 const change: Change = { do: 'removeOpening', id: 'o' };
 const box = (n: number) => ({ baseRevision: n, batches: [[change]] });
@@ -16,7 +17,7 @@ function browser() {
     remove: (k) => void kept.delete(k),
     hold: (n) => void held.add(n),
     ifFree: async (n, work) => {
-      if (!held.has(n)) work();
+      if (!held.has(n)) await work();
     },
   };
   return {
@@ -50,13 +51,20 @@ describe('the outbox', () => {
     expect((await next.left())!.baseRevision).toBe(2);
     expect(b.kept.size).toBe(1);
   });
-  it('of another room is another room’s, and one that cannot be read is cleared away', async () => {
+  it('of another room is another room’s, and one that cannot be read is put aside', async () => {
     const b = browser();
     b.open('one', 'other').write(box(1));
     b.end('one', 'other');
     b.kept.set('rideau:unsent:r:broken', '{ broken');
     expect(await b.open('next').left()).toBeNull();
-    expect([...b.kept.keys()]).toEqual(['rideau:unsent:other:one']);
+    b.kept.set('rideau:unsent:r:foreign', '{"baseRevision":1,"batches":[[{"do":"removeRoof","id":"x"}]]}');
+    expect(await b.open('next').left()).toBeNull();
+    expect([...b.kept.keys()].sort()).toEqual([
+      'rideau:unread:rideau:unsent:r:broken',
+      'rideau:unread:rideau:unsent:r:foreign',
+      'rideau:unsent:other:one',
+    ]);
+    expect(b.kept.get('rideau:unread:rideau:unsent:r:broken')).toBe('{ broken');
   });
   it('does without a store', () => {
     const full: OutboxStore = {

@@ -3,7 +3,8 @@ import { nanoid } from 'nanoid';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { changeRoomAction, openRoomAction, replayRoomAction, roomStateAction } from '../../../actions/room';
 import type { OpenRoom } from './openRoom';
-import { browserStore, createOutbox } from './outbox';
+import { browserStore } from '../pageOutbox';
+import { createOutbox } from './outbox';
 import { createSaver } from './saver';
 
 const RETRY_MS = 2500;

@@ -1,0 +1,21 @@
+/** What a page keeps in the browser until the studio has confirmed it. */
+import { z } from 'zod';
+import { changeSchema } from './changeSchema';
+import { itemSchema, placeSchema } from './schema';
+
+/** Changes of a room, in the batches in which they are sent, and the revision that they were made on. */
+export const outboxSchema = z.strictObject({
+  baseRevision: z.number().int().min(0),
+  batches: z.array(z.array(changeSchema).min(1).max(1000)).min(1),
+});
+
+/** Changes of the stash, each for itself: a thing as it was and as it is to be, or a storage place. */
+export const waitingSchema = z
+  .array(
+    z.discriminatedUnion('kind', [
+      z.strictObject({ kind: z.literal('item'), id: z.string(), before: itemSchema, after: itemSchema }),
+      z.strictObject({ kind: z.literal('place'), id: z.string(), place: placeSchema }),
+    ]),
+  )
+  .min(1);
+export type KeptWaiting = z.infer<typeof waitingSchema>;
