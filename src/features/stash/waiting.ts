@@ -42,7 +42,7 @@ export function createWaiting(pageId: string, store: OutboxStore) {
 
 /** The schema of things and places is only fetched when there is something to check. */
 async function checkWaiting(kept: unknown): Promise<Kept[] | null> {
-  const { waitingSchema } = await import('../../core/model/outboxSchema');
+  const { waitingSchema } = await import('../../core/model/schema/outbox');
   return waitingSchema.safeParse(kept).data ?? null;
 }
 

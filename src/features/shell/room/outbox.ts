@@ -29,6 +29,6 @@ export function createOutbox(roomId: string, pageId: string, store: OutboxStore)
 
 /** The schema of the changes is only fetched when there is something to check. */
 async function checkOutbox(kept: unknown): Promise<Outbox | null> {
-  const { outboxSchema } = await import('../../../core/model/outboxSchema');
+  const { outboxSchema } = await import('../../../core/model/schema/outbox');
   return outboxSchema.safeParse(kept).data ?? null;
 }

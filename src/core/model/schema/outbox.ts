@@ -1,7 +1,7 @@
 /** What a page keeps in the browser until the studio has confirmed it. */
 import { z } from 'zod';
-import { changeSchema } from './changeSchema';
-import { itemSchema, placeSchema } from './schema';
+import { changeSchema } from '../changeSchema';
+import { itemSchema, placeSchema } from '../schema';
 
 /** Changes of a room, in the batches in which they are sent, and the revision that they were made on. */
 export const outboxSchema = z.strictObject({
