@@ -38,6 +38,8 @@ test.describe('before the page is awake', () => {
   // the page wakes at a moment that nobody knows: each time at another moment between the typing and its
   // Enter
   test('nothing is lost at the moment of waking', async ({ page, studio }) => {
+    // six pages one after the other take long on a slow machine
+    test.setTimeout(90_000);
     for (let i = 0; i < 6; i++) {
       await page.goto('/rooms/long-room/windows?look=early-summer&wall=e', { waitUntil: 'commit' });
       const field = page.getByRole('textbox', { name: 'Rod, floor to centre' });
