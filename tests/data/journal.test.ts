@@ -1,10 +1,8 @@
-import { afterEach, beforeEach, expect, test } from 'vitest';
-import type { RoomFile, StudioFile } from '../../src/core/model/types';
-import { applyChange, type Change } from '../../src/core/model/change';
+import { expect, test } from 'vitest';
 import { countItems, saveItem } from '../../src/data/itemRepository';
 import { dropEmptyHomes, loadHomes, saveHome } from '../../src/data/homeRepository';
-import { loadRules, saveRules } from '../../src/data/ownRuleRepository';
-import { inEntry, JournalConflict, lastEntries, nextEntry, replay } from '../../src/data/journal';
+import { loadRules } from '../../src/data/ownRuleRepository';
+import { inEntry, JournalConflict, lastEntries, nextEntry } from '../../src/data/journal';
 import {
   bumpRevision,
   deleteRoom,
@@ -12,37 +10,12 @@ import {
   loadRevision,
   loadRoomFile,
   loadRoomHeads,
-  saveRoom,
 } from '../../src/data/roomRepository';
-import { statement, type StudioDatabase } from '../../src/data/rows';
-import { replaceStudio } from '../../src/data/studioRepository';
-import { NOON, scratchStudio } from '../helpers/database';
+import { statement } from '../../src/data/rows';
+import { NOON } from '../helpers/database';
 import { bareRoom, demoStudio, item, opening } from '../helpers/rooms';
 
-let studio: ReturnType<typeof scratchStudio>;
-let db: StudioDatabase;
-const put = (s: StudioFile) => db.transaction(() => replaceStudio(db, s, NOON))();
-beforeEach(() => {
-  studio = scratchStudio();
-  db = studio.open();
-});
-afterEach(() => studio.remove());
-
-const room = (id: string): RoomFile => loadRoomFile(db, id)!;
-/** Carries changes out as one act on a room, as the use case does. */
-function act(id: string, ...changes: Change[]): RoomFile {
-  const previous = room(id);
-  const changed = changes.reduce(applyChange, previous);
-  db.transaction(() =>
-    inEntry(db, id, { code: changes[0]!.do }, NOON, () => {
-      saveRules(db, previous.rules, changed.rules);
-      saveRoom(db, previous, changed);
-    }),
-  )();
-  return room(id);
-}
-const back = (id: string | null, way: 'undo' | 'redo' = 'undo') =>
-  db.transaction(() => replay(db, nextEntry(db, id, way)!, way))();
+import { act, back, db, put, room } from '../helpers/acts';
 
 test('undo takes acts back one by one to the start, redo does them again to the end', () => {
   put(demoStudio());

@@ -1,17 +1,15 @@
-import { afterEach, beforeEach, expect, test } from 'vitest';
+import { expect, test } from 'vitest';
 import fc from 'fast-check';
-import type { RoomFile, StudioFile } from '../../src/core/model/types';
-import { applyChange, type Change } from '../../src/core/model/change';
+import type { RoomFile } from '../../src/core/model/types';
 import { countItems, findItems, itemsByIds, saveItem, usedElsewhere } from '../../src/data/itemRepository';
 import { saveHome } from '../../src/data/homeRepository';
-import { loadRules, saveRules } from '../../src/data/ownRuleRepository';
+import { loadRules } from '../../src/data/ownRuleRepository';
 import { savePlace } from '../../src/data/placeRepository';
-import { inEntry, nextEntry, replay } from '../../src/data/journal';
-import { insertRoom, loadRoomFile, saveRoom } from '../../src/data/roomRepository';
-import { insertRow, saveRows, statement, type StudioDatabase } from '../../src/data/rows';
-import { loadStudio, replaceStudio, studioName } from '../../src/data/studioRepository';
+import { nextEntry } from '../../src/data/journal';
+import { insertRoom } from '../../src/data/roomRepository';
+import { insertRow, saveRows, statement } from '../../src/data/rows';
+import { loadStudio, studioName } from '../../src/data/studioRepository';
 import { TABLES } from '../../src/data/tables';
-import { NOON, scratchStudio } from '../helpers/database';
 import {
   bareRoom,
   demoStudio,
@@ -24,38 +22,14 @@ import {
   placement,
 } from '../helpers/rooms';
 
-let studio: ReturnType<typeof scratchStudio>;
-let db: StudioDatabase;
-const put = (s: StudioFile) => db.transaction(() => replaceStudio(db, s, NOON))();
-beforeEach(() => {
-  studio = scratchStudio();
-  db = studio.open();
-});
-afterEach(() => studio.remove());
-
-const room = (id: string): RoomFile => loadRoomFile(db, id)!;
-/** Carries changes out as one act on a room, as the use case does. */
-function act(id: string, ...changes: Change[]): RoomFile {
-  const previous = room(id);
-  const changed = changes.reduce(applyChange, previous);
-  db.transaction(() =>
-    inEntry(db, id, { code: changes[0]!.do }, NOON, () => {
-      saveRules(db, previous.rules, changed.rules);
-      saveRoom(db, previous, changed);
-    }),
-  )();
-  return room(id);
-}
-const back = (id: string | null, way: 'undo' | 'redo' = 'undo') =>
-  db.transaction(() => replay(db, nextEntry(db, id, way)!, way))();
+import { act, back, db, put, reopen, room } from '../helpers/acts';
 
 test('the demo studio comes back as it went in', () => {
   const demo = demoStudio();
   put(demo);
   expect(loadStudio(db)).toEqual(demo);
   expect([studioName(db), countItems(db)]).toEqual([demo.name, demo.items.length]);
-  db.close();
-  db = studio.open();
+  reopen();
   expect(loadStudio(db)).toEqual(demo);
 });
 

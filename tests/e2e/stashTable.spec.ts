@@ -1,5 +1,5 @@
 import type { StudioFile } from '../../src/core/model/types';
-import { axeFindsNothing, expect, test } from './studio';
+import { expect, test } from './studio';
 
 type Page = import('@playwright/test').Page;
 const studioOf = async (page: Page): Promise<StudioFile> =>
@@ -67,16 +67,3 @@ test('five thousand rows come in with progress, and the list stays quick to go t
   await page.getByRole('searchbox').fill('thing 4999');
   await expect(page.getByText('1 of 5092')).toBeVisible();
 });
-
-for (const [name, url, width] of [
-  ['the list', '/stash?item=sail-check-22', 1280],
-  ['the gallery', '/stash?view=gallery', 1280],
-  ['the list on a phone', '/stash', 390],
-  ['places', '/stash?tab=places', 1280],
-  ['need', '/stash?tab=need', 1280],
-  ['returns', '/stash?tab=returns', 390],
-  ['bringing in', '/stash?tab=add', 1280],
-] as const) {
-  test(`axe finds nothing on ${name}, and nothing runs over the side`, ({ page }) =>
-    axeFindsNothing(page, url, width));
-}

@@ -1,40 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { bareRoom, hanging, inches, item, piece, toIn } from '../../../../tests/helpers/rooms';
-import { GROUP } from '../../model/defaults';
-import type { HangingGroup, Item, RoomFile } from '../../model/types';
+import { bareRoom, inches, piece, toIn } from '../../../../tests/helpers/rooms';
+import type { HangingGroup, RoomFile } from '../../model/types';
 import { planLook } from '../../plan/planLook';
-const art = (id: string, w: number, h: number, more: Partial<Item> = {}): Item =>
-  item({
-    id,
-    name: id,
-    kind: 'art',
-    widthMm: inches(w),
-    heightMm: inches(h),
-    massG: 1500,
-    count: 3,
-    ...more,
-  });
-const grouped = (
-  sizes: [number, number][],
-  g: Partial<HangingGroup> = {},
-  more: Partial<RoomFile> = {},
-  ceilingIn = 96,
-): RoomFile => {
-  const base = bareRoom(inches(168), inches(144), inches(ceilingIn));
-  return {
-    ...base,
-    items: sizes.map(([w, h], i) => art(`f${i}`, w, h)),
-    ...more,
-    looks: [
-      {
-        ...base.looks[0]!,
-        groups: [{ ...GROUP, id: 'group', name: 'Group', wallId: 'n', kind: 'row', ...g }],
-        hangings: sizes.map((_, i) => hanging({ id: `h${i}`, itemId: `f${i}`, groupId: 'group' })),
-      },
-    ],
-  };
-};
-const planOf = (file: RoomFile) => planLook(file, { lookId: 'look' });
+import { grouped, planOf } from '../../../../tests/helpers/grouped';
 
 describe('the height of a whole put by hand', () => {
   const said = (centreIn: number) =>

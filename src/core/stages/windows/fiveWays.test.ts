@@ -1,46 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dressing, inches, inchRules, item, opening, toIn } from '../../../../tests/helpers/rooms';
+import { dressing, inches, inchRules, opening, toIn } from '../../../../tests/helpers/rooms';
 import type { Landing } from '../../model/types';
 import { planMaking } from './made';
-import { planWindow } from './planWindow';
-import type { WindowPlace } from './windowPlan';
 import { findRoutes, rankRoutes, type RouteFacts } from './routes';
-import { straightSpan } from './span';
+import { place, plan } from '../../../../tests/helpers/windowPlan';
 
 const rules = inchRules();
-const place = ({
-  ceilingMm = inches(108),
-  ...more
-}: Partial<WindowPlace> & { ceilingMm?: number } = {}): WindowPlace => ({
-  ceilingOver: () => ceilingMm,
-  overhead: () => ({ mm: ceilingMm, by: 'ceiling' }),
-  rented: false,
-  ways: [],
-  vents: [],
-  electric: [],
-  roomMm: { leftMm: inches(40), rightMm: inches(40) },
-  endsAt: { left: 'wall', right: 'wall' },
-  lineMm: undefined,
-  wheelchair: false,
-  heaters: [],
-  radiators: [],
-  ...more,
-});
-const plan = (
-  o = opening(),
-  d = dressing(),
-  p = place(),
-  cloth = item({ kind: 'panel', widthMm: inches(54), heightMm: inches(108), clothGsm: 190 }),
-  r = rules,
-) =>
-  planWindow(
-    { id: o.id, name: o.name, wallId: o.wallId, span: straightSpan(o), shower: false },
-    d,
-    { main: cloth, sheer: undefined },
-    p,
-    r,
-  );
 
 describe('every route closes: rod − take-down − landing − floor = length that hangs', () => {
   it('over ceilings, floors, landings and units', () => {

@@ -14,44 +14,10 @@ import type { Landing } from '../../model/types';
 import { planLook } from '../../plan/planLook';
 import { landingMm, nameLanding } from './landing';
 import { countPanels, placeBrackets, usualEnds } from './panels';
-import { planWindow } from './planWindow';
-import type { WindowPlace } from './windowPlan';
 import { rodBySchool, sharedRodLine } from './rod';
-import { straightSpan } from './span';
+import { place, plan } from '../../../../tests/helpers/windowPlan';
 
 const rules = inchRules();
-const place = ({
-  ceilingMm = inches(108),
-  ...more
-}: Partial<WindowPlace> & { ceilingMm?: number } = {}): WindowPlace => ({
-  ceilingOver: () => ceilingMm,
-  overhead: () => ({ mm: ceilingMm, by: 'ceiling' }),
-  rented: false,
-  ways: [],
-  vents: [],
-  electric: [],
-  roomMm: { leftMm: inches(40), rightMm: inches(40) },
-  endsAt: { left: 'wall', right: 'wall' },
-  lineMm: undefined,
-  wheelchair: false,
-  heaters: [],
-  radiators: [],
-  ...more,
-});
-const plan = (
-  o = opening(),
-  d = dressing(),
-  p = place(),
-  cloth = item({ kind: 'panel', widthMm: inches(54), heightMm: inches(108), clothGsm: 190 }),
-  r = rules,
-) =>
-  planWindow(
-    { id: o.id, name: o.name, wallId: o.wallId, span: straightSpan(o), shower: false },
-    d,
-    { main: cloth, sheer: undefined },
-    p,
-    r,
-  );
 const codes = (w: ReturnType<typeof plan>) => w.findings.map((f) => f.code);
 
 describe('the rod', () => {
