@@ -10,9 +10,17 @@ export default defineConfig({
   },
   test: {
     passWithNoTests: false,
+    // both cores; left to itself, it keeps one for watching
+    maxWorkers: 2,
     projects: [
-      { extends: true, test: { name: 'unit', include: ['src/**/*.test.ts', 'src/**/*.test.tsx'] } },
-      { extends: true, test: { name: 'published', include: ['tests/published/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: { name: 'unit', isolate: false, include: ['src/**/*.test.ts', 'src/**/*.test.tsx'] },
+      },
+      {
+        extends: true,
+        test: { name: 'published', isolate: false, include: ['tests/published/**/*.test.ts'] },
+      },
       { extends: true, test: { name: 'data', include: ['tests/data/**/*.test.ts'], testTimeout: 30_000 } },
       { extends: true, test: { name: 'arch', include: ['tests/arch/*.test.ts'], testTimeout: 120_000 } },
     ],

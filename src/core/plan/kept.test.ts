@@ -21,7 +21,7 @@ import { planLook, type Plan } from './planLook';
 
 /** RUNS=500: to look for more, from another place each time. */
 const RUNS = process.env.RUNS ? { numRuns: Number(process.env.RUNS) } : { numRuns: 160, seed: 41 };
-const STEPS = { minLength: 20, maxLength: 24 };
+const STEPS = { minLength: 14, maxLength: 16 };
 
 /**
  * A step of someone at work: a few changes, a look to see next, perhaps an undo, perhaps an older plan to
@@ -30,7 +30,7 @@ const STEPS = { minLength: 20, maxLength: 24 };
 const anyStep = fc.record({
   changes: fc.array(fc.record({ kind: fc.nat(), which: fc.nat({ max: 50 }) }), {
     minLength: 1,
-    maxLength: 3,
+    maxLength: 5,
   }),
   which: fc.nat({ max: 50 }),
   amount: fc.integer({ min: -400, max: 400 }),
