@@ -15,7 +15,11 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'unit', isolate: false, include: ['src/**/*.test.ts', 'src/**/*.test.tsx'] },
+        test: {
+          name: 'unit',
+          isolate: false,
+          include: ['src/**/*.test.ts', 'src/**/*.test.tsx', 'tests/record/*.test.ts'],
+        },
       },
       {
         extends: true,

@@ -1,6 +1,6 @@
 import { formatBareLength, formatLength } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
-import type { Finding, FindingCode } from '../core/model/finding';
+import type { Finding, FindingCode, FindingFacts } from '../core/model/finding';
 
 const PERCENT = new Set(['share', 'leastShare', 'actual', 'planned', 'pull']);
 const ONE_DECIMAL = new Set(['fullness', 'gives', 'deltaE']);
@@ -13,14 +13,20 @@ export const massWords = (grams: number, unit: LengthUnit): string =>
 export const sagWords = (mm: number, unit: LengthUnit): string =>
   unit === 'cm' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(2)} in`;
 
+const conjunction = new Intl.ListFormat('en-GB');
+
+/** Names as they are said: “chair, sofa and lamp”. */
+export const listWords = (names: Iterable<string>): string => conjunction.format(names);
+
 /**
  * Amounts of a finding as words: …Mm lengths in the room's unit under the name without Mm, shares as per
  * cent.
  */
-export function factWords(facts: Facts, unit: LengthUnit): Facts {
+export function factWords(facts: FindingFacts, unit: LengthUnit): Facts {
   return Object.fromEntries(
     Object.entries(facts).map(([key, value]) => {
-      if (typeof value !== 'number') return [key, value];
+      if (typeof value === 'string') return [key, value];
+      if (typeof value !== 'number') return [key, listWords(value)];
       // a sag is less than a mark of the tape
       if (key === 'sagMm') return ['sag', sagWords(value, unit)];
       if (key.endsWith('Mm')) return [key.slice(0, -2), formatLength(value, unit)];

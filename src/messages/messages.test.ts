@@ -170,4 +170,12 @@ describe('amounts as words', () => {
     expect([massWords(4500, 'cm'), massWords(453.59237, 'ft-in')]).toEqual(['4.5 kg', '1.0 lb']);
     expect(cmRules().unit).toBe('cm');
   });
+  it('names as one says them', () => {
+    const said = (...names: string[]) => factWords({ names }, 'in').names;
+    expect([said('Sofa'), said('Sofa', 'Lamp'), said('Sofa', 'Chair, left', 'Lamp')]).toEqual([
+      'Sofa',
+      'Sofa and Lamp',
+      'Sofa, Chair, left and Lamp',
+    ]);
+  });
 });

@@ -209,8 +209,8 @@ export type FindingCode =
   | 'rating-of-fixings'
   | 'rented-no-drill';
 
-/** Lengths are mm, named …Mm; the wording table formats them in the room's unit. */
-export type FindingFacts = Record<string, string | number>;
+/** Lengths are mm, named …Mm; the wording table formats them in the room's unit and puts the “and” into lists. */
+export type FindingFacts = Record<string, string | number | readonly string[]>;
 
 export type Finding = {
   code: FindingCode;

@@ -25,7 +25,7 @@ export function judgeTipping({ file, rules }: Pick<RoomContext, 'file' | 'rules'
       stage: 'measure',
       about: things.map((t) => t.id),
       rule: 'safety.tipFrom',
-      by: { names: things.map((t) => t.name).join(', ') },
+      by: { names: things.map((t) => t.name) },
     },
   ];
 }

@@ -56,7 +56,7 @@ function judgeUsed(context: Context, placed: readonly Placed[]): Finding[] {
   const report = (code: FindingCode, level: Level, test: (item: Item) => boolean): Finding[] => {
     const which = used.filter(test);
     if (which.length === 0) return [];
-    const names = which.map((i) => i.name).join(', ');
+    const names = which.map((i) => i.name);
     return [{ code, level, stage: 'colour', about: which.map((i) => i.id), by: { names } }];
   };
   return [

@@ -43,7 +43,7 @@ describe('a second pair of hands', () => {
   test('is asked for with rods longer than the rule, each by its name', () => {
     expect(codes({ rods: [rod(70, 72)] })).not.toContain('two-people-rod');
     const long = found({ rods: [rod(70, 73, 'Bay'), rod(70, 40, 'Galley'), rod(70, 90, 'Stair')] });
-    expect(long.find((f) => f.code === 'two-people-rod')?.by).toEqual({ names: 'Bay, Stair' });
+    expect(long.find((f) => f.code === 'two-people-rod')?.by).toEqual({ names: ['Bay', 'Stair'] });
   });
   test('is not asked for by nails, however many', () => {
     expect(codes({ nails: [nail(60), nail(60)] })).not.toContain('two-people-rod');

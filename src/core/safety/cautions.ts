@@ -21,8 +21,7 @@ export function fittingCautions(facts: FittingFacts, flags: HomeFlags, rules: Ru
   if (high.length > 0)
     find('ladder', { heightMm: Math.max(...high.map((m) => m.heightMm)) }, 'safety.ladderFrom');
   const long = facts.rods.filter((r) => r.lengthMm > rules.number('safety.twoPeopleRod'));
-  if (long.length > 0)
-    find('two-people-rod', { names: long.map((r) => r.name).join(', ') }, 'safety.twoPeopleRod');
+  if (long.length > 0) find('two-people-rod', { names: long.map((r) => r.name) }, 'safety.twoPeopleRod');
   if (facts.rods.length + facts.nails.length > 0) {
     find('detector-before-drilling', {});
     find('rating-of-fixings', {});

@@ -51,7 +51,7 @@ function judgePlaces({ places }: AccentSpread, about: readonly string[], facts: 
   const rule = 'spread.placesWanted';
   const [only, second] = places;
   if (only && !second) {
-    const thing = only.names.join(', ');
+    const thing = only.names;
     return [finding(about, 'accent-alone', 'caution', { ...facts, thing }, rule)];
   }
   return places.length === 2 ? [finding(about, 'accent-answered-once', 'caution', facts, rule)] : [];

@@ -6,7 +6,7 @@ import { LIGHT_STEPS } from './usePaint';
 import { Slider } from '../../ui/Slider';
 import { useRoomAtRest } from './room/RoomContext';
 
-/** From lamp light to daylight, over every drawing. */
+/** From lamplight to daylight, over every drawing. */
 export const SeenBy = memo(function SeenBy(): ReactNode {
   const t = useTranslations('shell');
   const { kelvin, setKelvin } = useRoomAtRest();

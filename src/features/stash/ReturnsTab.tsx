@@ -11,6 +11,7 @@ import { LazyDialog } from '../../ui/LazyDialog';
 import { Mark } from '../../ui/Mark';
 import { useStashRoom } from './StashContext';
 import { ClothSquare } from './Swatches';
+import { listWords } from '../../messages/findingWords';
 
 /** What can still go back and until when; cutting the tags closes it. */
 export function ReturnsTab(): ReactNode {
@@ -37,7 +38,7 @@ export function ReturnsTab(): ReactNode {
             {t('returns.calendar')}
           </a>
         </div>
-        <p className="mb-3 text-[14px] text-soft">{t('returns.intro', { days: warn.join(', ') })}</p>
+        <p className="mb-3 text-[14px] text-soft">{t('returns.intro', { days: listWords(warn.map(String)) })}</p>
         {rows.length === 0 ? (
           <p className="text-soft">{t('returns.none')}</p>
         ) : (

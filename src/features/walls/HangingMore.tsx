@@ -9,6 +9,7 @@ import { useRoom } from '../shell/room/RoomContext';
 import { PrintForm } from './PrintForm';
 import { sheetName } from './printSheets';
 import { TemplateLinks } from './TemplateLinks';
+import { listWords } from '../../messages/findingWords';
 
 /** More of a hung piece: what its glass shows, the print in its frame, its template. */
 export function HangingMore({
@@ -42,7 +43,7 @@ export function HangingMore({
                 <span>
                   {t('glassFrom', {
                     from: s.fromName,
-                    names: s.shows.length > 0 ? s.shows.map((x) => x.name).join(', ') : t('glassNothing'),
+                    names: s.shows.length > 0 ? listWords(s.shows.map((x) => x.name)) : t('glassNothing'),
                   })}
                 </span>
                 <Button

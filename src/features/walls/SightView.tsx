@@ -11,6 +11,7 @@ import { ShapeView } from '../shell/drawing/ShapeView';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { useWallName } from '../shell/useWords';
+import { listWords } from '../../messages/findingWords';
 
 const WIDTH = 676;
 const PLAN_HIGH = 216;
@@ -45,7 +46,7 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
     <figure className="m-0 px-4 pb-2">
       <figcaption className="mb-1 text-[14px]">
         {t('sightPlan', { piece: h.name, from: s.fromName })}:{' '}
-        {s.shows.length > 0 ? s.shows.map((x) => x.name).join(', ') : t('glassNothing')}
+        {s.shows.length > 0 ? listWords(s.shows.map((x) => x.name)) : t('glassNothing')}
       </figcaption>
       <svg
         viewBox={`0 0 ${WIDTH} ${PLAN_HIGH}`}

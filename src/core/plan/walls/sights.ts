@@ -153,7 +153,7 @@ function judgeSight(sight: Sight, hanging: HangingPlan, viewer: Viewer, mirror: 
         piece: hanging.name,
         from: viewer.name,
         by: viewer.by,
-        names: seen.map((s) => s.name).join(', '),
+        names: seen.map((s) => s.name),
       },
     },
   ];

@@ -68,7 +68,7 @@ function dressedWindows({ walls, rules, ...context }: Context & { rules: RuleBoo
     });
     const span =
       chain.length === 1 ? straightSpan(head.opening) : bentSpan(parts, rules.number('windows.return'));
-    const name = chain.map((c) => c.opening.name).join(', ');
+    const name = chain.map((c) => c.opening.name).join(' + ');
     return [
       {
         dressing: head.dressing,

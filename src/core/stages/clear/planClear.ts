@@ -55,7 +55,7 @@ export function planClear(clear: Clear, items: ReadonlyMap<string, Item>, now?: 
       'task-waits',
       'yielded',
       waiting.map((t) => t.task.id),
-      { count: waiting.length, tasks: waiting.map((t) => t.task.text).join(', ') },
+      { count: waiting.length, tasks: waiting.map((t) => t.task.text) },
     );
   const cleaning = clear.tasks.filter(
     (t) => !t.done && (t.kind === 'clean' || t.kind === 'wash' || t.kind === 'paint' || t.kind === 'carpet'),
@@ -75,7 +75,7 @@ export function planClear(clear: Clear, items: ReadonlyMap<string, Item>, now?: 
       'keep-dry',
       'caution',
       damp.map((f) => f.id),
-      { names: damp.map((f) => items.get(f.itemId)!.name).join(', ') },
+      { names: damp.map((f) => items.get(f.itemId)!.name) },
     );
   return { counts, tasks, findings };
 }

@@ -248,7 +248,10 @@ describe('the floor of a room', () => {
       plan({ ...bareRoom(4200, 3200, 2500), pieces: two })
         .findings.filter((f) => f.code === 'pieces-overlap')
         .map((f) => f.by.names),
-    ).toEqual(['one, other', 'third, fourth']);
+    ).toEqual([
+      ['one', 'other'],
+      ['third', 'fourth'],
+    ]);
   });
   it('a coffee table by the school that only asks for a least distance', () => {
     const file = {

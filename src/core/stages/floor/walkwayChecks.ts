@@ -83,7 +83,7 @@ function narrow(ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding
         wantMm,
         one: gate.between[0] || 'wall',
         other: gate.between[1] || 'wall',
-        to: [...new Set(areaBehind.map((aim) => aim.name))].join(', '),
+        to: [...new Set(areaBehind.map((aim) => aim.name))],
       },
       { rule, line: { from: gate.at[0], to: gate.at[1], mm: gate.mm } },
     ),

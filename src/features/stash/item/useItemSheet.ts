@@ -14,6 +14,7 @@ import { useStashRoom } from '../StashContext';
 import { untilAnswered } from '../untilAnswered';
 import { waiting } from '../waiting';
 import type { Problem } from './ItemContext';
+import { listWords } from '../../../messages/findingWords';
 
 /** An item's sheet from the studio, and what can be done with the item. */
 export function useItemSheet(id: string) {
@@ -92,7 +93,7 @@ export function useItemSheet(id: string) {
     const issue = result.issues[0];
     setProblem({
       text:
-        issue.code === 'in-use' ? t('inUse', { name: issue.name, rooms: issue.rooms.join(', ') }) : t('gone'),
+        issue.code === 'in-use' ? t('inUse', { name: issue.name, rooms: listWords(issue.rooms) }) : t('gone'),
     });
   };
   const duplicate = async (): Promise<void> => {

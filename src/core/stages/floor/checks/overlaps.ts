@@ -22,10 +22,7 @@ export function checkOverlaps(context: FloorContext): FloorFinding[] {
         heap.map((p) => p.id),
         {
           count: heap.length,
-          names: heap
-            .slice(0, NAMED)
-            .map((p) => p.name)
-            .join(', '),
+          names: heap.slice(0, NAMED).map((p) => p.name),
           more: Math.max(0, heap.length - NAMED),
         },
       ),

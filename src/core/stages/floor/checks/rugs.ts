@@ -111,7 +111,7 @@ function checkToilet({ file, rules, shapeOf, fittingShapeOf }: FloorContext, rug
 
 function checkWheels({ file }: FloorContext, rugs: readonly Piece[]): FloorFinding[] {
   if (!file.home.flags.wheelchair || rugs.length === 0) return [];
-  const names = rugs.map((r) => r.name).join(', ');
+  const names = rugs.map((r) => r.name);
   return [
     floorFinding(
       'rug-on-wheels',
