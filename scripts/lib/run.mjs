@@ -3,12 +3,13 @@ import { root, say } from './base.mjs';
 
 /**
  * Runs a command; lines go through `line` (or straight out), a failure is an Error with the last of what was
- * printed.
+ * printed. What takes longer than `limitMs` is stopped with everything that it started, and has failed.
  */
-export function run(command, args, { env = {}, quiet = false, line, cwd = root } = {}) {
+export function run(command, args, { env = {}, quiet = false, line, cwd = root, limitMs } = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, {
       cwd,
+      detached: limitMs !== undefined,
       env: { ...process.env, ...env },
       stdio: ['ignore', quiet || line ? 'pipe' : 'inherit', quiet || line ? 'pipe' : 'inherit'],
     });
@@ -18,17 +19,19 @@ export function run(command, args, { env = {}, quiet = false, line, cwd = root }
         out += d;
         if (line) for (const l of String(d).split('\n')) if (l.trim()) line(l);
       });
+    const limit = limitMs && setTimeout(() => process.kill(-child.pid, 'SIGKILL'), limitMs);
     child.on('error', reject);
-    child.on('exit', (code, signal) =>
-      code === 0
+    child.on('exit', (code, signal) => {
+      clearTimeout(limit);
+      return code === 0
         ? resolve(out)
         : reject(
             Object.assign(new Error(`${command} ${args.join(' ')} ended with ${code ?? signal}`), {
               out,
               code,
             }),
-          ),
-    );
+          );
+    });
   });
 }
 

@@ -38,7 +38,9 @@ export function ReturnsTab(): ReactNode {
             {t('returns.calendar')}
           </a>
         </div>
-        <p className="mb-3 text-[14px] text-soft">{t('returns.intro', { days: listWords(warn.map(String)) })}</p>
+        <p className="mb-3 text-[14px] text-soft">
+          {t('returns.intro', { days: listWords(warn.map(String)) })}
+        </p>
         {rows.length === 0 ? (
           <p className="text-soft">{t('returns.none')}</p>
         ) : (

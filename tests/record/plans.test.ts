@@ -3,11 +3,8 @@
  * and are kept as they are; a line that changes is a number or a finding that someone sees. Look at each
  * before taking the new record over with `npx vitest run tests/record -u`.
  */
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { Item, Look, RoomFile } from '../../src/core/model/types';
-import { roomFileSchema } from '../../src/core/model/schema';
-import { upgradeRoomFile } from '../../src/core/model/upgrade';
 import { solveGallery } from '../../src/core/packing/gallery';
 import { galleryAskOf } from '../../src/core/plan/galleryAsk';
 import { planLook, type Plan } from '../../src/core/plan/planLook';
@@ -16,11 +13,9 @@ import { templateOf, tilesOf } from '../../src/core/plan/templates';
 import { ruleBook } from '../../src/core/rules/book';
 import { composeSeat } from '../../src/core/stages/seats/compose';
 import { linesOf } from './lines';
+import { ROOMS } from './recorded';
 
 const NOW = '2026-01-02T12:00:00.000Z';
-const rooms = (JSON.parse(readFileSync(new URL('rooms.json', import.meta.url), 'utf8')) as unknown[]).map(
-  (room) => roomFileSchema.parse(upgradeRoomFile(room)),
-);
 const SHOPS = [{ name: 'Stock panels', stock: 6, price: 3900, leadDays: 5 }];
 
 /** The drawings are long: a line for each wall. */
@@ -72,14 +67,11 @@ function offerLines(file: RoomFile, look: Look, plan: Plan): string[] {
 }
 
 describe('the record', () => {
-  it.each(rooms.map((file, i) => [String(i + 1).padStart(2, '0'), file] as const))(
-    'of room %s',
-    async (number, file) => {
-      const [look] = file.looks;
-      if (!look) throw new Error('every room has a look');
-      const plan = planLook(file, { lookId: look.id, now: NOW });
-      const lines = [...planLines(plan), ...offerLines(file, look, plan)];
-      await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot(`./rooms/${number}.txt`);
-    },
-  );
+  it.each(ROOMS)('of room %s', async (number, file) => {
+    const [look] = file.looks;
+    if (!look) throw new Error('every room has a look');
+    const plan = planLook(file, { lookId: look.id, now: NOW });
+    const lines = [...planLines(plan), ...offerLines(file, look, plan)];
+    await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot(`./plans/${number}.txt`);
+  });
 });
