@@ -30,7 +30,13 @@ function offerLines(file: RoomFile, look: Look, plan: Plan): string[] {
   return [
     ...linesOf(
       'together',
-      solveRoom(file, look.id, 'all', { owned: file.items.filter((i) => i.kind === 'panel'), shops: SHOPS }),
+      solveRoom(
+        file,
+        look.id,
+        'all',
+        { owned: file.items.filter((i) => i.kind === 'panel'), shops: SHOPS },
+        8,
+      ),
     ),
     ...file.pieces.flatMap(({ seat, ...piece }) =>
       seat

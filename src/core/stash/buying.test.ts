@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { costByPart, totalCost, type BuyKind, type BuyLine } from './buying';
+import { costByPart, shortLines, totalCost, type BuyKind, type BuyLine, type Use } from './buying';
 
 const line = (kind: BuyKind, cost: number | null): BuyLine => ({
   kind,
@@ -26,5 +26,30 @@ describe('the cost of a look by its parts', () => {
   it('leaves out what has no price', () => {
     expect(costByPart([line('insert', null), line('piece', 100)])).toEqual([{ part: 'pieces', cost: 100 }]);
     expect(costByPart([])).toEqual([]);
+  });
+});
+
+describe('what is short', () => {
+  const use = (more: Partial<Use>): Use => ({
+    itemId: 'i',
+    name: 'Cover',
+    kind: 'cover',
+    widthMm: 500,
+    heightMm: 500,
+    price: 1200,
+    need: 5,
+    have: 2,
+    setOf: 1,
+    ...more,
+  });
+  it('is bought by the set that it is sold in, and paid for by the piece', () => {
+    expect(shortLines([use({ setOf: 2 })])).toMatchObject([{ count: 4, cost: 4800, need: 5, have: 2 }]);
+    expect(shortLines([use({})])).toMatchObject([{ count: 3, cost: 3600 }]);
+  });
+  it('has no cost where its price is not known, and one cent is a price', () => {
+    expect(shortLines([use({ price: 0 }), use({ price: 1 })]).map((l) => l.cost)).toEqual([null, 3]);
+  });
+  it('is nothing where there are as many as are needed', () => {
+    expect(shortLines([use({ have: 5 }), use({ have: 6 })])).toEqual([]);
   });
 });

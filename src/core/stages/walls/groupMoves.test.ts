@@ -103,6 +103,9 @@ describe('a dragged piece', () => {
     const s = snapHanging(box({ xMm: inches(99.6) }), place({ others: [other], axes }), rules);
     // 28 to its middle less 7 leave 21; 21 and half of 20 on this side
     expect([toIn(s.xMm), s.guides[0]!.why, toIn(s.guides[0]!.byMm)]).toEqual([99, 'mirrored', 21]);
+    // drawn from the near edge of the one to the near edge of the other
+    const { from, to } = s.guides[0]!;
+    expect([toIn(from.xMm), toIn(to.xMm)]).toEqual([47, 89]);
     expect(whys(box({ xMm: inches(101) }), place({ others: [other], axes }))).not.toContain('mirrored');
   });
   it('a nail falls into a hole that is near', () => {

@@ -69,6 +69,10 @@ describe('the class of a hook', () => {
     expect(hookClass(9074, 2, rules)).toBe(9072);
     expect(hookClass(90_718, 2, rules)).toBe(45_359);
   });
+  test('is found in classes that the studio lists in any order', () => {
+    const own = inchRules([{ ruleId: 'walls.hookClasses', value: [9000, 3000, 6000] }]);
+    expect([2000, 3001, 6001].map((massG) => hookClass(massG, 1, own))).toEqual([3000, 6000, 9000]);
+  });
   test('there is none for what is too heavy; no hooks count as one', () => {
     expect(hookClass(45_360, 1, rules)).toBeUndefined();
     expect(hookClass(4000, 0, rules)).toBe(4536);
