@@ -2,6 +2,7 @@
 import { Dialog as Radix } from 'radix-ui';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { ScrollArea } from './ScrollArea';
 
 /** A sheet over the sheet; Esc and the cross close it, and focus goes back to where it came from. */
 export function Dialog({
@@ -29,17 +30,19 @@ export function Dialog({
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/25" />
         <Radix.Content
-          className="fixed left-1/2 top-1/2 z-50 max-h-[88dvh] w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-md border border-ink bg-sheet p-5"
+          className="fixed left-1/2 top-1/2 z-50 w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-hidden rounded-md border border-ink bg-sheet"
           {...(message ? {} : { 'aria-describedby': undefined })}
         >
-          <div className="mb-3 flex items-start justify-between gap-4">
-            <Radix.Title className="text-[21px]">{title}</Radix.Title>
-            <Radix.Close aria-label={closeLabel} className="rounded-md p-1 hover:bg-well">
-              <X size={18} />
-            </Radix.Close>
-          </div>
-          {message && <Radix.Description className="mb-4">{message}</Radix.Description>}
-          {children}
+          <ScrollArea bars={['vertical']} className="max-h-[88dvh] p-5">
+            <div className="mb-3 flex items-start justify-between gap-4">
+              <Radix.Title className="text-[21px]">{title}</Radix.Title>
+              <Radix.Close aria-label={closeLabel} className="rounded-md p-1 hover:bg-well">
+                <X size={18} />
+              </Radix.Close>
+            </div>
+            {message && <Radix.Description className="mb-4">{message}</Radix.Description>}
+            {children}
+          </ScrollArea>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>

@@ -1,19 +1,29 @@
 'use client';
 import { ScrollArea as Radix } from 'radix-ui';
-import type { ReactNode, Ref } from 'react';
+import type { ComponentPropsWithRef, ReactNode, Ref } from 'react';
 import { useNonce } from './Nonce';
+
+type Orientation = 'vertical' | 'horizontal';
+const BOTH: readonly Orientation[] = ['vertical', 'horizontal'];
 
 /** More than its room holds, with a bar that shows only while it is needed. */
 export function ScrollArea({
   children,
   label,
   className = '',
+  bars = BOTH,
+  hasHiddenBars = false,
   viewportRef,
+  viewport,
 }: {
   children: ReactNode;
   /** Named, it can be reached and scrolled by keys. */ label?: string;
-  className?: string;
+  /** Of the viewport: its greatest height, its padding. */ className?: string;
+  /** Which ways it scrolls. */ bars?: readonly Orientation[];
+  /** For a row of links, which shows by itself that it goes on. */ hasHiddenBars?: boolean;
   viewportRef?: Ref<HTMLDivElement>;
+  /** Where the viewport is itself a list: its role, its keys. */
+  viewport?: Omit<ComponentPropsWithRef<'div'>, 'className' | 'children'>;
 }): ReactNode {
   const nonce = useNonce();
   return (
@@ -23,14 +33,15 @@ export function ScrollArea({
         ref={viewportRef}
         className={`w-full [&>div]:!block ${className}`}
         {...(label ? { tabIndex: 0, role: 'group', 'aria-label': label } : {})}
+        {...viewport}
       >
         {children}
       </Radix.Viewport>
-      {(['vertical', 'horizontal'] as const).map((orientation) => (
+      {bars.map((orientation) => (
         <Radix.Scrollbar
           key={orientation}
           orientation={orientation}
-          className={`flex touch-none select-none bg-well p-px ${orientation === 'vertical' ? 'w-[8px]' : 'h-[8px] flex-col'}`}
+          className={`${hasHiddenBars ? 'hidden' : 'flex'} touch-none select-none bg-well p-px ${orientation === 'vertical' ? 'w-[8px]' : 'h-[8px] flex-col'}`}
         >
           <Radix.Thumb className="flex-1 rounded-sm bg-[#8a8a8a]" />
         </Radix.Scrollbar>

@@ -15,6 +15,10 @@ import { ShareChart } from './ShareChart';
 import { ShadePlan } from './ShadePlan';
 import { UnrolledWalls } from './UnrolledWalls';
 
+const BANDS = ['low', 'hand', 'eye', 'high'] as const;
+/** The heights at which a colour is found. */
+const heightsOf = ({ heights }: AccentSpread) => BANDS.filter((band) => heights[band] > 0);
+
 /**
  * Colour over the room: shares of what is seen, and one accent at a time with its places, gap, pull and
  * heights.
@@ -100,7 +104,12 @@ export function ColourScreen(): ReactNode {
             <Numeral
               label={t('colour.heights')}
               rule="spread.heightBands"
-            >{`${s.heights.low} · ${s.heights.hand} · ${s.heights.eye} · ${s.heights.high}`}</Numeral>
+              note={heightsOf(s)
+                .map((band) => t('colour.band', { count: s.heights[band], band }))
+                .join(', ')}
+            >
+              {t('colour.bands', { count: heightsOf(s).length })}
+            </Numeral>
           </div>
           <div className="grid gap-4 px-4 pb-4 pt-4 sm:grid-cols-[220px_1fr]">
             <ShadePlan family={family} />

@@ -8,6 +8,7 @@ import { composeSeat, type Composition } from '../../core/stages/seats/compose';
 import { takenSize } from '../../core/stages/seats/planSeat';
 import { Button } from '../../ui/Button';
 import { Cloth } from '../../ui/drawing/cloth';
+import { ScrollArea } from '../../ui/ScrollArea';
 import type { Paint } from '../shell/paint';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
@@ -84,34 +85,36 @@ export function OtherWays({
       </div>
       {found && found.length === 0 && <p className="text-[14px]">{t('noOther')}</p>}
       {found && found.length > 0 && (
-        <ul className="mt-1.5 flex gap-2 overflow-x-auto pb-1">
-          {found.map((c, n) => {
-            const names = [...new Set(c.placed.map((p) => byId.get(p.itemId)!.name))].join(', ');
-            return (
-              <li key={n} className="w-[152px] shrink-0 text-[13px] leading-tight">
-                {drawn[n]}
-                <span className="mt-1 block truncate font-medium" title={names}>
-                  {names}
-                </span>
-                <span className="block text-soft">{t(c.school)}</span>
-                <Button
-                  small
-                  className="mt-1"
-                  onClick={() =>
-                    acts.replaceAll(
-                      c.placed.map((p) => {
-                        const { elsewhere: _e, ...item } = byId.get(p.itemId)!;
-                        return { item, xMm: p.xMm, layer: p.layer, fill: p.fill };
-                      }),
-                    )
-                  }
-                >
-                  {t('try')}
-                </Button>
-              </li>
-            );
-          })}
-        </ul>
+        <ScrollArea bars={['horizontal']}>
+          <ul className="mt-1.5 flex gap-2 pb-3">
+            {found.map((c, n) => {
+              const names = [...new Set(c.placed.map((p) => byId.get(p.itemId)!.name))].join(', ');
+              return (
+                <li key={n} className="w-[152px] shrink-0 text-[13px] leading-tight">
+                  {drawn[n]}
+                  <span className="mt-1 block truncate font-medium" title={names}>
+                    {names}
+                  </span>
+                  <span className="block text-soft">{t(c.school)}</span>
+                  <Button
+                    small
+                    className="mt-1"
+                    onClick={() =>
+                      acts.replaceAll(
+                        c.placed.map((p) => {
+                          const { elsewhere: _e, ...item } = byId.get(p.itemId)!;
+                          return { item, xMm: p.xMm, layer: p.layer, fill: p.fill };
+                        }),
+                      )
+                    }
+                  >
+                    {t('try')}
+                  </Button>
+                </li>
+              );
+            })}
+          </ul>
+        </ScrollArea>
       )}
     </section>
   );

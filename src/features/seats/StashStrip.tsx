@@ -8,6 +8,7 @@ import { ClothChip } from '../shell/ClothChip';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import type { StashRow } from '../shell/useStash';
+import { ScrollArea } from '../../ui/ScrollArea';
 
 /** Covers of the stash, to be dragged onto the seat or put in its middle by Enter. */
 export function StashStrip({
@@ -46,40 +47,42 @@ export function StashStrip({
         <b className="font-narrow font-semibold text-soft">{t('stash')}</b>
         <span className="text-soft">{t('drag')}</span>
       </p>
-      <ul className="flex gap-2 overflow-x-auto pb-1.5">
-        {covers.map((row) => {
-          const { elsewhere, ...item } = row;
-          const free = Math.max(0, item.count - used(item.id) - (elsewhere?.count ?? 0));
-          return (
-            <li key={item.id} className="shrink-0">
-              <button
-                type="button"
-                {...bind(row)}
-                onClick={(e) => {
-                  if (e.detail === 0 || e.detail === 2) onPut(item);
-                }}
-                aria-label={`${t('add')} ${item.name}`}
-                className="w-[92px] touch-none select-none text-left text-[13px] leading-tight"
-                style={{ cursor: 'grab' }}
-              >
-                <ClothChip item={row} paint={paint} width={92} height={36} />
-                <span className="mt-1 block truncate font-medium" title={item.name}>
-                  {item.name}
-                </span>
-                <span className="block text-soft">
-                  {formatBareLength(item.widthMm, file.room.unit)} ×{' '}
-                  {formatBareLength(item.heightMm, file.room.unit)}
-                </span>
-                <span className="block truncate text-soft">
-                  {elsewhere
-                    ? t('elsewhere', { room: elsewhere.room })
-                    : t('have', { free, count: item.count })}
-                </span>
-              </button>
-            </li>
-          );
-        })}
-      </ul>
+      <ScrollArea bars={['horizontal']}>
+        <ul className="flex gap-2 pb-3">
+          {covers.map((row) => {
+            const { elsewhere, ...item } = row;
+            const free = Math.max(0, item.count - used(item.id) - (elsewhere?.count ?? 0));
+            return (
+              <li key={item.id} className="shrink-0">
+                <button
+                  type="button"
+                  {...bind(row)}
+                  onClick={(e) => {
+                    if (e.detail === 0 || e.detail === 2) onPut(item);
+                  }}
+                  aria-label={`${t('add')} ${item.name}`}
+                  className="w-[92px] touch-none select-none text-left text-[13px] leading-tight"
+                  style={{ cursor: 'grab' }}
+                >
+                  <ClothChip item={row} paint={paint} width={92} height={36} />
+                  <span className="mt-1 block truncate font-medium" title={item.name}>
+                    {item.name}
+                  </span>
+                  <span className="block text-soft">
+                    {formatBareLength(item.widthMm, file.room.unit)} ×{' '}
+                    {formatBareLength(item.heightMm, file.room.unit)}
+                  </span>
+                  <span className="block truncate text-soft">
+                    {elsewhere
+                      ? t('elsewhere', { room: elsewhere.room })
+                      : t('have', { free, count: item.count })}
+                  </span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      </ScrollArea>
       {held && (
         <div
           className="pointer-events-none fixed z-50 opacity-90"

@@ -9,6 +9,7 @@ import { SEASONS } from '../../core/model/values';
 import type { NeedLine } from '../../core/stash/need';
 import { Mark } from '../../ui/Mark';
 import { Checkbox } from '../../ui/Checkbox';
+import { ScrollArea } from '../../ui/ScrollArea';
 
 /** Need against have: for one look, or over all rooms in a season, with what the shops have. */
 export function NeedTab(): ReactNode {
@@ -77,7 +78,7 @@ export function NeedTab(): ReactNode {
             {cost > 0 && ` ${t('need.cost', { cost: money(cost) })}`}
           </p>
           {shown.length > 0 && (
-            <div className="mt-2 overflow-x-auto">
+            <ScrollArea bars={['horizontal']} className="mt-2">
               <table className="w-full min-w-[640px] border-collapse text-[14px]">
                 <thead>
                   <tr className="border-b border-ink text-left font-narrow text-[13px] text-soft">
@@ -124,7 +125,7 @@ export function NeedTab(): ReactNode {
                   ))}
                 </tbody>
               </table>
-            </div>
+            </ScrollArea>
           )}
         </>
       )}

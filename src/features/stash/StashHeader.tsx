@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { PageLink } from '../../ui/PageLink';
 import { Select } from '../../ui/Select';
 import { Toast } from '../../ui/Toast';
+import { ScrollArea } from '../../ui/ScrollArea';
 import { UndoButtons } from '../shell/UndoButtons';
 import type { StashState } from './useStashState';
 import { TABS, type Tab } from './tabs';
@@ -29,18 +30,22 @@ export function StashHeader({
       >
         {tr('app.name')}
       </PageLink>
-      <nav aria-label={t('tabs')} className="flex gap-x-4 overflow-x-auto font-narrow text-[16px]">
-        {TABS.map((k) => (
-          <button
-            key={k}
-            type="button"
-            aria-current={tab === k ? 'page' : undefined}
-            onClick={() => onTab(k)}
-            className="whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold"
-          >
-            {t(`tab.${k}`)}
-          </button>
-        ))}
+      <nav aria-label={t('tabs')} className="min-w-0 font-narrow text-[16px]">
+        <ScrollArea bars={['horizontal']} hasHiddenBars>
+          <div className="flex gap-x-4">
+            {TABS.map((k) => (
+              <button
+                key={k}
+                type="button"
+                aria-current={tab === k ? 'page' : undefined}
+                onClick={() => onTab(k)}
+                className="whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold"
+              >
+                {t(`tab.${k}`)}
+              </button>
+            ))}
+          </div>
+        </ScrollArea>
       </nav>
       <div className="ml-auto flex items-center gap-1">
         <Select

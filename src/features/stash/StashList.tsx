@@ -6,6 +6,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Prepared } from '../../core/stash/entry';
 import { returnOf } from '../../core/stash/returns';
+import { ScrollArea } from '../../ui/ScrollArea';
 import { Words } from '../../ui/Words';
 import { useStashRoom } from './StashContext';
 import { ClothSquare } from './Swatches';
@@ -104,14 +105,17 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
   });
   const place = (id: string | null) => head.places.find((p) => p.id === id)?.name;
   return (
-    <div
-      ref={box}
-      role="listbox"
-      tabIndex={0}
-      aria-label={t('title')}
-      aria-activedescendant={entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined}
-      onKeyDown={keys.onKeyDown}
-      className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto outline-offset-[-3px]"
+    <ScrollArea
+      bars={['vertical']}
+      viewportRef={box}
+      viewport={{
+        role: 'listbox',
+        tabIndex: 0,
+        'aria-label': t('title'),
+        'aria-activedescendant': entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined,
+        onKeyDown: keys.onKeyDown,
+      }}
+      className="h-[calc(100dvh-112px)] min-h-[300px] outline-offset-[-3px]"
     >
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
         {rows.getVirtualItems().map((v) => {
@@ -157,7 +161,7 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
           );
         })}
       </div>
-    </div>
+    </ScrollArea>
   );
 }
 
@@ -193,14 +197,17 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
     rows.scrollToIndex(Math.floor(i / columns));
   });
   return (
-    <div
-      ref={box}
-      role="listbox"
-      tabIndex={0}
-      aria-label={t('title')}
-      aria-activedescendant={entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined}
-      onKeyDown={keys.onKeyDown}
-      className="h-[calc(100dvh-112px)] min-h-[300px] overflow-y-auto px-2 outline-offset-[-3px]"
+    <ScrollArea
+      bars={['vertical']}
+      viewportRef={box}
+      viewport={{
+        role: 'listbox',
+        tabIndex: 0,
+        'aria-label': t('title'),
+        'aria-activedescendant': entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined,
+        onKeyDown: keys.onKeyDown,
+      }}
+      className="h-[calc(100dvh-112px)] min-h-[300px] px-2 outline-offset-[-3px]"
     >
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
         {rows.getVirtualItems().map((v) => (
@@ -248,7 +255,7 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
           </div>
         ))}
       </div>
-    </div>
+    </ScrollArea>
   );
 }
 

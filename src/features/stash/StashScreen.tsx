@@ -9,6 +9,7 @@ import { EVERYTHING, filterStash, type Prepared, type StashFilter } from '../../
 import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
 import { ToggleGroup } from '../../ui/ToggleGroup';
+import { ScrollArea } from '../../ui/ScrollArea';
 import { FilterPanel } from './FilterPanel';
 import { ItemPanel } from './item/ItemPanel';
 import { StashProvider, useStashRoom, type StashValue } from './StashContext';
@@ -116,10 +117,12 @@ function Things(props: ThingsProps): ReactNode {
       </section>
       <aside
         data-worksheet
-        className={`bg-sheet px-[18px] py-4 lg:sticky lg:top-3 lg:block lg:max-h-[calc(100dvh-24px)] lg:overflow-y-auto ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20 max-lg:overflow-y-auto' : 'max-lg:hidden'}`}
+        className={`bg-sheet lg:sticky lg:top-3 lg:block ${openId ? 'max-lg:fixed max-lg:inset-0 max-lg:z-20' : 'max-lg:hidden'}`}
       >
-        {openId && <ItemPanel key={openId} id={openId} />}
-        {!openId && isLoaded && <Overview onTab={onTab} onFilter={onFilter} />}
+        <ScrollArea bars={['vertical']} className="px-[18px] py-4 max-lg:h-dvh lg:max-h-[calc(100dvh-24px)]">
+          {openId && <ItemPanel key={openId} id={openId} />}
+          {!openId && isLoaded && <Overview onTab={onTab} onFilter={onFilter} />}
+        </ScrollArea>
       </aside>
     </main>
   );
