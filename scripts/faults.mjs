@@ -1,6 +1,6 @@
 // npm run faults: puts small faults into the core, one at a time, and counts how many the tests notice.
 //   npm run faults -- --count 60 --seed 7     so many faults, drawn by this seed
-//   npm run faults -- --changed --minutes 2   only in files changed since the last commit, for so long
+//   npm run faults -- --changed --minutes 2   only in files that the last commits changed, for so long
 // Works on a copy of the sources; the working tree is not touched. The figure is printed, not judged.
 import { execFileSync } from 'node:child_process';
 import { cpSync, mkdtempSync, readFileSync, readdirSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
@@ -35,10 +35,13 @@ const coreFiles = () =>
     .filter(isSource)
     .sort();
 
-/** What differs from the commit before the last one, committed or not. A copy without history has none. */
+/** How many commits back a file counts as changed. */
+const COMMITS = 10;
+
+/** What differs from some commits ago, committed or not. A copy without that history has none. */
 function changedFiles() {
   try {
-    const names = execFileSync('git', ['diff', '--name-only', '--diff-filter=AM', 'HEAD~1'], {
+    const names = execFileSync('git', ['diff', '--name-only', '--diff-filter=AM', `HEAD~${COMMITS}`], {
       cwd: root,
       encoding: 'utf8',
       stdio: ['ignore', 'pipe', 'ignore'],
@@ -59,8 +62,11 @@ function copyOfSources() {
 /** A fault that goes round for ever is noticed too. */
 const LIMIT_MS = 240_000;
 
-/** The tests beside the file and the record first, which notice most; then all others that reach it. */
-async function isNoticed(copy, fault) {
+/**
+ * Whether a test fails; undefined when the time is up before that is known. The tests beside the file and the record
+ * come first, since they notice most; then all others that reach it.
+ */
+async function isNoticed(copy, fault, until) {
   const target = path.join(copy, fault.file);
   const whole = readFileSync(target, 'utf8');
   writeFileSync(target, whole.slice(0, fault.start) + fault.to + whole.slice(fault.end));
@@ -69,12 +75,18 @@ async function isNoticed(copy, fault) {
   const slow = KEEPING.test(fault.file) ? [] : ['--exclude', SLOW];
   const near = path.dirname(fault.file);
   try {
-    const options = { quiet: true, cwd: copy, limitMs: LIMIT_MS };
-    await run(process.execPath, [vitest, 'run', near, 'tests/record', ...common, ...slow], options);
-    await run(process.execPath, [vitest, 'related', fault.file, '--run', ...common, ...slow], options);
+    for (const which of [
+      ['run', near, 'tests/record'],
+      ['related', fault.file, '--run'],
+    ])
+      await run(process.execPath, [vitest, ...which, ...common, ...slow], {
+        quiet: true,
+        cwd: copy,
+        limitMs: Math.min(LIMIT_MS, until - Date.now()),
+      });
     return false;
   } catch {
-    return true;
+    return Date.now() < until ? true : undefined;
   } finally {
     writeFileSync(target, whole);
   }
@@ -114,10 +126,11 @@ await main(async () => {
   const missed = [];
   let tried = 0;
   for (const fault of drawn) {
-    if (Date.now() > until) break;
+    const noticed = Date.now() < until ? await isNoticed(copy, fault, until) : undefined;
+    if (noticed === undefined) break;
     tried++;
-    if (!(await isNoticed(copy, fault))) missed.push(fault);
-    say(`${String(tried).padStart(4)}  ${missed.includes(fault) ? 'missed ' : 'noticed'}  ${nameOf(fault)}`);
+    if (!noticed) missed.push(fault);
+    say(`${String(tried).padStart(4)}  ${noticed ? 'noticed' : 'missed '}  ${nameOf(fault)}`);
   }
   rmSync(copy, { recursive: true, force: true });
   const noticed = tried - missed.length;

@@ -1,5 +1,5 @@
-// npm test: types, lint and borders, unit, published, data, build, size, browser; one plain closing line for
-// all together.
+// npm test: types, lint and borders, unit, published, data, faults, build, size, browser; one plain closing
+// line for all together.
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -117,6 +117,13 @@ await main(async () => {
       : { numPassedTests: 0, numFailedTests: 0, numFailedTestSuites: 1 };
     // a file that fails before its first test counts as a failure of its own
     count(project, result.numPassedTests, result.numFailedTests || (result.success === false ? 1 : 0));
+  }
+  if (wanted('faults')) {
+    say('\n— faults in what has changed (reported, not judged)');
+    const faults = path.join(root, 'scripts/faults.mjs');
+    await run(process.execPath, [faults, '--changed', '--minutes', '2', '--count', '12']).catch((e) =>
+      say(e.message),
+    );
   }
   if (wanted('build') || wanted('browser')) {
     await check('build', ensureBuilt);

@@ -31,6 +31,7 @@ describe('light sources by their white points', () => {
     ['D65', 6504, 0.3127, 0.329],
     ['D50', 5003, 0.3457, 0.3585],
     ['D55', 5503, 0.3324, 0.3474],
+    ['D75', 7504, 0.299, 0.3149],
   ])('%s', (_name, kelvin, x, y) => {
     expect(Math.abs(xy(kelvin)[0] - x)).toBeLessThan(0.0012);
     expect(Math.abs(xy(kelvin)[1] - y)).toBeLessThan(0.0012);

@@ -9,7 +9,6 @@ import { useRoom } from './room/RoomContext';
 import type { RuleId } from '../../core/rules/table';
 import type { StageName } from '../../core/model/finding';
 import { waking } from '../../ui/Awake';
-import { ScrollArea } from '../../ui/ScrollArea';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Words } from '../../ui/Words';
 import { Why } from './Why';
@@ -39,12 +38,10 @@ export function Workspace({
       </section>
       <aside
         data-worksheet
-        className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full shrink-0 bg-sheet lg:w-[372px]`}
+        className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}
       >
-        <ScrollArea bars={['vertical']} className="px-[18px] py-4 lg:max-h-[calc(100dvh-106px)]">
-          {worksheet}
-          {MENDS.has(stage) && <Irritations stage={stage as StageName} />}
-        </ScrollArea>
+        {worksheet}
+        {MENDS.has(stage) && <Irritations stage={stage as StageName} />}
       </aside>
     </div>
   );
