@@ -1,6 +1,7 @@
 'use client';
 import { findOne } from '../../core/base/list';
 import { ToggleGroup } from '../../ui/ToggleGroup';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { PageLink } from '../../ui/PageLink';
 import { useRef, type ReactNode } from 'react';
@@ -10,6 +11,7 @@ import type { Item, Piece, Placement, Seat } from '../../core/model/types';
 import type { SeatPlan } from '../../core/stages/seats/planSeat';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
+import { waking } from '../../ui/Awake';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { placeOnWall } from '../../core/room/place';
@@ -17,11 +19,11 @@ import { isBed } from '../../core/room/kinds';
 import { useRoom } from '../shell/room/RoomContext';
 import { useStash } from '../shell/useStash';
 import { SheetHead, SheetTitle, Workspace, Numeral } from '../shell/Workspace';
-import { OtherWays } from './OtherWays';
 import { SeatSheet } from './SeatSheet';
-import { StashStrip } from './StashStrip';
 import { useSeatActs } from './useSeatActs';
 
+const StashStrip = dynamic(() => import('./StashStrip').then((m) => waking(m.StashStrip)));
+const OtherWays = dynamic(() => import('./OtherWays').then((m) => waking(m.OtherWays)));
 const HEIGHT = 280;
 
 /** Seats: pillows from the stash at true scale, front hiding back. */

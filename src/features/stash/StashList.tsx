@@ -115,7 +115,7 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
         'aria-activedescendant': entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined,
         onKeyDown: keys.onKeyDown,
       }}
-      className="h-[calc(100dvh-112px)] min-h-[300px] outline-offset-[-3px]"
+      className="h-[calc(100dvh-112px)] min-h-[300px] pr-2 outline-offset-[-3px]"
     >
       <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
         {rows.getVirtualItems().map((v) => {
