@@ -114,7 +114,7 @@ export function loadItem(db: StudioDatabase, id: string): Item | undefined {
 
 export const deleteItem = (db: StudioDatabase, id: string): void => deleteRow(db, TABLES.item, { id });
 
-/** Rooms that speak of a thing: used in a look, or found there. */
+/** Rooms that refer to an item: used in a look, or found there. */
 export const roomsWithItem = (db: StudioDatabase, id: string): { id: string; name: string }[] =>
   statement(
     db,

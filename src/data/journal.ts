@@ -13,18 +13,18 @@ import {
   type Table,
 } from './rows';
 
-/** What was done, as data: a code of the change and the name of what it was done to. */
+/** What was done, as data: the kind of change and the name of what it changed. */
 export type Label = { code: string; name?: string };
 export type Entry = { seq: number; label: Label };
 export type Way = 'undo' | 'redo';
 
-/** The rows are no longer as the act left them, so it cannot be taken back. */
+/** The rows are no longer as the act left them, so it can't be undone. */
 export class JournalConflict extends Error {}
 
-/** How many acts of one room can be taken back. */
+/** How many acts of one room can be undone. */
 const KEPT = 500;
 
-/** Puts up the triggers; they live and end with the connection, so a migration never meets them. */
+/** Creates the triggers. They belong to the connection, so a migration never sees them. */
 export function watchRows(db: StudioDatabase): void {
   db.exec('CREATE TEMP TABLE journal_now (entry INTEGER NOT NULL)');
   for (const table of ALL_TABLES) {
@@ -44,8 +44,8 @@ export function watchRows(db: StudioDatabase): void {
 }
 
 /**
- * Carries out work as one act that can be taken back. What was undone before it can no longer be done again.
- * An act that changes nothing leaves no entry. Call inside a transaction.
+ * Runs work as one act that can be undone; what could be redone is dropped. An act that changes nothing
+ * leaves no entry. Call inside a transaction.
  */
 export function inEntry(
   db: StudioDatabase,
@@ -80,7 +80,7 @@ const entryOf = (row: unknown): Entry | undefined => {
   return r && { seq: r.seq, label: JSON.parse(r.label_json) as Label };
 };
 
-/** The act that undo would take back or redo would do again; a room's own, or with null the studio's. */
+/** The act that undo or redo would apply to; a room's own, or with null the studio's. */
 export const nextEntry = (db: StudioDatabase, roomId: string | null, way: Way): Entry | undefined =>
   entryOf(
     way === 'undo'
@@ -107,8 +107,8 @@ export const lastEntries = (db: StudioDatabase, roomId: string, count: number): 
 type Step = { table_name: string; before_json: string | null; after_json: string | null };
 
 /**
- * Takes an act back, or does it again. Throws JournalConflict when a row is not as the act left it. Call
- * inside a transaction.
+ * Undoes or redoes an act. Throws JournalConflict when a row is not as the act left it. Call inside a
+ * transaction.
  */
 export function replay(db: StudioDatabase, entry: Entry, way: Way): void {
   const steps = statement(

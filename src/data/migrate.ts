@@ -55,7 +55,7 @@ export function readMigrations(folder: string): Migration[] {
   return steps;
 }
 
-/** Takes the steps that the database has not taken yet, each in one transaction with its own bookkeeping. */
+/** Applies the migrations that the database doesn't have yet, each in a transaction of its own. */
 export function migrate(db: StudioDatabase, steps: readonly Migration[], now: string): void {
   const tables = db.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").pluck().all() as string[];
   if (tables.length > 0 && !tables.includes('migration')) throw new CannotMigrate({ code: 'not-a-studio' });
@@ -79,7 +79,7 @@ export function migrate(db: StudioDatabase, steps: readonly Migration[], now: st
           'CREATE TABLE migration (number INTEGER PRIMARY KEY, file TEXT NOT NULL, hash TEXT NOT NULL, taken_at TEXT NOT NULL) STRICT',
         );
       db.exec(step.sql);
-      // a step may rebuild a table under its old name, which the database would take for a loss of what
+      // a step may rebuild a table under its old name, which would look to the database like losing what
       // refers to it
       if ((db.pragma('foreign_key_check') as unknown[]).length > 0)
         throw new Error(`${step.file} leaves rows that refer to nothing`);

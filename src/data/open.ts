@@ -9,8 +9,8 @@ export type { StudioDatabase };
 export const DATABASE_FILE = 'rideau.sqlite';
 
 /**
- * Opens the studio's database in a folder, brings it up to date, and lets the journal watch it. Throws
- * CannotMigrate when it must not be touched.
+ * Opens the studio's database in a folder, migrates it, and attaches the journal. Throws CannotMigrate when
+ * it must not be touched.
  */
 export function openDatabase(folder: string, migrationsFolder: string, now: string): StudioDatabase {
   const steps = readMigrations(migrationsFolder);

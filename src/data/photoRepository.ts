@@ -22,10 +22,7 @@ export const loadPhotos = (db: StudioDatabase, ids: readonly string[] | null): P
     'SELECT id, width_px AS widthPx, height_px AS heightPx, image, small FROM photo WHERE @ids IS NULL OR id IN (SELECT value FROM json_each(@ids)) ORDER BY id',
   ).all({ ids: ids && JSON.stringify(ids) }) as Photo[];
 
-/**
- * Photos that nothing speaks of any more: no room, no thing of the stash, and no act that could still be
- * taken back.
- */
+/** Photos that nothing refers to any more: no room, no item, and no act that could still be undone. */
 export function dropUnusedPhotos(db: StudioDatabase): number {
   return statement(
     db,

@@ -11,7 +11,7 @@ export function savePlace(db: StudioDatabase, place: StoragePlace): void {
   (known ? updateRow : insertRow)(db, TABLES.storagePlace, PLACE_ROWS.toRow(place));
 }
 
-/** Removes a place; what was kept in it is then kept nowhere in particular. */
+/** Removes a place; its contents then have no fixed place. */
 export function removePlace(db: StudioDatabase, placeId: string): void {
   statement(db, 'UPDATE item SET place_id = NULL WHERE place_id = ?').run(placeId);
   deleteRow(db, TABLES.storagePlace, { id: placeId });

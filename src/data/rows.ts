@@ -21,7 +21,7 @@ export function statement(db: StudioDatabase, sql: string): Database.Statement {
   return found;
 }
 
-/** better-sqlite3 would write an undefined as NULL without a word: a forgotten field must not pass. */
+/** better-sqlite3 silently writes undefined as NULL; a forgotten field has to fail instead. */
 function checked(table: Table, row: Row): Row {
   for (const [column, value] of Object.entries(row)) {
     if (value === undefined || (typeof value === 'number' && !Number.isFinite(value)))
@@ -72,6 +72,6 @@ export function saveRows(
   }
 }
 
-/** A mark that is another one as soon as anything was written, by this handle or past it. */
+/** A value that changes as soon as anything is written, through this handle or another. */
 export const changesOf = (db: StudioDatabase): string =>
   `${statement(db, 'SELECT total_changes()').pluck().get() as number}/${db.pragma('data_version', { simple: true }) as number}`;

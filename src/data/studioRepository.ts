@@ -25,8 +25,8 @@ export const loadStudio = (db: StudioDatabase): StudioFile =>
   }))();
 
 /**
- * Puts a studio in the place of what is there; the journal starts over, for its acts speak of rows that are
- * gone. Revisions go on, so that an open tab notices. Call inside a transaction.
+ * Replaces the studio; the journal starts over, since its acts refer to rows that are gone. Revisions go
+ * on, so that an open tab notices. Call inside a transaction.
  */
 export function replaceStudio(db: StudioDatabase, studio: StudioFile, now: string): void {
   db.exec('DELETE FROM journal_entry');

@@ -8,7 +8,7 @@ const GRACE_MS = 4000;
  */
 export function endWithStarter(): void {
   if (process.env.RIDEAU_ATTENDED !== '1') return;
-  // its output then leads nowhere; saying so there would fail again, without end
+  // its output is closed by then, and reporting that there would fail again, forever
   for (const output of [process.stdout, process.stderr]) output.on('error', () => undefined);
   process.stdin.on('close', () => {
     process.kill(process.pid, 'SIGTERM');

@@ -3,7 +3,7 @@ import { describeNoun, rowsOfNoun } from '../core/model/nouns';
 import type { RoomFile } from '../core/model/types';
 import type { Label } from '../data/journal';
 
-/** What undo calls a change: its kind, and the name of what it was done to. */
+/** The label of a change for undo: its kind, and the name of what it changed. */
 export function labelOf(change: Change, file: RoomFile): Label {
   const name = nameOf(change, file);
   return { code: change.do, ...(name ? { name } : {}) };

@@ -22,9 +22,7 @@ export type ImportNote =
   | { code: 'item-renumbered'; from: string; to: string }
   | { code: 'room-renumbered'; from: string; to: string };
 
-/**
- * Takes a room file in. The file's own ids are kept where the studio does not use them for something else.
- */
+/** Imports a room file. Its ids are kept unless the studio already uses them for something else. */
 export async function importRoom(
   input: unknown,
 ): Promise<Result<{ id: string; notes: ImportNote[] }, DoorIssue>> {

@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import type { MeasureIssue } from '../core/stages/measure/check';
 
 /**
- * What a person's input did wrong: where, a code from a closed set, and a plain sentence for whoever reads
+ * What is wrong with an input: where, a code from a closed set, and a plain sentence for readers of the
  * JSON.
  */
 export type DoorIssue = { path: (string | number)[]; code: string; message: string };

@@ -15,10 +15,7 @@ const SMALL_PX = 240;
 const refuse = (code: string, message: string): Result<never, DoorIssue> =>
   fail<DoorIssue>({ path: [], code, message });
 
-/**
- * Reads what came as a picture, turned as its camera held it; refuses plainly what is no picture or too
- * large.
- */
+/** Reads an uploaded picture, upright; refuses what is not a picture or is too large. */
 export async function readPicture(bytes: Buffer): Promise<Result<Sharp, DoorIssue>> {
   if (bytes.length > environment.photoLimit)
     return refuse('too-large', `The picture is larger than ${environment.photoLimit / 1024 / 1024} MB.`);
@@ -28,7 +25,7 @@ export async function readPicture(bytes: Buffer): Promise<Result<Sharp, DoorIssu
   } catch {
     return refuse('not-a-picture', 'This is not a picture that can be read. JPEG, PNG, WebP and AVIF are.');
   }
-  // AVIF is HEIF with AV1 inside; other HEIF pictures cannot be read here
+  // AVIF is HEIF with AV1 inside; no other HEIF picture can be read here
   if (!READ.has(meta.format ?? '') || (meta.format === 'heif' && meta.compression !== 'av1'))
     return refuse(
       'not-a-picture',

@@ -51,7 +51,7 @@ export function openRoom(roomId: string): OpenRoom | undefined {
 
 export const roomState = (roomId: string): RoomState => stateOf(roomId);
 
-/** Carries changes out in one transaction, if they start from the room as it now is and leave it sound. */
+/** Applies changes in one transaction, if they start from the room as it is now and leave it sound. */
 export function changeRoom(
   roomId: string,
   baseRevision: number,
@@ -91,7 +91,7 @@ export function changeRoom(
     .immediate();
 }
 
-/** The file with the stash's things that the changes speak of and it does not hold yet. */
+/** The file with the stash's things that the changes refer to and it does not hold yet. */
 function withItems(file: RoomFile, changes: readonly Change[]): RoomFile {
   const missing = changes.flatMap(itemsSpokenOf).filter((id) => !file.items.some((i) => i.id === id));
   if (missing.length === 0) return file;
@@ -106,8 +106,8 @@ function itemsSpokenOf(change: Change): string[] {
 }
 
 /**
- * Takes back the room's last act, or does the last one taken back again; with roomId null the studio's own
- * (rooms made and removed).
+ * Undoes the room's last act, or redoes the last one undone; with roomId null the studio's own (rooms made
+ * and removed).
  */
 export function replayRoom(
   roomId: string | null,
@@ -149,7 +149,7 @@ export function exportRoom(roomId: string, withPhotos = false): RoomFile | undef
   return { ...file, photos: photosForFile([...new Set(ids)]) };
 }
 
-/** A plan as other programs get it: without what is only there to work out the next one. */
+/** A plan for other programs: without what is only kept for working out the next one. */
 type PublishedPlan = Omit<Plan, 'memories' | 'places'>;
 const published = ({ memories: _m, places: _p, ...plan }: Plan): PublishedPlan => plan;
 

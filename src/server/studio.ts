@@ -12,7 +12,7 @@ export const now = (): string => new Date().toISOString();
 export function studioDatabase(): StudioDatabase {
   if (kept.rideauDatabase) return kept.rideauDatabase;
   const db = openDatabase(environment.dataFolder, environment.migrationsFolder, now());
-  // a photo that was taken in and then not used takes room for nothing
+  // a photo that was uploaded and then not used only takes up space
   dropUnusedPhotos(db);
   kept.rideauDatabase = db;
   return db;

@@ -17,10 +17,7 @@ export const backupStudio = (withPhotos = false): StudioFile => ({
   ...(withPhotos ? { photos: photosForFile(null) } : {}),
 });
 
-/**
- * Puts a backed-up studio in the place of this one; a copy of the database as it was is kept in the data
- * folder first.
- */
+/** Replaces this studio with a backup, after copying the present database within the data folder. */
 export async function restoreStudio(
   input: unknown,
 ): Promise<Result<{ rooms: number; items: number; keptAs: string }, DoorIssue>> {

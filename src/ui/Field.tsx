@@ -7,7 +7,7 @@ import { useDraft } from './drafts';
 import { useStableCallback } from './useStableCallback';
 import { Words } from './Words';
 
-/** What became of a typed value: taken, refused with a sentence, or odd and to be confirmed. */
+/** The outcome of a typed value: accepted, refused with a sentence, or odd and to be confirmed. */
 export type Answer = { took: true } | { took: false; message: string; keep?: () => void };
 export const TAKEN: Answer = { took: true };
 
@@ -41,7 +41,7 @@ type Raw = Base & {
   inputMode?: 'decimal' | 'text';
 };
 
-/** What is typed into a field, until it is taken. */
+/** What is typed into a field, until it is accepted. */
 function useTyped({ draftKey, shown, commit, nudge }: Pick<Raw, 'draftKey' | 'shown' | 'commit' | 'nudge'>) {
   const [draft, setDraft] = useDraft(draftKey);
   const [answer, setAnswer] = useState<Exclude<Answer, { took: true }> | null>(null);
@@ -194,14 +194,14 @@ const RawField = memo(function RawField({
   );
 });
 
-/** An answer that refuses without words of its own says what came and what would be read. */
+/** A refusal without words of its own says what came and gives an example. */
 const worded = (answer: Answer, words: string): Answer =>
   answer.took || answer.message !== '' ? answer : { ...answer, message: words };
 
 export const lengthExamples = (unit: LengthUnit): string =>
   unit === 'cm' ? '251.5, 2.5 m, 99 1/2 in' : "99 1/2, 8' 3 1/2, 251.5 cm";
 
-/** The sentence for a length that could not be read, with what would be. */
+/** The sentence for a length that can't be read, with an example. */
 export function useLengthIssue(unit: LengthUnit): (issue: LengthIssue) => string {
   const t = useTranslations('lengths');
   return (issue) =>
@@ -216,7 +216,7 @@ type LengthProps = Base & {
   negative?: boolean;
 };
 
-/** A length as it is spoken; what cannot be read stays in the field and says what would be. */
+/** A length as people say it; what can't be read stays in the field, with an example. */
 export function LengthField({
   valueMm,
   unit,

@@ -1,10 +1,7 @@
 'use client';
 import { useCallback, useSyncExternalStore } from 'react';
 
-/**
- * What was typed and could not be taken yet, kept in the browser so that a reload or a crash does not lose
- * it.
- */
+/** What was typed and not accepted yet, kept in the browser so that a reload or a crash doesn't lose it. */
 const KEY = 'rideau:draft:';
 const listeners = new Set<() => void>();
 const subscribe = (listener: () => void) => {

@@ -1,8 +1,8 @@
-/** At least one of something. */
+/** A list with at least one element. */
 export type NonEmpty<T> = readonly [T, ...T[]];
 
 /**
- * What a person can cause is a Result: a value, or issues from a closed set. `throw` is for broken
+ * What a user can cause is a Result: a value, or issues from a closed set. `throw` is for broken
  * invariants.
  */
 export type Result<T, I> = { ok: true; value: T } | { ok: false; issues: NonEmpty<I> };

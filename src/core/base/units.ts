@@ -29,7 +29,7 @@ export const toMark = (lengthMm: Mm, unit: LengthUnit): Mm => {
   return Math.round(lengthMm / step) * step;
 };
 
-/** The last mark at or below; a hair of rounding error does not cost a whole step. */
+/** The last mark at or below; rounding errors don't cost a whole step. */
 export const toMarkBelow = (lengthMm: Mm, unit: LengthUnit): Mm => {
   const step = markStep(unit);
   return Math.floor(lengthMm / step + 1e-6) * step;

@@ -41,10 +41,9 @@ function headerOf(cells: readonly string[]): string[] | undefined {
 }
 
 /**
- * Reads rows of cells: `name, 400, 410 … 700` with reflectance as shares or per cent (told for all rows
- * together), or
- * `name, L, a, b`; a header first, or rows of numbers alone. Says row and column of the first cell that
- * cannot be.
+ * Reads rows of cells: `name, 400, 410 … 700` with reflectance as shares or per cent (decided for all rows
+ * together), or `name, L, a, b`; a header first, or rows of numbers alone. Reports row and column of the
+ * first impossible cell.
  */
 export function readReader(rows: readonly (readonly string[])[]): Result<ReaderRow[], ReaderIssue> {
   const filled = rows

@@ -1,5 +1,6 @@
 /**
- * The one door to the colour library. Everything outside speaks Lab (D65, 2° observer), sRGB hex and OKLCH.
+ * The only module that uses the colour library. Everything else works in Lab (D65, 2° observer), sRGB hex
+ * and OKLCH.
  */
 import {
   clampChroma,
@@ -47,7 +48,7 @@ const SCREEN_CRUMB = 0.5 / 255;
 /** sRGB hex for display; colours beyond the screen keep lightness and hue and lose chroma. */
 export function hexOfLab(lab: Lab): string {
   const rgb = toRgb(tag(lab));
-  // a crumb outside the screen is rounded off; searching a chroma for it would only change the colour
+  // a rounding error outside sRGB is clipped; searching for a smaller chroma would change the colour
   const onScreen = [rgb.r, rgb.g, rgb.b].every((v) => v > -SCREEN_CRUMB && v < 1 + SCREEN_CRUMB);
   return formatHex(onScreen ? rgb : clampChroma(rgb, 'oklch')) ?? '#000000';
 }

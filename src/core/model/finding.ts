@@ -1,6 +1,8 @@
 import type { RuleId } from '../rules/table';
 
-/** ok: holds. yielded: two rules met and one gave way. caution: look again. stop: cannot be done so. */
+/**
+ * ok: fine. yielded: two rules conflict and one gives way. caution: check it. stop: not possible as it is.
+ */
 export type Level = 'ok' | 'yielded' | 'caution' | 'stop';
 /** The stages of the rail, in the order of work, by the groups that the rail shows. */
 export const STAGE_GROUPS = {

@@ -27,7 +27,7 @@ type Described<N extends NounName> = {
   since?: number;
   /** Where a row uses items of the stash. */
   items: readonly PathOf<Nouns[N]>[];
-  /** Where a row speaks of an item without using it. */
+  /** Where a row refers to an item without using it. */
   mentions?: readonly PathOf<Nouns[N]>[];
   follows: readonly Follow<Nouns[N]>[];
   /** What a person calls it, for undo. */
@@ -207,7 +207,7 @@ export const itemIdsOfFile = (file: RoomFile): string[] =>
       : rowsOfNoun(file, noun).flatMap((row) => itemIdsOf(noun, row)),
   );
 
-/** The file with its items' ids replaced wherever a row speaks of them. */
+/** The file with its items' ids replaced wherever a row refers to them. */
 export const mapItemIds = (file: RoomFile, map: (id: string) => string): RoomFile =>
   NOUN_NAMES.reduce(
     (edited, noun) => {

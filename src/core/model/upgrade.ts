@@ -40,9 +40,7 @@ const bodyFrom2 = (r: Fields): Fields => ({
     hangings: each(l.hangings, (h) => ({ ...HANGING, ...h })),
   })),
 });
-/**
- * Rules that became others: pleats are now reckoned from ring and pin, centre brackets from how the rod sags.
- */
+/** Rules that were replaced: pleats now follow from ring and pin, centre brackets from the rod's sag. */
 const ruleRows = (rules: unknown): unknown =>
   Array.isArray(rules)
     ? rules.flatMap((r: unknown) => {
@@ -53,7 +51,7 @@ const ruleRows = (rules: unknown): unknown =>
           : [];
       })
     : rules;
-/** The drop of a ring as it comes, from which an own take-down of pleats is turned into a pin's place. */
+/** The usual drop of a ring; converts a studio's own take-down of pleats to a pin's position. */
 const RING_DROP = inches(1.75);
 
 const bodyFrom =

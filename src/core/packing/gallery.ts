@@ -18,8 +18,8 @@ const PARENTS = 4;
 const TOLD_APART = [0.75, 0.3];
 
 /**
- * Tries layouts one after another and tells the best so far after each; at the end the best few that differ
- * from one another. Empty when not all frames fit.
+ * Tries layouts one after another and yields the best so far after each; at the end the best few that
+ * differ from one another. Empty when not all frames fit.
  */
 export function* searchGallery(ask: GalleryAsk, wanted = 5): Generator<GalleryProgress, GalleryLayout[]> {
   const rounds = ask.rounds ?? usualRounds(ask.frames.length + ask.pinned.length);

@@ -55,7 +55,7 @@ export function judgeBedsByWindows({ file, walls, rules }: Omit<RoomContext, 'pl
   );
 }
 
-/** Glass or weight on the wall over a cot. */
+/** Anything glazed or heavy on the wall over a cot. */
 export function judgeOverCots(
   { file, places, rules }: Pick<RoomContext<'pieces'>, 'file' | 'places' | 'rules'>,
   hangings: readonly HangingPlan[],

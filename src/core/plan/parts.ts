@@ -67,7 +67,7 @@ export const FACTS: readonly Part<Parts>[] = [
     ruleBook(ownRules, file.room.unit),
   ),
   part('walls', { room: ['walls'] }, ({ file }) => wallsOf(file.room)),
-  // what was given away is not there to be used
+  // what was given away can't be used
   part(
     'items',
     { file: ['items'] },

@@ -42,7 +42,7 @@ export type PlanOptions = {
   rules?: readonly OwnRule[];
   /** Any earlier plan, of this room or another: parts that read the same objects are reused. */
   previous?: Pick<Plan, 'memories'> | undefined;
-  /** The present moment, for waiting times; without it none is over. */
+  /** The current time, for waiting times; without it, no wait is over. */
   now?: string | undefined;
 };
 

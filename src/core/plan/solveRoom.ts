@@ -33,7 +33,7 @@ export function solveRoom(
   const dressedIds = new Set(look.dressings.map((d) => d.openingId));
   const named = new Set(which.split(' '));
   const chosen = dressed.filter((d) => (which === 'all' ? sharesLine(d) : named.has(d.dressing.id)));
-  // the target is the rule's line, not one that was typed: to leave it is what the solution would say
+  // the target is the rule's line, not a typed one, so that a solution off the rule says so
   const heads = dressed.filter(sharesLine).map(({ target }) => headOf(context, target));
   const shared = rules.school('windows.rodLine') === 'shared';
   const lineMm = (shared ? schoolLine(heads, rules) : null) ?? undefined;

@@ -41,7 +41,7 @@ export function stage<
 
 const NOTHING_BOUGHT: Bought = { lines: [], uses: [] };
 
-/** How far along a stage is that has so many of so many things dressed. */
+/** A stage's progress, from how many of its things are dressed. */
 export function progress(done: number, total: number): StageState['state'] {
   if (done === 0) return 'empty';
   return done >= total ? 'done' : 'half';

@@ -3,7 +3,10 @@ import { alongSegment, distance, distanceToSegment, turnedCorners, type Point } 
 import type { Piece } from '../model/types';
 import { pointOnWall, type Wall } from './walls';
 
-/** A piece before its wall: its span there, how far its middle is from the wall, and the nearest of it. */
+/**
+ * A piece in front of its wall: its span there, and how far its middle and its nearest edge are from the
+ * wall.
+ */
 export type OnWall = { wallId: string; xMm: Mm; widthMm: Mm; depthMm: Mm; nearMm: Mm };
 
 export const footprint = (piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>): Point[] =>

@@ -35,7 +35,7 @@ const wayIn = (wall: Wall): Point => {
   return { xMm: -u.yMm, yMm: u.xMm };
 };
 
-/** How far a place stands before a wall's plane; negative behind it. */
+/** How far a place is in front of a wall's plane; negative behind it. */
 export const distanceInFront = (wall: Wall, p: Point): Mm => {
   const n = wayIn(wall);
   return (p.xMm - wall.from.xMm) * n.xMm + (p.yMm - wall.from.yMm) * n.yMm;
@@ -91,7 +91,7 @@ export function patchesIn(glass: Glass, eye: Place3, walls: readonly Wall[]): Pa
     if (!hit) continue;
     const [h0, h1] = [onto(hit, x0), onto(hit, x1)];
     if (!h0 || !h1) continue;
-    // seen in the glass from left to right, a wall before it runs from right to left
+    // seen in the glass from left to right, a wall in front of it runs from right to left
     const [p, q] = h0.xMm < h1.xMm ? [h0, h1] : [h1, h0];
     const z = (edge: Mm, t: number) => eye.zMm + (edge - eye.zMm) * t;
     patches.push({

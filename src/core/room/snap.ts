@@ -59,7 +59,7 @@ function wallPulls(piece: Piece, { walls }: SnapRoom, { way, halfMm }: Direction
     const outward = wayOf(wall.facingDeg);
     const facing = way.xMm * outward.xMm + way.yMm * outward.yMm;
     if (Math.abs(Math.abs(facing) - 1) > SQUARE) return [];
-    // only a wall that the piece stands before
+    // only a wall that the piece is in front of
     const sideways = wayOf(wall.facingDeg + 90);
     const span = footprint(piece).map((corner) => alongWay(wall.from, corner, sideways));
     const [low, high] = [Math.min(...span), Math.max(...span)];

@@ -59,9 +59,7 @@ const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
   gsm: [0, 5000],
 };
 
-/**
- * Lengths that others are divided by, or that are counted off along something: they must be above nothing.
- */
+/** Lengths that others are divided by or that are repeated along something: they have to be above zero. */
 const ABOVE_ZERO: readonly RuleId[] = [
   'windows.stockFlatWidth',
   'windows.clothWidth',

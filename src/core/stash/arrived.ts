@@ -4,10 +4,10 @@ import type { RuleBook } from '../rules/book';
 export type Turn = 'lighter' | 'darker' | 'redder' | 'greener' | 'yellower' | 'bluer' | 'stronger' | 'greyer';
 export type Arrival = { deltaE: number; same: boolean; turns: Turn[] };
 
-/** A difference smaller than this along one way is not worth a word. */
+/** A smaller difference in one direction isn't mentioned. */
 const WORD_FROM = 1.5;
 
-/** How what came differs from what was relied on: ΔE00, and in words, the largest first. */
+/** How an arrival differs from what was expected: ΔE00, and in words, the largest first. */
 export function arrivalOf(relied: Lab, seen: Lab, rules: RuleBook): Arrival {
   const deltaE = deltaE00(relied, seen);
   const [dl, da, db] = [seen.l - relied.l, seen.a - relied.a, seen.b - relied.b];

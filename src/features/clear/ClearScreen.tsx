@@ -27,7 +27,8 @@ const PARTS = ['found', 'irritations', 'tasks'] as const;
 type Part = (typeof PARTS)[number];
 
 /**
- * Clear: everything loose in one pass, each with a verdict; what bothers; what has to be cleaned or mended.
+ * Clear: everything loose in one pass, each with a verdict; what bothers people; what has to be cleaned or
+ * mended.
  */
 export function ClearScreen(): ReactNode {
   const t = useTranslations();

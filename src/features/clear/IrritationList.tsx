@@ -8,7 +8,7 @@ import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
 import { Checkbox } from '../../ui/Checkbox';
 
-/** What bothers in this room, wall by wall; the stages that follow tick it off. */
+/** What bothers people in this room, wall by wall; later stages tick it off. */
 export function IrritationList(): ReactNode {
   const t = useTranslations('clear');
   const ts = useTranslations('stages');

@@ -9,7 +9,7 @@ import { LazyDialog } from '../../ui/LazyDialog';
 type Issue = { path: (string | number)[]; code: string; message: string };
 const MOST_SHOWN = 8;
 
-/** Files in and out: a room file, the whole studio, and undo of what was removed or brought in. */
+/** Importing and exporting: a room file, the whole studio, and undo of what was removed or imported. */
 export function FileDoors({ undo }: { undo: string | null }): ReactNode {
   const t = useTranslations('home');
   const ts = useTranslations('shell');

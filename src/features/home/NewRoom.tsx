@@ -13,7 +13,7 @@ import { newRoomFile } from '../shell/newRoomFile';
 import { OutlineForm, startLegs } from '../shell/outline/OutlineForm';
 import { OutlinePreview } from './OutlinePreview';
 
-/** A name, the walls and a ceiling: enough to begin. */
+/** A name, the walls and a ceiling height: enough to start. */
 export function NewRoom({ homes }: { homes: readonly { id: string; name: string }[] }): ReactNode {
   const t = useTranslations('home');
   const tm = useTranslations('measure');

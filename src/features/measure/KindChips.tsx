@@ -5,8 +5,8 @@ import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 
 /**
- * Kinds of things to add: pressed, a thing stands where there is room; dragged onto the drawing, where it is
- * let go.
+ * Kinds of things to add: pressed, one is added where there is room; dragged onto the drawing, where it is
+ * dropped.
  */
 export function KindChips({
   kinds,

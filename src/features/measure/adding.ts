@@ -11,7 +11,7 @@ import { madeAt, makeThing } from './library/makeThing';
 type Added = { says: 'noRoom' | 'notThere' | null; changes: Change[] | null; onPlan: boolean; id: string };
 
 /**
- * The changes that add a thing of a kind: where it was let go, or where the room has a place for it. All its
+ * The changes that add a thing of a kind: where it was dropped, or where there is room for it. All its
  * readings are guesses until they are measured.
  */
 export function addThing(
@@ -40,8 +40,7 @@ function newName(kindName: string, kind: string, file: RoomFile): string {
 }
 
 /**
- * Where something let go over the drawing lies in it: along and up the wall, or on the plan; undefined beside
- * the drawing.
+ * Where something was dropped on the drawing: along and up the wall, or on the plan; undefined outside it.
  */
 export function whereDropped(
   box: Element | null,

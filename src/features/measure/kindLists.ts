@@ -1,7 +1,7 @@
 import type { Fitting, Opening, Piece } from '../../core/model/types';
 import { FITTING_KINDS, PIECE_KINDS } from '../../core/model/values';
 
-/** Kinds that are offered to be added, in the order in which they stand there. */
+/** Kinds that can be added, in the order of the buttons. */
 export const OPENINGS: readonly Opening['kind'][] = ['window', 'frenchDoor', 'door', 'arch'];
 /** Set-backs and projections of a wall. */
 export const BUMPS = ['bay', 'alcove', 'breast'] as const;

@@ -28,8 +28,8 @@ export function useAddThing({
   const [problem, setProblem] = useState<string | null>(null);
   const isPlan = wallId === 'plan';
   /**
-   * Adds a thing: where it was let go, or where the room has a place for it. All its readings are guesses
-   * until they are measured.
+   * Adds a thing: where it was dropped, or where there is room for it. All its readings are guesses until
+   * they are measured.
    */
   const addTo = async (kind: string, place?: { xMm: number; yMm: number }) => {
     if ((BUMPS as readonly string[]).includes(kind)) {

@@ -15,9 +15,9 @@ export function useOpeningActs(opening: Opening) {
   });
   return {
     put,
-    /** Takes a reading if the room stays sound with it. */
+    /** Accepts a reading if the room stays sound with it. */
     set: (patch: Partial<Opening>): Answer => commit(put(patch), opening.id),
-    /** Takes what can never be wrong by itself. */
+    /** Accepts what can't be wrong by itself. */
     choose: (patch: Partial<Opening>) => change([put(patch)]),
   };
 }

@@ -7,7 +7,7 @@ import { useRoom } from '../shell/room/RoomContext';
 /** A length that would do, to name one. */
 const EXAMPLE_MM = 1000;
 
-/** Takes a length above zero, and refuses the rest with an example. */
+/** Accepts a length above zero and refuses anything else with an example. */
 export function usePositive(): (mm: number, take: () => Answer) => Answer {
   const t = useTranslations('measureIssues');
   const { unit } = useRoom().file.room;

@@ -13,13 +13,13 @@ import { useCommit } from '../shell/useCommit';
 
 const keyOf = (r: TapeReading) => `${r.about}/${r.field}`;
 const isOpen = (r: TapeReading) => r.guess || r.secondMm !== null || r.valueMm === null;
-/** Says that a reading is measured; with a second one, that it came out differently. */
+/** Marks a reading as measured; with a second one, as measured twice and different. */
 const markReading = (r: TapeReading, secondMm: Mm | null): Change => ({
   do: 'markReadings',
   readings: [{ about: r.about, field: r.field, guess: false, secondMm }],
 });
 
-/** Why a reading was not taken as it was typed, with a way to keep it where it is only odd. */
+/** Why a reading was not accepted as typed, with a way to keep it where it is only odd. */
 export type TapeProblem = { text: string; keep?: () => void };
 
 /** The readings that a session goes through, and the one it is at. */

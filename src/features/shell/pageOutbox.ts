@@ -13,10 +13,10 @@ export type OutboxStore = {
   ifFree: (name: string, work: () => Promise<void>) => Promise<void>;
 };
 
-/** What a page that ended left; `taken` is called once it is kept by the page that found it. */
+/** What a closed page left behind; `taken` is called once the page that found it has saved it. */
 export type Left<T> = { value: T; taken: () => void };
 
-/** Under this the texts are put aside that could not be read, so that nothing typed is thrown away. */
+/** Texts that can't be read are put aside under this key, so that nothing typed is thrown away. */
 const UNREAD = 'rideau:unread:';
 
 /**
@@ -46,7 +46,7 @@ export function createPageOutbox<T>(
     },
     /** Whether another page has something waiting. */
     heldElsewhere: (): boolean => others().length > 0,
-    /** Goes over what pages that ended left, until `take` wants no more. */
+    /** Visits what closed pages left behind, until `take` wants no more. */
     async eachLeft(take: (left: Left<T>) => 'more' | 'enough'): Promise<void> {
       let isEnough = false;
       for (const key of others()) {

@@ -14,7 +14,7 @@ export type Differences = { amounts: Amount[]; come: Finding[]; gone: Finding[] 
 
 /** Amounts that are counted; all others are lengths. */
 const COUNTS: ReadonlySet<Amount['what']> = new Set(['panels', 'sit', 'accents']);
-/** Smaller differences than these are crumbs of reckoning. */
+/** Smaller differences are rounding errors. */
 const LEAST_LENGTH_MM = 0.5;
 const LEAST_COUNT = 1e-9;
 

@@ -12,8 +12,8 @@ const same = (a: MeasureIssue, b: MeasureIssue) =>
   a.code === b.code && a.about === b.about && a.field === b.field && a.level === b.level;
 
 /**
- * Takes a reading if the room stays sound with it; else says what came, what was expected and an example, or
- * asks.
+ * Accepts a reading if the room stays sound with it; else says what came, what was expected and an example,
+ * or asks.
  */
 export function useCommit(): (change: Change, about: string) => Answer {
   const { file, change } = useRoom();

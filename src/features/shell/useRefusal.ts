@@ -13,7 +13,7 @@ export function useRefusal() {
     took: false,
     message: words({ code, cameMm, expectedMm }),
   });
-  /** Takes a length above zero, refuses any other. */
+  /** Accepts a length above zero and refuses any other. */
   const positive = (mm: Mm, take: () => Answer): Answer =>
     mm > 0 ? take() : refuse('not-positive', mm, unit === 'cm' ? cm(50) : inches(20));
   return { refuse, positive };

@@ -59,7 +59,7 @@ export function useFindingWords(file: RoomFile, plan: Plan): (finding: Finding) 
   );
 }
 
-/** What the sentences of measuring speak about: the checks of a room, and what a form judges by itself. */
+/** What the sentences of measuring are about: the checks of a room, and what a form judges by itself. */
 export type WordedCode = MeasureIssue['code'] | 'not-positive';
 type Worded = Pick<MeasureIssue, 'cameMm' | 'expectedMm' | 'other'> & { code: WordedCode };
 

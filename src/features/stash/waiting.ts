@@ -27,7 +27,7 @@ export function createWaiting(pageId: string, store: OutboxStore) {
   return {
     keep,
     heldElsewhere: page.heldElsewhere,
-    /** What pages that ended left, page by page; kept by this one before it is taken from them. */
+    /** What closed pages left behind, page by page; saved here before it is removed there. */
     async left(): Promise<{ change: Waiting; done: () => void }[]> {
       const found: { change: Waiting; done: () => void }[] = [];
       await page.eachLeft(({ value, taken }) => {
@@ -52,12 +52,12 @@ export const waiting = (): ReturnType<typeof createWaiting> =>
   (page ??= createWaiting(nanoid(8), browserStore));
 
 /**
- * Sends what an earlier page left. How many were taken, and how many were refused because the thing has
- * changed since or is gone.
+ * Sends what an earlier page left behind. Returns how many were accepted, and how many were refused because
+ * the item has changed since or is gone.
  */
 export async function sendLeft(silent: () => void): Promise<{ taken: number; refused: number }> {
   const result = { taken: 0, refused: 0 };
-  // a page that is just ending may hold on to its own for a moment longer
+  // a page that is just closing may hold on to its own for a moment longer
   let left = await waiting().left();
   for (let n = 0; n < TRIES && left.length === 0 && waiting().heldElsewhere(); n++) {
     await new Promise((again) => setTimeout(again, A_MOMENT));
@@ -69,7 +69,7 @@ export async function sendLeft(silent: () => void): Promise<{ taken: number; ref
       const answer = await saveChangedItemAction(change.before, change.after);
       if (answer.ok) return true;
       const issue = answer.issues[0];
-      // it had been taken, and only the answer was lost
+      // it had been accepted, and only the answer was lost
       return 'item' in issue && JSON.stringify(issue.item) === JSON.stringify(change.after);
     }, silent).catch(() => false);
     result[took ? 'taken' : 'refused']++;

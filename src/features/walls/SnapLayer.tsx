@@ -31,7 +31,7 @@ export function SnapGuides({
         ];
         const words = t(`snap.${g.why}`, { of: g.of, by: formatLength(g.byMm, unit) });
         const width = words.length * 5.9 + 14;
-        // the words stand on the ceiling's line over the piece, one above the other where two rules speak,
+        // the words stand on the ceiling's line over the piece, one above the other where two rules apply,
         // clear of what is dragged
         const x = Math.min(scale.width - width - 4, Math.max(4, (x1 + x2) / 2 - width / 2));
         const y = 17 + i * 20;

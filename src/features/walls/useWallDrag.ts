@@ -22,7 +22,10 @@ type HeldGroup = {
 };
 type Dragged = { changes: Change[]; guides: readonly SnapGuide[] };
 
-/** Dragging a piece or a group over its wall: what it snaps to is shown, and where it is let go is kept. */
+/**
+ * Dragging a piece or a group over its wall: what it snaps to is shown, and its place is kept when it is
+ * dropped.
+ */
 export function useWallDrag(wall: Wall) {
   const { file, look, plan, rules, pick, preview, change } = useRoom();
   const acts = useWallActs();

@@ -37,7 +37,7 @@ export function WindowSheet({
 }): ReactNode {
   const t = useTranslations('windows');
   const { file, plan, rules } = useRoom();
-  // its own, and those of the room that speak of it: sets, loans, rods that meet, readings that were guessed
+  // its own, and those of the room that are about it: sets, loans, rods that meet, readings that were guessed
   const findings = plan.findings.filter(
     (f) =>
       f.stage === 'windows' &&

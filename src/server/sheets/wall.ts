@@ -10,8 +10,8 @@ const n = (mm: number): string => String(Math.round(mm * 1000) / 1000);
 export const WALL_SCALES: readonly number[] = [1, 2, 5, 10, 20, 25, 50, 100];
 
 /**
- * A wall's elevation in true units: the drawing is in millimetres of the wall, the paper one to `scale`. With
- * rods, hems, centres and nails told.
+ * A wall's elevation in true units: the drawing is in millimetres of the wall, the paper one to `scale`.
+ * With the heights of rods, hems, centres and nails.
  */
 export function wallSvg(
   roomId: string,

@@ -106,7 +106,7 @@ function partsOf(item: Item): ItemSheet['parts'] {
   });
 }
 
-/** Puts things into the stash as one act that can be taken back. */
+/** Adds items to the stash as one act that can be undone. */
 export function putItems(items: readonly unknown[], code = 'putItems'): Result<{ ids: string[] }, DoorIssue> {
   const read: Item[] = [];
   for (const [i, item] of items.entries()) {
@@ -139,7 +139,7 @@ export function saveChangedItem(
 const nameOf = (items: readonly Pick<Item, 'name'>[]): string =>
   (items.length === 1 ? first(items).name : `${first(items).name} + ${items.length - 1}`).slice(0, 80);
 
-/** Takes things out of the stash, unless a room speaks of them. */
+/** Removes items from the stash, unless a room refers to them. */
 export function removeItems(
   ids: readonly string[],
 ): Result<{ count: number }, { code: 'in-use'; name: string; rooms: string[] } | { code: 'not-found' }> {
@@ -169,8 +169,8 @@ export function duplicateItem(id: string, name: string): Result<{ ids: string[] 
 
 export type ArrivedAnswer = { arrival: Arrival; relies: ItemUse[] };
 /**
- * An ordered thing came: it is owned and seen from now on; what was relied on before stays beside what was
- * seen.
+ * An order arrived: the item is owned and seen from now on; the expected colours are kept beside the seen
+ * ones.
  */
 export function itemArrived(id: string, seen: Item['colours'] | null): Result<ArrivedAnswer, DoorIssue> {
   const db = studioDatabase();

@@ -49,8 +49,8 @@ const SHOWN = 200;
 const unescaped = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
 
 /**
- * Reads a table (comma, semicolon or tab), tells what would be added, changed and refused; writes what can be
- * taken only when asked, as one act.
+ * Reads a table (comma, semicolon or tab), reports what would be added, changed and refused; writes what
+ * can be taken only when asked, as one act.
  */
 export async function* importTable(
   text: string,

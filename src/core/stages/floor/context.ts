@@ -42,7 +42,7 @@ export const floorFinding = (
   line,
 });
 
-/** Exactly the limit is not under it: lengths that differ by less are the same. */
+/** Lengths closer than this are equal, so exactly the limit is not under it. */
 export const EPSILON_MM: Mm = 0.05;
 
 /** What a fitting takes of the floor. */

@@ -4,7 +4,7 @@ import { apart, boundsOf, type Point } from '../../geometry/plane';
 /** Something one cannot walk through: a polygon, or a stretch of wall given by two points. */
 export type Obstacle = { id: string; name: string; shape: readonly Point[]; wall: boolean };
 /**
- * A place that wants to be reached: an entrance (a point just inside it), or anything within reachMm of a
+ * A place that people have to reach: an entrance (a point just inside it), or anything within reachMm of a
  * shape.
  */
 export type Aim = { id: string; name: string; shape: readonly Point[]; reachMm: Mm };
@@ -218,7 +218,7 @@ function fill(grid: Grid, shape: readonly Point[], cells: Uint8Array, value: 0 |
   }
 }
 
-/** Tells every move between free neighbours that a segment lies across. */
+/** Calls back with every move between free neighbours that a segment crosses. */
 function movesAcross(grid: Grid, free: Uint8Array, p: Point, q: Point, take: (move: number) => void): void {
   const { nx, ny, cell, xMm, yMm } = grid;
   // moves to the south cross in the columns, moves to the east in the rows, that the segment runs through
@@ -272,7 +272,7 @@ function cellsNear(grid: Grid, free: Uint8Array, shape: readonly Point[], reachM
   return cells;
 }
 
-/** Whether any free cell within reach of a shape is as asked; goes no further than the first. */
+/** Whether any free cell within reach of a shape passes the test; stops at the first. */
 function someNear(
   grid: Grid,
   free: Uint8Array,
@@ -326,7 +326,7 @@ function gatesBetween(obstacles: readonly Obstacle[], widthMm: Mm): Gate[] {
       const dy = Math.max(0, a.yMm - b.yMm - b.heightMm, b.yMm - a.yMm - a.heightMm);
       if (Math.hypot(dx, dy) >= widthMm) continue;
       const gap = apart(obstacles[i]!.shape, obstacles[j]!.shape);
-      // what touches lets nobody through, and walls that meet in a corner are no passage
+      // nobody gets between things that touch, and a corner of two walls is no passage
       if (gap.mm >= widthMm - 0.01 || gap.mm < 0.5) continue;
       gates.push({ mm: gap.mm, at: [gap.from, gap.to], between: [obstacles[i]!.name, obstacles[j]!.name] });
     }

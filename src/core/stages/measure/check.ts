@@ -10,7 +10,7 @@ export { checkOutline } from './checkOutline';
 export { checkFitting, checkPiece } from './checkThings';
 export type { MeasureCode, MeasureIssue } from './issue';
 
-/** Everything about a room file that cannot be, or is odd. Empty when all is well. */
+/** Everything in a room file that is impossible or odd. Empty when all is well. */
 export function checkRoomFile(file: RoomFile): MeasureIssue[] {
   return [
     ...checkOutline(file),

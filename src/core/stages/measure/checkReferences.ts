@@ -5,7 +5,7 @@ import type { MeasureIssue } from './issue';
 
 type Path = (string | number)[];
 type Ids = ReadonlySet<string>;
-/** Ids that a row may speak of. */
+/** Ids that a row may refer to. */
 type Known = {
   items: Ids;
   walls: Ids;
@@ -28,7 +28,7 @@ const refuse = (code: MeasureIssue['code'], about: string, path: Path, field: st
   field,
 });
 
-/** Where a row of each noun speaks of something else than an item. */
+/** Where a row of each noun refers to something other than an item. */
 const REFERENCES: Partial<
   Record<NounName, readonly { path: string; readIds: (known: Known, id: string) => Ids }[]>
 > = {
@@ -46,7 +46,7 @@ const REFERENCES: Partial<
   placement: [{ path: 'pieceId', readIds: ({ tops }) => tops }],
 };
 
-/** Ids used once, and every id that is spoken of is there. */
+/** Ids used once, and every id referred to exists. */
 export function checkReferences(file: RoomFile): MeasureIssue[] {
   const known = knownIds(file);
   return [
@@ -109,7 +109,7 @@ function checkNoun(file: RoomFile, noun: NounName, known: Omit<Known, 'groups'>)
   );
 }
 
-/** One list: its ids, the items it uses, and what else its rows speak of. */
+/** One list: its ids, the items it uses, and what else its rows refer to. */
 function checkRows(
   file: RoomFile,
   noun: NounName,

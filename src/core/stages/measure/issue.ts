@@ -36,10 +36,7 @@ export type MeasureCode =
   | 'drop-and-frame-apart'
   | 'ceiling-low';
 
-/**
- * A reading that cannot be (refuse), or one that is odd (ask). `field` is the value that would have to
- * change.
- */
+/** An impossible reading (refuse), or an odd one (ask). `field` is the value that would have to change. */
 export type MeasureIssue = {
   code: MeasureCode;
   level: 'refuse' | 'ask';
@@ -53,9 +50,9 @@ export type MeasureIssue = {
   other?: string;
 };
 
-/** A millimetre more than there is room for is let pass. */
+/** A millimetre too much is accepted. */
 export const TOLERANCE: Mm = 1;
-/** Exactly the limit is not over it. */
+/** Exactly the limit is accepted. */
 export const EPSILON_MM: Mm = 0.01;
 
 export const inList = (issue: MeasureIssue, list: string, i: number): MeasureIssue => ({

@@ -4,7 +4,7 @@ import type { Mm } from '../../base/units';
 export type LaserUnit = 'm' | 'mm' | 'cm' | 'in' | 'ft' | 'bare';
 /**
  * The text that a laser tape types for a true length: off by at most errorMm either way (random is 0 to 1),
- * to the last figure that such tapes show, with the unit that it is set to.
+ * rounded to the last digit such tapes show, with its unit.
  */
 export function laserText(trueMm: Mm, errorMm: Mm, unit: LaserUnit, random: number): string {
   const mm = Math.max(0, trueMm + (random * 2 - 1) * errorMm);

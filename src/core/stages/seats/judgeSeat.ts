@@ -35,7 +35,10 @@ const finding = (
   ...(rule ? { rule } : {}),
 });
 
-/** What to look out for on a seat. What is true of several pillows in the same words is said once, about all of them. */
+/**
+ * Findings about a seat. What applies to several pillows in the same words is reported once, about all of
+ * them.
+ */
 export function judgeSeat(seat: SeatCase): Finding[] {
   const said = new Map<string, Finding>();
   for (const found of JUDGES.flatMap((judge) => judge(seat))) {

@@ -19,7 +19,7 @@ export type HeightFacts = {
   ceilingMm: Mm;
 };
 
-/** Nobody sees that a height is off by less. */
+/** A height that is off by less looks right. */
 const SEEN: Mm = 0.5;
 
 export const gapRule = (overBed: boolean): RuleId =>

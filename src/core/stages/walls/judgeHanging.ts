@@ -23,7 +23,7 @@ export type HangingCase = {
 };
 type Judge = (hung: HangingCase, rules: RuleBook) => Finding[];
 
-/** What is not worth a mark on the tape. */
+/** Differences below this don't show on the tape. */
 const EPSILON: Mm = 0.5;
 
 const finding = (

@@ -106,7 +106,7 @@ function heightOf(context: HeightContext, rules: RuleBook): HeightPlan {
   return chooseHeight({ heightMm: item.heightMm, overPiece, given: hanging, ceilingMm: overhead.mm }, rules);
 }
 
-/** Who sits or lies under it would be hit, whether or not it was hung with them in mind. */
+/** It could fall on whoever sits or lies under it, whatever it was hung for. */
 function isOverPeople({ overPiece, furniture }: HangingPlace, box: Box): boolean {
   if (overPiece && (overPiece.isBed || overPiece.isSeat)) return true;
   return furniture.some(

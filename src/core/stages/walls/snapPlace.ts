@@ -13,7 +13,7 @@ export type SnapWhy =
   | 'mirrored'
   | 'wallMiddle'
   | 'hole';
-/** What a piece came to rest on: the rule, the thing it speaks of, and a line to draw. */
+/** What a piece came to rest on: the rule, the thing it is about, and a line to draw. */
 export type SnapGuide = {
   why: SnapWhy;
   of: string;

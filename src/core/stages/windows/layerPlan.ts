@@ -8,8 +8,8 @@ import type { Route } from './routes';
 import type { Span } from './span';
 
 /**
- * One panel as it hangs: where it covers the rod when drawn and when open, before which walls, over which
- * floor, how long.
+ * One panel as it hangs: where it covers the rod when drawn and when open, in front of which walls, over
+ * which floor, how long.
  */
 export type PanelPlan = {
   side: 'left' | 'right' | 'single';

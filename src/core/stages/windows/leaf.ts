@@ -1,6 +1,6 @@
 /**
- * Curtains that move with the leaf: a rod before the glass of each leaf of a French door or a casement, and
- * with a pocket another below.
+ * Curtains that move with the leaf: a rod in front of the glass of each leaf of a French door or a
+ * casement, and with a pocket another below.
  */
 import { first } from '../../base/list';
 import type { Mm } from '../../base/units';
@@ -9,8 +9,8 @@ import type { Heading, Opening } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 
 /**
- * Where the rods are, in wall coordinates: before which stretch, the upper one and the lower one above the
- * datum.
+ * Where the rods are, in wall coordinates: in front of which stretch, and the upper and the lower one above
+ * the datum.
  */
 export type LeafRods = { leaves: readonly { fromMm: Mm; toMm: Mm }[]; topMm: Mm; bottomMm: Mm };
 

@@ -53,7 +53,7 @@ export type LayerLight = {
 
 /**
  * Light and privacy of a curtain and the sheer behind it. covered…: share of the glass that the layer hangs
- * before when open and when drawn.
+ * in front of when open and when drawn.
  */
 export function lightOf(main: LayerLight, sheer: LayerLight | null, rules: RuleBook): LightPlan {
   const passing = (covered: number, pass: number) => 1 - covered + covered * pass;

@@ -24,7 +24,7 @@ export type RouteFacts = {
   /** How it is made to measure, for that way; and rings on the rod, which longer ones would replace. */
   making: MakingPlan;
   rings: number;
-  /** Whether a hem may lie down where it lands: on a room's floor, not on a sill or before a tub. */
+  /** Whether a hem may lie down where it lands: on a room's floor, not on a sill or in front of a tub. */
   mayLie: boolean;
   /** How far the pins can lower and raise a panel. */
   pins: { lowerMm: Mm; raiseMm: Mm };
@@ -114,7 +114,7 @@ function asItIs(trial: Trial): Route | undefined {
   const { facts, rules, length, longestMm, shortestMm } = trial;
   const give = rules.number('windows.pinGive') + EPSILON_MM;
   const wantedMm = facts.rodMm + (length.mm - longestMm);
-  // held by what is over or under it, it may stay off by as little as nobody sees
+  // limited by what is above or below, it may stay off by an invisible amount
   const rodMm = clamp(wantedMm, facts.rodLowMm, facts.rodHighMm);
   if (Math.abs(wantedMm - rodMm) > give || longestMm - shortestMm > give) return undefined;
   const offMm = Math.abs(rodMm - facts.rodMm);
