@@ -126,7 +126,7 @@ test('a bay hangs under one rod, unrolled; a window is given its own rod and goe
 }) => {
   await page.goto('/rooms/lookout/windows?look=summer&wall=b2');
   await expect(page.getByRole('heading', { name: '3 walls, unrolled' })).toBeVisible();
-  await expect(sheet(page).getByRole('heading', { name: 'Bay left, Bay front, Bay right' })).toBeVisible();
+  await expect(sheet(page).getByRole('heading', { name: 'Bay left + Bay front + Bay right' })).toBeVisible();
   await sheet(page).getByRole('button', { name: 'Give Bay right its own rod' }).click();
   await expect
     .poll(async () => (await studio.plan('summer', 'lookout')).windows.map((w) => w.openingIds.length))
