@@ -36,8 +36,8 @@ export function polygonCentre(points: readonly Point[]): Point {
 export function insidePolygon(point: Point, polygon: readonly Point[], toleranceMm: Mm = 0.5): boolean {
   let inside = false;
   for (let i = 0; i < polygon.length; i++) {
-    const a = elementAt(polygon, i);
-    const b = elementAt(polygon, (i + 1) % polygon.length);
+    const a = polygon[i]!;
+    const b = polygon[(i + 1) % polygon.length]!;
     if (distanceToSegment(point, a, b) <= toleranceMm) return true;
     if (a.yMm > point.yMm !== b.yMm > point.yMm) {
       const x = a.xMm + ((point.yMm - a.yMm) / (b.yMm - a.yMm)) * (b.xMm - a.xMm);
@@ -130,8 +130,8 @@ export function apart(one: readonly Point[], other: readonly Point[]): { mm: Mm;
     const n = edges.length === 2 ? 1 : edges.length;
     for (const p of corners) {
       for (let e = 0; e < n; e++) {
-        const a = elementAt(edges, e);
-        const b = elementAt(edges, (e + 1) % edges.length);
+        const a = edges[e]!;
+        const b = edges[(e + 1) % edges.length]!;
         const [dx, dy] = [b.xMm - a.xMm, b.yMm - a.yMm];
         const square = dx * dx + dy * dy;
         const t =
@@ -197,9 +197,12 @@ export const alongWay = (start: Point, end: Point, way: Point): Mm =>
   (end.xMm - start.xMm) * way.xMm + (end.yMm - start.yMm) * way.yMm;
 
 export function boundsOf(points: readonly Point[]): Box {
-  const xs = points.map((p) => p.xMm);
-  const ys = points.map((p) => p.yMm);
-  const x = Math.min(...xs);
-  const y = Math.min(...ys);
-  return { xMm: x, yMm: y, widthMm: Math.max(...xs) - x, heightMm: Math.max(...ys) - y };
+  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const { xMm, yMm } of points) {
+    left = Math.min(left, xMm);
+    right = Math.max(right, xMm);
+    low = Math.min(low, yMm);
+    high = Math.max(high, yMm);
+  }
+  return { xMm: left, yMm: low, widthMm: right - left, heightMm: high - low };
 }
