@@ -10,6 +10,7 @@ export function benchCore(core, file) {
     '  as a multiple of JSON there and back',
     `× ${(median(plans) / median(core.timeJson(file, 300))).toFixed(1)}`,
   );
+  line('  while a window is dragged', ms(median(core.timeDrag(file, 300))));
   const floors = core.timeFloors(file, 100);
   line('the floor’s checks, Long Room, median', ms(median(floors)));
   for (const n of [24, 60]) {

@@ -1,9 +1,9 @@
 'use client';
 import { Checkbox as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { steady } from './steady';
 
-/** A box with its words beside it; the words tick it too. */
-export function Checkbox({
+function CheckboxDrawn({
   children,
   checked,
   onChange,
@@ -31,3 +31,6 @@ export function Checkbox({
     </label>
   );
 }
+
+/** A box with its words beside it; the words tick it too. */
+export const Checkbox = steady(CheckboxDrawn);

@@ -1,6 +1,7 @@
 'use client';
 import { Collapsible as Radix } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
+import { steady } from './steady';
 
 /**
  * A part of a worksheet that opens and closes; what it says when closed stands beside its title. Its inside
@@ -20,15 +21,38 @@ export function Collapsible({
   children: ReactNode | (() => ReactNode);
 }): ReactNode {
   const [shown, setShown] = useState(open);
+  const content = () => (typeof children === 'function' ? children() : children);
   return (
-    <Radix.Root
+    <Fold
+      title={title}
+      summary={summary}
       open={shown}
       onOpenChange={(next) => {
         setShown(next);
         onToggle?.(next);
       }}
-      className="border-b border-line py-2"
     >
+      {shown ? content() : null}
+    </Fold>
+  );
+}
+
+/** The fold as it is drawn; closed, it stays as it is while its title and summary do. */
+const Fold = steady(function Fold({
+  title,
+  summary,
+  open,
+  onOpenChange,
+  children,
+}: {
+  title: string;
+  summary: string | undefined;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  children: ReactNode;
+}): ReactNode {
+  return (
+    <Radix.Root open={open} onOpenChange={onOpenChange} className="border-b border-line py-2">
       <Radix.Trigger className="group flex w-full items-baseline gap-2 text-left text-[14px] font-semibold">
         <svg
           width="9"
@@ -42,12 +66,10 @@ export function Collapsible({
         <span>{title}</span>
         {summary && <span className="ml-auto text-right font-normal text-soft">{summary}</span>}
       </Radix.Trigger>
-      <Radix.Content className="pb-1 pt-2">
-        {typeof children === 'function' ? children() : children}
-      </Radix.Content>
+      <Radix.Content className="pb-1 pt-2">{children}</Radix.Content>
     </Radix.Root>
   );
-}
+});
 
 /** A row that opens what belongs to it; the row is its own button. */
 export function Disclosure({

@@ -1,6 +1,7 @@
 'use client';
 import { RadioGroup as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { steady } from './steady';
 import { Words } from './Words';
 
 export type Option<T extends string> = { value: T; label: string };
@@ -8,7 +9,7 @@ export type Option<T extends string> = { value: T; label: string };
 /**
  * One of a few, side by side; the chosen one is black. Arrow keys move the choice.
  */
-export function RadioGroup<T extends string>({
+function RadioGroupDrawn<T extends string>({
   label,
   value,
   options,
@@ -40,6 +41,8 @@ export function RadioGroup<T extends string>({
     </Radix.Root>
   );
 }
+
+export const RadioGroup = steady(RadioGroupDrawn) as typeof RadioGroupDrawn;
 
 /** One of a list, each with a dot in front of what it says. */
 export function RadioList<T extends string>({

@@ -2,6 +2,7 @@
 import dynamic from 'next/dynamic';
 import { ChevronDown } from 'lucide-react';
 import type { SelectOption } from './selectTypes';
+import { steady } from './steady';
 import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 
 type Props<T extends string> = {
@@ -20,8 +21,7 @@ const searchPopup = () => import('./SearchPopup').then((m) => m.SearchPopup);
 const SelectPopup = dynamic(plainPopup, { loading: () => null });
 const SearchPopup = dynamic(searchPopup, { loading: () => null });
 
-/** One of many. A long list comes with a search. */
-export function Select<T extends string>({
+function SelectDrawn<T extends string>({
   label,
   value,
   options,
@@ -81,3 +81,6 @@ export function Select<T extends string>({
     </div>
   );
 }
+
+/** One of many. A long list comes with a search. */
+export const Select = steady(SelectDrawn) as typeof SelectDrawn;

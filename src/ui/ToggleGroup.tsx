@@ -1,6 +1,7 @@
 'use client';
 import { Toggle as RadixToggle, ToggleGroup as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { steady } from './steady';
 import { Tooltip } from './Tooltip';
 
 type Option<T extends string> = {
@@ -35,7 +36,7 @@ const VARIANTS = {
 } as const;
 
 /** Ways of looking at the same thing, one of them on. Arrow keys go along, Enter or a press turns one on. */
-export function ToggleGroup<T extends string>({
+function ToggleGroupDrawn<T extends string>({
   label,
   value,
   options,
@@ -85,6 +86,8 @@ export function ToggleGroup<T extends string>({
     </Radix.Root>
   );
 }
+
+export const ToggleGroup = steady(ToggleGroupDrawn) as typeof ToggleGroupDrawn;
 
 /** Something that is on or off, such as a panel beside the drawing. */
 export function Toggle({

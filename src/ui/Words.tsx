@@ -1,5 +1,5 @@
 import { elementAt } from '../core/base/list';
-import { Fragment, type ReactNode } from 'react';
+import { Fragment, memo, type ReactNode } from 'react';
 
 const FRACTION = /( ?)(\d+\u2044\d+)/g;
 
@@ -28,7 +28,7 @@ const svgFootMarks = (text: string): ReactNode[] =>
   );
 
 /** Text in which every composed fraction is set as one. */
-export function Words({ children }: { children: string }): ReactNode {
+export const Words = memo(function Words({ children }: { children: string }): ReactNode {
   const parts: ReactNode[] = [];
   let position = 0;
   for (const found of children.matchAll(FRACTION)) {
@@ -50,10 +50,10 @@ export function Words({ children }: { children: string }): ReactNode {
       {footMarks(children.slice(position))}
     </>
   );
-}
+});
 
 /** The same for text inside a drawing, where a span cannot stand. */
-export function SvgWords({ children }: { children: string }): ReactNode {
+export const SvgWords = memo(function SvgWords({ children }: { children: string }): ReactNode {
   const parts: ReactNode[] = [];
   let position = 0;
   for (const found of children.matchAll(FRACTION)) {
@@ -76,4 +76,4 @@ export function SvgWords({ children }: { children: string }): ReactNode {
       {svgFootMarks(children.slice(position))}
     </>
   );
-}
+});

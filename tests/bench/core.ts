@@ -35,6 +35,17 @@ export function timePlans(file: RoomFile, rounds: number): number[] {
   return times(rounds, (i) => planLook(files[i % 8]!, { lookId: file.looks[i % file.looks.length]!.id }));
 }
 
+/** The plan of a look while a window is dragged: each builds on the one before, as on the page. */
+export function timeDrag(file: RoomFile, rounds: number): number[] {
+  const lookId = file.looks[0]!.id;
+  const window = file.openings[0]!;
+  let previous = planLook(file, { lookId });
+  return times(rounds, (i) => {
+    const opening = { ...window, xMm: window.xMm + (i % 8) };
+    previous = planLook(applyChange(file, { do: 'putOpening', opening }), { lookId, previous });
+  });
+}
+
 /** The same file through JSON and back: a yardstick that is as fast or slow as the machine. */
 export const timeJson = (file: RoomFile, rounds: number): number[] =>
   times(rounds, () => JSON.parse(JSON.stringify(file)));

@@ -1,28 +1,53 @@
 'use client';
 import { useDrag } from '@use-gesture/react';
 import { useTranslations } from 'next-intl';
-import { useState, type ReactNode } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { formatBareLength } from '../../core/base/length';
+import type { LengthUnit } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
 import { ClothChip } from '../shell/ClothChip';
 import { useRoom } from '../shell/room/RoomContext';
+import type { Paint } from '../shell/paint';
 import { usePaint } from '../shell/usePaint';
 import type { StashRow } from '../shell/useStash';
 import { ScrollArea } from '../../ui/ScrollArea';
+import { useStableCallback } from '../../ui/useStableCallback';
 
-/** Covers of the stash, to be dragged onto the seat or put in its middle by Enter. */
-export function StashStrip({
-  covers,
-  onDrop,
-  onPut,
-}: {
-  covers: readonly StashRow[];
+type Acts = {
   onDrop: (item: Item, clientX: number, clientY: number) => void;
   onPut: (item: Item) => void;
+};
+
+/** Covers of the stash, to be dragged onto the seat or put in its middle by Enter. */
+export function StashStrip({ covers, onDrop, onPut }: Acts & { covers: readonly StashRow[] }): ReactNode {
+  const { look, file } = useRoom();
+  return (
+    <Strip
+      covers={covers}
+      used={look.placements.map((p) => p.itemId).join(' ')}
+      unit={file.room.unit}
+      paint={usePaint()}
+      onDrop={useStableCallback(onDrop)}
+      onPut={useStableCallback(onPut)}
+    />
+  );
+}
+
+/** The strip itself; it stays as it is while a pillow is dragged on the seat. */
+const Strip = memo(function Strip({
+  covers,
+  used,
+  unit,
+  paint,
+  onDrop,
+  onPut,
+}: Acts & {
+  covers: readonly StashRow[];
+  /** Ids of what is placed in this look, one for each time. */ used: string;
+  unit: LengthUnit;
+  paint: Paint;
 }): ReactNode {
   const t = useTranslations('seats');
-  const { look, file } = useRoom();
-  const paint = usePaint();
   const [held, setHeld] = useState<{ item: StashRow; x: number; y: number } | null>(null);
   const bind = useDrag(
     ({ args, xy: [x, y], last, tap, event }) => {
@@ -40,7 +65,8 @@ export function StashStrip({
     },
     { filterTaps: true, pointer: { capture: true } },
   );
-  const used = (id: string) => look.placements.filter((p) => p.itemId === id).length;
+  const placed = used.split(' ');
+  const usesOf = (id: string) => placed.filter((p) => p === id).length;
   return (
     <section className="px-4 pb-2">
       <p className="mb-1 flex gap-3 text-[13px]">
@@ -51,7 +77,7 @@ export function StashStrip({
         <ul className="flex gap-2 pb-3">
           {covers.map((row) => {
             const { elsewhere, ...item } = row;
-            const free = Math.max(0, item.count - used(item.id) - (elsewhere?.count ?? 0));
+            const free = Math.max(0, item.count - usesOf(item.id) - (elsewhere?.count ?? 0));
             return (
               <li key={item.id} className="shrink-0">
                 <button
@@ -69,8 +95,7 @@ export function StashStrip({
                     {item.name}
                   </span>
                   <span className="block text-soft">
-                    {formatBareLength(item.widthMm, file.room.unit)} ×{' '}
-                    {formatBareLength(item.heightMm, file.room.unit)}
+                    {formatBareLength(item.widthMm, unit)} × {formatBareLength(item.heightMm, unit)}
                   </span>
                   <span className="block truncate text-soft">
                     {elsewhere
@@ -93,4 +118,4 @@ export function StashStrip({
       )}
     </section>
   );
-}
+});

@@ -1,7 +1,8 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
-import type { Finding } from '../../core/model/finding';
+import { memo, type ReactNode } from 'react';
+import type { Finding, Level } from '../../core/model/finding';
+import type { RuleId } from '../../core/rules/table';
 import { Mark } from '../../ui/Mark';
 import { Words } from '../../ui/Words';
 import { useRoom } from './room/RoomContext';
@@ -9,6 +10,34 @@ import { useFindingWords } from './useWords';
 import { Why } from './Why';
 
 const ORDER = { stop: 0, caution: 1, yielded: 2, ok: 3 } as const;
+
+/** One check; drawn again only when it says something else. */
+const FindingRow = memo(function FindingRow({
+  level,
+  name,
+  rule,
+  children,
+}: {
+  level: Level;
+  name: string;
+  rule: RuleId | undefined;
+  children: string;
+}): ReactNode {
+  return (
+    <li className="flex gap-2.5 text-[14px] leading-snug">
+      <Mark level={level} title={name} />
+      <span>
+        <Words>{children}</Words>
+        {rule && (
+          <>
+            {' '}
+            <Why rule={rule} />
+          </>
+        )}
+      </span>
+    </li>
+  );
+});
 
 /** Checks with their reason, worst first; each can be asked why. */
 export function Findings({ findings, title }: { findings: readonly Finding[]; title?: string }): ReactNode {
@@ -22,18 +51,14 @@ export function Findings({ findings, title }: { findings: readonly Finding[]; ti
       {title && <h3 className="mb-1.5 font-sans text-[14px] font-semibold">{title}</h3>}
       <ul className="space-y-2">
         {sorted.map((f, i) => (
-          <li key={`${f.code}${f.about.join()}${i}`} className="flex gap-2.5 text-[14px] leading-snug">
-            <Mark level={f.level} title={t(`levels.${f.level}`)} />
-            <span>
-              <Words>{words(f)}</Words>
-              {f.rule && (
-                <>
-                  {' '}
-                  <Why rule={f.rule} />
-                </>
-              )}
-            </span>
-          </li>
+          <FindingRow
+            key={`${f.code}${f.about.join()}${i}`}
+            level={f.level}
+            name={t(`levels.${f.level}`)}
+            rule={f.rule}
+          >
+            {words(f)}
+          </FindingRow>
         ))}
       </ul>
     </section>

@@ -1,13 +1,13 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { RuleId } from '../../core/rules/table';
-import { useRoom } from './room/RoomContext';
+import { useRoomAtRest } from './room/RoomContext';
 
 /** Opens the rule behind a number. */
-export function Why({ rule }: { rule: RuleId }): ReactNode {
+export const Why = memo(function Why({ rule }: { rule: RuleId }): ReactNode {
   const t = useTranslations();
-  const { askWhy } = useRoom();
+  const { askWhy } = useRoomAtRest();
   return (
     <button
       type="button"
@@ -18,4 +18,4 @@ export function Why({ rule }: { rule: RuleId }): ReactNode {
       {t('why.title')}
     </button>
   );
-}
+});

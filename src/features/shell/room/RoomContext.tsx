@@ -47,6 +47,7 @@ export type RoomAtRest = Pick<
   | 'wallId'
   | 'kelvin'
   | 'setKelvin'
+  | 'askWhy'
   | 'change'
   | 'replay'
   | 'takeFresh'

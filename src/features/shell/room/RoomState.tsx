@@ -83,6 +83,7 @@ export function RoomState({
       wallId: shownWall,
       kelvin,
       setKelvin,
+      askWhy,
       change,
       replay,
       takeFresh,
