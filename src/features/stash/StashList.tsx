@@ -2,7 +2,7 @@
 import { elementAt } from '../../core/base/list';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useTranslations } from 'next-intl';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Prepared } from '../../core/stash/entry';
 import { returnOf } from '../../core/stash/returns';
@@ -80,6 +80,41 @@ function useKeyboard(
   return { here, setAt, onKeyDown };
 }
 
+/** What the things are listed in: it scrolls, has the keys' focus and tells a reader which thing they are at. */
+function ThingBox({
+  box,
+  here,
+  onKeyDown,
+  heightPx,
+  className,
+  children,
+}: {
+  box: RefObject<HTMLDivElement | null>;
+  here: Prepared | undefined;
+  onKeyDown: (e: React.KeyboardEvent) => void;
+  heightPx: number;
+  className: string;
+  children: ReactNode;
+}): ReactNode {
+  const t = useTranslations('stash');
+  return (
+    <ScrollArea
+      bars={['vertical']}
+      viewportRef={box}
+      viewport={{
+        role: 'listbox',
+        tabIndex: 0,
+        'aria-label': t('title'),
+        'aria-activedescendant': here && `thing-${here.id}`,
+        onKeyDown,
+      }}
+      className={`h-[calc(100dvh-112px)] min-h-[300px] outline-offset-[-3px] ${className}`}
+    >
+      <div style={{ height: heightPx, position: 'relative' }}>{children}</div>
+    </ScrollArea>
+  );
+}
+
 export function StashList({ entries }: { entries: readonly Prepared[] }): ReactNode {
   const t = useTranslations('stash');
   const { open, openId, unit, head } = useStashRoom();
@@ -105,63 +140,56 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
   });
   const place = (id: string | null) => head.places.find((p) => p.id === id)?.name;
   return (
-    <ScrollArea
-      bars={['vertical']}
-      viewportRef={box}
-      viewport={{
-        role: 'listbox',
-        tabIndex: 0,
-        'aria-label': t('title'),
-        'aria-activedescendant': entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined,
-        onKeyDown: keys.onKeyDown,
-      }}
-      className="h-[calc(100dvh-112px)] min-h-[300px] pr-2 outline-offset-[-3px]"
+    <ThingBox
+      box={box}
+      here={entries[keys.here]}
+      onKeyDown={keys.onKeyDown}
+      heightPx={rows.getTotalSize()}
+      className="pr-2"
     >
-      <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
-        {rows.getVirtualItems().map((v) => {
-          const e = elementAt(entries, v.index);
-          const said = marks(e);
-          return (
-            <div
-              key={e.id}
-              id={`thing-${e.id}`}
-              role="option"
-              aria-selected={openId === e.id}
-              aria-posinset={v.index + 1}
-              aria-setsize={entries.length}
-              onClick={() => {
-                keys.setAt(v.index);
-                open(e.id);
-              }}
-              className={`absolute inset-x-0 flex cursor-pointer items-center gap-3 border-b border-line px-4 hover:bg-well outline-offset-[-2px] ${outlineOf(openId === e.id, keys.here === v.index)}`}
-              style={{ top: v.start, height: ROW }}
-            >
-              {e.photoId ? (
-                <img
-                  src={`/api/photos/${e.photoId}?size=small`}
-                  alt=""
-                  className="h-[34px] w-[34px] shrink-0 border border-black/20 object-cover"
-                />
-              ) : (
-                <ClothSquare colours={e.colours} pattern={e.pattern} />
-              )}
-              <span className="min-w-0 flex-1 leading-tight">
-                <span className="block truncate text-[15px] font-medium">{e.name}</span>
-                <span className="block truncate text-[13px] text-soft">
-                  <Words>{`${t(`kinds.${e.kind}`)}, ${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}${(place(e.placeId) ?? e.whereabouts) ? `, ${place(e.placeId) ?? e.whereabouts}` : ''}`}</Words>
-                </span>
+      {rows.getVirtualItems().map((v) => {
+        const e = elementAt(entries, v.index);
+        const said = marks(e);
+        return (
+          <div
+            key={e.id}
+            id={`thing-${e.id}`}
+            role="option"
+            aria-selected={openId === e.id}
+            aria-posinset={v.index + 1}
+            aria-setsize={entries.length}
+            onClick={() => {
+              keys.setAt(v.index);
+              open(e.id);
+            }}
+            className={`absolute inset-x-0 flex cursor-pointer items-center gap-3 border-b border-line px-4 hover:bg-well outline-offset-[-2px] ${outlineOf(openId === e.id, keys.here === v.index)}`}
+            style={{ top: v.start, height: ROW }}
+          >
+            {e.photoId ? (
+              <img
+                src={`/api/photos/${e.photoId}?size=small`}
+                alt=""
+                className="h-[34px] w-[34px] shrink-0 border border-black/20 object-cover"
+              />
+            ) : (
+              <ClothSquare colours={e.colours} pattern={e.pattern} />
+            )}
+            <span className="min-w-0 flex-1 leading-tight">
+              <span className="block truncate text-[15px] font-medium">{e.name}</span>
+              <span className="block truncate text-[13px] text-soft">
+                <Words>{`${t(`kinds.${e.kind}`)}, ${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}${(place(e.placeId) ?? e.whereabouts) ? `, ${place(e.placeId) ?? e.whereabouts}` : ''}`}</Words>
               </span>
-              <span className="hidden shrink-0 text-right text-[13px] leading-tight sm:block">
-                <span className="block">
-                  {t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}
-                </span>
-                {said.length > 0 && <span className="block text-soft">{said.join(', ')}</span>}
+            </span>
+            <span className="hidden shrink-0 text-right text-[13px] leading-tight sm:block">
+              <span className="block">
+                {t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}
               </span>
-            </div>
-          );
-        })}
-      </div>
-    </ScrollArea>
+              {said.length > 0 && <span className="block text-soft">{said.join(', ')}</span>}
+            </span>
+          </div>
+        );
+      })}
+    </ThingBox>
   );
 }
 
@@ -197,65 +225,58 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
     rows.scrollToIndex(Math.floor(i / columns));
   });
   return (
-    <ScrollArea
-      bars={['vertical']}
-      viewportRef={box}
-      viewport={{
-        role: 'listbox',
-        tabIndex: 0,
-        'aria-label': t('title'),
-        'aria-activedescendant': entries[keys.here] ? `thing-${elementAt(entries, keys.here).id}` : undefined,
-        onKeyDown: keys.onKeyDown,
-      }}
-      className="h-[calc(100dvh-112px)] min-h-[300px] px-2 outline-offset-[-3px]"
+    <ThingBox
+      box={box}
+      here={entries[keys.here]}
+      onKeyDown={keys.onKeyDown}
+      heightPx={rows.getTotalSize()}
+      className="px-2"
     >
-      <div style={{ height: rows.getTotalSize(), position: 'relative' }}>
-        {rows.getVirtualItems().map((v) => (
-          <div
-            key={v.index}
-            className="absolute inset-x-0 grid gap-2"
-            style={{
-              top: v.start,
-              height: CARD.height,
-              gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`,
-            }}
-          >
-            {entries.slice(v.index * columns, (v.index + 1) * columns).map((e, i) => (
-              <div
-                key={e.id}
-                id={`thing-${e.id}`}
-                role="option"
-                aria-selected={openId === e.id}
-                aria-posinset={v.index * columns + i + 1}
-                aria-setsize={entries.length}
-                onClick={() => {
-                  keys.setAt(v.index * columns + i);
-                  open(e.id);
-                }}
-                className={`cursor-pointer p-1.5 hover:bg-well ${outlineOf(openId === e.id, keys.here === v.index * columns + i)}`}
-              >
-                <div className="flex h-[112px] items-center justify-center bg-well">
-                  {e.photoId ? (
-                    <img
-                      src={`/api/photos/${e.photoId}?size=small`}
-                      alt=""
-                      loading="lazy"
-                      className="max-h-[112px] max-w-full object-contain"
-                    />
-                  ) : (
-                    <ClothSquare colours={e.colours} pattern={e.pattern} size={96} />
-                  )}
-                </div>
-                <p className="truncate pt-1 text-[14px] font-medium">{e.name}</p>
-                <p className="truncate text-[12.5px] text-soft">
-                  <Words>{`${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}, ${t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}`}</Words>
-                </p>
+      {rows.getVirtualItems().map((v) => (
+        <div
+          key={v.index}
+          className="absolute inset-x-0 grid gap-2"
+          style={{
+            top: v.start,
+            height: CARD.height,
+            gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`,
+          }}
+        >
+          {entries.slice(v.index * columns, (v.index + 1) * columns).map((e, i) => (
+            <div
+              key={e.id}
+              id={`thing-${e.id}`}
+              role="option"
+              aria-selected={openId === e.id}
+              aria-posinset={v.index * columns + i + 1}
+              aria-setsize={entries.length}
+              onClick={() => {
+                keys.setAt(v.index * columns + i);
+                open(e.id);
+              }}
+              className={`cursor-pointer p-1.5 hover:bg-well ${outlineOf(openId === e.id, keys.here === v.index * columns + i)}`}
+            >
+              <div className="flex h-[112px] items-center justify-center bg-well">
+                {e.photoId ? (
+                  <img
+                    src={`/api/photos/${e.photoId}?size=small`}
+                    alt=""
+                    loading="lazy"
+                    className="max-h-[112px] max-w-full object-contain"
+                  />
+                ) : (
+                  <ClothSquare colours={e.colours} pattern={e.pattern} size={96} />
+                )}
               </div>
-            ))}
-          </div>
-        ))}
-      </div>
-    </ScrollArea>
+              <p className="truncate pt-1 text-[14px] font-medium">{e.name}</p>
+              <p className="truncate text-[12.5px] text-soft">
+                <Words>{`${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}, ${t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}`}</Words>
+              </p>
+            </div>
+          ))}
+        </div>
+      ))}
+    </ThingBox>
   );
 }
 
