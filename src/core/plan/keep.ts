@@ -97,12 +97,12 @@ export class Keeper<Parts extends object> {
 
   #inputsOf(reads: AnyReads): unknown[] {
     const { file, look } = this.source;
-    return [
-      ...(reads.file ?? []).map((key) => file[key]),
-      ...(reads.room ?? []).map((key) => file.room[key]),
-      ...(reads.look ?? []).map((key) => look[key]),
-      ...(reads.parts ?? []).map((key) => this.#parts[key]),
-    ];
+    const inputs: unknown[] = [];
+    for (const key of reads.file ?? []) inputs.push(file[key]);
+    for (const key of reads.room ?? []) inputs.push(file.room[key]);
+    for (const key of reads.look ?? []) inputs.push(look[key]);
+    for (const key of reads.parts ?? []) inputs.push(this.#parts[key]);
+    return inputs;
   }
 
   /**
@@ -120,5 +120,8 @@ export class Keeper<Parts extends object> {
   }
 }
 
-const pick = <T extends object, K extends keyof T>(source: T, keys: readonly K[]): Pick<T, K> =>
-  Object.fromEntries(keys.map((key) => [key, source[key]])) as Pick<T, K>;
+function pick<T extends object, K extends keyof T>(source: T, keys: readonly K[]): Pick<T, K> {
+  const picked = {} as Pick<T, K>;
+  for (const key of keys) picked[key] = source[key];
+  return picked;
+}
