@@ -160,8 +160,8 @@ function partField(
 ): Field {
   const fields = Object.entries(schema.shape).map(([name, inner]) => {
     const column = columns[name] ?? `${prefix}${snake(name)}`;
-    const json = unwrapped(inner as z.ZodType).inner instanceof z.ZodArray;
     const empty = unwrapped(inner as z.ZodType);
+    const json = empty.inner instanceof z.ZodArray || empty.inner instanceof z.ZodObject;
     const field = json
       ? jsonField(columns[name] ?? `${column}_json`, inner as z.ZodType, empty)
       : plainField(column, empty.inner, empty);

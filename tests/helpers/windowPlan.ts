@@ -17,6 +17,8 @@ export const place = ({
   electric: [],
   roomMm: { leftMm: inches(40), rightMm: inches(40) },
   endsAt: { left: 'wall', right: 'wall' },
+  toWallMm: { leftMm: inches(60), rightMm: inches(60) },
+  things: [],
   lineMm: undefined,
   wheelchair: false,
   heaters: [],

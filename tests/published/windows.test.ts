@@ -109,7 +109,12 @@ describe('making up', () => {
   it('a pair of pinch pleats over a 7 ft rod (common practice: four inches apart, four to six inches of cloth in each)', () => {
     // half of 84 in, return 3½, half of a 3 in overlap: 47 in finished; three widths of 54 for a panel,
     // hemmed
-    const p = planPleats(inches(47), inches(105), inches(3.5), inches(3), rules)!;
+    const p = planPleats(
+      inches(47),
+      inches(105),
+      { leadingMm: inches(1.5), trailingMm: inches(3.5) },
+      rules,
+    )!;
     expect([p.pleats, p.spaces]).toEqual([12, 11]);
     expect(p.clothPerPleatMm / 25.4).toBeCloseTo(58 / 12, 6);
     expect(p.good).toBe(true);

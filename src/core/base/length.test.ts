@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { formatBareLength, formatLength, parseLength, typedLength } from './length';
-import { cm, feet, inches, markStep, toMark, toMarkAbove, toMarkBelow, type LengthUnit } from './units';
+import {
+  cm,
+  feet,
+  inches,
+  markStep,
+  plannedAbove,
+  plannedBelow,
+  toMark,
+  toPlanned,
+  type LengthUnit,
+} from './units';
 
 const mm = (text: string, unit: LengthUnit = 'in') => {
   const r = parseLength(text, unit);
@@ -126,14 +136,18 @@ describe('marks', () => {
   it('are an eighth of an inch or half a centimetre', () => {
     expect([markStep('in'), markStep('ft-in'), markStep('cm')]).toEqual([3.175, 3.175, 5]);
   });
+  it('are finer for what is worked out in centimetres', () => {
+    expect([toPlanned(2517.4, 'cm'), toPlanned(2517.6, 'cm')]).toEqual([2517, 2518]);
+    expect(rounded(toPlanned(inches(8.06), 'in'))).toBe(rounded(inches(8)));
+  });
   it('round to, below and above', () => {
     expect(
       [
         toMark(2517, 'cm'),
-        toMarkBelow(2519, 'cm'),
-        toMarkAbove(2511, 'cm'),
-        toMarkBelow(inches(105), 'in'),
+        plannedBelow(2519.9, 'cm'),
+        plannedAbove(2511.2, 'cm'),
+        plannedBelow(inches(105), 'in'),
       ].map((n) => rounded(n)),
-    ).toEqual([2515, 2515, 2515, rounded(inches(105))]);
+    ).toEqual([2515, 2519, 2512, rounded(inches(105))]);
   });
 });

@@ -29,14 +29,26 @@ export const toMark = (lengthMm: Mm, unit: LengthUnit): Mm => {
   return Math.round(lengthMm / step) * step;
 };
 
-/** The last mark at or below; rounding errors don't cost a whole step. */
-export const toMarkBelow = (lengthMm: Mm, unit: LengthUnit): Mm => {
-  const step = markStep(unit);
+/**
+ * The step to which heights and finished lengths are worked out: an eighth of an inch, or a millimetre.
+ * Centimetres are shown to the half; a hem worked out to the half would miss the floor by up to 2.5 mm.
+ */
+export const planStep = (unit: LengthUnit): Mm => (unit === 'cm' ? 1 : inches(1 / 8));
+
+/** The nearest step of what is worked out. */
+export const toPlanned = (lengthMm: Mm, unit: LengthUnit): Mm => {
+  const step = planStep(unit);
+  return Math.round(lengthMm / step) * step;
+};
+
+/** The last step at or below; rounding errors don't cost a whole step. */
+export const plannedBelow = (lengthMm: Mm, unit: LengthUnit): Mm => {
+  const step = planStep(unit);
   return Math.floor(lengthMm / step + 1e-6) * step;
 };
 
-/** The first mark at or above. */
-export const toMarkAbove = (lengthMm: Mm, unit: LengthUnit): Mm => -toMarkBelow(-lengthMm, unit);
+/** The first step at or above. */
+export const plannedAbove = (lengthMm: Mm, unit: LengthUnit): Mm => -plannedBelow(-lengthMm, unit);
 
 /** What has to be bought where it is sold in sets of so many: whole sets. */
 export const inSets = (count: number, setOf: number): number => {

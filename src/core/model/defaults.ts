@@ -55,7 +55,15 @@ export const ROOM: Less<
 /** A door of which nothing else is known does not say how it swings. */
 export const OPENING: Less<
   Opening,
-  'opens' | 'hinge' | 'handleMm' | 'revealMm' | 'sillDepthMm' | 'underMm' | 'overlooked' | 'hazy'
+  | 'opens'
+  | 'hinge'
+  | 'handleMm'
+  | 'revealMm'
+  | 'sillDepthMm'
+  | 'underMm'
+  | 'blindCord'
+  | 'overlooked'
+  | 'hazy'
 > = {
   opens: 'fixed',
   hinge: 'none',
@@ -63,6 +71,7 @@ export const OPENING: Less<
   revealMm: 0,
   sillDepthMm: 0,
   underMm: 0,
+  blindCord: 'unknown',
   overlooked: false,
   hazy: false,
 };
@@ -140,6 +149,9 @@ export const DRESSING: Omit<Dressing, 'id' | 'openingId'> = {
   panels: null,
   route: null,
   drawn: 'open',
+  draw: null,
+  decorative: false,
+  cord: 'unknown',
   sheer: null,
   making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' },
   lightShare: null,
@@ -151,6 +163,9 @@ export const SHEER: NonNullable<Dressing['sheer']> = {
   fullness: null,
   panels: null,
   drawn: 'closed',
+  pinMm: null,
+  route: null,
+  making: { clothWidthMm: null, repeatMm: null, halfDrop: false },
 };
 
 /**

@@ -9,7 +9,7 @@ import {
   piece,
   placement,
 } from '../../../tests/helpers/rooms';
-import { GROUP } from './defaults';
+import { GROUP, SHEER } from './defaults';
 import {
   afterRemoval,
   editNoun,
@@ -34,6 +34,9 @@ const sheer = {
   fullness: null,
   panels: null,
   drawn: 'open',
+  pinMm: null,
+  route: null,
+  making: SHEER.making,
 } as const;
 const print = { itemId: 'print', sheetWidthMm: 100, sheetHeightMm: 100, pxWide: null, pxHigh: null };
 const group = { ...GROUP, id: 'g', name: 'Group', wallId: 'n', kind: 'row' as const };

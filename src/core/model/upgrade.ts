@@ -2,7 +2,19 @@
  * Files of older versions, brought to the present one. What does not look like such a file is given back as
  * it came, for the schema to refuse.
  */
-import { CLEAR, DRESSING, FITTING, FLAGS, HANGING, ITEM, OPENING, PIECE, ROOM, SEAT } from './defaults';
+import {
+  CLEAR,
+  DRESSING,
+  FITTING,
+  FLAGS,
+  HANGING,
+  ITEM,
+  OPENING,
+  PIECE,
+  ROOM,
+  SEAT,
+  SHEER,
+} from './defaults';
 import { inches } from '../base/units';
 import { listsSince } from './nouns';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
@@ -40,17 +52,35 @@ const bodyFrom2 = (r: Fields): Fields => ({
     hangings: each(l.hangings, (h) => ({ ...HANGING, ...h })),
   })),
 });
+/** What versions 1 to 3 were silent about: how a curtain draws, its cords, how a sheer is made. */
+const bodyFrom3 = (r: Fields): Fields => ({
+  ...r,
+  openings: each(r.openings, (o) => ({ blindCord: OPENING.blindCord, ...o })),
+  looks: each(r.looks, (l) => ({
+    ...l,
+    dressings: each(l.dressings, (d) => ({ ...NEW_IN_4, ...d, sheer: with_(SHEER, d.sheer) })),
+  })),
+});
+const NEW_IN_4 = { draw: DRESSING.draw, decorative: DRESSING.decorative, cord: DRESSING.cord };
 /** Rules that were replaced: pleats now follow from ring and pin, centre brackets from the rod's sag. */
 const ruleRows = (rules: unknown): unknown =>
   Array.isArray(rules)
-    ? rules.flatMap((r: unknown) => {
-        if (!isFields(r) || r.ruleId === 'windows.centreBracketSpan') return isFields(r) ? [] : [r];
-        if (r.ruleId !== 'windows.takeDownPinchPleat') return [r];
-        return typeof r.value === 'number'
-          ? [{ ...r, ruleId: 'windows.pin', value: Math.max(0, RING_DROP - r.value) }]
-          : [];
-      })
+    ? rules
+        .flatMap((r: unknown) => {
+          if (!isFields(r) || r.ruleId === 'windows.centreBracketSpan') return isFields(r) ? [] : [r];
+          if (r.ruleId !== 'windows.takeDownPinchPleat') return [r];
+          return typeof r.value === 'number'
+            ? [{ ...r, ruleId: 'windows.pin', value: Math.max(0, RING_DROP - r.value) }]
+            : [];
+        })
+        .filter(canBe)
     : rules;
+/** Older versions took lengths below nothing, which no rule but a take-down can have. */
+const canBe = (r: unknown): boolean =>
+  !isFields(r) ||
+  typeof r.ruleId !== 'string' ||
+  r.ruleId.startsWith('windows.takeDown') ||
+  ![r.value].flat().some((v) => typeof v === 'number' && v < 0);
 /** The usual drop of a ring; converts a studio's own take-down of pleats to a pin's position. */
 const RING_DROP = inches(1.75);
 
@@ -58,11 +88,11 @@ const bodyFrom =
   (version: number) =>
   (r: Fields): Fields => {
     const from2 = version === 1 ? bodyFrom1(r) : r;
-    const from3 = version <= 2 ? bodyFrom2(from2) : from2;
+    const from4 = bodyFrom3(version <= 2 ? bodyFrom2(from2) : from2);
     return {
       ...listsSince(version, 'room'),
-      ...from3,
-      looks: each(from3.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
+      ...from4,
+      looks: each(from4.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
     };
   };
 

@@ -53,6 +53,8 @@ export const STORAGE_KINDS = ['box', 'bag', 'shelf', 'drawer', 'underFurniture',
 export const PATTERN_KINDS = ['solid', 'stripe', 'check', 'floral', 'motif', 'texture'] as const;
 export const GROUP_KINDS = ['row', 'column', 'grid', 'stair', 'hinged', 'pair', 'free'] as const;
 export const HEADINGS = ['ringClip', 'pinchPleat', 'grommet', 'rodPocket', 'backTab', 'wave'] as const;
+export const DRAWS = ['pair', 'left', 'right'] as const;
+export const CORDS = ['unknown', 'none', 'loop'] as const;
 export const TASK_KINDS = [
   'clean',
   'mend',

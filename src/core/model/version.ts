@@ -1,2 +1,2 @@
-export const ROOM_FILE_VERSION = 3;
-export const STUDIO_FILE_VERSION = 3;
+export const ROOM_FILE_VERSION = 4;
+export const STUDIO_FILE_VERSION = 4;

@@ -5,13 +5,14 @@ import type { Item, Look, Piece, RoomFile } from '../model/types';
 import { overheadOf, underCrown, type OverheadPoint } from '../room/ceiling';
 import { isLamp } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
+import { stairSteps } from '../room/stairs';
 import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { curtainBoxes } from './curtainBoxes';
 import { NEAR_WALL } from './hangingPlace';
 import type { Plan } from './planLook';
 
-/** Slopes and stairs are met as steps of this width. */
+/** Slopes are met as steps of this width. */
 const STEP: Mm = 80;
 /** What is blocked above a ceiling reaches this far up. */
 const FAR: Mm = 10_000;
@@ -35,18 +36,6 @@ function overSlope(edge: readonly OverheadPoint[], clearMm: Mm): Box[] {
       }));
     })
     .filter((b) => b.widthMm > 0);
-}
-
-/** What a stair along the wall takes, in steps under its line. */
-function underStair(f: RoomFile['fittings'][number]): Box[] {
-  const steps = Math.max(1, Math.ceil(f.widthMm / STEP));
-  const stepHeight = (k: number) => (f.heightMm * (f.rises === 'right' ? k + 1 : steps - k)) / steps;
-  return Array.from({ length: steps }, (_, k): Box => ({
-    xMm: f.xMm + (f.widthMm * k) / steps,
-    widthMm: f.widthMm / steps,
-    yMm: f.bottomMm,
-    heightMm: stepHeight(k),
-  }));
 }
 
 /** Furniture that stands at a wall, and what a piece hangs over wherever that stands. */
@@ -110,7 +99,7 @@ export function obstaclesOn(
       .filter((f) => f.wallId === wall.id)
       .flatMap((f) =>
         f.kind === 'stairs'
-          ? underStair(f)
+          ? stairSteps(f)
           : [room({ xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm }, keep)],
       ),
     ...standingAt(wall, overPieceId, file, plan).map(({ p, onWall }): Box =>

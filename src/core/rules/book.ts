@@ -45,7 +45,7 @@ export type OwnRuleIssue = {
 
 /** The bounds within which a rule still makes sense, by its unit. */
 const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
-  length: [-1000, 10_000],
+  length: [0, 10_000],
   area: [0, 1e8],
   ratio: [0, 100],
   count: [0, 10_000],
@@ -58,6 +58,9 @@ const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
   density: [10, 25_000],
   gsm: [0, 5000],
 };
+
+/** Take-downs are below nothing where a heading stands above its rod; no other length can be. */
+const TAKE_DOWN: readonly [number, number] = [-1000, 10_000];
 
 /** Lengths that others are divided by or that are repeated along something: they have to be above zero. */
 const ABOVE_ZERO: readonly RuleId[] = [
@@ -122,7 +125,7 @@ function shapeProblem(
 
 function valueProblem(id: RuleId, row: RuleRow, values: readonly number[]): OwnRuleIssue['code'] | undefined {
   if (!values.every(Number.isFinite)) return 'not-a-number';
-  const [low, high] = BOUNDS[row.unit];
+  const [low, high] = id.startsWith('windows.takeDown') ? TAKE_DOWN : BOUNDS[row.unit];
   if (values.some((v) => v < low || v > high)) return 'out-of-bounds';
   if (isAboveZero(id, row) && values.some((v) => v <= 0)) return 'out-of-bounds';
   if (row.shape === 'list' && values.length < (LEAST_VALUES[id] ?? 0)) return 'wrong-shape';

@@ -7,6 +7,7 @@ import { SEAT_RULES } from './table/seats';
 import { SPREAD_RULES } from './table/spread';
 import { ROOM_RULES } from './table/room';
 import { STUDIO_RULES } from './table/studio';
+import { WEIGHT_RULES } from './table/weights';
 
 export { CURRENCIES } from './table/studio';
 export type { RuleMark, RuleRow, RuleUnit, RuleValue } from './row';
@@ -20,6 +21,7 @@ export const RULE_TABLE = {
   ...SPREAD_RULES,
   ...ROOM_RULES,
   ...STUDIO_RULES,
+  ...WEIGHT_RULES,
 } as const satisfies Record<string, RuleRow>;
 
 export type RuleId = keyof typeof RULE_TABLE;

@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
+import { Fragment, type ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
@@ -8,6 +8,7 @@ import { Checkbox } from '../../ui/Checkbox';
 import { LengthField, TAKEN } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
+import { listWords } from '../../messages/findingWords';
 import { useRoom } from '../shell/room/RoomContext';
 import { Why } from '../shell/Why';
 import { clothWords } from './clothWords';
@@ -128,6 +129,11 @@ function MakingFields({ dressing: d, plan: w }: Props): ReactNode {
   );
 }
 
+const panelsOf = (numbers: readonly number[]) => ({
+  panels: listWords(numbers.map(String)),
+  count: numbers.length,
+});
+
 /** The pleats: how many, how far apart, and where to mark them on the flat cloth. */
 function Pleats({ making: m }: { making: WindowPlan['making'] }): ReactNode {
   const t = useTranslations('windows');
@@ -136,25 +142,25 @@ function Pleats({ making: m }: { making: WindowPlan['making'] }): ReactNode {
   const bare = (mm: number) => formatBareLength(mm, unit);
   return (
     <>
-      {m.pleats && (
-        <FoldLine
-          label={t('pleats')}
-          note={t('pleatsIs', {
-            spaces: m.pleats.spaces,
-            space: length(m.pleats.spaceMm),
-            cloth: length(m.pleats.clothPerPleatMm),
-          })}
-          rule="windows.pleatSpacing"
-        >
-          {String(m.pleats.pleats)}
-        </FoldLine>
-      )}
-      {m.pleats && (
-        <p className="py-1 text-[13px] leading-relaxed text-soft">
-          <b className="font-semibold text-ink">{t('pleatMarks')}</b>{' '}
-          <Words>{m.pleats.marks.map((x) => `${bare(x.flatFromMm)}–${bare(x.flatToMm)}`).join(' · ')}</Words>
-        </p>
-      )}
+      {m.pleated.map((p) => (
+        <Fragment key={p.numbers[0]}>
+          <FoldLine
+            label={m.pleated.length > 1 ? t('pleatsOf', panelsOf(p.numbers)) : t('pleats')}
+            note={t('pleatsIs', {
+              spaces: p.spaces,
+              space: length(p.spaceMm),
+              cloth: length(p.clothPerPleatMm),
+            })}
+            rule="windows.pleatSpacing"
+          >
+            {String(p.pleats)}
+          </FoldLine>
+          <p className="py-1 text-[13px] leading-relaxed text-soft">
+            <b className="font-semibold text-ink">{t('pleatMarks')}</b>{' '}
+            <Words>{p.marks.map((x) => `${bare(x.flatFromMm)}–${bare(x.flatToMm)}`).join(' · ')}</Words>
+          </p>
+        </Fragment>
+      ))}
       {m.handPleats && (
         <FoldLine
           label={t('handPleats')}

@@ -39,6 +39,7 @@ export function useWindowActs(
     rules.school('windows.rodLine') === 'shared' &&
     plan?.rodFrom !== 'own' &&
     plan?.rodFrom !== 'mount' &&
+    !plan?.offLine &&
     !plan?.shower &&
     dressing?.mount === 'wall';
   const rodChanges = (rodHeightMm: number): Change[] =>

@@ -1,3 +1,4 @@
+import { listWords } from '../../messages/findingWords';
 import 'server-only';
 import { rgb } from 'pdf-lib';
 import { formatBareLength } from '../../core/base/length';
@@ -65,7 +66,7 @@ function oneWindow(pen: Pen, sheet: Sheet, w: WindowPlan): void {
     pen.y -= 14.5;
   }
   drawRoll(pen, making);
-  if (w.making.pleats) drawPleats(pen, making, w.making.pleats.marks);
+  for (const panels of w.making.pleated) drawPleats(pen, making, panels);
 }
 
 /** A window's curtain as the workroom makes it. */
@@ -143,14 +144,14 @@ function headingRows(making: Making): Row[] {
   const { sheet, window: w, plan } = making;
   const { t } = sheet.words;
   const length = lengthWords(making);
-  const { pleats, handPleats } = plan;
-  const rows: Row[] = [];
-  if (pleats) {
-    const space = length(pleats.spaceMm);
-    const cloth = length(pleats.clothPerPleatMm);
-    const value = t('windows.pleatsIs', { spaces: pleats.spaces, space, cloth });
-    rows.push({ label: t('cuts.pleats'), value });
-  }
+  const { pleated, handPleats } = plan;
+  const rows = pleated.map(({ numbers, pleats, spaces, spaceMm, clothPerPleatMm }): Row => {
+    const facts = { spaces, space: length(spaceMm), cloth: length(clothPerPleatMm) };
+    return {
+      label: t('cuts.pleats', { panels: listWords(numbers.map(String)), count: numbers.length }),
+      value: `${pleats}, ${t('windows.pleatsIs', facts)}`,
+    };
+  });
   if (handPleats) rows.push({ label: t('cuts.handPleats'), value: t('windows.handPleatsIs', handPleats) });
   if (w.rings + w.hooks > 0)
     rows.push({ label: t('cuts.rings'), value: t('cuts.ringsOf', { rings: w.rings, hooks: w.hooks }) });
@@ -200,16 +201,15 @@ function drawRepeats(pen: Pen, repeatMm: Mm, totalMm: Mm, perMm: number): void {
   }
 }
 
-type PleatMark = NonNullable<MakingPlan['pleats']>['marks'][number];
-
 /** A panel laid flat: where each pleat begins and ends, from the leading edge. */
-function drawPleats(pen: Pen, making: Making, marks: readonly PleatMark[]): void {
+function drawPleats(pen: Pen, making: Making, { marks, numbers }: MakingPlan['pleated'][number]): void {
   const { t } = making.sheet.words;
   const bare = bareWords(making);
   const width = pen.width - 2 * MARGIN;
   const perMm = width / making.plan.flatHemmedMm;
   room(pen, 70);
-  text(pen, t('cuts.marks'), MARGIN, { size: 10, face: 'plain', color: SOFT });
+  const panels = { panels: listWords(numbers.map(String)), count: numbers.length };
+  text(pen, t('cuts.marks', panels), MARGIN, { size: 10, face: 'plain', color: SOFT });
   pen.y -= 28;
   pen.page.drawRectangle({ x: MARGIN, y: pen.y, width, height: 18, borderColor: INK, borderWidth: 0.7 });
   for (const p of marks)

@@ -1,7 +1,7 @@
 import type { Dressing, Item, Opening } from '../../../src/core/model/types';
 import { SHEER } from '../../../src/core/model/defaults';
 import { dressing, inches, item, opening } from '../rooms';
-import { type Given, room, win, fitting } from './given';
+import { type Given, box, fitting, room, win } from './given';
 import type { FindingCases } from './case';
 
 // a window
@@ -29,6 +29,15 @@ const two = (d: Partial<Dressing>, xIn = 110) =>
     ],
     dressings: [dressing({ id: 'da', openingId: 'a' }), dressing({ id: 'db', openingId: 'b', ...d })],
   });
+/** A window under a vent beside a taller one. */
+const underVent = (bottomIn: number) => {
+  const taller = two({});
+  return {
+    ...taller,
+    openings: taller.openings.map((o) => (o.id === 'b' ? { ...o, heightMm: inches(58) } : o)),
+    fittings: [fitting('vent', 'n', [20, bottomIn], [36, 2])],
+  };
+};
 const RUNS = drops(78, 78.5, 79);
 const TENSION = { mount: 'inside', heading: 'rodPocket', rod: { make: 'tension', outerMm: null } } as const;
 const inReveal = (o: Partial<Opening>) => win(o, TENSION);
@@ -97,8 +106,8 @@ export const WINDOWS_CASES = {
   },
   'rod-below-frame': {
     level: 'stop',
-    shows: win({}, { rodHeightMm: inches(77.875) }),
-    not: win({}, { rodHeightMm: inches(78) }),
+    shows: win({}, { rodHeightMm: inches(80.875) }),
+    not: win({}, { rodHeightMm: inches(81) }),
   },
   'rod-above-ceiling': {
     level: 'stop',
@@ -110,6 +119,28 @@ export const WINDOWS_CASES = {
     level: 'stop',
     shows: win({ xMm: inches(6) }, { extensionLeftMm: inches(12) }),
     not: win({}, { extensionLeftMm: inches(12) }),
+  },
+  'cloth-meets': {
+    level: 'caution',
+    shows: win({}, {}, { pieces: [box('desk', [84, 10], [40, 20])] }),
+    not: win({}, {}, { pieces: [box('desk', [84, 20], [40, 20])] }),
+  },
+  'cloth-weight-guessed': { level: 'caution', shows: cloth({ clothGsm: 0 }), not: cloth({}) },
+  'side-panels': { level: 'ok', shows: win({}, { decorative: true }), not: win() },
+  'line-split': {
+    level: 'yielded',
+    shows: underVent(84),
+    not: underVent(94),
+  },
+  'looped-cord': {
+    level: 'stop',
+    shows: win({ blindCord: 'loop' }, {}, { room: { childsRoom: true } }),
+    not: win({ blindCord: 'loop' }),
+  },
+  'cord-unknown': {
+    level: 'caution',
+    shows: win({}, {}, { room: { childsRoom: true } }),
+    not: win({ blindCord: 'none' }, {}, { room: { childsRoom: true } }),
   },
   'bracket-widened-for-stack': {
     level: 'ok',

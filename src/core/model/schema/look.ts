@@ -1,7 +1,7 @@
 /** One way of dressing a room: its curtains, its hangings, its placed things. */
 import { z } from 'zod';
-import { GROUP_KINDS, HEADINGS } from '../values';
-import { id, name, lengthMm, sizeMm, placeMm, share, orNull } from './parts';
+import { DRAWS, GROUP_KINDS, HEADINGS } from '../values';
+import { cordSchema, id, name, lengthMm, sizeMm, placeMm, share, orNull } from './parts';
 import { seasonSchema } from './item';
 
 export const headingSchema = z.enum(HEADINGS);
@@ -25,15 +25,10 @@ export const liningSchema = z.enum(['none', 'lining', 'interlining', 'blackout']
 export const drawnSchema = z.enum(['open', 'closed']);
 export const fullnessSchema = orNull(z.number().min(0.5).max(6));
 export const panelCount = orNull(z.number().int().min(1).max(40));
-/** What hangs on the inner rod of a double one. */
-export const sheerSchema = z.strictObject({
-  itemId: orNull(id),
-  heading: headingSchema,
-  landing: landingSchema,
-  fullness: fullnessSchema,
-  panels: panelCount,
-  drawn: drawnSchema,
-});
+/** How the panels draw: from the middle to both sides, or all to one. */
+export const drawSchema = z.enum(DRAWS);
+/** The way chosen to get the length, and the length bought where one is. */
+export const routeSchema = z.strictObject({ kind: routeKindSchema, stockMm: orNull(sizeMm) });
 /**
  * How it is made, where it is made to measure. clothWidthMm and repeatMm null: by the studio's rule, by the
  * cloth.
@@ -43,6 +38,18 @@ export const makingSchema = z.strictObject({
   repeatMm: orNull(lengthMm),
   halfDrop: z.boolean(),
   lining: liningSchema,
+});
+/** What hangs on the inner rod of a double one. A sheer has no lining. */
+export const sheerSchema = z.strictObject({
+  itemId: orNull(id),
+  heading: headingSchema,
+  landing: landingSchema,
+  fullness: fullnessSchema,
+  panels: panelCount,
+  drawn: drawnSchema,
+  pinMm: orNull(lengthMm),
+  route: orNull(routeSchema),
+  making: makingSchema.omit({ lining: true }),
 });
 export const dressingSchema = z.strictObject({
   /** openingId: the window or French door; or the tub, for its shower curtain. */
@@ -68,8 +75,14 @@ export const dressingSchema = z.strictObject({
   joinsNext: z.boolean(),
   fullness: fullnessSchema,
   panels: panelCount,
-  route: orNull(z.strictObject({ kind: routeKindSchema, stockMm: orNull(sizeMm) })),
+  route: orNull(routeSchema),
   drawn: drawnSchema,
+  /** How it draws; null: by the studio's rule. */
+  draw: orNull(drawSchema),
+  /** Panels at the sides that are never drawn. */
+  decorative: z.boolean(),
+  /** Whether a looped cord draws it: a danger to small children. */
+  cord: cordSchema,
   sheer: orNull(sheerSchema),
   making: makingSchema,
   /** Share of the light that the cloth lets through, where it is known. */

@@ -1,6 +1,6 @@
 /** What the nouns of the room file are made of. Lengths in mm, money in the studio’s smallest coin. */
 import { z } from 'zod';
-import { PATTERN_KINDS } from '../values';
+import { CORDS, PATTERN_KINDS } from '../values';
 
 export const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 export const name = z.string().trim().min(1).max(80);
@@ -15,6 +15,8 @@ export const moment = z.iso.datetime();
 export const dayOrNull = day.nullable();
 export const share = z.number().min(0).max(1);
 export const orNull = <T extends z.ZodType>(schema: T) => schema.nullable();
+/** Whether something is moved by a looped cord, as far as is known. */
+export const cordSchema = z.enum(CORDS);
 export const labSchema = z.strictObject({
   l: z.number().min(0).max(100),
   a: z.number().min(-128).max(128),

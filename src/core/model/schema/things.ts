@@ -1,7 +1,7 @@
 /** What stands in a room or is built into it: openings, fittings, pieces of furniture. */
 import { z } from 'zod';
 import { FITTING_KINDS, PIECE_KINDS } from '../values';
-import { id, name, lengthMm, sizeMm, placeMm, swatches, patternSchema } from './parts';
+import { cordSchema, id, name, lengthMm, sizeMm, placeMm, swatches, patternSchema } from './parts';
 
 export const openingSchema = z.strictObject({
   id,
@@ -23,6 +23,8 @@ export const openingSchema = z.strictObject({
   revealMm: lengthMm,
   sillDepthMm: lengthMm,
   underMm: lengthMm,
+  /** Whether its blind has a looped cord. */
+  blindCord: cordSchema,
   overlooked: z.boolean(),
   hazy: z.boolean(),
   dropsMm: z.strictObject({ left: sizeMm, middle: sizeMm, right: sizeMm }).nullable(),

@@ -4,6 +4,7 @@ import { windowGuesses } from '../guesses';
 import { part } from '../parts';
 import { progress, settled, stage } from '../stage';
 import { dressedOf } from '../windows/dressed';
+import { judgeCords } from '../windows/judgeCords';
 import { judgeRods, judgeSashes, judgeSets } from '../windows/judgeWindows';
 import { hungCloth, planWindows } from '../windows/planWindows';
 import { planRodLine } from '../windows/rodLine';
@@ -51,8 +52,8 @@ export const windowsStage = stage({
   name: 'windows',
   parts: [dressed, rodLine, windows, echo],
   reads: {
-    file: ['openings'],
-    room: ['id', 'readings'],
+    file: ['openings', 'home'],
+    room: ['id', 'readings', 'childsRoom'],
     look: ['dressings'],
     parts: ['windows', 'items', 'rules'],
   },
@@ -62,6 +63,12 @@ export const windowsStage = stage({
     ...judgeRods(plans, rules),
     ...windowGuesses(plans, file.room.readings),
     ...judgeSashes(plans, file.openings),
+    ...judgeCords({
+      openings: file.openings,
+      dressings: look.dressings,
+      flags: file.home.flags,
+      childsRoom: file.room.childsRoom,
+    }),
   ],
   steps: ({ windows: plans, rules }) => windowSteps(plans, rules),
   bought: ({ windows: plans, ...context }) => windowBuying(plans, context),

@@ -1,31 +1,35 @@
 import type { Mm } from '../../base/units';
-import { overlapLength } from '../../geometry/plane';
 import type { Opening } from '../../model/types';
-import { isGlazed, isLamp } from '../../room/kinds';
+import { isGlazed } from '../../room/kinds';
 import type { Wall } from '../../room/walls';
 import { insideAngle, turnsBeforeMm } from '../../stages/windows/span';
-import type { RoomContext } from '../context';
-import { IN_THE_WAY } from './overhead';
+import { wallById, type RoomContext } from '../context';
 
-/** Furniture at least this share of the way up to the window's head stands in the way of a curtain. */
-const TALL_SHARE = 0.8;
 /** Walls that meet at less than this angle make a corner that rods meet in. */
 const STRAIGHT_ON = 179;
 
-type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'>;
+type Context = RoomContext<'openings'>;
 /** Clear wall left and right of the trim, and what ends it. */
-export type Beside = { leftMm: Mm; rightMm: Mm; leftBy: string; rightBy: string };
+export type Beside = {
+  leftMm: Mm;
+  rightMm: Mm;
+  leftBy: string;
+  rightBy: string;
+  /** To the ends of the wall itself. */
+  leftToWallMm: Mm;
+  rightToWallMm: Mm;
+};
 type Block = { from: Mm; to: Mm; by: string };
 
 /**
- * What an opening finds on its wall, left and right of its trim: how far it is to the next thing, and what
- * that is.
+ * What an opening finds on its wall, left and right of its trim: how far it is to the next opening or the
+ * corner, and what that is. Furniture and fittings count by their height, so they come later.
  */
 export function roomBeside(context: Context, opening: Opening, dressedIds: ReadonlySet<string>): Beside {
   const left = opening.xMm - opening.trimMm;
   const right = opening.xMm + opening.widthMm + opening.trimMm;
   let { leftEnd, rightEnd } = wallEnds(context, opening, dressedIds);
-  for (const b of blocksBeside(context, opening)) {
+  for (const b of otherOpenings(context, opening)) {
     if (b.to <= left + 1 && b.to > leftEnd.xMm) leftEnd = { xMm: b.to, by: b.by };
     if (b.from >= right - 1 && b.from < rightEnd.xMm) rightEnd = { xMm: b.from, by: b.by };
   }
@@ -34,6 +38,8 @@ export function roomBeside(context: Context, opening: Opening, dressedIds: Reado
     rightMm: Math.max(0, rightEnd.xMm - right),
     leftBy: leftEnd.by,
     rightBy: rightEnd.by,
+    leftToWallMm: left,
+    rightToWallMm: wallById(context.walls, opening.wallId).lengthMm - right,
   };
 }
 
@@ -59,14 +65,6 @@ function wallEnds({ file, walls, rules }: Context, opening: Opening, dressedIds:
   };
 }
 
-function blocksBeside(context: Context, opening: Opening): Block[] {
-  return [
-    ...otherOpenings(context, opening),
-    ...fittingsInTheWay(context, opening),
-    ...tallPieces(context, opening),
-  ];
-}
-
 /** Other openings of the wall. Two curtains share the wall between their windows. */
 const otherOpenings = ({ file }: Context, opening: Opening): Block[] => {
   const left = opening.xMm - opening.trimMm;
@@ -80,25 +78,5 @@ const otherOpenings = ({ file }: Context, opening: Opening): Block[] => {
       return toMm <= left + 1
         ? { from: fromMm, to: left - (left - toMm) * share, by: o.name }
         : { from: right + (fromMm - right) * share, to: toMm, by: o.name };
-    });
-};
-
-const fittingsInTheWay = ({ file }: Context, opening: Opening): Block[] =>
-  file.fittings
-    .filter((f) => f.wallId === opening.wallId && IN_THE_WAY.has(f.kind))
-    .filter(
-      (f) => overlapLength(f.bottomMm, f.bottomMm + f.heightMm, opening.sillMm, file.room.ceilingMm) > 0,
-    )
-    .map((f) => ({ from: f.xMm, to: f.xMm + f.widthMm, by: f.name }));
-
-const tallPieces = ({ file, places }: Context, opening: Opening): Block[] => {
-  const topMm = opening.sillMm + opening.heightMm;
-  return file.pieces
-    .filter((p) => !isLamp(p) && p.kind !== 'plant' && p.bottomMm + p.heightMm > topMm * TALL_SHARE)
-    .flatMap((p) => {
-      const onWall = places.get(p.id);
-      return onWall?.wallId === opening.wallId
-        ? [{ from: onWall.xMm, to: onWall.xMm + onWall.widthMm, by: p.name }]
-        : [];
     });
 };

@@ -21,11 +21,16 @@ export function planWindows(context: Context): WindowPlan[] {
   const dressedIds = new Set(look.dressings.map((d) => d.openingId));
   const itemOf = (id: string | null | undefined) => items.get(id ?? '');
   return dressed.map(({ dressing, target }) => {
-    const lineMm = dressing.mount === 'wall' ? (rodLine.lineMm ?? undefined) : undefined;
+    const onLine = dressing.mount === 'wall' && !rodLine.keepOwn.has(dressing.id);
+    const lineMm = onLine ? (rodLine.lineMm ?? undefined) : undefined;
     const cloths = { main: itemOf(dressing.itemId), sheer: itemOf(dressing.sheer?.itemId) };
     const place = windowPlaceOf(context, target, { lineMm, dressedIds });
     const plan = planWindow(target, dressing, cloths, place, rules);
-    return { ...plan, findings: [...plan.findings, ...judgeLine(plan, rodLine, rules)] };
+    return {
+      ...plan,
+      offLine: rodLine.keepOwn.has(dressing.id),
+      findings: [...plan.findings, ...judgeLine(plan, rodLine, rules)],
+    };
   });
 }
 

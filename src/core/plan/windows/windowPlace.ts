@@ -5,8 +5,10 @@ import { pointOnWall, type Wall } from '../../room/walls';
 import { onWalls, outerOf, type Span } from '../../stages/windows/span';
 import type { WindowPlace, WindowTarget } from '../../stages/windows/windowPlan';
 import { wallById, type RoomContext } from '../context';
+import { frameTopOf } from '../../stages/windows/mounts/mounting';
 import { roomBeside, type Beside } from './beside';
 import { ceilingOfSpan, overheadOfSpan } from './overhead';
+import { thingsAtWall } from './thingsAtWall';
 
 type Along = { lineMm: Mm | undefined; dressedIds: ReadonlySet<string> };
 
@@ -21,7 +23,7 @@ export function windowPlaceOf(
 ): WindowPlace {
   const { file } = context;
   const { span } = target;
-  const aboveMm = frameTopOf(span);
+  const aboveMm = frameTopOf(openingsOf(span));
   const neighbours = besideOf(context, target, dressedIds);
   const fittings = (...kinds: Fitting['kind'][]) => file.fittings.filter((f) => kinds.includes(f.kind));
   const alongWindow = (f: Fitting) => alongSpan(span, f);
@@ -33,6 +35,8 @@ export function windowPlaceOf(
     rented: file.home.flags.rented,
     roomMm: { leftMm: neighbours.leftMm, rightMm: neighbours.rightMm },
     endsAt: { left: neighbours.leftBy, right: neighbours.rightBy },
+    toWallMm: { leftMm: neighbours.leftToWallMm, rightMm: neighbours.rightToWallMm },
+    things: target.shower ? [] : thingsAtWall(context, span),
     heaters: fittings('heater', 'stove').map((f) => nearFitting(context, span, f)),
     radiators: fittings('radiator').flatMap(alongWindow),
     vents: fittings('vent').flatMap(alongWindow),
@@ -51,23 +55,37 @@ export function windowPlaceOf(
 /** Frame top and what is overhead, for the line that the windows share. */
 export function headOf(context: RoomContext, target: WindowTarget): { frameTopMm: Mm; ceilingMm: Mm } {
   const { span } = target;
-  const frameTopMm = frameTopOf(span);
+  const frameTopMm = frameTopOf(openingsOf(span));
   const outer = outerOf(span);
   const stretch = { fromMm: outer.leftMm, toMm: outer.rightMm, aboveMm: frameTopMm };
   return { frameTopMm, ceilingMm: overheadOfSpan(context, span, stretch).mm };
 }
 
-const frameTopOf = (span: Span): Mm =>
-  Math.max(...span.parts.map((p) => p.opening.sillMm + p.opening.heightMm));
+const openingsOf = (span: Span): Opening[] => span.parts.map((p) => p.opening);
 
 /** A shower rod stops at the walls that hold it; any other may go on as far as the wall is free. */
 function besideOf(context: RoomContext, target: WindowTarget, dressedIds: ReadonlySet<string>): Beside {
   const [first, last] = [target.span.parts[0], target.span.parts.at(-1)];
-  if (target.shower || !first || !last) return { leftMm: 0, rightMm: 0, leftBy: 'wall', rightBy: 'wall' };
+  if (target.shower || !first || !last) return NO_ROOM;
   const left = roomBeside(context, first.opening, dressedIds);
   const right = roomBeside(context, last.opening, dressedIds);
-  return { leftMm: left.leftMm, leftBy: left.leftBy, rightMm: right.rightMm, rightBy: right.rightBy };
+  return {
+    leftMm: left.leftMm,
+    leftBy: left.leftBy,
+    leftToWallMm: left.leftToWallMm,
+    rightMm: right.rightMm,
+    rightBy: right.rightBy,
+    rightToWallMm: right.rightToWallMm,
+  };
 }
+const NO_ROOM: Beside = {
+  leftMm: 0,
+  rightMm: 0,
+  leftBy: 'wall',
+  rightBy: 'wall',
+  leftToWallMm: 0,
+  rightToWallMm: 0,
+};
 
 /** A fitting of one of the walls that the rod hangs in front of, with its place along the rod. */
 function alongSpan(span: Span, { id, name, wallId, xMm, widthMm, bottomMm, heightMm }: Fitting) {

@@ -30,7 +30,7 @@ export const STUDIO_RULES = {
   'stash.largeRepeat': length('DEF', 8, 20),
   // fitting sheet, safety
   'fitting.levelLine': length('DEF', 60, 150),
-  'fitting.levelTolerance': length('CP', 1 / 8, 0.5),
+  'fitting.levelTolerance': length('CP', 1 / 8, 0.3),
   'safety.heaterDistance': { shape: 'number', unit: 'length', mark: 'PUB', value: inches(36), cmValue: 914 },
   'safety.radiatorClearance': length('DEF', 4, 10),
   'safety.tipFrom': { shape: 'number', unit: 'length', mark: 'PUB', value: inches(27), cmValue: 686 },

@@ -1,6 +1,6 @@
 import { elementAt, first } from '../../base/list';
 import { seededRandom } from '../../base/random';
-import { toMark, type Mm } from '../../base/units';
+import { toPlanned, type Mm } from '../../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab } from '../../colour/spaces';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -115,7 +115,7 @@ export function composeSeat(
       const half = (pick.widthMm * rules.number('seats.useWidth')) / 2;
       placed.push({
         itemId: pick.id,
-        xMm: toMark(half + place.at * (facts.piece.seat.widthMm - 2 * half), rules.unit),
+        xMm: toPlanned(half + place.at * (facts.piece.seat.widthMm - 2 * half), rules.unit),
         layer: place.layer,
         fill,
       });

@@ -1,4 +1,4 @@
-import { clamp, toMark, type Mm } from '../../base/units';
+import { clamp, toPlanned, type Mm } from '../../base/units';
 import type { FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
@@ -50,7 +50,7 @@ export function chooseHeight(
   if (given.gapMm !== null) return atTypedGap(facts, given.gapMm, rules, wish);
   const [low, high] = rules.range(gapRule(overPiece.isBed));
   const neededGap = wish - facts.heightMm / 2 - overPiece.topMm;
-  const gapMm = toMark(clamp(neededGap, low, high), rules.unit);
+  const gapMm = toPlanned(clamp(neededGap, low, high), rules.unit);
   const centreMm = overPiece.topMm + gapMm + facts.heightMm / 2;
   const offMm = centreMm - wish;
   const offIsSeen = Math.abs(offMm) > SEEN;

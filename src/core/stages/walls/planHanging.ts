@@ -1,4 +1,4 @@
-import { toMark, type Mm } from '../../base/units';
+import { toPlanned, type Mm } from '../../base/units';
 import { overlapLength, type Box } from '../../geometry/plane';
 import type { Hanging, Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
@@ -36,7 +36,7 @@ export function planHanging(
   const nail = planNails(item, hanging.hanger, rules);
   const nails = nail.offsetsMm.map((offset) => ({
     xMm: xMm + offset,
-    heightMm: toMark(topMm - nail.dropMm, rules.unit),
+    heightMm: toPlanned(topMm - nail.dropMm, rules.unit),
   }));
   const hanged: Omit<HangingPlan, 'findings'> = {
     hangingId: hanging.id,

@@ -74,12 +74,13 @@ export type RodLoad = {
   clothG: Gram;
   rodG: Gram;
   supports: number;
+  /** The widest stretch between two supports: what sags most. */
   spanMm: Mm;
   sagMm: Mm;
   sagMostMm: Mm;
   /**
-   * The end bracket with the curtains open, all cloth of a side by it, and a bracket between with them drawn;
-   * newton.
+   * The end bracket with the curtains open, all cloth of the heavier side by it, and the most that a bracket
+   * between carries with them drawn; newton.
    */
   endForceN: number;
   centreForceN: number;
@@ -89,62 +90,85 @@ export type RodLoad = {
 export const sagMost = (spanMm: Mm, rules: RuleBook): Mm =>
   Math.min(spanMm / rules.number('windows.sagShare'), rules.number('windows.sagMost'));
 
+/** The rod to be held: how long, where it is bent, and the cloth that it carries. */
+export type HeldRod = {
+  lengthMm: Mm;
+  /** Places of its bends from the left bracket; each has a support of its own. */
+  bendsMm: readonly Mm[];
+  /** All its cloth, and what hangs by the heavier end when the curtains are open. */
+  clothG: Gram;
+  endClothG: Gram;
+};
+
+const newton = (g: Gram): number => (g / 1000) * GRAVITY;
+
+/** Cloth and rod spread evenly along the rod, N/m. */
+const loadPerMetre = (section: RodSection, { lengthMm, clothG }: HeldRod): number =>
+  lengthMm > 0 ? newton(clothG + (section.gramPerM * lengthMm) / 1000) / (lengthMm / 1000) : 0;
+
+/** The stretches between supports. */
+const spansOf = (supportsMm: readonly Mm[]): Mm[] =>
+  supportsMm.slice(1).map((mm, i) => mm - elementAt(supportsMm, i));
+
 /**
- * Supports for a rod of a length under an even load: two ends, and as many between as it takes until no span
- * sags more than it may. `least` is how many there must be anyway (a bend carries one). Never more than one
- * per foot.
+ * Where the supports of a rod stand, from its left bracket: at both ends and at each bend, and between them
+ * until no span sags more than it may. Never more than one per foot besides. A sheer on an inner rod shares
+ * the brackets, so the rod that needs more sets them.
  */
-export function carry(section: RodSection, lengthMm: Mm, clothG: Gram, rules: RuleBook, least = 2): RodLoad {
-  const rodG = (section.gramPerM * lengthMm) / 1000;
-  const massG = clothG + rodG;
-  const loadNPerM = lengthMm > 0 ? ((massG / 1000) * GRAVITY) / (lengthMm / 1000) : 0;
-  const most = Math.max(least, 2 + Math.floor(lengthMm / inches(12)));
-  let supports = least;
-  const span = () => lengthMm / (supports - 1);
-  const sag = () => sagOf(loadNPerM, span(), section.modulusGPa, section.inertiaMm4);
-  while (supports < most && sag() > sagMost(span(), rules) + 1e-9) supports++;
-  const newton = (g: Gram) => (g / 1000) * GRAVITY;
+export function holdRods(section: RodSection, rods: readonly HeldRod[], rules: RuleBook): Mm[] {
+  const [rod] = rods;
+  if (!rod) return [];
+  const loadNPerM = Math.max(...rods.map((r) => loadPerMetre(section, r)));
+  const most = Math.max(2 + rod.bendsMm.length, 2 + Math.floor(rod.lengthMm / inches(12)));
+  const sags = (spanMm: Mm) =>
+    sagOf(loadNPerM, spanMm, section.modulusGPa, section.inertiaMm4) > sagMost(spanMm, rules) + 1e-9;
+  let supportsMm = supportsAt(rod.lengthMm, 2 + rod.bendsMm.length, rod.bendsMm);
+  while (supportsMm.length < most && sags(Math.max(...spansOf(supportsMm))))
+    supportsMm = supportsAt(rod.lengthMm, supportsMm.length + 1, rod.bendsMm);
+  return supportsMm;
+}
+
+/**
+ * What a rod does on its supports: the sag of its widest span and the force on its brackets, each span taken
+ * as a beam of its own.
+ */
+export function carry(
+  section: RodSection,
+  rod: HeldRod,
+  supportsMm: readonly Mm[],
+  rules: RuleBook,
+): RodLoad {
+  const rodG = (section.gramPerM * rod.lengthMm) / 1000;
+  const loadNPerM = loadPerMetre(section, rod);
+  const spans = spansOf(supportsMm);
+  const spanMm = Math.max(0, ...spans);
+  const endSpanMm = Math.max(0, spans[0] ?? 0, spans.at(-1) ?? 0);
+  const between = spans.slice(1).map((mm, i) => (mm + elementAt(spans, i)) / 2);
   return {
-    massG,
-    clothG,
+    massG: rod.clothG + rodG,
+    clothG: rod.clothG,
     rodG,
-    supports,
-    spanMm: span(),
-    sagMm: sag(),
-    sagMostMm: sagMost(span(), rules),
-    endForceN: newton(clothG) / 2 + newton(rodG) / (supports - 1) / 2,
-    centreForceN: supports > 2 ? loadNPerM * (span() / 1000) : 0,
+    supports: supportsMm.length,
+    spanMm,
+    sagMm: sagOf(loadNPerM, spanMm, section.modulusGPa, section.inertiaMm4),
+    sagMostMm: sagMost(spanMm, rules),
+    endForceN: newton(rod.endClothG) + newton((section.gramPerM * endSpanMm) / 1000) / 2,
+    centreForceN: loadNPerM * (Math.max(0, ...between) / 1000),
   };
 }
 
 /**
- * Where the supports stand along the rod, from its left bracket: even, but a bend has one of its own by its
- * side.
+ * So many supports along a rod, from its left bracket: one at each end and at each bend, the others where the
+ * rod is longest between two of them.
  */
 export function supportsAt(lengthMm: Mm, supports: number, bendsMm: readonly Mm[]): Mm[] {
-  const even = Array.from({ length: supports }, (_, i) => (i * lengthMm) / Math.max(1, supports - 1));
-  if (bendsMm.length === 0) return even;
-  // every leg of a bent rod is held at its ends; what is left over goes to the longest leg
   const stops = [0, ...bendsMm, lengthMm];
-  const perLeg = stops.slice(1).map(() => 1);
-  for (let left = supports - stops.length; left > 0; left--) {
-    const widest = perLeg.reduce(
-      (best, n, i) =>
-        (elementAt(stops, i + 1) - elementAt(stops, i)) / n >
-        (elementAt(stops, best + 1) - elementAt(stops, best)) / elementAt(perLeg, best) + 1e-9
-          ? i
-          : best,
-      0,
-    );
-    perLeg[widest]!++;
-  }
+  const legs = stops.slice(1).map((endMm, i) => ({ fromMm: elementAt(stops, i), endMm, parts: 1 }));
+  const spanOf = ({ fromMm, endMm, parts }: (typeof legs)[number]): Mm => (endMm - fromMm) / parts;
+  for (let left = supports - stops.length; left > 0; left--)
+    legs.reduce((widest, leg) => (spanOf(leg) > spanOf(widest) + 1e-9 ? leg : widest)).parts++;
   return [
-    ...perLeg.flatMap((n, i) =>
-      Array.from(
-        { length: n },
-        (_, k) => elementAt(stops, i) + (k * (elementAt(stops, i + 1) - elementAt(stops, i))) / n,
-      ),
-    ),
+    ...legs.flatMap((leg) => Array.from({ length: leg.parts }, (_, k) => leg.fromMm + k * spanOf(leg))),
     lengthMm,
   ];
 }

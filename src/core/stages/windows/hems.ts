@@ -1,4 +1,4 @@
-import { sum, toMark, type Mm } from '../../base/units';
+import { sum, toPlanned, type Mm } from '../../base/units';
 import type { RuleBook } from '../../rules/book';
 import type { LayerPlace, Stretch } from './layerPlan';
 import type { PanelDrop } from './routes';
@@ -18,7 +18,7 @@ export function hemsOver(
   const oneLength = rules.school('windows.unevenFloor') !== 'eachPanel' || hidden;
   return {
     oneLength,
-    hemsMm: floorsMm.map((f) => toMark(topMm - (oneLength ? highest : f) - landMm, rules.unit)),
+    hemsMm: floorsMm.map((f) => toPlanned(topMm - (oneLength ? highest : f) - landMm, rules.unit)),
   };
 }
 
@@ -31,16 +31,13 @@ export type HungPanels = {
   drops: PanelDrop[];
 };
 
-/** Hangs a number of panels on a rod that reaches from left to right. */
+/** Hangs panels on their stretches of a rod, over the floor that each finds there. */
 export function hangPanels(
-  count: number,
-  rod: { leftMm: Mm; rightMm: Mm; takeDownMm: Mm; landMm: Mm },
+  stretches: Stretch[],
+  rod: { takeDownMm: Mm; landMm: Mm },
   place: LayerPlace,
   rules: RuleBook,
 ): HungPanels {
-  const stretches = place.leaves
-    ? stretchesOnLeaves(count, place.leaves)
-    : stretchesOf(count, rod.leftMm, rod.rightMm);
   const floors = stretches.map((s) => place.base(s.fromMm, s.toMm));
   const topMm = place.rodMm - rod.takeDownMm;
   const highs = floors.map((f) => f.highMm);
@@ -54,7 +51,8 @@ export function hangPanels(
   };
 }
 
-function stretchesOf(count: number, leftMm: Mm, rightMm: Mm): Stretch[] {
+/** A rod divided evenly among its panels. */
+export function stretchesOf(count: number, leftMm: Mm, rightMm: Mm): Stretch[] {
   const each = (rightMm - leftMm) / count;
   return Array.from({ length: count }, (_, i) => ({
     fromMm: leftMm + i * each,
@@ -63,7 +61,7 @@ function stretchesOf(count: number, leftMm: Mm, rightMm: Mm): Stretch[] {
 }
 
 /** As many panels on each leaf as on the others. */
-function stretchesOnLeaves(count: number, leaves: readonly Stretch[]): Stretch[] {
+export function stretchesOnLeaves(count: number, leaves: readonly Stretch[]): Stretch[] {
   const totalMm = sum(leaves.map((l) => l.toMm - l.fromMm));
   const each = totalMm / count;
   const perLeaf = count / leaves.length;

@@ -1,5 +1,6 @@
 import type { Dressing, Item, Lining } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
+import { clothWeight, type Weight } from '../../room/weight';
 import type { LayerChoice } from './layerPlan';
 
 function liningGsm(lining: Lining, rules: RuleBook): number {
@@ -7,12 +8,25 @@ function liningGsm(lining: Lining, rules: RuleBook): number {
   return rules.number(lining === 'interlining' ? 'windows.interliningGsm' : 'windows.liningGsm');
 }
 
-/** Cloth and its lining, g/m². */
-export const layerGsm = (
-  cloth: Pick<Item, 'clothGsm'> | undefined,
-  lining: Lining,
+/** Textures that a sheer of unknown weight is taken to be a voile in. */
+const VOILES: ReadonlySet<Item['texture']> = new Set(['smooth', 'linen', 'embroidered']);
+
+/** Cloth and its lining, g/m²; a guess where no cloth is chosen or it was never weighed. */
+export function layerWeight(
+  cloth: Item | undefined,
+  { lining, isSheer }: Pick<LayerChoice, 'lining' | 'isSheer'>,
   rules: RuleBook,
-): number => (cloth?.clothGsm ?? rules.number('windows.lightBelowGsm')) + liningGsm(lining, rules);
+): Weight {
+  const { gsm, guessed } = unlinedWeight(cloth, isSheer, rules);
+  return { gsm: gsm + liningGsm(lining, rules), guessed };
+}
+
+function unlinedWeight(cloth: Item | undefined, isSheer: boolean, rules: RuleBook): Weight {
+  if (!cloth) return { gsm: rules.number(isSheer ? 'weights.voile' : 'weights.curtain'), guessed: true };
+  const weight = clothWeight(cloth, rules);
+  const isVoile = isSheer && weight.guessed && VOILES.has(cloth.texture);
+  return isVoile ? { gsm: rules.number('weights.voile'), guessed: true } : weight;
+}
 
 /** A dressing's curtain as a layer's choice. */
 export const mainChoice = (
@@ -31,6 +45,8 @@ export const mainChoice = (
   clothWidthMm: d.making.clothWidthMm,
   repeatMm: d.making.repeatMm,
   halfDrop: d.making.halfDrop,
+  isSheer: false,
+  decorative: d.decorative && !shower,
   fullness: d.fullness ?? rules.number(shower ? 'windows.showerFullness' : 'windows.fullness'),
   flatWidthMm: rules.number(shower ? 'windows.showerFlatWidth' : 'windows.stockFlatWidth'),
   stock: rules.list(shower ? 'windows.showerStock' : 'windows.stockLengths'),
@@ -43,16 +59,17 @@ export const sheerChoice = (
 ): LayerChoice => ({
   cloth,
   heading: s.heading,
-  pinMm: null,
+  pinMm: s.pinMm,
   landing: s.landing,
   panels: s.panels,
   lining: 'none',
-  route: null,
-  clothWidthMm: null,
-  repeatMm: null,
-  halfDrop: false,
+  route: s.route,
+  clothWidthMm: s.making.clothWidthMm,
+  repeatMm: s.making.repeatMm,
+  halfDrop: s.making.halfDrop,
+  isSheer: true,
+  decorative: false,
   fullness: s.fullness ?? rules.number('windows.sheerFullness'),
   flatWidthMm: rules.number('windows.stockFlatWidth'),
   stock: rules.list('windows.stockLengths'),
-  plainGsm: 60,
 });

@@ -1,6 +1,6 @@
 /** What one layer of cloth on one rod is chosen by, finds, and becomes. Lengths in mm along the rod. */
 import type { Mm } from '../../base/units';
-import type { Heading, Item, Landing, Lining, RouteKind } from '../../model/types';
+import type { ChosenRoute, Heading, Item, Landing, Lining } from '../../model/types';
 import type { RuleId } from '../../rules/table';
 import type { MakingPlan } from './made';
 import type { BracketPlan, Ends, Reach } from './panels';
@@ -39,14 +39,16 @@ export type LayerChoice = {
   fullness: number;
   panels: number | null;
   lining: Lining;
-  route: { kind: RouteKind; stockMm: Mm | null } | null;
+  route: ChosenRoute | null;
   clothWidthMm: Mm | null;
   repeatMm: Mm | null;
   halfDrop: boolean;
   flatWidthMm: Mm;
   stock: readonly Mm[];
-  /** Weight where no cloth is chosen. */
-  plainGsm?: number;
+  /** Hangs behind the curtain, on the inner rod. */
+  isSheer: boolean;
+  /** Panels at the sides that are never drawn. */
+  decorative: boolean;
 };
 /** Where it hangs: the rod, how high it may go, what the hem lands on. */
 export type LayerPlace = {
@@ -79,11 +81,17 @@ export type LayerPlan = {
   takeDownMm: Mm;
   rodHeightMm: Mm;
   clothGsm: number;
+  /** Whether that weight is a guess. */
+  gsmGuessed: boolean;
   brackets: BracketPlan;
   leftMm: Mm;
   rightMm: Mm;
   sides: 1 | 2;
+  /** Panels that are never drawn. */
+  decorative: boolean;
   panels: number;
+  /** The panels of the side that has more. */
+  mostPerSide: number;
   fullness: number;
   wishedFullness: number;
   /** Fewer panels and their fullness, where there is much more than the target. */
@@ -92,6 +100,9 @@ export type LayerPlan = {
     fullness: number;
   } | null;
   flatWidthMm: Mm;
+  stackLeftMm: Mm;
+  stackRightMm: Mm;
+  /** The wider of the two stacks. */
   stackPerSideMm: Mm;
   panelPlans: PanelPlan[];
   finishedLengthMm: Mm;
@@ -101,11 +112,15 @@ export type LayerPlan = {
   positive: boolean;
   oneLength: boolean;
   routes: Route[];
+  /** Ways that were found but aren't listed. */
+  routesLeftOut: number;
   chosenRoute: Route | null;
   making: MakingPlan;
   repeatMm: Mm;
   rings: number;
+  /** From the rod's centre to where a ring holds the cloth, and the pin's place below a pleat's top. */
+  ringDropMm: Mm | null;
+  pinPlaceMm: Mm | null;
   hooks: number;
-  foldsPerSide: number;
   rules: { landing: RuleId | null; takeDown: RuleId; packing: RuleId };
 };

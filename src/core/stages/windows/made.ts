@@ -12,10 +12,9 @@ export type MakingFacts = {
   makeUpWidthMm: Mm;
   finishedMm: Mm;
   panels: number;
-  /** Finished width of a panel on the rod, with its return and its half of the overlap. */
-  panelFinishedMm: Mm;
-  returnMm: Mm;
-  overlapMm: Mm;
+  /** What each panel covers of the rod, and what its edges add to that, panel by panel from the left. */
+  coveredEachMm: Mm;
+  edges: readonly PanelEdges[];
   heading: Heading;
   /** A second pocket stands where the hem would be. */ pocketBelow?: boolean;
   lining: Lining;
@@ -23,6 +22,12 @@ export type MakingFacts = {
   repeatMm: Mm;
   halfDrop: boolean;
 };
+
+/**
+ * Cloth of a panel beyond its stretch of the rod, from its leading edge: half the overlap where it meets the
+ * other side, the return where it ends at a bracket, nothing where the next panel of its side goes on.
+ */
+export type PanelEdges = { leadingMm: Mm; trailingMm: Mm };
 
 /**
  * Pleats of one panel: positions are the middles of the pleats from the leading edge, on the finished width.
@@ -35,6 +40,8 @@ export type PleatPlan = {
   good: boolean;
   marks: { atMm: Mm; flatFromMm: Mm; flatToMm: Mm }[];
 };
+/** Panels that are pleated alike, by their numbers from the left. */
+export type PleatedPanels = PleatPlan & { numbers: number[] };
 
 export type MakingPlan = {
   /** The longest of its panels. */ finishedMm: Mm;
@@ -45,8 +52,8 @@ export type MakingPlan = {
   totalMm: Mm;
   /** Every second width is cut half a repeat longer, to be matched at the seam. */
   halfDropMm: Mm;
-  /** Each cut: where on the cloth it starts and ends. */
-  cuts: { fromMm: Mm; toMm: Mm }[];
+  /** Each cut: where on the cloth it starts and ends, and whether it is one that drops by half a repeat. */
+  cuts: { fromMm: Mm; toMm: Mm; drops: boolean }[];
   liningWidths: number;
   liningCutMm: Mm;
   liningTotalMm: Mm;
@@ -54,7 +61,7 @@ export type MakingPlan = {
   hemAllowanceMm: Mm;
   sideHemMm: Mm;
   flatHemmedMm: Mm;
-  pleats: PleatPlan | null;
+  pleated: PleatedPanels[];
   /** Widths that would put a good amount of cloth in each pleat. */ widthsForPleats: number | null;
   handPleats: { least: number; most: number; bunches: number } | null;
   /** Cloth in the hem that can be let down later. */
@@ -70,21 +77,19 @@ export const toRepeats = (lengthMm: Mm, repeatMm: Mm): Mm =>
   repeatMm > 0 ? roundUp(lengthMm / repeatMm) * repeatMm : lengthMm;
 
 /**
- * Pinch pleats of a panel: p = round((F − return − overlap ÷ 2) ÷ spacing) + 1, one space fewer, and (W − F)
- * ÷ p of cloth in each.
+ * Pinch pleats of a panel: p = round((F − leading − trailing) ÷ spacing) + 1, one space fewer, and (W − F) ÷ p
+ * of cloth in each. Plain cloth at its edges is half the overlap, the return, or none.
  * Good while that is in the studio's range; where it is not, the plan says which number of widths would put
  * it there.
- * F finished width, W flat hemmed width, mm. The first pleat stands half the overlap in from the leading
- * edge, the last where the return begins.
+ * F finished width, W flat hemmed width, mm.
  */
 export function planPleats(
   finishedMm: Mm,
   flatMm: Mm,
-  returnMm: Mm,
-  overlapMm: Mm,
+  { leadingMm, trailingMm }: PanelEdges,
   rules: RuleBook,
 ): PleatPlan | null {
-  const stretch = finishedMm - returnMm - overlapMm / 2;
+  const stretch = finishedMm - leadingMm - trailingMm;
   if (stretch <= 0 || flatMm <= finishedMm) return null;
   const [low, high] = rules.range('windows.pleatCloth');
   const pleats = Math.max(2, Math.round(stretch / rules.number('windows.pleatSpacing')) + 1);
@@ -92,8 +97,8 @@ export function planPleats(
   const clothPerPleatMm = (flatMm - finishedMm) / pleats;
   const spaceMm = stretch / spaces;
   const marks = Array.from({ length: pleats }, (_, i) => {
-    const flatFromMm = overlapMm / 2 + i * (spaceMm + clothPerPleatMm);
-    return { atMm: overlapMm / 2 + i * spaceMm, flatFromMm, flatToMm: flatFromMm + clothPerPleatMm };
+    const flatFromMm = leadingMm + i * (spaceMm + clothPerPleatMm);
+    return { atMm: leadingMm + i * spaceMm, flatFromMm, flatToMm: flatFromMm + clothPerPleatMm };
   });
   return {
     pleats,
@@ -105,18 +110,68 @@ export function planPleats(
   };
 }
 
+/** The pleats of every panel, those alike together; none where a panel has too little cloth for any. */
+function pleatPanels(f: MakingFacts, flatMm: Mm, rules: RuleBook): PleatedPanels[] {
+  if (f.heading !== 'pinchPleat') return [];
+  const alike = new Map<string, PleatedPanels>();
+  for (const [i, edges] of f.edges.entries()) {
+    const key = `${edges.leadingMm} ${edges.trailingMm}`;
+    const known = alike.get(key);
+    if (known) {
+      known.numbers.push(i + 1);
+      continue;
+    }
+    const plan = planPleats(f.coveredEachMm + edges.leadingMm + edges.trailingMm, flatMm, edges, rules);
+    if (!plan) return [];
+    alike.set(key, { ...plan, numbers: [i + 1] });
+  }
+  return [...alike.values()];
+}
+
+/**
+ * The cuts along the roll, each beginning in its own phase of the pattern. Where the pattern drops, every
+ * second width begins half a repeat further on. They are cut by twos (one, two that drop, two that don't …), so
+ * that half a repeat is passed over once for each that drops and no oftener.
+ */
+function cutsOf(widths: number, cutMm: Mm, halfDropMm: Mm): MakingPlan['cuts'] {
+  let startMm = 0;
+  let dropped = false;
+  // with an odd number of widths that drop, an odd number in all begins with two that don't
+  const second = widths % 2 === 1 && Math.floor(widths / 2) % 2 === 1 ? 1 : 3;
+  return Array.from({ length: widths }, (_, i) => {
+    const drops = halfDropMm > 0 && i % 4 !== 0 && i % 4 !== second;
+    if (drops !== dropped) startMm += halfDropMm;
+    dropped = drops;
+    const fromMm = startMm;
+    startMm += cutMm;
+    return { fromMm, toMm: startMm, drops };
+  });
+}
+
+type FlatFacts = Pick<MakingFacts, 'makeUpWidthMm' | 'panels' | 'clothWidthMm'>;
+
+/** What is left of a width of cloth beside its selvedges and seams. */
+const usableMm = ({ clothWidthMm }: FlatFacts, rules: RuleBook): Mm =>
+  Math.max(1, (clothWidthMm ?? rules.number('windows.clothWidth')) - rules.number('windows.seamLoss'));
+
+/** Widths of cloth for a window. A panel is half or whole widths; the halves of a pair are cut from one. */
+const widthsOf = (f: FlatFacts, rules: RuleBook): number =>
+  Math.max(roundUp(f.panels / 2), roundUp(f.makeUpWidthMm / usableMm(f, rules)));
+
+/** How wide each panel of so many widths is when it lies flat, hemmed at its sides. */
+const flatHemmed = (widths: number, f: FlatFacts, rules: RuleBook): Mm =>
+  Math.max(0, (widths * usableMm(f, rules)) / f.panels - 4 * rules.number('windows.sideHem'));
+
+/** How wide each panel is that is made to measure, flat and hemmed. */
+export const madeFlatMm = (f: FlatFacts, rules: RuleBook): Mm => flatHemmed(widthsOf(f, rules), f, rules);
+
 /**
  * Widths, cuts, lining and pleats for a window. Cuts begin on a repeat; a half drop takes half a repeat more
  * for every other width.
  */
 export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
-  const usable = Math.max(
-    1,
-    (f.clothWidthMm ?? rules.number('windows.clothWidth')) - rules.number('windows.seamLoss'),
-  );
   const sideHemMm = 2 * rules.number('windows.sideHem');
-  // a panel is half or whole widths; the halves of a pair are cut from one
-  const widths = Math.max(roundUp(f.panels / 2), roundUp(f.makeUpWidthMm / usable));
+  const widths = widthsOf(f, rules);
   const headingAllowanceMm =
     rules.school('windows.header') === 'selfTurn'
       ? rules.number('windows.headingAllowance')
@@ -125,25 +180,18 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
   const bareCut = f.finishedMm + headingAllowanceMm + hemAllowanceMm;
   const cutMm = toRepeats(bareCut, f.repeatMm);
   const halfDropMm = f.halfDrop && f.repeatMm > 0 ? f.repeatMm / 2 : 0;
-  let startMm = 0;
-  const cuts = Array.from({ length: widths }, (_, i) => {
-    const fromMm = startMm;
-    startMm += cutMm + (i % 2 === 1 ? halfDropMm : 0);
-    return { fromMm, toMm: startMm };
-  });
+  const cuts = cutsOf(widths, cutMm, halfDropMm);
   const totalMm = cuts.length === 0 ? 0 : last(cuts).toMm;
   const lined = f.lining !== 'none';
   const liningCutMm = lined
     ? f.finishedMm - rules.number('windows.liningShorter') + 2 * rules.number('windows.liningHem')
     : 0;
   const liningWidths = lined ? widths : 0;
-  const flatOf = (n: number) => Math.max(0, (n * usable) / f.panels - 2 * sideHemMm);
-  const pleatsOf = (n: number) =>
-    f.heading === 'pinchPleat'
-      ? planPleats(f.panelFinishedMm, flatOf(n), f.returnMm, f.overlapMm, rules)
-      : null;
+  const flatOf = (n: number) => flatHemmed(n, f, rules);
+  const pleatsOf = (n: number) => pleatPanels(f, flatOf(n), rules);
+  const allGood = (panels: readonly PleatedPanels[]) => panels.length > 0 && panels.every((p) => p.good);
   const flatHemmedMm = flatOf(widths);
-  const pleats = pleatsOf(widths);
+  const pleated = pleatsOf(widths);
   const [least, most] = rules.range('windows.handPleatBunches');
   const bunches = Math.max(1, Math.round(flatHemmedMm / rules.number('windows.ringSpacing')));
   const liningTotalMm = liningWidths * liningCutMm;
@@ -164,8 +212,8 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
     hemAllowanceMm,
     sideHemMm,
     flatHemmedMm,
-    pleats,
-    widthsForPleats: pleats?.good ? widths : (goodWidths.find((n) => pleatsOf(n)?.good) ?? null),
+    pleated,
+    widthsForPleats: allGood(pleated) ? widths : (goodWidths.find((n) => allGood(pleatsOf(n))) ?? null),
     handPleats:
       f.heading === 'ringClip'
         ? { least: Math.floor(bunches / most), most: Math.floor(bunches / Math.max(1, least)), bunches }

@@ -12,7 +12,7 @@ import {
 import { applyChange } from '../../model/change';
 import type { Dressing, Opening, RoomFile } from '../../model/types';
 import { planLook } from '../../plan/planLook';
-import { carry, sagMost, sectionOf, supportsAt } from './beam';
+import { carry, holdRods, sagMost, sagOf, sectionOf, supportsAt } from './beam';
 import { planMaking, planPleats, toRepeats, type MakingFacts } from './made';
 
 const rules = inchRules();
@@ -28,9 +28,8 @@ describe('made to measure', () => {
     makeUpWidthMm: inches(164),
     finishedMm: inches(100),
     panels: 2,
-    panelFinishedMm: inches(41),
-    returnMm: inches(3.5),
-    overlapMm: inches(3),
+    coveredEachMm: inches(36),
+    edges: [1, 2].map(() => ({ leadingMm: inches(1.5), trailingMm: inches(3.5) })),
     heading: 'pinchPleat',
     lining: 'none',
     clothWidthMm: null,
@@ -48,7 +47,14 @@ describe('made to measure', () => {
     const half = planMaking(facts({ repeatMm: inches(25), halfDrop: true }), rules);
     expect([toIn(half.totalMm), half.cuts.map((c) => toIn(c.toMm - c.fromMm))]).toEqual([
       525,
-      [125, 137.5, 125, 137.5],
+      [125, 125, 125, 125],
+    ]);
+    // one, two that drop by 12½, one: each begins in its own phase of the pattern
+    expect(half.cuts.map((c) => [toIn(c.fromMm), c.drops])).toEqual([
+      [0, false],
+      [137.5, true],
+      [262.5, true],
+      [400, false],
     ]);
   });
   it('separate buckram takes less cloth, a lining ends above the hem', () => {
@@ -58,7 +64,7 @@ describe('made to measure', () => {
     expect(toIn(planMaking(facts({ lining: 'lining' }), rules).liningCutMm)).toBe(105);
   });
   it('pleats by hand: F 41, W 98 → round(36 ÷ 4) + 1 = 10, 5.7 in each', () => {
-    const p = planPleats(inches(41), inches(98), inches(3.5), inches(3), rules)!;
+    const p = planPleats(inches(41), inches(98), { leadingMm: inches(1.5), trailingMm: inches(3.5) }, rules)!;
     expect([p.pleats, p.spaces, toIn(p.clothPerPleatMm), p.good]).toEqual([10, 9, 5.7, true]);
     // the marking-out closes: half the overlap, ten pleats, nine spaces, the return
     expect(toIn(p.marks[9]!.flatToMm) + 3.5).toBeCloseTo(98, 6);
@@ -84,7 +90,17 @@ describe('made to measure', () => {
             rules,
           );
           expect(m.cuts[0]!.fromMm).toBe(0);
-          m.cuts.slice(1).forEach((c, i) => expect(c.fromMm).toBeCloseTo(m.cuts[i]!.toMm, 6));
+          m.cuts.slice(1).forEach((c, i) => {
+            const turns = c.drops !== m.cuts[i]!.drops;
+            expect(c.fromMm).toBeCloseTo(m.cuts[i]!.toMm + (turns ? inches(repeat) / 2 : 0), 6);
+          });
+          const dropping = halfDrop && repeat > 0 ? Math.floor(m.widths / 2) : 0;
+          expect(m.cuts.filter((c) => c.drops)).toHaveLength(dropping);
+          expect(m.totalMm).toBeCloseTo(m.widths * m.cutMm + (dropping * inches(repeat)) / 2, 6);
+          for (const c of m.cuts.filter(() => repeat > 0)) {
+            const phase = (c.fromMm / inches(repeat) - (c.drops ? 0.5 : 0)) % 1;
+            expect(Math.min(phase, 1 - phase)).toBeLessThan(1e-6);
+          }
           expect(m.cuts[m.cuts.length - 1]!.toMm).toBeCloseTo(m.totalMm, 6);
           expect(m.cutMm).toBeGreaterThanOrEqual(inches(long) - 1e-6);
           if (repeat > 0)
@@ -125,7 +141,8 @@ describe('the rod as a beam', () => {
         fc.integer({ min: 0, max: 12_000 }),
         (make, long, clothG) => {
           const section = sectionOf(make, null, rules);
-          const load = carry(section, inches(long), clothG, rules);
+          const rod = { lengthMm: inches(long), bendsMm: [], clothG, endClothG: clothG / 2 };
+          const load = carry(section, rod, holdRods(section, [rod], rules), rules);
           expect(load.sagMm).toBeLessThanOrEqual(sagMost(load.spanMm, rules) + 1e-6);
           if (load.supports > 2) {
             const span = inches(long) / (load.supports - 2);
@@ -151,8 +168,34 @@ describe('the rod as a beam', () => {
     );
   });
   it('what the ends carry adds up to cloth and rod', () => {
-    const load = carry(sectionOf('tube', null, rules), 1000, 2000, rules);
+    const held = (endClothG: number) =>
+      carry(
+        sectionOf('tube', null, rules),
+        { lengthMm: 1000, bendsMm: [], clothG: 2000, endClothG },
+        [0, 1000],
+        rules,
+      );
+    const load = held(1000);
     expect(2 * load.endForceN).toBeCloseTo(((2000 + load.rodG) / 1000) * 9.80665, 6);
+    // a single draw hangs all its cloth by one end
+    expect(held(2000).endForceN - load.endForceN).toBeCloseTo(9.80665, 6);
+  });
+  it('between two supports the widest stretch sags, and a bracket carries half of both beside it', () => {
+    const section = sectionOf('tube', null, rules);
+    const rod = { lengthMm: 3000, bendsMm: [500], clothG: 3000, endClothG: 1500 };
+    const load = carry(section, rod, [0, 500, 3000], rules);
+    expect(load.spanMm).toBe(2500);
+    const perMetre = ((3000 + load.rodG) / 1000 / 3) * 9.80665;
+    expect(load.centreForceN).toBeCloseTo(perMetre * 1.5, 6);
+    expect(load.sagMm).toBeCloseTo(sagOf(perMetre, 2500, section.modulusGPa, section.inertiaMm4), 9);
+  });
+  it('the rod of a double one that needs more brackets sets them for both', () => {
+    const section = sectionOf('telescoping', null, rules);
+    const rod = (clothG: number) => ({ lengthMm: inches(90), bendsMm: [], clothG, endClothG: clothG / 2 });
+    const heavy = holdRods(section, [rod(6000)], rules);
+    expect(heavy.length).toBeGreaterThan(2);
+    expect(holdRods(section, [rod(0), rod(6000)], rules)).toEqual(heavy);
+    expect(holdRods(section, [rod(6000), rod(0)], rules)).toEqual(heavy);
   });
 });
 

@@ -4,8 +4,8 @@ import { countPanels, packingRule, placeBrackets, usualEnds, type BracketPlace, 
 
 const rules = inchRules();
 const cloth = { flatWidthMm: inches(40), clothGsm: 220 };
-const PAIR: Ends = { returnMm: inches(3.5), overlapMm: inches(3), pair: true };
-const SINGLE: Ends = { returnMm: inches(3.5), overlapMm: 0, pair: false };
+const PAIR: Ends = { returnMm: inches(3.5), overlapMm: inches(3), draw: 'pair' };
+const SINGLE: Ends = { returnMm: inches(3.5), overlapMm: 0, draw: 'left' };
 const count = (coveredIn: number, fullness: number, ends = PAIR, panels: number | null = null) =>
   countPanels(inches(coveredIn), cloth, { fullness, panels }, ends, rules);
 
@@ -53,9 +53,9 @@ describe('how many panels', () => {
     ]);
   });
   test('the studio’s school says whether a pair or a single draw is usual', () => {
-    expect(usualEnds(rules)).toMatchObject({ pair: true, overlapMm: inches(3) });
+    expect(usualEnds(rules)).toMatchObject({ draw: 'pair', overlapMm: inches(3) });
     const single = inchRules([{ ruleId: 'windows.panelDraw', school: 'single' }]);
-    expect(usualEnds(single)).toMatchObject({ pair: false, overlapMm: 0 });
+    expect(usualEnds(single)).toMatchObject({ draw: 'left', overlapMm: 0 });
   });
 });
 

@@ -3,7 +3,7 @@ import type { Dressing, Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import { judgeWindow } from './judgeWindow';
-import { layerGsm, mainChoice, planLayer, sheerChoice, type LayerPlace, type LayerPlan } from './layer';
+import { layerWeight, mainChoice, planLayer, sheerChoice, type LayerPlace, type LayerPlan } from './layer';
 import { passRule } from './light';
 import { MOUNTS } from './mounts';
 import { mountFacts, type Limits, type MountFacts, type Mounting } from './mounts/mounting';
@@ -48,7 +48,7 @@ export function planWindow(
   const context = { target, dressing, cloths, place, rules, facts, mounting, overhead, limits };
   const bySchool = rodBySchool({ frameTopMm: facts.frameTopMm, ceilingMm: overhead.mm }, rules);
   const rod = rodOf(dressing, mounting, bySchool.rodMm);
-  const room = roomAt(context, rod.heightMm);
+  const room = roomAtHeight(context, rod.heightMm);
   const layer = planMain(context, rod.heightMm, room);
   const sheer = planSheer(context, layer);
   const hung = { layer, sheer, mounting, span: target.span };
@@ -98,11 +98,6 @@ function rodOf(dressing: Dressing, mounting: Mounting, schoolMm: Mm): Rod {
   return { heightMm: schoolMm, from: 'school' };
 }
 
-function roomAt({ place, facts, mounting, rules }: Context, rodMm: Mm): RoomAtHeight {
-  if (!mounting.meetsOverhead) return { ...place.roomMm, by: { left: null, right: null } };
-  return roomAtHeight(place, facts.trimmed, rodMm, rules);
-}
-
 /** What the layers of one window share. */
 const layerPlace = ({ target, mounting, limits }: Context) => ({
   span: target.span,
@@ -111,7 +106,7 @@ const layerPlace = ({ target, mounting, limits }: Context) => ({
   base: mounting.base,
   outer: mounting.outer,
   landMm: mounting.landMm,
-  mayLie: mounting.hemOn === 'floor' && !target.shower,
+  mayLie: mounting.hemOn === 'floor' && mounting.landMm === null,
 });
 
 function planMain(context: Context, rodMm: Mm, room: RoomAtHeight): LayerPlan {
@@ -131,11 +126,15 @@ function planMain(context: Context, rodMm: Mm, room: RoomAtHeight): LayerPlan {
 function planSheer(context: Context, main: LayerPlan): LayerPlan | null {
   const { dressing, cloths, place, mounting, rules } = context;
   if (!dressing.sheer || !mounting.carriesSheer) return null;
+  const rodMm = main.rodHeightMm - rules.number('windows.innerRodLower');
   return planLayer(
     sheerChoice(dressing.sheer, cloths.sheer, rules),
     {
       ...layerPlace(context),
-      rodMm: main.rodHeightMm - rules.number('windows.innerRodLower'),
+      // the outer rod's brackets hold the inner one where it is
+      rodMm,
+      rodLowMm: rodMm,
+      rodHighMm: rodMm,
       roomMm: place.roomMm,
       given: { leftMm: main.brackets.leftMm, rightMm: main.brackets.rightMm },
       ends: { ...mounting.ends, returnMm: rules.number('windows.innerProjection') },
@@ -165,6 +164,7 @@ const rodPlan = (
 ) => ({
   rodHeightMm: layer.rodHeightMm,
   rodFrom: rod.from,
+  offLine: false,
   rodOn: onWalls(target.span, layer.leftMm, layer.rightMm),
   bracketLeftXMm: bracketsAt[0]?.xMm ?? layer.leftMm,
   bracketRightXMm: bracketsAt.at(-1)?.xMm ?? layer.rightMm,
@@ -181,14 +181,20 @@ const clothPlan = (layer: LayerPlan, sheer: LayerPlan | null) => ({
   panels: layer.panels,
   fullness: layer.fullness,
   flatWidthMm: layer.flatWidthMm,
-  foldsPerSide: layer.foldsPerSide,
   panelPlans: layer.panelPlans,
+  stackLeftMm: layer.stackLeftMm,
+  stackRightMm: layer.stackRightMm,
   stackPerSideMm: layer.stackPerSideMm,
+  decorative: layer.decorative,
+  ringDropMm: layer.ringDropMm,
+  pinPlaceMm: layer.pinPlaceMm,
   routes: layer.routes,
+  routesLeftOut: layer.routesLeftOut,
   chosenRoute: layer.chosenRoute,
   making: layer.making,
   repeatMm: layer.repeatMm,
   layerGsm: layer.clothGsm,
+  gsmGuessed: layer.gsmGuessed,
   sheer,
 });
 
@@ -208,6 +214,8 @@ const hardware = (
   finials: mounting.hasFinials && dressing.rod.make !== 'track' ? 2 * (sheer ? 2 : 1) : 0,
 });
 
+const UNLINED = { lining: 'none', isSheer: false } as const;
+
 function rulesUsed(
   { cloths, mounting, rules }: Context,
   rod: Rod,
@@ -223,6 +231,6 @@ function rulesUsed(
     landing: mounting.rules.landing ?? layer.rules.landing,
     takeDown: layer.rules.takeDown,
     packing: layer.rules.packing,
-    light: passRule(layerGsm(cloths.main, 'none', rules), rules),
+    light: passRule(layerWeight(cloths.main, UNLINED, rules).gsm, rules),
   };
 }

@@ -1,7 +1,7 @@
 import type { Gram, Mm } from '../../base/units';
 import type { Dressing } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import { carry, sectionOf, supportsAt, type RodLoad } from './beam';
+import { carry, holdRods, sectionOf, type HeldRod, type RodLoad } from './beam';
 import type { LayerPlan } from './layer';
 import type { Mounting } from './mounts/mounting';
 import type { Span } from './span';
@@ -16,6 +16,10 @@ export type RodLoadPlan = {
 
 const clothMass = (layer: LayerPlan): Gram =>
   (layer.panels * layer.flatWidthMm * Math.max(0, layer.finishedLengthMm) * layer.clothGsm) / 1e6;
+
+/** What hangs by the heavier end when the curtains are open: all of a single draw, the larger side of a pair. */
+const endClothMass = (layer: LayerPlan): Gram =>
+  layer.panels === 0 ? 0 : (clothMass(layer) * layer.mostPerSide) / layer.panels;
 
 /** The rod as a beam: its section, how it sags, what its brackets carry and where they are. */
 export function planRodLoad(
@@ -34,9 +38,17 @@ export function planRodLoad(
     .map((part) => part.fromXMm + part.offMm - layer.leftMm);
   const leaves = mounting.leaves?.rods ?? null;
   const lengthMm = leaves?.[0] ? leaves[0].toMm - leaves[0].fromMm : layer.brackets.coveredMm;
-  const rodCloth = clothMass(layer) / (leaves?.length ?? 1);
-  const load = carry(section, lengthMm, rodCloth, rules, 2 + bendsMm.length);
-  const sheerLoad = sheer && carry(section, sheer.brackets.coveredMm, clothMass(sheer), rules, load.supports);
+  const held = (l: LayerPlan): HeldRod => ({
+    lengthMm,
+    bendsMm,
+    clothG: clothMass(l) / (leaves?.length ?? 1),
+    // cloth on a leaf stays spread; on a wall it is drawn to the side
+    endClothG: leaves ? clothMass(l) / leaves.length / 2 : endClothMass(l),
+  });
+  const [outerRod, innerRod] = [held(layer), sheer && held(sheer)];
+  const supportsMm = holdRods(section, innerRod ? [outerRod, innerRod] : [outerRod], rules);
+  const load = carry(section, outerRod, supportsMm, rules);
+  const sheerLoad = innerRod && carry(section, innerRod, supportsMm, rules);
   const rods = rodsOf(layer, mounting);
   return {
     rod: {
@@ -48,7 +60,7 @@ export function planRodLoad(
     },
     load,
     bracketsAt: rods.flatMap(({ fromMm, heightMm }) =>
-      supportsAt(lengthMm, load.supports, bendsMm).map((mm) => ({ ...onSpan(span, fromMm + mm), heightMm })),
+      supportsMm.map((mm) => ({ ...onSpan(span, fromMm + mm), heightMm })),
     ),
   };
 }
@@ -65,6 +77,7 @@ function rodsOf(layer: LayerPlan, { leaves }: Mounting): { fromMm: Mm; heightMm:
 /** Both layers of a double rod hang on the same brackets, each on its own rod. */
 const withSheer = (load: RodLoad, sheerLoad: RodLoad): RodLoad => ({
   ...load,
+  sagMm: Math.max(load.sagMm, sheerLoad.sagMm),
   endForceN: load.endForceN + sheerLoad.endForceN,
   centreForceN: load.centreForceN + sheerLoad.centreForceN,
   massG: load.massG + sheerLoad.massG,

@@ -1,6 +1,6 @@
-import { elementAt, first } from '../../base/list';
+import { elementAt } from '../../base/list';
 import { clamp, inSets, type Mm, type Money } from '../../base/units';
-import type { Landing, RouteKind } from '../../model/types';
+import type { ChosenRoute, Landing, RouteKind } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { nameLanding, pools } from './landing';
 import type { MakingPlan } from './made';
@@ -21,9 +21,8 @@ export type RouteFacts = {
   /** Left then right (one for a single draw). */
   drops: readonly PanelDrop[];
   panels: number;
-  /** How it is made to measure, for that way; and rings on the rod, which longer ones would replace. */
+  /** How it is made to measure, for that way. */
   making: MakingPlan;
-  rings: number;
   /** Whether a hem may lie down where it lands: on a room's floor, not on a sill or in front of a tub. */
   mayLie: boolean;
   /** How far the pins can lower and raise a panel. */
@@ -42,6 +41,8 @@ export type Route = {
   rodMm: Mm;
   finishedMm: Mm;
   landing: Landing;
+  /** Panels that have to be bought or made. */
+  buy: number;
   /** Furthest from the target: rod moved, or hem off its landing. */
   offMm: Mm;
   /** Cloth cut away (take up), gained at rings or hem (lower). */
@@ -59,8 +60,9 @@ type Trial = {
   facts: RouteFacts;
   rules: RuleBook;
   length: RouteFacts['lengths'][number];
-  /** What the panels of this length cost. */
-  buy: Money;
+  /** How many panels of this length have to be bought, and what they cost. */
+  buy: number;
+  price: Money;
   /** The longest and the shortest finished length that is wanted. */
   longestMm: Mm;
   shortestMm: Mm;
@@ -71,19 +73,21 @@ const EPSILON_MM: Mm = 1e-6;
 /**
  * The options for the wanted length: as it is with the rod moved, another landing, taken up, lowered (by pins,
  * longer rings, or the hem let down), made, each tried on every stock length, ranked by the studio's
- * preference (cost, fit or work).
+ * preference (cost, fit or work), those that need nothing bought first. `leftOut`: ways of the same kind that
+ * come less near, and are not listed.
  * Arithmetic closes for each: rod − take-down − landing − floor = length that hangs.
  */
 export function findRoutes(
   facts: RouteFacts,
   rules: RuleBook,
-  chosen: { kind: RouteKind; stockMm: Mm | null } | null = null,
-): Route[] {
+  chosen: ChosenRoute | null = null,
+): { routes: Route[]; leftOut: number } {
   const finished = facts.drops.map((d) => d.finishedMm);
   const [longestMm, shortestMm] = [Math.max(...finished), Math.min(...finished)];
   const routes = facts.lengths.flatMap((length) => {
-    const buy = inSets(Math.max(0, facts.panels - length.owned), length.setOf) * length.priceEach;
-    const trial: Trial = { facts, rules, length, buy, longestMm, shortestMm };
+    const buy = inSets(Math.max(0, facts.panels - length.owned), length.setOf);
+    const price = buy * length.priceEach;
+    const trial: Trial = { facts, rules, length, buy, price, longestMm, shortestMm };
     return [asItIs, otherLanding, byPins, takeUp, lower].flatMap((route) => route(trial) ?? []);
   });
   routes.push(made(facts));
@@ -92,13 +96,15 @@ export function findRoutes(
   const kept = routes
     .filter((r) => r.kind === chosen?.kind && sameStock(r.stockMm, chosen.stockMm) && !best.includes(r))
     .slice(0, 1);
-  return rankRoutes([...best, ...kept], rules.school('windows.rankBy'));
+  const listed = rankRoutes([...best, ...kept], rules.school('windows.rankBy'));
+  return { routes: listed, leftOut: routes.length - listed.length };
 }
 
 /** What most routes have in common: the panels as bought, hung where the rod is. */
-const asBought = ({ facts, length, buy }: Trial): Omit<Route, 'kind'> => ({
+const asBought = ({ facts, length, buy, price }: Trial): Omit<Route, 'kind'> => ({
   stockMm: length.mm,
-  cost: buy,
+  buy,
+  cost: price,
   rodMm: facts.rodMm,
   finishedMm: length.mm,
   landing: facts.landing,
@@ -152,7 +158,7 @@ const ringMinutes = ({ facts, rules }: Trial): number =>
  * then hangs below the line.
  */
 function takeUp(trial: Trial): Route | undefined {
-  const { facts, rules, length, buy, longestMm, shortestMm } = trial;
+  const { facts, rules, length, price, longestMm, shortestMm } = trial;
   const takeUpMm = length.mm - longestMm;
   const cutMm = takeUpMm + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
   const landsAsItIs = length.mm - shortestMm <= rules.number('windows.pinGive') + EPSILON_MM;
@@ -164,7 +170,7 @@ function takeUp(trial: Trial): Route | undefined {
     finishedMm: longestMm,
     cutMm,
     hems: facts.panels,
-    cost: buy + facts.panels * rules.number('windows.hemWorkPrice'),
+    cost: price + facts.panels * rules.number('windows.hemWorkPrice'),
     workMinutes: facts.panels * rules.number('windows.minutesPerHem'),
   };
 }
@@ -177,8 +183,9 @@ function lower(trial: Trial): Route | undefined {
   return longerRings(trial, short) ?? letDown(trial, short);
 }
 
+/** The rod's own rings, chosen longer: they cost no more than those that they stand for. */
 function longerRings(trial: Trial, short: Mm): Route | undefined {
-  const { facts, rules, length, buy, longestMm, shortestMm } = trial;
+  const { facts, rules, length, longestMm, shortestMm } = trial;
   const [, ringsMost] = rules.range('windows.longerRings');
   const even = longestMm - shortestMm <= rules.number('windows.pinGive') + EPSILON_MM;
   if (!facts.ringsGrow || short > ringsMost + EPSILON_MM || !even || shortestMm <= length.mm)
@@ -187,13 +194,12 @@ function longerRings(trial: Trial, short: Mm): Route | undefined {
     ...asBought(trial),
     kind: 'longerRings',
     gainMm: short,
-    cost: buy + facts.rings * rules.number('windows.ringPrice'),
     workMinutes: ringMinutes(trial),
   };
 }
 
 function letDown(trial: Trial, short: Mm): Route | undefined {
-  const { facts, rules, buy, longestMm } = trial;
+  const { facts, rules, price, longestMm } = trial;
   const inHems = 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem'));
   if (short > inHems + EPSILON_MM) return undefined;
   return {
@@ -202,7 +208,7 @@ function letDown(trial: Trial, short: Mm): Route | undefined {
     finishedMm: longestMm,
     gainMm: short,
     hems: facts.panels,
-    cost: buy + facts.panels * rules.number('windows.hemWorkPrice'),
+    cost: price + facts.panels * rules.number('windows.hemWorkPrice'),
     workMinutes: facts.panels * rules.number('windows.minutesPerLetDown'),
   };
 }
@@ -210,6 +216,7 @@ function letDown(trial: Trial, short: Mm): Route | undefined {
 const made = (facts: RouteFacts): Route => ({
   kind: 'made',
   stockMm: null,
+  buy: facts.panels,
   rodMm: facts.rodMm,
   finishedMm: facts.making.finishedMm,
   landing: facts.landing,
@@ -223,8 +230,8 @@ const made = (facts: RouteFacts): Route => ({
 });
 
 /**
- * Of each kind, and of each landing, the one nearest to the target; the made one always
- * stays.
+ * Of each kind, and of each landing, the one nearest to the target, and beside it the nearest that needs nothing
+ * bought. The made one always stays.
  */
 function bestOfEach(routes: readonly Route[]): Route[] {
   const nearness = (r: Route) => {
@@ -233,10 +240,20 @@ function bestOfEach(routes: readonly Route[]): Route[] {
       ? Math.abs(r.gainMm)
       : r.offMm;
   };
-  const group = (r: Route) => `${r.kind}/${r.landing}`;
-  return [...new Set(routes.map(group))].map((g) =>
-    first(routes.filter((r) => group(r) === g).sort((a, b) => nearness(a) - nearness(b) || a.cost - b.cost)),
+  const nearest = (group: (r: Route) => string) => {
+    const best = new Map<string, Route>();
+    for (const r of routes) {
+      const known = best.get(group(r));
+      const nearer = known ? nearness(r) - nearness(known) || r.cost - known.cost : -1;
+      if (nearer < 0) best.set(group(r), r);
+    }
+    return [...best.values()];
+  };
+  const kinds = nearest((r) => `${r.kind}/${r.landing}`);
+  const owned = nearest((r) => (r.buy === 0 ? `${r.kind}/${r.landing}` : 'bought')).filter(
+    (r) => r.buy === 0,
   );
+  return [...new Set([...kinds, ...owned])];
 }
 
 export function rankRoutes(routes: readonly Route[], order: string): Route[] {
@@ -245,7 +262,8 @@ export function rankRoutes(routes: readonly Route[], order: string): Route[] {
     fit: (r) => [Math.round(r.offMm), r.cost, r.workMinutes],
     work: (r) => [r.workMinutes, r.offMm, r.cost],
   };
-  const key = keys[order] ?? keys.cost!;
+  const ranked = keys[order] ?? keys.cost!;
+  const key = (r: Route) => [r.buy > 0 ? 1 : 0, ...ranked(r)];
   return [...routes].sort((a, b) => {
     const [p, q] = [key(a), key(b)];
     for (let i = 0; i < p.length; i++) if (p[i] !== q[i]) return elementAt(p, i) - elementAt(q, i);

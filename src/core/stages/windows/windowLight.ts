@@ -1,13 +1,10 @@
 import type { Mm } from '../../base/units';
 import type { Dressing, Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import { layerGsm, type LayerPlan } from './layer';
+import { layerWeight, type LayerPlan } from './layer';
 import { lightOf, passes, type LayerLight, type LightPlan } from './light';
 import type { Mounting } from './mounts/mounting';
 import { glassOf, glassUnder, type Span } from './span';
-
-/** A sheer of which no cloth is chosen yet is a voile. */
-const VOILE = { clothGsm: 60 } as const;
 
 type Cloths = { main: Item | undefined; sheer: Item | undefined };
 export type WindowLight = {
@@ -37,13 +34,14 @@ export function planWindowLight(
     drawn,
   });
   const mainPass = passes(
-    layerGsm(cloths.main, 'none', rules),
+    layerWeight(cloths.main, { lining: 'none', isSheer: false }, rules).gsm,
     dressing.making.lining,
     dressing.lightShare,
     rules,
   );
   const main = lightOfLayer(layer, mainPass, dressing.drawn);
-  const sheerPass = passes(layerGsm(cloths.sheer ?? VOILE, 'none', rules), 'none', null, rules);
+  const sheerGsm = layerWeight(cloths.sheer, { lining: 'none', isSheer: true }, rules).gsm;
+  const sheerPass = passes(sheerGsm, 'none', null, rules);
   const sheerLight = sheer && dressing.sheer ? lightOfLayer(sheer, sheerPass, dressing.sheer.drawn) : null;
   return {
     glassMm,

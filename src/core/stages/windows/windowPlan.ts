@@ -13,6 +13,20 @@ export type { PanelPlan } from './layer';
 /** What is dressed: one window, several round a bay under one rod, or a tub with its shower curtain. */
 export type WindowTarget = { id: string; name: string; wallId: string; span: Span; shower: boolean };
 
+/** A thing at the wall along the rod, over the heights that it takes. */
+export type ThingAtWall = {
+  id: string;
+  name: string;
+  fromMm: Mm;
+  toMm: Mm;
+  bottomMm: Mm;
+  topMm: Mm;
+  /** A stack ends before it wherever it shares a height with the cloth; another is only told of. */
+  holds: boolean;
+  /** Radiators, heaters and vents: cloth over them is found by rules of their own. */
+  hasOwnFinding: boolean;
+};
+
 /**
  * What the window's wall leaves it: free room beyond the trim on each side and what stands there. Places lie
  * along the rod.
@@ -23,8 +37,12 @@ export type WindowPlace = {
   /** The lowest of the ceiling itself there, before the crown. */
   ceilingOver: (fromMm: Mm, toMm: Mm) => Mm;
   roomMm: Reach;
-  /** Id of what ends the room on each side: an opening, a fitting, or the wall's own end. */
+  /** What ends that room on each side: the name of an opening, or the wall's own end. */
   endsAt: { left: string; right: string };
+  /** From the trim to the end of the wall itself. */
+  toWallMm: Reach;
+  /** Furniture and fittings at the wall that rod or cloth can meet. */
+  things: readonly ThingAtWall[];
   /** The line shared by the room's windows; undefined when each keeps its own. */
   lineMm: Mm | undefined;
   wheelchair: boolean;
@@ -53,6 +71,8 @@ export type WindowPlan = {
   span: Span;
   rodHeightMm: Mm;
   rodFrom: 'own' | 'line' | 'school' | 'mount';
+  /** Whether it can't hold the line that the other windows share. */
+  offLine: boolean;
   frameTopMm: Mm;
   hemOn: 'floor' | 'sill' | 'apron' | 'leaf';
   /** Rod and brackets before the walls; the ends in wall coordinates of the first and the last wall. */
@@ -69,20 +89,29 @@ export type WindowPlan = {
   panels: number;
   fullness: number;
   flatWidthMm: Mm;
-  foldsPerSide: number;
   panelPlans: PanelPlan[];
   /** From rod to wall at each end, and the overlap in the middle of a pair. */
   returnMm: Mm;
   overlapMm: Mm;
+  stackLeftMm: Mm;
+  stackRightMm: Mm;
   stackPerSideMm: Mm;
+  /** Panels that are never drawn. */
+  decorative: boolean;
+  /** From the rod's centre to where a ring holds the cloth, and the pin's place below a pleat's top. */
+  ringDropMm: Mm | null;
+  pinPlaceMm: Mm | null;
   glassWidthMm: Mm;
   glassCoveredMm: Mm;
   glassCoveredShare: number;
   routes: LayerPlan['routes'];
+  routesLeftOut: number;
   chosenRoute: LayerPlan['chosenRoute'];
   making: LayerPlan['making'];
   /** Repeat of the cloth's own pattern. */ repeatMm: Mm;
   layerGsm: number;
+  /** Whether that weight is a guess. */
+  gsmGuessed: boolean;
   /** The sheer on the inner rod. */
   sheer: LayerPlan | null;
   light: LightPlan;

@@ -44,12 +44,22 @@ describe('the rod', () => {
   });
   it('a 7 ft ceiling still gives a rod over the frame', () => {
     const w = plan(
-      opening({ sillMm: inches(30), heightMm: inches(50) }),
+      opening({ sillMm: inches(30), heightMm: inches(46) }),
       dressing(),
       place({ ceilingMm: inches(84) }),
     );
     expect(toIn(w.rodHeightMm)).toBe(81);
     expect(w.rodHeightMm).toBeGreaterThan(w.frameTopMm);
+  });
+  it('a frame that the ceiling leaves no room over is found wanting, and a track on the ceiling is not', () => {
+    const tall = opening({ sillMm: inches(2), heightMm: inches(81) });
+    const p = place({ ceilingMm: inches(86) });
+    expect(codes(plan(tall, dressing(), p))).toContain('rod-below-frame');
+    const track = { mount: 'ceiling', rod: { make: 'track', outerMm: null }, heading: 'wave' } as const;
+    expect(codes(plan(tall, dressing(track), p))).not.toContain('rod-below-frame');
+    expect(codes(plan(tall, dressing({ ...track, rodHeightMm: inches(80) }), p))).toContain(
+      'rod-below-frame',
+    );
   });
   it('one line over different heads is the highest that all allow', () => {
     const line = sharedRodLine(
@@ -81,7 +91,8 @@ describe('panels, fullness, stack', () => {
       cmRules(),
     );
     expect(w.glassCoveredMm).toBe(0);
-    expect(w.extensionLeftMm % 5).toBeCloseTo(0, 6);
+    expect(w.extensionLeftMm % 1).toBeCloseTo(0, 6);
+    expect(w.extensionLeftMm + cm(7)).toBeGreaterThanOrEqual(w.stackPerSideMm);
     expect(codes(w)).toContain('glass-clear');
   });
   it('counts ⌈(72 × 2 + 2 × 3½ + 3) ÷ 54⌉ = 3, so 4 for a pair', () => {
@@ -101,7 +112,7 @@ describe('panels, fullness, stack', () => {
       inches(72),
       { flatWidthMm: inches(54), clothGsm: 80 },
       { fullness: 2, panels: null },
-      { ...usualEnds(rules), overlapMm: 0, pair: false },
+      { ...usualEnds(rules), overlapMm: 0, draw: 'left' },
       rules,
     );
     expect(c.panels).toBe(3);

@@ -1,4 +1,4 @@
-import { toMark } from '../../../base/units';
+import { toPlanned } from '../../../base/units';
 import type { Finding } from '../../../model/finding';
 import type { Landing } from '../../../model/types';
 import type { RuleBook } from '../../../rules/book';
@@ -26,7 +26,7 @@ export const judgeFloor: WindowJudge = (w) => {
 function judgeAlongPanel(w: WindowCase): Finding[] {
   const { alongPanelMm, unevenMm, landingMm } = w.layer;
   const giveMm = w.rules.number('windows.pinGive');
-  if (toMark(alongPanelMm, w.rules.unit) <= giveMm + 0.1) return [];
+  if (toPlanned(alongPanelMm, w.rules.unit) <= giveMm + 0.1) return [];
   const code = landingMm === 0 ? 'kiss-over-uneven-floor' : 'clear-over-uneven-floor';
   return [finding(w, code, 'caution', { byMm: alongPanelMm, unevenMm, giveMm }, 'windows.pinGive')];
 }

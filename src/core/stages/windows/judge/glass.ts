@@ -1,12 +1,24 @@
+import type { Mm } from '../../../base/units';
 import type { Finding } from '../../../model/finding';
+import { clothWeight, guessRule } from '../../../room/weight';
 import { finding, type WindowCase, type WindowJudge } from './windowCase';
 
 /** Panels a little short of the least fullness by rounding are not. */
 const EPSILON = 1e-6;
 
 /** How much glass stays covered, and how full the curtain is. */
-export const judgeGlass: WindowJudge = (w) =>
-  w.target.shower ? judgeShowerWidth(w) : [judgeStack(w), judgeFullness(w)];
+export const judgeGlass: WindowJudge = (w) => [
+  ...judgeWeight(w),
+  ...(w.target.shower ? judgeShowerWidth(w) : [judgeStack(w), judgeFullness(w)]),
+];
+
+/** Cloth that was never weighed: stack, light and load rest on a guess. */
+const judgeWeight = ({ cloths, rules, ...w }: WindowCase): Finding[] =>
+  [cloths.main, cloths.sheer].flatMap((cloth) => {
+    if (!cloth || cloth.clothGsm > 0) return [];
+    const facts = { item: cloth.name, gsm: clothWeight(cloth, rules).gsm };
+    return [finding(w, 'cloth-weight-guessed', 'caution', facts, guessRule(cloth))];
+  });
 
 function judgeShowerWidth(w: WindowCase): Finding[] {
   const { fullness, panels, flatWidthMm, brackets } = w.layer;
@@ -25,7 +37,7 @@ function judgeStack(w: WindowCase): Finding {
   const share = coveredMm / w.glassMm;
   const facts = {
     stackMm,
-    reachMm: Math.min(layer.brackets.leftMm, layer.brackets.rightMm),
+    reachMm: reachOfStack(layer),
     coveredMm,
     share,
     where: dressing.mount === 'inside' || dressing.mount === 'cafe' ? dressing.mount : 'past',
@@ -34,9 +46,16 @@ function judgeStack(w: WindowCase): Finding {
   return finding(w, 'glass-covered', noticed ? 'caution' : 'yielded', facts, rule);
 }
 
+/** The reach on the side whose stack is covered the more by glass. */
+function reachOfStack({ brackets, stackLeftMm, stackRightMm }: WindowCase['layer']): Mm {
+  const onLeft = stackLeftMm - brackets.leftMm > stackRightMm - brackets.rightMm;
+  return onLeft ? brackets.leftMm : brackets.rightMm;
+}
+
 function judgeFullness(w: WindowCase): Finding {
   const { fullness, wishedFullness: wished, panels, fewer } = w.layer;
   const least = w.rules.number('windows.leastFullness');
+  if (w.layer.decorative) return finding(w, 'side-panels', 'ok', { fullness, panels }, 'windows.sidePanels');
   if (fewer && fewer.fullness >= least - EPSILON) {
     const facts = { fullness, wished, panels, fewer: fewer.panels, gives: fewer.fullness, least };
     return finding(w, 'fullness-more', 'yielded', facts, 'windows.fullnessOver');

@@ -6,8 +6,12 @@ export const judgeHeight: WindowJudge = (w) => [
   ...judgeLength(w),
   ...judgeCeiling(w),
   ...judgeLed(w),
-  ...(w.inReveal ? [] : judgeOverFrame(w)),
+  ...(w.inReveal || isOnCeiling(w) ? [] : judgeOverFrame(w)),
 ];
+
+/** A track on the ceiling stands in front of a window that goes up to it. */
+const isOnCeiling = ({ dressing, rodFrom }: WindowCase): boolean =>
+  dressing.mount === 'ceiling' && rodFrom === 'mount';
 
 function judgeLength(w: WindowCase): Finding[] {
   const { positive, rodHeightMm } = w.layer;

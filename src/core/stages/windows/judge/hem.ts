@@ -11,7 +11,7 @@ const PASSING: Mm = 450;
 export const judgeHem: WindowJudge = (w) => {
   const { target, hemOn, layer, place, rules } = w;
   const showerRule = 'windows.showerClear';
-  if (target.shower)
+  if (target.shower && rules.school('windows.showerSchool') === 'used')
     return [finding(w, 'shower-hem', 'ok', { clearMm: rules.number(showerRule) }, showerRule)];
   const pooled = pools(layer.landing);
   const lies = pooled || layer.landing === 'break';

@@ -24,8 +24,9 @@ function judgeOwned(w: WindowCase): Finding[] {
 
 function judgePleats(w: WindowCase): Finding[] {
   const { chosenRoute, making } = w.layer;
-  const { pleats, widths, widthsForPleats } = making;
-  if (chosenRoute?.kind !== 'made' || !pleats || pleats.good) return [];
-  const facts = { clothMm: pleats.clothPerPleatMm, widths, better: widthsForPleats ?? 0 };
+  const { pleated, widths, widthsForPleats } = making;
+  const off = pleated.find((p) => !p.good);
+  if (chosenRoute?.kind !== 'made' || !off) return [];
+  const facts = { clothMm: off.clothPerPleatMm, widths, better: widthsForPleats ?? 0 };
   return [finding(w, 'pleats-cloth-off', 'caution', facts, 'windows.pleatCloth')];
 }

@@ -43,10 +43,19 @@ function judgeSide(w: WindowCase, side: 'left' | 'right'): Finding[] {
   const heldMm = left ? brackets.heldLeftByMm : brackets.heldRightByMm;
   const reachMm = left ? brackets.leftMm : brackets.rightMm;
   const roomMm = left ? w.room.leftMm : w.room.rightMm;
-  if (reachMm > roomMm + w.rules.number('windows.cornerClearance') + 0.5)
-    return [finding(w, 'bracket-past-the-wall', 'stop', { side, byMm: reachMm - roomMm })];
-  if (heldMm <= 1) return [];
+  const wallMm = left ? w.place.toWallMm.leftMm : w.place.toWallMm.rightMm;
   const neighbour = w.room.by[side] ?? w.place.endsAt[side];
+  if (reachMm > wallMm + 0.5) {
+    const facts = { side, byMm: reachMm - wallMm, neighbour: 'wall' };
+    return [finding(w, 'bracket-past-the-wall', 'stop', facts, 'windows.bracketExtension')];
+  }
+  // a finial that fills the corner can be done with, a thing cannot
+  const sparedMm = neighbour === 'wall' ? w.rules.number('windows.cornerClearance') : 0;
+  if (reachMm > roomMm + sparedMm + 0.5) {
+    const facts = { side, byMm: reachMm - roomMm, neighbour };
+    return [finding(w, 'bracket-past-the-wall', 'stop', facts, 'windows.bracketExtension')];
+  }
+  if (heldMm <= 1) return [];
   const facts = { side, byMm: heldMm, reachMm, neighbour };
   return [finding(w, 'bracket-held-by-neighbour', 'yielded', facts, 'windows.bracketExtension')];
 }

@@ -1,7 +1,7 @@
 import type { Mm } from '../../../base/units';
 import { overlapLength } from '../../../geometry/plane';
 import type { Finding } from '../../../model/finding';
-import { finding, type WindowCase, type WindowJudge } from './windowCase';
+import { finding, openingsOf, type WindowCase, type WindowJudge } from './windowCase';
 
 /** The rod itself: its make and heading, how it sags, where its brackets can be fixed. */
 export const judgeRod: WindowJudge = (w) => [
@@ -55,7 +55,8 @@ function judgeSag(w: WindowCase): Finding[] {
 function judgeLintel(w: WindowCase): Finding[] {
   const { rules, dressing, inReveal } = w;
   const lintelMm = rules.number('windows.lintel');
-  const byMm = Math.abs(w.layer.rodHeightMm - (w.frameTopMm + lintelMm));
+  const headMm = Math.max(...openingsOf(w).map((o) => o.sillMm + o.heightMm));
+  const byMm = Math.abs(w.layer.rodHeightMm - (headMm + lintelMm));
   if (inReveal || dressing.mount !== 'wall' || byMm >= rules.number('windows.bracketTop')) return [];
   return [finding(w, 'bracket-by-lintel-edge', 'caution', { byMm, lintelMm }, 'windows.bracketTop')];
 }

@@ -1,4 +1,4 @@
-import { toMark } from '../../../base/units';
+import { toPlanned } from '../../../base/units';
 import { inOpening, type Mount } from './mounting';
 
 /** A café rod in the reveal: cloth over the lower part only. */
@@ -7,7 +7,7 @@ export const cafeMount: Mount = (facts) => {
   const share = rules.number('windows.cafeShare');
   return {
     ...inOpening(facts),
-    rodMm: toMark(first.sillMm + first.heightMm * share, rules.unit),
+    rodMm: toPlanned(first.sillMm + first.heightMm * share, rules.unit),
     coversHeight: share,
     rules: { rod: 'windows.cafeShare', extension: 'windows.bracketExtension', landing: null },
   };

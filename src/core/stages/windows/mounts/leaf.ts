@@ -1,4 +1,4 @@
-import { toMark } from '../../../base/units';
+import { toPlanned } from '../../../base/units';
 import { takeDownMm } from '../landing';
 import { leafRods, pocketed } from '../leaf';
 import { atHeight, inOpening, type Mount } from './mounting';
@@ -8,7 +8,7 @@ export const leafMount: Mount = (facts) => {
   const { first, dressing, rules } = facts;
   const { leaves, topMm, bottomMm } = leafRods(first, rules);
   const pocket = pocketed(dressing.heading);
-  const rodMm = toMark(topMm, rules.unit);
+  const rodMm = toPlanned(topMm, rules.unit);
   const heightMm = dressing.rodHeightMm ?? rodMm;
   // a pocket is held by the lower rod as by the upper one; another heading hangs free and ends just below
   // the glass
@@ -22,7 +22,7 @@ export const leafMount: Mount = (facts) => {
       rightMm: leaves.at(-1)?.toMm ?? first.xMm + first.widthMm,
       trims: { leftMm: 0, rightMm: 0 },
     },
-    ends: { returnMm: 0, overlapMm: 0, pair: leaves.length > 1 },
+    ends: { returnMm: 0, overlapMm: 0, draw: leaves.length > 1 ? 'pair' : 'left' },
     rodMm,
     limits: () => ({ lowMm: heightMm, highMm: heightMm }),
     landMm: 0,

@@ -16,6 +16,7 @@ export type MountFacts = {
   last: Opening;
   /** From trim to trim. */
   trimmed: { leftMm: Mm; rightMm: Mm };
+  /** Top of the trim, as widths count from its sides. */
   frameTopMm: Mm;
   sillMm: Mm;
   dressing: Dressing;
@@ -56,6 +57,10 @@ export type Mount = (facts: MountFacts) => Mounting;
 
 const NO_TRIM: Reach = { leftMm: 0, rightMm: 0 };
 
+/** The top of the trim over the tallest of the windows. */
+export const frameTopOf = (openings: readonly Opening[]): Mm =>
+  Math.max(...openings.map((o) => o.sillMm + o.heightMm + o.trimMm));
+
 /** The facts of a window under one rod. */
 export function mountFacts(span: Span, dressing: Dressing, place: WindowPlace, rules: RuleBook): MountFacts {
   const openings = span.parts.map((p) => p.opening);
@@ -67,7 +72,7 @@ export function mountFacts(span: Span, dressing: Dressing, place: WindowPlace, r
     first,
     last,
     trimmed: outerOf(span),
-    frameTopMm: Math.max(...openings.map((o) => o.sillMm + o.heightMm)),
+    frameTopMm: frameTopOf(openings),
     sillMm: Math.max(...openings.map((o) => o.sillMm)),
     dressing,
     place,
@@ -87,18 +92,19 @@ export const atHeight =
   () => ({ highMm: heightMm, lowMm: heightMm, measured: true });
 
 /** What all rods inside the opening have in common. */
-export function inOpening({ trimmed, first, last, sillMm, rules, ...facts }: MountFacts) {
+export function inOpening(facts: MountFacts) {
+  const { trimmed, first, last, sillMm, dressing, rules } = facts;
   const toFloor = sillMm <= 0;
   return {
     inReveal: true,
     hemOn: toFloor ? ('floor' as const) : ('sill' as const),
-    base: toFloor ? onFloor({ trimmed, first, last, sillMm, rules, ...facts }) : atHeight(sillMm),
+    base: toFloor ? onFloor(facts) : atHeight(sillMm),
     outer: {
       leftMm: trimmed.leftMm + first.trimMm,
       rightMm: trimmed.rightMm - last.trimMm,
       trims: NO_TRIM,
     },
-    ends: { ...usualEnds(rules), returnMm: 0 },
+    ends: { ...usualEnds(rules, dressing.draw), returnMm: 0 },
     given: { leftMm: 0, rightMm: 0 },
     lineMm: undefined,
     limits: () => ({ lowMm: first.sillMm, highMm: first.sillMm + first.heightMm }),

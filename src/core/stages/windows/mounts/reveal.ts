@@ -1,4 +1,4 @@
-import { toMark } from '../../../base/units';
+import { toPlanned } from '../../../base/units';
 import { inOpening, type Mount } from './mounting';
 
 /** A rod between the sides of the reveal, just below the head. */
@@ -7,7 +7,7 @@ export const revealMount: Mount = (facts) => {
   const belowHeadMm = rules.number('windows.insideBelowHead');
   return {
     ...inOpening(facts),
-    rodMm: toMark(first.sillMm + first.heightMm - belowHeadMm, rules.unit),
+    rodMm: toPlanned(first.sillMm + first.heightMm - belowHeadMm, rules.unit),
     rules: { rod: 'windows.insideBelowHead', extension: 'windows.bracketExtension', landing: null },
   };
 };

@@ -1,21 +1,25 @@
 import { rodLimits } from '../rod';
 import { inOpening, onFloor, type Mount } from './mounting';
 
-/** A shower curtain: between the walls at both ends of the tub, clear of the floor. */
+/**
+ * A shower curtain: between the walls at both ends of the tub. Where it is used it stays clear of a wet floor;
+ * where it is only looked at it lands as a curtain does.
+ */
 export const showerMount: Mount = (facts) => {
-  const { frameTopMm, rules } = facts;
+  const { frameTopMm, dressing, rules } = facts;
+  const isUsed = rules.school('windows.showerSchool') === 'used';
   return {
     ...inOpening(facts),
     hemOn: 'floor',
     base: onFloor(facts),
-    ends: { returnMm: 0, overlapMm: 0, pair: false },
+    ends: { returnMm: 0, overlapMm: 0, draw: dressing.draw === 'right' ? 'right' : 'left' },
     rodMm: undefined,
     limits: (ceilingMm) => rodLimits({ frameTopMm, ceilingMm }, rules),
-    landMm: rules.number('windows.showerClear'),
+    landMm: isUsed ? rules.number('windows.showerClear') : null,
     rules: {
       rod: 'windows.heightSchool',
       extension: 'windows.bracketExtension',
-      landing: 'windows.showerClear',
+      landing: isUsed ? 'windows.showerClear' : null,
     },
   };
 };

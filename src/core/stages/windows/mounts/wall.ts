@@ -24,7 +24,7 @@ export const wallMount: Mount = (facts) => {
     ...onHem,
     inReveal: false,
     outer: { ...trimmed, trims: { leftMm: first.trimMm, rightMm: last.trimMm } },
-    ends: usualEnds(rules),
+    ends: usualEnds(rules, dressing.draw),
     given: { leftMm: dressing.extensionLeftMm, rightMm: dressing.extensionRightMm },
     rodMm: undefined,
     lineMm: place.lineMm,

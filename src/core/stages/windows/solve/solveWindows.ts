@@ -2,7 +2,7 @@
  * All windows of a room solved together: one rod height, one product, enough of it, the hem as wanted, at the
  * least cost. Lengths in mm.
  */
-import { clamp, toMark, type Mm } from '../../../base/units';
+import { clamp, toPlanned, type Mm } from '../../../base/units';
 import type { Dressing, Landing } from '../../../model/types';
 import type { RuleBook } from '../../../rules/book';
 import { planWindow } from '../planWindow';
@@ -197,7 +197,7 @@ class Search {
     const landsAt = all.flatMap(({ plan }) =>
       LANDINGS.map((landing) => {
         const hems = hemsAt(plan, plan.rodHeightMm, landing, this.rules);
-        return toMark(plan.rodHeightMm + (lengthMm ?? 0) - Math.max(...hems), this.rules.unit);
+        return toPlanned(plan.rodHeightMm + (lengthMm ?? 0) - Math.max(...hems), this.rules.unit);
       }),
     );
     return [...new Set([this.wishMm, ...this.schoolHeights, ...landsAt])].filter((mm) => this.isAllowed(mm));
@@ -213,7 +213,7 @@ class Search {
       if (!isOnLine(window)) return plan.rodHeightMm;
       const { lowMm, highMm } = this.limits[i] ?? this.common;
       const landsAt = plan.rodHeightMm + (lengthMm ?? 0) - longest(plan);
-      return clamp(toMark(landsAt, this.rules.unit), lowMm, highMm);
+      return clamp(toPlanned(landsAt, this.rules.unit), lowMm, highMm);
     });
   }
 
