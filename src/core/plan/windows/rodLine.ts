@@ -45,7 +45,7 @@ export function planRodLine(
 }
 
 /** A single window has no line to share. */
-export const schoolLine = (heads: readonly RodFacts[], rules: RuleBook): Mm | null =>
+const schoolLine = (heads: readonly RodFacts[], rules: RuleBook): Mm | null =>
   heads.length > 1 ? (sharedRodLine(heads, rules) ?? null) : null;
 
 /** A window on a line that was typed lower than the rule has its rod. */

@@ -35,7 +35,8 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
     : { routes: [], leftOut: 0 };
   const chosenRoute = chosenOf(found.routes, choice);
   const asBought = hungAsBought(chosenRoute, context);
-  const takeDown = context.takeDownMm + lowersMm(chosenRoute);
+  const loweredMm = lowersMm(chosenRoute);
+  const takeDown = context.takeDownMm + loweredMm;
   const topMm = place.rodMm - takeDown;
   const relanded = chosenRoute?.kind === 'otherLanding' ? chosenRoute : null;
   const folds = Math.max(1, Math.round(cloth.flatWidthMm / rules.number('windows.ringSpacing')));
@@ -47,6 +48,7 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
     landing: relanded?.landing ?? choice.landing,
     landingMm: relanded ? topMm - hung.highestMm - relanded.finishedMm : context.landMm,
     takeDownMm: takeDown,
+    loweredMm,
     rodHeightMm: place.rodMm,
     clothGsm: context.clothGsm,
     gsmGuessed: context.gsmGuessed,

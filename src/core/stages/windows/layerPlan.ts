@@ -79,6 +79,8 @@ export type LayerPlan = {
   landing: Landing;
   landingMm: Mm;
   takeDownMm: Mm;
+  /** How much of that longer rings or moved pins add to the usual one. */
+  loweredMm: Mm;
   rodHeightMm: Mm;
   clothGsm: number;
   /** Whether that weight is a guess. */

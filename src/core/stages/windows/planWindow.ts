@@ -175,6 +175,7 @@ const rodPlan = (
 
 const clothPlan = (layer: LayerPlan, sheer: LayerPlan | null) => ({
   takeDownMm: layer.takeDownMm,
+  loweredMm: layer.loweredMm,
   landing: layer.landing,
   landingMm: layer.landingMm,
   finishedLengthMm: layer.finishedLengthMm,

@@ -94,15 +94,16 @@ describe('all windows together', () => {
     const s = solveRoom(file, 'look', 'all', { owned: [], shops: [] });
     expect(s.length).toBe(3);
     expect(s.every((x) => x.givesUp.length > 0)).toBe(true);
+    // made for both; bought for one of them; bought for both, each at a height of its own
     expect(s.map((x) => x.givesUp.map((g) => g.want))).toEqual([
       ['ready'],
-      ['landing', 'ready'],
-      ['height', 'ready'],
+      ['landing', 'oneProduct', 'ready'],
+      ['oneLine', 'height', 'landing'],
     ]);
     // with cloth enough for a hem below the sill, the floor can be what gives way: both aprons end 4 in under
     // a trim of 3
     const short = { ...file, rules: [{ ruleId: 'windows.stockLengths' as const, value: [inches(90)] }] };
-    const ends = solveRoom(short, 'look', 'all', { owned: [], shops: [] }).find((x) =>
+    const ends = solveRoom(short, 'look', 'all', { owned: [], shops: [] }, 12).find((x) =>
       x.givesUp.some((g) => g.want === 'floor'),
     )!;
     expect(ends.shares.map((x) => [x.stockMm, x.kind, x.hemAt])).toEqual([

@@ -83,6 +83,8 @@ export type WindowPlan = {
   extensionLeftMm: Mm;
   extensionRightMm: Mm;
   takeDownMm: Mm;
+  /** How much of that longer rings or moved pins add to the usual one. */
+  loweredMm: Mm;
   landing: Landing;
   landingMm: Mm;
   finishedLengthMm: Mm;

@@ -12,25 +12,32 @@ import {
   type Share,
   type Solution,
 } from './solution';
-import { toLength, type ToLength } from './toLength';
+import { hemsAt, lengthRules, panelsOf, toLength, type ToLength } from './toLength';
 
 /** The heights of an attempt against the preferred line. */
 type Heights = { rodsOnWall: readonly Mm[]; apartMm: Mm; offMm: Mm };
 type Bought = Purchase & { product: Product; need: number };
 
 /** An attempt as a solution: what it takes, and what it gives up. Null when it can't hang so. */
-export function solutionOf(attempt: Attempt, wishMm: Mm, rules: RuleBook): Solution | null {
+export function solutionOf(attempt: Attempt, rules: RuleBook): Solution | null {
   const { chosen, rods, landing } = attempt;
-  const lengths = chosen.map((fit, i) => toLength(fit, rods[i] ?? 0, landingOf(fit, landing, rules), rules));
+  const byLength = lengthRules(rules);
+  const lengths = chosen.map((fit, i) =>
+    toLength(
+      panelsOf(fit, rules),
+      hemsAt(fit.plan, rods[i] ?? 0, landingOf(fit, landing, rules), rules),
+      byLength,
+    ),
+  );
   if (!lengths.every((l) => l !== undefined)) return null;
-  const heights = heightsOf(attempt, wishMm);
+  const heights = heightsOf(attempt);
   const relanded = relandedWindows(attempt, rules);
   if (landing !== null && relanded.length === 0) return null;
   const landOffMm = landing === null ? 0 : landingOff(relanded, landing, rules);
   const bought = boughtFor(chosen, rules);
   const borrowed = bought.map(borrowing);
   if (borrowed.includes('none needed')) return null;
-  const tolerance = rules.number('fitting.levelTolerance');
+  const tolerance = levelTolerance(rules);
   const panels = sum(chosen.map((c) => c.plan.panels));
   const leads = bought.flatMap((b) => b.leadDays ?? []);
   const moved = heights.offMm > tolerance ? heights.rodsOnWall.length : 0;
@@ -55,28 +62,34 @@ export function solutionOf(attempt: Attempt, wishMm: Mm, rules: RuleBook): Solut
   };
 }
 
+/** Rods within this of each other, or of where they are wished, are level; a crumb of rounding is not off. */
+export const levelTolerance = (rules: RuleBook): Mm => rules.number('fitting.levelTolerance') + 1e-6;
+
 /** Nothing lies down on a sill: a window that ends there keeps its own landing. */
-function landingOf({ plan }: Fit, landing: Landing | null, rules: RuleBook): Landing | null {
+export function landingOf({ plan }: Fit, landing: Landing | null, rules: RuleBook): Landing | null {
   if (landing === null || plan.shower || plan.hemOn === 'apron' || plan.hemOn === 'leaf') return null;
   return landingMm(landing, rules) < 0 && plan.hemOn === 'sill' ? null : landing;
 }
 
-function heightsOf({ chosen, rods }: Attempt, wishMm: Mm): Heights {
-  const rodsOnWall = rods.filter((_, i) => chosen[i] !== undefined && isOnLine(chosen[i].window));
+function heightsOf({ chosen, rods, wishesMm }: Attempt): Heights {
+  const onWall = chosen.flatMap(({ window }, i) =>
+    isOnLine(window) ? [{ rodMm: rods[i] ?? 0, wishMm: wishesMm[i] ?? 0 }] : [],
+  );
+  const rodsOnWall = onWall.map((w) => w.rodMm);
   if (rodsOnWall.length === 0) return { rodsOnWall, apartMm: 0, offMm: 0 };
   return {
     rodsOnWall,
     apartMm: Math.max(...rodsOnWall) - Math.min(...rodsOnWall),
-    offMm: Math.max(...rodsOnWall.map((rod) => Math.abs(rod - wishMm))),
+    offMm: Math.max(...onWall.map((w) => Math.abs(w.rodMm - w.wishMm))),
   };
 }
 
 function heightGivesUp({ apartMm, offMm }: Heights, rules: RuleBook): GivesUp[] {
-  const tolerance = rules.number('fitting.levelTolerance');
+  const tolerance = levelTolerance(rules);
   const gives: GivesUp[] = [];
-  if (apartMm > tolerance && rules.school('windows.rodLine') === 'shared')
-    gives.push({ want: 'oneLine', by: apartMm });
-  if (offMm > tolerance && apartMm <= tolerance) gives.push({ want: 'height', by: offMm });
+  const isApart = apartMm > tolerance && rules.school('windows.rodLine') === 'shared';
+  if (isApart) gives.push({ want: 'oneLine', by: apartMm });
+  if (offMm > tolerance) gives.push({ want: 'height', by: offMm });
   return gives;
 }
 

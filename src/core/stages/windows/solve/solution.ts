@@ -79,8 +79,16 @@ export type Product = {
   lent: { room: string; count: number } | null;
 };
 
-/** What is tried: a product at each window, its rod's height, and perhaps another landing for all. */
-export type Attempt = { chosen: readonly Fit[]; rods: readonly Mm[]; landing: Landing | null };
+/**
+ * What is tried: a product at each window, its rod's height, and perhaps another landing for all. `wishesMm`: the
+ * height that each window would have by the rule.
+ */
+export type Attempt = {
+  wishesMm: readonly Mm[];
+  chosen: readonly Fit[];
+  rods: readonly Mm[];
+  landing: Landing | null;
+};
 
 /** Windows whose rods share a line: on the wall, not over a tub. */
 export const isOnLine = (window: SolveWindow): boolean =>

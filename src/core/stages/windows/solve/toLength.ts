@@ -11,80 +11,115 @@ export type ToLength = { kind: RouteKind; hems: number; cost: Money; minutes: nu
 
 const EPSILON = 1e-6;
 
-/** Finished lengths of a window's panels at another height and with another landing. */
-export function hemsAt(plan: WindowPlan, rodMm: Mm, landing: Landing | null, rules: RuleBook): Mm[] {
+/** The rules that lengths are reached by, looked up once for all that is tried. */
+export type LengthRules = {
+  giveMm: Mm;
+  hemMm: Mm;
+  stockHemMm: Mm;
+  leastHemMm: Mm;
+  longestRingsMm: Mm;
+  hemPrice: Money;
+  hemMinutes: number;
+  letDownMinutes: number;
+  ringMinutes: number;
+};
+export const lengthRules = (rules: RuleBook): LengthRules => ({
+  giveMm: rules.number('windows.pinGive') + EPSILON,
+  hemMm: rules.number('windows.hem'),
+  stockHemMm: rules.number('windows.stockHem'),
+  leastHemMm: rules.number('windows.leastHem'),
+  longestRingsMm: rules.range('windows.longerRings')[1],
+  hemPrice: rules.number('windows.hemWorkPrice'),
+  hemMinutes: rules.number('windows.minutesPerHem'),
+  letDownMinutes: rules.number('windows.minutesPerLetDown'),
+  ringMinutes: rules.number('windows.minutesPerPanelOfRings'),
+});
+
+/** Of the usual rings and pins, whichever are chosen now. */
+export const usualTakeDownMm = ({ takeDownMm, loweredMm }: WindowPlan): Mm => takeDownMm - loweredMm;
+
+/** The longest and the shortest hem of a window at another height and with another landing. */
+export type Hems = { longestMm: Mm; shortestMm: Mm };
+
+export function hemsAt(plan: WindowPlan, rodMm: Mm, landing: Landing | null, rules: RuleBook): Hems {
   const own = plan.hemOn === 'apron' || plan.hemOn === 'leaf' || plan.shower || landing === null;
-  return hemsOver(
-    plan.panelPlans.map((p) => p.floorHighMm),
-    rodMm - plan.takeDownMm,
-    own ? plan.landingMm : landingMm(landing, rules),
-    rules,
-  ).hemsMm;
+  const floorsMm = plan.panelPlans.map((p) => p.floorHighMm);
+  const ends = [Math.max(...floorsMm), Math.min(...floorsMm)];
+  const landMm = own ? plan.landingMm : landingMm(landing, rules);
+  const { hemsMm } = hemsOver(ends, rodMm - usualTakeDownMm(plan), landMm, rules);
+  return { longestMm: Math.max(...hemsMm), shortestMm: Math.min(...hemsMm) };
 }
 
 /** Panels against the lengths that are wanted: how much the longest and the shortest is over. */
 type Over = { least: Mm; most: Mm };
 
-/** How a product gets to a window's length at a height, and what that takes; undefined when it can't. */
-export function toLength(
-  fit: Fit,
-  rodMm: Mm,
-  landing: Landing | null,
-  rules: RuleBook,
-): ToLength | undefined {
-  const { plan, product } = fit;
-  const hems = hemsAt(plan, rodMm, landing, rules);
-  const { lengthMm } = product;
-  if (hems.some((h) => h <= 0)) return undefined;
-  if (lengthMm === null)
-    return { kind: 'made', hems: 0, cost: plan.making.cost, minutes: plan.making.minutes };
-  const overMm: Over = { least: lengthMm - Math.max(...hems), most: lengthMm - Math.min(...hems) };
-  const give = rules.number('windows.pinGive') + EPSILON;
-  if (overMm.least >= -give && overMm.most <= give) return { kind: 'asItIs', hems: 0, cost: 0, minutes: 0 };
-  if (overMm.most - overMm.least <= give) {
-    const hung = byPins(fit, overMm, rules) ?? byRings(fit, overMm, rules);
-    if (hung) return hung;
-  }
-  return overMm.least < -give ? letDown(fit, overMm, rules) : takeUp(fit, overMm, lengthMm, rules);
-}
+/** What a product at a window is brought to its length from. */
+export type Panels = {
+  lengthMm: Mm | null;
+  panels: number;
+  /** What it takes where it is made. */
+  made: ToLength;
+  /** How far its pins lower and raise it, and whether its rings can be longer. */
+  pins: { lowerMm: Mm; raiseMm: Mm };
+  ringed: boolean;
+};
 
-const ringMinutes = (panels: number, rules: RuleBook): number =>
-  panels * rules.number('windows.minutesPerPanelOfRings');
-
-function byPins({ plan, window }: Fit, { least, most }: Over, rules: RuleBook): ToLength | undefined {
-  const pins = pinGives(window.dressing.heading, window.dressing.pinMm, rules);
-  if (-least > pins.lowerMm + EPSILON || most > pins.raiseMm + EPSILON) return undefined;
-  return { kind: 'pins', hems: 0, cost: 0, minutes: ringMinutes(plan.panels, rules) };
-}
-
-function byRings({ plan, window }: Fit, { least, most }: Over, rules: RuleBook): ToLength | undefined {
-  const { heading } = window.dressing;
-  const [, longestMm] = rules.range('windows.longerRings');
-  const ringed = heading === 'ringClip' || heading === 'pinchPleat';
-  if (!ringed || most >= 0 || -least > longestMm + EPSILON) return undefined;
+export function panelsOf({ plan, product, window }: Fit, rules: RuleBook): Panels {
+  const { heading, pinMm } = window.dressing;
+  const { cost, minutes } = plan.making;
   return {
-    kind: 'longerRings',
-    hems: 0,
-    cost: plan.rings * rules.number('windows.ringPrice'),
-    minutes: ringMinutes(plan.panels, rules),
+    lengthMm: product.lengthMm,
+    panels: plan.panels,
+    made: { kind: 'made', hems: 0, cost, minutes },
+    pins: heading === 'pinchPleat' ? pinGives(heading, pinMm, rules) : NO_PINS,
+    ringed: heading === 'ringClip' || heading === 'pinchPleat',
   };
 }
+const NO_PINS = { lowerMm: -Infinity, raiseMm: -Infinity };
 
-function letDown({ plan }: Fit, { least }: Over, rules: RuleBook): ToLength | undefined {
-  const inHems = 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem'));
+/** How a product gets to hems of a length, and what that takes; undefined when it can't. */
+export function toLength(
+  { lengthMm, panels, made, pins, ringed }: Panels,
+  { longestMm, shortestMm }: Hems,
+  by: LengthRules,
+): ToLength | undefined {
+  if (shortestMm <= 0) return undefined;
+  if (lengthMm === null) return made;
+  const overMm: Over = { least: lengthMm - longestMm, most: lengthMm - shortestMm };
+  if (overMm.least >= -by.giveMm && overMm.most <= by.giveMm) return AS_IT_IS;
+  if (overMm.most - overMm.least <= by.giveMm) {
+    if (-overMm.least <= pins.lowerMm + EPSILON && overMm.most <= pins.raiseMm + EPSILON)
+      return rehung('pins', panels, by);
+    if (ringed && overMm.most < 0 && -overMm.least <= by.longestRingsMm + EPSILON)
+      return rehung('longerRings', panels, by);
+  }
+  return overMm.least < -by.giveMm ? letDown(panels, overMm, by) : takeUp(panels, overMm, lengthMm, by);
+}
+
+const AS_IT_IS: ToLength = { kind: 'asItIs', hems: 0, cost: 0, minutes: 0 };
+
+const rehung = (kind: RouteKind, panels: number, by: LengthRules): ToLength => ({
+  kind,
+  hems: 0,
+  cost: 0,
+  minutes: panels * by.ringMinutes,
+});
+
+function letDown(panels: number, { least }: Over, by: LengthRules): ToLength | undefined {
+  const inHems = 2 * (by.stockHemMm - by.leastHemMm);
   if (-least > inHems + EPSILON) return undefined;
-  return sewn('letDown', plan.panels, rules.number('windows.minutesPerLetDown'), rules);
+  return sewn('letDown', panels, by.letDownMinutes, by);
 }
 
-function takeUp({ plan }: Fit, { least, most }: Over, lengthMm: Mm, rules: RuleBook): ToLength | undefined {
-  const cutMm = least + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
+function takeUp(panels: number, { least, most }: Over, lengthMm: Mm, by: LengthRules): ToLength | undefined {
+  const cutMm = least + 2 * by.stockHemMm - 2 * by.hemMm;
   if (cutMm < -EPSILON || most > lengthMm / 2) return undefined;
-  return sewn('takeUp', plan.panels, rules.number('windows.minutesPerHem'), rules);
+  return sewn('takeUp', panels, by.hemMinutes, by);
 }
 
-const sewn = (kind: RouteKind, panels: number, minutesEach: number, rules: RuleBook): ToLength => ({
+const sewn = (kind: RouteKind, panels: number, minutesEach: number, by: LengthRules): ToLength => ({
   kind,
   hems: panels,
-  cost: panels * rules.number('windows.hemWorkPrice'),
+  cost: panels * by.hemPrice,
   minutes: panels * minutesEach,
 });
