@@ -16,10 +16,12 @@ export function sheetRowWords(
     title: (s: FittingStep): string => say(s.kind, { name: s.name }),
     note: (s: FittingStep): string => {
       if (s.kind === 'curtain' || s.kind === 'sheer')
-        return say('panelsOf', {
-          count: s.count,
-          lengths: [...new Set(s.finishedMm.map(length))].join(', '),
-        });
+        return [
+          say('panelsOf', { count: s.count, lengths: [...new Set(s.finishedMm.map(length))].join(', ') }),
+          ...(s.ringDropMm === undefined ? [] : [say('onRings', { drop: length(s.ringDropMm) })]),
+          ...(s.pinPlaceMm === undefined ? [] : [say('onPins', { place: length(s.pinPlaceMm) })]),
+          ...(s.liner ? [say('withLiner')] : []),
+        ].join('; ');
       return s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : '';
     },
     mark: (m: Mark): string => say(m.label),

@@ -26,6 +26,11 @@ export type FittingStep = {
   marks: Mark[];
   finishedMm: Mm[];
   count: number;
+  /** Rings that are longer than usual, and where the pins go: what gives the cloth its height. */
+  ringDropMm?: Mm;
+  pinPlaceMm?: Mm;
+  /** Hangs inside the tub, behind the curtain. */
+  liner?: boolean;
 };
 
 type MarkPlace = { xMm: Mm; heightMm: Mm; wallId?: string | undefined };

@@ -11,6 +11,10 @@ export type BuyKind =
   | 'rings'
   | 'hooks'
   | 'hems'
+  | 'sheers'
+  | 'sheerCloth'
+  | 'sheerHems'
+  | 'liner'
   | 'insert'
   | 'cover'
   | 'panelShort'
@@ -62,6 +66,10 @@ const COST_PARTS: Record<BuyKind, CostPart> = {
   cloth: 'curtains',
   lining: 'curtains',
   hems: 'curtains',
+  sheers: 'curtains',
+  sheerCloth: 'curtains',
+  sheerHems: 'curtains',
+  liner: 'curtains',
   panelShort: 'curtains',
   rod: 'rods',
   brackets: 'rods',
@@ -92,32 +100,23 @@ const INSERT_RULES: Record<string, RuleId> = {
   foam: 'seats.foamOver',
 };
 
-/** The rule that counts or sizes a line; null where none does (a pair of finials, a cover that is short). */
-export function buyRule(line: Pick<BuyLine, 'kind' | 'name'>): RuleId | null {
-  switch (line.kind) {
-    case 'panels':
-    case 'panelShort':
-      return 'windows.fullness';
-    case 'cloth':
-      return 'windows.headingAllowance';
-    case 'rod':
-      return 'windows.rodPricePerMetre';
-    case 'lining':
-      return 'windows.liningShorter';
-    case 'brackets':
-      return 'windows.sagMost';
-    case 'hooks':
-      return 'windows.hookPrice';
-    case 'finials':
-      return 'windows.finialPrice';
-    case 'rings':
-      return 'windows.ringSpacing';
-    case 'hems':
-      return 'windows.hem';
-    case 'insert':
-      return INSERT_RULES[line.name] ?? null;
-    case 'cover':
-    case 'piece':
-      return null;
-  }
-}
+const BUY_RULES: Partial<Record<BuyKind, RuleId>> = {
+  panels: 'windows.fullness',
+  panelShort: 'windows.fullness',
+  sheers: 'windows.sheerFullness',
+  liner: 'windows.linerPrice',
+  cloth: 'windows.headingAllowance',
+  sheerCloth: 'windows.headingAllowance',
+  rod: 'windows.rodPricePerMetre',
+  lining: 'windows.liningShorter',
+  brackets: 'windows.sagMost',
+  hooks: 'windows.hookPrice',
+  finials: 'windows.finialPrice',
+  rings: 'windows.ringSpacing',
+  hems: 'windows.hem',
+  sheerHems: 'windows.hem',
+};
+
+/** The rule that counts or sizes a line; null where none does (a cover that is short). */
+export const buyRule = ({ kind, name }: Pick<BuyLine, 'kind' | 'name'>): RuleId | null =>
+  (kind === 'insert' ? INSERT_RULES[name] : BUY_RULES[kind]) ?? null;

@@ -3,9 +3,12 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import type { Opening } from '../../core/model/types';
+import { CORDS } from '../../core/model/values';
 import { floorLine } from '../../core/room/floor';
+import { isGlazed } from '../../core/room/kinds';
 import { Button } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
+import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 import { useRefusal } from '../shell/useRefusal';
@@ -36,6 +39,16 @@ export function OpeningDrops({ opening }: Props): ReactNode {
           </Checkbox>
         ))}
       </div>
+      {isGlazed(opening) && (
+        <div className="mt-2">
+          <Select
+            label={t('blindCord')}
+            value={opening.blindCord}
+            options={CORDS.map((cord) => ({ value: cord, label: t(`cords.${cord}`) }))}
+            onChange={(blindCord) => choose({ blindCord })}
+          />
+        </div>
+      )}
     </section>
   );
 }

@@ -105,7 +105,7 @@ export function DrawnAndLine({ dressing: d, plan: w }: { dressing: Dressing; pla
   const acts = useWindowActs(undefined, d, w);
   return (
     <div className="grid grid-cols-2 gap-x-4">
-      {w.mount !== 'leaf' && (
+      {w.mount !== 'leaf' && !d.decorative && (
         <div>
           <p className="mb-1 font-narrow text-[13px] text-soft">{t('drawn')}</p>
           <RadioGroup

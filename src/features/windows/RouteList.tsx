@@ -10,24 +10,19 @@ import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { Words } from '../../ui/Words';
 import { RadioList } from '../../ui/RadioGroup';
+import { useRoom } from '../shell/room/RoomContext';
 
-/** The ways to get the finished length, ranked, to choose one of. */
-export function RouteList({
-  plan: w,
-  unit,
-  rules,
-  onChoose,
-  children,
-}: {
-  plan: WindowPlan;
-  unit: LengthUnit;
-  rules: RuleBook;
-  onChoose?: (route: Route) => void;
-  children?: ReactNode;
-}): ReactNode {
+/** What the ways of a layer of cloth are told from: the curtain's, or the sheer's. */
+export type Layer = Pick<
+  WindowPlan,
+  'routes' | 'routesLeftOut' | 'chosenRoute' | 'rodHeightMm' | 'landing' | 'landingMm' | 'finishedLengthMm'
+>;
+
+/** A way in words. */
+function useRouteWords(w: Layer, unit: LengthUnit, rules: RuleBook): (r: Route) => string {
   const t = useTranslations('windows');
   const length = (mm: number) => formatLength(mm, unit);
-  const labelOf = (r: Route): string => {
+  return (r) => {
     switch (r.kind) {
       case 'asItIs': {
         const move = r.rodMm - w.rodHeightMm;
@@ -62,11 +57,61 @@ export function RouteList({
         });
     }
   };
+}
+
+/** One way: the length bought, what is done to it, what it costs and takes. */
+export function RouteRow({
+  route: r,
+  layer,
+  name,
+}: {
+  route: Route;
+  layer: Layer;
+  /** Instead of the length, where panels of the stash are named. */
+  name?: string;
+}): ReactNode {
+  const t = useTranslations('windows');
+  const { file, rules } = useRoom();
+  const { unit } = file.room;
+  const words = useRouteWords(layer, unit, rules)(r);
+  const bought =
+    r.stockMm === null
+      ? t('madeShort')
+      : formatBareLength(r.stockMm, unit === 'ft-in' ? 'in' : unit) + (unit === 'cm' ? ' cm' : ' in');
+  return (
+    <span className="grid grid-cols-[58px_1fr_auto] items-baseline gap-x-2">
+      <b className="font-semibold">
+        <Words>{bought}</Words>
+      </b>
+      <span className="leading-snug text-soft">
+        {name && <span className="block text-ink">{name}</span>}
+        <Words>{words}</Words>
+      </span>
+      <span className="text-right leading-tight">
+        {formatMoney(r.cost, rules.school('stash.currency'))}
+        <span className="block text-[12px] text-soft">{t('work', { minutes: r.workMinutes })}</span>
+      </span>
+    </span>
+  );
+}
+
+/** The ways to get the finished length, ranked, to choose one of. */
+export function RouteList({
+  plan: w,
+  onChoose,
+  children,
+}: {
+  plan: Layer;
+  onChoose?: (route: Route) => void;
+  children?: ReactNode;
+}): ReactNode {
+  const t = useTranslations('windows');
+  const { unit } = useRoom().file.room;
   return (
     <section className="mt-4">
       <div className="mb-1 flex items-baseline justify-between gap-2">
         <h3 className="font-sans text-[14px] font-semibold">
-          <Words>{t('ways', { length: length(w.finishedLengthMm) })}</Words>
+          <Words>{t('ways', { length: formatLength(w.finishedLengthMm, unit) })}</Words>
         </h3>
         {children}
       </div>
@@ -74,29 +119,11 @@ export function RouteList({
         label={t('route')}
         value={w.chosenRoute && keyOf(w.chosenRoute)}
         onChange={onChoose && ((key) => onChoose(findOne(w.routes, (r) => keyOf(r) === key)))}
-        options={w.routes.map((r) => ({
-          value: keyOf(r),
-          content: (
-            <span className="grid grid-cols-[58px_1fr_auto] items-baseline gap-x-2">
-              <b className="font-semibold">
-                <Words>
-                  {r.stockMm === null
-                    ? t('madeShort')
-                    : formatBareLength(r.stockMm, unit === 'ft-in' ? 'in' : unit) +
-                      (unit === 'cm' ? ' cm' : ' in')}
-                </Words>
-              </b>
-              <span className="leading-snug text-soft">
-                <Words>{labelOf(r)}</Words>
-              </span>
-              <span className="text-right leading-tight">
-                {formatMoney(r.cost, rules.school('stash.currency'))}
-                <span className="block text-[12px] text-soft">{t('work', { minutes: r.workMinutes })}</span>
-              </span>
-            </span>
-          ),
-        }))}
+        options={w.routes.map((r) => ({ value: keyOf(r), content: <RouteRow route={r} layer={w} /> }))}
       />
+      {w.routesLeftOut > 0 && (
+        <p className="mt-1.5 text-[13px] text-soft">{t('waysLeftOut', { count: w.routesLeftOut })}</p>
+      )}
       {!w.chosenRoute && onChoose && w.routes.length > 0 && (
         <p className="mt-1.5 text-[13px] text-soft">{t('noRoute')}</p>
       )}
@@ -104,4 +131,4 @@ export function RouteList({
   );
 }
 
-const keyOf = (r: Pick<Route, 'kind' | 'stockMm'>): string => `${r.kind}${r.stockMm ?? ''}`;
+export const keyOf = (r: Pick<Route, 'kind' | 'stockMm'>): string => `${r.kind}${r.stockMm ?? ''}`;

@@ -6,12 +6,17 @@ import type { Dressing, Landing, Sheer } from '../../core/model/types';
 import { HEADINGS } from '../../core/model/values';
 import type { RuleId } from '../../core/rules/table';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
-import { NumberField, TAKEN } from '../../ui/Field';
+import { Collapsible } from '../../ui/Collapsible';
+import { LengthField, NumberField, TAKEN } from '../../ui/Field';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { Select } from '../../ui/Select';
 import { itemOf, useRoom } from '../shell/room/RoomContext';
+import { Why } from '../shell/Why';
+import { clothWords } from './clothWords';
+import { RouteList } from './RouteList';
 import { useCloths } from './useCloths';
 import { useWindowActs } from './useWindowActs';
+import { MakingLines } from './WindowMaking';
 
 const LANDING_RULES: Partial<Record<Landing, RuleId>> = {
   clear: 'windows.landingClear',
@@ -64,7 +69,7 @@ export function SheerFields({
             value: h,
             label: t(h as 'backTab'),
           }))}
-          onChange={(heading) => setSheer({ heading })}
+          onChange={(heading) => setSheer({ heading, route: null })}
         />
         <Select
           label={`${t('sheer')}, ${t('landing')}`}
@@ -78,7 +83,7 @@ export function SheerFields({
                     by: bare(rules.number(LANDING_RULES[l] ?? 'windows.landingPool')),
                   }),
           }))}
-          onChange={(landing) => setSheer({ landing })}
+          onChange={(landing) => setSheer({ landing, route: null })}
         />
         <NumberField
           label={`${t('sheer')}, ${t('fullness')} ×`}
@@ -109,6 +114,22 @@ export function SheerFields({
           onClear={() => setSheer({ panels: null })}
         />
       </div>
+      {sheer.heading === 'pinchPleat' && (
+        <LengthField
+          label={`${t('sheer')}, ${t('pin')}`}
+          draftKey={key('sheer-pin')}
+          valueMm={sheer.pinMm ?? rules.number('windows.pin')}
+          unit={unit}
+          onCommit={(pinMm) => {
+            const [low, high] = rules.range('windows.pinRange');
+            if (pinMm < low || pinMm > high)
+              return { took: false, message: t('pinRefused', { low: bare(low), high: bare(high) }) };
+            setSheer({ pinMm, route: null });
+            return TAKEN;
+          }}
+          onClear={() => setSheer({ pinMm: null, route: null })}
+        />
+      )}
       <RadioGroup
         label={`${t('sheer')}, ${t('drawn')}`}
         value={sheer.drawn}
@@ -118,6 +139,49 @@ export function SheerFields({
           { value: 'closed', label: t('closed') },
         ]}
       />
+      {w.sheer && (
+        <>
+          <RouteList plan={w.sheer} onChoose={({ kind, stockMm }) => setSheer({ route: { kind, stockMm } })}>
+            <Why rule="windows.rankBy" />
+          </RouteList>
+          <Collapsible
+            title={t('madeFold')}
+            summary={t('madeSays', {
+              widths: w.sheer.making.widths,
+              total: clothWords(w.sheer.making.totalMm, unit),
+            })}
+          >
+            {() =>
+              w.sheer && (
+                <SheerMaking sheer={sheer} layer={w.sheer} draftKey={key('sheer')} onChange={setSheer} />
+              )
+            }
+          </Collapsible>
+        </>
+      )}
     </div>
+  );
+}
+
+function SheerMaking({
+  sheer,
+  layer,
+  draftKey,
+  onChange,
+}: {
+  sheer: Sheer;
+  layer: NonNullable<WindowPlan['sheer']>;
+  draftKey: string;
+  onChange: (patch: Partial<Sheer>) => void;
+}): ReactNode {
+  return (
+    <MakingLines
+      draftKey={draftKey}
+      making={layer.making}
+      chosen={sheer.making}
+      repeatMm={layer.repeatMm}
+      onChange={({ lining: _none, ...patch }) => onChange({ making: { ...sheer.making, ...patch } })}
+      isChosen={layer.chosenRoute?.kind === 'made'}
+    />
   );
 }

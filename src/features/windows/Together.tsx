@@ -6,11 +6,12 @@ import { formatLength } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
 import { solutionChanges } from '../../core/plan/solveRoom';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
-import type { GivesUp, ShopPanels, Solution } from '../../core/stages/windows/solve/solveWindows';
+import type { GivesUp, ShopPanels, Solution, Solved } from '../../core/stages/windows/solve/solveWindows';
 import { Button } from '../../ui/Button';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { Checkbox } from '../../ui/Checkbox';
 import { Collapsible } from '../../ui/Collapsible';
+import { Progress } from '../../ui/Progress';
 import { Words } from '../../ui/Words';
 import { startSolver, type Solver } from '../../workers/solve/client';
 import { useRoom } from '../shell/room/RoomContext';
@@ -81,14 +82,19 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
   );
 }
 
-function Solutions({ which }: { which: string }): ReactNode {
-  const t = useTranslations('windows');
-  const { file, look, plan, change } = useRoom();
-  const unit = file.room.unit;
+/** The search for ways, in a worker: what it found, how far it is, and how to stop it. */
+function useSolutions(which: string) {
+  const { file, look } = useRoom();
   const panels = useStashWhenThere('panel');
   const [shops, setShops] = useState<ShopPanels[] | null>(null);
-  const [found, setFound] = useState<Solution[] | null>(null);
+  const [found, setFound] = useState<Solved | null>(null);
+  const [share, setShare] = useState(0);
+  const [stopped, setStopped] = useState(false);
   const solver = useRef<Solver | null>(null);
+  const close = () => {
+    solver.current?.close();
+    solver.current = null;
+  };
   useEffect(() => {
     let here = true;
     shopPanelsAction()
@@ -102,30 +108,60 @@ function Solutions({ which }: { which: string }): ReactNode {
       here = false;
     };
   }, []);
-  useEffect(
-    () => () => {
-      solver.current?.close();
-      solver.current = null;
-    },
-    [],
-  );
+  useEffect(() => close, []);
   useEffect(() => {
-    if (shops === null || panels === null) return undefined;
+    if (shops === null || panels === null || stopped) return undefined;
     let here = true;
     solver.current ??= startSolver();
     solver.current
-      .solve(file, look.id, which, panels, shops)
+      .solve(file, look.id, which, { owned: panels, shops }, (now) => {
+        if (here) setShare(now);
+      })
       .then((s) => {
         if (here) setFound(s);
       })
       .catch(() => {
-        if (here) setFound([]);
+        if (here) setFound({ solutions: [], leftOut: 0 });
       });
     return () => {
       here = false;
     };
-  }, [file, look.id, which, panels, shops]);
+  }, [file, look.id, which, panels, shops, stopped]);
+  return {
+    panels,
+    found,
+    share,
+    stopped,
+    stop: () => {
+      close();
+      setStopped(true);
+    },
+    again: () => {
+      setShare(0);
+      setStopped(false);
+    },
+  };
+}
 
+/** How far the search is, with a way out. */
+function Searching({ share, onStop }: { share: number; onStop: () => void }): ReactNode {
+  const t = useTranslations('windows');
+  return (
+    <div className="flex items-center gap-3 text-[14px] text-soft">
+      <span className="whitespace-nowrap">{t('solving')}</span>
+      <Progress label={t('solving')} value={share} max={1} />
+      <Button small onClick={onStop}>
+        {t('stopSolving')}
+      </Button>
+    </div>
+  );
+}
+
+function Solutions({ which }: { which: string }): ReactNode {
+  const t = useTranslations('windows');
+  const { file, look, plan, change } = useRoom();
+  const unit = file.room.unit;
+  const { panels, found, share, stopped, stop, again } = useSolutions(which);
   const length = (mm: number) => formatLength(mm, unit);
   const gives = (g: GivesUp): string =>
     t(`gives.${g.want}`, {
@@ -163,15 +199,24 @@ function Solutions({ which }: { which: string }): ReactNode {
         d.hemAt === x.hemAt
       );
     });
-  if (found === null) return <p className="text-[14px] text-soft">{t('solving')}</p>;
-  if (found.length === 0) return <p className="text-[14px]">{t('solveNone')}</p>;
+  if (stopped)
+    return (
+      <p className="flex items-center gap-3 text-[14px]">
+        {t('solvingStopped')}
+        <Button small onClick={again}>
+          {t('solveAgain')}
+        </Button>
+      </p>
+    );
+  if (found === null) return <Searching share={share} onStop={stop} />;
+  if (found.solutions.length === 0) return <p className="text-[14px]">{t('solveNone')}</p>;
   return (
     <>
       <p className="mb-1 flex justify-end">
         <Why rule="windows.rankBy" />
       </p>
       <ol className="space-y-2.5" aria-label={t('together')}>
-        {found.map((s, i) => (
+        {found.solutions.map((s, i) => (
           <li
             key={i}
             className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5 border-t border-line pt-2 text-[14px] leading-snug"
@@ -219,6 +264,9 @@ function Solutions({ which }: { which: string }): ReactNode {
           </li>
         ))}
       </ol>
+      {found.leftOut > 0 && (
+        <p className="mt-2 text-[13px] text-soft">{t('solutionsLeftOut', { count: found.leftOut })}</p>
+      )}
     </>
   );
 }

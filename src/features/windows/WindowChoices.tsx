@@ -3,10 +3,11 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { SHEER } from '../../core/model/defaults';
 import type { Dressing, Opening, RodMake } from '../../core/model/types';
-import { HEADINGS } from '../../core/model/values';
+import { CORDS, DRAWS, HEADINGS } from '../../core/model/values';
 import { hasLeaves } from '../../core/stages/windows/leaf';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { Button } from '../../ui/Button';
+import { Checkbox } from '../../ui/Checkbox';
 import { NumberField, TAKEN } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { itemOf, useRoom } from '../shell/room/RoomContext';
@@ -107,7 +108,9 @@ export function WindowChoices({
           }}
           onClear={() => acts.set({ panels: null })}
         />
+        <DrawFields dressing={d} plan={w} />
       </div>
+      <SidePanels dressing={d} plan={w} />
       <DrawnAndLine dressing={d} plan={w} />
       {!inside && <JoinedWindows opening={o} dressing={d} plan={w} />}
       {!inside && d.sheer && <SheerFields dressing={d} sheer={d.sheer} plan={w} />}
@@ -138,5 +141,53 @@ export function WindowChoices({
         </Button>
       </div>
     </section>
+  );
+}
+
+/** How it draws, and whether by a looped cord. */
+function DrawFields({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan }): ReactNode {
+  const t = useTranslations('windows');
+  const { rules } = useRoom();
+  const acts = useWindowActs(undefined, d, w);
+  return (
+    <>
+      {w.mount !== 'leaf' && (
+        <Select
+          label={t('draw')}
+          value={d.draw ?? 'rule'}
+          options={[
+            {
+              value: 'rule' as const,
+              label: t('draws.rule', {
+                usual: rules.school('windows.panelDraw') === 'pair' ? t('draws.pair') : t('draws.left'),
+              }),
+            },
+            ...DRAWS.map((draw) => ({ value: draw, label: t(`draws.${draw}`) })),
+          ]}
+          onChange={(draw) => acts.set({ draw: draw === 'rule' ? null : draw, route: null })}
+        />
+      )}
+      <Select
+        label={t('cord')}
+        value={d.cord}
+        options={CORDS.map((cord) => ({ value: cord, label: t(`cords.${cord}`) }))}
+        onChange={(cord) => acts.set({ cord })}
+      />
+    </>
+  );
+}
+
+/** Panels that only frame the window, where the rod is on the wall or the ceiling. */
+function SidePanels({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan }): ReactNode {
+  const t = useTranslations('windows');
+  const acts = useWindowActs(undefined, d, w);
+  if (w.shower || (w.mount !== 'wall' && w.mount !== 'ceiling')) return null;
+  return (
+    <Checkbox
+      checked={d.decorative}
+      onChange={(decorative) => acts.set({ decorative, panels: null, route: null })}
+    >
+      {t('decorative')}
+    </Checkbox>
   );
 }

@@ -66,7 +66,10 @@ export function WindowLight({ dressing: d, plan: w }: { dressing: Dressing; plan
         >
           <Why rule={w.rulesUsed.light} />
         </NumberField>
-        <p className="text-[13px] leading-snug text-soft">{t('ofBare')}</p>
+        <p className="text-[13px] leading-snug text-soft">
+          {t('ofBare')}
+          {w.gsmGuessed && d.lightShare === null ? ` ${t('lightGuessed')}` : ''}
+        </p>
       </div>
     </>
   );

@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import { Fragment, type ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
+import type { MakingPlan } from '../../core/stages/windows/made';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { Checkbox } from '../../ui/Checkbox';
 import { LengthField, TAKEN } from '../../ui/Field';
@@ -15,20 +16,61 @@ import { clothWords } from './clothWords';
 import { FoldLine } from './FoldLine';
 import { useWindowActs } from './useWindowActs';
 
-type Props = { dressing: Dressing; plan: WindowPlan };
+type Making = Dressing['making'];
+type Props = {
+  /** Where its drafts are kept. */
+  draftKey: string;
+  making: MakingPlan;
+  /** What was chosen; a sheer has no lining. */
+  chosen: Omit<Making, 'lining'> & Partial<Pick<Making, 'lining'>>;
+  /** The repeat of the cloth's own pattern. */
+  repeatMm: number;
+  onChange: (patch: Partial<Making>) => void;
+  isChosen: boolean;
+  /** It ends in a second pocket instead of a hem. */
+  pocketBelow?: boolean;
+};
 
-/** How it is made to measure: widths, cuts, pleats, lining. */
-export function WindowMaking({ dressing: d, plan: w }: Props): ReactNode {
+/** How the curtain is made to measure: widths, cuts, pleats, lining, and the list for the workroom. */
+export function WindowMaking({ dressing: d, plan: w }: { dressing: Dressing; plan: WindowPlan }): ReactNode {
   const t = useTranslations('windows');
   const { file, look } = useRoom();
-  const { unit } = file.room;
-  const m = w.making;
+  const acts = useWindowActs(undefined, d, w);
+  return (
+    <>
+      <MakingLines
+        draftKey={`${file.room.id}-${d.id}`}
+        making={w.making}
+        chosen={d.making}
+        repeatMm={w.repeatMm}
+        onChange={(patch) => acts.set({ making: { ...d.making, ...patch } })}
+        isChosen={w.chosenRoute?.kind === 'made'}
+        pocketBelow={w.lowerRodMm !== null}
+      />
+      <p className="mt-2 flex gap-2 text-[14px]">
+        {(['a4', 'letter'] as const).map((paper) => (
+          <a
+            key={paper}
+            className="inline-flex items-center rounded-md border border-ink px-2.5 py-1 hover:bg-well"
+            href={`/api/rooms/${file.room.id}/cuts.pdf?look=${look.id}&paper=${paper}`}
+          >{`${t('cutList')}, ${paper === 'a4' ? 'A4' : 'Letter'}`}</a>
+        ))}
+      </p>
+    </>
+  );
+}
+
+/** The making of a layer, and what it is worked out from. */
+export function MakingLines(props: Props): ReactNode {
+  const t = useTranslations('windows');
+  const { unit } = useRoom().file.room;
+  const { making: m, isChosen, pocketBelow } = props;
   const length = (mm: number) => formatLength(mm, unit);
   const bare = (mm: number) => formatBareLength(mm, unit);
   return (
     <>
-      {w.chosenRoute?.kind !== 'made' && <p className="mb-2 text-[13px] text-soft">{t('madeOf')}</p>}
-      <MakingFields dressing={d} plan={w} />
+      {!isChosen && <p className="mb-2 text-[13px] text-soft">{t('madeOf')}</p>}
+      <MakingFields {...props} />
       <FoldLine
         label={t('widths')}
         note={t('widthsIs', { perPanel: Number(m.widthsPerPanel.toFixed(2)) })}
@@ -42,7 +84,7 @@ export function WindowMaking({ dressing: d, plan: w }: Props): ReactNode {
           length: bare(m.finishedMm),
           heading: bare(m.headingAllowanceMm),
           hem: bare(m.hemAllowanceMm),
-          below: w.lowerRodMm === null ? 'hem' : 'pocket',
+          below: pocketBelow ? 'pocket' : 'hem',
           waste: m.wasteMm > 0.5 ? bare(m.wasteMm) : 'none',
         })}
         rule="windows.headingAllowance"
@@ -65,64 +107,54 @@ export function WindowMaking({ dressing: d, plan: w }: Props): ReactNode {
       <FoldLine label={t('letDown2')} rule="windows.leastHem">
         {m.letDownMm > 0.5 ? length(m.letDownMm) : t('noLetDown')}
       </FoldLine>
-      <p className="mt-2 flex gap-2 text-[14px]">
-        {(['a4', 'letter'] as const).map((paper) => (
-          <a
-            key={paper}
-            className="inline-flex items-center rounded-md border border-ink px-2.5 py-1 hover:bg-well"
-            href={`/api/rooms/${file.room.id}/cuts.pdf?look=${look.id}&paper=${paper}`}
-          >{`${t('cutList')}, ${paper === 'a4' ? 'A4' : 'Letter'}`}</a>
-        ))}
-      </p>
     </>
   );
 }
 
 /** What the making is worked out from: the cloth's width and repeat, its lining. */
-function MakingFields({ dressing: d, plan: w }: Props): ReactNode {
+function MakingFields({ draftKey, chosen, repeatMm, onChange }: Props): ReactNode {
   const t = useTranslations('windows');
   const { file, rules } = useRoom();
-  const acts = useWindowActs(undefined, d, w);
   const { unit } = file.room;
-  const key = (field: string) => `${file.room.id}-${d.id}-${field}`;
-  const set = (patch: Partial<Dressing['making']>) => acts.set({ making: { ...d.making, ...patch } });
   return (
     <div className="mb-2 grid grid-cols-2 gap-x-4 gap-y-2">
       <LengthField
         label={t('clothWidth')}
-        draftKey={key('clothWidth')}
-        valueMm={d.making.clothWidthMm ?? rules.number('windows.clothWidth')}
+        draftKey={`${draftKey}-clothWidth`}
+        valueMm={chosen.clothWidthMm ?? rules.number('windows.clothWidth')}
         unit={unit}
         onCommit={(mm) => {
           if (mm < 100) return { took: false, message: t('clothRefused') };
-          set({ clothWidthMm: mm });
+          onChange({ clothWidthMm: mm });
           return TAKEN;
         }}
-        onClear={() => set({ clothWidthMm: null })}
+        onClear={() => onChange({ clothWidthMm: null })}
       >
         <Why rule="windows.clothWidth" />
       </LengthField>
       <LengthField
         label={t('repeat')}
-        draftKey={key('repeat')}
-        valueMm={d.making.repeatMm ?? w.repeatMm}
+        draftKey={`${draftKey}-repeat`}
+        valueMm={chosen.repeatMm ?? repeatMm}
         unit={unit}
-        onCommit={(repeatMm) => {
-          set({ repeatMm });
+        onCommit={(mm) => {
+          onChange({ repeatMm: mm });
           return TAKEN;
         }}
-        onClear={() => set({ repeatMm: null })}
+        onClear={() => onChange({ repeatMm: null })}
       />
-      <Select
-        label={t('lining')}
-        value={d.making.lining}
-        options={(['none', 'lining', 'interlining', 'blackout'] as const).map((l) => ({
-          value: l,
-          label: t(`linings.${l}`),
-        }))}
-        onChange={(lining) => set({ lining })}
-      />
-      <Checkbox checked={d.making.halfDrop} onChange={(checked) => set({ halfDrop: checked })}>
+      {chosen.lining && (
+        <Select
+          label={t('lining')}
+          value={chosen.lining}
+          options={(['none', 'lining', 'interlining', 'blackout'] as const).map((l) => ({
+            value: l,
+            label: t(`linings.${l}`),
+          }))}
+          onChange={(lining) => onChange({ lining })}
+        />
+      )}
+      <Checkbox checked={chosen.halfDrop} onChange={(checked) => onChange({ halfDrop: checked })}>
         {t('halfDrop')}
       </Checkbox>
     </div>

@@ -47,7 +47,7 @@ export function WindowRod({ dressing: d, plan: w }: Props): ReactNode {
       </div>
       <FoldLine
         label={t('load')}
-        note={`${massWords(load.clothG, unit)} ${t('clothMass')}`}
+        note={`${massWords(load.clothG, unit)} ${t('clothMass')}${w.gsmGuessed ? `, ${t('guessed')}` : ''}`}
         rule={section.rule}
       >
         {massWords(load.massG, unit)}
@@ -70,8 +70,25 @@ export function WindowRod({ dressing: d, plan: w }: Props): ReactNode {
         </FoldLine>
       )}
       {!w.shower && (
-        <FoldLine label={t('stack')} rule={w.rulesUsed.packing}>
-          {length(w.stackPerSideMm)}
+        <FoldLine
+          label={t('stack')}
+          note={w.gsmGuessed ? t('guessed') : undefined}
+          rule={w.rulesUsed.packing}
+        >
+          {stackWords(w, length)}
+        </FoldLine>
+      )}
+      {w.ringDropMm !== null && (
+        <FoldLine
+          label={t('ringDrop')}
+          rule={w.rulesUsed.takeDown === 'windows.pin' ? 'windows.ringDrop' : w.rulesUsed.takeDown}
+        >
+          {length(w.ringDropMm)}
+        </FoldLine>
+      )}
+      {w.pinPlaceMm !== null && (
+        <FoldLine label={t('pinPlace')} rule="windows.pin">
+          {length(w.pinPlaceMm)}
         </FoldLine>
       )}
       <FoldLine label={t('forceEnd')} rule={section.rule}>
@@ -86,6 +103,12 @@ export function WindowRod({ dressing: d, plan: w }: Props): ReactNode {
       <p className="mt-1.5 text-[13px] leading-snug text-soft">{t('fixing')}</p>
     </>
   );
+}
+
+/** Left and right where they differ: an odd panel, or all to one side. */
+function stackWords({ stackLeftMm, stackRightMm }: WindowPlan, length: (mm: number) => string): string {
+  const differ = Math.abs(stackLeftMm - stackRightMm) > 0.5;
+  return differ ? `${length(stackLeftMm)} · ${length(stackRightMm)}` : length(stackLeftMm);
 }
 
 /** Brackets, finials, rings, hooks and the rod itself, each with its price. */

@@ -18,6 +18,7 @@ import { RouteList } from './RouteList';
 import { useWindowActs } from './useWindowActs';
 
 const WindowChoices = dynamic(() => import('./WindowChoices').then((m) => waking(m.WindowChoices)));
+const StashWays = dynamic(() => import('./StashWays').then((m) => waking(m.StashWays)));
 const WindowMore = dynamic(() => import('./WindowMore').then((m) => waking(m.WindowMore)));
 
 /**
@@ -36,7 +37,7 @@ export function WindowSheet({
   /** A room that is not in the studio yet: it has no stash to choose from. */ local?: boolean;
 }): ReactNode {
   const t = useTranslations('windows');
-  const { file, plan, rules } = useRoom();
+  const { file, plan } = useRoom();
   // its own, and those of the room that are about it: sets, loans, rods that meet, readings that were guessed
   const findings = plan.findings.filter(
     (f) =>
@@ -90,9 +91,10 @@ export function WindowSheet({
           />
         </section>
       )}
-      <RouteList plan={w} unit={unit} rules={rules} onChoose={acts.choose}>
+      <RouteList plan={w} onChoose={acts.choose}>
         <Why rule="windows.rankBy" />
       </RouteList>
+      {!local && <StashWays dressing={d} plan={w} />}
       <Findings findings={findings} title={t('checks')} />
       <WindowChoices opening={o} dressing={d} plan={w} />
       <WindowMore dressing={d} plan={w} local={local} />

@@ -26,7 +26,7 @@ function makeWhere(isInside: boolean, make: RodMake): RodMake {
 export const withCloth = (item: Item | null): Patch => ({ itemId: item?.id ?? null, route: null });
 
 export const withSheerCloth = (d: Dressing, item: Item | null): Patch => ({
-  sheer: { ...(d.sheer ?? SHEER), itemId: item?.id ?? null },
+  sheer: { ...(d.sheer ?? SHEER), itemId: item?.id ?? null, route: null },
 });
 
 /** Another heading, on a rod that takes it. A rod that stays keeps its own diameter. */

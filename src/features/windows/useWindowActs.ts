@@ -6,6 +6,7 @@ import type { Change } from '../../core/model/change';
 import { DRESSING } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Mount, Opening, RodMake } from '../../core/model/types';
 import { headOfLook } from '../../core/model/nouns';
+import type { StashWay } from '../../core/plan/windows/stashWays';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { TAKEN, type Answer } from '../../ui/Field';
@@ -47,6 +48,14 @@ export function useWindowActs(
   const changeWith = (item: Item | null, patch: Partial<Dressing>) =>
     change([...(item ? [{ do: 'putItem' as const, item }] : []), put(patch)]);
 
+  const chosen = ({ kind, stockMm, rodMm }: Route, patch: Partial<Dressing>): Change[] => {
+    const moves = kind === 'asItIs' && Math.abs(rodMm - plan!.rodHeightMm) > 0.5;
+    const own = moves && !onLine ? { rodHeightMm: rodMm } : {};
+    return [
+      put({ ...patch, route: { kind, stockMm }, ...own }),
+      ...(moves && onLine ? rodChanges(rodMm) : []),
+    ];
+  };
   return {
     dress: (): void => {
       if (opening)
@@ -107,12 +116,10 @@ export function useWindowActs(
       return TAKEN;
     },
     /** A panel that hangs as it is may need the rod moved: the whole line's, or this window's alone. */
-    choose: ({ kind, stockMm, rodMm }: Route): void => {
-      const route = { kind, stockMm };
-      const moves = kind === 'asItIs' && Math.abs(rodMm - plan!.rodHeightMm) > 0.5;
-      if (!moves) change([put({ route })]);
-      else change(onLine ? [put({ route }), ...rodChanges(rodMm)] : [put({ route, rodHeightMm: rodMm })]);
-    },
+    choose: (route: Route): void => change(chosen(route, {})),
+    /** Panels of the stash, the way that they would hang here. */
+    hang: ({ item, route }: Pick<StashWay, 'item' | 'route'>): void =>
+      change([{ do: 'putItem', item }, ...chosen(route, { itemId: item.id })]),
   };
 }
 

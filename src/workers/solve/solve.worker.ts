@@ -1,7 +1,10 @@
 import { expose } from 'comlink';
 import type { RoomFile } from '../../core/model/types';
-import { solveRoom } from '../../core/plan/solveRoom';
-import type { OwnedPanels, ShopPanels, Solution } from '../../core/stages/windows/solve/solveWindows';
+import { solveLook } from '../../core/plan/solveRoom';
+import type { OwnedPanels, Progress, ShopPanels, Solved } from '../../core/stages/windows/solve/solveWindows';
+
+/** Progress is told in steps of this share: thousands of messages would hold the search up. */
+const STEP = 0.05;
 
 export type SolveWorker = typeof worker;
 const worker = {
@@ -10,8 +13,17 @@ const worker = {
     file: RoomFile,
     lookId: string,
     which: string,
-    owned: OwnedPanels[],
-    shops: ShopPanels[],
-  ): Solution[] => solveRoom(file, lookId, which, { owned, shops }),
+    offered: { owned: OwnedPanels[]; shops: ShopPanels[] },
+    progress: Progress,
+  ): Solved => {
+    let told = 0;
+    return solveLook(file, lookId, which, offered, {
+      progress: (share) => {
+        if (share < told + STEP) return;
+        told = share;
+        progress(share);
+      },
+    });
+  },
 };
 expose(worker);

@@ -34,6 +34,8 @@ function curtainStep(w: WindowPlan, rules: RuleBook): FittingStep {
     ...stepOf(w),
     finishedMm: w.panelPlans.map((p) => p.finishedLengthMm),
     count: w.panels,
+    ...heldBy(w),
+    ...(w.shower ? { liner: true } : {}),
     marks: w.panelPlans.map((p) => {
       const firstRun = p.drawnOn[0];
       return mark(p.side === 'right' ? 'hemRight' : 'hemLeft', {
@@ -54,7 +56,21 @@ function sheerSteps(w: WindowPlan): FittingStep[] {
       ...stepOf(w),
       finishedMm: panelPlans.map((p) => p.finishedLengthMm),
       count: panels,
+      ...heldBy(w.sheer),
       marks: [],
     },
   ];
 }
+
+/** Longer rings where they were chosen, and the pins' place under a pleat. */
+const heldBy = ({
+  chosenRoute,
+  ringDropMm,
+  pinPlaceMm,
+}: Pick<WindowPlan, 'chosenRoute' | 'ringDropMm' | 'pinPlaceMm'>): Pick<
+  FittingStep,
+  'ringDropMm' | 'pinPlaceMm'
+> => ({
+  ...(chosenRoute?.kind === 'longerRings' && ringDropMm !== null ? { ringDropMm } : {}),
+  ...(pinPlaceMm !== null ? { pinPlaceMm } : {}),
+});

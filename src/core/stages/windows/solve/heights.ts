@@ -2,6 +2,7 @@ import { clamp, planStep, toPlanned, type Mm } from '../../../base/units';
 import type { Landing } from '../../../model/types';
 import type { RuleBook } from '../../../rules/book';
 import { holdsAt, rodBySchool, rodLimits, type RodFacts } from '../rod';
+import { outerOf } from '../span';
 import { BIT, type Frame } from './candidates';
 import type { WindowOptions } from './options';
 import { levelTolerance } from './score';
@@ -150,11 +151,10 @@ function reachesOf(rules: RuleBook): Mm[] {
   ];
 }
 
-/** Frame top and what is over the panels. */
+/** Frame top and what is over the frame, as the plan of the window goes by. */
 const headOf = ({ plan, window }: Fit): RodFacts => {
-  const fromMm = plan.panelPlans[0]?.fromMm ?? 0;
-  const toMm = plan.panelPlans.at(-1)?.toMm ?? fromMm;
-  return { frameTopMm: plan.frameTopMm, ceilingMm: window.place.overhead(fromMm, toMm).mm };
+  const { leftMm, rightMm } = outerOf(window.target.span);
+  return { frameTopMm: plan.frameTopMm, ceilingMm: window.place.overhead(leftMm, rightMm).mm };
 };
 
 /** The height that most of them have; of single ones the highest. */
