@@ -18,7 +18,8 @@ import type { OpenRoom } from './room/openRoom';
 import { StatusLine } from './StatusLine';
 import { useKeys } from './useKeys';
 import { usePaint } from './usePaint';
-import { Valance } from './Valance';
+
+const Valance = dynamic(() => import('./Valance').then((m) => waking(m.Valance)));
 
 // what changes the room's view comes after the room itself
 const LookTabs = dynamic(() => import('./LookTabs').then((m) => waking(m.LookTabs)));

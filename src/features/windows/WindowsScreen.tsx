@@ -1,5 +1,7 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
+import { waking } from '../../ui/Awake';
 import type { KeyboardEvent, ReactNode, SVGProps } from 'react';
 import { formatLength } from '../../core/base/length';
 import type { Shape } from '../../core/room/shape';
@@ -17,7 +19,8 @@ import { useRodDrag } from './useRodDrag';
 import { useWindowActs } from './useWindowActs';
 import { useWindowPicked, type WindowPicked } from './useWindowPicked';
 import { WindowLayers } from './WindowLayers';
-import { WindowSheet } from './WindowSheet';
+
+const WindowSheet = dynamic(() => import('./WindowSheet').then((m) => waking(m.WindowSheet)));
 
 /** Windows: curtains drawn as they are computed, worked on at true scale. */
 export function WindowsScreen(): ReactNode {
