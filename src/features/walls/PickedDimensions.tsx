@@ -5,7 +5,7 @@ import type { Scale } from '../../ui/drawing/scale';
 import { useRoom } from '../shell/room/RoomContext';
 import { GroupDimensions } from './GroupDimensions';
 import { HangingDimensions } from './HangingDimensions';
-import { LiveGaps } from './SnapLayer';
+import { LiveGaps } from './LiveGaps';
 import { useWallActs } from './useWallActs';
 import type { WallPicked } from './useWallPicked';
 

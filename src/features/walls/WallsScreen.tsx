@@ -20,15 +20,15 @@ import { useWallName } from '../shell/useWords';
 import { WallStrip } from '../shell/WallStrip';
 import { SheetHead, Workspace } from '../shell/Workspace';
 import { GroupOutline } from './GroupOutline';
-import { HoleLayer } from './HoleLayer';
 import { PickedDimensions } from './PickedDimensions';
-import { SnapGuides } from './SnapLayer';
 import { useWallActs } from './useWallActs';
 import { useWallDrag } from './useWallDrag';
 import { useWallPicked, type WallPicked } from './useWallPicked';
 import { WallWorksheet } from './WallWorksheet';
 
 const ArtStrip = dynamic(() => import('./ArtStrip').then((m) => waking(m.ArtStrip)));
+const SnapGuides = dynamic(() => import('./SnapGuides').then((m) => m.SnapGuides));
+const HoleLayer = dynamic(() => import('./HoleLayer').then((m) => m.HoleLayer));
 const SightView = dynamic(() => import('./SightView').then((m) => waking(m.SightView)));
 
 /** Walls: every piece by its centre, its gap and its nail; several as one; what they show. */
