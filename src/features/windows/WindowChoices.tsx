@@ -109,8 +109,8 @@ export function WindowChoices({
           onClear={() => acts.set({ panels: null })}
         />
         <DrawFields dressing={d} plan={w} />
+        <SidePanels dressing={d} plan={w} />
       </div>
-      <SidePanels dressing={d} plan={w} />
       <DrawnAndLine dressing={d} plan={w} />
       {!inside && <JoinedWindows opening={o} dressing={d} plan={w} />}
       {!inside && d.sheer && <SheerFields dressing={d} sheer={d.sheer} plan={w} />}
@@ -183,11 +183,13 @@ function SidePanels({ dressing: d, plan: w }: { dressing: Dressing; plan: Window
   const acts = useWindowActs(undefined, d, w);
   if (w.shower || (w.mount !== 'wall' && w.mount !== 'ceiling')) return null;
   return (
-    <Checkbox
-      checked={d.decorative}
-      onChange={(decorative) => acts.set({ decorative, panels: null, route: null })}
-    >
-      {t('decorative')}
-    </Checkbox>
+    <div className="self-end pb-1">
+      <Checkbox
+        checked={d.decorative}
+        onChange={(decorative) => acts.set({ decorative, panels: null, route: null })}
+      >
+        {t('decorative')}
+      </Checkbox>
+    </div>
   );
 }
