@@ -1,4 +1,4 @@
-import { formatBareLength, formatLength } from '../core/base/length';
+import { formatBareLength, formatFineLength, formatLength } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
 import type { Finding, FindingCode, FindingFacts } from '../core/model/finding';
 
@@ -29,13 +29,17 @@ export function factWords(facts: FindingFacts, unit: LengthUnit): Facts {
       if (typeof value !== 'number') return [key, listWords(value)];
       // a sag is less than a mark of the tape
       if (key === 'sagMm') return ['sag', sagWords(value, unit)];
-      if (key.endsWith('Mm')) return [key.slice(0, -2), formatLength(value, unit)];
+      if (key.endsWith('Mm')) return [key.slice(0, -2), lengthWords(value, unit)];
       if (key.endsWith('G')) return [key.slice(0, -1), massWords(value, unit)];
       if (PERCENT.has(key)) return [key, `${(value * 100).toFixed(value < 0.1 ? 1 : 0)}%`];
       return [key, ONE_DECIMAL.has(key) ? value.toFixed(1) : value];
     }),
   );
 }
+
+/** In centimetres a few millimetres are told as such: half a centimetre is more than a hem gives. */
+const lengthWords = (mm: number, unit: LengthUnit): string =>
+  unit === 'cm' && Math.abs(mm) < 10 ? formatFineLength(Math.round(mm), unit) : formatLength(mm, unit);
 
 export type ShellThing = 'wall' | 'trim' | 'floor';
 

@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatBareLength, formatLength, parseLength, typedLength } from './length';
+import {
+  formatBareLength,
+  formatFineLength,
+  formatLength,
+  parseLength,
+  typedFineLength,
+  typedLength,
+} from './length';
 import {
   cm,
   feet,
@@ -130,6 +137,30 @@ describe('lengths as they are shown', () => {
     );
   });
   it('shows no unit when bare', () => expect(formatBareLength(inches(7), 'in')).toBe('7'));
+});
+
+describe('lengths between the marks of the tape', () => {
+  it('are shown as they are where a rule has them', () => {
+    expect([formatFineLength(12, 'cm'), formatFineLength(3, 'cm'), formatFineLength(25, 'cm')]).toEqual([
+      '1.2 cm',
+      '0.3 cm',
+      '2.5 cm',
+    ]);
+    expect([formatFineLength(inches(0.05), 'in'), formatFineLength(inches(2.5), 'in')]).toEqual([
+      '0.05 in',
+      formatLength(inches(2.5), 'in'),
+    ]);
+  });
+  it('come back as they were typed', () => {
+    for (const [mm, unit] of [
+      [12, 'cm'],
+      [inches(0.05), 'in'],
+      [inches(101.375), 'ft-in'],
+    ] as const) {
+      const read = parseLength(typedFineLength(mm, unit), unit);
+      expect(read.ok && read.value).toBeCloseTo(mm, 6);
+    }
+  });
 });
 
 describe('marks', () => {

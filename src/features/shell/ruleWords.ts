@@ -1,4 +1,4 @@
-import { formatLength } from '../../core/base/length';
+import { formatFineLength } from '../../core/base/length';
 import { formatMoney } from '../../core/base/money';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';
@@ -30,7 +30,7 @@ export function valueWords(
 ): string {
   const { unit, currency, suffix } = written;
   const one = (v: number) => {
-    if (row.unit === 'length') return formatLength(v, unit);
+    if (row.unit === 'length') return formatFineLength(v, unit);
     if (row.unit === 'area') return `${(v / 1e6).toFixed(2)}`;
     return row.unit === 'money' ? formatMoney(v, currency) : String(Number(v.toFixed(3)));
   };

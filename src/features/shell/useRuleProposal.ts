@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { parseLength, typedLength } from '../../core/base/length';
+import { parseLength, typedFineLength } from '../../core/base/length';
 import { checkOwnRule, type OwnRule } from '../../core/rules/book';
 import { RULE_TABLE, type RuleId, type RuleRow, type RuleValue } from '../../core/rules/table';
 import { useLengthIssue } from '../../ui/Field';
@@ -23,7 +23,7 @@ export function useRuleProposal(id: RuleId) {
   const asText = (v: RuleValue) =>
     (typeof v === 'number' ? [v] : v)
       .map((n) => {
-        if (row.unit === 'length') return typedLength(n, unit);
+        if (row.unit === 'length') return typedFineLength(n, unit);
         return row.unit === 'money' ? String(n / 100) : String(Number(n.toFixed(4)));
       })
       .join(row.shape === 'range' ? ' – ' : ', ');

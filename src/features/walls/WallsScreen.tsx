@@ -27,8 +27,8 @@ import { useWallPicked, type WallPicked } from './useWallPicked';
 import { WallWorksheet } from './WallWorksheet';
 
 const ArtStrip = dynamic(() => import('./ArtStrip').then((m) => waking(m.ArtStrip)));
-const SnapGuides = dynamic(() => import('./SnapGuides').then((m) => m.SnapGuides));
-const HoleLayer = dynamic(() => import('./HoleLayer').then((m) => m.HoleLayer));
+const SnapGuides = dynamic(() => import('./SnapGuides').then((m) => m.SnapGuides), { loading: () => null });
+const HoleLayer = dynamic(() => import('./HoleLayer').then((m) => m.HoleLayer), { loading: () => null });
 const SightView = dynamic(() => import('./SightView').then((m) => waking(m.SightView)));
 
 /** Walls: every piece by its centre, its gap and its nail; several as one; what they show. */
