@@ -1,4 +1,4 @@
-import { formatBareLength, formatFineLength, formatLength } from '../core/base/length';
+import { formatBareLength, formatLength } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
 import type { Finding, FindingCode, FindingFacts } from '../core/model/finding';
 
@@ -39,7 +39,7 @@ export function factWords(facts: FindingFacts, unit: LengthUnit): Facts {
 
 /** In centimetres a few millimetres are told as such: half a centimetre is more than a hem gives. */
 const lengthWords = (mm: number, unit: LengthUnit): string =>
-  unit === 'cm' && Math.abs(mm) < 10 ? formatFineLength(Math.round(mm), unit) : formatLength(mm, unit);
+  unit === 'cm' && Math.abs(mm) < 10 ? `${Math.round(mm) / 10} cm` : formatLength(mm, unit);
 
 export type ShellThing = 'wall' | 'trim' | 'floor';
 

@@ -1,13 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  formatBareLength,
-  formatFineLength,
-  formatLength,
-  parseLength,
-  typedFineLength,
-  typedLength,
-} from './length';
+import { formatFineLength, typedFineLength } from './fineLength';
+import { formatBareLength, formatLength, parseLength, typedLength } from './length';
 import {
   cm,
   feet,

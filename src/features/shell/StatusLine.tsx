@@ -1,12 +1,14 @@
 'use client';
 import type { Said } from './room/saver';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { memo, useState, type ReactNode } from 'react';
 import { Toast } from '../../ui/Toast';
 import { UndoButtons } from './UndoButtons';
 import { useActWords } from './useActWords';
-import { Button } from '../../ui/Button';
 import { useRoomAtRest } from './room/RoomContext';
+
+const StaleRoom = dynamic(() => import('./StaleRoom').then((m) => m.StaleRoom), { loading: () => null });
 
 /** Saved or not, what undo took back, and what to do when the room was changed elsewhere. */
 export const StatusLine = memo(function StatusLine(): ReactNode {
@@ -34,34 +36,7 @@ export const StatusLine = memo(function StatusLine(): ReactNode {
         message={said && said !== closed ? saidWords(said) : null}
         onClose={() => setClosed(said)}
       />
-      {saving.state === 'stale' && (
-        <div
-          role="alertdialog"
-          aria-label={t('staleTitle')}
-          className="fixed bottom-4 left-1/2 z-30 w-[min(640px,94vw)] -translate-x-1/2 rounded-md border-2 border-ink bg-sheet p-4"
-        >
-          <p className="font-semibold">{t('staleTitle')}</p>
-          <p className="text-[14px]">
-            {t('stale', { what: saving.since.map(act).join(', ') })} {saving.mine > 0 && t('staleMine')}
-          </p>
-          <div className="mt-2 flex gap-2">
-            {saving.mine > 0 ? (
-              <>
-                <Button variant="primary" small onClick={() => void takeFresh('on-top')}>
-                  {t('putOnTop')}
-                </Button>
-                <Button small onClick={() => void takeFresh('out')}>
-                  {t('setAside')}
-                </Button>
-              </>
-            ) : (
-              <Button variant="primary" small onClick={() => void takeFresh('on-top')}>
-                {t('showTheirs')}
-              </Button>
-            )}
-          </div>
-        </div>
-      )}
+      {saving.state === 'stale' && <StaleRoom saving={saving} takeFresh={takeFresh} />}
     </>
   );
 });

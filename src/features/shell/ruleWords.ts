@@ -1,4 +1,4 @@
-import { formatFineLength } from '../../core/base/length';
+import { formatFineLength } from '../../core/base/fineLength';
 import { formatMoney } from '../../core/base/money';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';

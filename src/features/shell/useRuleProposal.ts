@@ -1,7 +1,8 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { useState } from 'react';
-import { parseLength, typedFineLength } from '../../core/base/length';
+import { typedFineLength } from '../../core/base/fineLength';
+import { parseLength } from '../../core/base/length';
 import { checkOwnRule, type OwnRule } from '../../core/rules/book';
 import { RULE_TABLE, type RuleId, type RuleRow, type RuleValue } from '../../core/rules/table';
 import { useLengthIssue } from '../../ui/Field';
