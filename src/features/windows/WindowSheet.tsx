@@ -1,6 +1,5 @@
 'use client';
 import { elementAt, first, last } from '../../core/base/list';
-import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
@@ -8,18 +7,16 @@ import type { LengthUnit } from '../../core/base/units';
 import type { Dressing, Landing, Opening } from '../../core/model/types';
 import { floorLine } from '../../core/room/floor';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
-import { waking } from '../../ui/Awake';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { Findings } from '../shell/Findings';
 import { useRoom } from '../shell/room/RoomContext';
 import { Numeral, SheetTitle } from '../shell/Workspace';
 import { Why } from '../shell/Why';
 import { RouteList } from './RouteList';
+import { StashWays } from './StashWays';
 import { useWindowActs } from './useWindowActs';
-
-const WindowChoices = dynamic(() => import('./WindowChoices').then((m) => waking(m.WindowChoices)));
-const StashWays = dynamic(() => import('./StashWays').then((m) => waking(m.StashWays)));
-const WindowMore = dynamic(() => import('./WindowMore').then((m) => waking(m.WindowMore)));
+import { WindowChoices } from './WindowChoices';
+import { WindowMore } from './WindowMore';
 
 /**
  * Worksheet of one dressed window: the answers, the landing, the ways, the checks; then the choices, and what
