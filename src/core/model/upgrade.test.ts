@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoRoom } from '../../../tests/helpers/rooms';
-import { checkOwnRule } from '../rules/book';
+import { checkOwnRule } from '../rules/ownRule';
 import { roomFileSchema } from './schema';
 import type { RoomFile } from './types';
 import { upgradeRoomFile } from './upgrade';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import words from '../../messages/en.rules.json';
-import { checkOwnRule, ruleBook } from './book';
+import { ruleBook } from './book';
+import { checkOwnRule } from './ownRule';
 import { RULE_GROUPS, relatedRules } from './related';
 import { RULE_IDS, RULE_TABLE, defaultValue, type RuleRow } from './table';
 

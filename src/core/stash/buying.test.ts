@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { costByPart, shortLines, totalCost, type BuyKind, type BuyLine, type Use } from './buying';
+import { shortLines, totalCost, type BuyKind, type BuyLine, type Use } from './buying';
+import { costByPart } from './buyingParts';
 
 const line = (kind: BuyKind, cost: number | null): BuyLine => ({
   kind,

@@ -1,5 +1,4 @@
 import { inSets, sum, type Mm, type Money } from '../base/units';
-import type { RuleId } from '../rules/table';
 
 export type BuyKind =
   | 'panels'
@@ -59,64 +58,4 @@ export const shortLines = (uses: readonly Use[]): BuyLine[] =>
       have: u.have,
     }));
 
-/** What a line of the buying list belongs to, when the cost of a look is looked at as a whole. */
-export type CostPart = 'curtains' | 'rods' | 'pillows' | 'pieces';
-const COST_PARTS: Record<BuyKind, CostPart> = {
-  panels: 'curtains',
-  cloth: 'curtains',
-  lining: 'curtains',
-  hems: 'curtains',
-  sheers: 'curtains',
-  sheerCloth: 'curtains',
-  sheerHems: 'curtains',
-  liner: 'curtains',
-  panelShort: 'curtains',
-  rod: 'rods',
-  brackets: 'rods',
-  finials: 'rods',
-  rings: 'rods',
-  hooks: 'rods',
-  insert: 'pillows',
-  cover: 'pillows',
-  piece: 'pieces',
-};
-
-/** The cost of a look by its parts, in the smallest coin, dearest first; parts that cost nothing are left out. */
-export function costByPart(lines: readonly BuyLine[]): { part: CostPart; cost: Money }[] {
-  const parts = new Map<CostPart, Money>();
-  for (const { kind, cost } of lines)
-    parts.set(COST_PARTS[kind], (parts.get(COST_PARTS[kind]) ?? 0) + (cost ?? 0));
-  return [...parts]
-    .map(([part, cost]) => ({ part, cost }))
-    .filter(({ cost }) => cost > 0)
-    .sort((a, b) => b.cost - a.cost);
-}
-
 export const totalCost = (lines: readonly BuyLine[]): Money => sum(lines.map((l) => l.cost ?? 0));
-
-const INSERT_RULES: Record<string, RuleId> = {
-  feather: 'seats.featherOver',
-  polyester: 'seats.polyesterOver',
-  foam: 'seats.foamOver',
-};
-
-const BUY_RULES: Partial<Record<BuyKind, RuleId>> = {
-  panels: 'windows.fullness',
-  panelShort: 'windows.fullness',
-  sheers: 'windows.sheerFullness',
-  liner: 'windows.linerPrice',
-  cloth: 'windows.headingAllowance',
-  sheerCloth: 'windows.headingAllowance',
-  rod: 'windows.rodPricePerMetre',
-  lining: 'windows.liningShorter',
-  brackets: 'windows.sagMost',
-  hooks: 'windows.hookPrice',
-  finials: 'windows.finialPrice',
-  rings: 'windows.ringSpacing',
-  hems: 'windows.hem',
-  sheerHems: 'windows.hem',
-};
-
-/** The rule that counts or sizes a line; null where none does (a cover that is short). */
-export const buyRule = ({ kind, name }: Pick<BuyLine, 'kind' | 'name'>): RuleId | null =>
-  (kind === 'insert' ? INSERT_RULES[name] : BUY_RULES[kind]) ?? null;

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { buyRule, costByPart } from '../../core/stash/buying';
+import { buyRule, costByPart } from '../../core/stash/buyingParts';
 import { BarChart } from '../../ui/charts/BarChart';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';

@@ -1,6 +1,6 @@
 import { describeNoun, NOUN_NAMES, NOUNS, rowsOfNoun, valueAt, type NounName } from '../../model/nouns';
 import type { Look, RoomFile } from '../../model/types';
-import { checkOwnRule } from '../../rules/book';
+import { checkOwnRule } from '../../rules/ownRule';
 import type { MeasureIssue } from './issue';
 
 type Path = (string | number)[];

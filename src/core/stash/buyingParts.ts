@@ -1,0 +1,64 @@
+/** A look's cost by its parts, and the rules behind the lines of the buying list. */
+import type { Money } from '../base/units';
+import type { RuleId } from '../rules/table';
+import type { BuyKind, BuyLine } from './buying';
+
+/** What a line of the buying list belongs to, when the cost of a look is looked at as a whole. */
+export type CostPart = 'curtains' | 'rods' | 'pillows' | 'pieces';
+const COST_PARTS: Record<BuyKind, CostPart> = {
+  panels: 'curtains',
+  cloth: 'curtains',
+  lining: 'curtains',
+  hems: 'curtains',
+  sheers: 'curtains',
+  sheerCloth: 'curtains',
+  sheerHems: 'curtains',
+  liner: 'curtains',
+  panelShort: 'curtains',
+  rod: 'rods',
+  brackets: 'rods',
+  finials: 'rods',
+  rings: 'rods',
+  hooks: 'rods',
+  insert: 'pillows',
+  cover: 'pillows',
+  piece: 'pieces',
+};
+
+/** The cost of a look by its parts, in the smallest coin, dearest first; parts that cost nothing are left out. */
+export function costByPart(lines: readonly BuyLine[]): { part: CostPart; cost: Money }[] {
+  const parts = new Map<CostPart, Money>();
+  for (const { kind, cost } of lines)
+    parts.set(COST_PARTS[kind], (parts.get(COST_PARTS[kind]) ?? 0) + (cost ?? 0));
+  return [...parts]
+    .map(([part, cost]) => ({ part, cost }))
+    .filter(({ cost }) => cost > 0)
+    .sort((a, b) => b.cost - a.cost);
+}
+
+const INSERT_RULES: Record<string, RuleId> = {
+  feather: 'seats.featherOver',
+  polyester: 'seats.polyesterOver',
+  foam: 'seats.foamOver',
+};
+
+const BUY_RULES: Partial<Record<BuyKind, RuleId>> = {
+  panels: 'windows.fullness',
+  panelShort: 'windows.fullness',
+  sheers: 'windows.sheerFullness',
+  liner: 'windows.linerPrice',
+  cloth: 'windows.headingAllowance',
+  sheerCloth: 'windows.headingAllowance',
+  rod: 'windows.rodPricePerMetre',
+  lining: 'windows.liningShorter',
+  brackets: 'windows.sagMost',
+  hooks: 'windows.hookPrice',
+  finials: 'windows.finialPrice',
+  rings: 'windows.ringSpacing',
+  hems: 'windows.hem',
+  sheerHems: 'windows.hem',
+};
+
+/** The rule that counts or sizes a line; null where none does (a cover that is short). */
+export const buyRule = ({ kind, name }: Pick<BuyLine, 'kind' | 'name'>): RuleId | null =>
+  (kind === 'insert' ? INSERT_RULES[name] : BUY_RULES[kind]) ?? null;
