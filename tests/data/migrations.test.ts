@@ -243,3 +243,22 @@ test('a studio of version 1 with all its rooms is carried over, and what undo ke
   expect(loadRoomFile(db, 'r')!.fittings).toMatchObject([{ id: 'f', mantel: null }]);
   db.close();
 });
+
+test('own rules that cannot be are dropped on the way to the present step, and take-downs are not', () => {
+  const db = new Database(file());
+  const before = readMigrations(steps).filter((s) => s.number < 6);
+  migrate(db, before, NOON);
+  const put = db.prepare('INSERT INTO own_rule (rule_id, value_json, school) VALUES (?, ?, ?)');
+  put.run('windows.return', '-20', null);
+  put.run('walls.gapRange', '[-5, 40]', null);
+  put.run('windows.takeDownGrommet', '-40', null);
+  put.run('windows.hem', '90', null);
+  put.run('windows.rodLine', null, 'each');
+  migrate(db, readMigrations(steps), NOON);
+  expect(db.prepare('SELECT rule_id FROM own_rule ORDER BY rule_id').pluck().all()).toEqual([
+    'windows.hem',
+    'windows.rodLine',
+    'windows.takeDownGrommet',
+  ]);
+  db.close();
+});

@@ -120,6 +120,19 @@ export const item = (more: Partial<Item> = {}): Item => ({
   note: '',
   ...more,
 });
+/** Eight stock panels of linen, 54 × 108. */
+export const linenPanel = (more: Partial<Item> = {}): Item =>
+  item({
+    id: 'panel',
+    name: 'Linen panel',
+    kind: 'panel',
+    widthMm: inches(54),
+    heightMm: inches(108),
+    clothGsm: 190,
+    count: 8,
+    price: 4000,
+    ...more,
+  });
 export const placement = (more: Partial<Placement> = {}): Placement => ({
   id: 'x1',
   itemId: 'i1',

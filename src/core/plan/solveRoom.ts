@@ -1,9 +1,7 @@
 import { headOfLook, type Change } from '../model/change';
-import type { Dressing, Item, Look, RoomFile } from '../model/types';
-import { placeOnWall } from '../room/place';
+import type { Item, Look, RoomFile } from '../model/types';
 import { wallsOf } from '../room/walls';
 import { ruleBook } from '../rules/book';
-import { planWindow } from '../stages/windows/planWindow';
 import {
   solveWindows,
   type OwnedPanels,
@@ -15,9 +13,10 @@ import {
 } from '../stages/windows/solve/solveWindows';
 import type { Mm } from '../base/units';
 import type { RoomContext } from './context';
+import { roomContext } from './roomContext';
 import { dressedOf, type Dressed } from './windows/dressed';
-import { planRodLine, sharesLine } from './windows/rodLine';
-import { windowPlaceOf } from './windows/windowPlace';
+import { placeOf, planWindows } from './windows/planWindows';
+import { planRodLine, sharesLine, type RodLine } from './windows/rodLine';
 
 type Offered = { owned: readonly OwnedPanels[]; shops: readonly ShopPanels[] };
 
@@ -43,22 +42,19 @@ export function solveLook(
 ): Solved {
   const look = file.looks.find((l) => l.id === lookId);
   if (!look) return { solutions: [], leftOut: 0 };
-  const context = contextOf(file);
+  const context = { ...roomContext(file), look };
   const { rules } = context;
-  const dressed = dressedOf({ ...context, look });
-  const dressedIds = new Set(look.dressings.map((d) => d.openingId));
+  const dressed = dressedOf(context);
   const named = new Set(which.split(' '));
   const chosen = dressed.filter((d) => (which === 'all' ? sharesLine(d) : named.has(d.dressing.id)));
   // the target is the rule's line, not a typed one, so that a solution off the rule says so
-  const line = planRodLine({ ...context, dressed, look: { rodLineMm: null } });
-  const lineOf = (dressing: Dressing) =>
-    line.keepOwn.has(dressing.id) ? undefined : (line.lineMm ?? undefined);
-  const busy = panelsBusy(dressed, chosen, { ...context, look, dressedIds }, offered.owned);
+  const rodLine = planRodLine({ ...context, dressed, look: { rodLineMm: null } });
+  const busy = panelsBusy(dressed, chosen, { ...context, rodLine }, offered.owned);
   return solveWindows(
-    chosen.map(({ dressing, target }) => ({
-      dressing,
-      target,
-      place: windowPlaceOf(context, target, { lineMm: lineOf(dressing), dressedIds }),
+    chosen.map((one) => ({
+      dressing: one.dressing,
+      target: one.target,
+      place: placeOf({ ...context, rodLine }, one),
       sheer: undefined,
     })),
     { ...offered, owned: offered.owned.map((item) => without(item, busy.get(item.id) ?? 0)) },
@@ -72,35 +68,27 @@ export function solveLook(
 function panelsBusy(
   dressed: readonly Dressed[],
   chosen: readonly Dressed[],
-  context: ReturnType<typeof contextOf> & { look: Look; dressedIds: ReadonlySet<string> },
+  context: RoomContext & { look: Look; rodLine: RodLine },
   owned: readonly OwnedPanels[],
 ): Map<string, number> {
-  const { look, rules, dressedIds } = context;
+  const items = new Map(owned.map((item) => [item.id, item]));
+  const left = dressed.filter((d) => !chosen.includes(d) || d.dressing.sheer);
+  const plans = planWindows({ ...context, items, dressed: left });
+  const isChosen = new Set(chosen.map((d) => d.dressing.id));
   const busy = new Map<string, number>();
   const add = (id: string | null | undefined, panels: number) => {
     if (id) busy.set(id, (busy.get(id) ?? 0) + panels);
   };
-  for (const one of dressed) {
-    const { dressing, target } = one;
-    const itemOf = (id: string | null | undefined) => owned.find((i) => i.id === id);
-    const place = windowPlaceOf(context, target, { lineMm: look.rodLineMm ?? undefined, dressedIds });
-    const cloths = { main: itemOf(dressing.itemId), sheer: itemOf(dressing.sheer?.itemId) };
-    const plan = planWindow(target, dressing, cloths, place, rules);
-    if (!chosen.includes(one)) add(dressing.itemId, plan.panels);
-    add(dressing.sheer?.itemId, plan.sheer?.panels ?? 0);
-  }
+  left.forEach(({ dressing }, i) => {
+    if (!isChosen.has(dressing.id)) add(dressing.itemId, plans[i]?.panels ?? 0);
+    add(dressing.sheer?.itemId, plans[i]?.sheer?.panels ?? 0);
+  });
   return busy;
 }
 
 /** An owned kind without the panels that hang elsewhere in this room. */
 const without = (item: OwnedPanels, panels: number): OwnedPanels =>
   panels === 0 ? item : { ...item, count: Math.max(0, item.count - panels) };
-
-function contextOf(file: RoomFile): RoomContext & { file: RoomFile } {
-  const walls = wallsOf(file.room);
-  const places = new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)]));
-  return { file, walls, places, rules: ruleBook(file.rules, file.room.unit) };
-}
 
 /** The height that most of the rods share; null where no two do. */
 function lineOf(shares: readonly Share[]): Mm | null {

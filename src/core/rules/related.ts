@@ -59,6 +59,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'windows.stockFlatWidth',
     'windows.panelDraw',
     'windows.heldSide',
+    'windows.foldsOut',
     'windows.sidePanels',
     'windows.return',
     'windows.innerProjection',

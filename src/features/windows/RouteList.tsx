@@ -98,10 +98,13 @@ export function RouteRow({
 /** The ways to get the finished length, ranked, to choose one of. */
 export function RouteList({
   plan: w,
+  of = 'curtain',
   onChoose,
   children,
 }: {
   plan: Layer;
+  /** Which cloth they are for. */
+  of?: 'curtain' | 'sheer';
   onChoose?: (route: Route) => void;
   children?: ReactNode;
 }): ReactNode {
@@ -111,7 +114,7 @@ export function RouteList({
     <section className="mt-4">
       <div className="mb-1 flex items-baseline justify-between gap-2">
         <h3 className="font-sans text-[14px] font-semibold">
-          <Words>{t('ways', { length: formatLength(w.finishedLengthMm, unit) })}</Words>
+          <Words>{t('ways', { of, length: formatLength(w.finishedLengthMm, unit) })}</Words>
         </h3>
         {children}
       </div>

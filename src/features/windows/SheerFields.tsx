@@ -141,11 +141,15 @@ export function SheerFields({
       />
       {w.sheer && (
         <>
-          <RouteList plan={w.sheer} onChoose={({ kind, stockMm }) => setSheer({ route: { kind, stockMm } })}>
+          <RouteList
+            plan={w.sheer}
+            of="sheer"
+            onChoose={({ kind, stockMm }) => setSheer({ route: { kind, stockMm } })}
+          >
             <Why rule="windows.rankBy" />
           </RouteList>
           <Collapsible
-            title={t('madeFold')}
+            title={t('sheerMadeFold')}
             summary={t('madeSays', {
               widths: w.sheer.making.widths,
               total: clothWords(w.sheer.making.totalMm, unit),

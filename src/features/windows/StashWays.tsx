@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useMemo, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import type { Dressing } from '../../core/model/types';
 import { stashWays, type StashWay } from '../../core/plan/windows/stashWays';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
@@ -10,6 +10,8 @@ import { useStashWhenThere } from '../shell/useStash';
 import { keyOf, RouteRow } from './RouteList';
 import { useWindowActs } from './useWindowActs';
 
+const REST_MS = 150;
+
 const keyOfWay = ({ item, route }: StashWay): string => `${item.id} ${keyOf(route)}`;
 
 /** What else the stash has for this window, though it hangs there only when it is chosen. */
@@ -18,10 +20,16 @@ export function StashWays({ dressing: d, plan: w }: { dressing: Dressing; plan: 
   const { file, look, plan } = useRoom();
   const acts = useWindowActs(undefined, d, w);
   const panels = useStashWhenThere('panel');
-  const ways = useMemo(
-    () => (panels ? stashWays({ file, look, windows: plan.windows }, d, panels) : null),
-    [file, look, plan.windows, d, panels],
-  );
+  const [ways, setWays] = useState<StashWay[] | null>(null);
+  // every kind of panel is planned at the window: not for each frame of a drag, but when that has come to rest
+  useEffect(() => {
+    if (!panels) return undefined;
+    const rest = setTimeout(
+      () => setWays(stashWays({ file, look, windows: plan.windows }, d, panels)),
+      REST_MS,
+    );
+    return () => clearTimeout(rest);
+  }, [file, look, plan.windows, d, panels]);
   if (!ways || !panels?.some((p) => p.id !== d.itemId)) return null;
   return (
     <section className="mt-3">

@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { shopPanelsAction } from '../../actions/stash';
 import { formatLength } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
@@ -82,6 +82,8 @@ export function Together({ dressing: d, plan: w }: { dressing: Dressing; plan: W
   );
 }
 
+const REST_MS = 150;
+
 /** The search for ways, in a worker: what it found, how far it is, and how to stop it. */
 function useSolutions(which: string) {
   const { file, look } = useRoom();
@@ -90,11 +92,6 @@ function useSolutions(which: string) {
   const [found, setFound] = useState<Solved | null>(null);
   const [share, setShare] = useState(0);
   const [stopped, setStopped] = useState(false);
-  const solver = useRef<Solver | null>(null);
-  const close = () => {
-    solver.current?.close();
-    solver.current = null;
-  };
   useEffect(() => {
     let here = true;
     shopPanelsAction()
@@ -108,23 +105,30 @@ function useSolutions(which: string) {
       here = false;
     };
   }, []);
-  useEffect(() => close, []);
   useEffect(() => {
     if (shops === null || panels === null || stopped) return undefined;
     let here = true;
-    solver.current ??= startSolver();
-    solver.current
-      .solve(file, look.id, which, { owned: panels, shops }, (now) => {
-        if (here) setShare(now);
-      })
-      .then((s) => {
-        if (here) setFound(s);
-      })
-      .catch(() => {
-        if (here) setFound({ solutions: [], leftOut: 0 });
-      });
+    let searching: Solver | null = null;
+    // not for each frame of a drag, but when that has come to rest
+    const rest = setTimeout(() => {
+      searching = startSolver();
+      searching
+        .solve(file, look.id, which, { owned: panels, shops }, (now) => {
+          if (here) setShare(now);
+        })
+        .then((s) => {
+          if (here) setFound(s);
+        })
+        .catch(() => {
+          if (here) setFound({ solutions: [], leftOut: 0 });
+        })
+        .finally(() => searching?.close());
+    }, REST_MS);
+    // what was asked before is of no use any more
     return () => {
       here = false;
+      clearTimeout(rest);
+      searching?.close();
     };
   }, [file, look.id, which, panels, shops, stopped]);
   return {
@@ -132,10 +136,7 @@ function useSolutions(which: string) {
     found,
     share,
     stopped,
-    stop: () => {
-      close();
-      setStopped(true);
-    },
+    stop: () => setStopped(true),
     again: () => {
       setShare(0);
       setStopped(false);

@@ -164,7 +164,7 @@ function DrawFields({ dressing: d, plan: w }: { dressing: Dressing; plan: Window
             },
             ...DRAWS.map((draw) => ({ value: draw, label: t(`draws.${draw}`) })),
           ]}
-          onChange={(draw) => acts.set({ draw: draw === 'rule' ? null : draw, route: null })}
+          onChange={(draw) => acts.set({ draw: draw === 'rule' ? null : draw })}
         />
       )}
       <Select
@@ -184,10 +184,7 @@ function SidePanels({ dressing: d, plan: w }: { dressing: Dressing; plan: Window
   if (w.shower || (w.mount !== 'wall' && w.mount !== 'ceiling')) return null;
   return (
     <div className="self-end pb-1">
-      <Checkbox
-        checked={d.decorative}
-        onChange={(decorative) => acts.set({ decorative, panels: null, route: null })}
-      >
+      <Checkbox checked={d.decorative} onChange={(decorative) => acts.set({ decorative, panels: null })}>
         {t('decorative')}
       </Checkbox>
     </div>

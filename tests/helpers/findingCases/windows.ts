@@ -1,6 +1,6 @@
 import type { Dressing, Item, Opening } from '../../../src/core/model/types';
 import { SHEER } from '../../../src/core/model/defaults';
-import { dressing, inches, item, opening } from '../rooms';
+import { dressing, inches, opening, linenPanel } from '../rooms';
 import { type Given, box, fitting, room, win } from './given';
 import type { FindingCases } from './case';
 
@@ -8,17 +8,7 @@ import type { FindingCases } from './case';
 const drops = (left: number, middle: number, right: number): Partial<Opening> => ({
   dropsMm: { left: inches(left), middle: inches(middle), right: inches(right) },
 });
-const panel = (more: Partial<Item> = {}) =>
-  item({
-    id: 'panel',
-    name: 'Linen panel',
-    kind: 'panel',
-    widthMm: inches(54),
-    heightMm: inches(96),
-    clothGsm: 190,
-    count: 8,
-    ...more,
-  });
+const panel = (more: Partial<Item> = {}) => linenPanel({ heightMm: inches(96), price: 0, ...more });
 const cloth = (more: Partial<Item>, d: Partial<Dressing> = {}) =>
   win({}, { itemId: 'panel', ...d }, { items: [panel(more)] });
 const two = (d: Partial<Dressing>, xIn = 110) =>

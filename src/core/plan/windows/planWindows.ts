@@ -2,7 +2,7 @@ import type { Item, Look } from '../../model/types';
 import type { Hung } from '../../room/echo';
 import type { PanelPlan } from '../../stages/windows/layer';
 import { planWindow } from '../../stages/windows/planWindow';
-import type { WindowPlan } from '../../stages/windows/windowPlan';
+import type { WindowPlace, WindowPlan } from '../../stages/windows/windowPlan';
 import type { RoomContext } from '../context';
 import type { Dressed } from './dressed';
 import { judgeLine, type RodLine } from './rodLine';
@@ -17,20 +17,30 @@ type Context = RoomContext & {
 
 /** Every dressed window, in the order of the look's dressings. */
 export function planWindows(context: Context): WindowPlan[] {
-  const { look, items, dressed, rodLine, rules } = context;
-  const dressedIds = new Set(look.dressings.map((d) => d.openingId));
+  const { items, dressed, rodLine, rules } = context;
   const itemOf = (id: string | null | undefined) => items.get(id ?? '');
-  return dressed.map(({ dressing, target }) => {
-    const onLine = dressing.mount === 'wall' && !rodLine.keepOwn.has(dressing.id);
-    const lineMm = onLine ? (rodLine.lineMm ?? undefined) : undefined;
+  return dressed.map((one) => {
+    const { dressing, target } = one;
     const cloths = { main: itemOf(dressing.itemId), sheer: itemOf(dressing.sheer?.itemId) };
-    const place = windowPlaceOf(context, target, { lineMm, dressedIds });
-    const plan = planWindow(target, dressing, cloths, place, rules);
+    const plan = planWindow(target, dressing, cloths, placeOf(context, one), rules);
     return {
       ...plan,
       offLine: rodLine.keepOwn.has(dressing.id),
       findings: [...plan.findings, ...judgeLine(plan, rodLine, rules)],
     };
+  });
+}
+
+/** What a dressed window finds round it, and the line that its rod goes along with. */
+export function placeOf(
+  context: RoomContext & { look: Pick<Look, 'dressings'>; rodLine: RodLine },
+  { dressing, target }: Pick<Dressed, 'dressing' | 'target'>,
+): WindowPlace {
+  const { look, rodLine } = context;
+  const onLine = dressing.mount === 'wall' && !rodLine.keepOwn.has(dressing.id);
+  return windowPlaceOf(context, target, {
+    lineMm: onLine ? (rodLine.lineMm ?? undefined) : undefined,
+    dressedIds: new Set(look.dressings.map((d) => d.openingId)),
   });
 }
 

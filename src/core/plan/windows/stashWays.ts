@@ -1,14 +1,12 @@
 import type { Dressing, Item, Look, RoomFile } from '../../model/types';
-import { placeOnWall } from '../../room/place';
-import { wallsOf } from '../../room/walls';
-import { ruleBook } from '../../rules/book';
 import { planWindow } from '../../stages/windows/planWindow';
 import { rankRoutes, type Route } from '../../stages/windows/routes';
 import type { OwnedPanels } from '../../stages/windows/solve/solveWindows';
 import type { WindowPlan } from '../../stages/windows/windowPlan';
+import { roomContext } from '../roomContext';
 import { dressedOf } from './dressed';
+import { placeOf } from './planWindows';
 import { planRodLine } from './rodLine';
-import { windowPlaceOf } from './windowPlace';
 
 /** A way to hang panels of the stash at a window where others hang now. */
 export type StashWay = { item: Item; /** How many of them are free. */ free: number; route: Route };
@@ -23,19 +21,11 @@ type Asked = { file: RoomFile; look: Look; windows: readonly WindowPlan[] };
  */
 export function stashWays(asked: Asked, dressing: Dressing, owned: readonly OwnedPanels[]): StashWay[] {
   const { file, look } = asked;
-  const walls = wallsOf(file.room);
-  const rules = ruleBook(file.rules, file.room.unit);
-  const places = new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)]));
-  const context = { file, look, walls, rules, places };
+  const context = { ...roomContext(file), look };
   const dressed = dressedOf(context);
   const own = dressed.find((d) => d.dressing.id === dressing.id);
   if (!own) return [];
-  const rodLine = planRodLine({ ...context, dressed });
-  const onLine = dressing.mount === 'wall' && !rodLine.keepOwn.has(dressing.id);
-  const place = windowPlaceOf(context, own.target, {
-    lineMm: onLine ? (rodLine.lineMm ?? undefined) : undefined,
-    dressedIds: new Set(look.dressings.map((d) => d.openingId)),
-  });
+  const place = placeOf({ ...context, rodLine: planRodLine({ ...context, dressed }) }, own);
   return owned
     .filter((i) => i.kind === 'panel' && i.state !== 'gone' && i.id !== dressing.itemId)
     .flatMap(({ elsewhere, ...item }) => {
@@ -46,7 +36,7 @@ export function stashWays(asked: Asked, dressing: Dressing, owned: readonly Owne
         { ...dressing, itemId: item.id, route: null },
         { main: { ...item, count: free }, sheer: undefined },
         place,
-        rules,
+        context.rules,
       );
       return bestOf(plan, item).map((route): StashWay => ({ item, free, route }));
     });

@@ -26,9 +26,6 @@ const AT_THE_BRACKET: ReadonlySet<Fitting['kind']> = new Set(['vent', 'radiator'
 
 /** Furniture at least this share of the way up to the window's head ends the stack; over lower pieces it is told. */
 const TALL_SHARE = 0.8;
-/** Folds stand out this far before and behind the rod. */
-const FOLDS_MM: Mm = 50;
-
 /** Furniture and fittings along a rod that it or its cloth can meet, with the heights that they take. */
 export function thingsAtWall(context: Context, span: Span): ThingAtWall[] {
   return [
@@ -62,7 +59,7 @@ function pieceAtWall(p: Piece, { places, rules }: Context, span: Span): ThingAtW
   const onWall = places.get(p.id);
   const offMm = onWall && offsetOn(span, onWall.wallId);
   if (!onWall || offMm === undefined || p.kind === 'rug' || p.kind === 'plant' || isLamp(p)) return [];
-  if (onWall.nearMm > rules.number('windows.return') + FOLDS_MM) return [];
+  if (onWall.nearMm > rules.number('windows.return') + rules.number('windows.foldsOut')) return [];
   const { opening } = elementAt(span.parts, 0);
   const topMm = p.bottomMm + p.heightMm;
   return [

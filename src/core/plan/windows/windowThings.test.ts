@@ -1,6 +1,6 @@
 /** Windows in a whole room: what stands beside them, ways of the stash, sheets and lists. */
 import { describe, expect, it } from 'vitest';
-import { dressing, inches, item, opening, toIn } from '../../../../tests/helpers/rooms';
+import { dressing, inches, opening, toIn, linenPanel } from '../../../../tests/helpers/rooms';
 import { box, fitting, room, win } from '../../../../tests/helpers/findingCases/given';
 import { applyChange } from '../../model/change';
 import { SHEER } from '../../model/defaults';
@@ -10,18 +10,7 @@ import { stashWays } from './stashWays';
 
 const planOf = (file: RoomFile) => planLook(file, { lookId: 'look' });
 const codes = (file: RoomFile) => planOf(file).findings.map((f) => f.code);
-const panel = (more: Partial<Item> = {}) =>
-  item({
-    id: 'panel',
-    name: 'Linen panel',
-    kind: 'panel',
-    widthMm: inches(54),
-    heightMm: inches(108),
-    clothGsm: 190,
-    count: 4,
-    price: 5000,
-    ...more,
-  });
+const panel = (more: Partial<Item> = {}) => linenPanel({ count: 4, price: 5000, ...more });
 
 describe('things beside a window', () => {
   const beside = (kind: 'tv' | 'shelf' | 'fireplace' | 'stairs', bottomIn: number, highIn: number) =>
@@ -221,6 +210,32 @@ describe('a sheer and a shower', () => {
       toIn(shower('shown').windows[0]!.finishedLengthMm - used.windows[0]!.finishedLengthMm),
     ).toBeCloseTo(2, 6);
     expect(codes({ ...room({}), ...win() })).not.toContain('shower-hem');
+  });
+});
+
+describe('cloth that was never weighed', () => {
+  it('of a sheer is told as what it is planned with', () => {
+    const voile = panel({ id: 'voile', name: 'Voile', clothGsm: 0, texture: 'smooth', fibre: 'polyester' });
+    const { windows } = planOf(win({}, { sheer: { ...SHEER, itemId: 'voile' } }, { items: [voile] }));
+    const told = windows[0]!.findings.find((f) => f.code === 'cloth-weight-guessed');
+    expect(told).toMatchObject({ by: { gsm: windows[0]!.sheer!.clothGsm }, rule: 'weights.voile' });
+    // not hung, it is nothing to be told of
+    const leaf = win({}, { sheer: { ...SHEER, itemId: 'voile' }, mount: 'inside' }, { items: [voile] });
+    expect(codes(leaf)).not.toContain('cloth-weight-guessed');
+  });
+});
+
+describe('a track on the ceiling', () => {
+  const track = { mount: 'ceiling', rod: { make: 'track', outerMm: null }, heading: 'wave' } as const;
+  it('is right before a window up to the ceiling, and a stop where a slope comes down over the glass', () => {
+    const high = win({ heightMm: inches(66) }, track);
+    expect(codes(high)).not.toContain('rod-below-frame');
+    const base = win({ heightMm: inches(60) }, track);
+    const sloped = {
+      ...base,
+      room: { ...base.room, slopes: [{ wallId: 'n', lowMm: inches(60), runMm: inches(40) }] },
+    };
+    expect(planOf(sloped).findings.find((f) => f.code === 'rod-below-frame')?.level).toBe('stop');
   });
 });
 

@@ -48,6 +48,7 @@ export const WINDOW_RULES = {
   'windows.heldSide': school('DEF', 'even', 'freeSide'),
   'windows.sidePanels': plain('CP', 'count', 1),
   'windows.return': length('CP', 3.5, 9),
+  'windows.foldsOut': length('DEF', 2, 5),
   'windows.overlap': length('CP', 3, 8),
   'windows.packingSheer': plain('DEF', 'ratio', 9),
   'windows.packingLight': plain('DEF', 'ratio', 7),

@@ -6,11 +6,11 @@ import {
   dressing,
   inches,
   inchRules,
-  item,
   opening,
   toIn,
+  linenPanel,
 } from '../../../../tests/helpers/rooms';
-import type { Dressing, Heading, Item, Opening, RoomFile } from '../../model/types';
+import type { Dressing, Heading, Opening, RoomFile } from '../../model/types';
 import { planLook } from '../../plan/planLook';
 import { solveRoom } from '../../plan/solveRoom';
 import { pinGives, takeDownMm } from './landing';
@@ -23,18 +23,6 @@ const room = (openings: Opening[], dressings: Dressing[], more: Partial<RoomFile
 };
 const only = (o: Partial<Opening> = {}, d: Partial<Dressing> = {}, more: Partial<RoomFile> = {}) =>
   planLook(room([opening(o)], [dressing(d)], more), { lookId: 'look' }).windows[0]!;
-const panel = (more: Partial<Item> = {}) =>
-  item({
-    id: 'panel',
-    name: 'Linen panel',
-    kind: 'panel',
-    widthMm: inches(54),
-    heightMm: inches(108),
-    clothGsm: 190,
-    count: 8,
-    price: 4000,
-    ...more,
-  });
 
 describe('headings and their take-down', () => {
   it.each<[Heading, number]>([
@@ -60,7 +48,7 @@ describe('headings and their take-down', () => {
     const w = only(
       {},
       { heading: 'pinchPleat', itemId: 'panel' },
-      { items: [panel({ heightMm: inches(104.75) })] },
+      { items: [linenPanel({ heightMm: inches(104.75) })] },
     );
     expect(toIn(w.finishedLengthMm)).toBe(103.75);
     expect(w.routes.find((r) => r.kind === 'pins')).toMatchObject({ stockMm: inches(104.75), hems: 0 });
@@ -105,11 +93,11 @@ describe('input that nobody designed for', () => {
     );
     expect(planLook(file, { lookId: 'look' }).windows).toHaveLength(40);
     expect(
-      solveRoom(file, 'look', 'all', { owned: [panel({ count: 500 })], shops: [] }).length,
+      solveRoom(file, 'look', 'all', { owned: [linenPanel({ count: 500 })], shops: [] }).length,
     ).toBeGreaterThan(0);
   });
   it('no windows, no solution', () =>
-    expect(solveRoom(bareRoom(), 'look', 'all', { owned: [panel()], shops: [] })).toEqual([]));
+    expect(solveRoom(bareRoom(), 'look', 'all', { owned: [linenPanel()], shops: [] })).toEqual([]));
   it('a 198 cm ceiling over a low window still lands', () => {
     const base = bareRoom(cm(400), cm(300), cm(198), 'cm');
     const file = {

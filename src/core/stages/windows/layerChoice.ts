@@ -1,6 +1,6 @@
 import type { Dressing, Item, Lining } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import { clothWeight, type Weight } from '../../room/weight';
+import { clothWeight, guess, type Weight } from '../../room/weight';
 import type { LayerChoice } from './layerPlan';
 
 function liningGsm(lining: Lining, rules: RuleBook): number {
@@ -17,15 +17,16 @@ export function layerWeight(
   { lining, isSheer }: Pick<LayerChoice, 'lining' | 'isSheer'>,
   rules: RuleBook,
 ): Weight {
-  const { gsm, guessed } = unlinedWeight(cloth, isSheer, rules);
-  return { gsm: gsm + liningGsm(lining, rules), guessed };
+  const { gsm, guessedBy } = unlinedWeight(cloth, isSheer, rules);
+  return { gsm: gsm + liningGsm(lining, rules), guessedBy };
 }
 
-function unlinedWeight(cloth: Item | undefined, isSheer: boolean, rules: RuleBook): Weight {
-  if (!cloth) return { gsm: rules.number(isSheer ? 'weights.voile' : 'weights.curtain'), guessed: true };
+/** The cloth alone. A sheer that was never weighed is a voile, unless it feels like something heavier. */
+export function unlinedWeight(cloth: Item | undefined, isSheer: boolean, rules: RuleBook): Weight {
+  if (!cloth) return guess(isSheer ? 'weights.voile' : 'weights.curtain', rules);
   const weight = clothWeight(cloth, rules);
-  const isVoile = isSheer && weight.guessed && VOILES.has(cloth.texture);
-  return isVoile ? { gsm: rules.number('weights.voile'), guessed: true } : weight;
+  const isVoile = isSheer && weight.guessedBy !== null && VOILES.has(cloth.texture);
+  return isVoile ? guess('weights.voile', rules) : weight;
 }
 
 /** A dressing's curtain as a layer's choice. */

@@ -16,6 +16,13 @@ export type HungCloth = PanelCount & { made: boolean; flatWidthMm: Mm };
 const madePanels = ({ choice, place }: LayerContext): number =>
   wantedPanels(choice, place) ?? (place.ends.draw === 'pair' ? 2 : 1);
 
+/** On the sides of the bought ones where they are as many: a free side may take more of them. */
+const madeSides = (context: LayerContext): Sides => {
+  const panels = madePanels(context);
+  const { count } = context.brackets;
+  return count.panels === panels ? count : evenSides(panels, context.place.ends.draw);
+};
+
 /** What the edges of each panel add to the stretch of rod that it covers, from the left. */
 function edgesOf({ onLeft, onRight }: Sides, { returnMm, overlapMm, draw }: Ends): PanelEdges[] {
   const panels = onLeft + onRight;
@@ -51,7 +58,7 @@ export function make(context: LayerContext, finishedMm: Mm): MakingPlan {
       ...flat,
       finishedMm: Math.max(0, finishedMm),
       coveredEachMm: choice.decorative ? boughtFlatMm / choice.fullness : brackets.coveredMm / panels,
-      edges: edgesOf(evenSides(panels, ends.draw), ends),
+      edges: edgesOf(madeSides(context), ends),
       heading: choice.heading,
       pocketBelow: place.leaves !== undefined && pocketed(choice.heading),
       lining: choice.lining,
@@ -73,7 +80,7 @@ export const boughtCloth = ({ brackets, boughtFlatMm }: LayerContext): HungCloth
 export function madeCloth(context: LayerContext): HungCloth {
   const { place, brackets, clothGsm, rules } = context;
   const flatWidthMm = madeFlatMm(flatFacts(context), rules);
-  const sides = evenSides(madePanels(context), place.ends.draw);
+  const sides = madeSides(context);
   return {
     ...hangCount(sides, brackets.coveredMm, { flatWidthMm, clothGsm }, place.ends, rules),
     made: true,

@@ -44,7 +44,7 @@ export function layerContext(choice: LayerChoice, place: LayerPlace, rules: Rule
     place,
     rules,
     clothGsm: weight.gsm,
-    gsmGuessed: weight.guessed,
+    gsmGuessed: weight.guessedBy !== null,
     boughtFlatMm,
     repeatMm: repeatOf(choice),
     brackets,

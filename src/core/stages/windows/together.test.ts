@@ -1,27 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bareRoom, demoRoom, dressing, inches, item, opening } from '../../../../tests/helpers/rooms';
+import { bareRoom, demoRoom, dressing, inches, opening, linenPanel } from '../../../../tests/helpers/rooms';
 import { applyChange } from '../../model/change';
 import { SHEER } from '../../model/defaults';
-import type { Dressing, Item, Opening, RoomFile } from '../../model/types';
+import type { Dressing, Opening, RoomFile } from '../../model/types';
 import { planLook } from '../../plan/planLook';
 import { solutionChanges, solveRoom } from '../../plan/solveRoom';
 const room = (openings: Opening[], dressings: Dressing[], more: Partial<RoomFile> = {}): RoomFile => {
   const base = bareRoom(inches(168), inches(144), inches(108));
   return { ...base, openings, ...more, looks: [{ ...base.looks[0]!, dressings }] };
 };
-const panel = (more: Partial<Item> = {}) =>
-  item({
-    id: 'panel',
-    name: 'Linen panel',
-    kind: 'panel',
-    widthMm: inches(54),
-    heightMm: inches(108),
-    clothGsm: 190,
-    count: 8,
-    price: 4000,
-    ...more,
-  });
 
 describe('all windows together', () => {
   const two = (second: Partial<Opening>, d: Partial<Dressing> = {}) =>
@@ -33,7 +21,7 @@ describe('all windows together', () => {
       [dressing({ id: 'da', openingId: 'a', ...d }), dressing({ id: 'db', openingId: 'b', ...d })],
     );
   it('takes the owned set that does for both on one line, taken up, and says that nothing is given up', () => {
-    const s = solveRoom(two({}), 'look', 'all', { owned: [panel()], shops: [] });
+    const s = solveRoom(two({}), 'look', 'all', { owned: [linenPanel()], shops: [] });
     expect(s[0]).toMatchObject({ oneRodMm: inches(105), buy: 0, givesUp: [] });
     expect(s[0]!.shares.map((x) => [x.itemId, x.kind])).toEqual([
       ['panel', 'takeUp'],
@@ -47,7 +35,7 @@ describe('all windows together', () => {
     ).toBe(3);
   });
   it('a set too small is told, unless a shop has the rest', () => {
-    const few = panel({ count: 3, heightMm: inches(103.5) });
+    const few = linenPanel({ count: 3, heightMm: inches(103.5) });
     const short = solveRoom(
       { ...two({}), rules: [{ ruleId: 'windows.stockLengths', value: [inches(63)] }] },
       'look',
@@ -64,7 +52,7 @@ describe('all windows together', () => {
   it('panels that hang in another room are left there, or borrowed and said so', () => {
     const file = { ...two({}), rules: [{ ruleId: 'windows.stockLengths' as const, value: [inches(63)] }] };
     const away = {
-      ...panel({ count: 10, heightMm: inches(103.5) }),
+      ...linenPanel({ count: 10, heightMm: inches(103.5) }),
       elsewhere: { room: 'Bedroom', count: 6 },
     };
     const s = solveRoom(file, 'look', 'all', { owned: [away], shops: [] }).filter(
@@ -158,7 +146,7 @@ describe('all windows together', () => {
     ]);
   });
   it('a shop that sells only pairs: as many as are bought, at what they cost, on the list too', () => {
-    const pairs = panel({ count: 3, setOf: 2, heightMm: inches(103.5) });
+    const pairs = linenPanel({ count: 3, setOf: 2, heightMm: inches(103.5) });
     const s = solveRoom(two({}), 'look', 'all', {
       owned: [pairs],
       shops: [{ name: 'linen panel', stock: 6, price: 3000, leadDays: 4 }],
@@ -185,10 +173,10 @@ describe('all windows together', () => {
       [opening({ id: 'a', xMm: inches(25), widthMm: inches(30) })],
       [dressing({ id: 'da', openingId: 'a', panels: 6 })],
     );
-    const s = solveRoom(file, 'look', 'all', { owned: [panel({ count: 2 })], shops: [] })[0]!;
+    const s = solveRoom(file, 'look', 'all', { owned: [linenPanel({ count: 2 })], shops: [] })[0]!;
     expect(s).toMatchObject({ panels: 6 });
     const changed = planLook(
-      solutionChanges(file, file.looks[0]!, s, [panel({ count: 2 })]).reduce(applyChange, file),
+      solutionChanges(file, file.looks[0]!, s, [linenPanel({ count: 2 })]).reduce(applyChange, file),
       { lookId: 'look' },
     );
     expect([changed.windows[0]!.panels, changed.windows[0]!.chosenRoute?.kind]).toEqual([
@@ -293,8 +281,8 @@ describe('all windows together', () => {
           },
         };
         const [a, b] = [
-          solveRoom(file, 'look', 'all', { owned: [panel()], shops: [] }),
-          solveRoom(file, 'look', 'all', { owned: [panel()], shops: [] }),
+          solveRoom(file, 'look', 'all', { owned: [linenPanel()], shops: [] }),
+          solveRoom(file, 'look', 'all', { owned: [linenPanel()], shops: [] }),
         ];
         expect(a).toEqual(b);
         for (const s of a) for (const x of s.shares) expect(x.rodMm).toBeLessThanOrEqual(inches(ceiling));
@@ -307,7 +295,7 @@ describe('all windows together', () => {
 describe('panels on loan, and sets', () => {
   it('panels of another room are told, with where they are', () => {
     const file = room([opening()], [dressing({ itemId: 'panel' })], {
-      items: [panel({ roomId: 'attic', whereabouts: 'Attic shelf' })],
+      items: [linenPanel({ roomId: 'attic', whereabouts: 'Attic shelf' })],
     });
     expect(
       planLook(file, { lookId: 'look' }).findings.find((f) => f.code === 'panels-borrowed')?.by,
@@ -315,7 +303,7 @@ describe('panels on loan, and sets', () => {
   });
   it('a sheer and a curtain of one kind are counted together', () => {
     const file = room([opening()], [dressing({ itemId: 'panel', sheer: { ...SHEER, itemId: 'panel' } })], {
-      items: [panel({ count: 5 })],
+      items: [linenPanel({ count: 5 })],
     });
     expect(
       planLook(file, { lookId: 'look' }).findings.find((f) => f.code === 'set-short')?.by.need,

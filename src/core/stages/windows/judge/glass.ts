@@ -1,6 +1,6 @@
 import type { Mm } from '../../../base/units';
 import type { Finding } from '../../../model/finding';
-import { clothWeight, guessRule } from '../../../room/weight';
+import { unlinedWeight } from '../layerChoice';
 import { finding, type WindowCase, type WindowJudge } from './windowCase';
 
 /** Panels a little short of the least fullness by rounding are not. */
@@ -13,11 +13,15 @@ export const judgeGlass: WindowJudge = (w) => [
 ];
 
 /** Cloth that was never weighed: stack, light and load rest on a guess. */
-const judgeWeight = ({ cloths, rules, ...w }: WindowCase): Finding[] =>
-  [cloths.main, cloths.sheer].flatMap((cloth) => {
-    if (!cloth || cloth.clothGsm > 0) return [];
-    const facts = { item: cloth.name, gsm: clothWeight(cloth, rules).gsm };
-    return [finding(w, 'cloth-weight-guessed', 'caution', facts, guessRule(cloth))];
+const judgeWeight = ({ cloths, rules, sheer, ...w }: WindowCase): Finding[] =>
+  [
+    { cloth: cloths.main, isSheer: false },
+    { cloth: sheer ? cloths.sheer : undefined, isSheer: true },
+  ].flatMap(({ cloth, isSheer }) => {
+    if (!cloth) return [];
+    const { gsm, guessedBy } = unlinedWeight(cloth, isSheer, rules);
+    if (guessedBy === null) return [];
+    return [finding(w, 'cloth-weight-guessed', 'caution', { item: cloth.name, gsm }, guessedBy)];
   });
 
 function judgeShowerWidth(w: WindowCase): Finding[] {
@@ -33,13 +37,15 @@ function judgeStack(w: WindowCase): Finding {
   // on a leaf the cloth is meant to stay in front of the glass
   if (dressing.mount === 'leaf') return finding(w, 'leaf-covered', 'ok', { share: w.light.open }, rule);
   const stackMm = layer.stackPerSideMm;
-  if (coveredMm <= 1) return finding(w, 'glass-clear', 'ok', { stackMm }, rule);
+  const drawn = layer.decorative ? 'never' : 'back';
+  if (coveredMm <= 1) return finding(w, 'glass-clear', 'ok', { stackMm, drawn }, rule);
   const share = coveredMm / w.glassMm;
   const facts = {
     stackMm,
     reachMm: reachOfStack(layer),
     coveredMm,
     share,
+    drawn,
     where: dressing.mount === 'inside' || dressing.mount === 'cafe' ? dressing.mount : 'past',
   };
   const noticed = share > rules.number('windows.glassNoticed');

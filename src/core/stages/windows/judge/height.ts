@@ -1,5 +1,5 @@
 import type { Finding } from '../../../model/finding';
-import { finding, lengthsOf, type WindowCase, type WindowJudge } from './windowCase';
+import { finding, lengthsOf, openingsOf, type WindowCase, type WindowJudge } from './windowCase';
 
 /** The rod's height: under the ceiling, over the frame, on the room's line, by the studio's rule. */
 export const judgeHeight: WindowJudge = (w) => [
@@ -9,9 +9,15 @@ export const judgeHeight: WindowJudge = (w) => [
   ...(w.inReveal || isOnCeiling(w) ? [] : judgeOverFrame(w)),
 ];
 
-/** A track on the ceiling stands in front of a window that goes up to it. */
-const isOnCeiling = ({ dressing, rodFrom }: WindowCase): boolean =>
-  dressing.mount === 'ceiling' && rodFrom === 'mount';
+/**
+ * A track on the ceiling stands in front of a window that goes up to it; one under a slope that comes down over
+ * the glass does not.
+ */
+function isOnCeiling(w: WindowCase): boolean {
+  if (w.dressing.mount !== 'ceiling' || w.rodFrom !== 'mount') return false;
+  const headMm = Math.max(...openingsOf(w).map((o) => o.sillMm + o.heightMm));
+  return headMm <= w.layer.rodHeightMm + w.rules.number('windows.ceilingTrack') + 1;
+}
 
 function judgeLength(w: WindowCase): Finding[] {
   const { positive, rodHeightMm } = w.layer;
