@@ -3,11 +3,12 @@ import type { Said } from './room/saver';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { memo, useState, type ReactNode } from 'react';
+import { waking } from '../../ui/Awake';
 import { Toast } from '../../ui/Toast';
-import { UndoButtons } from './UndoButtons';
 import { useActWords } from './useActWords';
 import { useRoomAtRest } from './room/RoomContext';
 
+const UndoButtons = dynamic(() => import('./UndoButtons').then((m) => waking(m.UndoButtons)));
 const StaleRoom = dynamic(() => import('./StaleRoom').then((m) => m.StaleRoom), { loading: () => null });
 
 /** Saved or not, what undo took back, and what to do when the room was changed elsewhere. */
