@@ -5,6 +5,7 @@ import { anyRoom, roomOf } from '../../tests/helpers/anyRoom';
 import { applyChange } from '../core/model/change';
 import { planLook } from '../core/plan/planLook';
 import { solutionChanges, solveRoom } from '../core/plan/solveRoom';
+import type { HangingPlan } from '../core/stages/walls/planHanging';
 import words from './en.json';
 import rules from './en.rules.json';
 import { findingArguments, sayFinding } from './findingWords';
@@ -37,6 +38,19 @@ function numbersIn(value: unknown, way = ''): [string, number][] {
   if (typeof value === 'object' && value !== null)
     return Object.entries(value).flatMap(([k, v]) => numbersIn(v, `${way}/${k}`));
   return [];
+}
+
+/** Nails are behind the frame, but for hangers that are reported not to be. A nail in a hole may be 2 mm off. */
+function expectNailsBehind(h: HangingPlan): void {
+  const codes = h.findings.map((f) => f.code);
+  if (h.leans) expect(h.nails).toEqual([]);
+  for (const n of h.nails) {
+    if (!codes.includes('hooks-too-wide'))
+      expect(Math.abs(n.xMm - h.xMm), JSON.stringify(codes)).toBeLessThanOrEqual(h.widthMm / 2 + 2);
+    if (!codes.includes('hook-above-frame'))
+      expect(n.heightMm, JSON.stringify(codes)).toBeLessThanOrEqual(h.topMm + 2);
+    if (!codes.includes('nail-below-frame')) expect(n.heightMm).toBeGreaterThanOrEqual(h.bottomMm - 2.01);
+  }
 }
 
 describe('any room that a file may hold', () => {
@@ -80,7 +94,6 @@ describe('any room that a file may hold', () => {
           const plan = planLook(file, { lookId: 'look' });
           for (const h of plan.hangings) {
             const typed = file.looks[0]!.hangings.find((x) => x.id === h.hangingId)!;
-            const codes = h.findings.map((f) => f.code);
             expect([h.topMm - h.bottomMm, h.topMm + h.bottomMm]).toEqual([
               expect.closeTo(h.heightMm, 6),
               expect.closeTo(2 * h.centreMm, 6),
@@ -91,14 +104,8 @@ describe('any room that a file may hold', () => {
                 expect(h.centreMm, JSON.stringify(h.findings)).toBeCloseTo(typed.centreMm, 6);
               else if (typed.gapMm !== null && h.gapMm !== null) expect(h.gapMm).toBeCloseTo(typed.gapMm, 6);
             }
-            for (const n of h.leans ? [] : h.nails) {
-              nailed++;
-              if (!codes.includes('hooks-too-wide'))
-                expect(Math.abs(n.xMm - h.xMm), JSON.stringify(codes)).toBeLessThanOrEqual(h.widthMm / 2);
-              if (!codes.includes('hook-above-frame'))
-                expect(n.heightMm, JSON.stringify(codes)).toBeLessThanOrEqual(h.topMm + 2.6);
-              expect(n.heightMm).toBeGreaterThanOrEqual(h.bottomMm - 0.01);
-            }
+            nailed += h.nails.length;
+            expectNailsBehind(h);
           }
           const group = plan.groups[0];
           const members = group ? plan.hangings.filter((h) => h.groupId === group.groupId) : [];

@@ -2,15 +2,30 @@ import { formatBareLength, formatLength } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
 import type { FittingStep, Mark } from '../core/plan/fittingStep';
 import type { BuyLine } from '../core/stash/buying';
+import { massWords } from './findingWords';
+
+type Say = (key: string, values?: Record<string, string | number>) => string;
+
+/** What holds a picture: hooks of a class, what they go into, how it hangs on them; or that it leans. */
+function pictureNote(s: FittingStep, say: Say, unit: LengthUnit): string {
+  if (s.footMm !== undefined) return say('leans', { foot: formatLength(s.footMm, unit) });
+  const { fixing } = s;
+  if (!fixing) return '';
+  const { hooks, hookClassG, anchors, anchorKind, hanger } = fixing;
+  const mass = hookClassG === null ? '' : massWords(hookClassG, unit);
+  return [
+    say(hookClassG === null ? 'hooksNone' : `hooksOn.${hanger}`, { count: hooks, mass }),
+    ...(s.massGuessed ? [say('notWeighed')] : []),
+    ...(anchors > 0 ? [say(`anchorsOf.${anchorKind}`, { count: anchors })] : []),
+    ...(s.twoPoints ? [say('twoPoints')] : []),
+  ].join('; ');
+}
 
 /**
  * Words of the fitting sheet's rows, the same on screen, in print, PDF and CSV. `say` reads the table under
  * `fitting`.
  */
-export function sheetRowWords(
-  say: (key: string, values?: Record<string, string | number>) => string,
-  unit: LengthUnit,
-) {
+export function sheetRowWords(say: Say, unit: LengthUnit) {
   const length = (mm: number) => formatLength(mm, unit);
   return {
     title: (s: FittingStep): string => say(s.kind, { name: s.name }),
@@ -22,6 +37,9 @@ export function sheetRowWords(
           ...(s.pinPlaceMm === undefined ? [] : [say('onPins', { place: length(s.pinPlaceMm) })]),
           ...(s.liner ? [say('withLiner')] : []),
         ].join('; ');
+      if (s.kind === 'shelf')
+        return say('bracketsOf', { count: s.count, mass: massWords(s.bracketG ?? 0, unit) });
+      if (s.kind === 'picture') return pictureNote(s, say, unit);
       return s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : '';
     },
     mark: (m: Mark): string => say(m.label),
@@ -29,7 +47,11 @@ export function sheetRowWords(
       Math.abs(m.fromLineMm) < 0.5
         ? say('onLine')
         : say(m.fromLineMm > 0 ? 'above' : 'below', { by: length(Math.abs(m.fromLineMm)) }),
-    buy: (b: BuyLine): string => say(`buyKinds.${b.kind}`, { name: b.name }),
+    buy: (b: BuyLine): string =>
+      say(`buyKinds.${b.kind}`, {
+        name: b.name,
+        mass: b.ratedG === undefined ? '' : massWords(b.ratedG, unit),
+      }),
     size: (b: BuyLine): string => {
       if (b.widthMm === null) return '';
       return b.heightMm === null

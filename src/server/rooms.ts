@@ -7,6 +7,7 @@ import { itemIdsOf } from '../core/model/nouns';
 import type { RoomFile } from '../core/model/types';
 import { planLook, type Plan } from '../core/plan/planLook';
 import { checkRoomFile } from '../core/stages/measure/check';
+import { checkHung } from '../core/stages/measure/checkHung';
 import { dropEmptyHomes } from '../data/homeRepository';
 import { inEntry, JournalConflict, lastEntries, nextEntry, replay, type Label } from '../data/journal';
 import { itemsByIds, saveItem } from '../data/itemRepository';
@@ -75,6 +76,7 @@ export function changeRoom(
       const refused = checkRoomFile(next).filter(
         (i) => i.level === 'refuse' && !old.has(`${i.code}/${i.about}/${i.field}`),
       );
+      refused.push(...checkHung(previous, changes));
       if (refused.length > 0) return fail<ChangeIssue>({ code: 'refused', issues: measureIssues(refused) });
       const main =
         changes.find((c) => c.do !== 'putItem' && c.do !== 'moveItem' && c.do !== 'markReadings') ??

@@ -95,10 +95,11 @@ describe('pictures (common practice)', () => {
         overPiece: { topMm: inches(32), isBed: false },
         given: { centreMm: null, gapMm: null },
         ceilingMm: inches(108),
+        floorMm: 0,
       },
       rules,
     );
-    expect([toIn(h.gapMm!), toIn(h.centreMm), h.yielded]).toEqual([10, 60, 'none']);
+    expect([toIn(h.gapMm!), toIn(h.centreMm)]).toEqual([10, 60]);
   });
   it('a 48 high piece over the same dresser sits at 62 with a 6 in gap, 66 with 10', () => {
     const gapAt = (gapMm: number | null) =>
@@ -109,6 +110,7 @@ describe('pictures (common practice)', () => {
             overPiece: { topMm: inches(32), isBed: false },
             given: { centreMm: null, gapMm },
             ceilingMm: inches(108),
+            floorMm: 0,
           },
           rules,
         ).centreMm,

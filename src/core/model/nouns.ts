@@ -73,7 +73,7 @@ export const NOUNS = {
     list: 'hangings',
     items: ['itemId', 'print.itemId'],
     follows: [
-      { path: 'overPieceId', of: ['piece'], then: { overPieceId: null } },
+      { path: 'overPieceId', of: ['piece', 'fitting'], then: { overPieceId: null } },
       { path: 'groupId', of: ['group'], then: { groupId: null, groupAt: null } },
     ],
     label: (row, file) => itemName(file, row.itemId),
@@ -84,7 +84,7 @@ export const NOUNS = {
     since: 3,
     items: [],
     follows: [
-      { path: 'overPieceId', of: ['piece'], then: { overPieceId: null } },
+      { path: 'overPieceId', of: ['piece', 'fitting'], then: { overPieceId: null } },
       { path: 'axisId', of: ['piece', 'fitting'], then: { axisId: null } },
     ],
     label: (row) => row.name,

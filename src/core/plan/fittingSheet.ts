@@ -21,10 +21,13 @@ export function fittingSheet(
   outcomes: readonly StageOutcome[],
   inserts: readonly InsertNeed[],
   ownCautions: readonly Finding[],
-  rules: RuleBook,
+  { rules, ceilingAt }: { rules: RuleBook; ceilingAt: (wallId: string, xMm: Mm) => Mm },
 ): FittingSheet {
   const levelLineMm = rules.number('fitting.levelLine');
-  const steps = outcomes.flatMap((o) => o.steps);
+  const fromCeiling = rules.school('walls.datum') === 'ceiling';
+  const steps = outcomes
+    .flatMap((o) => o.steps)
+    .map((step) => (fromCeiling ? measuredDown(step, ceilingAt) : step));
   const buy = [
     ...outcomes.flatMap((o) => o.bought.lines),
     ...shortLines(inBuyingOrder(outcomes.flatMap((o) => o.bought.uses))),
@@ -40,6 +43,15 @@ export function fittingSheet(
     fingerprint: fingerprint(JSON.stringify([levelLineMm, steps, buy])),
   };
 }
+
+/** A step whose marks are measured down from the ceiling over each as well. */
+const measuredDown = (step: FittingStep, ceilingAt: (wallId: string, xMm: Mm) => Mm): FittingStep => ({
+  ...step,
+  marks: step.marks.map((mark) => ({
+    ...mark,
+    fromCeilingMm: ceilingAt(mark.wallId ?? step.wallId, mark.xMm) - mark.heightMm,
+  })),
+});
 
 /** What is open before the day; measuring and clearing are done by then. */
 const isForTheDay = (f: Finding): boolean => isOpen(f) && f.stage !== 'clear' && f.stage !== 'measure';

@@ -1,5 +1,6 @@
-import type { Mm } from '../base/units';
+import type { Gram, Mm } from '../base/units';
 import type { RuleBook } from '../rules/book';
+import type { Fixing } from '../stages/walls/fixing';
 
 /** A mark on a wall: from the wall's left end, above the floor datum, and from the level line. */
 export type Mark = {
@@ -8,6 +9,8 @@ export type Mark = {
     | 'bracketRight'
     | 'bracketCentre'
     | 'nail'
+    | 'shelfBracket'
+    | 'leanTop'
     | 'frameTop'
     | 'frameCentre'
     | 'hemLeft'
@@ -15,11 +18,13 @@ export type Mark = {
   xMm: Mm;
   heightMm: Mm;
   fromLineMm: Mm;
+  /** Down from the ceiling over it, where the studio measures from there. */
+  fromCeilingMm?: Mm;
   /** Where it is on another wall than its step. */
   wallId?: string;
 };
 export type FittingStep = {
-  kind: 'rod' | 'curtain' | 'sheer' | 'picture' | 'seat';
+  kind: 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat';
   about: string;
   name: string;
   wallId: string;
@@ -29,6 +34,14 @@ export type FittingStep = {
   /** Rings that are longer than usual, and where the pins go: what gives the cloth its height. */
   ringDropMm?: Mm;
   pinPlaceMm?: Mm;
+  /** What holds a picture, and whether its weight was guessed. */
+  fixing?: Fixing;
+  massGuessed?: boolean;
+  twoPoints?: boolean;
+  /** It leans, with its foot so far out from the wall. */
+  footMm?: Mm;
+  /** The most that one bracket of a shelf carries. */
+  bracketG?: Gram;
   /** Hangs inside the tub, behind the curtain. */
   liner?: boolean;
 };

@@ -4,12 +4,14 @@ import type { Box } from '../geometry/plane';
 import type { Hanging, HangingGroup, Item, Look, Room, RoomFile } from '../model/types';
 import type { Frame, GalleryAsk } from '../packing/frames';
 import { overheadOf, underCrown } from '../room/ceiling';
+import { placeOnWall } from '../room/place';
 import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { gapRule } from '../stages/walls/height';
 import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';
-import { obstaclesOn, standingAt } from './obstacles';
+import { obstaclesOn } from './obstacles';
+import { overThing, type OverThing } from './overThing';
 import type { Plan } from './planLook';
 
 /** How much of its outline a gallery fills, its gaps counted in. */
@@ -33,7 +35,6 @@ export function visualWeight(item: Pick<Item, 'colours'>, wall: { l: number; a: 
 }
 
 type Member = { hanging: Hanging; item: Item; plan: HangingPlan };
-type Standing = ReturnType<typeof standingAt>[number];
 
 /** What a group is asked for in: the room in its look, as it is planned. */
 export type GalleryRoom = { file: RoomFile; look: Look; plan: Plan; rules: RuleBook };
@@ -45,7 +46,7 @@ type Case = GalleryRoom & {
   wall: Wall;
   members: readonly Member[];
   /** The furniture that the group hangs over. */
-  overPiece: Standing | undefined;
+  overPiece: OverThing | null;
   gapMm: Mm;
   clearMm: Mm;
 };
@@ -105,14 +106,14 @@ function caseOf(group: HangingGroup, groupPlan: GroupPlan, room: GalleryRoom): C
       const planned = plan.hangings.find((p) => p.hangingId === hanging.id);
       return item && planned ? [{ hanging, item, plan: planned }] : [];
     });
-  const standing = standingAt(wall, group.overPieceId, file, plan);
+  const places = new Map(file.pieces.map((p) => [p.id, placeOnWall(p, plan.walls)]));
   return {
     ...room,
     group,
     groupPlan,
     wall,
     members,
-    overPiece: standing.find(({ p }) => p.id === group.overPieceId),
+    overPiece: overThing({ file, places }, group.overPieceId, wall.id),
     gapMm: group.gapMm ?? rules.number('walls.gap'),
     clearMm: rules.number('walls.clearAbove'),
   };
@@ -128,14 +129,11 @@ const frameOn =
     nails: plan.nails.map((n) => ({ dxMm: n.xMm - plan.xMm, dyMm: n.heightMm - plan.centreMm })),
   });
 
-const topOf = (standing: Standing | undefined): Mm =>
-  standing ? standing.p.bottomMm + standing.p.heightMm : 0;
-
 /** Lowest that a group may reach: the gap over its furniture, unless the gap is what gives way. */
 function lowestOf({ overPiece, group, rules }: Case): Mm {
   if (!overPiece) return 0;
-  const [low] = rules.range(gapRule(overPiece.p.bed !== null));
-  return topOf(overPiece) + (rules.school('walls.yields') === 'gap' ? 0 : (group.aboveMm ?? low));
+  const [low] = rules.range(gapRule(overPiece.isBed));
+  return overPiece.topMm + (rules.school('walls.yields') === 'gap' ? 0 : (group.aboveMm ?? low));
 }
 
 /** Where a group may hang: its own zone, or as much of the wall as lies the same to both sides of it. */
@@ -187,7 +185,7 @@ function shareRatio({ overPiece, members, gapMm, rules }: Case): number {
   const cloth = members.reduce((s, { item }) => s + (item.widthMm + gapMm) * (item.heightMm + gapMm), 0);
   if (!overPiece || cloth <= 0) return USUAL_RATIO;
   const [narrow, wide] = rules.range('walls.widthShare');
-  const widthMm = ((narrow + wide) / 2) * overPiece.onWall.widthMm;
+  const widthMm = ((narrow + wide) / 2) * overPiece.widthMm;
   return Math.min(4, Math.max(0.4, (USUAL_FILL * widthMm ** 2) / cloth));
 }
 
@@ -197,11 +195,11 @@ function standsOf(gallery: Case, middleMm: Mm): NonNullable<GalleryAsk['stands']
   const byHand = group.centreMm !== null;
   const wishYMm = (byHand ? groupPlan.centreMm : groupPlan.wishMm) - middleMm;
   if (byHand || !overPiece) return { wishYMm, lowMm: -Infinity, highMm: Infinity };
-  const [, high] = rules.range(gapRule(overPiece.p.bed !== null));
+  const [, high] = rules.range(gapRule(overPiece.isBed));
   const gapYields = rules.school('walls.yields') === 'gap';
   return {
     wishYMm,
     lowMm: lowestOf(gallery) - middleMm,
-    highMm: gapYields ? Infinity : topOf(overPiece) + (group.aboveMm ?? high) - middleMm,
+    highMm: gapYields ? Infinity : overPiece.topMm + (group.aboveMm ?? high) - middleMm,
   };
 }

@@ -1,10 +1,12 @@
 import type { Mm } from '../base/units';
 import type { Hanging, Piece } from '../model/types';
 import { lowestOver, overheadOf, underCrown } from '../room/ceiling';
-import { isBed, isLamp, isRestedOn } from '../room/kinds';
+import { boxesOfFitting } from '../room/fittingTop';
+import { isLamp, isRestedOn } from '../room/kinds';
 import type { OnWall } from '../room/place';
 import { acrossOf, type HangingPlace } from '../stages/walls/planHanging';
 import { wallById, type RoomContext } from './context';
+import { overThing } from './overThing';
 
 /** Furniture whose back is farther from the wall than this does not stand behind or under a picture. */
 export const NEAR_WALL: Mm = 450;
@@ -15,7 +17,7 @@ type Hung = Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'> & { widthMm: Mm };
 export function hangingPlaceOf(context: RoomContext, hung: Hung): HangingPlace {
   const { file, walls, rules } = context;
   const wall = wallById(walls, hung.wallId);
-  const overPiece = pieceBelow(context, hung);
+  const overPiece = overThing(context, hung.overPieceId, hung.wallId);
   const middle = hung.xMm ?? acrossOf({ overPiece, wallLengthMm: wall.lengthMm }, rules);
   const { flags } = file.home;
   const edge = overheadOf(file.room, wall, walls);
@@ -30,6 +32,7 @@ export function hangingPlaceOf(context: RoomContext, hung: Hung): HangingPlace {
   return {
     holes: file.room.holes.filter((hole) => hole.wallId === hung.wallId),
     stairs: file.fittings.filter((f) => f.kind === 'stairs' && f.wallId === hung.wallId),
+    wallsOf: file.room.wallsOf,
     childrenOrPets: flags.childrenAges.length > 0 || flags.pets,
     wallLengthMm: wall.lengthMm,
     wallHighMm,
@@ -39,22 +42,6 @@ export function hangingPlaceOf(context: RoomContext, hung: Hung): HangingPlace {
     openings: openingsOn(context, hung.wallId),
     fittings: fittingsOn(context, hung.wallId),
     furniture: furnitureAt(context, hung.wallId),
-  };
-}
-
-/** The furniture that it hangs over, as long as that stands at the same wall. */
-function pieceBelow({ file, places }: RoomContext, hung: Hung): HangingPlace['overPiece'] {
-  const piece = file.pieces.find((p) => p.id === hung.overPieceId);
-  const onWall = piece && places.get(piece.id);
-  if (!piece || onWall?.wallId !== hung.wallId) return null;
-  return {
-    id: piece.id,
-    name: piece.name,
-    isBed: isBed(piece),
-    isSeat: piece.seat !== null,
-    xMm: onWall.xMm,
-    widthMm: onWall.widthMm,
-    topMm: piece.bottomMm + piece.heightMm,
   };
 }
 
@@ -75,14 +62,16 @@ const openingsOn = ({ file }: RoomContext, wallId: string): HangingPlace['openin
 const fittingsOn = ({ file }: RoomContext, wallId: string): HangingPlace['fittings'] =>
   file.fittings
     .filter((f) => f.wallId === wallId)
-    .map((f) => ({
-      id: f.id,
-      name: f.name,
-      electric: f.kind === 'socket' || f.kind === 'switch' || f.kind === 'tv',
-      stairs: f.kind === 'stairs',
-      shelf: f.kind === 'shelf',
-      box: { xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm },
-    }));
+    .flatMap((f) =>
+      boxesOfFitting(f).map((box) => ({
+        id: f.id,
+        name: f.name,
+        electric: f.kind === 'socket' || f.kind === 'switch' || f.kind === 'tv',
+        stairs: f.kind === 'stairs',
+        shelf: f.kind === 'shelf',
+        box,
+      })),
+    );
 
 function furnitureAt({ file, places }: RoomContext, wallId: string): HangingPlace['furniture'] {
   const isNear = (onWall: OnWall | undefined): onWall is OnWall =>

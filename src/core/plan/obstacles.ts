@@ -3,6 +3,7 @@ import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { Item, Look, Piece, RoomFile } from '../model/types';
 import { overheadOf, underCrown, type OverheadPoint } from '../room/ceiling';
+import { boxesOfFitting } from '../room/fittingTop';
 import { isLamp } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
 import { stairSteps } from '../room/stairs';
@@ -10,6 +11,7 @@ import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { curtainBoxes } from './curtainBoxes';
 import { NEAR_WALL } from './hangingPlace';
+import { overThingsAt } from './overThing';
 import type { Plan } from './planLook';
 
 /** Slopes are met as steps of this width. */
@@ -100,7 +102,7 @@ export function obstaclesOn(
       .flatMap((f) =>
         f.kind === 'stairs'
           ? stairSteps(f)
-          : [room({ xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm }, keep)],
+          : boxesOfFitting(f).map((box) => room(box, f.id === overPieceId ? 0 : keep)),
       ),
     ...standingAt(wall, overPieceId, file, plan).map(({ p, onWall }): Box =>
       room(
@@ -159,13 +161,14 @@ export function startOn(
   const widest = [...free].sort((a, b) => b[1] - b[0] - (a[1] - a[0]))[0];
   const xMm = fits(usual) || !widest ? null : (widest[0] + widest[1]) / 2;
   const there = xMm ?? usual;
-  const pieceBelow = standingAt(wall, null, file, plan).find(
-    ({ p, onWall }) =>
-      p.bottomMm + p.heightMm < centre &&
-      onWall.xMm <= there &&
-      onWall.xMm + onWall.widthMm >= there &&
-      fits(onWall.xMm + onWall.widthMm * rules.number('walls.across')) &&
-      ![...look.hangings, ...look.groups].some((h) => h.overPieceId === p.id),
+  const places = new Map(standingAt(wall, null, file, plan).map(({ p, onWall }) => [p.id, onWall]));
+  const below = overThingsAt({ file, places }, wallId).find(
+    (thing) =>
+      thing.topMm < centre &&
+      thing.xMm <= there &&
+      thing.xMm + thing.widthMm >= there &&
+      fits(thing.xMm + thing.widthMm * rules.number('walls.across')) &&
+      ![...look.hangings, ...look.groups].some((h) => h.overPieceId === thing.id),
   );
-  return pieceBelow ? { xMm: null, overPieceId: pieceBelow.p.id } : { xMm, overPieceId: null };
+  return below ? { xMm: null, overPieceId: below.id } : { xMm, overPieceId: null };
 }

@@ -8,7 +8,7 @@ export type SheetWall = { wallId: string; steps: NumberedStep[]; marks: Numbered
 
 /** Marks that are put on the wall itself: brackets and nails. A frame's top and a hem follow from them. */
 const isDrawn = (step: FittingStep, mark: Mark): boolean =>
-  (step.kind === 'rod' || step.kind === 'picture') &&
+  (step.kind === 'rod' || step.kind === 'picture' || step.kind === 'shelf') &&
   mark.label !== 'frameTop' &&
   mark.label !== 'frameCentre';
 

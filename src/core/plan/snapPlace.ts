@@ -5,6 +5,7 @@ import { placeOnWall } from '../room/place';
 import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';
 import type { SnapBox, SnapPlace } from '../stages/walls/snap';
+import { overThing } from './overThing';
 import type { Plan } from './planLook';
 
 export const boxOfHanging = (h: HangingPlan): SnapBox => ({
@@ -59,22 +60,16 @@ function placeFor(
   plan: Plan,
 ): Omit<SnapPlace, 'quarterMm' | 'nails'> {
   const wall = findOne(plan.walls, (w) => w.id === wallId);
+  const places = new Map(file.pieces.map((p) => [p.id, placeOnWall(p, plan.walls)]));
   const standing = file.pieces
     .filter((p) => p.kind !== 'rug' && !isLamp(p))
-    .map((p) => ({ p, onWall: placeOnWall(p, plan.walls) }))
-    .filter(({ onWall }) => onWall.wallId === wallId);
-  const overPiece = standing.find(({ p }) => p.id === overPieceId);
+    .flatMap((p) => {
+      const onWall = places.get(p.id);
+      return onWall?.wallId === wallId ? [{ p, onWall }] : [];
+    });
   return {
     wallLengthMm: wall.lengthMm,
-    overPiece: overPiece
-      ? {
-          name: overPiece.p.name,
-          isBed: overPiece.p.bed !== null,
-          xMm: overPiece.onWall.xMm,
-          widthMm: overPiece.onWall.widthMm,
-          topMm: overPiece.p.bottomMm + overPiece.p.heightMm,
-        }
-      : null,
+    overPiece: overThing({ file, places }, overPieceId, wallId),
     others: plan.hangings.filter((x) => x.wallId === wallId && !own(x.hangingId)).map(boxOfHanging),
     axes: [
       ...standing
@@ -84,7 +79,7 @@ function placeFor(
         .filter((o) => o.wallId === wallId)
         .map((o) => ({ name: o.name, xMm: o.xMm + o.widthMm / 2 })),
       ...file.fittings
-        .filter((f) => f.wallId === wallId)
+        .filter((f) => f.wallId === wallId && f.id !== overPieceId)
         .map((f) => ({ name: f.name, xMm: f.xMm + f.widthMm / 2, flanked: isFlanked(f) })),
     ],
     holes: file.room.holes.filter((x) => x.wallId === wallId),

@@ -3,7 +3,7 @@ import { elementAt } from '../base/list';
 import { fail, ok, type Result } from '../base/result';
 import type { Deg, Mm } from '../base/units';
 import { step, wayOf, type Point } from '../geometry/plane';
-import type { Hanging, Room, RoomFile, WallCorner } from '../model/types';
+import type { Hanging, HangingGroup, Room, RoomFile, WallCorner } from '../model/types';
 import { firstCrossing, pointOnWall, wallsOf, type Wall } from './walls';
 
 /**
@@ -159,9 +159,23 @@ function moveAlong(file: RoomFile, cut: Cut): { file: RoomFile; blockedBy: strin
     const stands = placed(name, hanging.xMm - widthMm / 2, widthMm);
     return { ...hanging, wallId: stands.wallId, xMm: stands.xMm + widthMm / 2 };
   };
+  const regroup = (group: HangingGroup): HangingGroup => {
+    if (group.wallId !== wall.id) return group;
+    if (group.xMm === null) return cut.starts && cut.ends ? { ...group, wallId: cut.ids.front } : group;
+    return { ...group, ...placed(group.name, group.xMm, 0) };
+  };
   const openings = shift(file.openings);
   const fittings = shift(file.fittings);
-  const looks = file.looks.map((look) => ({ ...look, hangings: look.hangings.map(hang) }));
+  const looks = file.looks.map((look) => {
+    const groups = look.groups.map(regroup);
+    // what hangs in a group goes where the group goes
+    const wallOf = new Map(groups.map((group) => [group.id, group.wallId]));
+    const hangings = look.hangings.map((hanging) => {
+      const groupWallId = wallOf.get(hanging.groupId ?? '');
+      return groupWallId === undefined ? hang(hanging) : { ...hanging, wallId: groupWallId };
+    });
+    return { ...look, groups, hangings };
+  });
   return { file: { ...file, openings, fittings, looks }, blockedBy };
 }
 

@@ -21,7 +21,7 @@ const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
   lightness: [0, 100],
   gigapascal: [0.1, 2000],
   density: [10, 25_000],
-  gsm: [0, 5000],
+  gsm: [0, 50_000],
 };
 
 /** Take-downs are below nothing where a heading stands above its rod; no other length can be. */
@@ -99,6 +99,9 @@ function valueProblem(id: RuleId, row: RuleRow, values: readonly number[]): OwnR
   return turned ? 'range-turned' : undefined;
 }
 
-/** Ratios, stock lengths, and lengths that others are divided by. */
+/** Ratios, weights, stock lengths, and lengths that others are divided by. */
 const isAboveZero = (id: RuleId, row: RuleRow): boolean =>
-  (row.unit === 'ratio' && row.shape === 'number') || ABOVE_ZERO.includes(id) || id.includes('stock');
+  (row.unit === 'ratio' && row.shape === 'number') ||
+  row.unit === 'gsm' ||
+  ABOVE_ZERO.includes(id) ||
+  id.includes('stock');

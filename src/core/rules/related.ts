@@ -124,6 +124,14 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'weights.rug',
   ],
   [
+    'weights.pictureGlass',
+    'weights.mirrorGlass',
+    'weights.board',
+    'weights.wallPanel',
+    'weights.hungThing',
+    'weights.frame',
+  ],
+  [
     'windows.hidesByLamp',
     'windows.hidesByDay',
     'windows.passSheer',
@@ -193,6 +201,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   [
     'walls.hookSpread',
     'walls.hookClasses',
+    'walls.anchorFrom',
     'walls.heavyFrom',
     'walls.cableBand',
     'walls.datum',
@@ -203,12 +212,21 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   [
     'walls.overTank',
     'walls.overTankFloor',
+    'walls.overTankSchool',
+    'walls.tankBottom',
     'walls.shelfApart',
     'walls.shelfApartRange',
     'walls.shelfLoad',
     'walls.shelfBracketApart',
   ],
-  ['walls.matOverlap', 'walls.matWidth', 'walls.dpiClose', 'walls.dpiRoom', 'walls.acclimatise'],
+  [
+    'walls.matOverlap',
+    'walls.matWidth',
+    'walls.dpiClose',
+    'walls.dpiCloseWithin',
+    'walls.dpiRoom',
+    'walls.acclimatise',
+  ],
   [
     'seats.featherOver',
     'seats.polyesterOver',

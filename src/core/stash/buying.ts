@@ -1,4 +1,4 @@
-import { inSets, sum, type Mm, type Money } from '../base/units';
+import { inSets, sum, type Gram, type Mm, type Money } from '../base/units';
 
 export type BuyKind =
   | 'panels'
@@ -17,6 +17,10 @@ export type BuyKind =
   | 'insert'
   | 'cover'
   | 'panelShort'
+  | 'pictureHooks'
+  | 'hangers'
+  | 'shelfBrackets'
+  | 'anchors'
   | 'piece';
 /** One line of the buying list. Sizes in mm; cost null when no price is known. */
 export type BuyLine = {
@@ -28,6 +32,8 @@ export type BuyLine = {
   cost: Money | null;
   need: number;
   have: number;
+  /** What each has to hold: the class of a hook, the most on one bracket. */
+  ratedG?: Gram;
 };
 
 export type Use = {

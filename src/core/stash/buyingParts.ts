@@ -4,7 +4,7 @@ import type { RuleId } from '../rules/table';
 import type { BuyKind, BuyLine } from './buying';
 
 /** What a line of the buying list belongs to, when the cost of a look is looked at as a whole. */
-export type CostPart = 'curtains' | 'rods' | 'pillows' | 'pieces';
+export type CostPart = 'curtains' | 'rods' | 'pillows' | 'pieces' | 'fixings';
 const COST_PARTS: Record<BuyKind, CostPart> = {
   panels: 'curtains',
   cloth: 'curtains',
@@ -23,6 +23,10 @@ const COST_PARTS: Record<BuyKind, CostPart> = {
   insert: 'pillows',
   cover: 'pillows',
   piece: 'pieces',
+  pictureHooks: 'fixings',
+  hangers: 'fixings',
+  shelfBrackets: 'fixings',
+  anchors: 'fixings',
 };
 
 /** The cost of a look by its parts, in the smallest coin, dearest first; parts that cost nothing are left out. */
@@ -57,6 +61,9 @@ const BUY_RULES: Partial<Record<BuyKind, RuleId>> = {
   rings: 'windows.ringSpacing',
   hems: 'windows.hem',
   sheerHems: 'windows.hem',
+  pictureHooks: 'walls.hookClasses',
+  shelfBrackets: 'walls.shelfLoad',
+  anchors: 'walls.anchorFrom',
 };
 
 /** The rule that counts or sizes a line; null where none does (a cover that is short). */

@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useEffect, useState, type ReactNode } from 'react';
 import type { Task } from '../../core/model/types';
-import { planClear, WAITS } from '../../core/stages/clear/planClear';
+import { planClear, waitOf } from '../../core/stages/clear/planClear';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
 import { Checkbox } from '../../ui/Checkbox';
@@ -16,7 +16,7 @@ const MINUTE = 60_000;
 /** Cleaning and mending as tasks, with the trade's waiting times. */
 export function TaskList(): ReactNode {
   const t = useTranslations('clear');
-  const { file, change } = useRoom();
+  const { file, change, rules } = useRoom();
   const [kind, setKind] = useState<Task['kind']>('clean');
   const [now, setNow] = useState<string | null>(null);
   useEffect(() => {
@@ -46,7 +46,7 @@ export function TaskList(): ReactNode {
                 kind,
                 text: text.slice(0, 200),
                 itemId: null,
-                waitMinutes: WAITS[kind],
+                waitMinutes: waitOf(kind, rules),
                 startedAt: null,
                 done: false,
               });

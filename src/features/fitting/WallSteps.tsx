@@ -45,6 +45,7 @@ function Marks({ step: s }: { step: FittingStep }): ReactNode {
   const rows = useSheetRows(file.room.unit);
   const wallName = useWallName();
   const length = (mm: number) => formatLength(mm, file.room.unit);
+  const fromCeiling = s.marks.some((m) => m.fromCeilingMm !== undefined);
   return (
     <table className="mt-1 w-full table-fixed border-collapse text-[14px]">
       <thead>
@@ -52,6 +53,7 @@ function Marks({ step: s }: { step: FittingStep }): ReactNode {
           <th className="w-[27%] py-0.5 pr-2 font-normal">{t('mark')}</th>
           <th className="py-0.5 pr-2 font-normal">{t('left')}</th>
           <th className="py-0.5 pr-2 font-normal">{t('height')}</th>
+          {fromCeiling && <th className="py-0.5 pr-2 font-normal">{t('ceiling')}</th>}
           <th className="py-0.5 font-normal">{t('line')}</th>
         </tr>
       </thead>
@@ -70,6 +72,11 @@ function Marks({ step: s }: { step: FittingStep }): ReactNode {
             <td className="py-1 pr-2 font-semibold">
               <Words>{length(m.heightMm)}</Words>
             </td>
+            {fromCeiling && (
+              <td className="py-1 pr-2 font-semibold">
+                <Words>{length(m.fromCeilingMm ?? 0)}</Words>
+              </td>
+            )}
             <td className="py-1">
               <Words>{rows.line(m)}</Words>
             </td>

@@ -17,7 +17,7 @@ import { Checkbox } from '../../ui/Checkbox';
 /** Where one stands or sits to judge the room, and which other rooms are seen from here. */
 export function StandingForm(): ReactNode {
   const t = useTranslations('measure');
-  const { file, plan, change, picked, pick } = useRoom();
+  const { file, plan, rules, change, picked, pick } = useRoom();
   const commit = useCommit();
   const [others, setOthers] = useState<{ id: string; name: string }[]>([]);
   const { room } = file;
@@ -68,7 +68,7 @@ export function StandingForm(): ReactNode {
         kind,
         xMm: place.xMm,
         yMm: place.yMm,
-        eyeMm: kind === 'seat' ? inches(44) : inches(62),
+        eyeMm: kind === 'seat' ? rules.number('walls.seatedEye') : inches(62),
       },
     ]);
     pick(id);

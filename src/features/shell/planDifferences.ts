@@ -1,4 +1,3 @@
-import { first } from '../../core/base/list';
 import type { Finding } from '../../core/model/finding';
 import type { Plan } from '../../core/plan/planLook';
 
@@ -46,7 +45,8 @@ export function planDifferences(previous: Plan, next: Plan): Differences {
     const then = next.hangings.find((x) => x.hangingId === h.hangingId);
     const hung = { id: h.hangingId, name: h.name };
     compare('centre', hung, h.centreMm, then?.centreMm);
-    compare('nail', hung, first(h.nails).heightMm, then?.nails[0]?.heightMm);
+    const nail = h.nails[0];
+    if (nail) compare('nail', hung, nail.heightMm, then?.nails[0]?.heightMm);
   }
   for (const s of previous.seats) {
     const then = next.seats.find((x) => x.pieceId === s.pieceId);

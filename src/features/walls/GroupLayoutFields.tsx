@@ -8,6 +8,7 @@ import { LengthField, NumberField, TAKEN, type Answer } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { useRoom } from '../shell/room/RoomContext';
 import { Why } from '../shell/Why';
+import { useOverThings } from './useOverThings';
 import { useWallActs } from './useWallActs';
 
 const AXES: ReadonlySet<string> = new Set(['tv', 'fireplace', 'shelf', 'stove']);
@@ -29,7 +30,7 @@ export function GroupLayoutFields({ group: g, plan: p }: Props): ReactNode {
   const key = (field: string) => `${file.room.id}-${g.id}-${field}`;
   const axes = [
     ...file.fittings.filter((f) => f.wallId === g.wallId && AXES.has(f.kind)),
-    ...file.pieces.filter((x) => x.kind !== 'rug'),
+    ...useOverThings(g.wallId).filter(({ id }) => file.pieces.some((x) => x.id === id)),
   ];
   return (
     <>
@@ -125,14 +126,16 @@ export function GroupPlaceFields({ group: g, plan: p }: Props): ReactNode {
   const key = (field: string) => `${file.room.id}-${g.id}-${field}`;
   const stand = acts.standOf(g);
   const widen = acts.widen(g, p);
-  const furniture = file.pieces.filter((x) => x.kind !== 'rug');
-  const overPiece = furniture.find((x) => x.id === g.overPieceId);
+  const candidates = useOverThings(g.wallId);
   return (
     <>
       <Select
         label={t('over')}
-        value={g.overPieceId ?? ''}
-        options={[{ value: '', label: t('bare') }, ...furniture.map((c) => ({ value: c.id, label: c.name }))]}
+        value={p.overName === null ? '' : (g.overPieceId ?? '')}
+        options={[
+          { value: '', label: t('bare') },
+          ...candidates.map((c) => ({ value: c.id, label: c.name })),
+        ]}
         onChange={(id) => relay({ overPieceId: id || null, xMm: null, centreMm: null, aboveMm: null })}
       />
       {widen && (
@@ -171,9 +174,9 @@ export function GroupPlaceFields({ group: g, plan: p }: Props): ReactNode {
       >
         <Why rule={p.rulesUsed.height} />
       </LengthField>
-      {overPiece && p.aboveMm !== null && (
+      {p.overName !== null && p.aboveMm !== null && (
         <LengthField
-          label={t('gap', { over: overPiece.name })}
+          label={t('gap', { over: p.overName })}
           draftKey={key('above')}
           valueMm={p.aboveMm}
           unit={unit}

@@ -27,7 +27,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
   const { file, plan } = useRoom();
   const acts = useWallActs();
   const unit = file.room.unit;
-  const overName = file.pieces.find((x) => x.id === g.overPieceId)?.name;
+  const overName = p.overName ?? undefined;
   const findings = plan.findings.filter((f) => f.stage === 'walls' && f.about.includes(g.id));
   const byRule = () => acts.relay(g, { xMm: null, centreMm: null, aboveMm: null, gapMm: null, kind: g.kind });
   return (
@@ -57,6 +57,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
         {g.kind === 'free' && <FreeGroupFields group={g} plan={p} />}
       </section>
       <Findings findings={findings} title={t('checks')} />
+      {p.holes.shift && <HoleShiftButton group={g} shift={p.holes.shift} />}
       <div className="mt-4 border-t-2 border-ink">
         <Collapsible title={t('template')}>{() => <TemplateLinks query={`group=${g.id}`} />}</Collapsible>
       </div>
@@ -69,6 +70,26 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
         </Button>
       </div>
     </>
+  );
+}
+
+/** Moves the whole so that a nail falls into a hole of the wall, or a hole is hidden. */
+function HoleShiftButton({
+  group: g,
+  shift,
+}: {
+  group: HangingGroup;
+  shift: NonNullable<GroupPlan['holes']['shift']>;
+}): ReactNode {
+  const t = useTranslations('walls');
+  const { change } = useRoom();
+  const acts = useWallActs();
+  return (
+    <p className="mt-2">
+      <Button small onClick={() => change(acts.moveGroup(g, shift.dxMm, shift.dyMm, acts.standOf(g)))}>
+        {t('holeShift')}
+      </Button>
+    </p>
   );
 }
 

@@ -1,5 +1,4 @@
 'use client';
-import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { Hanging } from '../../core/model/types';
@@ -33,7 +32,7 @@ export function HangingDimensions({
     return TAKEN;
   };
   const [left, right] = [scale.x(p.xMm - p.widthMm / 2), scale.x(p.xMm + p.widthMm / 2)];
-  const overPiece = file.pieces.find((x) => x.id === h.overPieceId);
+  const nailMm = p.nails[0]?.heightMm ?? p.centreMm;
   const wide = left - scale.x(0) > 46;
   const lineX = wide ? left - 22 : right + 22;
   const nailX = wide ? right + 26 : right + 54;
@@ -73,13 +72,13 @@ export function HangingDimensions({
         <Dimension
           x1={nailX}
           x2={nailX}
-          y1={scale.y(first(p.nails).heightMm)}
+          y1={scale.y(nailMm)}
           y2={scale.y(0)}
-          valueMm={first(p.nails).heightMm}
+          valueMm={nailMm}
           unit={unit}
           name={t('nailOne')}
           labelShare={0.35}
-          onCommit={(mm) => move(p.xMm, p.centreMm + mm - first(p.nails).heightMm)}
+          onCommit={(mm) => move(p.xMm, p.centreMm + mm - nailMm)}
         />
       )}
       <Dimension
@@ -92,7 +91,7 @@ export function HangingDimensions({
         name={t('fromLeft')}
         onCommit={(xMm) => move(xMm, p.centreMm)}
       />
-      {overPiece && p.gapMm !== null && p.gapMm > 0 && (
+      {p.overName !== null && p.gapMm !== null && p.gapMm > 0 && (
         <Dimension
           x1={scale.x(p.xMm)}
           x2={scale.x(p.xMm)}
@@ -100,7 +99,7 @@ export function HangingDimensions({
           y2={scale.y(p.bottomMm - p.gapMm)}
           valueMm={p.gapMm}
           unit={unit}
-          name={t('gap', { over: overPiece.name })}
+          name={t('gap', { over: p.overName })}
           onCommit={(gapMm) => put({ gapMm, centreMm: null })}
         />
       )}

@@ -1,11 +1,9 @@
 'use client';
-import { first } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Hanging, Item } from '../../core/model/types';
-import { isLamp } from '../../core/room/kinds';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
 import { massWords } from '../../messages/findingWords';
 import { waking } from '../../ui/Awake';
@@ -19,7 +17,9 @@ import { useRoom } from '../shell/room/RoomContext';
 import { Why } from '../shell/Why';
 import { Numeral, SheetTitle } from '../shell/Workspace';
 import { HangerFields } from './HangerFields';
+import { hookWords } from './hookWords';
 import { AboveNumeral, ShareNumeral } from './PlaceNumerals';
+import { useOverThings } from './useOverThings';
 import { useWallActs } from './useWallActs';
 
 const HangingMore = dynamic(() => import('./HangingMore').then((m) => waking(m.HangingMore)));
@@ -47,14 +47,14 @@ export function HangingSheet({
   const group = acts.groupOf(h.groupId);
   const put = (patch: Partial<Hanging>): void =>
     change([{ do: 'putHanging', lookId: look.id, hanging: { ...h, ...patch } }]);
-  const candidates = file.pieces.filter((x) => x.kind !== 'rug' && !isLamp(x) && x.kind !== 'plant');
+  const candidates = useOverThings(h.wallId);
   return (
     <>
       <SheetTitle
         detail={t('size', {
           width: formatBareLength(item.widthMm, unit),
           height: formatLength(item.heightMm, unit),
-          mass: massWords(item.massG, unit),
+          mass: `${p.massGuessedBy === null ? '' : `${t('about')} `}${massWords(p.massG, unit)}`,
         })}
       >
         {item.name}
@@ -76,7 +76,7 @@ export function HangingSheet({
         {!group && (
           <Select
             label={t('over')}
-            value={h.overPieceId ?? ''}
+            value={p.overName === null ? '' : (h.overPieceId ?? '')}
             options={[
               { value: '', label: t('bare') },
               ...candidates.map((c) => ({ value: c.id, label: c.name })),
@@ -125,9 +125,11 @@ function HangingAnswers({ hanging: h, plan: p }: Pick<Parts, 'hanging' | 'plan'>
   const t = useTranslations('walls');
   const { file } = useRoom();
   const unit = file.room.unit;
-  const overName = file.pieces.find((x) => x.id === h.overPieceId)?.name;
+  const overName = p.overName ?? undefined;
   const isWire = h.hanger.kind === 'wire';
-  const hookClass = p.hookClassG === null ? '' : `, ${t('nailLb', { mass: massWords(p.hookClassG, unit) })}`;
+  const hook = hookWords(p, unit, t);
+  const hookClass = hook === '' ? '' : `, ${hook}`;
+  const firstNail = p.nails[0];
   const nailsFromLeft = p.nails.map((n) => formatBareLength(n.xMm, unit)).join(' · ');
   return (
     <>
@@ -136,13 +138,15 @@ function HangingAnswers({ hanging: h, plan: p }: Pick<Parts, 'hanging' | 'plan'>
           {formatLength(p.centreMm, unit)}
         </Numeral>
         <AboveNumeral overName={overName} aboveMm={p.gapMm} xMm={p.xMm} rule={p.rulesUsed.height} />
-        <Numeral
-          label={p.nails.length > 1 ? t('nail') : t('nailOne')}
-          rule={p.nails.length > 1 && isWire ? p.rulesUsed.hooks : 'walls.hookClasses'}
-          note={`${nailsFromLeft} ${t('fromLeftNails')}${hookClass}`}
-        >
-          {formatLength(first(p.nails).heightMm, unit)}
-        </Numeral>
+        {firstNail && (
+          <Numeral
+            label={p.nails.length > 1 ? t('nail') : t('nailOne')}
+            rule={p.nails.length > 1 && isWire ? p.rulesUsed.hooks : 'walls.hookClasses'}
+            note={`${nailsFromLeft} ${t('fromLeftNails')}${hookClass}`}
+          >
+            {formatLength(firstNail.heightMm, unit)}
+          </Numeral>
+        )}
         <ShareNumeral overName={overName} share={p.widthShare} />
       </div>
       {!h.leans && (
@@ -168,14 +172,13 @@ function HangingPlace({
   const { file, change } = useRoom();
   const acts = useWallActs();
   const unit = file.room.unit;
-  const overPiece = file.pieces.find((x) => x.id === h.overPieceId);
   const key = (field: string) => `${file.room.id}-${h.id}-${field}`;
   const move = (xMm: number, centreMm: number): Answer => {
     change(acts.moveTo(h, p, xMm, centreMm));
     return TAKEN;
   };
   const toRule = (field: 'xMm' | 'centreMm') => () => put(grouped ? { groupAt: null } : { [field]: null });
-  const nailMm = first(p.nails).heightMm;
+  const nailMm = p.nails[0]?.heightMm ?? p.centreMm;
   const { shift } = p.holes;
   return (
     <>
@@ -212,9 +215,9 @@ function HangingPlace({
             />
           </>
         )}
-        {overPiece && !grouped && !h.leans && (
+        {p.overName !== null && !grouped && !h.leans && (
           <LengthField
-            label={t('gap', { over: overPiece.name })}
+            label={t('gap', { over: p.overName })}
             draftKey={key('gap')}
             valueMm={p.gapMm ?? 0}
             unit={unit}

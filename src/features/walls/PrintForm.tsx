@@ -211,7 +211,7 @@ function MatAndPixels({ found, print }: { found: Plan['prints'][number]; print: 
       {found.pixels && (
         <p className="text-[14px]">
           <Words>{`${t('pxNeed', { wide: found.pixels.needWide, high: found.pixels.needHigh, dpi: Math.round((found.pixels.needWide / print.sheetWidthMm) * 25.4) })}; ${t('pxGives', { dpi: Math.floor(found.pixels.dpi), size: `${bare(found.pixels.largestWidthMm)} × ${formatLength(found.pixels.largestHeightMm, unit)}` })}.`}</Words>{' '}
-          <Why rule="walls.dpiRoom" />
+          <Why rule={found.dpiBy} />
         </p>
       )}
     </>

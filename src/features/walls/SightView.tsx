@@ -34,7 +34,8 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
   // from the glass to each part of a wall that it shows, in the order in which the glass shows them
   const seen = s.patches.map((p) => {
     const w = findOne(plan.walls, (x) => x.id === p.wallId);
-    return { p, from: pointOnWall(w, p.fromXMm), to: pointOnWall(w, p.toXMm) };
+    const along = p.corners.map((c) => c.xMm);
+    return { p, from: pointOnWall(w, Math.min(...along)), to: pointOnWall(w, Math.max(...along)) };
   });
   const perimeter = sum(plan.walls.map((w) => w.lengthMm));
   const perMm = Math.min((WIDTH - 28 - GAP * (plan.walls.length - 1)) / perimeter, 104 / file.room.ceilingMm);
@@ -124,7 +125,7 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
                   .map((p, k) => (
                     <path
                       key={k}
-                      d={`M${own.x(p.fromXMm)} ${own.y(p.fromBottomMm)}L${own.x(p.toXMm)} ${own.y(p.toBottomMm)}L${own.x(p.toXMm)} ${own.y(p.toTopMm)}L${own.x(p.fromXMm)} ${own.y(p.fromTopMm)}Z`}
+                      d={`M${p.corners.map((c) => `${own.x(c.xMm)} ${own.y(c.yMm)}`).join('L')}Z`}
                       fill="#141414"
                       fillOpacity="0.16"
                       stroke="#141414"

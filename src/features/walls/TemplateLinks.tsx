@@ -23,6 +23,15 @@ export function TemplateLinks({ query }: { query: string }): ReactNode {
           {t('templateSvg')}
         </a>
       </p>
+      <p className="mb-1.5 mt-2.5 text-[13px] text-soft">{t('templateStrips')}</p>
+      <p className="flex flex-wrap gap-2">
+        <a className={link} href={`${addressOf('template.pdf')}&paper=a4&kind=strips`}>
+          {t('stripsA4')}
+        </a>
+        <a className={link} href={`${addressOf('template.pdf')}&paper=letter&kind=strips`}>
+          {t('stripsLetter')}
+        </a>
+      </p>
     </>
   );
 }

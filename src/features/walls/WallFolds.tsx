@@ -11,6 +11,7 @@ import { useDraft } from '../../ui/drafts';
 import { LengthField } from '../../ui/Field';
 import { Collapsible } from '../../ui/Collapsible';
 import { Words } from '../../ui/Words';
+import { hookWords } from './hookWords';
 import { massWords } from '../../messages/findingWords';
 import { Findings } from '../shell/Findings';
 import { useRoom } from '../shell/room/RoomContext';
@@ -82,10 +83,10 @@ export function WallFolds({
                     <span className="flex justify-between gap-2">
                       <b className="truncate font-semibold">{h.name}</b>
                       <span className="whitespace-nowrap text-soft">
-                        {h.hookClassG === null
-                          ? t('nailTwo')
-                          : t('nailLb', { mass: massWords(h.hookClassG, unit) })}
-                        {h.twoPoints ? `, ${t('nailTwo')}` : ''} <Why rule="walls.hookClasses" />
+                        {[hookWords(h, unit, t), h.twoPoints ? t('nailTwo') : '']
+                          .filter((words) => words !== '')
+                          .join(', ')}{' '}
+                        <Why rule="walls.hookClasses" />
                       </span>
                     </span>
                     {h.nails.map((n, i) => (
@@ -227,31 +228,40 @@ function FittingCheck({ id }: { id: string }): ReactNode {
   const findings = plan.findings.filter((x) => x.stage === 'walls' && x.about.includes(id));
   const put = (bottomMm: number) => commit({ do: 'putFitting', fitting: { ...f, bottomMm } }, f.id);
   const length = (mm: number) => formatLength(mm, unit);
-  const top = f.bottomMm + f.heightMm;
+  const heightLabel = (isScreen: boolean, isOverTank: boolean) => {
+    if (isScreen) return t('tvCentre');
+    return isOverTank ? t('shelfUnder') : t('shelfHeight');
+  };
   const tooHigh = findings.filter((x) => x.code === 'tv-too-high' && f.kind === 'tv');
-  const puts = shelf?.overTank
-    ? [shelf.overTank.byTankMm, shelf.overTank.byFloorMm]
-    : tooHigh.map((x) => Number(x.by.wantMm) + f.heightMm / 2);
-  const shelfRule = shelf?.overTank ? 'walls.overTank' : 'walls.shelfApart';
+  const overTank = shelf?.overTank;
+  /** Where its lower edge may be put by a press. */
+  const puts = overTank
+    ? [...new Set(Object.values(overTank.readings))]
+    : tooHigh.map((x) => Number(x.by.wantMm) - f.heightMm / 2);
+  const shelfRule = overTank ? 'walls.overTankSchool' : 'walls.shelfApart';
+  /** Which part of it the height is told of, from its lower edge up. */
+  const fieldUpMm = f.kind === 'tv' ? f.heightMm / 2 : f.heightMm;
+  const upMm = overTank ? 0 : fieldUpMm;
   return (
     <div className="border-t border-line py-2 first:border-t-0 first:pt-0">
       <p className="text-[14px] font-semibold">{f.name}</p>
       <LengthField
-        label={f.kind === 'tv' ? t('tvCentre') : t('shelfHeight')}
+        label={heightLabel(f.kind === 'tv', overTank !== undefined && overTank !== null)}
         draftKey={`${file.room.id}-${id}-wall-height`}
         size="small"
-        valueMm={f.kind === 'tv' ? f.bottomMm + f.heightMm / 2 : top}
+        valueMm={f.bottomMm + upMm}
         unit={unit}
-        onCommit={(mm) => put(Math.max(0, mm - (f.kind === 'tv' ? f.heightMm / 2 : f.heightMm)))}
+        onCommit={(mm) => put(Math.max(0, mm - upMm))}
       >
         <Why rule={f.kind === 'tv' ? 'walls.neck' : shelfRule} />
       </LengthField>
-      {shelf?.overTank && (
+      {overTank && (
         <p className="mt-1 text-[14px]">
           <Words>
-            {t('shelfBoth', {
-              tank: length(shelf.overTank.byTankMm),
-              floor: length(shelf.overTank.byFloorMm),
+            {t('shelfThree', {
+              tankTop: length(overTank.readings.tankTop),
+              floor: length(overTank.readings.floor),
+              tankBottom: length(overTank.readings.tankBottom),
             })}
           </Words>
         </p>
@@ -262,13 +272,13 @@ function FittingCheck({ id }: { id: string }): ReactNode {
             <Button
               key={i}
               small
-              disabled={Math.abs(top - mm) < 1}
+              disabled={Math.abs(f.bottomMm - mm) < 1}
               onClick={() => {
-                put(Math.max(0, mm - f.heightMm));
+                put(Math.max(0, mm));
               }}
             >
               <span>
-                <Words>{t('shelfPut', { by: length(f.kind === 'tv' ? mm - f.heightMm / 2 : mm) })}</Words>
+                <Words>{t('shelfPut', { by: length(mm + upMm) })}</Words>
               </span>
             </Button>
           ))}
@@ -276,7 +286,7 @@ function FittingCheck({ id }: { id: string }): ReactNode {
       )}
       {shelf && (
         <p className="mt-1 text-[14px]">
-          {`${t('shelfLoad')} ${massWords(shelf.loadG, unit)}; ${t('shelfBrackets', { count: shelf.brackets })}, ${t('shelfPer')} ${massWords(shelf.perBracketG, unit)}`}{' '}
+          {`${t('shelfLoad')} ${massWords(shelf.loadG, unit)}; ${t('shelfBrackets', { count: shelf.brackets.length })}, ${t('shelfPer')} ${massWords(shelf.mostG, unit)}`}{' '}
           <Why rule="walls.shelfLoad" />
         </p>
       )}

@@ -64,7 +64,7 @@ function writeStep(pen: Pen, sheet: Sheet, { step, number }: NumberedStep): void
   const title = `${number}   ${rows.title(step)}${note ? ` – ${note}` : ''}`;
   text(pen, title, MARGIN, { size: 10.5, face: 'bold' });
   pen.y -= 14;
-  if (step.kind === 'rod' || step.kind === 'picture')
+  if (step.kind !== 'seat' && step.kind !== 'curtain')
     for (const mark of step.marks) writeMark(pen, sheet, step, mark);
   pen.y -= 4;
 }
@@ -79,12 +79,18 @@ function writeMark(pen: Pen, sheet: Sheet, step: FittingStep, mark: Mark): void 
   const cells = [
     { x: 20, words: name, face: 'plain' },
     { x: 120, words: words.t('fitting.fromLeft', { by: words.length(mark.xMm) }), face: 'bold' },
-    { x: 245, words: words.t('fitting.fromFloor', { by: words.length(mark.heightMm) }), face: 'bold' },
+    { x: 245, words: heightWords(mark, words), face: 'bold' },
     { x: 385, words: rows.line(mark), face: 'plain' },
   ] as const;
   for (const cell of cells) text(pen, cell.words, MARGIN + cell.x, { size: 9.5, face: cell.face });
   pen.y -= 14;
 }
+
+/** Up from the floor reference, or down from the ceiling where the studio measures from there. */
+const heightWords = (mark: Mark, { t, length }: Sheet['words']): string =>
+  mark.fromCeilingMm === undefined
+    ? t('fitting.fromFloor', { by: length(mark.heightMm) })
+    : t('fitting.fromCeiling', { by: length(mark.fromCeilingMm) });
 
 function writeBuying(pen: Pen, sheet: Sheet): void {
   const { words, plan } = sheet;

@@ -79,7 +79,7 @@ const tank = (tankIn: number, shelfIn: number) =>
   room({
     fittings: [
       { ...fitting('toilet', 'n', [60, 0], [16, tankIn]), id: 'toilet' },
-      { ...fitting('shelf', 'n', [58, shelfIn - 1], [20, 1]), id: 'shelf' },
+      { ...fitting('shelf', 'n', [58, shelfIn], [20, 1]), id: 'shelf' },
     ],
   });
 const shelves = (stepIn: number) =>
@@ -116,6 +116,22 @@ const printed = (sheet: [number, number], px: [number, number] | null) =>
       pxHigh: px?.[1] ?? null,
     },
   });
+
+/** Three frames over a stair that rises 72 in over 120 to the right. */
+const onStair = (g: Partial<HangingGroup>) =>
+  grouped(
+    [
+      [12, 12],
+      [12, 12],
+      [12, 12],
+    ],
+    { kind: 'stair', ...g },
+    undefined,
+    {
+      fittings: [{ ...fitting('stairs', 'n', [24, 0], [120, 72]), rises: 'right' }],
+      ceilingIn: 168,
+    },
+  );
 
 export const GROUPS_CASES = {
   'group-gaps-even': {
@@ -179,6 +195,16 @@ export const GROUPS_CASES = {
       [16, 20],
       [16, 20],
     ]),
+  },
+  'treads-good': {
+    level: 'ok',
+    shows: onStair({}),
+    not: onStair({ centreMm: inches(90) }),
+  },
+  'treads-off': {
+    level: 'caution',
+    shows: onStair({ centreMm: inches(90) }),
+    not: onStair({}),
   },
   'group-count': {
     level: 'yielded',
@@ -290,6 +316,17 @@ export const GROUPS_CASES = {
     level: 'caution',
     shows: hung(art(30, 20), {}, { fittings: [fitting('socket', 'n', [82, 12], [4, 4])] }),
     not: hung(art(30, 20), {}, { fittings: [fitting('socket', 'n', [20, 12], [4, 4])] }),
+  },
+  'mass-guessed': {
+    level: 'caution',
+    shows: hung(art(30, 20, { massG: 0 })),
+    not: hung(art(30, 20, { massG: 2000 })),
+  },
+  'hook-spread-off': { level: 'caution', shows: wire(2, 5, 24, 26, 9), not: wire(2, 5, 24, 26, 12) },
+  'nail-below-frame': {
+    level: 'stop',
+    shows: hung(art(30, 20), { hanger: { kind: 'sawtooth', dropMm: inches(20.5) } }),
+    not: hung(art(30, 20), { hanger: { kind: 'sawtooth', dropMm: inches(19.5) } }),
   },
   'hook-above-frame': { level: 'stop', shows: wire(1, 1, 20, 30), not: wire(1, 6, 20, 21) },
   'wire-too-short': { level: 'stop', shows: wire(1, 5, 20, 15), not: wire(1, 6, 20, 21) },

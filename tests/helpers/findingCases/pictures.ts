@@ -45,7 +45,7 @@ export const PICTURES_CASES = {
     shows: hung(art(30, 20), { centreMm: inches(82.25) }),
     not: hung(art(30, 20), { centreMm: inches(82) }),
   },
-  'ceiling-yielded': { level: 'yielded', shows: hung(art(20, 66)), not: hung(art(20, 64)) },
+  'ceiling-yielded': { level: 'yielded', shows: hung(art(20, 72)), not: hung(art(20, 68)) },
   'picture-below-floor': {
     level: 'stop',
     shows: hung(art(30, 20), { centreMm: inches(9) }),

@@ -1,8 +1,10 @@
 import type { RoomFile } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
+import { lowestOver, overheadOf } from '../../room/ceiling';
 import { fittingCautions } from '../../safety/cautions';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 import type { WindowPlan } from '../../stages/windows/windowPlan';
+import { wallById } from '../context';
 import { fittingSheet, type FittingSheet } from '../fittingSheet';
 import { part } from '../parts';
 import { seatInserts } from '../seats/seatInserts';
@@ -35,10 +37,17 @@ const sheet = part(
   'sheet',
   {
     file: ['home'],
-    parts: ['outcomes', 'windows', 'hangings', 'seats', 'items', 'rules'],
+    room: ['ceilingMm', 'slopes', 'beams', 'walls'],
+    parts: ['outcomes', 'windows', 'hangings', 'seats', 'items', 'walls', 'rules'],
   },
   (input) =>
-    fittingSheet(input.outcomes, seatInserts(input.seats, input.items), cautionsOf(input), input.rules),
+    fittingSheet(input.outcomes, seatInserts(input.seats, input.items), cautionsOf(input), {
+      rules: input.rules,
+      ceilingAt: (wallId, xMm) => {
+        const edge = overheadOf(input.file.room, wallById(input.walls, wallId), input.walls);
+        return lowestOver(edge, xMm, xMm);
+      },
+    }),
 );
 
 /** A sheet that was taken to site goes out of date when anything on it changes. */

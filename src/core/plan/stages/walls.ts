@@ -12,7 +12,8 @@ import { stage } from '../stage';
 import { planFramedPrints } from '../walls/framedPrints';
 import { planGroups } from '../walls/groups';
 import { planHangings } from '../walls/hangings';
-import { pictureSteps, usedPieces } from '../walls/pictures';
+import { fixingLines } from '../walls/fixingLines';
+import { pictureSteps, shelfSteps, usedPieces } from '../walls/pictures';
 import { judgeScreens } from '../walls/screens';
 import { planSights } from '../walls/sights';
 import { planShelves } from '../walls/wallShelves';
@@ -39,11 +40,19 @@ const hangings = part(
 
 const sights = part(
   'sights',
-  { file: ['room', 'openings', 'fittings', 'pieces'], parts: ['hangings', 'items', 'walls'] },
+  { file: ['room', 'openings', 'fittings', 'pieces'], parts: ['hangings', 'items', 'walls', 'rules'] },
   planSights,
 );
 
-const prints = part('prints', { look: ['hangings'], parts: ['sights', 'items', 'rules'] }, planFramedPrints);
+const prints = part(
+  'prints',
+  {
+    file: ['room', 'pieces'],
+    look: ['hangings'],
+    parts: ['hangings', 'sights', 'items', 'walls', 'rules'],
+  },
+  planFramedPrints,
+);
 
 const shelves = part('shelves', { file: ['fittings'], parts: ['walls', 'rules'] }, planShelves);
 
@@ -92,8 +101,20 @@ export const wallsStage = stage({
       ...judgeOverCots(input, input.hangings, items),
     ];
   },
-  steps: (input) => pictureSteps(input.hangings, input.rules),
-  bought: ({ look, items }) => ({ lines: [], uses: countUses('piece', usedPieces(look, items)) }),
+  steps: ({ file, hangings: hung, shelves: boards, rules }) => [
+    ...shelfSteps(boards.shelves, file.fittings, rules),
+    ...pictureSteps(hung, rules),
+  ],
+  bought: ({ file, look, items, hangings: hung, shelves: boards }) => ({
+    lines: fixingLines({
+      hangings: hung,
+      hung: look.hangings,
+      shelves: boards.shelves,
+      shelfNames: new Map(file.fittings.map((f) => [f.id, f.name])),
+      wallsOf: file.room.wallsOf,
+    }),
+    uses: countUses('piece', usedPieces(look, items)),
+  }),
   state: (input, open) => {
     const done = input.hangings.length;
     const hung = open > 0 ? 'half' : 'done';

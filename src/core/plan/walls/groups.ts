@@ -1,5 +1,5 @@
 import type { Mm } from '../../base/units';
-import type { Fitting, HangingGroup, Item, Look } from '../../model/types';
+import type { HangingGroup, Item, Look } from '../../model/types';
 import { lowestOver, overheadOf, underCrown } from '../../room/ceiling';
 import { planGroup, type GroupPlan } from '../../stages/walls/planGroup';
 import { wallById, type RoomContext } from '../context';
@@ -18,37 +18,40 @@ export function planGroups(context: Context): GroupPlan[] {
       const edge = underCrown(file.room, overheadOf(file.room, wallById(walls, group.wallId), context.walls));
       return planGroup(
         group,
-        membersOf(context, group.id),
+        membersOf(context, group),
         {
           place,
           overhead: (fromMm, toMm) => lowestOver(edge, fromMm, toMm),
           axis: axisOf(context, group),
-          stairPitchDeg: stair ? pitchDeg(stair) : null,
+          stair: stair ?? null,
         },
         rules,
       );
     });
 }
 
-function membersOf({ items, look, walls }: Context, groupId: string) {
+function membersOf({ items, look }: Context, { id, wallId }: HangingGroup) {
   return look.hangings.flatMap((hanging) => {
     const item = items.get(hanging.itemId);
-    const here = hanging.groupId === groupId && walls.some((w) => w.id === hanging.wallId);
+    const here = hanging.groupId === id && hanging.wallId === wallId;
     return here && item ? [{ hanging, item }] : [];
   });
 }
 
-type Axis = { name: string; xMm: Mm; widthMm: Mm; centreMm: Mm };
+type Axis = { name: string; xMm: Mm; widthMm: Mm; centreMm: Mm | null };
 
-/** What a group is centred on: a fitting of its wall, or a piece that stands there. */
-function axisOf({ file, places, rules }: Context, group: HangingGroup): Axis | null {
+/**
+ * What a group is centred on: a fitting of its wall, or a piece that stands there. Beside a screen a pair shares
+ * its height; beside anything else it hangs at eye level.
+ */
+function axisOf({ file, places }: Context, group: HangingGroup): Axis | null {
   const fitting = file.fittings.find((f) => f.id === group.axisId && f.wallId === group.wallId);
   if (fitting)
     return {
       name: fitting.name,
       xMm: fitting.xMm + fitting.widthMm / 2,
       widthMm: fitting.widthMm,
-      centreMm: fitting.bottomMm + fitting.heightMm / 2,
+      centreMm: fitting.kind === 'tv' ? fitting.bottomMm + fitting.heightMm / 2 : null,
     };
   const piece = file.pieces.find((p) => p.id === group.axisId);
   const onWall = piece && places.get(piece.id);
@@ -57,10 +60,6 @@ function axisOf({ file, places, rules }: Context, group: HangingGroup): Axis | n
     name: piece.name,
     xMm: onWall.xMm + onWall.widthMm / 2,
     widthMm: onWall.widthMm,
-    centreMm: rules.number('walls.centre'),
+    centreMm: null,
   };
 }
-
-/** Pitch of a stair, positive where it rises to the right. */
-const pitchDeg = (stair: Fitting): number =>
-  (Math.atan2(stair.heightMm, stair.widthMm) * 180 * (stair.rises === 'right' ? 1 : -1)) / Math.PI;

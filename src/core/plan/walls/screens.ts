@@ -1,8 +1,9 @@
 import type { Mm } from '../../base/units';
-import { apart, type Point } from '../../geometry/plane';
+import { distance } from '../../geometry/plane';
 import type { Finding } from '../../model/finding';
 import type { Fitting, Item, Look, Placement } from '../../model/types';
-import { sits } from '../../room/kinds';
+import { canSee, distanceInFront } from '../../room/reflect';
+import { viewersOf, type Viewer } from '../../room/viewers';
 import { pointOnWall } from '../../room/walls';
 import { wallById, type RoomContext } from '../context';
 import { NEAR_WALL } from '../hangingPlace';
@@ -68,46 +69,49 @@ function topUnder(
   return { leftMm: fitting.xMm + (fitting.widthMm - widthMm) / 2, heightMm: topMm };
 }
 
-/** How far one tilts the head from the nearest seat. */
+/** How far one tilts the head, from every seat that sees the screen; one finding where it is too far from none. */
 function judgeHeight(context: Context, tv: Fitting): Finding[] {
-  const { walls, rules } = context;
-  const screen = pointOnWall(wallById(walls, tv.wallId), tv.xMm + tv.widthMm / 2);
-  const seat = viewersOf(context)
-    .map((s) => ({ ...s, farMm: apart([s.at, s.at], [screen, screen]).mm }))
-    .filter((s) => s.farMm > NEAREST_VIEWER)
-    .sort((a, b) => a.farMm - b.farMm)[0];
-  if (!seat) return [];
+  const most = context.rules.number('walls.neck');
+  const watched = watchedFrom(context, tv);
+  const tooFar = watched.filter(({ deg }) => deg > most);
+  const [nearest] = [...watched].sort((a, b) => a.farMm - b.farMm);
+  const told = tooFar.length > 0 || !nearest ? tooFar : [nearest];
   const centreMm = tv.bottomMm + tv.heightMm / 2;
-  const deg = (Math.atan2(centreMm - seat.eyeMm, seat.farMm) * 180) / Math.PI;
-  const most = rules.number('walls.neck');
-  return [
-    {
-      code: deg > most ? 'tv-too-high' : 'tv-height-good',
-      level: deg > most ? 'caution' : 'ok',
-      stage: 'walls',
-      about: [tv.id],
-      rule: 'walls.neck',
-      by: {
-        piece: tv.name,
-        seat: seat.name,
-        by: seat.by,
-        deg: Math.round(Math.max(0, deg)),
-        most,
-        centreMm,
-        eyeMm: seat.eyeMm,
-        wantMm: seat.eyeMm + Math.tan((most * Math.PI) / 180) * seat.farMm,
-      },
+  return told.map(({ viewer, farMm, deg }): Finding => ({
+    code: deg > most ? 'tv-too-high' : 'tv-height-good',
+    level: deg > most ? 'caution' : 'ok',
+    stage: 'walls',
+    about: [tv.id],
+    rule: 'walls.neck',
+    by: {
+      piece: tv.name,
+      seat: viewer.name,
+      by: viewer.by,
+      deg: Math.round(Math.max(0, deg)),
+      most,
+      centreMm,
+      eyeMm: viewer.eye.zMm,
+      wantMm: viewer.eye.zMm + Math.tan((most * Math.PI) / 180) * farMm,
     },
-  ];
+  }));
 }
 
-type Viewer = { name: string; by: 'stand' | 'piece'; at: Point; eyeMm: Mm };
+type Watching = { viewer: Viewer; farMm: Mm; deg: number };
 
-const viewersOf = ({ file, rules }: Context): Viewer[] => [
-  ...file.room.standpoints
-    .filter((s) => s.kind === 'seat')
-    .map((s): Viewer => ({ name: s.name, by: 'stand', at: s, eyeMm: s.eyeMm })),
-  ...file.pieces
-    .filter((p) => sits(p) && p.kind !== 'ottoman')
-    .map((p): Viewer => ({ name: p.name, by: 'piece', at: p, eyeMm: rules.number('walls.seatedEye') })),
-];
+/** Everybody who sits where the screen's middle is seen, not too near to it. */
+function watchedFrom({ file, walls, rules }: Context, tv: Fitting): Watching[] {
+  const centreMm = tv.bottomMm + tv.heightMm / 2;
+  const wall = wallById(walls, tv.wallId);
+  const screen = pointOnWall(wall, tv.xMm + tv.widthMm / 2);
+  const between = walls.filter((w) => w.id !== wall.id);
+  return viewersOf({ room: file.room, pieces: file.pieces }, rules)
+    .filter(({ isSeated }) => isSeated)
+    .map((viewer) => {
+      const farMm = distance(viewer.eye, screen);
+      return { viewer, farMm, deg: (Math.atan2(centreMm - viewer.eye.zMm, farMm) * 180) / Math.PI };
+    })
+    .filter(({ viewer, farMm }) => {
+      const isSeen = canSee(viewer.eye, { ...screen, zMm: centreMm }, { walls: between, solids: [] });
+      return isSeen && farMm > NEAREST_VIEWER && distanceInFront(wall, viewer.eye) > 0;
+    });
+}

@@ -1,14 +1,25 @@
-import type { Mm } from '../../base/units';
-import type { Box } from '../../geometry/plane';
+import { insidePolygon, type Box } from '../../geometry/plane';
 import type { Finding } from '../../model/finding';
 import type { Item, RoomFile } from '../../model/types';
-import { isGlazed, isLamp, sits } from '../../room/kinds';
-import { glintIn, patchesIn, showsBox, type Glass, type Patch, type Place3 } from '../../room/reflect';
+import { overheadOf } from '../../room/ceiling';
+import { isGlazed, isLamp } from '../../room/kinds';
+import {
+  glintIn,
+  patchesIn,
+  showsBox,
+  type Glass,
+  type Patch,
+  type Place3,
+  type Seen,
+} from '../../room/reflect';
+import { solidsIn } from '../../room/solids';
+import { viewersOf, type Viewer } from '../../room/viewers';
 import type { Wall } from '../../room/walls';
+import type { RuleBook } from '../../rules/book';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 
 type SeenKind = 'window' | 'tv' | 'door' | 'picture' | 'lamp';
-type Seen = { id: string; name: string; kind: SeenKind };
+type Thing = { id: string; name: string; kind: SeenKind };
 
 /** What a glass shows from a standpoint: parts of the walls, and what is on them. */
 export type Sight = {
@@ -17,7 +28,7 @@ export type Sight = {
   fromName: string;
   eye: Place3;
   patches: Patch[];
-  shows: Seen[];
+  shows: Thing[];
 };
 export type SightsPlan = { sights: Sight[]; findings: Finding[] };
 
@@ -26,16 +37,10 @@ type Context = {
   items: ReadonlyMap<string, Item>;
   hangings: readonly HangingPlan[];
   walls: readonly Wall[];
+  rules: RuleBook;
 };
-type Viewer = { id: string; name: string; by: 'stand' | 'piece'; eye: Place3 };
-
-/** A seat's eye is this far over the seat. */
-const EYE_OVER_SEAT: Mm = 720;
-const USUAL_SEAT: Mm = 450;
 /** A lamp shines from this share of its height. */
 const LAMP_SHINES_AT = 0.86;
-/** Where nobody has marked a place to look from, this many seats are it. */
-const SEATS_LOOKED_FROM = 3;
 
 /** What every mirror and glazed picture shows from every place where somebody looks at it. */
 export function planSights(context: Context): SightsPlan {
@@ -45,9 +50,11 @@ export function planSights(context: Context): SightsPlan {
   if (glazed.length === 0) return { sights: [], findings: [] };
   const sights: Sight[] = [];
   const findings: Finding[] = [];
+  const room = roomSeen(context);
+  const viewers = viewersOf({ room: context.file.room, pieces: context.file.pieces }, context.rules);
   for (const hanging of glazed)
-    for (const viewer of viewersOf(context.file)) {
-      const sight = sightOf(context, hanging, viewer);
+    for (const viewer of viewers) {
+      const sight = sightOf(context, room, hanging, viewer);
       if (!sight) continue;
       sights.push(sight);
       findings.push(...judgeSight(sight, hanging, viewer, isMirror(hanging)));
@@ -55,45 +62,49 @@ export function planSights(context: Context): SightsPlan {
   return { sights, findings };
 }
 
-function viewersOf({ room, pieces }: Context['file']): Viewer[] {
-  if (room.standpoints.length > 0)
-    return room.standpoints.map((s) => ({
-      id: s.id,
-      name: s.name,
-      by: 'stand',
-      eye: { xMm: s.xMm, yMm: s.yMm, zMm: s.eyeMm },
-    }));
-  return pieces
-    .filter(sits)
-    .slice(0, SEATS_LOOKED_FROM)
-    .map((p) => ({
-      id: p.id,
-      name: p.name,
-      by: 'piece',
-      eye: { xMm: p.xMm, yMm: p.yMm, zMm: (p.seat?.heightMm ?? USUAL_SEAT) + EYE_OVER_SEAT },
-    }));
-}
+const roomSeen = ({ file, walls }: Context): Seen => ({
+  walls,
+  tops: new Map(walls.map((wall) => [wall.id, overheadOf(file.room, wall, walls)])),
+  solids: solidsIn(file.pieces, file.fittings, walls),
+});
 
-function sightOf(context: Context, hanging: HangingPlan, { id, name, eye }: Viewer): Sight | null {
-  const { wallId, xMm, widthMm, bottomMm, topMm } = hanging;
-  const glass: Glass = { wallId, xMm, widthMm, bottomMm, topMm };
-  const patches = patchesIn(glass, eye, context.walls);
-  if (patches.length === 0) return null;
+/** What is in the way of a viewer: not what they sit on, or stand beside or in. */
+const roomFor = (room: Seen, viewer: Viewer): Seen => ({
+  ...room,
+  solids: room.solids.filter(({ id, outline }) => id !== viewer.id && !insidePolygon(viewer.eye, outline)),
+});
+
+function sightOf(context: Context, room: Seen, hanging: HangingPlan, viewer: Viewer): Sight | null {
+  const { wallId, xMm, widthMm, bottomMm, topMm, footMm } = hanging;
+  const glass: Glass = { wallId, xMm, widthMm, bottomMm, topMm, footMm };
+  const seen = roomFor(room, viewer);
+  const patches = patchesIn(glass, viewer.eye, seen);
   const onWalls = reflectable(context);
-  const shows = [
-    ...REFLECTED_ORDER.flatMap((group) =>
-      patches.flatMap((patch) =>
-        onWalls.filter((x) => x.group === group && x.wallId === patch.wallId && showsBox(patch, x.box)),
-      ),
-    ).map(({ seen }) => seen),
-    ...glintsIn(context, glass, eye),
-  ];
-  const unique = [...new Map(shows.map((s) => [s.id, s])).values()];
-  return { hangingId: hanging.hangingId, fromId: id, fromName: name, eye, patches, shows: unique };
+  const shows = viewer.eyes.flatMap((eye) => {
+    const parts = eye === viewer.eye ? patches : patchesIn(glass, eye, seen);
+    return [
+      ...REFLECTED_ORDER.flatMap((group) =>
+        parts.flatMap((patch) =>
+          onWalls.filter((x) => x.group === group && x.wallId === patch.wallId && showsBox(patch, x.box)),
+        ),
+      ).map(({ seen: thing }) => thing),
+      ...glintsIn(context, glass, eye, seen),
+    ];
+  });
+  if (patches.length === 0 && shows.length === 0) return null;
+  const unique = [...new Map(shows.map((thing) => [thing.id, thing])).values()];
+  return {
+    hangingId: hanging.hangingId,
+    fromId: viewer.id,
+    fromName: viewer.name,
+    eye: viewer.eye,
+    patches,
+    shows: unique,
+  };
 }
 
 const REFLECTED_ORDER = ['opening', 'screen', 'picture'] as const;
-type Reflectable = { group: (typeof REFLECTED_ORDER)[number]; wallId: string; seen: Seen; box: Box };
+type Reflectable = { group: (typeof REFLECTED_ORDER)[number]; wallId: string; seen: Thing; box: Box };
 
 /** Everything on a wall that a glass opposite can show. */
 function reflectable({ file, hangings }: Context): Reflectable[] {
@@ -123,7 +134,7 @@ function reflectable({ file, hangings }: Context): Reflectable[] {
   ];
 }
 
-const glintsIn = ({ file, walls }: Context, glass: Glass, eye: Place3): Seen[] =>
+const glintsIn = ({ file }: Context, glass: Glass, eye: Place3, room: Seen): Thing[] =>
   file.pieces
     .filter(isLamp)
     .filter((lamp) =>
@@ -131,13 +142,13 @@ const glintsIn = ({ file, walls }: Context, glass: Glass, eye: Place3): Seen[] =
         glass,
         eye,
         { xMm: lamp.xMm, yMm: lamp.yMm, zMm: lamp.bottomMm + lamp.heightMm * LAMP_SHINES_AT },
-        walls,
+        room,
       ),
     )
     .map((lamp) => ({ id: lamp.id, name: lamp.name, kind: 'lamp' }));
 
 /** Whether something bright shows in it. */
-export const isBright = (seen: Seen): boolean => seen.kind === 'window' || seen.kind === 'lamp';
+export const isBright = (seen: Thing): boolean => seen.kind === 'window' || seen.kind === 'lamp';
 
 /** A mirror reports what it shows; a glazed picture reports what glares in it. */
 function judgeSight(sight: Sight, hanging: HangingPlan, viewer: Viewer, mirror: boolean): Finding[] {

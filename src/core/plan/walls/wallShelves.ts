@@ -1,21 +1,27 @@
-import type { Mm } from '../../base/units';
-import type { Finding, Level } from '../../model/finding';
+import type { Gram, Mm } from '../../base/units';
+import type { Finding } from '../../model/finding';
 import type { Fitting, RoomFile } from '../../model/types';
 import type { Wall } from '../../room/walls';
 import type { RuleBook } from '../../rules/book';
 
+export type ShelfBracket = { xMm: Mm; loadG: Gram };
 export type Shelf = {
   fittingId: string;
-  loadG: number;
-  brackets: number;
-  perBracketG: number;
+  loadG: Gram;
+  /** From left to right, each with what it carries, and the most that one does. */
+  brackets: ShelfBracket[];
+  mostG: Gram;
   overTank: OverTank | null;
 };
-type OverTank = { name: string; byTankMm: Mm; byFloorMm: Mm };
+type TankReading = 'tankTop' | 'floor' | 'tankBottom';
+/** Heights of the lower edge over a tank, by each reading, and by the studio's own. */
+export type OverTank = { name: string; readings: Record<TankReading, Mm>; wantMm: Mm };
 export type ShelvesPlan = { shelves: Shelf[]; findings: Finding[] };
 
 type Context = { file: Pick<RoomFile, 'fittings'>; walls: readonly Wall[]; rules: RuleBook };
 
+/** A height that is off by less looks right. */
+const NOT_SEEN: Mm = 5;
 /** Two fittings are over one another when they share more than this of the wall. */
 const SHARED_WIDTH: Mm = 20;
 const isOver = (a: Fitting, b: Fitting): boolean =>
@@ -39,39 +45,53 @@ export function planShelves({ file, walls, rules }: Context): ShelvesPlan {
   return { shelves, findings };
 }
 
-function loadOf(shelf: Fitting, rules: RuleBook): Pick<Shelf, 'loadG' | 'brackets' | 'perBracketG'> {
+function loadOf(shelf: Fitting, rules: RuleBook): Pick<Shelf, 'loadG' | 'brackets' | 'mostG'> {
   const loadG = (rules.number('walls.shelfLoad') * shelf.widthMm) / 1000;
-  const spans = Math.ceil(shelf.widthMm / rules.number('walls.shelfBracketApart') - 1e-9);
-  const brackets = Math.max(2, 1 + spans);
-  return { loadG, brackets, perBracketG: loadG / (brackets - 1) };
+  const spans = Math.max(1, Math.ceil(shelf.widthMm / rules.number('walls.shelfBracketApart') - 1e-9));
+  // a bracket carries half of the board on each side of it: one at the end half a span
+  const spanG = loadG / spans;
+  const brackets = Array.from({ length: spans + 1 }, (_, i): ShelfBracket => ({
+    xMm: shelf.xMm + (shelf.widthMm * i) / spans,
+    loadG: i === 0 || i === spans ? spanG / 2 : spanG,
+  }));
+  return { loadG, brackets, mostG: Math.max(...brackets.map((bracket) => bracket.loadG)) };
 }
 
-const tankHeights = (tank: Fitting, rules: RuleBook): OverTank => ({
-  name: tank.name,
-  byTankMm: tank.bottomMm + tank.heightMm + rules.number('walls.overTank'),
-  byFloorMm: rules.number('walls.overTankFloor'),
-});
+/** Where the lower edge of a shelf or a cabinet over a tank belongs, by each reading of the rule. */
+function tankHeights(tank: Fitting, rules: RuleBook): OverTank {
+  const over = rules.number('walls.overTank');
+  const bottomMm = tank.bottomMm > 0 ? tank.bottomMm : rules.number('walls.tankBottom');
+  const readings = {
+    tankTop: tank.bottomMm + tank.heightMm + over,
+    floor: rules.number('walls.overTankFloor'),
+    tankBottom: bottomMm + over,
+  };
+  const school = rules.school('walls.overTankSchool') as TankReading;
+  return { name: tank.name, readings, wantMm: readings[school] };
+}
 
-function judgeOverTank(shelf: Fitting, { name, byTankMm, byFloorMm }: OverTank, rules: RuleBook): Finding {
-  const topMm = shelf.bottomMm + shelf.heightMm;
-  const offMm = topMm - byTankMm;
-  const schoolsPart = Math.abs(byTankMm - byFloorMm) > rules.number('walls.schoolsPart');
-  const tooLow = offMm < -5;
-  const higher: Level = schoolsPart ? 'yielded' : 'ok';
+function judgeOverTank(shelf: Fitting, { name, readings, wantMm }: OverTank, rules: RuleBook): Finding {
+  const offMm = shelf.bottomMm - wantMm;
+  const heights = Object.values(readings);
+  const readingsPart = Math.max(...heights) - Math.min(...heights) > rules.number('walls.schoolsPart');
+  const isOff = Math.abs(offMm) > NOT_SEEN;
   return {
-    code: tooLow ? 'shelf-over-tank-off' : 'shelf-over-tank',
-    level: tooLow ? 'caution' : higher,
+    code: isOff ? 'shelf-over-tank-off' : 'shelf-over-tank',
+    level: isOff ? 'caution' : 'ok',
     stage: 'walls',
     about: [shelf.id],
-    rule: 'walls.overTank',
+    rule: 'walls.overTankSchool',
     by: {
       piece: shelf.name,
       tank: name,
-      topMm,
-      tankByMm: byTankMm,
-      floorMm: byFloorMm,
+      bottomMm: shelf.bottomMm,
+      wantMm,
+      tankTopMm: readings.tankTop,
+      floorMm: readings.floor,
+      tankBottomMm: readings.tankBottom,
       byMm: Math.abs(offMm),
-      part: schoolsPart ? 'yes' : 'no',
+      direction: offMm < 0 ? 'low' : 'high',
+      part: readingsPart ? 'yes' : 'no',
     },
   };
 }

@@ -1,6 +1,7 @@
 import { elementAt } from '../../base/list';
 import type { Mm } from '../../base/units';
 import type { Fitting, Piece } from '../../model/types';
+import { boxesOfFitting } from '../../room/fittingTop';
 import { isLamp } from '../../room/kinds';
 import { stairSteps } from '../../room/stairs';
 import type { Span } from '../../stages/windows/span';
@@ -38,10 +39,7 @@ function fittingAtWall(f: Fitting, span: Span): ThingAtWall[] {
   const holds = IN_THE_WAY.has(f.kind);
   const offMm = offsetOn(span, f.wallId);
   if (offMm === undefined || (!holds && !AT_THE_BRACKET.has(f.kind))) return [];
-  const boxes =
-    f.kind === 'stairs'
-      ? stairSteps(f)
-      : [{ xMm: f.xMm, widthMm: f.widthMm, yMm: f.bottomMm, heightMm: f.heightMm }];
+  const boxes = f.kind === 'stairs' ? stairSteps(f) : boxesOfFitting(f);
   return boxes.map((box) => ({
     id: f.id,
     name: f.name,

@@ -40,9 +40,12 @@ export function windowPlaceOf(
     heaters: fittings('heater', 'stove').map((f) => nearFitting(context, span, f)),
     radiators: fittings('radiator').flatMap(alongWindow),
     vents: fittings('vent').flatMap(alongWindow),
-    electric: fittings('socket', 'switch')
+    electric: fittings('socket', 'switch', 'tv')
       .flatMap(alongWindow)
-      .map((f) => ({ name: f.name, fromMm: f.xMm, toMm: f.xMm + f.widthMm })),
+      .map(({ name, xMm, widthMm, bottomMm, topMm }) => ({
+        name,
+        box: { xMm, yMm: bottomMm, widthMm, heightMm: topMm - bottomMm },
+      })),
     ways: [
       ...file.openings
         .filter((o) => o.kind !== 'window' && !span.parts.some((p) => p.opening.id === o.id))

@@ -15,4 +15,11 @@ export const WEIGHT_RULES = {
   'weights.woven': plain('DEF', 'gsm', 230),
   'weights.hard': plain('DEF', 'gsm', 250),
   'weights.rug': plain('DEF', 'gsm', 2200),
+  // what hangs on a wall and was never weighed: its front and board in g/m², its frame in g a metre
+  'weights.pictureGlass': plain('DEF', 'gsm', 5000),
+  'weights.mirrorGlass': plain('DEF', 'gsm', 10_000),
+  'weights.board': plain('DEF', 'gsm', 2500),
+  'weights.wallPanel': plain('DEF', 'gsm', 4000),
+  'weights.hungThing': plain('DEF', 'gsm', 8000),
+  'weights.frame': plain('DEF', 'gram', 600),
 } as const satisfies Record<string, RuleRow>;

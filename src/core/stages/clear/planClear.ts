@@ -1,21 +1,24 @@
 import type { Finding } from '../../model/finding';
 import type { Clear, Item, Task } from '../../model/types';
+import type { RuleBook } from '../../rules/book';
 
 /** The trade's waiting times, in minutes; a task's own value goes before them. */
-export const WAITS: Record<Task['kind'], number> = {
-  // paint is judged when dry, the next day; pressed-paper panels get used to the room for a week; carpet
-  // powder works a quarter of an hour
+const WAITS: Record<Exclude<Task['kind'], 'panels'>, number> = {
+  // paint is judged when dry, the next day; carpet powder works a quarter of an hour
   clean: 0,
   mend: 0,
   wash: 0,
   paint: 24 * 60,
-  panels: 7 * 24 * 60,
   creases: 20,
   carpet: 15,
   dry: 24 * 60,
   parcel: 5 * 24 * 60,
   other: 0,
 };
+
+/** How long a task of a kind waits, in minutes. Pressed-paper panels lie in the room by the studio's rule. */
+export const waitOf = (kind: Task['kind'], rules: RuleBook): number =>
+  kind === 'panels' ? rules.number('walls.acclimatise') * 60 : WAITS[kind];
 
 export type TaskPlan = { task: Task; state: 'open' | 'waiting' | 'over' | 'done'; endsAt: string | null };
 export type ClearPlan = {

@@ -10,7 +10,7 @@ type Known = {
   items: Ids;
   walls: Ids;
   openings: Ids;
-  pieces: Ids;
+  hungOver: Ids;
   tops: Ids;
   axes: Ids;
   tubs: Ids;
@@ -35,12 +35,12 @@ const REFERENCES: Partial<
   dressing: [{ path: 'openingId', readIds: ({ tubs, openings }, id) => (tubs.has(id) ? tubs : openings) }],
   hanging: [
     { path: 'wallId', readIds: ({ walls }) => walls },
-    { path: 'overPieceId', readIds: ({ pieces }) => pieces },
+    { path: 'overPieceId', readIds: ({ hungOver }) => hungOver },
     { path: 'groupId', readIds: ({ groups }) => groups },
   ],
   group: [
     { path: 'wallId', readIds: ({ walls }) => walls },
-    { path: 'overPieceId', readIds: ({ pieces }) => pieces },
+    { path: 'overPieceId', readIds: ({ hungOver }) => hungOver },
     { path: 'axisId', readIds: ({ axes }) => axes },
   ],
   placement: [{ path: 'pieceId', readIds: ({ tops }) => tops }],
@@ -77,7 +77,7 @@ function knownIds(file: RoomFile): Omit<Known, 'groups'> {
     items: idsOf(file.items),
     walls: idsOf(file.room.walls),
     openings: idsOf(file.openings),
-    pieces,
+    hungOver: new Set([...pieces, ...idsOf(file.fittings)]),
     tops: new Set([...pieces, ...idsOf(file.fittings.filter((f) => f.mantel))]),
     axes: new Set([...pieces, ...idsOf(file.fittings)]),
     tubs: idsOf(file.fittings.filter((f) => f.kind === 'tub')),

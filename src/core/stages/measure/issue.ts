@@ -34,7 +34,9 @@ export type MeasureCode =
   | 'floor-sill'
   | 'drops-apart'
   | 'drop-and-frame-apart'
-  | 'ceiling-low';
+  | 'ceiling-low'
+  | 'over-elsewhere'
+  | 'group-elsewhere';
 
 /** An impossible reading (refuse), or an odd one (ask). `field` is the value that would have to change. */
 export type MeasureIssue = {

@@ -1,8 +1,10 @@
 import type { Gram, Mm } from '../../base/units';
 import type { Box } from '../../geometry/plane';
 import type { Finding } from '../../model/finding';
+import type { Room } from '../../model/types';
 import type { RuleId } from '../../rules/table';
-import type { HeightPlan } from './height';
+import type { Fixing } from './fixing';
+import type { Hole, HolePlan } from './holes';
 
 /** What is on the hanging's wall, unrolled: boxes in mm from the wall's left end and the floor datum. */
 export type HangingPlace = {
@@ -37,7 +39,7 @@ export type HangingPlace = {
     box: Box;
   }[];
   /** Holes that are in the wall already. */
-  holes: readonly { id: string; xMm: Mm; heightMm: Mm }[];
+  holes: readonly Hole[];
   /** A stair along the wall takes only what is under its line. */
   stairs: readonly {
     name: string;
@@ -48,6 +50,7 @@ export type HangingPlace = {
     rises: 'left' | 'right';
   }[];
   childrenOrPets: boolean;
+  wallsOf: Room['wallsOf'];
 };
 
 /**
@@ -67,21 +70,21 @@ export type HangingPlan = {
   topMm: Mm;
   bottomMm: Mm;
   gapMm: Mm | null;
-  yielded: HeightPlan['yielded'];
-  yieldedByMm: Mm;
+  /** What it hangs over, as it stands at this wall. */
+  overName: string | null;
   widthShare: number | null;
   nails: { xMm: Mm; heightMm: Mm }[];
   nailDropMm: Mm;
   hooksApartMm: Mm;
-  massG: number;
+  /** As weighed, or as guessed by a rule where it never was. */
+  massG: Gram;
+  massGuessedBy: RuleId | null;
+  fixing: Fixing;
   twoPoints: boolean;
   groupId: string | null;
   leans: boolean;
   footMm: Mm;
-  /** Rating of the hook that each nail wants; null when no class holds it. */
-  hookClassG: Gram | null;
-  /** Holes used by a nail, hidden behind the piece, and the shift that would use or hide one near by. */
-  holes: { used: string[]; hidden: string[]; shift: { dxMm: Mm; dyMm: Mm; uses: boolean } | null };
+  holes: HolePlan;
   rulesUsed: { height: RuleId; width: RuleId; hooks: RuleId };
   findings: Finding[];
 };

@@ -1,15 +1,13 @@
-import { clamp, toPlanned, type Mm } from '../../base/units';
+import { clamp, type Mm } from '../../base/units';
 import type { FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 
-export type HeightPlan = {
-  centreMm: Mm;
-  gapMm: Mm | null;
-  yielded: 'none' | 'centre' | 'gap';
-  byMm: Mm;
-  ceilingTookMm: Mm;
-};
+/** Centre of a piece above the datum, and its gap over what it hangs over. */
+export type HeightPlan = { centreMm: Mm; gapMm: Mm | null };
+
+/** The centre that is preferred, and the range that is accepted around it. */
+export type Aim = { wishMm: Mm; lowMm: Mm; highMm: Mm };
 
 /** A piece, or a whole group, whose height is looked for. */
 export type HeightFacts = {
@@ -17,6 +15,8 @@ export type HeightFacts = {
   overPiece: { topMm: Mm; isBed: boolean } | null;
   given: { centreMm: Mm | null; gapMm: Mm | null };
   ceilingMm: Mm;
+  /** What people stand on in front of it: the floor, or the tread of a stair. */
+  floorMm: Mm;
 };
 
 /** A height that is off by less looks right. */
@@ -25,97 +25,80 @@ const SEEN: Mm = 0.5;
 export const gapRule = (overBed: boolean): RuleId =>
   overBed ? 'walls.gapOverHeadboard' : 'walls.gapOverFurniture';
 
-/** A height that nothing had to give way for. */
-export const settledAt = (centreMm: Mm): HeightPlan => ({
+/** One centre and no other. */
+export const aimAt = (wishMm: Mm): Aim => ({ wishMm, lowMm: wishMm, highMm: wishMm });
+
+/** Eye level as the studio has it, over what people stand on. A preferred centre outside the range widens it. */
+export function eyeLevel(floorMm: Mm, rules: RuleBook): Aim {
+  const [low, high] = rules.range('walls.centreRange');
+  const wish = rules.number('walls.centre');
+  return {
+    wishMm: floorMm + wish,
+    lowMm: floorMm + Math.min(low, wish),
+    highMm: floorMm + Math.max(high, wish),
+  };
+}
+
+type Span = { lowMm: Mm; highMm: Mm };
+const both = (a: Span, b: Span): Span => ({
+  lowMm: Math.max(a.lowMm, b.lowMm),
+  highMm: Math.min(a.highMm, b.highMm),
+});
+const isEmpty = ({ lowMm, highMm }: Span): boolean => lowMm > highMm + 1e-6;
+const nearest = (wishMm: Mm, { lowMm, highMm }: Span): Mm => clamp(wishMm, lowMm, highMm);
+
+/** Centres between the furniture, or the floor, and the clear space that is kept above. */
+const possible = ({ heightMm, ceilingMm, overPiece, floorMm }: HeightFacts, rules: RuleBook): Span => {
+  const lowMm = (overPiece?.topMm ?? floorMm) + heightMm / 2;
+  return { lowMm, highMm: Math.max(lowMm, ceilingMm - rules.number('walls.clearAbove') - heightMm / 2) };
+};
+
+/** Centres whose gap over the furniture is in its range. */
+const inGap = ({ overPiece, heightMm }: HeightFacts, rules: RuleBook): Span => {
+  if (!overPiece) return { lowMm: -Infinity, highMm: Infinity };
+  const [low, high] = rules.range(gapRule(overPiece.isBed));
+  const [lowMm, highMm] = [low, high].map((gap) => overPiece.topMm + gap + heightMm / 2) as [Mm, Mm];
+  return { lowMm, highMm };
+};
+
+const withGap = ({ overPiece, heightMm }: HeightFacts, centreMm: Mm): HeightPlan => ({
   centreMm,
-  gapMm: null,
-  yielded: 'none',
-  byMm: 0,
-  ceilingTookMm: 0,
+  gapMm: overPiece ? centreMm - heightMm / 2 - overPiece.topMm : null,
 });
 
 /**
- * Centre of a piece above the datum. Over furniture: the gap in its range that brings the centre nearest to
- * the preferred one; when none reaches it, one of the two gives way (the studio's school; the gap holds by
- * default) and `byMm` says how much. A typed gap or centre is kept.
+ * Where a piece hangs. A typed centre or gap is kept. Otherwise, where the gap's range and the accepted
+ * centres meet, the centre nearest to the preferred one; where they don't, one gives way (the studio's school; the
+ * gap holds by default). The clear space under the ceiling comes before both, the furniture before that.
  */
 export function chooseHeight(
   facts: HeightFacts,
   rules: RuleBook,
-  wish: Mm = rules.number('walls.centre'),
+  aim: Aim = eyeLevel(facts.floorMm, rules),
 ): HeightPlan {
-  const { given, overPiece } = facts;
-  if (given.centreMm !== null) return atTypedCentre(facts, given.centreMm, rules);
-  if (!overPiece) return underCeiling(settledAt(wish), facts, rules, wish);
-  if (given.gapMm !== null) return atTypedGap(facts, given.gapMm, rules, wish);
-  const [low, high] = rules.range(gapRule(overPiece.isBed));
-  const neededGap = wish - facts.heightMm / 2 - overPiece.topMm;
-  const gapMm = toPlanned(clamp(neededGap, low, high), rules.unit);
-  const centreMm = overPiece.topMm + gapMm + facts.heightMm / 2;
-  const offMm = centreMm - wish;
-  const offIsSeen = Math.abs(offMm) > SEEN;
-  if (offIsSeen && rules.school('walls.yields') === 'gap' && neededGap >= 0) {
-    const byMm = neededGap - clamp(neededGap, low, high);
-    const plan: HeightPlan = { ...settledAt(wish), gapMm: neededGap, yielded: 'gap', byMm };
-    return underCeiling(plan, facts, rules, wish);
-  }
-  const plan: HeightPlan = {
-    ...settledAt(centreMm),
-    gapMm,
-    yielded: offIsSeen ? 'centre' : 'none',
-    byMm: offMm,
-  };
-  return underCeiling(plan, facts, rules, wish);
+  const { given, overPiece, heightMm } = facts;
+  if (given.centreMm !== null) return withGap(facts, given.centreMm);
+  if (given.gapMm !== null && overPiece) return withGap(facts, overPiece.topMm + given.gapMm + heightMm / 2);
+  return withGap(facts, chosenCentre(facts, rules, aim));
 }
 
-/** How far a gap is out of its range; nothing where there is no furniture below. */
-function gapOff({ overPiece }: HeightFacts, gapMm: Mm | null, rules: RuleBook): Mm {
-  if (!overPiece || gapMm === null) return 0;
-  const [low, high] = rules.range(gapRule(overPiece.isBed));
-  return gapMm - clamp(gapMm, low, high);
+function chosenCentre(facts: HeightFacts, rules: RuleBook, aim: Aim): Mm {
+  const { wishMm } = aim;
+  const room = possible(facts, rules);
+  const gap = inGap(facts, rules);
+  const held = both(both(aim, gap), room);
+  if (!isEmpty(held)) return nearest(wishMm, held);
+  const centreHolds = rules.school('walls.yields') === 'gap' && wishMm >= room.lowMm;
+  return nearest(centreHolds ? wishMm : nearest(wishMm, gap), room);
 }
 
-function atTypedCentre(facts: HeightFacts, centreMm: Mm, rules: RuleBook): HeightPlan {
-  const { overPiece, heightMm } = facts;
-  const gapMm = overPiece ? centreMm - heightMm / 2 - overPiece.topMm : null;
-  const byMm = gapOff(facts, gapMm, rules);
-  return { ...settledAt(centreMm), gapMm, yielded: Math.abs(byMm) > SEEN ? 'gap' : 'none', byMm };
-}
-
-/** Kept as it was typed; a ceiling that comes too near is reported. */
-function atTypedGap(facts: HeightFacts, gapMm: Mm, rules: RuleBook, wish: Mm): HeightPlan {
-  const centreMm = (facts.overPiece?.topMm ?? 0) + gapMm + facts.heightMm / 2;
-  const gapByMm = gapOff(facts, gapMm, rules);
-  if (Math.abs(gapByMm) > SEEN) return { ...settledAt(centreMm), gapMm, yielded: 'gap', byMm: gapByMm };
-  const byMm = centreMm - wish;
-  return { ...settledAt(centreMm), gapMm, yielded: Math.abs(byMm) > SEEN ? 'centre' : 'none', byMm };
-}
-
-/** A low ceiling takes from the height until the clear space above is kept, but never below the furniture. */
-function underCeiling(plan: HeightPlan, facts: HeightFacts, rules: RuleBook, wish: Mm): HeightPlan {
-  const { heightMm, ceilingMm, overPiece } = facts;
-  const most = ceilingMm - rules.number('walls.clearAbove') - heightMm / 2;
-  const least = (overPiece?.topMm ?? 0) + heightMm / 2;
-  const centreMm = Math.max(Math.min(plan.centreMm, most), Math.min(least, plan.centreMm));
-  const ceilingTookMm = plan.centreMm - centreMm;
-  if (ceilingTookMm < SEEN) return plan;
-  const gapMm = plan.gapMm === null ? null : plan.gapMm - ceilingTookMm;
-  const gapByMm = gapOff(facts, gapMm, rules);
-  const gapYields = Math.abs(gapByMm) > SEEN;
-  return {
-    centreMm,
-    gapMm,
-    yielded: gapYields ? 'gap' : 'centre',
-    byMm: gapYields ? gapByMm : centreMm - wish,
-    ceilingTookMm,
-  };
-}
-
-/** What a height is judged against. */
+/** What a height is judged against: everything that it was chosen by, never how it came about. */
 export type HeightCase = {
   height: HeightPlan;
-  overPiece: { name: string; isBed: boolean } | null;
-  wishMm: Mm;
+  facts: HeightFacts;
+  aim: Aim;
+  /** The name of what it hangs over. */
+  over: string;
   /** What is above. */
   overhead: string;
   /** The rule that the preferred centre comes from. */
@@ -123,60 +106,96 @@ export type HeightCase = {
   /** Other centres that are as right, for a whole: by either school. */
   schools: readonly Mm[];
 };
+export type HeightVerdict = {
+  /** How far the gap is out of its range, how far the centre is off what is accepted; 0: not at all. */
+  gapOffMm: Mm;
+  centreOffMm: Mm;
+  /** The ceiling keeps it lower than it would hang: by so much. */
+  ceilingTookMm: Mm;
+  /** Another height would hold both gap and centre. */
+  avoidable: boolean;
+};
 type HeightFinding = { code: FindingCode; level: Level; by: FindingFacts; rule: RuleId };
 
 const direction = (mm: Mm): 'above' | 'below' => (mm > 0 ? 'above' : 'below');
+const unlessUnseen = (mm: Mm): Mm => (Math.abs(mm) > SEEN ? mm : 0);
+const outOf = (mm: Mm, { lowMm, highMm }: Span): Mm => unlessUnseen(mm - clamp(mm, lowMm, highMm));
+
+/** How a height compares with gap, centre and ceiling. Unrounded, and one verdict however it came about. */
+export function heightVerdict(
+  { height: { centreMm }, facts, aim, schools }: Omit<HeightCase, 'over' | 'overhead' | 'rule'>,
+  rules: RuleBook,
+): HeightVerdict {
+  const band = eyeLevel(facts.floorMm, rules);
+  const room = possible(facts, rules);
+  const gap = inGap(facts, rules);
+  const gapOffMm = outOf(centreMm, gap);
+  const isAccepted =
+    schools.some((mm) => Math.abs(centreMm - mm) <= SEEN) ||
+    [aim, band].some((range) => outOf(centreMm, range) === 0);
+  const offBare = outOf(centreMm, aim.lowMm === aim.highMm ? band : aim);
+  const off = facts.overPiece ? unlessUnseen(centreMm - aim.wishMm) : offBare;
+  const centreOffMm = isAccepted ? 0 : off;
+  const isUnderCeiling = Math.abs(centreMm - room.highMm) <= SEEN;
+  const tooLow = gapOffMm < 0 || centreOffMm < 0;
+  const freely = { ...facts, ceilingMm: Infinity, given: { centreMm: null, gapMm: null } };
+  return {
+    gapOffMm,
+    centreOffMm,
+    ceilingTookMm:
+      isUnderCeiling && tooLow ? unlessUnseen(chooseHeight(freely, rules, aim).centreMm - centreMm) : 0,
+    avoidable: [aim, band].some((range) => !isEmpty(both(both(range, gap), room))),
+  };
+}
 
 /**
  * What is said of a height: which of gap, centre and ceiling gave way, or that they agree; for a bare wall,
- * whether the centre is in its band.
+ * whether the centre is in its band. What another height would avoid is a caution, else it is a compromise.
  */
 export function judgeHeight(judged: HeightCase, rules: RuleBook): HeightFinding[] {
-  const { height, overPiece, overhead, rule } = judged;
-  const { centreMm, gapMm, byMm, ceilingTookMm } = height;
-  const found: HeightFinding[] = [];
-  if (ceilingTookMm > SEEN)
-    found.push({
-      code: 'ceiling-yielded',
-      level: 'yielded',
-      by: { byMm: ceilingTookMm, centreMm, wantMm: rules.number('walls.clearAbove'), other: overhead },
-      rule: 'walls.clearAbove',
-    });
-  if (height.yielded === 'gap' && overPiece)
-    found.push({
-      code: 'gap-yielded',
-      level: 'yielded',
-      by: { byMm: Math.abs(byMm), direction: direction(byMm), gapMm: gapMm ?? 0, over: overPiece.name },
-      rule: overPiece ? gapRule(overPiece.isBed) : rule,
-    });
-  if (ceilingTookMm > SEEN || height.yielded === 'gap') return found;
-  return [...found, overPiece ? overFurniture(judged, overPiece) : onBareWall(judged, rules)];
+  const { height, facts, aim, over, overhead, rule } = judged;
+  const { overPiece } = facts;
+  const { gapMm } = height;
+  // on a stair the centre is told from the tread
+  const centreMm = height.centreMm - facts.floorMm;
+  const verdict = heightVerdict(judged, rules);
+  const level: Level = verdict.avoidable ? 'caution' : 'yielded';
+  if (verdict.ceilingTookMm > 0) {
+    const wantMm = rules.number('walls.clearAbove');
+    const by = { byMm: verdict.ceilingTookMm, centreMm, wantMm, other: overhead };
+    return [
+      { code: 'ceiling-yielded', level: 'yielded', by, rule: 'walls.clearAbove' },
+      ...gapFindings(judged, verdict, 'yielded'),
+    ];
+  }
+  if (verdict.gapOffMm !== 0) return gapFindings(judged, verdict, level);
+  if (verdict.centreOffMm !== 0) {
+    const by = {
+      byMm: Math.abs(verdict.centreOffMm),
+      direction: direction(verdict.centreOffMm),
+      gapMm: gapMm ?? -1,
+      wishMm: aim.wishMm - facts.floorMm,
+      over: overPiece ? over : 'none',
+    };
+    const offRule = overPiece ? gapRule(overPiece.isBed) : 'walls.centreRange';
+    return [{ code: 'centre-yielded', level, by, rule: offRule }];
+  }
+  if (!overPiece) return [{ code: 'centre-as-wished', level: 'ok', by: { centreMm }, rule }];
+  const by = { gapMm: gapMm ?? 0, centreMm, over };
+  return [{ code: 'centre-and-gap-agree', level: 'ok', by, rule: gapRule(overPiece.isBed) }];
 }
 
-function overFurniture(
-  { height, wishMm }: HeightCase,
-  overPiece: { name: string; isBed: boolean },
-): HeightFinding {
-  const { centreMm, byMm } = height;
-  const gapMm = height.gapMm ?? 0;
-  const rule = gapRule(overPiece.isBed);
-  if (height.yielded !== 'centre')
-    return { code: 'centre-and-gap-agree', level: 'ok', by: { gapMm, centreMm, over: overPiece.name }, rule };
-  const facts = { byMm: Math.abs(byMm), direction: direction(byMm), gapMm, wishMm, over: overPiece.name };
-  return { code: 'centre-yielded', level: 'yielded', by: facts, rule };
-}
-
-function onBareWall({ height, wishMm, schools, rule }: HeightCase, rules: RuleBook): HeightFinding {
-  const { centreMm } = height;
-  const [low, high] = rules.range('walls.centreRange');
-  // a whole may be hung by either school of height, whichever the studio keeps to
-  const bySchool = [wishMm, ...schools].some((mm) => Math.abs(centreMm - mm) <= SEEN);
-  const offMm = bySchool ? 0 : centreMm - clamp(centreMm, low, high);
-  if (Math.abs(offMm) <= SEEN) return { code: 'centre-as-wished', level: 'ok', by: { centreMm }, rule };
-  return {
-    code: 'centre-yielded',
-    level: 'caution',
-    by: { byMm: Math.abs(offMm), direction: direction(offMm), gapMm: -1, wishMm, over: 'none' },
-    rule: 'walls.centreRange',
+function gapFindings(
+  { height, facts: { overPiece }, over }: HeightCase,
+  { gapOffMm }: HeightVerdict,
+  level: Level,
+): HeightFinding[] {
+  if (gapOffMm === 0 || !overPiece) return [];
+  const by = {
+    byMm: Math.abs(gapOffMm),
+    direction: direction(gapOffMm),
+    gapMm: height.gapMm ?? 0,
+    over,
   };
+  return [{ code: 'gap-yielded', level, by, rule: gapRule(overPiece.isBed) }];
 }

@@ -3,9 +3,9 @@ import type { Finding, FindingCode, FindingFacts, Level } from '../../model/find
 import type { HangingGroup } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import type { GroupMember, GroupPlan } from './groupPlan';
-import type { HangingPlace } from './hangingPlan';
-import { judgeHeight, type HeightPlan } from './height';
+import type { GroupMember, GroupPlace, GroupPlan } from './groupPlan';
+import { eyeLevel, judgeHeight, type Aim, type HeightFacts, type HeightPlan } from './height';
+import { judgeHoles } from './judgeHoles';
 import { usualColumns } from './layout';
 import { clearAboveShort, type Overhead } from './overhead';
 import { judgeWidthShare } from './widthShare';
@@ -15,8 +15,8 @@ export type GroupCase = {
   plan: Omit<GroupPlan, 'findings'>;
   group: HangingGroup;
   members: readonly GroupMember[];
-  overPiece: HangingPlace['overPiece'];
-  height: HeightPlan;
+  about: GroupPlace;
+  height: { plan: HeightPlan; facts: HeightFacts; aim: Aim };
   overhead: Overhead;
   unevenMm: readonly Mm[];
   edges: { leftMm: Mm; rightMm: Mm };
@@ -46,17 +46,45 @@ export const judgeGroup: Judge = (whole, rules) =>
   whole.members.length === 0 ? [] : JUDGES.flatMap((judge) => judge(whole, rules));
 
 const judgeMiddle: Judge = (whole, rules) => {
-  const { group, overPiece, height, plan, overhead, members } = whole;
-  if (!overPiece && group.kind === 'pair') return [];
+  const { group, height, plan, overhead, members, about } = whole;
+  const { overPiece } = about.place;
+  const isBesideScreen = group.kind === 'pair' && (about.axis?.centreMm ?? null) !== null;
+  if (!overPiece && isBesideScreen) return [];
+  if (plan.overTreadsMm && !overPiece) return judgeTreads(whole, plan.overTreadsMm, rules);
   const schools = members.length > 1 ? [plan.schools.singleMm, plan.schools.quarterMm] : [];
   return judgeHeight(
-    { height, overPiece, wishMm: plan.wishMm, overhead: overhead.by, rule: 'walls.gallerySchool', schools },
+    {
+      height: height.plan,
+      facts: height.facts,
+      aim: height.aim,
+      over: overPiece?.name ?? '',
+      overhead: overhead.by,
+      rule: 'walls.gallerySchool',
+      schools,
+    },
     rules,
   ).map((f) => finding(whole, f.code, f.level, f.by, f.rule));
 };
 
+/** Every piece of a stair gallery at eye level for who stands on the tread below it. */
+function judgeTreads(whole: GroupCase, overTreadsMm: readonly Mm[], rules: RuleBook): Finding[] {
+  const { lowMm, highMm } = eyeLevel(0, rules);
+  const [leastMm, mostMm] = [Math.min(...overTreadsMm), Math.max(...overTreadsMm)];
+  const isOff = leastMm < lowMm - 0.5 || mostMm > highMm + 0.5;
+  return [
+    finding(
+      whole,
+      isOff ? 'treads-off' : 'treads-good',
+      isOff ? 'caution' : 'ok',
+      { leastMm, mostMm, fromMm: lowMm, toMm: highMm },
+      'walls.centreRange',
+    ),
+  ];
+}
+
 const judgeShare: Judge = (whole, rules) => {
-  const { overPiece, plan } = whole;
+  const { plan, about } = whole;
+  const { overPiece } = about.place;
   if (!overPiece || plan.widthShare === null) return [];
   const { code, level, by: facts, rule } = judgeWidthShare(plan.widthShare, overPiece, rules);
   return [finding(whole, code, level, facts, rule)];
@@ -90,10 +118,10 @@ const judgeCount: Judge = (whole) => {
 };
 
 const judgeSchools: Judge = (whole, rules) => {
-  const { group, members, overPiece, plan } = whole;
+  const { group, members, plan } = whole;
   const { singleMm, quarterMm } = plan.schools;
   const byMm = Math.abs(singleMm - quarterMm);
-  const decided = overPiece !== null || group.zone !== null || group.kind === 'pair';
+  const decided = group.zone !== null || group.kind === 'pair' || plan.overTreadsMm !== null;
   if (members.length < 2 || decided || byMm <= rules.number('walls.schoolsPart')) return [];
   const facts = { singleMm, quarterMm, byMm };
   return [finding(whole, 'group-schools-part', 'yielded', facts, 'walls.gallerySchool')];
@@ -118,6 +146,9 @@ const judgeClear: Judge = (whole, rules) => {
   return short ? [finding(whole, 'clear-above-short', 'caution', short, 'walls.clearAbove')] : [];
 };
 
+const judgeOnHoles: Judge = (whole) =>
+  judgeHoles(whole.plan.holes).map((f) => finding(whole, f.code, f.level, f.by, f.rule));
+
 const judgeZone: Judge = (whole) => {
   const { zone } = whole.group;
   if (!zone) return [];
@@ -139,5 +170,6 @@ const JUDGES: readonly Judge[] = [
   judgeSchools,
   judgePairSizes,
   judgeClear,
+  judgeOnHoles,
   judgeZone,
 ];

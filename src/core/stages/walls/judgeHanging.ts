@@ -1,22 +1,26 @@
 import type { Mm } from '../../base/units';
 import { boxesOverlap, overlapLength, type Box } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
-import type { Item } from '../../model/types';
+import type { Hanger, Item } from '../../model/types';
+import { cableNear } from '../../room/cables';
+import { treadAt } from '../../room/stairs';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import type { HangingPlace, HangingPlan } from './hangingPlan';
-import { judgeHeight, type HeightPlan } from './height';
+import { judgeHoles } from './judgeHoles';
+import { eyeLevel, judgeHeight, type HeightFacts, type HeightPlan } from './height';
 import { clearAboveShort, topsOut, type Overhead } from './overhead';
 import { judgeWidthShare } from './widthShare';
 
 /** A hung piece as it was planned, to be judged. */
 export type HangingCase = {
   plan: Omit<HangingPlan, 'findings'>;
-  height: HeightPlan;
+  height: { plan: HeightPlan; facts: HeightFacts };
   box: Box;
   overhead: Overhead;
   place: HangingPlace;
   item: Item;
+  hanger: Hanger;
   nailProblem: FindingCode | null | undefined;
   /** Hung by its group: height and width are judged with the whole. */
   grouped: boolean;
@@ -55,9 +59,16 @@ export const judgeHanging: Judge = (hung, rules) => {
 
 const judgeSize: Judge = (hung, rules) => {
   const { plan, height, overhead, place } = hung;
-  const wishMm = rules.number('walls.centre');
   const heights = judgeHeight(
-    { height, overPiece: place.overPiece, wishMm, overhead: overhead.by, rule: 'walls.centre', schools: [] },
+    {
+      height: height.plan,
+      facts: height.facts,
+      aim: eyeLevel(height.facts.floorMm, rules),
+      over: place.overPiece?.name ?? '',
+      overhead: overhead.by,
+      rule: 'walls.centre',
+      schools: [],
+    },
     rules,
   );
   const share =
@@ -96,7 +107,9 @@ function judgeNeighbours(hung: HangingCase): Finding[] {
     ...place.openings
       .filter((o) => boxesOverlap(box, o.box))
       .map((o) => finding(hung, 'picture-over-opening', 'stop', { other: o.name })),
-    ...place.fittings.filter((f) => !f.stairs && boxesOverlap(box, f.box)).map((f) => overFitting(f.name)),
+    ...namesOnce(
+      place.fittings.filter((f) => !f.stairs && f.id !== place.overPiece?.id && boxesOverlap(box, f.box)),
+    ).map(overFitting),
     ...place.furniture
       .filter((f) => f.id !== place.overPiece?.id && boxesOverlap(box, f.box))
       .map((f) => {
@@ -109,16 +122,14 @@ function judgeNeighbours(hung: HangingCase): Finding[] {
   ];
 }
 
+const namesOnce = (things: readonly { name: string }[]): string[] => [...new Set(things.map((t) => t.name))];
+
 /** Highest point of a stair under a box, above the floor. */
 function stairUnder(stair: HangingPlace['stairs'][number], box: Box): Mm {
   const fromMm = Math.max(box.xMm, stair.xMm);
   const toMm = Math.min(box.xMm + box.widthMm, stair.xMm + stair.widthMm);
   if (toMm <= fromMm) return 0;
-  const riseAt = (x: Mm): Mm => {
-    const share = (x - stair.xMm) / stair.widthMm;
-    return stair.bottomMm + stair.heightMm * (stair.rises === 'right' ? share : 1 - share);
-  };
-  return Math.max(riseAt(fromMm), riseAt(toMm));
+  return Math.max(treadAt(stair, fromMm), treadAt(stair, toMm));
 }
 
 const judgeLeaning: Judge = (hung) => [
@@ -137,48 +148,66 @@ const judgeFixing: Judge = (hung, rules) => {
   const findings: Finding[] = [];
   if (item.kind === 'wallPanel') {
     const rule = 'walls.acclimatise';
-    findings.push(finding(hung, 'panels-acclimatise', 'caution', { hours: rules.number(rule) }, rule));
+    findings.push(
+      finding(hung, 'panels-acclimatise', 'caution', { days: Math.round(rules.number(rule) / 24) }, rule),
+    );
   }
-  if (plan.hookClassG === null) {
-    const massG = item.massG / plan.nails.length;
+  findings.push(...judgeMass(hung));
+  if (plan.fixing.hookClassG === null) {
+    const massG = plan.massG / plan.nails.length;
     findings.push(finding(hung, 'no-hook-holds', 'stop', { massG }, 'walls.hookClasses'));
   }
-  findings.push(...judgeHoles(hung));
+  if (!hung.grouped)
+    findings.push(...judgeHoles(plan.holes).map((f) => finding(hung, f.code, f.level, f.by, f.rule)));
   if (nailProblem)
     findings.push(finding(hung, nailProblem, 'stop', { dropMm: plan.nailDropMm }, 'walls.hookSpread'));
-  return [...findings, ...judgeTwoPoints(hung, rules), ...judgeCables(hung, rules)];
+  return [
+    ...findings,
+    ...judgeSpread(hung, rules),
+    ...judgeTwoPoints(hung, rules),
+    ...judgeCables(hung, rules),
+  ];
 };
 
-function judgeHoles(hung: HangingCase): Finding[] {
-  const { used, shift } = hung.plan.holes;
-  const rule = 'walls.holeReach';
-  if (used.length > 0) return [finding(hung, 'hole-used', 'ok', { count: used.length }, rule)];
-  if (!shift) return [];
-  const facts = {
-    acrossMm: Math.abs(shift.dxMm),
-    side: shift.dxMm < 0 ? 'left' : 'right',
-    upMm: Math.abs(shift.dyMm),
-    way: shift.dyMm < 0 ? 'down' : 'up',
-  };
-  return [finding(hung, shift.uses ? 'hole-could-be-used' : 'hole-could-be-hidden', 'yielded', facts, rule)];
+/** A piece that nobody weighed: its hooks are chosen by an estimate. */
+function judgeMass(hung: HangingCase): Finding[] {
+  const { massG, massGuessedBy } = hung.plan;
+  return massGuessedBy === null ? [] : [finding(hung, 'mass-guessed', 'caution', { massG }, massGuessedBy)];
 }
+
+/** Two hooks under a wire, closer together or farther apart than the rule's share of the frame. */
+const judgeSpread: Judge = (hung, rules) => {
+  const { plan, hanger, nailProblem } = hung;
+  if (hanger.kind !== 'wire' || hanger.hooks !== 2 || nailProblem) return [];
+  const [low, high] = rules.range('walls.hookSpread').map((share) => share * plan.widthMm) as [Mm, Mm];
+  const apartMm = plan.hooksApartMm;
+  if (apartMm >= low - EPSILON && apartMm <= high + EPSILON) return [];
+  const facts = { apartMm, fromMm: low, toMm: high, direction: apartMm < low ? 'near' : 'far' };
+  return [finding(hung, 'hook-spread-off', 'caution', facts, 'walls.hookSpread')];
+};
 
 const judgeTwoPoints: Judge = (hung, rules) => {
   const { plan, item } = hung;
   if (!plan.twoPoints) return [];
   const single = plan.nails.length < 2;
   const facts = {
-    massG: item.massG,
+    massG: plan.massG,
     single: single ? 'yes' : 'no',
-    why: item.massG > rules.number('walls.heavyFrom') ? 'heavy' : 'over',
+    why: twoPointsWhy(plan, item, rules),
   };
   return [finding(hung, 'two-points', single ? 'caution' : 'ok', facts, 'walls.heavyFrom')];
 };
 
+function twoPointsWhy(plan: HangingCase['plan'], item: Item, rules: RuleBook): 'heavy' | 'mirror' | 'over' {
+  if (plan.massG > rules.number('walls.heavyFrom')) return 'heavy';
+  return item.kind === 'mirror' && plan.massGuessedBy !== null ? 'mirror' : 'over';
+}
+
 const judgeCables: Judge = (hung, rules) => {
-  const band = rules.number('walls.cableBand');
-  const nearNail = ({ xMm, widthMm }: Box) =>
-    hung.plan.nails.some((n) => overlapLength(n.xMm - band, n.xMm + band, xMm, xMm + widthMm) > 0);
-  const live = hung.place.fittings.find((f) => f.electric && nearNail(f.box));
+  const live = cableNear(
+    hung.plan.nails,
+    hung.place.fittings.filter((f) => f.electric),
+    rules.number('walls.cableBand'),
+  );
   return live ? [finding(hung, 'cable-zone', 'caution', { other: live.name }, 'walls.cableBand')] : [];
 };

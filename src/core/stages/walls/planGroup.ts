@@ -1,10 +1,20 @@
 import type { Mm } from '../../base/units';
-import type { HangingGroup } from '../../model/types';
+import type { Fitting, HangingGroup } from '../../model/types';
 import { facing } from '../../packing/facing';
+import { treadAt, treadUnder } from '../../room/stairs';
 import type { RuleBook } from '../../rules/book';
 import type { GroupMember, GroupPlace, GroupPlan } from './groupPlan';
 import type { InGroup } from './hangingPlan';
-import { chooseHeight, gapRule } from './height';
+import { groupHoles, shiftOntoHoles } from './groupHoles';
+import {
+  aimAt,
+  chooseHeight,
+  eyeLevel,
+  gapRule,
+  type Aim,
+  type HeightFacts,
+  type HeightPlan,
+} from './height';
 import { judgeGroup } from './judgeGroup';
 import { layOut, outlineOf, type At, type Sized } from './layout';
 import { acrossOf, topsOut, type Overhead } from './overhead';
@@ -23,6 +33,8 @@ type Laid = {
   outline: ReturnType<typeof outlineOf>;
   /** Some piece was put by hand. */
   moved: boolean;
+  /** Where across the wall its pieces are placed from. */
+  fromXMm: Mm;
 };
 
 /**
@@ -38,24 +50,39 @@ export function planGroup(
   const laid = layGroup(group, members, about, rules);
   const { outline, gapMm, apartMm, moved } = laid;
   const { overPiece } = about.place;
-  const schools = schoolsOf(laid, rules);
-  const wishMm = wishOf(laid, schools, rules);
   // where pieces were put by hand the group's middle is the point that they are placed from, else it is the
   // outline's own
   const middleYMm = (outline.bottomMm + outline.topMm) / 2;
-  const fromXMm = fromX(laid, rules);
-  const overhead = overheadOf(laid, fromXMm, wishMm);
+  const { fromXMm } = laid;
+  const floorMm = treadUnder(about.place.stairs, fromXMm + (outline.leftMm + outline.rightMm) / 2);
+  const schools = schoolsOf(laid, floorMm, rules);
+  const aim = aimOf(laid, { schools, floorMm, middleYMm }, rules);
+  const overhead = overheadOf(laid, fromXMm, aim.wishMm);
   const heightMm = outline.topMm - outline.bottomMm;
   const typed = group.centreMm === null ? null : group.centreMm + (moved ? middleYMm : 0);
-  const height = chooseHeight(
-    { heightMm, overPiece, given: { centreMm: typed, gapMm: group.aboveMm }, ceilingMm: overhead.mm },
-    rules,
-    wishMm,
-  );
-  const middle = { xMm: fromXMm, centreMm: height.centreMm - middleYMm };
+  const facts: HeightFacts = {
+    heightMm,
+    overPiece,
+    given: { centreMm: typed, gapMm: group.aboveMm },
+    ceilingMm: overhead.mm,
+    floorMm,
+  };
+  const schoolsMm = members.length > 1 ? [schools.singleMm, schools.quarterMm] : [];
+  const byRule = chooseHeight(facts, rules, aim);
+  const laidAt = (dxMm: Mm, dyMm: Mm) => {
+    const height: HeightPlan = {
+      centreMm: byRule.centreMm + dyMm,
+      gapMm: byRule.gapMm === null ? null : byRule.gapMm + dyMm,
+    };
+    const middle = { xMm: fromXMm + dxMm, centreMm: height.centreMm - middleYMm };
+    const judged = { height, facts, aim, schools: schoolsMm };
+    return { height, middle, group, members, inPlace: placesOf(laid, middle), place: about.place, judged };
+  };
+  const shift = shiftOntoHoles(laidAt(0, 0), rules);
+  const hung = laidAt(shift.dxMm, shift.dyMm);
+  const { middle, height, inPlace } = hung;
   const widthMm = outline.rightMm - outline.leftMm;
   const [bottomMm, topMm] = [middle.centreMm + outline.bottomMm, middle.centreMm + outline.topMm];
-  const inPlace = placesOf(laid, middle);
   const gapsMm = gapsOf(laid, inPlace);
   const unevenMm = unevenGaps(laid, gapsMm, rules);
   const plan: Omit<GroupPlan, 'findings'> = {
@@ -63,7 +90,7 @@ export function planGroup(
     name: group.name,
     wallId: group.wallId,
     kind: group.kind,
-    xMm: fromXMm + (outline.leftMm + outline.rightMm) / 2,
+    xMm: middle.xMm + (outline.leftMm + outline.rightMm) / 2,
     centreMm: (bottomMm + topMm) / 2,
     middle,
     widthMm,
@@ -73,16 +100,22 @@ export function planGroup(
     aboveMm: overPiece ? bottomMm - overPiece.topMm : null,
     gapMm,
     apartMm,
+    overName: overPiece?.name ?? null,
     widthShare: overPiece ? widthMm / overPiece.widthMm : null,
-    wishMm,
+    wishMm: aim.wishMm,
+    overTreadsMm: overTreads(laid, middle),
     schools,
     members: inPlace,
     gapsMm,
     even: members.length < 2 || unevenMm.length === 0,
+    holes: groupHoles(hung, rules),
     rulesUsed: { height: overPiece ? gapRule(overPiece.isBed) : 'walls.gallerySchool', gap: 'walls.gap' },
   };
-  const edges = { leftMm: fromXMm + outline.leftMm, rightMm: fromXMm + outline.rightMm };
-  const findings = judgeGroup({ plan, group, members, overPiece, height, overhead, unevenMm, edges }, rules);
+  const edges = { leftMm: middle.xMm + outline.leftMm, rightMm: middle.xMm + outline.rightMm };
+  const findings = judgeGroup(
+    { plan, group, members, height: { plan: height, facts, aim }, about, overhead, unevenMm, edges },
+    rules,
+  );
   return { ...plan, findings };
 }
 
@@ -99,24 +132,39 @@ function layGroup(
     heightMm: item.heightMm,
   }));
   const apartMm = apartOf(group, about, gapMm);
-  const pitchDeg = group.pitchDeg ?? about.stairPitchDeg ?? rules.number('walls.stairPitch');
+  const pitchDeg = group.pitchDeg ?? (about.stair ? pitchOf(about.stair) : rules.number('walls.stairPitch'));
   const { kind, hinge, columns } = group;
   const byOrder =
     kind === 'free'
       ? new Map<string, At>()
       : layOut(sized, { kind, hinge, gapMm, columns, pitchDeg, apartMm });
-  const positions = placedBy(members, byOrder, gapMm);
-  return {
-    group,
-    members,
-    about,
-    gapMm,
-    apartMm,
-    sized,
-    positions,
-    outline: outlineOf(sized, positions),
-    moved: members.some(({ hanging }) => hanging.groupAt !== null),
-  };
+  const moved = members.some(({ hanging }) => hanging.groupAt !== null);
+  const inLine = placedBy(members, byOrder, gapMm);
+  const fromXMm = fromX({ group, about, outline: outlineOf(sized, inLine), moved }, rules);
+  const positions =
+    kind === 'stair' && about.stair && group.pitchDeg === null
+      ? placedBy(members, alongTreads(sized, byOrder, { stair: about.stair, fromXMm }), gapMm)
+      : inLine;
+  const outline = outlineOf(sized, positions);
+  return { group, members, about, gapMm, apartMm, sized, positions, outline, moved, fromXMm };
+}
+
+/** Pitch of a stair, positive where it rises to the right. */
+const pitchOf = (stair: Fitting): number =>
+  (Math.atan2(stair.heightMm, stair.widthMm) * 180 * (stair.rises === 'right' ? 1 : -1)) / Math.PI;
+
+/** A row whose every piece hangs as high over the tread below it; the outline's middle at 0. */
+function alongTreads(
+  sized: readonly Sized[],
+  byOrder: ReadonlyMap<string, At>,
+  { stair, fromXMm }: { stair: Fitting; fromXMm: Mm },
+): Map<string, At> {
+  const risen = new Map(
+    [...byOrder].map(([id, { dxMm }]): [string, At] => [id, { dxMm, dyMm: treadAt(stair, fromXMm + dxMm) }]),
+  );
+  const { bottomMm, topMm } = outlineOf(sized, risen);
+  const middleMm = (bottomMm + topMm) / 2;
+  return new Map([...risen].map(([id, { dxMm, dyMm }]) => [id, { dxMm, dyMm: dyMm - middleMm }]));
 }
 
 /** From the axis to the nearest edges of a pair: typed, a gap beside what stands on the axis, or half a gap. */
@@ -141,30 +189,64 @@ function placedBy(
   return positions;
 }
 
-function schoolsOf({ members, about }: Laid, rules: RuleBook): GroupPlan['schools'] {
+function schoolsOf({ members, about }: Laid, floorMm: Mm, rules: RuleBook): GroupPlan['schools'] {
   const [low, high] = rules.range('walls.quarter');
-  const singleMm = rules.number('walls.centre');
-  const quarterMm = about.place.wallHighMm * ((low + high) / 2);
+  const singleMm = floorMm + rules.number('walls.centre');
+  const quarterMm = floorMm + (about.place.wallHighMm - floorMm) * ((low + high) / 2);
   const differ = Math.abs(singleMm - quarterMm) > rules.number('walls.schoolsPart');
-  return { singleMm, quarterMm, part: differ && about.place.overPiece === null && members.length > 1 };
+  return { singleMm, quarterMm, part: differ && members.length > 1 };
 }
 
-/** The preferred middle: of its zone, of what stands on its axis, or by the school of height. */
-function wishOf({ group, members, about }: Laid, schools: GroupPlan['schools'], rules: RuleBook): Mm {
+type Whole = { schools: GroupPlan['schools']; floorMm: Mm; middleYMm: Mm };
+
+/** The preferred middle: of its zone, of a screen on its axis, over the treads, or by the school of height. */
+function aimOf(laid: Laid, { schools, floorMm, middleYMm }: Whole, rules: RuleBook): Aim {
+  const { group, members, about } = laid;
   const { zone } = group;
-  if (zone) return zone.bottomMm + zone.heightMm / 2;
-  if (group.kind === 'pair' && about.axis) return about.axis.centreMm;
+  if (zone) return aimAt(zone.bottomMm + zone.heightMm / 2);
+  const axisCentreMm = group.kind === 'pair' ? about.axis?.centreMm : null;
+  if (axisCentreMm !== null && axisCentreMm !== undefined) return aimAt(axisCentreMm);
+  if (group.kind === 'stair' && about.stair) return aimOverTreads(laid, middleYMm, rules);
   const byQuarter = rules.school('walls.gallerySchool') === 'quarter' && members.length > 1;
-  return byQuarter ? schools.quarterMm : schools.singleMm;
+  return byQuarter ? aimAt(schools.quarterMm) : eyeLevel(floorMm, rules);
+}
+
+/** The middle that brings every piece to eye level over the tread below it, as near as they can all come. */
+function aimOverTreads({ positions, about, fromXMm }: Laid, middleYMm: Mm, rules: RuleBook): Aim {
+  const { stair } = about;
+  if (!stair || positions.size === 0) return eyeLevel(0, rules);
+  const treads = [...positions.values()].map(({ dxMm, dyMm }) => treadAt(stair, fromXMm + dxMm) - dyMm);
+  const [lowest, highest] = [Math.min(...treads), Math.max(...treads)];
+  const level = eyeLevel(middleYMm, rules);
+  const aim: Aim = {
+    wishMm: level.wishMm + (lowest + highest) / 2,
+    lowMm: level.lowMm + highest,
+    highMm: level.highMm + lowest,
+  };
+  return aim.lowMm <= aim.highMm ? aim : aimAt(aim.wishMm);
+}
+
+/** Where each piece of a stair gallery hangs over the tread below it. */
+function overTreads({ group, about, positions }: Laid, middle: { xMm: Mm; centreMm: Mm }): Mm[] | null {
+  const { stair } = about;
+  if (group.kind !== 'stair' || !stair) return null;
+  return [...positions.values()].map(
+    ({ dxMm, dyMm }) => middle.centreMm + dyMm - treadAt(stair, middle.xMm + dxMm),
+  );
 }
 
 /** Where across the wall its pieces are placed from. */
-function fromX({ group, about, outline, moved }: Laid, rules: RuleBook): Mm {
+function fromX(
+  { group, about, outline, moved }: Pick<Laid, 'group' | 'about' | 'outline' | 'moved'>,
+  rules: RuleBook,
+): Mm {
   const ownMiddle = group.kind === 'pair' && !moved;
   const middleMm = ownMiddle ? 0 : (outline.leftMm + outline.rightMm) / 2;
   if (group.xMm !== null) return group.xMm - (moved ? 0 : middleMm);
   const { zone } = group;
   if (group.kind === 'pair' && about.axis) return about.axis.xMm - middleMm;
+  if (group.kind === 'stair' && about.stair && !zone)
+    return about.stair.xMm + about.stair.widthMm / 2 - middleMm;
   return (zone ? zone.xMm + zone.widthMm / 2 : acrossOf(about.place, rules)) - middleMm;
 }
 

@@ -3,7 +3,7 @@ import { bareRoom, cm, hanging, inches, inchRules, item, toIn } from '../../../.
 import type { Hanging, Item, RoomFile } from '../../model/types';
 import { planLook } from '../../plan/planLook';
 import { planMat, planPixels } from './prints';
-import { hookClass } from './wire';
+import { hookClass } from './fixing';
 
 const rules = inchRules();
 const art = (id: string, w: number, h: number, more: Partial<Item> = {}): Item =>

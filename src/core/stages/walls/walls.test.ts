@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hanging, inches, inchRules, item, toIn } from '../../../../tests/helpers/rooms';
-import { chooseHeight } from './height';
+import { chooseHeight, eyeLevel, heightVerdict, type HeightFacts } from './height';
 import { judgeNeighbours } from './neighbours';
 import { planHanging, type HangingPlace } from './planHanging';
 import { planNails } from './wire';
@@ -14,20 +14,25 @@ const height = (
   given: { centreMm?: number; gapMm?: number } = {},
   ceiling = 108,
   r = rules,
-) =>
-  chooseHeight(
-    {
-      heightMm: inches(h),
-      overPiece,
-      given: { centreMm: given.centreMm ?? null, gapMm: given.gapMm ?? null },
-      ceilingMm: inches(ceiling),
-    },
-    r,
-  );
+) => {
+  const facts: HeightFacts = {
+    heightMm: inches(h),
+    overPiece,
+    given: { centreMm: given.centreMm ?? null, gapMm: given.gapMm ?? null },
+    ceilingMm: inches(ceiling),
+    floorMm: 0,
+  };
+  const plan = chooseHeight(facts, r);
+  return { ...plan, ...heightVerdict({ height: plan, facts, aim: eyeLevel(0, r), schools: [] }, r) };
+};
+/** Gap, centre, how far the gap is off and how far the centre, in inches. */
+const said = ({ gapMm, centreMm, gapOffMm, centreOffMm }: ReturnType<typeof height>) =>
+  [gapMm ?? NaN, centreMm, gapOffMm, centreOffMm].map(toIn);
 const place = (more: Partial<HangingPlace> = {}): HangingPlace => ({
   holes: [],
   stairs: [],
   childrenOrPets: false,
+  wallsOf: 'plasterboard',
   wallLengthMm: inches(192),
   wallHighMm: inches(108),
   ceilingMm: inches(108),
@@ -55,26 +60,21 @@ describe('centre and gap', () => {
   });
   it('choose the gap in its range that brings the centre to the wish', () => {
     const h = height(30, sofa);
-    expect([toIn(h.gapMm!), toIn(h.centreMm), h.yielded]).toEqual([11, 60, 'none']);
+    expect(said(h)).toEqual([11, 60, 0, 0]);
   });
   it('when no gap does, the gap holds and the centre gives way, by how much', () => {
     const h = height(48, sofa);
-    expect([toIn(h.gapMm!), toIn(h.centreMm), h.yielded, toIn(h.byMm)]).toEqual([6, 64, 'centre', 4]);
+    expect(said(h)).toEqual([6, 64, 0, 4]);
   });
   it('a low chest and a small piece: the widest gap, and below the wish', () => {
     const h = height(11, { topMm: inches(30), isBed: false });
-    expect([toIn(h.gapMm!), toIn(h.centreMm), h.yielded, toIn(h.byMm)]).toEqual([12, 47.5, 'centre', -12.5]);
+    expect(said(h)).toEqual([12, 47.5, 0, -12.5]);
   });
   it('the studio may rank the centre first: then the gap gives way', () => {
     const h = height(40, sofa, {}, 108, inchRules([{ ruleId: 'walls.yields', school: 'gap' }]));
-    expect([toIn(h.centreMm), toIn(h.gapMm!), h.yielded, toIn(h.byMm)]).toEqual([60, 6, 'none', 0]);
+    expect(said(h)).toEqual([6, 60, 0, 0]);
     const tall = height(46, sofa, {}, 108, inchRules([{ ruleId: 'walls.yields', school: 'gap' }]));
-    expect([toIn(tall.centreMm), toIn(tall.gapMm!), tall.yielded, toIn(tall.byMm)]).toEqual([
-      60,
-      3,
-      'gap',
-      -3,
-    ]);
+    expect(said(tall)).toEqual([3, 60, -3, 0]);
   });
   it('a headboard keeps to its own narrower band', () => {
     expect(toIn(height(20, { topMm: inches(36), isBed: true }).gapMm!)).toBe(10);
@@ -87,8 +87,42 @@ describe('centre and gap', () => {
   });
   it('a given centre or gap is kept', () => {
     expect(toIn(height(30, sofa, { centreMm: inches(66) }).gapMm!)).toBe(17);
-    expect(height(30, sofa, { centreMm: inches(66) }).yielded).toBe('gap');
+    expect(toIn(height(30, sofa, { centreMm: inches(66) }).gapOffMm)).toBe(5);
     expect(toIn(height(30, sofa, { gapMm: inches(8) }).centreMm)).toBe(57);
+  });
+  it('57 to 62 is accepted: where gap and band can both hold, both do', () => {
+    // 32 + 6 + 24 = 62: the least gap, and the top of the band
+    const dresser = { topMm: inches(32), isBed: false };
+    for (const school of ['centre', 'gap'])
+      expect(said(height(48, dresser, {}, 108, inchRules([{ ruleId: 'walls.yields', school }])))).toEqual([
+        6, 62, 0, 0,
+      ]);
+    // 33 + 12 + 12 = 57: the widest gap, and its foot
+    expect(said(height(24, { topMm: inches(33), isBed: false }))).toEqual([12, 57, 0, 0]);
+    // an eighth more and one has to give way, by how much it is off the preferred centre
+    expect(said(height(48.25, dresser)).map((x) => Math.round(x * 1000) / 1000)).toEqual([
+      6, 62.125, 0, 2.125,
+    ]);
+  });
+  it('is judged the same however it came about', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 4, max: 60, noNaN: true }),
+        fc.option(fc.double({ min: 16, max: 60, noNaN: true })),
+        fc.double({ min: 84, max: 144, noNaN: true }),
+        (h, top, ceiling) => {
+          const over = top === null ? null : { topMm: inches(top), isBed: false };
+          const worked = height(h, over, {}, ceiling);
+          const typed = height(h, over, { centreMm: worked.centreMm }, ceiling);
+          expect(typed).toEqual(worked);
+          if (worked.gapMm !== null && worked.gapMm >= 0) {
+            const byGap = height(h, over, { gapMm: worked.gapMm }, ceiling);
+            expect(byGap.centreOffMm).toBeCloseTo(worked.centreOffMm, 6);
+            expect(byGap.gapOffMm).toBeCloseTo(worked.gapOffMm, 6);
+          }
+        },
+      ),
+    );
   });
   it('always closes: top of furniture + gap + half the height = centre', () => {
     fc.assert(

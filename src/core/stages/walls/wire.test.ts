@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { inches, inchRules, toIn } from '../../../../tests/helpers/rooms';
 import type { Hanger } from '../../model/types';
-import { hookClass, planNails } from './wire';
+import { hookClass } from './fixing';
+import { planNails } from './wire';
 
 const rules = inchRules();
 type Wire = Extract<Hanger, { kind: 'wire' }>;
@@ -15,7 +16,7 @@ const wire = (more: Partial<Wire> = {}): Wire => ({
   ...more,
 });
 const nails = (hanger: Hanger, widthIn = 24) => {
-  const plan = planNails({ widthMm: inches(widthIn) }, hanger, rules);
+  const plan = planNails({ widthMm: inches(widthIn), heightMm: inches(18) }, hanger, rules);
   return { drop: toIn(plan.dropMm), offsets: plan.offsetsMm.map(toIn), problem: plan.problem };
 };
 

@@ -1,4 +1,4 @@
-import type { Gram, Mm } from '../../base/units';
+import type { Mm } from '../../base/units';
 import type { Hanger, Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 
@@ -7,7 +7,7 @@ export type NailPlan = {
   dropMm: Mm;
   /** Nail places from the frame's centre, left to right. */
   offsetsMm: readonly Mm[];
-  problem?: 'hook-above-frame' | 'wire-too-short' | 'hooks-too-wide';
+  problem?: 'hook-above-frame' | 'nail-below-frame' | 'wire-too-short' | 'hooks-too-wide';
 };
 
 /**
@@ -24,8 +24,15 @@ export function hooksApart(hanger: Extract<Hanger, { kind: 'wire' }>, frameWidth
   return hanger.hooksApartMm ?? Math.min(((low + high) / 2) * frameWidthMm, hanger.ringsApartMm * 0.9);
 }
 
-/** Where the nails go on the frame, by its hanger. */
-export function planNails(item: Pick<Item, 'widthMm'>, hanger: Hanger, rules: RuleBook): NailPlan {
+type Frame = Pick<Item, 'widthMm' | 'heightMm'>;
+
+/** Where the nails go on the frame, by its hanger; a hanger that can't be as it is typed is named. */
+export function planNails(frame: Frame, hanger: Hanger, rules: RuleBook): NailPlan {
+  const nails = nailsOn(frame, hanger, rules);
+  return !nails.problem && nails.dropMm > frame.heightMm ? { ...nails, problem: 'nail-below-frame' } : nails;
+}
+
+function nailsOn(item: Frame, hanger: Hanger, rules: RuleBook): NailPlan {
   switch (hanger.kind) {
     case 'sawtooth':
       return { dropMm: hanger.dropMm, offsetsMm: [0] };
@@ -45,7 +52,8 @@ export function planNails(item: Pick<Item, 'widthMm'>, hanger: Hanger, rules: Ru
     case 'wire': {
       const apart = hooksApart(hanger, item.widthMm, rules);
       const offsetsMm = hanger.hooks === 1 ? [0] : [-apart / 2, apart / 2];
-      if (apart >= hanger.ringsApartMm && hanger.hooks === 2)
+      const hooksPastRings = apart >= hanger.ringsApartMm && hanger.hooks === 2;
+      if (hooksPastRings || hanger.ringsApartMm > item.widthMm)
         return { dropMm: hanger.ringDropMm, offsetsMm, problem: 'hooks-too-wide' };
       if (hanger.wireMm < hanger.ringsApartMm)
         return { dropMm: hanger.ringDropMm, offsetsMm, problem: 'wire-too-short' };
@@ -54,9 +62,3 @@ export function planNails(item: Pick<Item, 'widthMm'>, hanger: Hanger, rules: Ru
     }
   }
 }
-
-/** The smallest class of hook whose rating holds a share of the mass, g; undefined when none does. */
-export const hookClass = (massG: Gram, hooks: number, rules: RuleBook): Gram | undefined =>
-  [...rules.list('walls.hookClasses')]
-    .sort((a, b) => a - b)
-    .find((g) => g >= massG / Math.max(1, hooks) - 1e-6);

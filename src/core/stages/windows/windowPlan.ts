@@ -1,6 +1,7 @@
 import type { Mm } from '../../base/units';
 import type { Finding } from '../../model/finding';
 import type { Landing, Mount } from '../../model/types';
+import type { Live } from '../../room/cables';
 import type { RuleId } from '../../rules/table';
 import type { RodLoad, RodSection } from './beam';
 import type { LayerPlan, PanelPlan } from './layer';
@@ -56,7 +57,7 @@ export type WindowPlace = {
   ways: readonly { id: string; name: string; stairs: boolean; distanceMm: (fromMm: Mm, toMm: Mm) => Mm }[];
   vents: readonly { id: string; name: string; xMm: Mm; widthMm: Mm; bottomMm: Mm; topMm: Mm }[];
   /** Sockets and switches on the wall, along the rod: cables run up and across from them. */
-  electric: readonly { name: string; fromMm: Mm; toMm: Mm }[];
+  electric: readonly Live[];
 };
 
 export type WindowPlan = {

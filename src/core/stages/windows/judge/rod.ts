@@ -1,5 +1,5 @@
+import { cableNear } from '../../../room/cables';
 import type { Mm } from '../../../base/units';
-import { overlapLength } from '../../../geometry/plane';
 import type { Finding } from '../../../model/finding';
 import { finding, openingsOf, type WindowCase, type WindowJudge } from './windowCase';
 
@@ -64,20 +64,16 @@ function judgeLintel(w: WindowCase): Finding[] {
 /** Brackets over or beside a socket or switch, where its cable may run. */
 function judgeCables(w: WindowCase): Finding[] {
   if (w.dressing.mount !== 'wall') return [];
-  const band = w.rules.number('walls.cableBand');
-  const brackets = bracketsAlong(w);
-  const live = w.place.electric.find((e) =>
-    brackets.some((x) => overlapLength(x - band, x + band, e.fromMm, e.toMm) > 0),
-  );
+  const live = cableNear(bracketsAlong(w), w.place.electric, w.rules.number('walls.cableBand'));
   if (!live) return [];
   return [finding(w, 'bracket-cable-zone', 'caution', { other: live.name }, 'walls.cableBand')];
 }
 
 /** The brackets along the rod. */
-const bracketsAlong = ({ bracketsAt, target }: WindowCase): Mm[] =>
+const bracketsAlong = ({ bracketsAt, target }: WindowCase): { xMm: Mm; heightMm: Mm }[] =>
   bracketsAt.flatMap((b) => {
     const part = target.span.parts.find((p) => p.wallId === b.wallId);
-    return part ? [b.xMm + part.offMm] : [];
+    return part ? [{ xMm: b.xMm + part.offMm, heightMm: b.heightMm }] : [];
   });
 
 /** In a rented home: whether a tension rod would do. */

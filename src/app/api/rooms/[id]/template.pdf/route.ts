@@ -1,4 +1,5 @@
 import { attachment, notFoundResponse } from '@/server/download';
+import { stripTemplatePdf } from '@/server/sheets/stripTemplate';
 import { templatePdf } from '@/server/sheets/template';
 
 export async function GET(
@@ -8,7 +9,8 @@ export async function GET(
   const query = new URL(request.url).searchParams;
   const [hangingId, groupId] = [query.get('hanging'), query.get('group')];
   const subject = hangingId ? { hangingId } : { groupId: groupId ?? '' };
-  const made = await templatePdf(
+  const make = query.get('kind') === 'strips' ? stripTemplatePdf : templatePdf;
+  const made = await make(
     (await params).id,
     query.get('look'),
     subject,

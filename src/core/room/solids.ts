@@ -1,0 +1,41 @@
+import type { Mm } from '../base/units';
+import { step, wayOf, type Point } from '../geometry/plane';
+import type { Fitting, Piece } from '../model/types';
+import { isLamp } from './kinds';
+import { footprint } from './place';
+import type { Solid } from './reflect';
+import { pointOnWall, type Wall } from './walls';
+
+/** Depth of a seat's back. */
+const BACK: Mm = 200;
+
+/** What stands or hangs in a room and hides what is behind it. Rugs lie flat, lamps are thin. */
+export const solidsIn = (
+  pieces: readonly Piece[],
+  fittings: readonly Fitting[],
+  walls: readonly Wall[],
+): Solid[] => [...pieces.flatMap(solidsOfPiece), ...fittings.flatMap((f) => solidOfFitting(f, walls))];
+
+function solidsOfPiece(p: Piece): Solid[] {
+  if (p.kind === 'rug' || isLamp(p)) return [];
+  const topMm = p.bottomMm + p.heightMm;
+  const outline = footprint(p);
+  if (!p.seat || p.seat.heightMm >= p.heightMm) return [{ id: p.id, outline, bottomMm: p.bottomMm, topMm }];
+  // one looks over the seat of a sofa, not over its back
+  const depthMm = Math.min(BACK, p.depthMm);
+  const back = step(p, wayOf(p.turnDeg), (p.depthMm - depthMm) / 2);
+  return [
+    { id: p.id, outline, bottomMm: p.bottomMm, topMm: p.bottomMm + p.seat.heightMm },
+    { id: p.id, outline: footprint({ ...p, ...back, depthMm }), bottomMm: p.bottomMm, topMm },
+  ];
+}
+
+/** Fittings that stand out from their wall; stairs are open. */
+function solidOfFitting(f: Fitting, walls: readonly Wall[]): Solid[] {
+  const wall = walls.find((w) => w.id === f.wallId);
+  if (!wall || f.depthMm <= 0 || f.kind === 'stairs' || f.kind === 'tv') return [];
+  const into = wayOf(wall.facingDeg + 180);
+  const ends: [Point, Point] = [pointOnWall(wall, f.xMm), pointOnWall(wall, f.xMm + f.widthMm)];
+  const outline = [ends[0], ends[1], step(ends[1], into, f.depthMm), step(ends[0], into, f.depthMm)];
+  return [{ id: f.id, outline, bottomMm: f.bottomMm, topMm: f.bottomMm + f.heightMm }];
+}
