@@ -2,7 +2,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { distanceToSegment, insidePolygon } from '../../src/core/geometry/plane';
-import { glintIn, mirrored, patchesIn, type Glass, type Patch, type Seen } from '../../src/core/room/reflect';
+import { mirrorPlane } from '../../src/core/room/mirrorPlane';
+import { patchesIn, type Patch } from '../../src/core/room/mirrorPatches';
+import { mirrored, planeOf, roomSeen, type Glass, type Seen } from '../../src/core/room/reflect';
 import { pointOnWall, wallsOf, type Wall } from '../../src/core/room/walls';
 import { isoSheets } from '../../src/core/stages/walls/prints';
 
@@ -64,19 +66,20 @@ describe('reflection, by the law itself: a ray leaves a mirror as steep as it ca
     ],
   ];
   const CEILING = 2600;
-  const bare = (walls: readonly Wall[]): Seen => ({
-    walls,
-    tops: new Map(
-      walls.map((w) => [
-        w.id,
-        [
-          { xMm: 0, heightMm: CEILING },
-          { xMm: w.lengthMm, heightMm: CEILING },
-        ],
-      ]),
-    ),
-    solids: [],
-  });
+  const bare = (walls: readonly Wall[]): Seen =>
+    roomSeen({
+      walls,
+      tops: new Map(
+        walls.map((w) => [
+          w.id,
+          [
+            { xMm: 0, heightMm: CEILING },
+            { xMm: w.lengthMm, heightMm: CEILING },
+          ],
+        ]),
+      ),
+      solids: [],
+    });
   /**
    * Follows a ray from a place, one wall after another by their own equations; independent of the code it
    * checks.
@@ -168,8 +171,8 @@ describe('reflection, by the law itself: a ray leaves a mirror as steep as it ca
           });
           // the wall runs along y = 0: the slopes to the two places are each other's opposite there
           const hit = { xMm: (ex * ty + tx * ey) / (ey + ty), zMm: (1100 * ty + tz * ey) / (ey + ty) };
-          const glintFrom = (offX: number, offZ: number) =>
-            glintIn(
+          const glintFrom = (offX: number, offZ: number) => {
+            const { surface, part } = planeOf(
               {
                 wallId: 'w0',
                 xMm: hit.xMm + offX,
@@ -178,10 +181,11 @@ describe('reflection, by the law itself: a ray leaves a mirror as steep as it ca
                 topMm: hit.zMm + offZ + 50,
                 footMm: 0,
               },
-              { xMm: ex, yMm: ey, zMm: 1100 },
-              { xMm: tx, yMm: ty, zMm: tz },
-              bare(walls),
-            );
+              walls,
+            )!;
+            const plane = mirrorPlane(surface, 'w0', { xMm: ex, yMm: ey, zMm: 1100 }, bare(walls));
+            return plane.showsPlace({ xMm: tx, yMm: ty, zMm: tz }, part);
+          };
           expect([glintFrom(0, 0), glintFrom(49, 49), glintFrom(51, 0), glintFrom(0, -51)]).toEqual([
             true,
             true,

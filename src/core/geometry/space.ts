@@ -43,6 +43,7 @@ export const inRoom = ({ origin, along, up }: Surface, { xMm, yMm }: Point): Pla
 export function cutSolid(corners: readonly Place3[], keep: (p: Place3) => number): Place3[] {
   const kept = corners.map(keep);
   if (kept.every((k) => k >= 0)) return [...corners];
+  if (kept.every((k) => k < 0)) return [];
   const part = corners.filter((_, i) => elementAt(kept, i) >= 0);
   corners.forEach((p, i) => {
     for (let j = i + 1; j < corners.length; j++) {

@@ -1,22 +1,12 @@
 /**
- * What a mirror shows and what glares in glass: the eye is mirrored in the plane of the glass, and looks from there
- * through what it sees of it. Walls and furniture are in the way, of the glass and of what it shows. Lengths in mm.
+ * Looking into glass: the eye is mirrored in the plane of the glass, and looks from there through what it sees of it.
+ * Walls and furniture are in the way, of the glass and of what it shows. Lengths in mm.
  */
 import { elementAt } from '../base/list';
 import type { Mm } from '../base/units';
-import { clipBy, isSome, without } from '../geometry/convex';
+import { without } from '../geometry/convex';
 import { crossing, type Box, type Point } from '../geometry/plane';
-import {
-  cutSolid,
-  inFrontOf,
-  inRoom,
-  mirroredIn,
-  place3,
-  seenOn,
-  shadowOn,
-  type Place3,
-  type Surface,
-} from '../geometry/space';
+import { inFrontOf, mirroredIn, place3, type Place3, type Surface } from '../geometry/space';
 import type { OverheadPoint } from './ceiling';
 import { pointOnWall, type Wall } from './walls';
 
@@ -27,24 +17,32 @@ export type { Place3 } from '../geometry/space';
  * leans.
  */
 export type Glass = { wallId: string; xMm: Mm; widthMm: Mm; bottomMm: Mm; topMm: Mm; footMm: Mm };
-/** A part of a wall that is seen in a glass: its corners along the wall and above the floor. Convex. */
-export type Patch = { wallId: string; corners: Point[] };
 /** Something upright that hides what is behind it: its outline on the plan, its lower and upper end. */
 export type Solid = { id: string; outline: readonly Point[]; bottomMm: Mm; topMm: Mm };
+/** What hides things in a room, as corners of convex solids; walls by their ids, which are never in their own way. */
+export type Hiding = {
+  wallId: string | null;
+  solidId: string | null;
+  corners: Place3[];
+  bottomMm: Mm;
+  topMm: Mm;
+};
+
 /** A room as it is looked at: its walls, the upper edge of each, and what stands in it. */
 export type Seen = {
   walls: readonly Wall[];
   tops: ReadonlyMap<string, readonly OverheadPoint[]>;
   solids: readonly Solid[];
+  /** What hides things in it. */
+  hiding: readonly Hiding[];
 };
-
 /** Below and above anything that is looked at. */
 const DEEP: Mm = -1000;
 const HIGH: Mm = 100_000;
 /** What is nearer than this to a plane is in it. */
-const IN_PLANE: Mm = 1;
+export const IN_PLANE: Mm = 1;
 
-const surfaceOf = (wall: Wall): Surface => {
+export const surfaceOf = (wall: Wall): Surface => {
   const along = place3(
     (wall.to.xMm - wall.from.xMm) / wall.lengthMm,
     (wall.to.yMm - wall.from.yMm) / wall.lengthMm,
@@ -69,9 +67,9 @@ export function mirrored(wall: Wall, p: Point): Point {
 }
 
 /** A glass as it stands: from its lower left corner, up to where it touches the wall. */
-type Pane = { surface: Surface; widthMm: Mm; heightMm: Mm };
+export type Pane = { surface: Surface; widthMm: Mm; heightMm: Mm };
 
-function paneOf(glass: Glass, wall: Wall): Pane {
+export function paneOf(glass: Glass, wall: Wall): Pane {
   const flat = surfaceOf(wall);
   const left = pointOnWall(wall, glass.xMm - glass.widthMm / 2);
   const risesMm = glass.topMm - glass.bottomMm;
@@ -101,148 +99,81 @@ const cornersOf = ({ outline, bottomMm, topMm }: Omit<Solid, 'id'>): Place3[] =>
 const solidOf = (wall: Wall): Place3[] =>
   cornersOf({ outline: [wall.from, wall.to], bottomMm: DEEP, topMm: HIGH });
 
-/** What hides things in a room, as corners of convex solids; walls by their ids, which are never in their own way. */
-type Hiding = { wallId: string | null; corners: Place3[] };
+/** Whether a room turns outwards only, so that none of its walls is in the way of another. */
+const isConvex = (walls: readonly Wall[]): boolean =>
+  walls.every((wall, i) => {
+    const next = elementAt(walls, (i + 1) % walls.length);
+    return distanceInFront(wall, next.to) >= -IN_PLANE;
+  });
 
-const hidingIn = ({ walls, solids }: Seen, glassWallId: string): Hiding[] => [
-  ...walls
-    .filter((wall) => wall.id !== glassWallId)
-    .map((wall) => ({ wallId: wall.id, corners: solidOf(wall) })),
-  ...solids.map((solid) => ({ wallId: null, corners: cornersOf(solid) })),
-];
+/** A room to be looked at. */
+export function roomSeen({ walls, tops, solids }: Omit<Seen, 'hiding'>): Seen {
+  const hiding = [
+    ...(isConvex(walls) ? [] : walls).map((wall) => ({
+      wallId: wall.id,
+      solidId: null,
+      corners: solidOf(wall),
+      bottomMm: DEEP,
+      topMm: HIGH,
+    })),
+    ...solids.map((solid) => ({
+      wallId: null,
+      solidId: solid.id,
+      corners: cornersOf(solid),
+      bottomMm: solid.bottomMm,
+      topMm: solid.topMm,
+    })),
+  ];
+  return { walls, tops, solids, hiding };
+}
 
-const cutOut = (pieces: readonly Point[][], covers: readonly Point[][]): Point[][] =>
+/** A room with less in the way: without the solids of these ids. */
+export const clearedOf = (room: Seen, ids: ReadonlySet<string>): Seen =>
+  ids.size === 0
+    ? room
+    : {
+        ...room,
+        solids: room.solids.filter(({ id }) => !ids.has(id)),
+        hiding: room.hiding.filter(({ solidId }) => solidId === null || !ids.has(solidId)),
+      };
+
+export const cutOut = (pieces: readonly Point[][], covers: readonly Point[][]): Point[][] =>
   covers.reduce<Point[][]>(
     (left, cover) => (left.length === 0 ? left : left.flatMap((piece) => without(piece, cover))),
     [...pieces],
   );
 
-/** What an eye sees of a glass, in pieces from its lower left corner; nothing from behind it or in its plane. */
-function seenOfGlass(
-  { surface, widthMm, heightMm }: Pane,
-  eye: Place3,
-  hiding: readonly Hiding[],
-): Point[][] {
-  if (inFrontOf(surface, eye) < IN_PLANE) return [];
-  const whole: Point[] = [
-    { xMm: 0, yMm: 0 },
-    { xMm: widthMm, yMm: 0 },
-    { xMm: widthMm, yMm: heightMm },
-    { xMm: 0, yMm: heightMm },
-  ];
-  const view = viewOver(eye, [inRoom(surface, whole[0]!), inRoom(surface, whole[1]!)]);
-  const covers = hiding
-    .filter(({ corners }) => view.meets(corners))
-    .map(({ corners }) => shadowOn(surface, eye, corners));
-  return cutOut([whole], covers);
+/** What reaches to a height that a ray from an eye to places of these heights runs at. */
+export function isBetweenHeights(eye: Place3, heightsMm: readonly Mm[]): (hiding: Hiding) => boolean {
+  const lowMm = Math.min(eye.zMm, ...heightsMm);
+  const highMm = Math.max(eye.zMm, ...heightsMm);
+  return ({ bottomMm, topMm }) => topMm > lowMm && bottomMm < highMm;
 }
 
 /** Whether something lies in the wedge on the plan that an eye looks through, however far. */
-function viewOver(eye: Point, through: readonly Point[]): { meets: (corners: readonly Point[]) => boolean } {
+export function viewOver(
+  eye: Point,
+  through: readonly Point[],
+): { meets: (corners: readonly Point[]) => boolean } {
   const ways = through.map((p) => ({ xMm: p.xMm - eye.xMm, yMm: p.yMm - eye.yMm }));
   const cross = (a: Point, b: Point) => a.xMm * b.yMm - a.yMm * b.xMm;
-  const middle = ways.reduce((m, w) => ({ xMm: m.xMm + w.xMm, yMm: m.yMm + w.yMm }), { xMm: 0, yMm: 0 });
-  const [first, last] = ways.reduce<[Point, Point]>(
-    ([low, high], way) => [cross(low, way) < 0 ? way : low, cross(high, way) > 0 ? way : high],
-    [ways[0] ?? middle, ways[0] ?? middle],
-  );
-  return {
-    meets: (corners) => {
-      const from = corners.map((p) => ({ xMm: p.xMm - eye.xMm, yMm: p.yMm - eye.yMm }));
-      const isAhead = from.some((p) => p.xMm * middle.xMm + p.yMm * middle.yMm > 0);
-      return isAhead && !from.every((p) => cross(first, p) < 0) && !from.every((p) => cross(last, p) > 0);
-    },
+  const some = elementAt(ways, 0);
+  const first = ways.reduce((low, way) => (cross(low, way) < 0 ? way : low), some);
+  const last = ways.reduce((high, way) => (cross(high, way) > 0 ? way : high), some);
+  const [midX, midY] = [first.xMm + last.xMm, first.yMm + last.yMm];
+  const meets = (corners: readonly Point[]): boolean => {
+    let [ahead, right, left] = [false, false, false];
+    for (const { xMm, yMm } of corners) {
+      const [x, y] = [xMm - eye.xMm, yMm - eye.yMm];
+      ahead ||= x * midX + y * midY > 0;
+      right ||= first.xMm * y - first.yMm * x >= 0;
+      left ||= last.xMm * y - last.yMm * x <= 0;
+      if (ahead && right && left) return true;
+    }
+    return false;
   };
+  return { meets };
 }
-
-/**
- * The parts of the walls that an eye sees in a glass, between floor and ceiling, without what corners and furniture
- * hide. Empty when it does not see the glass.
- */
-export function patchesIn(glass: Glass, eye: Place3, room: Seen): Patch[] {
-  const own = room.walls.find((w) => w.id === glass.wallId);
-  if (!own) return [];
-  const pane = paneOf(glass, own);
-  const hiding = hidingIn(room, own.id);
-  const pieces = seenOfGlass(pane, eye, hiding);
-  if (pieces.length === 0) return [];
-  const image = mirroredIn(pane.surface, eye);
-  // only what is in front of the glass is mirrored
-  const before = hiding.flatMap(({ wallId, corners }) => {
-    const part = cutSolid(corners, (p) => inFrontOf(pane.surface, p) - IN_PLANE);
-    return part.length < 3 ? [] : [{ wallId, corners: part }];
-  });
-  return room.walls
-    .filter((wall) => wall.id !== own.id)
-    .flatMap((wall) =>
-      pieces
-        .flatMap((piece) => seenOfWall(wall, piece, { pane, image, hiding: before, room }))
-        .map((corners) => ({ wallId: wall.id, corners })),
-    );
-}
-
-type Looking = { pane: Pane; image: Place3; hiding: readonly Hiding[]; room: Seen };
-
-/** What is seen of one wall through a piece of the glass. */
-function seenOfWall(wall: Wall, piece: readonly Point[], { pane, image, hiding, room }: Looking): Point[][] {
-  const surface = surfaceOf(wall);
-  const eyeMm = inFrontOf(surface, image);
-  const depthOf = (p: Point) => inFrontOf(surface, inRoom(pane.surface, p));
-  // the part of the glass through which a ray comes to this wall's face
-  const through = clipBy(
-    clipBy(piece, (p) => depthOf(p) - IN_PLANE),
-    (p) => eyeMm - IN_PLANE - depthOf(p),
-  );
-  if (!isSome(through)) return [];
-  const ends = through.map((p) => inRoom(pane.surface, p));
-  const onWall = ends.map((p) => seenOn(surface, image, p));
-  const within = betweenFloorAndCeiling(onWall, wall, room.tops.get(wall.id) ?? []);
-  if (within.length === 0) return [];
-  const view = viewOver(image, ends);
-  const covers = hiding
-    .filter(({ wallId, corners }) => wallId !== wall.id && view.meets(corners))
-    .map(({ corners }) => shadowOn(surface, image, corners));
-  return cutOut(within, covers).filter(isSome);
-}
-
-/** The part of a picture on a wall's plane that is on the wall: along its length, over the floor, under what is above. */
-function betweenFloorAndCeiling(
-  picture: readonly Point[],
-  wall: Wall,
-  top: readonly OverheadPoint[],
-): Point[][] {
-  const overFloor = clipBy(picture, (p) => p.yMm);
-  return top.slice(1).flatMap((end, i) => {
-    const start = elementAt(top, i);
-    const wide = Math.min(end.xMm, wall.lengthMm) - start.xMm;
-    if (wide <= 0 || overFloor.length === 0) return [];
-    const slope = (end.heightMm - start.heightMm) / (end.xMm - start.xMm);
-    const column = clipBy(
-      clipBy(overFloor, (p) => p.xMm - start.xMm),
-      (p) => start.xMm + wide - p.xMm,
-    );
-    const part = clipBy(column, (p) => start.heightMm + slope * (p.xMm - start.xMm) - p.yMm);
-    return isSome(part) ? [part] : [];
-  });
-}
-
-/** Whether an eye sees a small thing in a glass. */
-export function glintIn(glass: Glass, eye: Place3, thing: Place3, room: Seen): boolean {
-  const own = room.walls.find((w) => w.id === glass.wallId);
-  if (!own) return false;
-  const pane = paneOf(glass, own);
-  if (inFrontOf(pane.surface, thing) < IN_PLANE || inFrontOf(pane.surface, eye) < IN_PLANE) return false;
-  const hit = seenOn(pane.surface, thing, mirroredIn(pane.surface, eye));
-  const inside = (pieces: readonly Point[][]) => pieces.some((piece) => isInside(piece, hit));
-  if (!inside(seenOfGlass(pane, eye, hidingIn(room, own.id)))) return false;
-  return canSee(inRoom(pane.surface, hit), thing, { ...room, walls: room.walls.filter((w) => w !== own) });
-}
-
-const isInside = (piece: readonly Point[], { xMm, yMm }: Point): boolean => {
-  const turn = (a: Point, b: Point) => (b.xMm - a.xMm) * (yMm - a.yMm) - (b.yMm - a.yMm) * (xMm - a.xMm);
-  const turns = piece.map((a, i) => turn(a, elementAt(piece, (i + 1) % piece.length)));
-  return turns.every((t) => t >= -1e-6) || turns.every((t) => t <= 1e-6);
-};
 
 /** Whether nothing stands between two places. */
 export function canSee(from: Place3, to: Place3, { walls, solids }: Pick<Seen, 'walls' | 'solids'>): boolean {
@@ -268,13 +199,17 @@ function isBetween({ outline, bottomMm, topMm }: Solid, from: Place3, to: Place3
   return end - start > 1e-6;
 }
 
-/** Does a patch show part of an upright box on its wall? */
-export function showsBox({ corners }: Patch, { xMm, yMm, widthMm, heightMm }: Box): boolean {
-  const keeps = [
-    (p: Point) => p.xMm - xMm,
-    (p: Point) => xMm + widthMm - p.xMm,
-    (p: Point) => p.yMm - yMm,
-    (p: Point) => yMm + heightMm - p.yMm,
-  ];
-  return isSome(keeps.reduce<Point[]>((part, keep) => clipBy(part, keep), [...corners]));
+/** The plane of a glass, and which part of it the glass is. */
+export function planeOf(glass: Glass, walls: readonly Wall[]): { surface: Surface; part: Box } | undefined {
+  const wall = walls.find((w) => w.id === glass.wallId);
+  if (!wall) return undefined;
+  if (glass.footMm > 0) {
+    const { surface, widthMm, heightMm } = paneOf(glass, wall);
+    return { surface, part: { xMm: 0, yMm: 0, widthMm, heightMm } };
+  }
+  const { xMm, widthMm, bottomMm, topMm } = glass;
+  return {
+    surface: surfaceOf(wall),
+    part: { xMm: xMm - widthMm / 2, yMm: bottomMm, widthMm, heightMm: topMm - bottomMm },
+  };
 }

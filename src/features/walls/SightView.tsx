@@ -1,9 +1,10 @@
 'use client';
 import { elementAt, findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { sum } from '../../core/base/units';
-import type { Sight } from '../../core/plan/walls/sights';
+import { glassOf, roomFor, roomLookedAt, type Sight } from '../../core/plan/walls/sights';
+import { patchesIn } from '../../core/room/mirrorPatches';
 import { pointOnWall } from '../../core/room/walls';
 import { fitScale } from '../../ui/drawing/scale';
 import { PlanShapes, planScale } from '../shell/drawing/PlanShapes';
@@ -32,7 +33,11 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
   const pointAt = (p: { xMm: number; yMm: number }) => `${scale.x(p.xMm)} ${scale.y(p.yMm)}`;
   const [a, b] = [pointOnWall(wall, h.xMm - h.widthMm / 2), pointOnWall(wall, h.xMm + h.widthMm / 2)];
   // from the glass to each part of a wall that it shows, in the order in which the glass shows them
-  const seen = s.patches.map((p) => {
+  const patches = useMemo(() => {
+    const room = roomFor(roomLookedAt({ file, walls: plan.walls }), { id: s.fromId, eye: s.eye });
+    return patchesIn(glassOf(h), s.eye, room);
+  }, [file, plan.walls, h, s.fromId, s.eye]);
+  const seen = patches.map((p) => {
     const w = findOne(plan.walls, (x) => x.id === p.wallId);
     const along = p.corners.map((c) => c.xMm);
     return { p, from: pointOnWall(w, Math.min(...along)), to: pointOnWall(w, Math.max(...along)) };
@@ -120,7 +125,7 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
                     <ShapeView key={x.key} shape={x} scale={own} paint={paint} lampLit={kelvin < 4000} />
                   ))}
                 </g>
-                {s.patches
+                {patches
                   .filter((p) => p.wallId === e.wallId)
                   .map((p, k) => (
                     <path

@@ -1,16 +1,18 @@
 import { insidePolygon, type Box } from '../../geometry/plane';
+import { inFrontOf } from '../../geometry/space';
 import type { Finding } from '../../model/finding';
 import type { Item, RoomFile } from '../../model/types';
 import { overheadOf } from '../../room/ceiling';
 import { isGlazed, isLamp } from '../../room/kinds';
+import { mirrorPlane, type MirrorPlane } from '../../room/mirrorPlane';
 import {
-  glintIn,
-  patchesIn,
-  showsBox,
+  clearedOf,
+  planeOf,
+  roomSeen,
   type Glass,
-  type Patch,
   type Place3,
   type Seen,
+  type Solid,
 } from '../../room/reflect';
 import { solidsIn } from '../../room/solids';
 import { viewersOf, type Viewer } from '../../room/viewers';
@@ -21,16 +23,20 @@ import type { HangingPlan } from '../../stages/walls/planHanging';
 type SeenKind = 'window' | 'tv' | 'door' | 'picture' | 'lamp';
 type Thing = { id: string; name: string; kind: SeenKind };
 
-/** What a glass shows from a standpoint: parts of the walls, and what is on them. */
+/** What of the room a glass shows to somebody; from a seat, to anybody who sits there. */
 export type Sight = {
   hangingId: string;
   fromId: string;
   fromName: string;
   eye: Place3;
-  patches: Patch[];
   shows: Thing[];
 };
-export type SightsPlan = { sights: Sight[]; findings: Finding[] };
+export type SightsPlan = {
+  sights: Sight[];
+  findings: Finding[];
+  /** What was seen in each glass, for the next plan. */
+  looked: Looked;
+};
 
 type Context = {
   file: Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces'>;
@@ -43,68 +49,118 @@ type Context = {
 const LAMP_SHINES_AT = 0.86;
 
 /** What every mirror and glazed picture shows from every place where somebody looks at it. */
-export function planSights(context: Context): SightsPlan {
-  const { hangings, items } = context;
+export function planSights(context: Context, previous?: SightsPlan): SightsPlan {
+  const { hangings, items, file, rules } = context;
   const isMirror = (h: HangingPlan) => items.get(h.itemId)?.kind === 'mirror';
   const glazed = hangings.filter((h) => isMirror(h) || items.get(h.itemId)?.glazed);
-  if (glazed.length === 0) return { sights: [], findings: [] };
+  const looked = lookedIn(context, previous?.looked);
+  if (glazed.length === 0) return { sights: [], findings: [], looked };
+  const room = roomLookedAt(context);
+  const views = viewersOf({ room: file.room, pieces: file.pieces }, rules).map((viewer) => ({
+    viewer,
+    room: roomFor(room, viewer),
+  }));
+  const things = reflectable(context);
   const sights: Sight[] = [];
   const findings: Finding[] = [];
-  const room = roomSeen(context);
-  const viewers = viewersOf({ room: context.file.room, pieces: context.file.pieces }, context.rules);
-  for (const hanging of glazed)
-    for (const viewer of viewers) {
-      const sight = sightOf(context, room, hanging, viewer);
+  for (const hanging of glazed) {
+    const mirror = isMirror(hanging);
+    const shown = mirror ? things : things.filter(({ seen }) => isBright(seen));
+    for (const view of views) {
+      const sight = sightOf(hanging, view, shown, looked);
       if (!sight) continue;
       sights.push(sight);
-      findings.push(...judgeSight(sight, hanging, viewer, isMirror(hanging)));
+      findings.push(...judgeSight(sight, hanging, view.viewer, mirror));
     }
-  return { sights, findings };
+  }
+  return { sights, findings, looked };
 }
 
-const roomSeen = ({ file, walls }: Context): Seen => ({
-  walls,
-  tops: new Map(walls.map((wall) => [wall.id, overheadOf(file.room, wall, walls)])),
-  solids: solidsIn(file.pieces, file.fittings, walls),
-});
+/** A room with its furniture, as it is seen in its mirrors. */
+export const roomLookedAt = ({ file, walls }: Pick<Context, 'file' | 'walls'>): Seen =>
+  roomSeen({
+    walls,
+    tops: new Map(walls.map((wall) => [wall.id, overheadOf(file.room, wall, walls)])),
+    solids: solidsIn(file.pieces, file.fittings, walls),
+  });
 
 /** What is in the way of a viewer: not what they sit on, or stand beside or in. */
-const roomFor = (room: Seen, viewer: Viewer): Seen => ({
-  ...room,
-  solids: room.solids.filter(({ id, outline }) => id !== viewer.id && !insidePolygon(viewer.eye, outline)),
+export const roomFor = (room: Seen, { id, eye }: Pick<Viewer, 'id' | 'eye'>): Seen => {
+  const isIn = ({ outline }: Solid) =>
+    outline.some((p) => p.xMm >= eye.xMm) &&
+    outline.some((p) => p.xMm <= eye.xMm) &&
+    insidePolygon(eye, outline);
+  return clearedOf(room, new Set([id, ...room.solids.filter(isIn).map((solid) => solid.id)]));
+};
+
+export const glassOf = ({ wallId, xMm, widthMm, bottomMm, topMm, footMm }: HangingPlan): Glass => ({
+  wallId,
+  xMm,
+  widthMm,
+  bottomMm,
+  topMm,
+  footMm,
 });
 
-function sightOf(context: Context, room: Seen, hanging: HangingPlan, viewer: Viewer): Sight | null {
-  const { wallId, xMm, widthMm, bottomMm, topMm, footMm } = hanging;
-  const glass: Glass = { wallId, xMm, widthMm, bottomMm, topMm, footMm };
-  const seen = roomFor(room, viewer);
-  const patches = patchesIn(glass, viewer.eye, seen);
-  const onWalls = reflectable(context);
+/**
+ * The mirror planes of the walls, for each eye. They hold for as long as nothing of the room moves, so that however many
+ * glasses are dragged along a wall, what can be seen in it is worked out once.
+ */
+type Looked = {
+  of: Pick<Context['file'], 'openings' | 'pieces' | 'fittings'> & {
+    walls: Context['walls'];
+    ceiling: string;
+  };
+  lamps: readonly { thing: Thing; at: Place3 }[];
+  planes: Map<string, MirrorPlane>;
+};
+
+function lookedIn({ file, walls }: Context, previous: Looked | undefined): Looked {
+  const { openings, pieces, fittings } = file;
+  const { ceilingMm, slopes, beams } = file.room;
+  const of = { openings, pieces, fittings, walls, ceiling: JSON.stringify([ceilingMm, slopes, beams]) };
+  const keys = ['openings', 'pieces', 'fittings', 'walls', 'ceiling'] as const;
+  if (previous && keys.every((key) => previous.of[key] === of[key])) return previous;
+  const lamps = pieces.filter(isLamp).map((lamp) => ({
+    thing: { id: lamp.id, name: lamp.name, kind: 'lamp' as const },
+    at: { xMm: lamp.xMm, yMm: lamp.yMm, zMm: lamp.bottomMm + lamp.heightMm * LAMP_SHINES_AT },
+  }));
+  return { of, lamps, planes: new Map() };
+}
+
+type View = { viewer: Viewer; room: Seen };
+
+function sightOf(
+  hanging: HangingPlan,
+  { viewer, room }: View,
+  things: readonly Reflectable[],
+  { lamps, planes }: Looked,
+): Sight | null {
+  const plane = planeOf(glassOf(hanging), room.walls);
+  if (!plane) return null;
+  const { surface, part } = plane;
   const shows = viewer.eyes.flatMap((eye) => {
-    const parts = eye === viewer.eye ? patches : patchesIn(glass, eye, seen);
+    const key = JSON.stringify([viewer.id, eye, hanging.wallId]);
+    const known =
+      (hanging.leans ? undefined : planes.get(key)) ?? mirrorPlane(surface, hanging.wallId, eye, room);
+    if (!hanging.leans) planes.set(key, known);
     return [
-      ...REFLECTED_ORDER.flatMap((group) =>
-        parts.flatMap((patch) =>
-          onWalls.filter((x) => x.group === group && x.wallId === patch.wallId && showsBox(patch, x.box)),
-        ),
-      ).map(({ seen: thing }) => thing),
-      ...glintsIn(context, glass, eye, seen),
+      ...things.filter((x) => known.shows(x, x.id, part)).map(({ seen }) => seen),
+      ...lamps.filter(({ at }) => known.showsPlace(at, part)).map(({ thing }) => thing),
     ];
   });
-  if (patches.length === 0 && shows.length === 0) return null;
-  const unique = [...new Map(shows.map((thing) => [thing.id, thing])).values()];
+  if (inFrontOf(surface, viewer.eye) < 1) return null;
   return {
     hangingId: hanging.hangingId,
     fromId: viewer.id,
     fromName: viewer.name,
     eye: viewer.eye,
-    patches,
-    shows: unique,
+    shows: [...new Map(shows.map((thing) => [thing.id, thing])).values()],
   };
 }
 
-const REFLECTED_ORDER = ['opening', 'screen', 'picture'] as const;
-type Reflectable = { group: (typeof REFLECTED_ORDER)[number]; wallId: string; seen: Thing; box: Box };
+/** Something on a wall; what is looked for again while nothing of the room moves has an id. */
+type Reflectable = { id: string | null; wallId: string; seen: Thing; box: Box };
 
 /** Everything on a wall that a glass opposite can show. */
 function reflectable({ file, hangings }: Context): Reflectable[] {
@@ -112,7 +168,7 @@ function reflectable({ file, hangings }: Context): Reflectable[] {
     ...file.openings
       .filter((o) => o.kind !== 'arch')
       .map((o): Reflectable => ({
-        group: 'opening',
+        id: o.id,
         wallId: o.wallId,
         seen: { id: o.id, name: o.name, kind: isGlazed(o) ? 'window' : 'door' },
         box: { xMm: o.xMm, yMm: o.sillMm, widthMm: o.widthMm, heightMm: o.heightMm },
@@ -120,32 +176,19 @@ function reflectable({ file, hangings }: Context): Reflectable[] {
     ...file.fittings
       .filter((f) => f.kind === 'tv')
       .map((f): Reflectable => ({
-        group: 'screen',
+        id: f.id,
         wallId: f.wallId,
         seen: { id: f.id, name: f.name, kind: 'tv' },
         box: { xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm },
       })),
     ...hangings.map((h): Reflectable => ({
-      group: 'picture',
+      id: null,
       wallId: h.wallId,
       seen: { id: h.hangingId, name: h.name, kind: 'picture' },
       box: { xMm: h.xMm - h.widthMm / 2, yMm: h.bottomMm, widthMm: h.widthMm, heightMm: h.heightMm },
     })),
   ];
 }
-
-const glintsIn = ({ file }: Context, glass: Glass, eye: Place3, room: Seen): Thing[] =>
-  file.pieces
-    .filter(isLamp)
-    .filter((lamp) =>
-      glintIn(
-        glass,
-        eye,
-        { xMm: lamp.xMm, yMm: lamp.yMm, zMm: lamp.bottomMm + lamp.heightMm * LAMP_SHINES_AT },
-        room,
-      ),
-    )
-    .map((lamp) => ({ id: lamp.id, name: lamp.name, kind: 'lamp' }));
 
 /** Whether something bright shows in it. */
 export const isBright = (seen: Thing): boolean => seen.kind === 'window' || seen.kind === 'lamp';
