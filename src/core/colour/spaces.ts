@@ -2,29 +2,20 @@
  * The only module that uses the colour library. Everything else works in Lab (D65, 2° observer), sRGB hex
  * and OKLCH.
  */
+// conversions one by one: the library's registry of spaces brings its parsers of CSS colours along
 import {
-  clampChroma,
-  converter,
+  convertLab65ToRgb,
+  convertLab65ToXyz65,
+  convertOklabToRgb,
+  convertRgbToLab65,
+  convertRgbToOklab,
+  convertXyz65ToLab65,
   differenceCiede2000,
-  formatHex,
-  modeLab65,
-  modeLrgb,
-  modeOklch,
-  modeOklab,
-  modeLch65,
-  modeRgb,
-  modeXyz65,
   parseHex,
-  useMode as register,
+  serializeHex,
 } from 'culori/fn';
 import type { Deg } from '../base/units';
 
-for (const mode of [modeRgb, modeLrgb, modeXyz65, modeLab65, modeLch65, modeOklab, modeOklch])
-  register(mode as typeof modeRgb);
-const toLab65 = converter('lab65');
-const toOklchMode = converter('oklch');
-const toXyz65 = converter('xyz65');
-const toRgb = converter('rgb');
 const ciede2000 = differenceCiede2000();
 
 /** CIELAB, D65 white, 2° observer: the stored value of a colour. */
@@ -39,32 +30,52 @@ const tag = (lab: Lab) => ({ mode: 'lab65' as const, ...lab });
 export function labOfHex(hex: string): Lab | undefined {
   const rgb = parseHex(hex);
   if (!rgb) return undefined;
-  const { l, a, b } = toLab65(rgb);
+  const { l, a, b } = convertRgbToLab65(rgb);
   return { l, a, b };
 }
 
 const SCREEN_CRUMB = 0.5 / 255;
+/** Chroma is found to within this part of the way to grey. */
+const CHROMA_STEPS = 13;
+
+type Rgb = ReturnType<typeof convertLab65ToRgb>;
+const channelsOf = ({ r, g, b }: Rgb): number[] => [r, g, b];
+const isOnScreen = (rgb: Rgb, crumb: number): boolean =>
+  channelsOf(rgb).every((v) => v >= -crumb && v <= 1 + crumb);
 
 /** sRGB hex for display; colours beyond the screen keep lightness and hue and lose chroma. */
 export function hexOfLab(lab: Lab): string {
-  const rgb = toRgb(tag(lab));
+  const rgb = convertLab65ToRgb(tag(lab));
   // a rounding error outside sRGB is clipped; searching for a smaller chroma would change the colour
-  const onScreen = [rgb.r, rgb.g, rgb.b].every((v) => v > -SCREEN_CRUMB && v < 1 + SCREEN_CRUMB);
-  return formatHex(onScreen ? rgb : clampChroma(rgb, 'oklch')) ?? '#000000';
+  return serializeHex(isOnScreen(rgb, SCREEN_CRUMB) ? rgb : withLessChroma(rgb));
+}
+
+/** The strongest colour of the same OKLab lightness and hue that a screen can show. */
+function withLessChroma(rgb: Rgb): Rgb {
+  const { l, a, b } = convertRgbToOklab(rgb);
+  const at = (share: number) => convertOklabToRgb({ l, a: a * share, b: b * share });
+  let [low, high] = [0, 1];
+  for (let i = 0; i < CHROMA_STEPS; i++) {
+    const middle = (low + high) / 2;
+    if (isOnScreen(at(middle), 0)) low = middle;
+    else high = middle;
+  }
+  return at(low);
 }
 
 export function oklchOfLab(lab: Lab): Oklch {
-  const { l, c, h } = toOklchMode(tag(lab));
-  return { l, c, hueDeg: h ?? 0 };
+  const { l, a, b } = convertRgbToOklab(convertLab65ToRgb(tag(lab)));
+  const c = Math.hypot(a, b);
+  return { l, c, hueDeg: c > 0 ? ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360 : 0 };
 }
 
 export function xyzOfLab(lab: Lab): Xyz {
-  const { x, y, z } = toXyz65(tag(lab));
+  const { x, y, z } = convertLab65ToXyz65(tag(lab));
   return { x, y, z };
 }
 
 export function labOfXyz(xyz: Xyz): Lab {
-  const { l, a, b } = toLab65({ mode: 'xyz65' as const, ...xyz });
+  const { l, a, b } = convertXyz65ToLab65(xyz);
   return { l, a, b };
 }
 

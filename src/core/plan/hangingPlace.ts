@@ -1,6 +1,6 @@
 import type { Mm } from '../base/units';
 import type { Hanging, Piece } from '../model/types';
-import { lowestOver, overheadOf, underCrown } from '../room/ceiling';
+import { lowestOver, overheadOf, underCrown, type OverheadPoint } from '../room/ceiling';
 import { boxesOfFitting } from '../room/fittingTop';
 import { isLamp, isRestedOn } from '../room/kinds';
 import type { OnWall } from '../room/place';
@@ -13,35 +13,59 @@ export const NEAR_WALL: Mm = 450;
 
 type Hung = Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'> & { widthMm: Mm };
 
-/** What a hung piece of some width finds on its wall. */
-export function hangingPlaceOf(context: RoomContext, hung: Hung): HangingPlace {
-  const { file, walls, rules } = context;
-  const wall = wallById(walls, hung.wallId);
-  const overPiece = overThing(context, hung.overPieceId, hung.wallId);
-  const middle = hung.xMm ?? acrossOf({ overPiece, wallLengthMm: wall.lengthMm }, rules);
+/** What is on a wall, whatever hangs there. */
+export type OnOneWall = Pick<
+  HangingPlace,
+  'holes' | 'stairs' | 'openings' | 'fittings' | 'furniture' | 'wallLengthMm' | 'childrenOrPets' | 'wallsOf'
+> & {
+  /** The wall's upper edge, and that under the crown. */
+  edge: readonly OverheadPoint[];
+  freeEdge: readonly OverheadPoint[];
+};
+
+export function onOneWall(context: RoomContext, wallId: string): OnOneWall {
+  const { file, walls } = context;
   const { flags } = file.home;
+  const wall = wallById(walls, wallId);
   const edge = overheadOf(file.room, wall, walls);
-  const lowest = (edges: typeof edge): Mm =>
-    lowestOver(
-      edges,
-      Math.max(0, middle - hung.widthMm / 2),
-      Math.min(wall.lengthMm, middle + hung.widthMm / 2),
-    );
-  const wallHighMm = lowest(edge);
-  const ceilingMm = lowest(underCrown(file.room, edge));
   return {
-    holes: file.room.holes.filter((hole) => hole.wallId === hung.wallId),
-    stairs: file.fittings.filter((f) => f.kind === 'stairs' && f.wallId === hung.wallId),
+    edge,
+    freeEdge: underCrown(file.room, edge),
+    holes: file.room.holes.filter((hole) => hole.wallId === wallId),
+    stairs: file.fittings.filter((f) => f.kind === 'stairs' && f.wallId === wallId),
     wallsOf: file.room.wallsOf,
     childrenOrPets: flags.childrenAges.length > 0 || flags.pets,
     wallLengthMm: wall.lengthMm,
+    openings: openingsOn(context, wallId),
+    fittings: fittingsOn(context, wallId),
+    furniture: furnitureAt(context, wallId),
+  };
+}
+
+/** What a hung piece of some width finds on its wall. */
+export function hangingPlaceOf(
+  context: RoomContext,
+  hung: Hung,
+  onWall: OnOneWall = onOneWall(context, hung.wallId),
+): HangingPlace {
+  const { edge, freeEdge, ...there } = onWall;
+  const { wallLengthMm } = there;
+  const overPiece = overThing(context, hung.overPieceId, hung.wallId);
+  const middle = hung.xMm ?? acrossOf({ overPiece, wallLengthMm }, context.rules);
+  const lowest = (points: readonly OverheadPoint[]): Mm =>
+    lowestOver(
+      points,
+      Math.max(0, middle - hung.widthMm / 2),
+      Math.min(wallLengthMm, middle + hung.widthMm / 2),
+    );
+  const wallHighMm = lowest(edge);
+  const ceilingMm = lowest(freeEdge);
+  return {
+    ...there,
     wallHighMm,
     ceilingMm,
     ceilingBy: ceilingMm < wallHighMm ? 'crown' : 'ceiling',
     overPiece,
-    openings: openingsOn(context, hung.wallId),
-    fittings: fittingsOn(context, hung.wallId),
-    furniture: furnitureAt(context, hung.wallId),
   };
 }
 

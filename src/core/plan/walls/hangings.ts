@@ -4,7 +4,7 @@ import { judgeNeighbours } from '../../stages/walls/neighbours';
 import type { GroupPlan } from '../../stages/walls/planGroup';
 import { planHanging, type HangingPlan } from '../../stages/walls/planHanging';
 import type { RoomContext } from '../context';
-import { hangingPlaceOf } from '../hangingPlace';
+import { hangingPlaceOf, onOneWall } from '../hangingPlace';
 
 type Context = RoomContext & {
   items: ReadonlyMap<string, Item>;
@@ -16,15 +16,16 @@ type Context = RoomContext & {
 export function planHangings(context: Context): HangingPlan[] {
   const { look, items, walls, groups, rules } = context;
   const inGroups = new Map(groups.flatMap((g) => [...g.members]));
+  const onWalls = new Map(walls.map((w) => [w.id, onOneWall(context, w.id)]));
   const planOne = (hanging: Hanging, offersShift: boolean): HangingPlan[] => {
     const item = items.get(hanging.itemId);
     if (!item || !walls.some((w) => w.id === hanging.wallId)) return [];
     const inGroup = inGroups.get(hanging.id) ?? null;
-    const place = hangingPlaceOf(context, {
-      ...hanging,
-      xMm: inGroup?.xMm ?? hanging.xMm,
-      widthMm: item.widthMm,
-    });
+    const place = hangingPlaceOf(
+      context,
+      { ...hanging, xMm: inGroup?.xMm ?? hanging.xMm, widthMm: item.widthMm },
+      onWalls.get(hanging.wallId),
+    );
     const holes = offersShift ? place.holes : [];
     return [planHanging(hanging, item, { ...place, holes }, rules, inGroup)];
   };

@@ -140,7 +140,7 @@ function sightOf(
   if (!plane) return null;
   const { surface, part } = plane;
   const shows = viewer.eyes.flatMap((eye) => {
-    const key = JSON.stringify([viewer.id, eye, hanging.wallId]);
+    const key = `${viewer.id} ${hanging.wallId} ${eye.xMm} ${eye.yMm} ${eye.zMm}`;
     const known =
       (hanging.leans ? undefined : planes.get(key)) ?? mirrorPlane(surface, hanging.wallId, eye, room);
     if (!hanging.leans) planes.set(key, known);

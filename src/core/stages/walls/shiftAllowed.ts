@@ -17,12 +17,14 @@ export type Hung = {
  * nothing that it is clear of where it is.
  */
 export function shiftAllowed(hung: Hung, rules: RuleBook): (dxMm: Mm, dyMm: Mm) => boolean {
-  const metNow = metBy(hung.boxes, hung.place);
-  const offNow = offAt(hung, 0, rules);
+  // asked for only where there is a hole near by
+  let now: { met: Set<string>; off: [Mm, Mm, Mm] } | undefined;
   return (dxMm, dyMm) => {
+    now ??= { met: metBy(hung.boxes, hung.place), off: offAt(hung, 0, rules) };
+    const { met, off } = now;
     const boxes = hung.boxes.map((b) => ({ ...b, xMm: b.xMm + dxMm, yMm: b.yMm + dyMm }));
-    const isNoWorse = offAt(hung, dyMm, rules).every((mm, i) => mm <= (offNow[i] ?? 0));
-    return isNoWorse && [...metBy(boxes, hung.place)].every((id) => metNow.has(id));
+    const isNoWorse = offAt(hung, dyMm, rules).every((mm, i) => mm <= (off[i] ?? 0));
+    return isNoWorse && [...metBy(boxes, hung.place)].every((id) => met.has(id));
   };
 }
 
