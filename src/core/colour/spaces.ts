@@ -10,13 +10,9 @@ import {
   convertRgbToLab65,
   convertRgbToOklab,
   convertXyz65ToLab65,
-  differenceCiede2000,
   parseHex,
-  serializeHex,
 } from 'culori/fn';
-import type { Deg } from '../base/units';
-
-const ciede2000 = differenceCiede2000();
+import { clamp, type Deg } from '../base/units';
 
 /** CIELAB, D65 white, 2° observer: the stored value of a colour. */
 export type Lab = { l: number; a: number; b: number };
@@ -40,6 +36,10 @@ const CHROMA_STEPS = 13;
 
 type Rgb = ReturnType<typeof convertLab65ToRgb>;
 const channelsOf = ({ r, g, b }: Rgb): number[] => [r, g, b];
+const hexByte = (v: number): string =>
+  Math.round(clamp(v, 0, 1) * 255)
+    .toString(16)
+    .padStart(2, '0');
 const isOnScreen = (rgb: Rgb, crumb: number): boolean =>
   channelsOf(rgb).every((v) => v >= -crumb && v <= 1 + crumb);
 
@@ -47,7 +47,8 @@ const isOnScreen = (rgb: Rgb, crumb: number): boolean =>
 export function hexOfLab(lab: Lab): string {
   const rgb = convertLab65ToRgb(tag(lab));
   // a rounding error outside sRGB is clipped; searching for a smaller chroma would change the colour
-  return serializeHex(isOnScreen(rgb, SCREEN_CRUMB) ? rgb : withLessChroma(rgb));
+  const shown = channelsOf(isOnScreen(rgb, SCREEN_CRUMB) ? rgb : withLessChroma(rgb));
+  return `#${shown.map(hexByte).join('')}`;
 }
 
 /** The strongest colour of the same OKLab lightness and hue that a screen can show. */
@@ -79,8 +80,7 @@ export function labOfXyz(xyz: Xyz): Lab {
   return { l, a, b };
 }
 
-/** ΔE00, CIEDE2000 with all weights 1 (Sharma, Wu, Dalal, Color Res. Appl. 30, 2005). */
-export const deltaE00 = (p: Lab, q: Lab): number => ciede2000(tag(p), tag(q));
+export { deltaE00 } from './difference';
 
 export const chromaOf = (lab: Lab): number => Math.hypot(lab.a, lab.b);
 export const labHueDeg = (lab: Lab): Deg => ((Math.atan2(lab.b, lab.a) * 180) / Math.PI + 360) % 360;
