@@ -6,7 +6,6 @@ import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import { Checkbox } from '../../ui/Checkbox';
 import { LengthField, NumberField, TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
-import { Why } from '../shell/Why';
 import { GallerySearch } from './GallerySearch';
 import { useWallActs } from './useWallActs';
 
@@ -60,9 +59,6 @@ export function FreeGroupFields({ group: g, plan: p }: { group: HangingGroup; pl
           onCommit={(seed) => set({ seed })}
         />
       </div>
-      <Checkbox checked={g.reuseHoles} onChange={(checked) => relay({ reuseHoles: checked })}>
-        {t('reuse')} <Why rule="walls.holeReach" />
-      </Checkbox>
       <Checkbox
         checked={g.zone !== null}
         onChange={(checked) => relay({ zone: checked ? zoneAround(p) : null })}

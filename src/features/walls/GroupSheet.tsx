@@ -5,6 +5,7 @@ import { formatBareLength, formatLength } from '../../core/base/length';
 import type { HangingGroup } from '../../core/model/types';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import { Button } from '../../ui/Button';
+import { Checkbox } from '../../ui/Checkbox';
 import { Collapsible } from '../../ui/Collapsible';
 import { Words } from '../../ui/Words';
 import { Findings } from '../shell/Findings';
@@ -54,6 +55,9 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
           <GroupLayoutFields group={g} plan={p} />
           <GroupPlaceFields group={g} plan={p} />
         </div>
+        <Checkbox checked={g.reuseHoles} onChange={(checked) => acts.relay(g, { reuseHoles: checked })}>
+          {t('reuse')} <Why rule="walls.holeReach" />
+        </Checkbox>
         {g.kind === 'free' && <FreeGroupFields group={g} plan={p} />}
       </section>
       <Findings findings={findings} title={t('checks')} />
