@@ -42,7 +42,7 @@ function onHoles(laid: LaidOnWall, rules: RuleBook): OnHoles {
     nails,
     boxes,
     reachMm: rules.number('walls.holeReach'),
-    allows: shiftAllowed({ judged, boxes, place }, rules),
+    allows: shiftAllowed({ judged, boxes, nails, place }, rules),
   };
 }
 

@@ -116,7 +116,7 @@ function nailsOf(
       boxes: [box],
       // what its group places is moved with the group
       reachMm: inGroup || hanging.leans ? -1 : rules.number('walls.holeReach'),
-      allows: shiftAllowed({ judged, boxes: [box], place }, rules),
+      allows: shiftAllowed({ judged, boxes: [box], nails: onFrame, place }, rules),
     }),
   };
 }

@@ -1,5 +1,6 @@
 import type { Mm } from '../../base/units';
 import { boxesOverlap, type Box } from '../../geometry/plane';
+import { cableNear } from '../../room/cables';
 import { treadAt } from '../../room/stairs';
 import type { RuleBook } from '../../rules/book';
 import type { HangingPlace } from './hangingPlan';
@@ -9,6 +10,7 @@ import { heightVerdict, type HeightCase } from './height';
 export type Hung = {
   judged: Omit<HeightCase, 'over' | 'overhead' | 'rule'>;
   boxes: readonly Box[];
+  nails: readonly { xMm: Mm; heightMm: Mm }[];
   place: HangingPlace;
 };
 
@@ -20,11 +22,10 @@ export function shiftAllowed(hung: Hung, rules: RuleBook): (dxMm: Mm, dyMm: Mm) 
   // asked for only where there is a hole near by
   let now: { met: Set<string>; off: [Mm, Mm, Mm] } | undefined;
   return (dxMm, dyMm) => {
-    now ??= { met: metBy(hung.boxes, hung.place), off: offAt(hung, 0, rules) };
+    now ??= { met: metBy(hung, { dxMm: 0, dyMm: 0 }, rules), off: offAt(hung, 0, rules) };
     const { met, off } = now;
-    const boxes = hung.boxes.map((b) => ({ ...b, xMm: b.xMm + dxMm, yMm: b.yMm + dyMm }));
     const isNoWorse = offAt(hung, dyMm, rules).every((mm, i) => mm <= (off[i] ?? 0));
-    return isNoWorse && [...metBy(boxes, hung.place)].every((id) => met.has(id));
+    return isNoWorse && [...metBy(hung, { dxMm, dyMm }, rules)].every((id) => met.has(id));
   };
 }
 
@@ -38,8 +39,13 @@ function offAt({ judged }: Hung, dyMm: Mm, rules: RuleBook): [Mm, Mm, Mm] {
   return [Math.abs(verdict.gapOffMm), Math.abs(verdict.centreOffMm), shortMm < 0.5 ? 0 : shortMm];
 }
 
-/** What the frames of a whole run into on their wall. */
-function metBy(boxes: readonly Box[], place: HangingPlace): Set<string> {
+/** What a whole that is moved by so much runs into on its wall, with its frames or, on a cable, with its nails. */
+function metBy(
+  { boxes: here, nails, place }: Hung,
+  { dxMm, dyMm }: { dxMm: Mm; dyMm: Mm },
+  rules: RuleBook,
+): Set<string> {
+  const boxes = here.map((b) => ({ ...b, xMm: b.xMm + dxMm, yMm: b.yMm + dyMm }));
   const isPast = (b: Box) => b.xMm < -0.5 || b.xMm + b.widthMm > place.wallLengthMm + 0.5;
   const inStair = (b: Box, stair: HangingPlace['stairs'][number]) =>
     b.xMm + b.widthMm > stair.xMm &&
@@ -50,8 +56,14 @@ function metBy(boxes: readonly Box[], place: HangingPlace): Set<string> {
     .filter(({ id }) => id !== place.overPiece?.id)
     .filter(({ box }) => boxes.some((b) => boxesOverlap(b, box)))
     .map(({ id }) => id);
+  const live = cableNear(
+    nails.map(({ xMm, heightMm }) => ({ xMm: xMm + dxMm, heightMm: heightMm + dyMm })),
+    place.fittings.filter((f) => f.electric),
+    rules.number('walls.cableBand'),
+  );
   return new Set([
     ...met,
+    ...(live ? ['cable'] : []),
     ...(boxes.some(isPast) ? ['wall'] : []),
     ...place.stairs.filter((stair) => boxes.some((b) => inStair(b, stair))).map(({ name }) => name),
   ]);
