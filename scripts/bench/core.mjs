@@ -11,6 +11,12 @@ export function benchCore(core, file) {
     `× ${(median(plans) / median(core.timeJson(file, 300))).toFixed(1)}`,
   );
   line('  while a window is dragged', ms(median(core.timeDrag(file, 300))));
+  for (const n of [1, 60])
+    line(
+      `  while a group of ${n} glazed frames is dragged`,
+      ms(median(core.timeFrames(file, n, 120))),
+      '≤ 16 ms',
+    );
   const floors = core.timeFloors(file, 100);
   line('the floor’s checks, Long Room, median', ms(median(floors)));
   for (const n of [24, 60]) {

@@ -2,6 +2,7 @@
 import Color from 'colorjs.io';
 import type { RoomFile } from '../../src/core/model/types';
 import { applyChange } from '../../src/core/model/change';
+import { GROUP, HANGING } from '../../src/core/model/defaults';
 import { deltaE00 } from '../../src/core/colour/spaces';
 import { kmeans } from 'ml-kmeans';
 import potpack from 'potpack';
@@ -43,6 +44,34 @@ export function timeDrag(file: RoomFile, rounds: number): number[] {
   return times(rounds, (i) => {
     const opening = { ...window, xMm: window.xMm + (i % 8) };
     previous = planLook(applyChange(file, { do: 'putOpening', opening }), { lookId, previous });
+  });
+}
+
+/** The plan of a look while a group of so many glazed frames is dragged along the long wall. */
+export function timeFrames(file: RoomFile, count: number, rounds: number): number[] {
+  const look = file.looks[0]!;
+  const wallId = file.room.walls[1]!.id;
+  const frame = file.items.find((i) => i.kind === 'frame' || i.kind === 'art')!;
+  const item = { ...frame, widthMm: 150, heightMm: 120, glazed: true, count };
+  const group = { ...GROUP, id: 'frames', name: 'Frames', wallId, kind: 'grid' as const, columns: 12 };
+  const hanger = { kind: 'sawtooth' as const, dropMm: 20 };
+  const hangings = Array.from({ length: count }, (_, i) => ({
+    ...HANGING,
+    id: `frame${i}`,
+    itemId: item.id,
+    wallId,
+    hanger,
+    groupId: group.id,
+  }));
+  const items = file.items.map((i) => (i.id === item.id ? item : i));
+  const hung = { ...file, items, looks: [{ ...look, groups: [group], hangings }] };
+  let previous = planLook(hung, { lookId: look.id });
+  return times(rounds, (i) => {
+    const moved = { ...group, xMm: 2500 + (i % 40) * 3, centreMm: 1500 };
+    previous = planLook(
+      { ...hung, looks: [{ ...hung.looks[0]!, groups: [moved] }] },
+      { lookId: look.id, previous },
+    );
   });
 }
 

@@ -81,7 +81,7 @@ function drawPiece(pen: Pen, sheet: Sheet, piece: StripPiece, top: number): void
   for (const mm of [fromMm, toMm])
     if (mm > 0.01 && mm < strip.lengthMm - 0.01) drawJoint(pen, xOf(mm), middle);
   pen.y = top - 9;
-  text(pen, stripWords(sheet, piece), left + 6, { size: 8, face: 'bold' });
+  text(pen, stripWords(sheet, piece), left + (STRIP_END + 3) * PT, { size: 8, face: 'bold' });
 }
 
 function drawJoint(pen: Pen, x: number, y: number): void {

@@ -65,13 +65,15 @@ export function planSights(context: Context, previous?: SightsPlan): SightsPlan 
   const findings: Finding[] = [];
   for (const hanging of glazed) {
     const mirror = isMirror(hanging);
+    const seen: Sight[] = [];
     const shown = mirror ? things : things.filter(({ seen }) => isBright(seen));
     for (const view of views) {
       const sight = sightOf(hanging, view, shown, looked);
       if (!sight) continue;
       sights.push(sight);
-      findings.push(...judgeSight(sight, hanging, view.viewer, mirror));
+      seen.push(sight);
     }
+    findings.push(...judgeSights(seen, hanging, mirror));
   }
   return { sights, findings, looked };
 }
@@ -193,21 +195,22 @@ function reflectable({ file, hangings }: Context): Reflectable[] {
 /** Whether something bright shows in it. */
 export const isBright = (seen: Thing): boolean => seen.kind === 'window' || seen.kind === 'lamp';
 
-/** A mirror reports what it shows; a glazed picture reports what glares in it. */
-function judgeSight(sight: Sight, hanging: HangingPlan, viewer: Viewer, mirror: boolean): Finding[] {
-  const seen = mirror ? sight.shows : sight.shows.filter(isBright);
-  if (seen.length === 0) return [];
+/** A mirror reports what it shows; a glazed picture reports what glares in it; each with everybody who sees it. */
+function judgeSights(sights: readonly Sight[], hanging: HangingPlan, mirror: boolean): Finding[] {
+  const telling = sights.filter(({ shows }) => (mirror ? shows : shows.filter(isBright)).length > 0);
+  if (telling.length === 0) return [];
+  const things = telling.flatMap(({ shows }) => (mirror ? shows : shows.filter(isBright)));
   return [
     {
       code: mirror ? 'mirror-shows' : 'glare',
       level: mirror ? 'ok' : 'yielded',
       stage: 'walls',
       about: [hanging.hangingId],
+      rule: 'walls.seatedEye',
       by: {
         piece: hanging.name,
-        from: viewer.name,
-        by: viewer.by,
-        names: seen.map((s) => s.name),
+        seats: telling.map(({ fromName }) => fromName),
+        names: [...new Map(things.map((thing) => [thing.id, thing.name])).values()],
       },
     },
   ];
