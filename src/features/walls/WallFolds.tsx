@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
+import { lowestOver, overheadOf } from '../../core/room/ceiling';
 import type { Hole } from '../../core/model/types';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
@@ -41,6 +42,8 @@ export function WallFolds({
   const hangings = plan.hangings.filter((h) => h.wallId === wallId && !h.leans);
   const holes = file.room.holes.filter((h) => h.wallId === wallId);
   const fromCeiling = rules.school('walls.datum') === 'ceiling';
+  const wall = findOne(plan.walls, (w) => w.id === wallId);
+  const edge = overheadOf(file.room, wall, plan.walls);
   // across from the wall's left end, or from a plumb line through the middle of something on the wall
   const [plumb, setPlumb] = useDraft(`${file.room.id}-${wallId}-plumb`);
   const plumbId = plumb ?? '';
@@ -95,7 +98,7 @@ export function WallFolds({
                           {t('nailAt', {
                             x: `${bare(plumbMm === null ? n.xMm : Math.abs(n.xMm - plumbMm))}${plumbMm === null ? '' : ` ${n.xMm < plumbMm ? t('toLeft') : t('toRight')}`}`,
                             height: formatLength(
-                              fromCeiling ? file.room.ceilingMm - n.heightMm : n.heightMm,
+                              fromCeiling ? lowestOver(edge, n.xMm, n.xMm) - n.heightMm : n.heightMm,
                               unit,
                             ),
                             way: fromCeiling ? 'down' : 'up',
