@@ -33,6 +33,10 @@ function edgesOf(polygon: readonly Point[]): Keep[] {
   });
 }
 
+/** What two convex polygons share (Sutherland and Hodgman, Comm. ACM 17, 1974). Empty when nothing. */
+export const sharedPart = (subject: readonly Point[], clip: readonly Point[]): Point[] =>
+  edgesOf(clip).reduce<Point[]>((part, keep) => clipBy(part, keep), [...subject]);
+
 /** A convex polygon without the part that another covers, as convex pieces. */
 export function without(polygon: readonly Point[], cover: readonly Point[]): Point[][] {
   if (cover.length < 3 || !boxesMeet(boundsOf(polygon), boundsOf(cover))) return [[...polygon]];

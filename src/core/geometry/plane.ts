@@ -157,30 +157,6 @@ export const boxesMeet = (a: Box, b: Box): boolean =>
   a.yMm <= b.yMm + b.heightMm &&
   b.yMm <= a.yMm + a.heightMm;
 
-/**
- * What two convex polygons share (Sutherland and Hodgman, Comm. ACM 17, 1974); both clockwise on the plan.
- * Empty when nothing.
- */
-export function sharedPart(subject: readonly Point[], clip: readonly Point[]): Point[] {
-  let part: Point[] = [...subject];
-  for (const [a, b] of edgesOf(clip)) {
-    const side = (p: Point) => (b.xMm - a.xMm) * (p.yMm - a.yMm) - (b.yMm - a.yMm) * (p.xMm - a.xMm);
-    const next: Point[] = [];
-    part.forEach((p, i) => {
-      const q = elementAt(part, (i + 1) % part.length);
-      const [sp, sq] = [side(p), side(q)];
-      if (sp >= 0) next.push(p);
-      if (sp * sq < 0) {
-        const t = sp / (sp - sq);
-        next.push({ xMm: p.xMm + t * (q.xMm - p.xMm), yMm: p.yMm + t * (q.yMm - p.yMm) });
-      }
-    });
-    part = next;
-    if (part.length === 0) return [];
-  }
-  return part;
-}
-
 /** A way on the plan: turn 0 looks north, 90 east. */
 export const wayOf = (turnDeg: Deg): Point => {
   const a = (turnDeg * Math.PI) / 180;

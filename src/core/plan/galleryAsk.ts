@@ -11,7 +11,7 @@ import { gapRule } from '../stages/walls/height';
 import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';
 import { obstaclesOn } from './obstacles';
-import { overThing, type OverThing } from './overThing';
+import { overThing, type OverThing } from '../room/overThing';
 import type { Plan } from './planLook';
 
 /** How much of its outline a gallery fills, its gaps counted in. */

@@ -6,7 +6,7 @@ import { isLamp, isRestedOn } from '../room/kinds';
 import type { OnWall } from '../room/place';
 import { acrossOf, type HangingPlace } from '../stages/walls/planHanging';
 import { wallById, type RoomContext } from './context';
-import { overThing } from './overThing';
+import { overThing } from '../room/overThing';
 
 /** Furniture whose back is farther from the wall than this does not stand behind or under a picture. */
 export const NEAR_WALL: Mm = 450;

@@ -11,7 +11,7 @@ import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { curtainBoxes } from './curtainBoxes';
 import { NEAR_WALL } from './hangingPlace';
-import { overThingsAt } from './overThing';
+import { overThingsAt } from '../room/overThing';
 import type { Plan } from './planLook';
 
 /** Slopes are met as steps of this width. */

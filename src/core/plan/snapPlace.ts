@@ -5,7 +5,7 @@ import { placeOnWall } from '../room/place';
 import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';
 import type { SnapBox, SnapPlace } from '../stages/walls/snap';
-import { overThing } from './overThing';
+import { overThing } from '../room/overThing';
 import type { Plan } from './planLook';
 
 export const boxOfHanging = (h: HangingPlan): SnapBox => ({

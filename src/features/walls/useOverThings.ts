@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { overThingsAt, type OverThing } from '../../core/plan/overThing';
+import { overThingsAt, type OverThing } from '../../core/room/overThing';
 import { placeOnWall } from '../../core/room/place';
 import { useRoom } from '../shell/room/RoomContext';
 

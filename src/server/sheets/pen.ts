@@ -1,4 +1,5 @@
 import 'server-only';
+import { inches } from '../../core/base/units';
 import { PDFDocument, rgb, type PDFPage } from 'pdf-lib';
 import { drawWords, embedFaces, widthOfWords, type Faces, type Style } from './letters';
 
@@ -91,4 +92,22 @@ export function numberPages(
       color: SOFT,
     }),
   );
+}
+
+/** Points to a millimetre: 72 to the inch. */
+export const PT = 72 / 25.4;
+
+/** Two bars to hold a ruler to: 10 cm, and 4 in below it, from `left` and up from `base`, in points. */
+export function sizeBars(pen: Pen, left: number, base: number): void {
+  for (const [k, mm, name] of [
+    [0, inches(4), '4 in'],
+    [1, 100, '10 cm'],
+  ] as const) {
+    const y = base + k * 10;
+    pen.page.drawLine({ start: { x: left, y }, end: { x: left + mm * PT, y }, thickness: 1, color: INK });
+    for (const x of [left, left + mm * PT])
+      pen.page.drawLine({ start: { x, y: y - 3 }, end: { x, y: y + 3 }, thickness: 1, color: INK });
+    pen.y = y - 3;
+    text(pen, name, left + mm * PT + 4, { size: 8, face: 'bold' });
+  }
 }

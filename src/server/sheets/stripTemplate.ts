@@ -10,11 +10,9 @@ import {
 import { templateOf, type Template } from '../../core/plan/templates';
 import { ruleBook } from '../../core/rules/book';
 import { inches, type Mm } from '../../core/base/units';
-import { INK, PAPER, SOFT, newPen, text, type Paper, type Pen } from './pen';
+import { INK, PAPER, SOFT, newPen, PT, sizeBars, text, type Paper, type Pen } from './pen';
 import { loadSheet, type Sheet } from './rows';
 
-/** Points to a millimetre: 72 to the inch. */
-const PT = 72 / 25.4;
 /** What printers leave white; words and bars below the strips. */
 const EDGE: Mm = 9;
 const FOOT: Mm = 16;
@@ -124,17 +122,7 @@ function drawFoot(
   const { t } = sheet.words;
   const wall = sheet.plan.walls.find((w) => w.id === template.wallId);
   const left = EDGE * PT;
-  for (const [k, mm, name] of [
-    [0, inches(4), '4 in'],
-    [1, 100, '10 cm'],
-  ] as const) {
-    const y = EDGE * PT + 8 + k * 11;
-    pen.page.drawLine({ start: { x: left, y }, end: { x: left + mm * PT, y }, thickness: 1, color: INK });
-    for (const x of [left, left + mm * PT])
-      pen.page.drawLine({ start: { x, y: y - 3 }, end: { x, y: y + 3 }, thickness: 1, color: INK });
-    pen.y = y - 3;
-    text(pen, name, left + mm * PT + 4, { size: 8, face: 'bold' });
-  }
+  sizeBars(pen, left, EDGE * PT + 8);
   const x = left + inches(4) * PT + 40;
   pen.y = EDGE * PT + 19;
   text(pen, `${template.name}, ${wall ? sheet.words.wall(wall) : ''}`, x, { size: 8, face: 'bold' });

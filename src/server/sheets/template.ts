@@ -6,11 +6,9 @@ import { inches } from '../../core/base/units';
 import { templateOf, tilesOf, type Template } from '../../core/plan/templates';
 import { ruleBook } from '../../core/rules/book';
 import { svgText } from '../svg';
-import { INK, PAPER, SOFT, newPen, text, type Paper, type Pen } from './pen';
+import { INK, PAPER, SOFT, newPen, PT, sizeBars, text, type Paper, type Pen } from './pen';
 import { loadSheet, type Sheet } from './rows';
 
-/** Points to a millimetre: 72 to the inch. */
-const PT = 72 / 25.4;
 /** What printers leave white, and room for a line of words below. */
 const EDGE_MM = 9;
 const FOOT_MM = 13;
@@ -180,18 +178,7 @@ function drawFoot(pen: Pen, { sheet, template }: Found, { tile, columns, rows, n
   const wall = sheet.plan.walls.find((w) => w.id === template.wallId);
   const left = EDGE_MM * PT;
   const base = EDGE_MM * PT + 2;
-  // two bars to hold a ruler to
-  for (const [k, mm, name] of [
-    [0, inches(4), '4 in'],
-    [1, 100, '10 cm'],
-  ] as const) {
-    const y = base + 9 + k * 10;
-    pen.page.drawLine({ start: { x: left, y }, end: { x: left + mm * PT, y }, thickness: 1, color: INK });
-    for (const x of [left, left + mm * PT])
-      pen.page.drawLine({ start: { x, y: y - 3 }, end: { x, y: y + 3 }, thickness: 1, color: INK });
-    pen.y = y - 3;
-    text(pen, name, left + mm * PT + 4, { size: 8, face: 'bold' });
-  }
+  sizeBars(pen, left, base + 9);
   const x = left + inches(4) * PT + 34;
   const lines = [
     `${template.name}, ${wall ? sheet.words.wall(wall) : ''}`,

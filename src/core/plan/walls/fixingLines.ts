@@ -1,7 +1,7 @@
 import type { Gram, Mm } from '../../base/units';
 import type { Hanger, Hanging, Room } from '../../model/types';
 import type { BuyLine } from '../../stash/buying';
-import type { Fixing } from '../../stages/walls/fixing';
+import { ANCHORS } from '../../stages/walls/fixing';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 import type { Shelf } from './wallShelves';
 
@@ -11,13 +11,6 @@ type Fixed = {
   shelves: readonly Shelf[];
   shelfNames: ReadonlyMap<string, string>;
   wallsOf: Room['wallsOf'];
-};
-
-const ANCHORS_OF: Record<Room['wallsOf'], Fixing['anchorKind']> = {
-  plasterboard: 'anchor',
-  plaster: 'plug',
-  brick: 'plug',
-  wood: 'screw',
 };
 
 const line = (kind: BuyLine['kind'], name: string, count: number, more: Partial<BuyLine> = {}): BuyLine => ({
@@ -46,7 +39,7 @@ export function fixingLines({ hangings, hung, shelves, shelfNames, wallsOf }: Fi
         ratedG: shelf.mostG,
       }),
     ),
-    ...(anchors > 0 ? [line('anchors', ANCHORS_OF[wallsOf], anchors)] : []),
+    ...(anchors > 0 ? [line('anchors', ANCHORS[wallsOf], anchors)] : []),
   ];
 }
 

@@ -157,9 +157,14 @@ function sightOf(
     fromId: viewer.id,
     fromName: viewer.name,
     eye: viewer.eye,
-    shows: [...new Map(shows.map((thing) => [thing.id, thing])).values()],
+    shows: eachOnce(shows),
   };
 }
+
+/** An opening and a picture may have the same id. */
+const eachOnce = (things: readonly Thing[]): Thing[] => [
+  ...new Map(things.map((thing) => [`${thing.kind} ${thing.id}`, thing])).values(),
+];
 
 /** Something on a wall; what is looked for again while nothing of the room moves has an id. */
 type Reflectable = { id: string | null; wallId: string; seen: Thing; box: Box };
@@ -170,7 +175,7 @@ function reflectable({ file, hangings }: Context): Reflectable[] {
     ...file.openings
       .filter((o) => o.kind !== 'arch')
       .map((o): Reflectable => ({
-        id: o.id,
+        id: `opening ${o.id}`,
         wallId: o.wallId,
         seen: { id: o.id, name: o.name, kind: isGlazed(o) ? 'window' : 'door' },
         box: { xMm: o.xMm, yMm: o.sillMm, widthMm: o.widthMm, heightMm: o.heightMm },
@@ -178,7 +183,7 @@ function reflectable({ file, hangings }: Context): Reflectable[] {
     ...file.fittings
       .filter((f) => f.kind === 'tv')
       .map((f): Reflectable => ({
-        id: f.id,
+        id: `fitting ${f.id}`,
         wallId: f.wallId,
         seen: { id: f.id, name: f.name, kind: 'tv' },
         box: { xMm: f.xMm, yMm: f.bottomMm, widthMm: f.widthMm, heightMm: f.heightMm },
@@ -210,7 +215,7 @@ function judgeSights(sights: readonly Sight[], hanging: HangingPlan, mirror: boo
       by: {
         piece: hanging.name,
         seats: telling.map(({ fromName }) => fromName),
-        names: [...new Map(things.map((thing) => [thing.id, thing.name])).values()],
+        names: eachOnce(things).map(({ name }) => name),
       },
     },
   ];

@@ -1,14 +1,6 @@
 import type { Mm } from '../../base/units';
-import {
-  alongWay,
-  apart,
-  insidePolygon,
-  polygonArea,
-  sharedPart,
-  step,
-  wayOf,
-  type Point,
-} from '../../geometry/plane';
+import { sharedPart } from '../../geometry/convex';
+import { alongWay, apart, insidePolygon, polygonArea, step, wayOf, type Point } from '../../geometry/plane';
 import type { Piece } from '../../model/types';
 import { footprint } from '../../room/place';
 

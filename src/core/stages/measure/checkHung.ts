@@ -1,5 +1,6 @@
 import { applyChange, listChange, type Change } from '../../model/change';
 import type { Hanging, HangingGroup, RoomFile } from '../../model/types';
+import { overThing } from '../../room/overThing';
 import { placeOnWall } from '../../room/place';
 import { wallsOf } from '../../room/walls';
 import { issuer, type MeasureIssue } from './issue';
@@ -42,10 +43,9 @@ function elsewhereOf(file: RoomFile, lookId: string | undefined, id: string): Me
 
 /** The name of what a row hangs over, where that is on another wall. */
 function overElsewhere(file: RoomFile, { overPieceId, wallId }: Row): string | null {
-  if (overPieceId === null) return null;
-  const fitting = file.fittings.find((f) => f.id === overPieceId);
-  if (fitting) return fitting.wallId === wallId ? null : fitting.name;
-  const piece = file.pieces.find((p) => p.id === overPieceId);
-  if (!piece) return null;
-  return placeOnWall(piece, wallsOf(file.room)).wallId === wallId ? null : piece.name;
+  const thing = [...file.pieces, ...file.fittings].find((x) => x.id === overPieceId);
+  if (!thing) return null;
+  const walls = wallsOf(file.room);
+  const places = new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)]));
+  return overThing({ file, places }, overPieceId, wallId) ? null : thing.name;
 }

@@ -13,7 +13,8 @@ export type Fixing = {
   anchorKind: 'anchor' | 'plug' | 'screw';
 };
 
-const ANCHORS: Record<Room['wallsOf'], Fixing['anchorKind']> = {
+/** What holds in a wall of a kind. */
+export const ANCHORS: Record<Room['wallsOf'], Fixing['anchorKind']> = {
   plasterboard: 'anchor',
   plaster: 'plug',
   brick: 'plug',

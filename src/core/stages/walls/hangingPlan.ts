@@ -2,6 +2,7 @@ import type { Gram, Mm } from '../../base/units';
 import type { Box } from '../../geometry/plane';
 import type { Finding } from '../../model/finding';
 import type { Room } from '../../model/types';
+import type { OverThing } from '../../room/overThing';
 import type { RuleId } from '../../rules/table';
 import type { Fixing } from './fixing';
 import type { Hole, HolePlan } from './holes';
@@ -13,15 +14,7 @@ export type HangingPlace = {
   /** What is over it: the ceiling, or the crown along it. */
   ceilingMm: Mm;
   ceilingBy: 'ceiling' | 'crown';
-  overPiece: {
-    id: string;
-    name: string;
-    isBed: boolean;
-    isSeat: boolean;
-    xMm: Mm;
-    widthMm: Mm;
-    topMm: Mm;
-  } | null;
+  overPiece: OverThing | null;
   openings: readonly { id: string; name: string; box: Box }[];
   fittings: readonly {
     id: string;

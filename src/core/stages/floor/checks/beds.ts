@@ -1,5 +1,6 @@
 import { feet, type Mm } from '../../../base/units';
-import { alongWay, sharedPart, step, wayOf, type Point } from '../../../geometry/plane';
+import { sharedPart } from '../../../geometry/convex';
+import { alongWay, step, wayOf, type Point } from '../../../geometry/plane';
 import type { Piece } from '../../../model/types';
 import {
   EPSILON_MM,

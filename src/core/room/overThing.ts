@@ -1,8 +1,8 @@
 import type { Mm } from '../base/units';
 import type { Piece, RoomFile } from '../model/types';
-import { canHangOver, topOfFitting } from '../room/fittingTop';
-import { isBed, isLamp } from '../room/kinds';
-import type { OnWall } from '../room/place';
+import { canHangOver, topOfFitting } from './fittingTop';
+import { isBed, isLamp } from './kinds';
+import type { OnWall } from './place';
 
 /** What a piece or a group hangs over: furniture at its wall, or a fitting with a top. */
 export type OverThing = {
