@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { paperBagVolume } from '../../src/core/stages/seats/volume';
+import { paperBagVolume } from '../../src/core/room/pillow';
 import { wireRise } from '../../src/core/stages/walls/wire';
 
 describe('the paper bag problem (A. Robin, Mathematics Today, 2004)', () => {

@@ -1,7 +1,7 @@
 /** Inserts and covers against the paper bag problem, bounds of solid geometry and sizes of the trade. */
 import { describe, expect, test } from 'vitest';
 import { chooseInsert } from '../../src/core/stages/seats/insert';
-import { paperBagVolume } from '../../src/core/stages/seats/volume';
+import { paperBagVolume } from '../../src/core/room/pillow';
 import { cm, cmRules, inches, inchRules, toIn } from '../helpers/rooms';
 
 describe('what two sewn squares can hold', () => {

@@ -58,15 +58,15 @@ describe('outlines', () => {
 describe('what is visible', () => {
   const frame = box(0, 0, 100, 100);
   it('the front hides the back', () => {
-    expect(visibleAreas([box(0, 0, 100, 100), box(20, 20, 30, 30), box(30, 30, 10, 10)], frame)).toEqual([
+    expect(visibleAreas([box(0, 0, 100, 100), box(20, 20, 30, 30), box(30, 30, 10, 10)], { frame })).toEqual([
       10_000 - 900,
       900 - 100,
       100,
     ]);
   });
   it('what lies outside the wall is cut off', () =>
-    expect(visibleAreas([box(-50, -50, 100, 100)], frame)).toEqual([2500]));
-  it('nothing gives nothing', () => expect(visibleAreas([], frame)).toEqual([]));
+    expect(visibleAreas([box(-50, -50, 100, 100)], { frame })).toEqual([2500]));
+  it('nothing gives nothing', () => expect(visibleAreas([], { frame })).toEqual([]));
   it('agrees with counting points, whatever is laid over what', () => {
     const some = fc.array(
       fc.tuple(
@@ -88,7 +88,7 @@ describe('what is visible', () => {
             );
             if (top >= 0) counted[top]!++;
           }
-        expect(visibleAreas(boxes, box(0, 0, 20, 20))).toEqual(counted);
+        expect(visibleAreas(boxes, { frame: box(0, 0, 20, 20) })).toEqual(counted);
       }),
     );
   });

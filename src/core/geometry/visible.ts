@@ -1,44 +1,107 @@
-import type { SquareMm } from '../base/units';
-import type { Box } from './plane';
+import { elementAt } from '../base/list';
+import type { Mm, SquareMm } from '../base/units';
+import { sharedPart } from './convex';
+import { polygonArea, type Box, type Point } from './plane';
+
+/** A line that boxes end at: straight between its points, from left to right. */
+export type UpperEdge = readonly { xMm: Mm; heightMm: Mm }[];
+/** What is seen of a sheet: its frame, and an edge that some of the boxes end at. */
+type Sheet = { frame: Box; under?: { edge: UpperEdge; ends: (box: number) => boolean } };
+type Span = readonly [number, number];
 
 /**
- * Visible area of each box when they are laid over one another in the given order, the last in front. Boxes
- * are cut to `frame`. Exact for boxes: the sheet is cut into columns along every upright edge, each column
- * along the level edges of the boxes in it, and each cell belongs to the frontmost box.
+ * Visible area of each box when they are laid over one another in the given order, the last in front. Boxes are cut to the
+ * sheet. Exact for boxes: the sheet is cut into columns along every upright edge, each column along the level edges of
+ * the boxes in it, and each cell belongs to the frontmost box.
  */
-export function visibleAreas(boxes: readonly Box[], frame: Box): SquareMm[] {
+export function visibleAreas(boxes: readonly Box[], { frame, under }: Sheet): SquareMm[] {
   const areas = boxes.map(() => 0);
-  const cut = (low: number, high: number, start: number, end: number) =>
-    [Math.min(Math.max(low, start), end), Math.min(Math.max(high, start), end)] as const;
+  const cut = (low: number, high: number, start: number, end: number): Span => [
+    Math.min(Math.max(low, start), end),
+    Math.min(Math.max(high, start), end),
+  ];
   const spans = boxes.map((b) => ({
     x: cut(b.xMm, b.xMm + b.widthMm, frame.xMm, frame.xMm + frame.widthMm),
     y: cut(b.yMm, b.yMm + b.heightMm, frame.yMm, frame.yMm + frame.heightMm),
   }));
-  const sorted = (edges: number[]) => edges.sort((a, b) => a - b);
-  const xs = sorted([...new Set(spans.flatMap((s) => s.x))]);
+  const edge = under?.edge ?? [];
+  const xs = sorted([...new Set([...spans.flatMap((s) => s.x), ...edge.map((p) => p.xMm)])]);
   for (let i = 0; i + 1 < xs.length; i++) {
-    const x = (xs[i]! + xs[i + 1]!) / 2;
+    const x: Span = [xs[i]!, xs[i + 1]!];
+    const middle = (x[0] + x[1]) / 2;
     const column: number[] = [];
     const ys: number[] = [];
     spans.forEach((s, k) => {
-      if (s.x[0] < x && x < s.x[1]) {
+      if (s.x[0] < middle && middle < s.x[1]) {
         column.push(k);
         ys.push(s.y[0], s.y[1]);
       }
     });
     sorted(ys);
+    const heights = heightsOver(edge, x);
     for (let j = 0; j + 1 < ys.length; j++) {
       if (ys[j] === ys[j + 1]) continue;
-      const y = (ys[j]! + ys[j + 1]!) / 2;
-      for (let c = column.length - 1; c >= 0; c--) {
-        const k = column[c]!;
-        const s = spans[k]!;
-        if (s.y[0] < y && y < s.y[1]) {
-          areas[k]! += (xs[i + 1]! - xs[i]!) * (ys[j + 1]! - ys[j]!);
-          break;
-        }
-      }
+      const y: Span = [ys[j]!, ys[j + 1]!];
+      const k = frontmost(column, spans, (y[0] + y[1]) / 2);
+      if (k === undefined) continue;
+      areas[k]! += heights && under?.ends(k) ? areaUnder(heights, x, y) : (x[1] - x[0]) * (y[1] - y[0]);
     }
   }
   return areas;
+}
+
+const sorted = (edges: number[]): number[] => edges.sort((a, b) => a - b);
+
+const frontmost = (
+  column: readonly number[],
+  spans: readonly { y: Span }[],
+  y: number,
+): number | undefined => {
+  for (let c = column.length - 1; c >= 0; c--) {
+    const k = column[c]!;
+    const s = spans[k]!;
+    if (s.y[0] < y && y < s.y[1]) return k;
+  }
+  return undefined;
+};
+
+/** How high an edge is at both ends of a column; undefined where the edge doesn't run. */
+function heightsOver(edge: UpperEdge, [left, right]: Span): Span | undefined {
+  const middle = (left + right) / 2;
+  for (let i = 0; i + 1 < edge.length; i++) {
+    const [a, b] = [elementAt(edge, i), elementAt(edge, i + 1)];
+    if (middle <= a.xMm || middle >= b.xMm) continue;
+    const rise = (b.heightMm - a.heightMm) / (b.xMm - a.xMm);
+    return [a.heightMm + rise * (left - a.xMm), a.heightMm + rise * (right - a.xMm)];
+  }
+  return undefined;
+}
+
+/** The part of a cell that is below a straight edge. */
+const areaUnder = ([atLeft, atRight]: Span, [x0, x1]: Span, [y0, y1]: Span): SquareMm =>
+  (x1 - x0) * (meanOver(atLeft - y0, atRight - y0) - meanOver(atLeft - y1, atRight - y1));
+
+/** Mean of a straight line's positive part. */
+function meanOver(a: number, b: number): number {
+  if (a >= 0 && b >= 0) return (a + b) / 2;
+  if (a <= 0 && b <= 0) return 0;
+  const over = Math.max(a, b);
+  return (over * over) / (2 * Math.abs(a - b));
+}
+
+/**
+ * The area of a convex polygon that lies within a simple one of any shape: over the fan of triangles from one place to its
+ * edges, each counted with the sign of its turn.
+ */
+export function areaWithin(convex: readonly Point[], outline: readonly Point[]): SquareMm {
+  const apex = elementAt(outline, 0);
+  let area = 0;
+  for (let i = 1; i + 1 < outline.length; i++) {
+    const triangle = [apex, elementAt(outline, i), elementAt(outline, i + 1)];
+    const turn = polygonArea(triangle);
+    if (turn === 0) continue;
+    const part = sharedPart(convex, triangle);
+    if (part.length > 2) area += Math.sign(turn) * Math.abs(polygonArea(part));
+  }
+  return Math.abs(area);
 }

@@ -97,13 +97,15 @@ const fittingsOn = ({ file }: RoomContext, wallId: string): HangingPlace['fittin
       })),
     );
 
+/** Whether a piece stands at a wall, near enough to be under what hangs there. */
+export const isNearWall = (onWall: OnWall | undefined, wallId: string): onWall is OnWall =>
+  onWall?.wallId === wallId && onWall.nearMm < NEAR_WALL;
+
 function furnitureAt({ file, places }: RoomContext, wallId: string): HangingPlace['furniture'] {
-  const isNear = (onWall: OnWall | undefined): onWall is OnWall =>
-    onWall?.wallId === wallId && onWall.nearMm < NEAR_WALL;
   const isFurniture = (p: Piece) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p);
   return file.pieces.filter(isFurniture).flatMap((p) => {
     const onWall = places.get(p.id);
-    if (!isNear(onWall)) return [];
+    if (!isNearWall(onWall, wallId)) return [];
     return [
       {
         id: p.id,

@@ -1,48 +1,39 @@
 import type { Mm } from '../base/units';
+import { apart } from '../geometry/plane';
 import type { Finding, FindingCode, Level } from '../model/finding';
 import type { Item, Look, Placement, RoomFile } from '../model/types';
+import { outlineOf, seenAgainst, type PlacedThing, type Standing } from '../room/placed';
+import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { mayBeSmallPart } from '../safety/smallParts';
+import type { WindowPlan } from '../stages/windows/windowPlan';
+import { curtainBoxes } from './curtainBoxes';
 import { childReach, youngestOf } from './householdCautions';
 
 type Context = {
-  file: Pick<RoomFile, 'pieces' | 'fittings' | 'home'>;
-  look: Pick<Look, 'placements' | 'hangings' | 'dressings'>;
+  file: Pick<RoomFile, 'home'>;
+  look: Pick<Look, 'hangings' | 'dressings'>;
+  placed: readonly PlacedThing[];
+  windows: readonly WindowPlan[];
+  walls: readonly Wall[];
   items: ReadonlyMap<string, Item>;
   rules: RuleBook;
 };
-/** A thing on a piece or mantel, and the top that it is on. */
-type Placed = { placement: Placement; item: Item; top: { name: string; topMm: Mm } };
-
 /**
  * Cautions that the look's own things bring with them: how their colour is known, what they are made of,
  * where they stand.
  */
 export function judgeItems(context: Context): Finding[] {
-  const placed = placedOf(context);
+  const candles = context.placed.filter((p) => p.item.kind === 'candle');
   return [
-    ...judgeUsed(context, placed),
-    ...judgeSmallParts(context, placed),
-    ...placed.filter((p) => p.item.kind === 'candle').flatMap((p) => judgeCandle(context, p, placed)),
+    ...judgeUsed(context),
+    ...judgeSmallParts(context),
+    ...candles.flatMap((candle) => judgeCandle(context, candle)),
   ];
 }
 
-function placedOf({ file, look, items }: Context): Placed[] {
-  const tops = new Map<string, Placed['top']>([
-    ...file.pieces.map((p) => [p.id, { name: p.name, topMm: p.bottomMm + p.heightMm }] as const),
-    ...file.fittings.flatMap((f) =>
-      f.mantel ? [[f.id, { name: f.name, topMm: f.mantel.topMm }] as const] : [],
-    ),
-  ]);
-  return look.placements.flatMap((placement) => {
-    const item = items.get(placement.itemId);
-    const top = tops.get(placement.pieceId);
-    return item && top ? [{ placement, item, top }] : [];
-  });
-}
-
 /** Everything that the look uses, once. */
-function usedOf({ look, items }: Context, placed: readonly Placed[]): Item[] {
+function usedOf({ look, items, placed }: Context): Item[] {
   const sheers = look.dressings.flatMap((d) => (d.sheer ? [d.sheer] : []));
   const elsewhere = [...look.hangings, ...look.dressings, ...sheers].flatMap(
     (x) => items.get(x.itemId ?? '') ?? [],
@@ -50,9 +41,9 @@ function usedOf({ look, items }: Context, placed: readonly Placed[]): Item[] {
   return [...new Set([...placed.map((p) => p.item), ...elsewhere])];
 }
 
-function judgeUsed(context: Context, placed: readonly Placed[]): Finding[] {
+function judgeUsed(context: Context): Finding[] {
   const { flags } = context.file.home;
-  const used = usedOf(context, placed);
+  const used = usedOf(context);
   const report = (code: FindingCode, level: Level, test: (item: Item) => boolean): Finding[] => {
     const which = used.filter(test);
     if (which.length === 0) return [];
@@ -68,55 +59,79 @@ function judgeUsed(context: Context, placed: readonly Placed[]): Finding[] {
   ];
 }
 
-function judgeSmallParts({ file, rules }: Context, placed: readonly Placed[]): Finding[] {
+function judgeSmallParts({ file, placed, rules }: Context): Finding[] {
   const reach = childReach(file.home.flags, rules);
   if (!reach) return [];
   return placed
-    .filter(({ placement, top }) => placement.as === 'object' && top.topMm < reach.mm)
+    .filter(({ placement, at }) => placement.as === 'object' && at.zMm < reach.mm)
     .filter(({ item }) => mayBeSmallPart(item.widthMm, item.heightMm, item.depthMm))
-    .map(({ placement, item, top }): Finding => ({
+    .map(({ placement, item, on, at }): Finding => ({
       code: 'small-part-in-reach',
       level: 'caution',
       stage: 'colour',
       about: [placement.id],
       rule: reach.rule,
-      by: { thing: item.name, piece: top.name, topMm: top.topMm, reachMm: reach.mm },
+      by: { thing: item.name, piece: on.name, topMm: at.zMm, reachMm: reach.mm },
     }));
 }
 
-/** A candle near cloth or leaves on the same top, or within reach of a child or a pet. */
-function judgeCandle(
-  { file, rules }: Context,
-  { placement, item, top }: Placed,
-  placed: readonly Placed[],
-): Finding[] {
-  const wantMm = rules.number('safety.candleClear');
-  const nearby = placed.find(
-    (other) =>
-      other.placement.pieceId === placement.pieceId &&
-      other.placement.id !== placement.id &&
-      (other.item.kind === 'plant' || other.placement.as !== 'object') &&
-      Math.abs(other.placement.xMm - placement.xMm) - (other.item.widthMm + item.widthMm) / 2 < wantMm,
-  );
+/** A candle near what burns: leaves and cloth wherever they stand, curtains; or within reach of a child or a pet. */
+function judgeCandle(context: Context, { placement, item, on, at }: PlacedThing): Finding[] {
+  const { file, rules } = context;
   const findings: Finding[] = [];
+  const wantMm = rules.number('safety.candleClear');
+  const nearby = burnsBy(context, placement, at).find(({ mm }) => mm < wantMm);
   if (nearby)
     findings.push({
       code: 'candle-near-cloth',
       level: 'caution',
       stage: 'colour',
-      about: [placement.id, nearby.placement.id],
+      about: [placement.id, nearby.about],
       rule: 'safety.candleClear',
-      by: { candle: item.name, thing: nearby.item.name, wantMm },
+      by: { candle: item.name, thing: nearby.name, wantMm },
     });
   const reach = childReach(file.home.flags, rules);
-  if ((reach && top.topMm < reach.mm) || file.home.flags.pets)
+  if ((reach && at.zMm < reach.mm) || file.home.flags.pets)
     findings.push({
       code: 'candle-in-reach',
       level: 'caution',
       stage: 'colour',
       about: [placement.id],
       ...(reach ? { rule: reach.rule } : {}),
-      by: { candle: item.name, piece: top.name },
+      by: { candle: item.name, piece: on.name },
     });
   return findings;
 }
+
+type Burning = { about: string; name: string; mm: Mm };
+
+/** Everything that burns, with how far it is from a candle. */
+function burnsBy(context: Context, candle: Placement, at: Standing): Burning[] {
+  const outline = outlineOf(at);
+  const things = context.placed
+    .filter(({ placement }) => placement.id !== candle.id)
+    .filter(({ placement, item }) => item.kind === 'plant' || placement.as !== 'object')
+    .map((other): Burning => {
+      const onPlan = apart(outline, outlineOf(other.at)).mm;
+      const mm = Math.hypot(onPlan, gapBetween(at.zMm, at.heightMm, other.at.zMm, other.at.heightMm));
+      return { about: other.placement.id, name: other.item.name, mm };
+    });
+  return [...things, ...curtainsBy(context, at)];
+}
+
+function curtainsBy({ walls, windows, rules }: Context, at: Standing): Burning[] {
+  const foldsMm = rules.number('windows.return') + rules.number('windows.foldsOut');
+  return walls.flatMap((wall) =>
+    curtainBoxes(windows, wall.id, rules).map((box): Burning => {
+      const seen = seenAgainst(wall, at);
+      const alongMm = gapBetween(seen.xMm, seen.widthMm, box.xMm, box.widthMm);
+      const upMm = gapBetween(at.zMm, at.heightMm, box.yMm, box.heightMm);
+      const outMm = Math.max(0, seen.nearMm - foldsMm);
+      return { about: box.about, name: box.name, mm: Math.hypot(alongMm, upMm, outMm) };
+    }),
+  );
+}
+
+/** How far two stretches are apart, each by where it begins and how long it is. */
+const gapBetween = (from: Mm, length: Mm, otherFrom: Mm, otherLength: Mm): Mm =>
+  Math.max(0, otherFrom - from - length, from - otherFrom - otherLength);

@@ -56,24 +56,32 @@ function mirrored(file: RoomFile): RoomFile {
         ...h,
         xMm: h.xMm === null ? null : acrossWall(h.wallId, h.xMm),
       })),
+      placements: look.placements.map((p) => ({ ...p, xMm: topWidthOf(file, p.pieceId) - p.xMm })),
     })),
   };
 }
 
+/** How long the seat, top or mantel is that things are counted along. */
+function topWidthOf({ pieces, fittings }: RoomFile, id: string): number {
+  const piece = pieces.find((p) => p.id === id);
+  return piece
+    ? (piece.seat?.widthMm ?? piece.widthMm)
+    : (fittings.find((f) => f.id === id)?.mantel?.widthMm ?? 0);
+}
+
 /**
  * Left out: what is said of left and right in order (a group's row, a rod that joins the next window, an odd
- * panel that is drawn to the left), and things on furniture, whose places are counted from the left.
+ * panel that is drawn to the left, a shower's one curtain).
  */
 const withoutOrder = (file: RoomFile): RoomFile => ({
   ...file,
   looks: file.looks.map((look) => ({
     ...look,
     groups: [],
-    placements: [],
     dressings: look.dressings.map((d) => ({
       ...d,
       joinsNext: false,
-      panels: d.panels && 2 * Math.ceil(d.panels / 2),
+      panels: file.fittings.some((f) => f.id === d.openingId) ? 2 : d.panels && 2 * Math.ceil(d.panels / 2),
     })),
     hangings: look.hangings.map((h) => ({ ...h, groupId: null })),
   })),
@@ -103,7 +111,7 @@ function facts({ findings, windows, hangings, seats, sheet }: Plan): object {
     hangings: hangings
       .map((h) => ({ id: h.hangingId, centre: mm(h.centreMm), gap: mm(h.gapMm), nails: h.nails.length }))
       .sort((a, b) => (a.id < b.id ? -1 : 1)),
-    seats: seats.length,
+    seats: seats.map((s) => [s.canSit, mm(s.depthLeftMm), s.free.map((f) => mm(f.toMm - f.fromMm)).sort()]),
     cost: sheet.cost,
   };
 }
@@ -143,6 +151,16 @@ describe('a room in the mirror', () => {
   it('has its pictures and their nails on the other hand', () => {
     for (const { file, image, was, now } of pairs)
       expect(placesOf(now, wallsOf(image.room), false)).toEqual(placesOf(was, wallsOf(file.room), true));
+  });
+  it('has the things on its furniture on the other hand', () => {
+    let things = 0;
+    for (const { was, now } of pairs) {
+      things += was.placed.length;
+      const placesOf = (plan: Plan, flip: boolean) =>
+        plan.placed.map(({ at }) => [mm(flip ? SIDE - at.xMm : at.xMm), mm(at.yMm), mm(at.zMm)]);
+      expect(placesOf(now, false)).toEqual(placesOf(was, true));
+    }
+    expect(things).toBeGreaterThan(50);
   });
   it('seen in the mirror again is itself', () => {
     for (const { file, image } of pairs) {

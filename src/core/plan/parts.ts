@@ -1,8 +1,11 @@
 import type { Item, Opening } from '../model/types';
 import { isWay } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
+import { placeThings, type PlacedThing } from '../room/placed';
 import type { EchoPlan } from '../room/echo';
+import type { Solid } from '../room/reflect';
 import type { Elevation } from '../room/shape';
+import { solidsOnTops } from '../room/solids';
 import { wallsOf, type Wall } from '../room/walls';
 import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
 import type { SpreadPlan } from '../spread/planSpread';
@@ -32,6 +35,8 @@ export type Parts = {
   walls: Wall[];
   items: ReadonlyMap<string, Item>;
   places: ReadonlyMap<string, OnWall>;
+  placed: PlacedThing[];
+  onTops: readonly Solid[];
   // windows
   dressed: Dressed[];
   rodLine: RodLine;
@@ -78,6 +83,13 @@ export const FACTS: readonly Part<Parts>[] = [
     { file: ['pieces'], parts: ['walls'] },
     ({ file, walls }) => new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)])),
   ),
+  part(
+    'placed',
+    { file: ['pieces', 'fittings'], look: ['placements'], parts: ['items', 'walls', 'rules'] },
+    ({ file, look, items, walls, rules }) =>
+      placeThings({ pieces: file.pieces, fittings: file.fittings, walls }, look.placements, items, rules),
+  ),
+  part('onTops', { parts: ['placed'] }, ({ placed }, previous) => solidsOnTops(placed, previous)),
 ];
 
 /** The openings one walks through; the same list for as long as none of them changes. */

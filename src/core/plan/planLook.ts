@@ -13,6 +13,8 @@ export type Plan = Pick<
   Parts,
   | 'walls'
   | 'places'
+  | 'placed'
+  | 'onTops'
   | 'elevations'
   | 'windows'
   | 'hangings'
@@ -70,6 +72,8 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     lookId: look.id,
     walls: parts.walls,
     places: parts.places,
+    placed: parts.placed,
+    onTops: parts.onTops,
     elevations: parts.elevations,
     rodLineMm: rodLine.lineMm,
     windows: parts.windows,

@@ -59,8 +59,18 @@ function measures(plan: Plan, quarters: number): object {
   const { windows, hangings, groups, seats, echo, stages, rodLineMm, elevations } = plan;
   const { fingerprint: _, cautions, ...sheet } = plan.sheet;
   const turned = turnedAlong(cautions, quarters);
-  return { windows, hangings, groups, seats, echo, stages, rodLineMm, elevations, sheet, turned };
+  // where a thing is on the plan turns with the room
+  const drawn = elevations.map((e) => ({ ...e, shapes: e.shapes.map(({ at: _at, ...shape }) => shape) }));
+  return { windows, hangings, groups, seats, echo, stages, rodLineMm, elevations: drawn, sheet, turned };
 }
+
+const placesOf = (plan: Plan) =>
+  plan.placed.map(({ at: { xMm, yMm, zMm, turnDeg, widthMm, depthMm, heightMm } }) => ({
+    on: { xMm, yMm },
+    zMm,
+    size: { widthMm, depthMm, heightMm },
+    turnDeg,
+  }));
 
 describe.each(WAYS)('a room $name', (way) => {
   const rooms = fc.sample(anyFurnishedRoom, { numRuns: 60, seed: 7 }).map(furnishedRoomOf);
@@ -90,5 +100,19 @@ describe.each(WAYS)('a room $name', (way) => {
   it('has the same heights, lengths, holes, seats, shapes and sheet', () => {
     for (const { was, now } of plans)
       expect(difference(measures(was, way.quarters), measures(now, 0))).toBeNull();
+  });
+  it('has the things on its furniture where they were', () => {
+    let things = 0;
+    for (const { was, now } of plans) {
+      const before = placesOf(was).map((p) => ({
+        ...p,
+        on: way.map(p.on),
+        turnDeg: (p.turnDeg + 90 * way.quarters) % 360,
+      }));
+      const after = placesOf(now).map((p) => ({ ...p, turnDeg: (p.turnDeg + 360) % 360 }));
+      expect(difference(before, after)).toBeNull();
+      things += after.length;
+    }
+    expect(things).toBeGreaterThan(50);
   });
 });

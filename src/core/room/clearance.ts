@@ -51,7 +51,7 @@ export function clearanceOf(
       })),
     ...file.pieces.flatMap((p) => {
       const onWall = places.get(p.id);
-      return onWall && onWall.wallId === o.wallId && p.kind !== 'rug' && onWall.depthMm - p.depthMm / 2 < NEAR
+      return onWall && onWall.wallId === o.wallId && p.kind !== 'rug' && onWall.nearMm < NEAR
         ? [
             {
               name: p.name,

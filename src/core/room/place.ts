@@ -1,5 +1,13 @@
 import type { Mm } from '../base/units';
-import { alongSegment, distance, distanceToSegment, turnedCorners, type Point } from '../geometry/plane';
+import {
+  alongSegment,
+  alongWay,
+  distance,
+  distanceToSegment,
+  turnedCorners,
+  wayOf,
+  type Point,
+} from '../geometry/plane';
 import type { Piece } from '../model/types';
 import { pointOnWall, type Wall } from './walls';
 
@@ -32,8 +40,9 @@ export function placeOnWall(
   });
   // of two walls that are equally near at a corner, the one that its back is turned to
   const { wall, nearMm } = ranked.reduce((best, r) => {
-    const isTie = Math.abs(r.score - best.score) <= 1e-6;
-    return (isTie ? r.turned < best.turned - 1e-6 : r.score < best.score) ? r : best;
+    if (Math.abs(r.score - best.score) > 1e-6) return r.score < best.score ? r : best;
+    if (Math.abs(r.turned - best.turned) > 1e-6) return r.turned < best.turned ? r : best;
+    return isRather(r.wall, best.wall) ? r : best;
   });
   const positions = corners.map(
     (c) =>
@@ -46,20 +55,28 @@ export function placeOnWall(
     wallId: wall.id,
     xMm: fromMm,
     widthMm: Math.max(...positions) - fromMm,
-    depthMm: distanceToSegment(piece, wall.from, wall.to),
+    depthMm: alongWay(wall.from, piece, wayOf(wall.facingDeg + 180)),
     nearMm,
   };
+}
+
+/** Of two walls that are equally near the longer one, and always the same, whichever comes first. */
+function isRather(a: Wall, b: Wall): boolean {
+  if (Math.abs(a.lengthMm - b.lengthMm) > 1e-6) return a.lengthMm > b.lengthMm;
+  return a.from.yMm < b.from.yMm || (a.from.yMm === b.from.yMm && a.from.xMm < b.from.xMm);
 }
 
 /** Distance round the room, clockwise from the first corner, of the wall point nearest to a place. */
 export function perimeterPosition(place: Point, walls: readonly Wall[]): Mm {
   let start = 0;
-  let best = { apart: Infinity, atMm: 0 };
+  let best: { apart: Mm; atMm: Mm; wall: Wall } | undefined;
   for (const wall of walls) {
     const t = alongSegment(place, wall.from, wall.to);
     const apart = distance(place, pointOnWall(wall, t * wall.lengthMm));
-    if (apart < best.apart - 1e-6) best = { apart, atMm: start + t * wall.lengthMm };
+    const isTie = best !== undefined && Math.abs(apart - best.apart) <= 1e-6;
+    if (!best || (isTie ? isRather(wall, best.wall) : apart < best.apart))
+      best = { apart, atMm: start + t * wall.lengthMm, wall };
     start += wall.lengthMm;
   }
-  return best.atMm;
+  return best?.atMm ?? 0;
 }

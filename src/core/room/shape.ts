@@ -1,6 +1,6 @@
 import { elementAt } from '../base/list';
 import type { Mm } from '../base/units';
-import type { Box } from '../geometry/plane';
+import type { Box, Point } from '../geometry/plane';
 import type { OverheadPoint } from './ceiling';
 import type { Heading, Pattern, RodMake, Swatch } from '../model/types';
 
@@ -60,6 +60,12 @@ export type Shape = {
   finials?: 'left' | 'right' | 'leftright' | '';
   /** The side that stairs go up to. */
   rises?: 'left' | 'right';
+  /** Stands away from the wall: it is not cut where the wall ends. */
+  stands?: true;
+  /** Where the middle of what was put on something is on the plan. */
+  at?: Point;
+  /** All colours of a thing that is drawn in parts: together they show it as a whole. */
+  wholeColours?: readonly Swatch[];
 };
 
 /** edge: the wall's upper edge from left to right, where slopes and beams come down to it. */
@@ -91,10 +97,14 @@ const PLAIN_FIELDS = [
   'seeThrough',
   'rises',
   'finials',
+  'stands',
 ] as const satisfies readonly (keyof Shape)[];
 
 /** Every field of a shape is compared: one that is not does not compile. */
-type Uncompared = Exclude<keyof Shape, (typeof PLAIN_FIELDS)[number] | 'box' | 'pattern' | 'colours'>;
+type Uncompared = Exclude<
+  keyof Shape,
+  (typeof PLAIN_FIELDS)[number] | 'box' | 'pattern' | 'colours' | 'at' | 'wholeColours'
+>;
 
 const sameBox = (a: Box, b: Box): boolean =>
   a.xMm === b.xMm && a.yMm === b.yMm && a.widthMm === b.widthMm && a.heightMm === b.heightMm;
@@ -102,6 +112,9 @@ const sameBox = (a: Box, b: Box): boolean =>
 const sameSwatch = (a: Swatch, b: Swatch | undefined): boolean =>
   a === b ||
   (b !== undefined && a.l === b.l && a.a === b.a && a.b === b.b && a.share === b.share && a.name === b.name);
+
+const sameSwatches = (a: readonly Swatch[], b: readonly Swatch[]): boolean =>
+  a === b || (a.length === b.length && a.every((c, i) => sameSwatch(c, b[i])));
 
 /** Whether two shapes are drawn and counted the same. */
 export const sameShape = (
@@ -113,8 +126,10 @@ export const sameShape = (
     sameBox(s.box, t.box) &&
     s.pattern.kind === t.pattern.kind &&
     s.pattern.repeatMm === t.pattern.repeatMm &&
-    s.colours.length === t.colours.length &&
-    s.colours.every((c, i) => sameSwatch(c, t.colours[i])));
+    s.at?.xMm === t.at?.xMm &&
+    s.at?.yMm === t.at?.yMm &&
+    sameSwatches(s.wholeColours ?? [], t.wholeColours ?? []) &&
+    sameSwatches(s.colours, t.colours));
 
 const sameElevation = (a: Elevation, b: Elevation): boolean =>
   a.wallId === b.wallId &&

@@ -3,11 +3,15 @@ import { step, wayOf, type Point } from '../geometry/plane';
 import type { Fitting, Piece } from '../model/types';
 import { isLamp } from './kinds';
 import { footprint } from './place';
+import { outlineOf, type PlacedThing } from './placed';
 import type { Solid } from './reflect';
 import { pointOnWall, type Wall } from './walls';
 
 /** Depth of a seat's back. */
 const BACK: Mm = 200;
+
+/** What is narrower than this hides nothing to speak of. */
+const THIN: Mm = 100;
 
 /** What stands or hangs in a room and hides what is behind it. Rugs lie flat, lamps are thin. */
 export const solidsIn = (
@@ -15,6 +19,22 @@ export const solidsIn = (
   fittings: readonly Fitting[],
   walls: readonly Wall[],
 ): Solid[] => [...pieces.flatMap(solidsOfPiece), ...fittings.flatMap((f) => solidOfFitting(f, walls))];
+
+/** What stands on furniture and hides what is behind it; the same list for as long as nothing of it moves. */
+export function solidsOnTops(
+  placed: readonly PlacedThing[],
+  previous: readonly Solid[] = [],
+): readonly Solid[] {
+  const solids = placed
+    .filter(({ placement, at }) => placement.as === 'object' && at.widthMm >= THIN)
+    .map(({ placement, at }): Solid => ({
+      id: placement.id,
+      outline: outlineOf(at),
+      bottomMm: at.zMm,
+      topMm: at.zMm + at.heightMm,
+    }));
+  return JSON.stringify(solids) === JSON.stringify(previous) ? previous : solids;
+}
 
 function solidsOfPiece(p: Piece): Solid[] {
   if (p.kind === 'rug' || isLamp(p)) return [];

@@ -44,7 +44,7 @@ export function familiesOf(patches: readonly Patch[], rules: RuleBook): Family[]
   const total = sum([...byColour.values()].map((c) => c.area)) || 1;
   const neutralChroma = rules.number('spread.neutralChroma');
   const groups: { seed: Sorted; members: Sorted[]; neutral: boolean }[] = [];
-  for (const colour of [...byColour.values()].sort((a, b) => b.area - a.area || a.lab.l - b.lab.l)) {
+  for (const colour of [...byColour.values()].sort((a, b) => b.area - a.area || darkerFirst(a.lab, b.lab))) {
     const neutral = colour.lch.c < neutralChroma;
     const group = groups.find(
       (g) =>
@@ -79,5 +79,8 @@ export function familiesOf(patches: readonly Patch[], rules: RuleBook): Family[]
         patches: g.members.flatMap((m) => m.patches),
       };
     })
-    .sort((a, b) => b.areaMm2 - a.areaMm2);
+    .sort((a, b) => b.areaMm2 - a.areaMm2 || darkerFirst(a.seed, b.seed));
 }
+
+/** An order of colours that are seen equally. */
+const darkerFirst = (one: Lab, other: Lab): number => one.l - other.l || one.a - other.a || one.b - other.b;

@@ -1,8 +1,8 @@
 import { sum, type Mm, type SquareMm } from '../base/units';
-import { boundsOf, polygonArea, polygonCentre, type Box, type Point } from '../geometry/plane';
-import { visibleAreas } from '../geometry/visible';
-import type { RoomFile, Swatch } from '../model/types';
-import { areaUnder } from '../room/ceiling';
+import { without } from '../geometry/convex';
+import { polygonArea, polygonCentre, type Box, type Point } from '../geometry/plane';
+import { areaWithin, visibleAreas } from '../geometry/visible';
+import type { Piece, RoomFile, Swatch } from '../model/types';
 import { footprint } from '../room/place';
 import type { Elevation, Shape } from '../room/shape';
 import { pointOnWall, type Wall } from '../room/walls';
@@ -23,80 +23,122 @@ export type Patch = {
 };
 
 type File = Pick<RoomFile, 'room' | 'pieces'>;
+type Drawn = { elevations: readonly Elevation[]; walls: readonly Wall[] };
 
 const sharesOf = (swatches: readonly Swatch[]): Swatch[] => {
-  const total = sum(swatches.map((c) => c.share));
+  const total = sum(swatches.map((c) => c.share)) || 1;
   return swatches.map((c) => ({ ...c, share: c.share / total }));
 };
 
 /**
- * What is seen of every colour: elevations as they stand (what is covered does not count), the floor and what
- * lies on it foreshortened. Parts of one thing on one wall are taken together.
+ * What is seen of every colour: elevations as they stand (what is covered does not count), the floor and what lies on it
+ * foreshortened. Parts of one thing on one wall are taken together. The same whatever the order of the lists.
  */
-export function patchesOf(
-  file: File,
-  { elevations, walls }: { elevations: readonly Elevation[]; walls: readonly Wall[] },
-  rules: RuleBook,
-): Patch[] {
-  const onWalls = elevations.flatMap((elevation) => {
-    const wall = walls.find((w) => w.id === elevation.wallId);
+export function patchesOf(file: File, drawn: Drawn, rules: RuleBook): Patch[] {
+  const onWalls = drawn.elevations.flatMap((elevation) => {
+    const wall = drawn.walls.find((w) => w.id === elevation.wallId);
     return wall ? wallPatches(elevation, wall) : [];
   });
-  return [...onWalls, ...floorPatches(file, rules)];
+  return [...onWalls, ...floorPatches(file, rules)].sort(mostSeenFirst);
 }
+
+const keyOf = ({ about, wallId, colour }: Patch): string =>
+  `${about}/${wallId}/${colour.l}/${colour.a}/${colour.b}`;
+
+const mostSeenFirst = (a: Patch, b: Patch): number =>
+  Math.round(b.areaMm2) - Math.round(a.areaMm2) || (keyOf(a) < keyOf(b) ? -1 : 1);
+
+/** A thing as it is seen on one wall, in all its parts. */
+type Seen = { shape: Shape; colours: readonly Swatch[]; areaMm2: SquareMm; softMm2: SquareMm } & Where;
+type Where = { at: Point; zMm: Mm };
 
 function wallPatches(elevation: Elevation, wall: Wall): Patch[] {
-  const patches = new Map<string, Patch>();
-  const frame: Box = { xMm: 0, yMm: 0, widthMm: elevation.lengthMm, heightMm: elevation.ceilingMm };
-  const boxes = elevation.shapes.map((s) => s.box);
-  const areas = visibleAreas(boxes, frame);
-  // under a slope the wall is less than its box
-  const underSlope = areaUnder(elevation.edge) / (elevation.lengthMm * elevation.ceilingMm);
-  elevation.shapes.forEach((shape, i) => {
-    const areaMm2 = (areas[i] ?? 0) * (shape.about === 'wall' ? underSlope : 1);
-    if (areaMm2 <= 0) return;
-    const place = standsAt(shape, wall);
-    for (const colour of sharesOf(shape.colours)) {
-      const patch = patchOf(shape, wall, colour, areaMm2 * colour.share, place);
-      const key = `${shape.about}/${colour.l}/${colour.a}/${colour.b}`;
-      const known = patches.get(key);
-      patches.set(key, known ? joined(known, patch) : patch);
-    }
+  const { lengthMm, ceilingMm, edge } = elevation;
+  const frame: Box = { xMm: 0, yMm: 0, widthMm: lengthMm, heightMm: ceilingMm };
+  // what stands beyond the end of a wall is seen past it; what hangs on the wall ends there
+  const beyond = elevation.shapes.filter((s) => s.stands).map((s) => s.box);
+  const boxes = elevation.shapes.map((s) => (s.stands ? s.box : within(s.box, frame)));
+  const areas = visibleAreas(boxes, {
+    frame: { ...frame, ...spanOf([frame, ...beyond]) },
+    under: { edge, ends: (k) => !elevation.shapes[k]?.stands },
   });
-  return [...patches.values()];
+  const seen = new Map<string, Seen>();
+  elevation.shapes.forEach((shape, i) => {
+    const areaMm2 = areas[i] ?? 0;
+    if (areaMm2 <= 0 || shape.colours.length === 0) return;
+    // furniture and fittings are drawn in parts; together they show all their colours
+    const colours = shape.wholeColours ?? shape.colours;
+    const key = shape.wholeColours ? shape.about : `part ${shape.key}`;
+    const part: Seen = {
+      shape,
+      colours,
+      areaMm2,
+      softMm2: shape.soft ? areaMm2 : 0,
+      ...whereOf(shape, wall),
+    };
+    const known = seen.get(key);
+    seen.set(key, known ? joined(known, part) : part);
+  });
+  const patches = [...seen.values()].flatMap((thing) =>
+    sharesOf(thing.colours).map((colour) => patchOf(thing, wall, colour)),
+  );
+  return onePerColour(patches);
 }
 
-/** Where a shape is on the plan: its middle along the wall, as far into the room as it stands. */
-function standsAt(shape: Shape, wall: Wall): Point {
+const spanOf = (boxes: readonly Box[]): Pick<Box, 'xMm' | 'widthMm'> => {
+  const left = Math.min(...boxes.map((b) => b.xMm));
+  return { xMm: left, widthMm: Math.max(...boxes.map((b) => b.xMm + b.widthMm)) - left };
+};
+
+function within(box: Box, frame: Box): Box {
+  const left = Math.min(Math.max(box.xMm, frame.xMm), frame.xMm + frame.widthMm);
+  const right = Math.min(Math.max(box.xMm + box.widthMm, frame.xMm), frame.xMm + frame.widthMm);
+  return { ...box, xMm: left, widthMm: right - left };
+}
+
+/** Where a shape is in the room: where the thing was put, else its middle along the wall, as far from it as it stands. */
+function whereOf(shape: Shape, wall: Wall): Where {
+  const zMm = shape.box.yMm + shape.box.heightMm / 2;
+  if (shape.at) return { at: shape.at, zMm };
   const inward = ((wall.facingDeg + 180) * Math.PI) / 180;
   const middle = pointOnWall(wall, shape.box.xMm + shape.box.widthMm / 2);
   const depthMm = shape.about === 'wall' ? 0 : Math.max(0, shape.depthMm);
-  return { xMm: middle.xMm + depthMm * Math.sin(inward), yMm: middle.yMm - depthMm * Math.cos(inward) };
+  const at = {
+    xMm: middle.xMm + depthMm * Math.sin(inward),
+    yMm: middle.yMm - depthMm * Math.cos(inward),
+  };
+  return { at, zMm };
 }
 
 const isShell = (s: Shape): boolean =>
   s.about === 'wall' || s.about === 'trim' || s.form === 'frame' || s.form === 'door';
 
-const patchOf = (shape: Shape, wall: Wall, colour: Swatch, areaMm2: SquareMm, place: Point): Patch => ({
+const patchOf = ({ shape, areaMm2, softMm2, at, zMm }: Seen, wall: Wall, colour: Swatch): Patch => ({
   about: shape.about,
   name: shape.name,
   wallId: wall.id,
   colour,
-  areaMm2,
-  at: place,
-  zMm: shape.box.yMm + shape.box.heightMm / 2,
-  soft: shape.soft,
+  areaMm2: areaMm2 * colour.share,
+  at: { xMm: at.xMm, yMm: at.yMm },
+  zMm,
+  soft: softMm2 > areaMm2 / 2,
   fixed: shape.fixed,
   shell: isShell(shape),
 });
 
-/** Two patches of one thing as one, at their common centre. */
-function joined(known: Patch, more: Patch): Patch {
-  const areaMm2 = known.areaMm2 + more.areaMm2;
-  const part = more.areaMm2 / areaMm2;
+/** Two parts of one thing as one, at their common centre. */
+function joined(known: Seen, more: Seen): Seen {
   return {
     ...known,
-    areaMm2,
+    ...middleOf(known, more),
+    areaMm2: known.areaMm2 + more.areaMm2,
+    softMm2: known.softMm2 + more.softMm2,
+  };
+}
+
+function middleOf(known: Where & { areaMm2: SquareMm }, more: Where & { areaMm2: SquareMm }): Where {
+  const part = more.areaMm2 / (known.areaMm2 + more.areaMm2);
+  return {
     zMm: known.zMm + part * (more.zMm - known.zMm),
     at: {
       xMm: known.at.xMm + part * (more.at.xMm - known.at.xMm),
@@ -105,14 +147,22 @@ function joined(known: Patch, more: Patch): Patch {
   };
 }
 
+/** Parts of one thing that are of one colour, taken together. */
+function onePerColour(patches: readonly Patch[]): Patch[] {
+  const byColour = new Map<string, Patch>();
+  for (const patch of patches) {
+    const known = byColour.get(keyOf(patch));
+    const areaMm2 = (known?.areaMm2 ?? 0) + patch.areaMm2;
+    byColour.set(keyOf(patch), known ? { ...known, ...middleOf(known, patch), areaMm2 } : patch);
+  }
+  return [...byColour.values()];
+}
+
 function floorPatches({ room, pieces }: File, rules: RuleBook): Patch[] {
   const seen = rules.number('spread.floorForeshortening');
-  const rugs = pieces.filter((p) => p.kind === 'rug');
-  const standing = pieces.filter((p) => p.kind !== 'rug' && p.bottomMm === 0);
-  const areas = visibleAreas(
-    [...rugs, ...standing].map((p) => boundsOf(footprint(p))),
-    boundsOf(room.walls),
-  );
+  const rugs = pieces.filter((p) => p.kind === 'rug').sort(largestBelow);
+  const standing = pieces.filter((p) => p.kind !== 'rug' && p.bottomMm === 0).sort(largestBelow);
+  const areas = lyingAreas([...rugs, ...standing].map(footprint), room.walls);
   const bareMm2 = Math.max(0, Math.abs(polygonArea(room.walls)) - sum(areas));
   const floor = { about: 'floor', name: '', wallId: null, zMm: 0, fixed: true };
   const lying = { wallId: null, zMm: 0, soft: true, fixed: true, shell: false };
@@ -137,3 +187,18 @@ function floorPatches({ room, pieces }: File, rules: RuleBook): Patch[] {
     ),
   ].filter((p) => p.areaMm2 > 0);
 }
+
+/** Of rugs that lie on one another the smaller is on top. */
+const largestBelow = (a: Piece, b: Piece): number =>
+  b.widthMm * b.depthMm - a.widthMm * a.depthMm || (a.id < b.id ? -1 : 1);
+
+/** What is seen from above of outlines that lie on one another, the last on top, within a room. Outlines are convex. */
+const lyingAreas = (outlines: readonly Point[][], room: readonly Point[]): SquareMm[] =>
+  outlines.map((outline, i) => {
+    const covers = outlines.slice(i + 1);
+    const pieces = covers.reduce<Point[][]>(
+      (left, cover) => left.flatMap((piece) => without(piece, cover)),
+      [outline],
+    );
+    return sum(pieces.map((piece) => areaWithin(piece, room)));
+  });

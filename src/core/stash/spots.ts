@@ -84,7 +84,7 @@ export function spotsOf(file: Pick<RoomFile, 'room' | 'openings' | 'fittings' | 
       ) -
       p.bottomMm -
       p.heightMm;
-    if (p.kind !== 'rug' && onWall.depthMm - p.depthMm / 2 < AT_WALL && aboveMm > 200 && p.widthMm > 500)
+    if (p.kind !== 'rug' && onWall.nearMm < AT_WALL && aboveMm > 200 && p.widthMm > 500)
       spots.push({
         id: `${p.id}/over`,
         of: p.name,

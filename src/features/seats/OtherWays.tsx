@@ -5,7 +5,7 @@ import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Piece, Seat } from '../../core/model/types';
 import type { RuleBook } from '../../core/rules/book';
 import { composeSeat, type Composition } from '../../core/stages/seats/compose';
-import { takenSize } from '../../core/stages/seats/planSeat';
+import { takenSize } from '../../core/room/pillow';
 import { Button } from '../../ui/Button';
 import { Cloth } from '../../ui/drawing/cloth';
 import { ScrollArea } from '../../ui/ScrollArea';

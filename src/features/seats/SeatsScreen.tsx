@@ -20,6 +20,7 @@ import { useRoom } from '../shell/room/RoomContext';
 import { useStash } from '../shell/useStash';
 import { SheetHead, SheetTitle, Workspace, Numeral } from '../shell/Workspace';
 import { SeatSheet } from './SeatSheet';
+import { seatView } from './seatView';
 import { useSeatActs } from './useSeatActs';
 
 const StashStrip = dynamic(() => import('./StashStrip').then((m) => waking(m.StashStrip)));
@@ -55,22 +56,15 @@ export function SeatsScreen(): ReactNode {
     },
   });
   if (!piece) return <NoSeats />;
-  const onWall = placeOnWall(piece, plan.walls);
-  const elevation = findOne(plan.elevations, (e) => e.wallId === onWall.wallId);
+  const { xMm, widthMm, elevation } = seatView(piece, plan, look);
   const seatPlan = findOne(plan.seats, (s) => s.pieceId === piece.id);
-  const sitsAt = onWall.xMm + (onWall.widthMm - piece.seat.widthMm) / 2;
+  const sitsAt = xMm + (widthMm - piece.seat.widthMm) / 2;
   const margin = inches(14);
   const region = {
-    xMm: onWall.xMm - margin,
+    xMm: xMm - margin,
     yMm: 0,
-    widthMm: onWall.widthMm + 2 * margin,
+    widthMm: widthMm + 2 * margin,
     heightMm: Math.min(file.room.ceilingMm, Math.max(piece.heightMm + inches(14), inches(52))),
-  };
-  // what stands in front of the seat would hide it: only what is on it and behind it is shown
-  const own = new Set([piece.id, ...look.placements.filter((p) => p.pieceId === piece.id).map((p) => p.id)]);
-  const shown = {
-    ...elevation,
-    shapes: elevation.shapes.filter((s) => own.has(s.about) || s.depthMm < onWall.depthMm),
   };
   const drop = (item: Item, clientX: number, clientY: number) => {
     const svg = box.current?.querySelector('svg');
@@ -116,7 +110,7 @@ export function SeatsScreen(): ReactNode {
       />
       <div ref={box}>
         <WallDrawing
-          elevation={shown}
+          elevation={elevation}
           region={region}
           height={HEIGHT}
           title={piece.name}

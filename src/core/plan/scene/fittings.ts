@@ -1,7 +1,9 @@
 import type { Mm } from '../../base/units';
-import type { Fitting, Item, Look } from '../../model/types';
+import type { Fitting } from '../../model/types';
+import type { PlacedThing } from '../../room/placed';
 import type { Form, Shape } from '../../room/shape';
-import { objectShape } from './placed';
+import type { Wall } from '../../room/walls';
+import { placedShape } from './placed';
 import { box, secondColour, shape } from './shapes';
 
 const FITTING_FORMS: Partial<Record<Fitting['kind'], Form>> = {
@@ -16,18 +18,19 @@ const FITTING_FORMS: Partial<Record<Fitting['kind'], Form>> = {
 const MANTEL_THICKNESS: Mm = 60;
 
 /** A fitting of the wall, its mantel, and what stands on that. */
-export function fittingShapes(
-  f: Fitting,
-  look: Pick<Look, 'placements'>,
-  items: ReadonlyMap<string, Item>,
-): Shape[] {
+export function fittingShapes(f: Fitting, wall: Wall, placed: readonly PlacedThing[]): Shape[] {
   const subject = { about: f.id, name: f.name };
   const body = shape(
     subject,
     FITTING_FORMS[f.kind] ?? 'box',
     box(f.xMm, f.bottomMm, f.widthMm, f.heightMm),
     f.depthMm / 2,
-    { colours: f.colours, fixed: true, ...(f.kind === 'stairs' ? { rises: f.rises } : {}) },
+    {
+      colours: f.colours,
+      wholeColours: f.colours,
+      fixed: true,
+      ...(f.kind === 'stairs' ? { rises: f.rises } : {}),
+    },
   );
   if (!f.mantel) return [body];
   const { widthMm, depthMm, topMm } = f.mantel;
@@ -35,14 +38,9 @@ export function fittingShapes(
   const thick = Math.min(MANTEL_THICKNESS, topMm / 4);
   const mantel = shape(subject, 'box', box(left, topMm - thick, widthMm, thick), depthMm / 2 + 1, {
     colours: secondColour(f.colours),
+    wholeColours: f.colours,
     fixed: true,
     part: 'mantel',
   });
-  const placed = look.placements
-    .filter((p) => p.pieceId === f.id)
-    .flatMap((p): Shape[] => {
-      const item = items.get(p.itemId);
-      return item ? [objectShape(p, item, { xMm: left + p.xMm, topMm, depthMm: depthMm / 2 + 4 })] : [];
-    });
-  return [body, mantel, ...placed];
+  return [body, mantel, ...placed.map((thing) => placedShape(thing, wall, depthMm / 2))];
 }

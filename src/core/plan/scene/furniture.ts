@@ -28,6 +28,8 @@ export function furnitureShapes(piece: Piece, onWall: OnWall): Shape[] {
     shape({ about: piece.id, name: piece.name }, form, box, depth + step, {
       colours,
       fixed: true,
+      stands: true,
+      wholeColours: piece.colours,
       part: name,
       ...more,
     });
@@ -35,6 +37,9 @@ export function furnitureShapes(piece: Piece, onWall: OnWall): Shape[] {
 }
 
 const clothOf = (piece: Piece): More => ({ pattern: piece.pattern, soft: true });
+/** A pattern is of all the colours; of what has none the second colour is the frame's. */
+const clothColours = ({ pattern, colours }: Piece): readonly Swatch[] =>
+  pattern.kind === 'solid' || pattern.kind === 'texture' ? firstColour(colours) : colours;
 
 const seatOf = (piece: Piece, w: Mm): Seat =>
   piece.seat ?? {
@@ -52,7 +57,7 @@ const upholstered: Draw = (stand) => {
   const seat = seatOf(piece, w);
   const arm = Math.max(0, (w - Math.min(seat.widthMm, w)) / 2);
   const legs = piece.kind === 'windowSeat' ? 0 : Math.min(inches(5), seat.heightMm * 0.28);
-  const [first, cloth] = [firstColour(piece.colours), clothOf(piece)];
+  const [first, cloth] = [clothColours(piece), clothOf(piece)];
   const shapes: Shape[] = [];
   if (legs > 0)
     shapes.push(
@@ -78,7 +83,7 @@ function armShapes({ piece, x, w, part }: Stand, seat: Seat, arm: Mm, foot: Mm):
   if (arm <= 20) return [];
   const high = Math.min(piece.heightMm, armHeight(piece, seat)) - foot;
   const more = { ...clothOf(piece), step: 3 };
-  const colours = firstColour(piece.colours);
+  const colours = clothColours(piece);
   return [
     part('armL', 'cushion', box(x, foot, arm, high), colours, more),
     part('armR', 'cushion', box(x + w - arm, foot, arm, high), colours, more),
@@ -133,7 +138,7 @@ const bed: Draw = ({ piece, x, w, part }) => {
   const head = piece.bed ? Math.max(piece.bed.headboardMm, mattress) : piece.heightMm;
   return [
     part('head', 'box', box(x, 0, w, head), secondColour(piece.colours)),
-    part('mattress', 'cushion', box(x, inches(6), w, mattress - inches(6)), firstColour(piece.colours), {
+    part('mattress', 'cushion', box(x, inches(6), w, mattress - inches(6)), clothColours(piece), {
       ...clothOf(piece),
       step: 2,
     }),

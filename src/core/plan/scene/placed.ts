@@ -1,7 +1,11 @@
 import type { Mm } from '../../base/units';
-import type { Item, ItemKind, Placement } from '../../model/types';
+import type { ItemKind, Placement } from '../../model/types';
+import { seenAgainst, type Facing, type PlacedThing } from '../../room/placed';
 import type { Form, Shape } from '../../room/shape';
 import { box, shape } from './shapes';
+
+/** What is put on something is drawn so far before it. */
+const BEFORE_TOP: Mm = 4;
 
 const OBJECT_FORMS: Partial<Record<ItemKind, Form>> = {
   plant: 'foliage',
@@ -13,16 +17,26 @@ const OBJECT_FORMS: Partial<Record<ItemKind, Form>> = {
   basket: 'box',
 };
 
-/** An object on a top: its middle along the wall, and the height it stands at. */
-export const objectShape = (
-  placed: Placement,
-  item: Item,
-  { xMm, topMm, depthMm }: { xMm: Mm; topMm: Mm; depthMm: Mm },
-): Shape =>
-  shape(
-    { about: placed.id, name: item.name },
-    OBJECT_FORMS[item.kind] ?? 'vase',
-    box(xMm - item.widthMm / 2, topMm, item.widthMm, item.heightMm),
-    depthMm + placed.layer,
-    { colours: item.colours, pattern: item.pattern },
+const FORMS: Record<Placement['as'], (kind: ItemKind) => Form> = {
+  pillow: () => 'pillow',
+  throw: () => 'throw',
+  object: (kind) => OBJECT_FORMS[kind] ?? 'vase',
+};
+
+/** A thing on furniture or on a mantel, as it is seen by somebody who faces a wall. `topDepthMm`: how far that is from it. */
+export function placedShape({ placement, item, at }: PlacedThing, facing: Facing, topDepthMm: Mm): Shape {
+  const { xMm, widthMm, awayMm } = seenAgainst(facing, at);
+  return shape(
+    { about: placement.id, name: item.name },
+    FORMS[placement.as](item.kind),
+    box(xMm, at.zMm, widthMm, at.heightMm),
+    Math.max(topDepthMm, awayMm) + BEFORE_TOP + placement.layer,
+    {
+      colours: item.colours,
+      pattern: item.pattern,
+      soft: placement.as !== 'object',
+      stands: true,
+      at: { xMm: at.xMm, yMm: at.yMm },
+    },
   );
+}

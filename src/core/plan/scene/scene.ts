@@ -1,25 +1,27 @@
-import type { Item, Look } from '../../model/types';
+import { step, wayOf } from '../../geometry/plane';
+import type { Item, Look, Piece } from '../../model/types';
 import { overheadOf } from '../../room/ceiling';
+import type { OnWall } from '../../room/place';
+import type { Facing, PlacedThing } from '../../room/placed';
 import type { Elevation, Shape } from '../../room/shape';
 import type { Wall } from '../../room/walls';
-import type { SeatPlan } from '../../stages/seats/planSeat';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 import type { WindowPlan } from '../../stages/windows/windowPlan';
 import type { RoomContext } from '../context';
 import { curtainShapes } from './curtains';
 import { fittingShapes } from './fittings';
-import { furnitureShapes } from './furniture';
-import { shapesOnPiece } from './onPieces';
+import { furnitureShapes, pieceDepth } from './furniture';
 import { openingShapes } from './openings';
+import { placedShape } from './placed';
 import { box, shape } from './shapes';
 import { shellShapes } from './shell';
 
 type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
-  look: Pick<Look, 'dressings' | 'hangings' | 'placements'>;
+  look: Pick<Look, 'dressings' | 'hangings'>;
   items: ReadonlyMap<string, Item>;
   windows: readonly WindowPlan[];
   hangings: readonly HangingPlan[];
-  seats: readonly SeatPlan[];
+  placed: readonly PlacedThing[];
 };
 
 /** Unrolls every wall of the room with all that stands and hangs on it, back to front. */
@@ -34,20 +36,26 @@ export function sceneOf(context: Context): Elevation[] {
   }));
 }
 
+/** Of things equally far from the wall it is always the same that is drawn first, whatever the order of the lists. */
+function byName(a: string, b: string): number {
+  if (a === b) return 0;
+  return a < b ? -1 : 1;
+}
+
 function backToFront(shapes: readonly Shape[]): Shape[] {
   return shapes
     .map((s, order) => ({ s, order }))
-    .sort((a, b) => a.s.depthMm - b.s.depthMm || a.order - b.order)
+    .sort((a, b) => a.s.depthMm - b.s.depthMm || byName(a.s.about, b.s.about) || a.order - b.order)
     .map(({ s }) => s);
 }
 
 function shapesAt(context: Context, wall: Wall): Shape[] {
-  const { file, look, items, rules, windows, hangings } = context;
+  const { file, look, items, rules, windows, hangings, placed } = context;
   const trim = file.room.trimFinish.colours;
   const here = (x: { wallId: string }) => x.wallId === wall.id;
   return [
     ...file.openings.filter(here).flatMap((o) => openingShapes(o, trim, rules)),
-    ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, look, items)),
+    ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, wall, thingsOn(placed, f.id))),
     ...hangings.filter(here).flatMap((h) => hangingShapes(context, h)),
     ...windows.flatMap((window) => {
       const dressing = look.dressings.find((d) => d.id === window.dressingId);
@@ -56,10 +64,30 @@ function shapesAt(context: Context, wall: Wall): Shape[] {
     ...file.pieces.flatMap((piece) => {
       const onWall = context.places.get(piece.id);
       if (piece.kind === 'rug' || onWall?.wallId !== wall.id) return [];
-      const seat = context.seats.find((s) => s.pieceId === piece.id);
-      return [...furnitureShapes(piece, onWall), ...shapesOnPiece(piece, onWall, { look, items, seat })];
+      return pieceShapes({ piece, onWall, facing: wall }, placed);
     }),
   ];
+}
+
+/** A piece of furniture with what is on it, as it is seen by somebody who faces a wall. */
+const pieceShapes = (
+  { piece, onWall, facing }: { piece: Piece; onWall: OnWall; facing: Facing },
+  placed: readonly PlacedThing[],
+): Shape[] => [
+  ...furnitureShapes(piece, onWall),
+  ...thingsOn(placed, piece.id).map((thing) => placedShape(thing, facing, pieceDepth(piece, onWall))),
+];
+
+const thingsOn = (placed: readonly PlacedThing[], id: string): PlacedThing[] =>
+  placed.filter(({ on }) => on.id === id);
+
+/** A piece with what is on it from its own front, its left end at 0, wherever it stands and however it is turned. */
+export function frontView(piece: Piece, placed: readonly PlacedThing[]): Shape[] {
+  const { widthMm, depthMm, turnDeg } = piece;
+  const left = step(piece, wayOf(turnDeg + 270), widthMm / 2);
+  const facing = { from: step(left, wayOf(turnDeg), depthMm / 2), facingDeg: turnDeg };
+  const onWall = { wallId: '', xMm: 0, widthMm, depthMm: depthMm / 2, nearMm: 0 };
+  return backToFront(pieceShapes({ piece, onWall, facing }, placed));
 }
 
 /** What hangs on the wall. A print shows its own colours in whatever frame it is. */

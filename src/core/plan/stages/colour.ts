@@ -11,8 +11,8 @@ const elevations = part(
   'elevations',
   {
     file: ['room', 'openings', 'fittings', 'pieces'],
-    look: ['dressings', 'hangings', 'placements'],
-    parts: ['windows', 'hangings', 'seats', 'items', 'walls', 'places', 'rules'],
+    look: ['dressings', 'hangings'],
+    parts: ['windows', 'hangings', 'placed', 'items', 'walls', 'places', 'rules'],
   },
   (input, previous) => keepElevations(sceneOf(input), previous ?? []),
 );
@@ -32,9 +32,9 @@ export const colourStage = stage({
   name: 'colour',
   parts: [elevations, spread],
   reads: {
-    file: ['pieces', 'fittings', 'home'],
+    file: ['home'],
     look: ['dressings', 'hangings', 'placements'],
-    parts: ['spread', 'items', 'rules'],
+    parts: ['spread', 'placed', 'windows', 'walls', 'items', 'rules'],
   },
   findings: (input) => [...input.spread.findings, ...judgeItems(input)],
   state: ({ look }, open): StageState => {

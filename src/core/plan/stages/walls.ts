@@ -40,7 +40,10 @@ const hangings = part(
 
 const sights = part(
   'sights',
-  { file: ['room', 'openings', 'fittings', 'pieces'], parts: ['hangings', 'items', 'walls', 'rules'] },
+  {
+    file: ['room', 'openings', 'fittings', 'pieces'],
+    parts: ['hangings', 'onTops', 'items', 'walls', 'rules'],
+  },
   planSights,
 );
 
@@ -70,7 +73,7 @@ export const wallsStage = stage({
   parts: [groups, hangings, sights, prints, shelves],
   reads: {
     file: ['room', 'openings', 'fittings', 'pieces'],
-    look: ['hangings', 'placements'],
+    look: ['hangings'],
     parts: [
       'groups',
       'hangings',
@@ -81,6 +84,7 @@ export const wallsStage = stage({
       'items',
       'walls',
       'places',
+      'placed',
       'rules',
     ],
   },

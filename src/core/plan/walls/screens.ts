@@ -1,16 +1,16 @@
 import type { Mm } from '../../base/units';
-import { distance } from '../../geometry/plane';
+import { distance, overlapLength } from '../../geometry/plane';
 import type { Finding } from '../../model/finding';
-import type { Fitting, Item, Look, Placement } from '../../model/types';
+import type { Fitting } from '../../model/types';
+import { seenAgainst, type PlacedThing } from '../../room/placed';
 import { canSee, distanceInFront } from '../../room/reflect';
 import { viewersOf, type Viewer } from '../../room/viewers';
 import { pointOnWall } from '../../room/walls';
 import { wallById, type RoomContext } from '../context';
-import { NEAR_WALL } from '../hangingPlace';
+import { isNearWall, NEAR_WALL } from '../hangingPlace';
 
 type Context = RoomContext<'room' | 'fittings' | 'pieces'> & {
-  items: ReadonlyMap<string, Item>;
-  look: Pick<Look, 'placements'>;
+  placed: readonly PlacedThing[];
 };
 
 /** Nobody watches from nearer than this. */
@@ -24,49 +24,30 @@ export function judgeScreens(context: Context): Finding[] {
   return screens.flatMap((tv) => [...judgeInFront(context, tv), ...judgeHeight(context, tv)]);
 }
 
-/** Things on furniture or a mantel under a screen that reach up in front of it. */
-function judgeInFront(context: Context, tv: Fitting): Finding[] {
-  const { look, items, rules } = context;
+/** Things on furniture or a mantel at a screen's wall that reach up in front of it. */
+function judgeInFront({ placed, places, walls, rules }: Context, tv: Fitting): Finding[] {
+  const wall = wallById(walls, tv.wallId);
   const highestMm = tv.bottomMm - rules.number('walls.belowScreen');
-  return look.placements.flatMap((placement): Finding[] => {
-    const item = items.get(placement.itemId);
-    const top = placement.as === 'object' ? topUnder(context, placement, tv) : null;
-    if (!item || !top || top.heightMm > tv.bottomMm + 1) return [];
-    const centreMm = top.leftMm + placement.xMm;
-    const [left, right] = [centreMm - item.widthMm / 2, centreMm + item.widthMm / 2];
-    const overlapMm = Math.min(right, tv.xMm + tv.widthMm) - Math.max(left, tv.xMm);
-    const byMm = top.heightMm + item.heightMm - highestMm;
-    if (byMm <= 1 || overlapMm <= 1) return [];
-    return [
-      {
-        code: 'before-screen',
-        level: 'caution',
-        stage: 'walls',
-        about: [placement.id, tv.id],
-        rule: 'walls.belowScreen',
-        by: { piece: item.name, other: tv.name, byMm, mostMm: Math.max(0, highestMm - top.heightMm) },
-      },
-    ];
-  });
-}
-
-/**
- * The surface that a placed thing stands on, if that is at the screen's wall: its left end along the wall and
- * its height.
- */
-function topUnder(
-  { file, places }: Context,
-  placement: Placement,
-  tv: Fitting,
-): { leftMm: Mm; heightMm: Mm } | null {
-  const piece = file.pieces.find((p) => p.id === placement.pieceId);
-  const onWall = piece && places.get(piece.id);
-  if (piece && onWall && onWall.wallId === tv.wallId && onWall.nearMm < NEAR_WALL)
-    return { leftMm: onWall.xMm, heightMm: piece.bottomMm + piece.heightMm };
-  const fitting = file.fittings.find((f) => f.id === placement.pieceId && f.wallId === tv.wallId);
-  if (!fitting?.mantel) return null;
-  const { widthMm, topMm } = fitting.mantel;
-  return { leftMm: fitting.xMm + (fitting.widthMm - widthMm) / 2, heightMm: topMm };
+  return placed
+    .filter(({ placement, at }) => placement.as === 'object' && at.zMm <= tv.bottomMm + 1)
+    .flatMap(({ placement, item, on, at }): Finding[] => {
+      const { xMm, widthMm, nearMm } = seenAgainst(wall, at);
+      const byMm = at.zMm + at.heightMm - highestMm;
+      const overlapMm = overlapLength(xMm, xMm + widthMm, tv.xMm, tv.xMm + tv.widthMm);
+      const piece = places.get(on.id);
+      const isAtWall = Math.abs(nearMm) < NEAR_WALL || isNearWall(piece, tv.wallId);
+      if (byMm <= 1 || overlapMm <= 1 || !isAtWall) return [];
+      return [
+        {
+          code: 'before-screen',
+          level: 'caution',
+          stage: 'walls',
+          about: [placement.id, tv.id],
+          rule: 'walls.belowScreen',
+          by: { piece: item.name, other: tv.name, byMm, mostMm: Math.max(0, highestMm - on.topMm) },
+        },
+      ];
+    });
 }
 
 /** How far one tilts the head, from every seat that sees the screen; one finding where it is too far from none. */

@@ -42,6 +42,8 @@ type Context = {
   file: Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces'>;
   items: ReadonlyMap<string, Item>;
   hangings: readonly HangingPlan[];
+  /** What stands on the furniture. */
+  onTops: readonly Solid[];
   walls: readonly Wall[];
   rules: RuleBook;
 };
@@ -79,11 +81,11 @@ export function planSights(context: Context, previous?: SightsPlan): SightsPlan 
 }
 
 /** A room with its furniture, as it is seen in its mirrors. */
-export const roomLookedAt = ({ file, walls }: Pick<Context, 'file' | 'walls'>): Seen =>
+export const roomLookedAt = ({ file, walls, onTops }: Pick<Context, 'file' | 'walls' | 'onTops'>): Seen =>
   roomSeen({
     walls,
     tops: new Map(walls.map((wall) => [wall.id, overheadOf(file.room, wall, walls)])),
-    solids: solidsIn(file.pieces, file.fittings, walls),
+    solids: [...solidsIn(file.pieces, file.fittings, walls), ...onTops],
   });
 
 /** What is in the way of a viewer: not what they sit on, or stand beside or in. */
@@ -111,17 +113,25 @@ export const glassOf = ({ wallId, xMm, widthMm, bottomMm, topMm, footMm }: Hangi
 type Looked = {
   of: Pick<Context['file'], 'openings' | 'pieces' | 'fittings'> & {
     walls: Context['walls'];
+    onTops: Context['onTops'];
     ceiling: string;
   };
   lamps: readonly { thing: Thing; at: Place3 }[];
   planes: Map<string, MirrorPlane>;
 };
 
-function lookedIn({ file, walls }: Context, previous: Looked | undefined): Looked {
+function lookedIn({ file, walls, onTops }: Context, previous: Looked | undefined): Looked {
   const { openings, pieces, fittings } = file;
   const { ceilingMm, slopes, beams } = file.room;
-  const of = { openings, pieces, fittings, walls, ceiling: JSON.stringify([ceilingMm, slopes, beams]) };
-  const keys = ['openings', 'pieces', 'fittings', 'walls', 'ceiling'] as const;
+  const of = {
+    openings,
+    pieces,
+    fittings,
+    walls,
+    onTops,
+    ceiling: JSON.stringify([ceilingMm, slopes, beams]),
+  };
+  const keys = ['openings', 'pieces', 'fittings', 'walls', 'onTops', 'ceiling'] as const;
   if (previous && keys.every((key) => previous.of[key] === of[key])) return previous;
   const lamps = pieces.filter(isLamp).map((lamp) => ({
     thing: { id: lamp.id, name: lamp.name, kind: 'lamp' as const },

@@ -1,9 +1,9 @@
 import { elementAt } from '../../base/list';
 import { inches, sum, type Mm } from '../../base/units';
 import type { Item, Placement } from '../../model/types';
+import { paperBagVolume } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { paperBagVolume } from './volume';
 
 export type Fill = Placement['fill'];
 export type Size = { widthMm: Mm; heightMm: Mm };
@@ -94,12 +94,6 @@ export function chooseInsert(cover: Size, fill: Fill, rules: RuleBook): InsertCh
     rule,
   };
 }
-
-/** How far a filled pillow stands out: what its cover holds, spread over the size it takes up. */
-export const pillowThickness = (cover: Size, rules: RuleBook): Mm => {
-  const k = rules.number('seats.useWidth');
-  return paperBagVolume(cover.widthMm, cover.heightMm) / (cover.widthMm * k * cover.heightMm * k);
-};
 
 export type InsertNeed = Size & { fill: Fill; need: number; have: number; buy: number };
 

@@ -1,9 +1,10 @@
 import type { Mm } from '../../base/units';
 import type { Finding } from '../../model/finding';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
+import { pillowThickness, takenSize } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { chooseInsert, pillowThickness } from './insert';
+import { chooseInsert } from './insert';
 import { judgeSeat } from './judgeSeat';
 import { stackAt, thickestStack, type PillowPlan } from './pillows';
 
@@ -23,14 +24,6 @@ export type SeatPlan = {
   rulesUsed: { insert: RuleId; useWidth: RuleId; sitter: RuleId; depth: RuleId };
   findings: Finding[];
 };
-
-/** Size a cover takes up on the seat, turned on its side or not. */
-export function takenSize(item: Item, turned: boolean, rules: RuleBook): { widthMm: Mm; heightMm: Mm } {
-  const k = rules.number('seats.useWidth');
-  return turned
-    ? { widthMm: item.heightMm * k, heightMm: item.widthMm * k }
-    : { widthMm: item.widthMm * k, heightMm: item.heightMm * k };
-}
 
 /**
  * Pillows of one seat, back to front: inserts, room to sit, sizes and patterns, with what to look out for.
