@@ -15,7 +15,8 @@ import {
   type Point,
 } from '../../src/core/geometry/plane';
 import { bordersOf, sharedArea, tuckOf } from '../../src/core/stages/floor/rugs';
-import { cutFloor, narrowWays } from '../../src/core/stages/floor/walkways';
+import { cutFloor } from '../../src/core/stages/floor/ways/cutFloor';
+import { narrowWays } from '../../src/core/stages/floor/ways/ways';
 import { inchRules, inches, piece, toIn } from '../helpers/rooms';
 
 const polygonOf = (corners: readonly Point[]) =>
@@ -148,11 +149,13 @@ describe('clear widths', () => {
       name: `w${i}`,
       shape: [from, outline[(i + 1) % 4] as Point],
       wall: true,
+      topMm: 2000,
     }));
     const block = (id: string, x: number, y: number, w: number, d: number) => ({
       id,
       name: id,
       wall: false,
+      topMm: 2000,
       shape: turnedCorners({ xMm: x, yMm: y }, w, d, 0),
     });
     const aims = (xMm: number, id: string) => ({ id, name: id, shape: [{ xMm, yMm: 1500 }], reachMm: 100 });

@@ -20,6 +20,7 @@ export type FindingCode =
   // floor
   | 'walkway-narrow'
   | 'no-way-to'
+  | 'door-narrow-for-wheels'
   | 'walkways-good'
   | 'seat-out-of-talk'
   | 'seats-talk'

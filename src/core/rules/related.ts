@@ -274,6 +274,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ],
   ['spread.nearMiss', 'spread.nearMissArea', 'spread.nearMissReach', 'spread.whiteFrom'],
   ['floor.walkway', 'floor.wheelchair', 'floor.bedPassage', 'floor.bedForTwo'],
+  ['floor.wheelchairDoor', 'floor.leafThickness', 'floor.wheelchair'],
   ['floor.sofaTable', 'floor.sofaTableAlone', 'floor.sofaTableLeast', 'floor.sofaTableSchool'],
   ['floor.rugTuck', 'floor.layerBorder', 'floor.layerEven', 'floor.underDoor', 'floor.toiletClear'],
   ['floor.talk', 'floor.surfaceReach', 'floor.lightReach'],

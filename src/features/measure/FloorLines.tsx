@@ -2,22 +2,33 @@
 import type { ReactNode } from 'react';
 import { formatBareLength } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
-import type { FloorLine } from '../../core/stages/floor/planFloor';
+import type { FloorLine, FloorWay } from '../../core/stages/floor/planFloor';
 import type { Scale } from '../../ui/drawing/scale';
 import { SvgWords } from '../../ui/Words';
 
-/** Where the floor's checks fail, with the distance drawn. */
+/** Where the floor's checks fail, with the distance drawn, and the way that is too narrow there. */
 export function FloorLines({
   lines,
+  ways,
   scale,
   unit,
 }: {
   lines: readonly FloorLine[];
+  ways: readonly FloorWay[];
   scale: Scale;
   unit: LengthUnit;
 }): ReactNode {
   return (
     <g pointerEvents="none" aria-hidden="true">
+      {ways.map(({ points }, i) => {
+        const d = `M${points.map((p) => `${scale.x(p.xMm)} ${scale.y(p.yMm)}`).join('L')}`;
+        return (
+          <g key={`way ${i}`} fill="none" strokeLinejoin="round" strokeLinecap="round">
+            <path d={d} stroke="#f5f5f5" strokeWidth="5" />
+            <path d={d} stroke="#141414" strokeWidth="1.4" strokeDasharray="1 5" />
+          </g>
+        );
+      })}
       {lines.map((l, i) => {
         const [x1, y1, x2, y2] = [
           scale.x(l.from.xMm),

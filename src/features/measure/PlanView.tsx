@@ -63,7 +63,9 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
     >
       {(scale) => (
         <>
-          {mode === 'pieces' && <FloorLines lines={plan.floor.lines} scale={scale} unit={room.unit} />}
+          {mode === 'pieces' && (
+            <FloorLines lines={plan.floor.lines} ways={plan.floor.ways} scale={scale} unit={room.unit} />
+          )}
           <StandMarks
             scale={scale}
             {...(mode === 'standing'

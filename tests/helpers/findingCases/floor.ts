@@ -43,8 +43,18 @@ const passage = (gapIn: number) =>
       box('right', [70 + gapIn + (168 - 70 - gapIn) / 2, 85], [168 - 70 - gapIn, 16]),
     ],
   });
-const withTable = (gapIn: number) =>
+/** A door that swings out, in a home with a wheelchair. Its leaf takes 1¾ in. */
+const onWheels = (widthIn: number) =>
+  room({ openings: [door({ opens: 'out', widthMm: inches(widthIn) })], flags: { wheelchair: true } });
+/** A sofa for one with a table beside it. */
+const endTable = (x: number) => {
+  const sofa = piece();
+  const seat = sofa.seat && { ...sofa.seat, wantedSitters: 1 };
+  return room({ pieces: [{ ...sofa, seat }, box('t', [x, 20], [20, 20], { kind: 'sideTable' })] });
+};
+const withTable = (gapIn: number, school = 'atLeast') =>
   room({
+    rules: [{ ruleId: 'floor.sofaTableSchool', school }],
     pieces: [
       piece({ yMm: inches(20) }),
       box('table', [84, 38 + gapIn + 12], [40, 24], { kind: 'coffeeTable' }),
@@ -81,6 +91,7 @@ export const FLOOR_CASES = {
     }),
     not: passage(30),
   },
+  'door-narrow-for-wheels': { level: 'caution', shows: onWheels(33), not: onWheels(34) },
   'walkways-good': { level: 'ok', shows: passage(30), not: passage(29) },
   'seat-out-of-talk': {
     level: 'caution',
@@ -94,8 +105,8 @@ export const FLOOR_CASES = {
   },
   'seat-without-surface': {
     level: 'caution',
-    shows: room({ pieces: [piece(), box('t', [155, 20], [20, 20], { kind: 'sideTable' })] }),
-    not: room({ pieces: [piece(), box('t', [154, 20], [20, 20], { kind: 'sideTable' })] }),
+    shows: endTable(155),
+    not: endTable(154),
   },
   'seat-without-light': {
     level: 'caution',
@@ -112,9 +123,9 @@ export const FLOOR_CASES = {
       ],
     }),
   },
-  'sofa-table-near': { level: 'caution', shows: withTable(15.75), not: withTable(16) },
-  'sofa-table-far': { level: 'caution', shows: withTable(18.25), not: withTable(18) },
-  'sofa-table-good': { level: 'ok', shows: withTable(17), not: withTable(20) },
+  'sofa-table-near': { level: 'caution', shows: withTable(17.75), not: withTable(18) },
+  'sofa-table-far': { level: 'caution', shows: withTable(18.25, 'reach'), not: withTable(18, 'reach') },
+  'sofa-table-good': { level: 'ok', shows: withTable(18), not: withTable(17) },
   'rug-tuck-good': { level: 'ok', shows: withRug(10), not: withRug(9) },
   'rug-tuck-off': { level: 'caution', shows: withRug(9), not: withRug(10) },
   'layer-border-good': { level: 'ok', shows: layered(0, 10), not: layered(0, 7) },

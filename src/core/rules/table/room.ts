@@ -9,10 +9,12 @@ export const ROOM_RULES = {
   // floor
   'floor.walkway': length('CP', 30, 76),
   'floor.wheelchair': { shape: 'number', unit: 'length', mark: 'PUB', value: inches(36), cmValue: 915 },
+  'floor.wheelchairDoor': { shape: 'number', unit: 'length', mark: 'PUB', value: inches(32), cmValue: 815 },
+  'floor.leafThickness': length('CP', 1.75, 4.5),
   'floor.talk': length('CP', 96, 240),
   'floor.surfaceReach': length('DEF', 18, 45),
   'floor.lightReach': length('DEF', 48, 120),
-  'floor.sofaTableSchool': school('CP', 'reach', 'atLeast'),
+  'floor.sofaTableSchool': school('CP', 'atLeast', 'reach'),
   'floor.sofaTable': span('CP', 14, 18, 35, 45),
   'floor.sofaTableAlone': span('CP', 16, 18, 40, 45),
   'floor.sofaTableLeast': length('CP', 18, 45),

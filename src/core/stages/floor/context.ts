@@ -7,7 +7,8 @@ import { footprint } from '../../room/place';
 import { pointOnWall, type Wall } from '../../room/walls';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import type { Floor, Obstacle } from './walkways';
+import type { Floor } from './ways/cutFloor';
+import type { Obstacle } from './ways/gates';
 
 export type FloorFile = Pick<RoomFile, 'openings' | 'fittings' | 'pieces' | 'home'>;
 /** What stands on the floor, with what it takes of it. */
@@ -26,20 +27,21 @@ export type FloorContext = {
 
 /** A distance on the plan that a finding is about. */
 export type Line = { from: Point; to: Point; mm: Mm };
-/** What a check found, with the distance to draw for it. */
-export type FloorFinding = { finding: Finding; line?: Line | undefined };
+/** What a check found, with the distance to draw for it, and the way that it is on. */
+export type FloorFinding = { finding: Finding; line?: Line | undefined; way?: readonly Point[] | undefined };
 
-type More = { rule?: RuleId | undefined; line?: Line | undefined };
+type More = { rule?: RuleId | undefined; line?: Line | undefined; way?: readonly Point[] | undefined };
 
 export const floorFinding = (
   code: FindingCode,
   level: Level,
   about: readonly string[],
   facts: FindingFacts,
-  { rule, line }: More = {},
+  { rule, line, way }: More = {},
 ): FloorFinding => ({
   finding: { code, level, stage: 'measure', about, by: facts, ...(rule ? { rule } : {}) },
   line,
+  way,
 });
 
 /** Lengths closer than this are equal, so exactly the limit is not under it. */
@@ -74,9 +76,19 @@ export function obstaclesOf(
 ): Obstacle[] {
   const { shapeOf, fittingShapeOf } = shapesOf(file, walls);
   return [
-    ...file.pieces.filter(stands).map((p) => ({ id: p.id, name: p.name, shape: shapeOf(p), wall: false })),
-    ...file.fittings
-      .filter(standsOut)
-      .map((f) => ({ id: f.id, name: f.name, shape: fittingShapeOf(f), wall: false })),
+    ...file.pieces.filter(stands).map((p) => ({
+      id: p.id,
+      name: p.name,
+      shape: shapeOf(p),
+      wall: false,
+      topMm: p.bottomMm + p.heightMm,
+    })),
+    ...file.fittings.filter(standsOut).map((f) => ({
+      id: f.id,
+      name: f.name,
+      shape: fittingShapeOf(f),
+      wall: false,
+      topMm: f.bottomMm + f.heightMm,
+    })),
   ];
 }

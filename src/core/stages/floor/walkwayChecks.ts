@@ -1,18 +1,29 @@
 import { feet, type Mm } from '../../base/units';
-import { step, wayOf, type Point } from '../../geometry/plane';
+import type { Point } from '../../geometry/plane';
 import type { HomeFlags, Opening, WallCorner } from '../../model/types';
 import { isWay, sits } from '../../room/kinds';
 import { pointOnWall, type Wall } from '../../room/walls';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { floorFinding, obstaclesOf, type FloorContext, type FloorFile, type FloorFinding } from './context';
-import { cutFloor, narrowWays, type Aim, type Floor, type Narrow, type Obstacle } from './walkways';
+import {
+  EPSILON_MM,
+  floorFinding,
+  obstaclesOf,
+  type FloorContext,
+  type FloorFile,
+  type FloorFinding,
+} from './context';
+import { cutFloor, type Floor } from './ways/cutFloor';
+import type { Obstacle } from './ways/gates';
+import { narrowWays, type Narrow } from './ways/ways';
+import type { Aim } from './ways/zones';
 
 /** How near a walker must come to a seat or window to be there. */
 const REACHED: Mm = feet(2.5);
+/** Things that are lower than this are reached over, to a window. */
+const REACHED_OVER: Mm = feet(4);
 /** A walker who has come in stands so far inside the doorway. */
-const INSIDE_DOOR: Mm = 150;
-const DOOR_REACH: Mm = 220;
+const INSIDE_DOOR: Mm = 370;
 /** A doorway is taken as this much wider than a walkway, so that its own jambs don't narrow the way. */
 const DOORWAY_PLAY = 1.05;
 
@@ -44,12 +55,35 @@ export function checkWalkways(context: FloorContext): FloorFinding[] {
   const entrances = entrancesOf(context);
   const aims = aimsOf(context);
   if (entrances.length === 0) return [];
+  const doors = file.home.flags.wheelchair ? narrowDoors(context) : [];
   const ways = narrowWays(cut, entrances, aims);
-  if (ways.length > 0) return [...blocked(ways, wantMm, rule), ...narrow(ways, wantMm, rule)];
+  if (ways.length > 0) return [...doors, ...blocked(ways, wantMm, rule), ...narrow(ways, wantMm, rule)];
+  if (doors.length > 0) return doors;
   return aims.length + entrances.length > 1
     ? [floorFinding('walkways-good', 'ok', [], { wantMm }, { rule })]
     : [];
 }
+
+/** Doors that a wheelchair doesn't get through: what a leaf takes of the frame is not clear. */
+const narrowDoors = ({ file, rules }: FloorContext): FloorFinding[] =>
+  file.openings.filter(isWay).flatMap((door) => {
+    const rule = 'floor.wheelchairDoor';
+    const wantMm = rules.number(rule);
+    const hinged = door.opens === 'in' || door.opens === 'out';
+    const leaves = door.hinge === 'both' ? 2 : Number(door.hinge !== 'none');
+    const leafMm = hinged ? leaves * rules.number('floor.leafThickness') : 0;
+    const byMm = door.widthMm - leafMm;
+    if (byMm >= wantMm - EPSILON_MM) return [];
+    return [
+      floorFinding(
+        'door-narrow-for-wheels',
+        'caution',
+        [door.id],
+        { door: door.name, byMm, leafMm, wantMm },
+        { rule },
+      ),
+    ];
+  });
 
 const blocked = (ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding[] =>
   ways
@@ -66,14 +100,15 @@ const blocked = (ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFindin
 
 /** One finding for each narrow place, whatever lies behind it. */
 function narrow(ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding[] {
-  const places = new Map<string, { gate: NonNullable<Narrow['gate']>; areaBehind: Aim[] }>();
-  for (const { gate, toGate } of ways) {
+  type Place = { gate: NonNullable<Narrow['gate']>; way: readonly Point[]; areaBehind: Aim[] };
+  const places = new Map<string, Place>();
+  for (const { gate, way, toGate } of ways) {
     if (!gate) continue;
     const key = gate.at.map((p) => `${p.xMm}/${p.yMm}`).join('/');
-    const place = places.get(key) ?? { gate, areaBehind: [] };
+    const place = places.get(key) ?? { gate, way, areaBehind: [] };
     places.set(key, { ...place, areaBehind: [...place.areaBehind, toGate] });
   }
-  return [...places.values()].map(({ gate, areaBehind }) =>
+  return [...places.values()].map(({ gate, way, areaBehind }) =>
     floorFinding(
       'walkway-narrow',
       'caution',
@@ -85,7 +120,7 @@ function narrow(ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding
         other: gate.between[1] || 'wall',
         to: [...new Set(areaBehind.map((aim) => aim.name))],
       },
-      { rule, line: { from: gate.at[0], to: gate.at[1], mm: gate.mm } },
+      { rule, line: { from: gate.at[0], to: gate.at[1], mm: gate.mm }, way },
     ),
   );
 }
@@ -94,10 +129,8 @@ function entrancesOf({ file, walls }: FloorContext): Aim[] {
   return file.openings.filter(isWay).flatMap((o) => {
     const wall = walls.find((w) => w.id === o.wallId);
     if (!wall) return [];
-    const middle = pointOnWall(wall, o.xMm + o.widthMm / 2);
-    const inside = step(middle, wayOf(wall.facingDeg + 180), INSIDE_DOOR);
-    // aims are segments: a point is one that begins where it ends
-    return [{ id: o.id, name: o.name, shape: [inside, inside], reachMm: DOOR_REACH }];
+    const shape = [pointOnWall(wall, o.xMm), pointOnWall(wall, o.xMm + o.widthMm)];
+    return [{ id: o.id, name: o.name, shape, reachMm: INSIDE_DOOR }];
   });
 }
 
@@ -110,7 +143,8 @@ function aimsOf({ file, walls, shapeOf }: FloorContext): Aim[] {
       const wall = walls.find((w) => w.id === o.wallId);
       if (!wall) return [];
       const shape: Point[] = [pointOnWall(wall, o.xMm), pointOnWall(wall, o.xMm + o.widthMm)];
-      return [{ id: o.id, name: o.name, shape, reachMm: REACHED }];
+      const over = Math.max(REACHED_OVER, o.sillMm);
+      return [{ id: o.id, name: o.name, shape, reachMm: REACHED, over }];
     }),
   ];
 }
@@ -127,7 +161,7 @@ function wallParts(wall: Wall, ways: readonly Opening[], widthMm: Mm): Obstacle[
   let reached = 0;
   for (const [fromMm, toMm] of [...gaps, [wall.lengthMm, wall.lengthMm] as const]) {
     const shape = [pointOnWall(wall, reached), pointOnWall(wall, fromMm)];
-    if (fromMm > reached + 1) parts.push({ id: wall.id, name: '', shape, wall: true });
+    if (fromMm > reached + 1) parts.push({ id: wall.id, name: '', shape, wall: true, topMm: Infinity });
     reached = Math.max(reached, toMm);
   }
   return parts;

@@ -11,7 +11,8 @@ import { frontOf, frontWay } from '../rugs';
 const LOW_TABLE: Mm = 600;
 /** One farther away than this belongs to something else. */
 const SOFA_TABLE_REACH: Mm = feet(5);
-const SOFA_TABLES: ReadonlySet<Piece['kind']> = new Set(['coffeeTable', 'ottoman', 'table']);
+/** What stands in front of a sofa. */
+export const SOFA_TABLES: ReadonlySet<Piece['kind']> = new Set(['coffeeTable', 'ottoman', 'table']);
 
 /** The table in front of each sofa: near enough for a glass, far enough for knees. */
 export const checkSofaTables = (context: FloorContext): FloorFinding[] =>

@@ -1,0 +1,141 @@
+import type { Mm } from '../../../base/units';
+import type { Point } from '../../../geometry/plane';
+import { endsOf, rootOf, wideAt, type Floor } from './cutFloor';
+import { isNamedBefore, type Gate } from './gates';
+import { centreOf, neighboursOf, squareFrom } from './grid';
+import { nearestTo, roomAt } from './roomAt';
+import { wayBetween } from './wayBetween';
+import { zoneOf, type Aim } from './zones';
+
+/**
+ * A way that is too narrow: its narrowest place, and how it runs. Of the widest way that there is; null when there is none.
+ */
+export type Narrow = { fromGate: Aim; toGate: Aim; gate: Gate | null; way: Point[] };
+
+/** Less than this is no way at all. */
+const PASSABLE: Mm = 100;
+const HAIR: Mm = 0.05;
+
+/** A place from which something is reached: how wide a disc has room there, and where in the cell that is. */
+type Foothold = { k: number; mm: Mm; at: Point };
+type Zone = { aim: Aim; footholds: Foothold[] };
+
+/**
+ * The ways from each entrance to each aim that are narrower somewhere than the width the floor was cut for, however one
+ * walks: at a gap on the way, or where the way begins or ends.
+ */
+export function narrowWays(floor: Floor, entrances: readonly Aim[], aims: readonly Aim[]): Narrow[] {
+  const [entrance] = entrances;
+  if (!entrance) return [];
+  const starts = entrances.map((aim) => zoneFrom(floor, aim));
+  const everywhere: Zone = { aim: entrance, footholds: starts.flatMap((s) => s.footholds) };
+  const isWide = (k: number) => wideAt(floor, k) >= floor.widthMm - HAIR;
+  const rootsOf = ({ footholds }: Zone) =>
+    new Set(footholds.filter(({ k }) => isWide(k)).map(({ k }) => rootOf(floor.joined, k)));
+  const served = rootsOf(everywhere);
+  const isServed = (aim: Aim): boolean => {
+    for (const k of zoneOf(floor, aim)) if (isWide(k) && served.has(rootOf(floor.joined, k))) return true;
+    return false;
+  };
+  const pairs = [
+    ...starts.flatMap((from, i) => starts.slice(i + 1).map((to): [Zone, Zone] => [from, to])),
+    // a seat is well served when one of the entrances leads to it
+    ...aims.filter((aim) => !isServed(aim)).map((aim): [Zone, Zone] => [everywhere, zoneFrom(floor, aim)]),
+  ];
+  return pairs.flatMap(([from, to]): Narrow[] => {
+    const narrowest = narrowestBetween(floor, from.footholds, to.footholds);
+    if (narrowest && narrowest.mm >= floor.widthMm - HAIR) return [];
+    const found = { fromGate: from.aim, toGate: to.aim };
+    if (!narrowest || narrowest.mm < PASSABLE) return [{ ...found, gate: null, way: [] }];
+    const cellsOf = (zone: Zone) =>
+      zone.footholds.filter(({ mm }) => mm >= narrowest.mm - HAIR).map(({ k }) => k);
+    const way = wayBetween(floor, cellsOf(from), cellsOf(to), narrowest.mm - HAIR);
+    return [{ ...found, gate: narrowest, way }];
+  });
+}
+
+/** The cells from which a place is reached, with how much room there is in each at its widest. */
+function zoneFrom(floor: Floor, aim: Aim): Zone {
+  const { grid, widthMm } = floor;
+  const cells = [...zoneOf(floor, aim)];
+  const zone = new Set(cells);
+  const isInReach = (p: Point) => squareFrom(p.xMm, p.yMm, aim.shape) <= aim.reachMm * aim.reachMm;
+  const isWidestAround = (k: number): boolean => {
+    let widest = true;
+    neighboursOf(grid, k, (next) => {
+      if (zone.has(next) && wideAt(floor, next) > wideAt(floor, k) + HAIR) widest = false;
+    });
+    return widest;
+  };
+  return {
+    aim,
+    footholds: cells.map((k): Foothold => {
+      const mm = wideAt(floor, k);
+      // the middle of a cell is beside the middle of a narrow way
+      if (mm < widthMm - HAIR && isWidestAround(k)) return { k, ...roomAt(floor, k, isInReach) };
+      return { k, mm, at: centreOf(grid, k) };
+    }),
+  };
+}
+
+type Event = { mm: Mm; gate: number } | { mm: Mm; foothold: Foothold; side: 1 | 2 };
+
+/**
+ * The narrowest place of the widest way between two zones: gaps are opened and cells entered from the widest on until the
+ * two are joined; what did that is the bottleneck. Null when nothing joins them.
+ */
+function narrowestBetween(floor: Floor, from: readonly Foothold[], to: readonly Foothold[]): Gate | null {
+  const parent = floor.joined.slice();
+  const sides = new Map<number, number>();
+  let met = false;
+  const mark = (root: number, side: number) => {
+    const now = (sides.get(root) ?? 0) | side;
+    sides.set(root, now);
+    if (now === 3) met = true;
+  };
+  const join = (a: number, b: number) => {
+    const [one, other] = [rootOf(parent, a), rootOf(parent, b)];
+    if (one === other) return;
+    parent[one] = other;
+    mark(other, sides.get(one) ?? 0);
+  };
+  const events: Event[] = [
+    ...from.map((foothold): Event => ({ mm: foothold.mm, foothold, side: 1 })),
+    ...to.map((foothold): Event => ({ mm: foothold.mm, foothold, side: 2 })),
+    ...floor.gates.map((gate, g): Event => ({ mm: gate.mm, gate: g })),
+  ];
+  // of things equally wide a gap comes last: it has a name
+  const isGap = (event: Event): number => ('gate' in event ? 1 : 0);
+  const tenths = (event: Event): number => Math.round(event.mm * 10);
+  const numberOf = (event: Event): number => ('gate' in event ? event.gate : event.foothold.k);
+  events.sort((a, b) => tenths(b) - tenths(a) || isGap(a) - isGap(b) || numberOf(a) - numberOf(b));
+  for (const event of events) {
+    if ('gate' in event) for (const move of floor.movesOf[event.gate]!) join(...endsOf(floor.grid, move));
+    else mark(rootOf(parent, event.foothold.k), event.side);
+    if (met) return 'gate' in event ? floor.gates[event.gate]! : gapAt(floor, event.foothold);
+  }
+  return null;
+}
+
+/** Cosine of the least angle at which a second thing narrows a place. */
+const ACROSS = -0.3;
+
+/** Between what there is so much room at a place. */
+function gapAt(floor: Floor, { mm, at }: Foothold): Gate {
+  const near = floor.obstacles
+    .map((obstacle) => ({ obstacle, ...nearestTo(at, obstacle.shape) }))
+    .sort((a, b) => Math.round(a.mm) - Math.round(b.mm) || (isNamedBefore(a.obstacle, b.obstacle) ? -1 : 1));
+  const one = near[0]!;
+  const isAcross = ({ point: q, mm: away }: typeof one) => {
+    const dot = (q.xMm - at.xMm) * (one.point.xMm - at.xMm) + (q.yMm - at.yMm) * (one.point.yMm - at.yMm);
+    return dot < ACROSS * away * one.mm;
+  };
+  const asNear = near.find((n) => n !== one && n.mm < one.mm + 1);
+  const other = asNear ?? near.find(isAcross) ?? one;
+  const named = isNamedBefore(one.obstacle, other.obstacle) ? [one, other] : [other, one];
+  return {
+    mm,
+    at: [named[0]!.point, named[1]!.point],
+    between: [named[0]!.obstacle.name, named[1]!.obstacle.name],
+  };
+}
