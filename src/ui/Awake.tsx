@@ -1,10 +1,28 @@
 'use client';
 import { useEffect, useRef, type ComponentType, type ReactNode } from 'react';
 
+/** What the page still waits for: its own effects, and what was asked for besides. */
+let waitsFor = 1;
+
+function arrived(): void {
+  waitsFor--;
+  if (waitsFor === 0) document.body.removeAttribute('data-asleep');
+}
+
+/** The page counts as asleep until something has come that it can't be used without. */
+export function asleepUntil(coming: Promise<unknown>): void {
+  waitsFor++;
+  document.body.setAttribute('data-asleep', '');
+  void coming.finally(arrived);
+}
+
 /** Tells that the page itself is awake; parts that come later tell it of themselves. */
 export function PageAwake(): ReactNode {
+  const isTold = useRef(false);
   useEffect(() => {
-    document.body.removeAttribute('data-asleep');
+    if (isTold.current) return;
+    isTold.current = true;
+    arrived();
   }, []);
   return null;
 }

@@ -1,6 +1,5 @@
 'use client';
 import { elementAt } from '../../core/base/list';
-import { useDrag } from '@use-gesture/react';
 import { useTranslations } from 'next-intl';
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { clamp } from '../../core/base/units';
@@ -8,6 +7,7 @@ import type { Px } from '../../core/geometry/homography';
 import type { WallPhoto } from '../../core/model/types';
 import { ARROWS } from '../../ui/arrows';
 import { photoAddress } from './WallPhotoLayer';
+import { useDrag } from '../../ui/useDrag';
 
 type CornerProps = {
   photo: WallPhoto;

@@ -1,8 +1,8 @@
 'use client';
-import { useDrag } from '@use-gesture/react';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
+import { useDrag } from '../../ui/useDrag';
 
 /**
  * Kinds of things to add: pressed, one is added where there is room; dragged onto the drawing, where it is

@@ -1,5 +1,4 @@
 'use client';
-import { useDrag } from '@use-gesture/react';
 import { useTranslations } from 'next-intl';
 import { memo, useState, type ReactNode } from 'react';
 import { formatBareLength } from '../../core/base/length';
@@ -12,6 +11,7 @@ import { usePaint } from '../shell/usePaint';
 import type { StashRow } from '../shell/useStash';
 import { ScrollArea } from '../../ui/ScrollArea';
 import { useStableCallback } from '../../ui/useStableCallback';
+import { useDrag } from '../../ui/useDrag';
 
 type Acts = {
   onDrop: (item: Item, clientX: number, clientY: number) => void;

@@ -1,9 +1,9 @@
 'use client';
-import { useDrag as useGesture } from '@use-gesture/react';
 import { useRef } from 'react';
 import type { LengthUnit, Mm } from '../../../core/base/units';
 import { markStep, toMark } from '../../../core/base/units';
 import type { Scale } from '../../../ui/drawing/scale';
+import { useDrag as useGesture } from '../../../ui/useDrag';
 
 /**
  * Movement of a drag on a drawing in millimetres, whatever size the drawing is shown at; snapped to the
