@@ -2,7 +2,8 @@
 import { z } from 'zod';
 import { changeSchema } from '../core/model/changeSchema';
 import type { Change } from '../core/model/change';
-import type { RoomFile } from '../core/model/types';
+import { seasonSchema } from '../core/model/schema';
+import type { RoomFile, Season } from '../core/model/types';
 import { fail, type Result } from '../core/base/result';
 import {
   changeRoom,
@@ -58,11 +59,15 @@ export async function removeRoomAction(roomId: string): Promise<boolean> {
   return removeRoom(idSchema.parse(roomId));
 }
 
-export async function findInStashAction(kinds: string[], words: string, roomId: string): Promise<StashRow[]> {
+export async function findInStashAction(
+  kinds: string[],
+  words: string,
+  where: { roomId: string; season: Season | null },
+): Promise<StashRow[]> {
   return findInStash(
     z.array(z.string().max(20)).max(12).parse(kinds),
     z.string().max(80).parse(words),
-    idSchema.parse(roomId),
+    z.strictObject({ roomId: idSchema, season: seasonSchema.nullable() }).parse(where),
   );
 }
 

@@ -1,4 +1,5 @@
 import type { Item, Season } from '../core/model/types';
+import type { WornLook } from '../core/stash/need';
 import { ITEM_ROWS } from './codecs';
 import { deleteRow, insertRow, statement, updateRow, type Row, type StudioDatabase } from './rows';
 import { TABLES } from './tables';
@@ -56,8 +57,8 @@ export function saveItem(db: StudioDatabase, item: Item): void {
 }
 
 /**
- * Things of some kinds (all kinds when none is named) with every given word in their name, whereabouts or
- * texture.
+ * Things of some kinds (all kinds when none is named) with every given word in their name, whereabouts or texture. What was
+ * let go is not among them.
  */
 export function findItems(
   db: StudioDatabase,
@@ -72,39 +73,11 @@ export function findItems(
   return (
     statement(
       db,
-      `SELECT * FROM item WHERE (@kinds = '[]' OR kind IN (SELECT value FROM json_each(@kinds)))
+      `SELECT * FROM item WHERE state <> 'gone' AND (@kinds = '[]' OR kind IN (SELECT value FROM json_each(@kinds)))
        AND NOT EXISTS (SELECT 1 FROM json_each(@patterns) AS p WHERE name || ' ' || whereabouts || ' ' || texture NOT LIKE p.value ESCAPE '\\')
      ORDER BY name COLLATE NOCASE, seq LIMIT @limit`,
     ).all({ kinds: JSON.stringify(kinds), patterns: JSON.stringify(patterns), limit }) as Row[]
   ).map(ITEM_ROWS.fromRow);
-}
-
-/**
- * What other rooms use of these things: for each how many, and the room that uses most. A room wears one look
- * at a time, so the look that uses most counts.
- */
-export function usedElsewhere(
-  db: StudioDatabase,
-  roomId: string,
-  itemIds: readonly string[],
-): Map<string, { room: string; count: number }> {
-  const rows = statement(
-    db,
-    `WITH wanted AS (SELECT value AS item_id FROM json_each(@ids)),
-       by_look AS (
-         SELECT item_id, room_id, sum(used) AS used FROM item_use
-         WHERE item_id IN wanted AND look_id IS NOT NULL AND room_id <> @roomId
-         GROUP BY item_id, room_id, look_id
-       )
-     SELECT item_id, r.name, max(used) AS used FROM by_look JOIN room AS r ON r.id = by_look.room_id
-     GROUP BY item_id, room_id ORDER BY used DESC, r.name`,
-  ).all({ roomId, ids: JSON.stringify(itemIds) }) as { item_id: string; name: string; used: number }[];
-  const found = new Map<string, { room: string; count: number }>();
-  for (const { item_id, name, used } of rows) {
-    const known = found.get(item_id);
-    found.set(item_id, { room: known?.room ?? name, count: (known?.count ?? 0) + used });
-  }
-  return found;
 }
 
 export function loadItem(db: StudioDatabase, id: string): Item | undefined {
@@ -138,6 +111,18 @@ const USES = `SELECT u.item_id AS itemId, u.room_id AS roomId, r.name AS roomNam
 
 export const loadUses = (db: StudioDatabase): ItemUse[] =>
   statement(db, `${USES} GROUP BY u.item_id, u.room_id, u.look_id`).all() as ItemUse[];
+
+/** What other rooms use of these things. */
+export const usesElsewhere = (db: StudioDatabase, roomId: string, itemIds: readonly string[]): ItemUse[] =>
+  statement(
+    db,
+    `${USES} WHERE u.room_id <> ? AND u.item_id IN (SELECT value FROM json_each(?))
+     GROUP BY u.item_id, u.room_id, u.look_id ORDER BY r.name`,
+  ).all(roomId, JSON.stringify(itemIds)) as ItemUse[];
+
+/** The looks of all rooms, with their seasons. */
+export const loadLooks = (db: StudioDatabase): WornLook[] =>
+  statement(db, 'SELECT room_id AS roomId, id AS lookId, season FROM look').all() as WornLook[];
 
 export const usesOfItem = (db: StudioDatabase, id: string): ItemUse[] =>
   statement(db, `${USES} WHERE u.item_id = ? GROUP BY u.room_id, u.look_id ORDER BY r.seq`).all(

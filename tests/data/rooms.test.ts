@@ -1,7 +1,15 @@
 import { expect, test } from 'vitest';
 import fc from 'fast-check';
-import type { RoomFile } from '../../src/core/model/types';
-import { countItems, findItems, itemsByIds, saveItem, usedElsewhere } from '../../src/data/itemRepository';
+import type { RoomFile, Season } from '../../src/core/model/types';
+import {
+  countItems,
+  findItems,
+  itemsByIds,
+  loadLooks,
+  saveItem,
+  usesElsewhere,
+} from '../../src/data/itemRepository';
+import { usedElsewhere } from '../../src/core/stash/need';
 import { saveHome } from '../../src/data/homeRepository';
 import { loadRules } from '../../src/data/ownRuleRepository';
 import { savePlace } from '../../src/data/placeRepository';
@@ -304,9 +312,21 @@ test('what other rooms use: a room wears one look at a time, so its hungriest co
     make('b', 'Bay', [{ ...look('l1', 1), dressings: [dressing({ itemId: 'panel', panels: 4 })] }]),
   );
   insertRoom(db, make('c', 'Cabin', [look('l1', 1)]));
-  expect(Object.fromEntries(usedElsewhere(db, 'c', ['i1', 'panel']))).toEqual({
+  const elsewhere = (roomId: string, season: Season | null, ...ids: string[]) =>
+    usedElsewhere(usesElsewhere(db, roomId, ids), loadLooks(db), season);
+  expect(Object.fromEntries(elsewhere('c', null, 'i1', 'panel'))).toEqual({
     i1: { room: 'Attic', count: 4 },
     panel: { room: 'Bay', count: 4 },
   });
-  expect(usedElsewhere(db, 'a', ['i1']).get('i1')).toEqual({ room: 'Bay', count: 2 });
+  expect(elsewhere('a', null, 'i1').get('i1')).toEqual({ room: 'Bay', count: 2 });
+  // what another room uses in winter is free in summer
+  insertRoom(
+    db,
+    make('d', 'Den', [
+      { ...look('w', 5), season: 'winter' },
+      { ...look('s', 0), season: 'summer' },
+    ]),
+  );
+  expect(elsewhere('c', 'winter', 'i1').get('i1')).toEqual({ room: 'Den', count: 9 });
+  expect(elsewhere('c', 'summer', 'i1').get('i1')).toEqual({ room: 'Attic', count: 4 });
 });

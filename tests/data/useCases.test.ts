@@ -228,7 +228,7 @@ test('inserts that are owned are not bought: the plan counts those of the stash'
 });
 
 test('the stash says where else a thing is in use', () => {
-  const rows = findInStash(['panel'], '', 'landing');
+  const rows = findInStash(['panel'], '', { roomId: 'landing', season: null });
   expect(rows.length).toBeGreaterThan(1);
   expect(rows.filter((r) => r.elsewhere?.room === 'Long Room').length).toBeGreaterThan(0);
   expect(rows.every((r) => r.kind === 'panel')).toBe(true);

@@ -43,7 +43,14 @@ function offerLines(file: RoomFile, look: Look, plan: Plan): string[] {
         ? linesOf(
             `pillows ${piece.name}`,
             composeSeat(
-              { piece: { ...piece, seat }, covers, roomColours, flags: file.home.flags },
+              {
+                piece: { ...piece, seat },
+                covers,
+                inserts: file.items.filter((i) => i.kind === 'insert'),
+                insertsTaken: [],
+                roomColours,
+                flags: file.home.flags,
+              },
               rules,
               7,
               { tries: 12, best: 2 },

@@ -1,4 +1,4 @@
-import type { Mm } from '../base/units';
+import { inches, type Mm } from '../base/units';
 import type { RuleBook } from '../rules/book';
 
 type Cover = { widthMm: Mm; heightMm: Mm };
@@ -26,3 +26,17 @@ export function paperBagVolume(widthMm: Mm, heightMm: Mm): number {
   const h = Math.max(widthMm, heightMm);
   return w ** 3 * (h / (Math.PI * w) - 0.142 * (1 - 10 ** (-h / w)));
 }
+
+type InsertSize = { widthMm: Mm; heightMm: Mm; fill: string };
+/**
+ * Inserts of one filling are the same when their sides differ by less than a quarter of an inch, lying either
+ * way.
+ */
+export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
+  const [nearMm, sides] = [
+    inches(1 / 4),
+    (x: InsertSize): [Mm, Mm] => [Math.min(x.widthMm, x.heightMm), Math.max(x.widthMm, x.heightMm)],
+  ];
+  const [[a0, a1], [b0, b1]] = [sides(a), sides(b)];
+  return a.fill === b.fill && Math.abs(a0 - b0) < nearMm && Math.abs(a1 - b1) < nearMm;
+};

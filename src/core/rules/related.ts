@@ -230,6 +230,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   [
     'seats.featherOver',
     'seats.polyesterOver',
+    'seats.polyesterMost',
     'seats.foamOver',
     'seats.largeCoverFrom',
     'seats.largeCoverOver',
@@ -248,6 +249,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'seats.matchDeltaE',
     'seats.inFrontFrom',
     'seats.offSeat',
+    'seats.whiteSchool',
     'seats.starkFrom',
     'seats.starkTint',
   ],

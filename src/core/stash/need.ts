@@ -1,30 +1,39 @@
-import { inches, inSets, type Mm } from '../base/units';
+import { inSets, type Mm } from '../base/units';
 import type { Item, Season } from '../model/types';
 import { SEASONS } from '../model/values';
+import { sameInsert } from '../room/pillow';
 import { UNUSED, type Used } from './entry';
 
 /** How many of a thing one look of a room uses; season null is a look that is not tied to one. */
 export type Use = { itemId: string; roomId: string; lookId: string; season: Season | null; count: number };
 
+/** A look of a room, whether anything is in it or not. */
+export type WornLook = { roomId: string; lookId: string; season: Season | null };
+
 /**
- * The most that is used at once, season by season: a room wears one look at a time, so of its looks of a
- * season the largest user counts; rooms add up. A look without a season may be worn in any, unless the room has
- * one of that season.
+ * The most that is used at once, season by season: a room wears one look at a time, so of its looks of a season the largest
+ * user counts; rooms add up. A look without a season may be worn in any, unless the room has one of that season, be it
+ * empty. `looks` are all looks of these rooms; where they aren't given, those that use something.
  */
-export function usedBySeason(uses: readonly Use[]): Map<string, Used> {
+export function usedBySeason(uses: readonly Use[], looks: readonly WornLook[] = uses): Map<string, Used> {
   const rooms = new Map<string, Map<string, { season: Season | null; byItem: Map<string, number> }>>();
+  const lookOf = ({ roomId, lookId, season }: WornLook) => {
+    const ofRoom = rooms.get(roomId) ?? new Map();
+    rooms.set(roomId, ofRoom);
+    const look = ofRoom.get(lookId) ?? { season, byItem: new Map<string, number>() };
+    ofRoom.set(lookId, look);
+    return look;
+  };
+  for (const look of looks) lookOf(look);
   for (const u of uses) {
-    const looks = rooms.get(u.roomId) ?? new Map();
-    rooms.set(u.roomId, looks);
-    const look = looks.get(u.lookId) ?? { season: u.season, byItem: new Map<string, number>() };
-    looks.set(u.lookId, look);
-    look.byItem.set(u.itemId, (look.byItem.get(u.itemId) ?? 0) + u.count);
+    const { byItem } = lookOf(u);
+    byItem.set(u.itemId, (byItem.get(u.itemId) ?? 0) + u.count);
   }
   const used = new Map<string, Used>();
-  for (const looks of rooms.values()) {
+  for (const ofRoom of rooms.values()) {
     for (const season of SEASONS) {
-      const own = [...looks.values()].filter((l) => l.season === season);
-      const worn = own.length > 0 ? own : [...looks.values()].filter((l) => l.season === null);
+      const own = [...ofRoom.values()].filter((l) => l.season === season);
+      const worn = own.length > 0 ? own : [...ofRoom.values()].filter((l) => l.season === null);
       for (const itemId of new Set(worn.flatMap((l) => [...l.byItem.keys()]))) {
         const entry = used.get(itemId) ?? { ...UNUSED };
         entry[season] += Math.max(...worn.map((l) => l.byItem.get(itemId) ?? 0));
@@ -34,6 +43,31 @@ export function usedBySeason(uses: readonly Use[]): Map<string, Used> {
   }
   for (const entry of used.values()) entry.any = Math.max(...SEASONS.map((s) => entry[s]));
   return used;
+}
+
+/** What rooms use of things in a season, or at most at any time: how many, and the room that uses most. */
+export function usedElsewhere(
+  uses: readonly (Use & { roomName: string })[],
+  looks: readonly WornLook[],
+  season: Season | null,
+): Map<string, { room: string; count: number }> {
+  const names = new Map(uses.map((u) => [u.roomId, u.roomName]));
+  const found = new Map<string, { room: string; most: number; count: number }>();
+  for (const [roomId, room] of [...names].sort(([, a], [, b]) => a.localeCompare(b))) {
+    const isHere = (of: { roomId: string }) => of.roomId === roomId;
+    for (const [itemId, used] of usedBySeason(uses.filter(isHere), looks.filter(isHere))) {
+      const count = used[season ?? 'any'];
+      if (count === 0) continue;
+      const known = found.get(itemId);
+      const mostIsHere = !known || count > known.most;
+      found.set(itemId, {
+        room: mostIsHere ? room : known.room,
+        most: mostIsHere ? count : known.most,
+        count: (known?.count ?? 0) + count,
+      });
+    }
+  }
+  return new Map([...found].map(([id, { room, count }]) => [id, { room, count }]));
 }
 
 /** What a shop has of a thing, matched by its name; an insert by its size and filling, whatever it is called. */
@@ -57,20 +91,6 @@ export type NeedLine = {
   free: number;
   buy: number;
   shop: (Offer & { enough: boolean }) | null;
-};
-
-type InsertSize = { widthMm: Mm; heightMm: Mm; fill: string };
-/**
- * Inserts of one filling are the same when their sides differ by less than a quarter of an inch, lying either
- * way.
- */
-export const sameInsert = (a: InsertSize, b: InsertSize): boolean => {
-  const [nearMm, sides] = [
-    inches(1 / 4),
-    (x: InsertSize): [Mm, Mm] => [Math.min(x.widthMm, x.heightMm), Math.max(x.widthMm, x.heightMm)],
-  ];
-  const [[a0, a1], [b0, b1]] = [sides(a), sides(b)];
-  return a.fill === b.fill && Math.abs(a0 - b0) < nearMm && Math.abs(a1 - b1) < nearMm;
 };
 
 /**

@@ -2,9 +2,11 @@
 import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { formatBareLength } from '../../core/base/length';
 import type { Piece, Seat } from '../../core/model/types';
 import type { RuleBook } from '../../core/rules/book';
 import { composeSeat, type Composition } from '../../core/stages/seats/compose';
+import { insertUses } from '../../core/plan/seats/seatInserts';
 import { takenSize } from '../../core/room/pillow';
 import { Button } from '../../ui/Button';
 import { Cloth } from '../../ui/drawing/cloth';
@@ -39,13 +41,13 @@ export function OtherWays({
   const byId = useMemo(() => new Map(covers.map((c) => [c.id, c])), [covers]);
   // looked for once a seat of a look is opened; a change of the pillows does not shuffle what is offered
   const [found, setFound] = useState<Composition[] | null>(null);
-  const latest = useRef({ look, plan, flags: file.home.flags, rules });
+  const latest = useRef({ look, plan, file, rules });
   useEffect(() => {
-    latest.current = { look, plan, flags: file.home.flags, rules };
+    latest.current = { look, plan, file, rules };
   });
   useEffect(() => {
     if (covers.length === 0) return;
-    const { look: l, plan: p, flags, rules: r } = latest.current;
+    const { look: l, plan: p, file: f, rules: r } = latest.current;
     const elsewhere = (id: string) =>
       l.placements.filter((x) => x.itemId === id && x.pieceId !== piece.id).length;
     const roomColours = p.spread.families.flatMap((f) => f.shades.filter((s) => s.areaMm2 > LARGE_ENOUGH));
@@ -54,8 +56,10 @@ export function OtherWays({
         {
           piece: pieceRef.current,
           covers: covers.map((c) => ({ ...c, free: c.count - elsewhere(c.id) - (c.elsewhere?.count ?? 0) })),
+          inserts: f.items.filter((i) => i.kind === 'insert' && i.state !== 'gone'),
+          insertsTaken: insertUses(p.seats.filter((s) => s.pieceId !== piece.id)),
           roomColours,
-          flags,
+          flags: f.home.flags,
         },
         r,
         SEED,
@@ -96,6 +100,16 @@ export function OtherWays({
                     {names}
                   </span>
                   <span className="block text-soft">{t(c.school)}</span>
+                  {c.missing.map((m) => (
+                    <span key={`${m.fill} ${m.widthMm} ${m.heightMm}`} className="block text-soft">
+                      {t('missing', {
+                        count: m.buy,
+                        width: formatBareLength(m.widthMm, file.room.unit),
+                        height: formatBareLength(m.heightMm, file.room.unit),
+                        fill: t(m.fill),
+                      })}
+                    </span>
+                  ))}
                   <Button
                     small
                     className="mt-1"

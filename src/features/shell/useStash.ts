@@ -6,13 +6,17 @@ import { useRoom } from './room/RoomContext';
 export type StashRow = Awaited<ReturnType<typeof findInStashAction>>[number];
 const NONE: StashRow[] = [];
 
-/** Things of the stash of some kinds; null until they arrive, none when they cannot be had. */
+/**
+ * Things of the stash of some kinds, with what other rooms use in the look's season; null until they arrive, none when they
+ * cannot be had.
+ */
 export function useStashWhenThere(kinds: string): StashRow[] | null {
-  const { file } = useRoom();
+  const { file, look } = useRoom();
+  const { season } = look;
   const [rows, setRows] = useState<StashRow[] | null>(null);
   useEffect(() => {
     let here = true;
-    findInStashAction(kinds.split(','), '', file.room.id)
+    findInStashAction(kinds.split(','), '', { roomId: file.room.id, season })
       .then((found) => {
         if (here) setRows(found);
       })
@@ -22,7 +26,7 @@ export function useStashWhenThere(kinds: string): StashRow[] | null {
     return () => {
       here = false;
     };
-  }, [kinds, file.room.id]);
+  }, [kinds, file.room.id, season]);
   return rows;
 }
 

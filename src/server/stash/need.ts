@@ -3,9 +3,10 @@ import { formatBareLength, formatLength } from '../../core/base/length';
 import { newItem } from '../../core/model/defaults';
 import type { Item, Season } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
-import { needAgainstHave, sameInsert, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
+import { needAgainstHave, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
+import { sameInsert } from '../../core/room/pillow';
 import { chooseInsert } from '../../core/stages/seats/insert';
-import { itemsByIds, loadItems, loadPillowUses, loadUses } from '../../data/itemRepository';
+import { itemsByIds, loadItems, loadLooks, loadPillowUses, loadUses } from '../../data/itemRepository';
 import { loadRules } from '../../data/ownRuleRepository';
 import { loadRoom, loadRoomIds } from '../../data/roomRepository';
 import { shopOffers } from './shops';
@@ -22,7 +23,7 @@ export function needLines(ask: { roomId: string; lookId: string } | { season: Se
   ]);
   const offers = shopOffers();
   if ('season' in ask) {
-    const used = usedBySeason(uses);
+    const used = usedBySeason(uses, loadLooks(db));
     return needAgainstHave(
       new Map([...used].map(([id, u]) => [id, u[ask.season]])),
       new Map(),
@@ -32,8 +33,10 @@ export function needLines(ask: { roomId: string; lookId: string } | { season: Se
     );
   }
   const mine = uses.filter((u) => u.roomId === ask.roomId && u.lookId === ask.lookId);
-  const season = mine[0]?.season ?? null;
-  const others = usedBySeason(uses.filter((u) => u.roomId !== ask.roomId));
+  const looks = loadLooks(db);
+  const season = looks.find((l) => l.roomId === ask.roomId && l.lookId === ask.lookId)?.season ?? null;
+  const isElsewhere = ({ roomId }: { roomId: string }) => roomId !== ask.roomId;
+  const others = usedBySeason(uses.filter(isElsewhere), looks.filter(isElsewhere));
   const needs = new Map<string, number>();
   for (const u of mine) needs.set(u.itemId, (needs.get(u.itemId) ?? 0) + u.count);
   return needAgainstHave(

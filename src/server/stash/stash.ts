@@ -19,6 +19,7 @@ import {
   itemsByIds,
   loadItem,
   loadItems,
+  loadLooks,
   loadUses,
   roomsWithItem,
   saveItem,
@@ -70,7 +71,7 @@ export function stashIndex(): string {
   const changes = changesOf(db);
   const known = kept.get(db);
   if (known?.changes === changes) return known.text;
-  const used = usedBySeason(loadUses(db));
+  const used = usedBySeason(loadUses(db), loadLooks(db));
   const short = [...used].map(([id, u]) => [id, ...SEASONS.map((s) => u[s]), u.any]);
   const text = `{"items":${indexText(db)},"used":${JSON.stringify(short)}}`;
   kept.set(db, { changes, text });

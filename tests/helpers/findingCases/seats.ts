@@ -131,8 +131,8 @@ export const SEATS_CASES = {
   },
   'white-on-a-seat': {
     level: 'yielded',
-    shows: seat([cover(20, { colours: [{ l: 96, a: 0, b: 2, share: 1 }] })], [put(36)]),
-    not: seat([cover(20, { colours: [{ l: 88, a: 0, b: 2, share: 1 }] })], [put(36)]),
+    shows: seat([cover(20, { colours: [{ l: 96, a: 0, b: 2, share: 1 }] })], [put(36, { as: 'throw' })]),
+    not: seat([cover(20, { colours: [{ l: 96, a: 0, b: 2, share: 1 }] })], [put(36)]),
   },
   'pillow-off-the-seat': {
     level: 'stop',

@@ -1,15 +1,16 @@
 import type { Finding } from '../../model/finding';
 import type { Item } from '../../model/types';
-import { insertNeeds, type InsertNeed } from '../../stages/seats/insert';
+import { insertNeeds, type InsertNeed, type InsertUse } from '../../stages/seats/insert';
 import type { SeatPlan } from '../../stages/seats/planSeat';
 
 /** The inserts that the pillows want, by size and fill, against those that are owned. */
 export const seatInserts = (seats: readonly SeatPlan[], items: ReadonlyMap<string, Item>): InsertNeed[] =>
-  insertNeeds(
-    seats.flatMap((s) =>
-      s.pillows.flatMap((p) => (p.insert.insert ? [{ ...p.insert.insert, fill: p.fill }] : [])),
-    ),
-    [...items.values()],
+  insertNeeds(insertUses(seats), [...items.values()]);
+
+/** What the pillows of some seats take. */
+export const insertUses = (seats: readonly SeatPlan[]): InsertUse[] =>
+  seats.flatMap((s) =>
+    s.pillows.flatMap((p) => (p.insert.insert ? [{ ...p.insert.insert, fill: p.fill }] : [])),
   );
 
 /** Inserts that have to be bought. */

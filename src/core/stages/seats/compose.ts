@@ -1,18 +1,24 @@
 import { elementAt, first } from '../../base/list';
 import { seededRandom } from '../../base/random';
-import { toPlanned, type Mm } from '../../base/units';
+import { sum, toPlanned, type Mm } from '../../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab } from '../../colour/spaces';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
+import { sameInsert } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
+import { chooseInsert, insertNeeds, type InsertNeed, type InsertUse } from './insert';
 import { planSeat } from './planSeat';
 
 export type School = 'spare' | 'twoPlusOne' | 'layered';
 export type Placed = { itemId: string; xMm: Mm; layer: number; fill: Placement['fill'] };
-export type Composition = { school: School; placed: Placed[]; score: number };
+/** `missing`: the inserts that would have to be bought. */
+export type Composition = { school: School; placed: Placed[]; score: number; missing: InsertNeed[] };
 export type ComposeFacts = {
   piece: Piece & { seat: Seat };
   /** Covers that may be used, with how many are free. */
   covers: readonly (Item & { free: number })[];
+  /** Inserts of the studio, and those that the other seats of the look take. */
+  inserts: readonly Item[];
+  insertsTaken: readonly InsertUse[];
   /** Colours that the room already has, to tie to. */
   roomColours: readonly Lab[];
   flags: HomeFlags;
@@ -26,22 +32,23 @@ const FULL: Budget = { tries: 160, best: 4 };
  * Where a school puts its pillows: along the seat (0 to 1 between the ends), by row, large to small; `pair`
  * places take the same cover.
  */
-const SCHOOLS: Record<School, readonly { at: number; layer: number; pair?: number }[]> = {
+type SeatPlace = { at: number; layer: number; pair?: number; shape?: 'square' | 'lumbar' };
+const SCHOOLS: Record<School, readonly SeatPlace[]> = {
   spare: [
     { at: 0, layer: 0, pair: 0 },
     { at: 1, layer: 0, pair: 0 },
   ],
   twoPlusOne: [
-    { at: 0, layer: 0, pair: 0 },
-    { at: 1, layer: 0, pair: 0 },
-    { at: 0.5, layer: 0 },
+    { at: 0, layer: 0, pair: 0, shape: 'square' },
+    { at: 1, layer: 0, pair: 0, shape: 'square' },
+    { at: 0.5, layer: 0, shape: 'lumbar' },
   ],
   layered: [
     { at: 0, layer: 0, pair: 0 },
     { at: 1, layer: 0, pair: 0 },
-    { at: 0.14, layer: 1 },
-    { at: 0.86, layer: 1 },
-    { at: 0.5, layer: 1 },
+    { at: 0.14, layer: 1, pair: 1 },
+    { at: 0.86, layer: 1, pair: 1 },
+    { at: 0.5, layer: 2 },
   ],
 };
 
@@ -56,10 +63,10 @@ export function composeSeat(
   budget: Budget = FULL,
 ): Composition[] {
   const random = seededRandom(seed);
-  const usable = facts.covers.filter((c) => c.free > 0);
+  const fills = new Map(facts.covers.map((c) => [c.id, fillFor(c, facts, rules)]));
+  const usable = facts.covers.filter((c) => c.free > 0 && c.state !== 'gone' && fills.get(c.id));
   const items = new Map(facts.covers.map((c) => [c.id, c as Item]));
   const found = new Map<string, Composition>();
-  const fill: Placement['fill'] = facts.flags.featherFree ? 'polyester' : 'feather';
   const tie = new Map(usable.map((c) => [c.id, tieOf(c, facts.roomColours, rules)]));
   for (const school of facts.piece.seat.seats === 1
     ? (['spare'] as const)
@@ -71,9 +78,10 @@ export function composeSeat(
         .map((p) => p.itemId)
         .sort()
         .join();
-      const score = judge(placed);
+      const missing = missingFor(placed, items, facts, rules);
+      const score = judge(placed) - TO_BUY * sum(missing.map((m) => m.buy));
       const known = found.get(key);
-      if (!known || score > known.score) found.set(key, { school, placed, score });
+      if (!known || score > known.score) found.set(key, { school, placed, score, missing });
     }
   }
   return different(
@@ -90,7 +98,7 @@ export function composeSeat(
     let limit = Infinity;
     let row = 0;
     for (const place of facts.piece.seat.seats === 1
-      ? [{ at: 0.5, layer: 0 } as { at: number; layer: number; pair?: number }]
+      ? [{ at: 0.5, layer: 0 } as SeatPlace]
       : SCHOOLS[school]) {
       if (place.layer > row) {
         limit =
@@ -101,13 +109,15 @@ export function composeSeat(
       }
       const wanted = place.pair === undefined ? undefined : pairs.get(place.pair);
       const need = place.pair !== undefined && wanted === undefined ? 2 : 1;
-      const candidates = usable.filter(
+      const allowed = usable.filter(
         (c) =>
           (left.get(c.id) ?? 0) >= need &&
           c.heightMm <= limit &&
           c.widthMm * rules.number('seats.useWidth') <= facts.piece.seat.widthMm &&
           (wanted === undefined || c.id === wanted),
       );
+      const shaped = place.shape ? allowed.filter((c) => isOfShape(c, place.shape)) : [];
+      const candidates = shaped.length > 0 ? shaped : allowed;
       if (candidates.length === 0) return undefined;
       const pick = elementAt(candidates, Math.floor(random() * candidates.length));
       if (place.pair !== undefined) pairs.set(place.pair, pick.id);
@@ -117,7 +127,7 @@ export function composeSeat(
         itemId: pick.id,
         xMm: toPlanned(half + place.at * (facts.piece.seat.widthMm - 2 * half), rules.unit),
         layer: place.layer,
-        fill,
+        fill: fills.get(pick.id) ?? 'polyester',
       });
     }
     return placed;
@@ -139,6 +149,52 @@ export function composeSeat(
       checks + 3 * ties + (kinds.size > 1 ? 1 : 0) + plan.canSit * 0.4 + Math.min(placed.length, 3) * 0.5
     );
   }
+}
+
+/** A lumbar pillow is so much wider than it is high. */
+const LUMBAR = 1.2;
+
+const isOfShape = ({ widthMm, heightMm }: Item, shape: SeatPlace['shape']): boolean =>
+  shape === 'lumbar'
+    ? widthMm >= LUMBAR * heightMm
+    : widthMm < LUMBAR * heightMm && heightMm < LUMBAR * widthMm;
+
+/** What an insert that has to be bought takes off an arrangement. */
+const TO_BUY = 0.4;
+
+/** What a cover is filled with: what there is an insert of, rather one that is owned; undefined where none fits. */
+function fillFor(
+  cover: Item,
+  { flags, inserts }: ComposeFacts,
+  rules: RuleBook,
+): Placement['fill'] | undefined {
+  const fills: Placement['fill'][] = flags.featherFree ? ['polyester'] : ['feather', 'polyester'];
+  const fitting = fills.flatMap((fill) => {
+    const { insert } = chooseInsert(cover, fill, rules);
+    return insert
+      ? [{ fill, isOwned: insertNeeds([{ ...insert, fill }], inserts).every((n) => n.buy === 0) }]
+      : [];
+  });
+  return (fitting.find((f) => f.isOwned) ?? fitting[0])?.fill;
+}
+
+/** The inserts that an arrangement lacks, beside what the other seats take. */
+function missingFor(
+  placed: readonly Placed[],
+  items: ReadonlyMap<string, Item>,
+  { inserts, insertsTaken }: ComposeFacts,
+  rules: RuleBook,
+): InsertNeed[] {
+  const uses = placed.flatMap(({ itemId, fill }): InsertUse[] => {
+    const item = items.get(itemId);
+    const insert = item && chooseInsert(item, fill, rules).insert;
+    return insert ? [{ ...insert, fill }] : [];
+  });
+  const before = insertNeeds(insertsTaken, inserts);
+  return insertNeeds([...insertsTaken, ...uses], inserts).flatMap((need) => {
+    const short = before.find((b) => sameInsert(b, need))?.buy ?? 0;
+    return need.buy > short ? [{ ...need, buy: need.buy - short }] : [];
+  });
 }
 
 /** How well a cover is tied to the room: 1 a match, ½ a shade of a family that is there, 0 alone. */

@@ -1,7 +1,7 @@
 import { elementAt } from '../../base/list';
-import { inches, sum, type Mm } from '../../base/units';
+import { sum, type Mm } from '../../base/units';
 import type { Item, Placement } from '../../model/types';
-import { paperBagVolume } from '../../room/pillow';
+import { paperBagVolume, sameInsert } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 
@@ -67,26 +67,37 @@ const miss = (have: Size, want: Size): Mm =>
     ),
   );
 
+/** How much larger than its cover an insert of a fill may be. */
+function mostOver(fill: Fill, rules: RuleBook): Mm {
+  if (fill === 'foam') return rules.number('seats.foamOver') + rules.number('seats.insertTolerance');
+  return fill === 'polyester' ? rules.number('seats.polyesterMost') : rules.range('seats.largeCoverOver')[1];
+}
+
+/** Sizes are typed to the half millimetre. */
+const HAIR: Mm = 0.5;
+
 /**
- * The insert for a cover: the stock size nearest to cover + rule, the same on each side; null when none is
- * near.
+ * The insert for a cover: of the stock sizes that are not larger than its fill may be, and no smaller than it should be but
+ * for the tolerance, the nearest; null when there is none.
  */
 export function chooseInsert(cover: Size, fill: Fill, rules: RuleBook): InsertChoice {
   const { overMm, rule } = insertOver(cover, fill, rules);
   const flat = sorted(cover);
   const wanted = { widthMm: flat.widthMm + overMm, heightMm: flat.heightMm + overMm };
-  const nearest = stockInserts(rules)
-    .map(sorted)
-    .reduce((best, s) => (miss(s, wanted) < miss(best, wanted) - 1e-6 ? s : best));
-  const isNear = (['widthMm', 'heightMm'] as const).every(
-    (k) =>
-      Math.abs(nearest[k] - wanted[k]) <= rules.number('seats.insertTolerance') + 0.5 ||
-      (fill !== 'foam' &&
-        nearest[k] > wanted[k] &&
-        nearest[k] <= flat[k] + rules.range('seats.largeCoverOver')[1] + 0.5),
-  );
+  const leastMm = overMm - rules.number('seats.insertTolerance') - HAIR;
+  const mostMm = Math.max(overMm, mostOver(fill, rules)) + HAIR;
+  const isAllowed = (s: Size): boolean =>
+    (['widthMm', 'heightMm'] as const).every((k) => s[k] - flat[k] >= leastMm && s[k] - flat[k] <= mostMm);
+  const stock = stockInserts(rules).map(sorted);
+  const nearestOf = (sizes: readonly Size[]): Size | undefined =>
+    sizes.reduce<Size | undefined>(
+      (best, s) => (best === undefined || miss(s, wanted) < miss(best, wanted) - 1e-6 ? s : best),
+      undefined,
+    );
+  const insert = nearestOf(stock.filter(isAllowed)) ?? null;
+  const nearest = insert ?? nearestOf(stock) ?? wanted;
   return {
-    insert: isNear ? nearest : null,
+    insert,
     wanted,
     nearest,
     plumpness:
@@ -95,25 +106,20 @@ export function chooseInsert(cover: Size, fill: Fill, rules: RuleBook): InsertCh
   };
 }
 
-export type InsertNeed = Size & { fill: Fill; need: number; have: number; buy: number };
+export type InsertUse = Size & { fill: Fill };
+export type InsertNeed = InsertUse & { need: number; have: number; buy: number };
 
 /** Inserts of each size and fill: needed by the look, owned, to buy. */
-export function insertNeeds(uses: readonly (Size & { fill: Fill })[], owned: readonly Item[]): InsertNeed[] {
-  const isNear = (a: Size, b: Size) =>
-    Math.abs(a.widthMm - b.widthMm) < inches(0.25) && Math.abs(a.heightMm - b.heightMm) < inches(0.25);
+export function insertNeeds(uses: readonly InsertUse[], owned: readonly Item[]): InsertNeed[] {
   const needs: InsertNeed[] = [];
   for (const use of uses) {
-    const same = needs.find((n) => n.fill === use.fill && isNear(n, use));
+    const same = needs.find((n) => sameInsert(n, use));
     if (same) same.need++;
     else
       needs.push({
         ...use,
         need: 1,
-        have: sum(
-          owned
-            .filter((i) => i.kind === 'insert' && i.fill === use.fill && isNear(sorted(i), use))
-            .map((i) => i.count),
-        ),
+        have: sum(owned.filter((i) => i.kind === 'insert' && sameInsert(i, use)).map((i) => i.count)),
         buy: 0,
       });
   }

@@ -9,6 +9,7 @@ import { overlapOf, type PillowPlan } from './pillows';
 export type SeatCase = {
   piece: Piece & { seat: Seat };
   pillows: readonly PillowPlan[];
+  throws: readonly { placementId: string; item: Item }[];
   items: ReadonlyMap<string, Item>;
   flags: HomeFlags;
   canSit: number;
@@ -162,24 +163,28 @@ const judgeEnds: Judge = (seat) => {
   return [finding(seat, code, alike ? 'ok' : 'caution', facts, { rule: 'seats.matchDeltaE' })];
 };
 
-/** Covers that won't stay clean: stark white, or not washable where there are children or pets. */
+/** What won't stay clean: a stark white throw that is used, covers that can't be washed where there are children or pets. */
 const judgeWear: Judge = (seat) => {
   const { items, flags, rules } = seat;
   const rough = flags.pets || flags.childrenAges.length > 0;
-  return seat.pillows.flatMap((p): Finding[] => {
-    const item = items.get(p.itemId);
-    if (!item) return [];
-    const facts = { pillow: p.name };
-    const about = [p.placementId];
-    return [
-      ...(isStarkWhite(item, rules)
-        ? [finding(seat, 'white-on-a-seat', 'yielded', facts, { rule: 'seats.starkFrom', about })]
-        : []),
-      ...(rough && !item.washable
-        ? [finding(seat, 'unwashable-with-children', 'caution', facts, { about })]
-        : []),
-    ];
-  });
+  const isShown = rules.school('seats.whiteSchool') === 'show';
+  const white = isShown ? [] : seat.throws.filter(({ item }) => isStarkWhite(item, rules));
+  return [
+    ...white.map(({ placementId, item }) =>
+      finding(
+        seat,
+        'white-on-a-seat',
+        'yielded',
+        { pillow: item.name },
+        { rule: 'seats.starkFrom', about: [placementId] },
+      ),
+    ),
+    ...seat.pillows
+      .filter((p) => rough && items.get(p.itemId)?.washable === false)
+      .map((p) =>
+        finding(seat, 'unwashable-with-children', 'caution', { pillow: p.name }, { about: [p.placementId] }),
+      ),
+  ];
 };
 
 function isStarkWhite({ pattern, colours }: Item, rules: RuleBook): boolean {

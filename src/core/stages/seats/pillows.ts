@@ -1,7 +1,10 @@
-import type { Mm } from '../../base/units';
+import { sum, type Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
 import type { Placement } from '../../model/types';
 import type { InsertChoice } from './insert';
+
+/** A shorter stretch is none. */
+const CRUMB: Mm = 0.01;
 
 export type PillowPlan = {
   placementId: string;
@@ -13,6 +16,7 @@ export type PillowPlan = {
   useHeightMm: Mm;
   layer: number;
   thicknessMm: Mm;
+  /** The cover as it stands: on its side where it is turned. */
   cover: { widthMm: Mm; heightMm: Mm };
   insert: InsertChoice;
   fill: Placement['fill'];
@@ -27,11 +31,20 @@ export const overlapOf = (p: PillowPlan, q: PillowPlan): Mm =>
     q.xMm + q.useWidthMm / 2,
   );
 
-/** How far the pillows at a place along the seat stand out together. */
-export const stackAt = (pillows: readonly PillowPlan[], xMm: Mm): Mm =>
-  pillows
-    .filter((q) => overlapLength(xMm - 1, xMm + 1, q.xMm - q.useWidthMm / 2, q.xMm + q.useWidthMm / 2) > 0)
-    .reduce((s, q) => s + q.thicknessMm, 0);
+/** How far pillows stand out together on a stretch of the seat. */
+export type Stretch = { fromMm: Mm; toMm: Mm; thickMm: Mm };
 
-export const thickestStack = (pillows: readonly PillowPlan[]): Mm =>
-  Math.max(0, ...pillows.map((p) => stackAt(pillows, p.xMm)));
+/** A seat from end to end, cut wherever a pillow begins or ends. */
+export function stretchesOf(pillows: readonly PillowPlan[], seatWidthMm: Mm): Stretch[] {
+  const ends = pillows.flatMap((p) => [p.xMm - p.useWidthMm / 2, p.xMm + p.useWidthMm / 2]);
+  const cuts = [0, ...ends.filter((x) => x > 0 && x < seatWidthMm), seatWidthMm].sort((a, b) => a - b);
+  return cuts.slice(1).flatMap((toMm, i) => {
+    const fromMm = cuts[i] ?? 0;
+    if (toMm - fromMm <= CRUMB) return [];
+    const here = pillows.filter((p) => Math.abs(p.xMm - (fromMm + toMm) / 2) < p.useWidthMm / 2);
+    return [{ fromMm, toMm, thickMm: sum(here.map((p) => p.thicknessMm)) }];
+  });
+}
+
+export const thickestOf = (stretches: readonly Stretch[]): Mm =>
+  Math.max(0, ...stretches.map((s) => s.thickMm));

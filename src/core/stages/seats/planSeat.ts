@@ -6,7 +6,7 @@ import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import { chooseInsert } from './insert';
 import { judgeSeat } from './judgeSeat';
-import { stackAt, thickestStack, type PillowPlan } from './pillows';
+import { stretchesOf, thickestOf, type PillowPlan } from './pillows';
 
 export type { PillowPlan } from './pillows';
 
@@ -53,23 +53,33 @@ export function planSeat(
       useHeightMm: use.heightMm,
       layer: p.layer,
       fill: p.fill,
-      cover: { widthMm: item.widthMm, heightMm: item.heightMm },
+      cover: p.turned
+        ? { widthMm: item.heightMm, heightMm: item.widthMm }
+        : { widthMm: item.widthMm, heightMm: item.heightMm },
       insert: chooseInsert(item, p.fill, rules),
       thicknessMm: pillowThickness(item, rules),
     };
   });
-  // one can sit in front of pillows that leave enough depth; the others take their width from the seat
-  const deep = (p: PillowPlan) =>
-    seat.depthMm - stackAt(pillows, p.xMm) < rules.number('seats.depthLeft') - 0.5;
+  const throws = placements.flatMap((p) => {
+    const item = items.get(p.itemId);
+    return p.pieceId === piece.id && p.as === 'throw' && item ? [{ placementId: p.id, item }] : [];
+  });
+  // one can sit in front of pillows that leave enough depth; where they don't, they take their width from the seat
+  const stretches = stretchesOf(pillows, seat.widthMm);
+  const taken = stretches.filter((s) => seat.depthMm - s.thickMm < rules.number('seats.depthLeft') - 0.5);
   const usualMm = rules.number('seats.perSitter');
   const eachMm = seat.seats === 1 ? Math.min(usualMm, seat.widthMm) : usualMm;
-  const free = freeSpans(pillows.filter(deep), seat.widthMm, eachMm);
+  const free = freeSpans(
+    taken.map((s) => ({ xMm: (s.fromMm + s.toMm) / 2, useWidthMm: s.toMm - s.fromMm })),
+    seat.widthMm,
+    eachMm,
+  );
   const canSit = Math.min(
     seat.seats,
     free.reduce((n, s) => n + s.sitters, 0),
   );
   // what is left in front of the deepest stack of pillows
-  const depthLeftMm = Math.max(0, seat.depthMm - thickestStack(pillows));
+  const depthLeftMm = Math.max(0, seat.depthMm - thickestOf(stretches));
   return {
     pieceId: piece.id,
     name: piece.name,
@@ -86,7 +96,7 @@ export function planSeat(
       sitter: 'seats.perSitter',
       depth: 'seats.depthLeft',
     },
-    findings: judgeSeat({ piece, pillows, items, flags, canSit, eachMm, rules }),
+    findings: judgeSeat({ piece, pillows, throws, items, flags, canSit, eachMm, rules }),
   };
 }
 

@@ -36,6 +36,15 @@ describe('cover to insert', () => {
     [12, 20, 'feather', [14, 22]],
     [26, 26, 'feather', [28, 28]],
     [36, 14, 'feather', null],
+    [14, 20, 'feather', [16, 22]],
+    [12, 18, 'feather', [14, 20]],
+    [18, 18, 'polyester', [20, 20]],
+    [26, 16, 'polyester', null],
+    [26, 16, 'feather', [20, 30]],
+    [24, 16, 'feather', [20, 26]],
+    [15, 15, 'feather', [18, 18]],
+    [15, 15, 'polyester', [16, 16]],
+    [19, 19, 'foam', null],
     [40, 40, 'feather', null],
   ])('%d × %d in %s takes %j', (w, h, fill, expected) => {
     const { insert } = chooseInsert(size(w, h), fill, rules);
@@ -141,6 +150,59 @@ describe('room to sit', () => {
   });
 });
 
+describe('room to sit in front of pillows', () => {
+  const deep = (depthIn: number) =>
+    piece({ seat: { ...sofa.seat, depthMm: inches(depthIn) } }) as Piece & { seat: Seat };
+  const small = item({ id: 's', widthMm: inches(16), heightMm: inches(16) });
+  const thick = planSeat(sofa, [placement({ itemId: 's' })], new Map([['s', small]]), flags, rules)
+    .pillows[0]!.thicknessMm;
+  it('is judged where two overlap between their middles, not at their middles alone', () => {
+    // alone each leaves enough; together they don't, over 4 in in the middle
+    const depth = 18 + toIn(thick) * 1.5;
+    const put = (id: string, x: number) => placement({ id, itemId: 's', xMm: inches(x) });
+    const width = 16 * 0.88;
+    const apart = plan([put('a', 20), put('b', 20 + width)], [small], flags, deep(depth));
+    expect(apart.free.map((f) => toIn(f.toMm - f.fromMm))).toEqual([72]);
+    const over = plan([put('a', 20), put('b', 20 + width - 4)], [small], flags, deep(depth));
+    expect(over.free.map((f) => toIn(f.toMm - f.fromMm))).toEqual([
+      expect.closeTo(20 + width / 2 - 4, 6),
+      expect.closeTo(72 - 20 - width / 2, 6),
+    ]);
+    expect(toIn(over.depthLeftMm)).toBeCloseTo(depth - 2 * toIn(thick), 6);
+    expect(toIn(apart.depthLeftMm)).toBeCloseTo(depth - toIn(thick), 6);
+  });
+  it('is free under a small pillow that stands before a large one’s edge', () => {
+    const big = item({ id: 'b', widthMm: inches(26), heightMm: inches(26) });
+    const plans = plan(
+      [
+        placement({ id: 'x', itemId: 'b', xMm: inches(36) }),
+        placement({ id: 'y', itemId: 's', xMm: inches(36), layer: 1 }),
+      ],
+      [big, small],
+    );
+    // all that the large one takes, whatever stands before it
+    expect(plans.free.map((f) => toIn(f.fromMm))).toEqual([0, expect.closeTo(36 + 13 * 0.88, 6)]);
+  });
+});
+
+describe('a turned oblong', () => {
+  it('is judged as it stands', () => {
+    const square = item({ id: 'sq', widthMm: inches(20), heightMm: inches(20) });
+    const oblong = item({ id: 'ob', widthMm: inches(22), heightMm: inches(14) });
+    const both = (turned: boolean) =>
+      plan(
+        [
+          placement({ id: 'back', itemId: 'sq', xMm: inches(30) }),
+          placement({ id: 'front', itemId: 'ob', xMm: inches(30), layer: 1, turned }),
+        ],
+        [square, oblong],
+      );
+    expect(codes(both(false))).toContain('steps-good');
+    expect(codes(both(true))).toContain('front-larger-than-back');
+    expect(toIn(both(true).pillows[1]!.cover.heightMm)).toBe(22);
+  });
+});
+
 describe('composing', () => {
   const covers = [
     item({ id: 'big', name: 'Big', widthMm: inches(22), heightMm: inches(22) }),
@@ -188,7 +250,7 @@ describe('composing', () => {
       ),
     ).toContain('back-too-tall');
   });
-  it('too many bold patterns, unwashable with children, white where people sit', () => {
+  it('too many bold patterns, unwashable with children', () => {
     const bold = ['a', 'b', 'c'].map((id) => item({ id, pattern: { kind: 'check', repeatMm: inches(6) } }));
     expect(
       codes(
@@ -201,9 +263,17 @@ describe('composing', () => {
     expect(
       codes(plan([placement()], [item({ washable: false })], { ...flags, childrenAges: [4] })),
     ).toContain('unwashable-with-children');
-    expect(codes(plan([placement()], [item({ colours: [{ l: 97, a: 0, b: 1, share: 1 }] })]))).toContain(
-      'white-on-a-seat',
-    );
+  });
+  it('a stark white throw where people sit, by the school that uses it; never a white cushion', () => {
+    const white = item({ colours: [{ l: 97, a: 0, b: 1, share: 1 }] });
+    const grey = item({ colours: [{ l: 80, a: 0, b: 1, share: 1 }] });
+    const thrown = placement({ as: 'throw' });
+    expect(codes(plan([thrown], [white]))).toContain('white-on-a-seat');
+    expect(codes(plan([thrown], [grey]))).not.toContain('white-on-a-seat');
+    expect(codes(plan([placement()], [white]))).not.toContain('white-on-a-seat');
+    const shown = inchRules([{ ruleId: 'seats.whiteSchool', school: 'show' }]);
+    const { findings } = planSeat(sofa, [thrown], new Map([['i1', white]]), flags, shown);
+    expect(findings.map((f) => f.code)).not.toContain('white-on-a-seat');
   });
 });
 
@@ -258,6 +328,8 @@ describe('other ways from the stash: a seeded search', () => {
   const facts = {
     piece: room.pieces.find((p) => p.id === 'long-sofa') as Piece & { seat: Seat },
     covers: room.items.filter((i) => i.kind === 'cover').map((i) => ({ ...i, free: i.count })),
+    inserts: room.items.filter((i) => i.kind === 'insert'),
+    insertsTaken: [],
     roomColours: [{ l: 45, a: 38, b: 30 }],
     flags: room.home.flags,
   };
@@ -289,6 +361,57 @@ describe('other ways from the stash: a seeded search', () => {
   it('a longer look is never worse than a shorter one', () => {
     const best = (tries: number) => composeSeat(facts, rules, 3, { tries, best: 1 })[0]!.score;
     expect(best(160)).toBeGreaterThanOrEqual(best(20));
+  });
+  it('layered: ends alike in both rows, and a smaller one in the middle in front', () => {
+    const sizes = [24, 22, 20, 18, 16].map((n, i) => ({
+      ...item({ id: `c${i}`, widthMm: inches(n), heightMm: inches(n) }),
+      free: 2,
+    }));
+    const found = composeSeat({ ...facts, covers: sizes }, rules, 5).filter((c) => c.school === 'layered');
+    expect(found.length).toBeGreaterThan(0);
+    for (const { placed } of found) {
+      const [a, b, c, d, middle] = placed;
+      expect([a!.itemId, c!.itemId]).toEqual([b!.itemId, d!.itemId]);
+      const heightOf = (id: string) => sizes.find((x) => x.id === id)!.heightMm;
+      expect(heightOf(c!.itemId)).toBeLessThan(heightOf(a!.itemId));
+      expect(heightOf(middle!.itemId)).toBeLessThan(heightOf(c!.itemId));
+      expect(middle!.layer).toBe(2);
+    }
+  });
+  it('two and one: squares at the ends and a lumbar between, where there are such', () => {
+    const covers = [
+      { ...item({ id: 'sq', widthMm: inches(20), heightMm: inches(20) }), free: 4 },
+      { ...item({ id: 'lu', widthMm: inches(20), heightMm: inches(12) }), free: 4 },
+    ];
+    const [best] = composeSeat({ ...facts, covers }, rules, 5).filter((c) => c.school === 'twoPlusOne');
+    expect(best!.placed.map((p) => p.itemId)).toEqual(['sq', 'sq', 'lu']);
+  });
+  it('never offers what was let go, or a cover that no insert fits', () => {
+    const gone = { ...item({ id: 'gone', state: 'gone' }), free: 4 };
+    const odd = { ...item({ id: 'odd', widthMm: inches(36), heightMm: inches(14) }), free: 4 };
+    expect(composeSeat({ ...facts, covers: [gone, odd] }, rules, 5)).toEqual([]);
+    const good = { ...item({ id: 'good' }), free: 4 };
+    const used = composeSeat({ ...facts, covers: [gone, odd, good] }, rules, 5).flatMap((c) => c.placed);
+    expect(new Set(used.map((p) => p.itemId))).toEqual(new Set(['good']));
+  });
+  it('says which inserts are missing, beside what other seats take, and fills with what is owned', () => {
+    const covers = [{ ...item({ id: 'sq' }), free: 2 }];
+    const insert = (fill: 'feather' | 'polyester', count: number) =>
+      item({ id: fill, kind: 'insert', fill, widthMm: inches(22), heightMm: inches(22), count });
+    const spare = (inserts: Item[], taken: { widthMm: number; heightMm: number; fill: 'feather' }[] = []) =>
+      composeSeat({ ...facts, covers, inserts, insertsTaken: taken }, rules, 5).find(
+        (c) => c.school === 'spare',
+      )!;
+    expect(spare([insert('feather', 2)]).missing).toEqual([]);
+    expect(spare([insert('feather', 1)]).missing.map((m) => m.buy)).toEqual([1]);
+    expect(spare([]).missing.map((m) => [m.buy, toIn(m.widthMm), m.fill])).toEqual([[2, 22, 'feather']]);
+    const taken = [{ widthMm: inches(22), heightMm: inches(22), fill: 'feather' as const }];
+    expect(spare([insert('feather', 2)], taken).missing.map((m) => m.buy)).toEqual([1]);
+    const polyester = spare([insert('polyester', 2)]);
+    expect([polyester.placed.map((p) => p.fill), polyester.missing]).toEqual([
+      ['polyester', 'polyester'],
+      [],
+    ]);
   });
   it('an empty stash gives no way', () => {
     expect(composeSeat({ ...facts, covers: [] }, rules, 1)).toEqual([]);

@@ -22,8 +22,12 @@ const SIDES = [
   ['left', -90],
   ['right', 90],
 ] as const;
+type Side = 'left' | 'right' | 'foot';
+/** What stands at the foot of a bed and belongs to it. */
+const AT_FOOT: ReadonlySet<Piece['kind']> = new Set(['bench', 'ottoman', 'chest']);
+const FOOT_REACH: Mm = 300;
 
-/** Room to get in and out of bed: on both sides of one for two. */
+/** Room to get in and out of bed: on both sides of one for two, and round its foot from one to the other. */
 export const checkBeds = (context: FloorContext): FloorFinding[] =>
   context.file.pieces.filter((p) => p.kind === 'bed').flatMap((bed) => checkBed(context, bed));
 
@@ -31,11 +35,11 @@ function checkBed(context: FloorContext, bed: Piece): FloorFinding[] {
   const { rules } = context;
   const wantMm = rules.number('floor.bedPassage');
   const rule = 'floor.bedPassage';
-  const sides = sidesOf(context, bed);
   const isFree = (side: Line) => side.mm >= wantMm - EPSILON_MM;
   const forTwo = bed.widthMm >= rules.number('floor.bedForTwo');
+  const sides = [...sidesOf(context, bed), ...(forTwo ? [footOf(context, bed)] : [])];
   const free = sides.filter(isFree).length;
-  if (free === 2 || (!forTwo && free === 1))
+  if (free === sides.length || (!forTwo && free === 1))
     return [floorFinding('bed-passage-good', 'ok', [bed.id], { bed: bed.name, wantMm }, { rule })];
   return sides
     .filter((side) => !isFree(side))
@@ -50,16 +54,19 @@ function checkBed(context: FloorContext, bed: Piece): FloorFinding[] {
     );
 }
 
+/** What stands round a bed, and the walls. */
+const inTheWayOf = (
+  { file, walls }: FloorContext,
+  isCounted: (piece: Piece) => boolean,
+): (readonly Point[])[] => [
+  ...obstaclesOf({ ...file, pieces: file.pieces.filter(isCounted) }, walls).map((o) => o.shape),
+  ...walls.map((w) => [w.from, w.to]),
+];
+
 /** The clear floor on both sides of a bed, from below the bedsides down to the foot. */
-function sidesOf(context: FloorContext, bed: Piece): (Line & { side: 'left' | 'right' })[] {
+function sidesOf(context: FloorContext, bed: Piece): (Line & { side: Side })[] {
   const isBedside = (p: Piece) => BEDSIDES.has(p.kind) && p.widthMm < WIDEST_BEDSIDE;
-  const inTheWay = [
-    ...obstaclesOf(
-      { ...context.file, pieces: context.file.pieces.filter((p) => p !== bed && !isBedside(p)) },
-      context.walls,
-    ).map((o) => o.shape),
-    ...context.walls.map((w) => [w.from, w.to]),
-  ];
+  const inTheWay = inTheWayOf(context, (p) => p !== bed && !isBedside(p));
   const foot = frontOf(bed);
   return SIDES.map(([side, turn]) => {
     const way = wayOf(bed.turnDeg + turn);
@@ -69,13 +76,33 @@ function sidesOf(context: FloorContext, bed: Piece): (Line & { side: 'left' | 'r
   });
 }
 
+/** The clear floor beyond the foot of a bed, or beyond the bench that stands there. */
+function footOf(context: FloorContext, bed: Piece): Line & { side: Side } {
+  const [foot, way] = [frontOf(bed), frontWay(bed)];
+  const acrossWay = wayOf(bed.turnDeg + 90);
+  const edgeAt = (awayMm: Mm): [Point, Point] => {
+    const middle = step(foot, way, awayMm);
+    return [step(middle, acrossWay, -bed.widthMm / 2), step(middle, acrossWay, bed.widthMm / 2)];
+  };
+  const strip = stripBeyond(edgeAt(0), way, FOOT_REACH);
+  const benches = context.file.pieces.filter(
+    (p) => AT_FOOT.has(p.kind) && sharedPart(context.shapeOf(p), strip).length > 2,
+  );
+  const benchMm = Math.max(
+    0,
+    ...benches.flatMap((p) => context.shapeOf(p).map((corner) => alongWay(foot, corner, way))),
+  );
+  const inTheWay = inTheWayOf(context, (p) => p !== bed && !benches.includes(p));
+  return { side: 'foot', ...clearBeyond(edgeAt(benchMm), way, inTheWay) };
+}
+
 /** The clear floor beyond an edge, straight out, to the first thing or wall. */
 function clearBeyond(
   [a, b]: readonly [Point, Point],
   way: Point,
   things: readonly (readonly Point[])[],
 ): Line {
-  const strip = clockwise([a, b, step(b, way, FAR), step(a, way, FAR)]);
+  const strip = stripBeyond([a, b], way, FAR);
   let best = { mm: FAR, at: a };
   for (const point of things.flatMap((thing) => sharedPart(thing, strip))) {
     const mm = alongWay(a, point, way);
@@ -83,6 +110,9 @@ function clearBeyond(
   }
   return { mm: best.mm, from: step(best.at, way, -best.mm), to: best.at };
 }
+
+const stripBeyond = ([a, b]: readonly [Point, Point], way: Point, longMm: Mm): Point[] =>
+  clockwise([a, b, step(b, way, longMm), step(a, way, longMm)]);
 
 type Strip = [Point, Point, Point, Point];
 
