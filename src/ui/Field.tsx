@@ -204,8 +204,11 @@ export const lengthExamples = (unit: LengthUnit): string =>
 /** The sentence for a length that can't be read, with an example. */
 export function useLengthIssue(unit: LengthUnit): (issue: LengthIssue) => string {
   const t = useTranslations('lengths');
-  return (issue) =>
-    `${t(issue.code, { came: issue.came.trim(), at: issue.at + 1 })} ${t('would', { examples: lengthExamples(unit) })}`;
+  return (issue) => {
+    const [one = '', other = ''] = issue.readings ?? [];
+    const told = t(issue.code, { came: issue.came.trim(), at: issue.at + 1, one, other });
+    return issue.readings ? told : `${told} ${t('would', { examples: lengthExamples(unit) })}`;
+  };
 }
 
 type LengthProps = Base & {

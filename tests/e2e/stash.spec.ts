@@ -290,6 +290,17 @@ test('places say whether things fit and where they are; labels print; need is se
   expect(ics).not.toContain('Harbour blue velvet');
 });
 
+test.describe('on an evening in New York', () => {
+  test.use({ timezoneId: 'America/New_York' });
+  test('what is to go back that day is not over yet, though it is the next day in Greenwich', async ({
+    page,
+  }) => {
+    await page.clock.setFixedTime(new Date('2026-05-11T01:30:00Z'));
+    await page.goto('/stash?tab=returns');
+    await expect(page.getByText('Today is the last day to return it.')).toBeVisible();
+  });
+});
+
 test('an empty stash says how to begin, and things come in one after the other', async ({ page, studio }) => {
   await studio.empty();
   await page.goto('/stash');

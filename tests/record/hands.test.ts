@@ -138,7 +138,7 @@ function stashLines(file: RoomFile): string[] {
     ...linesOf('read', 'add' in table ? table.finish() : table),
     ...linesOf('contents', contentsOf(BOX, kept, rules)),
     ...linesOf('under', goesUnder(BOX, file.pieces)),
-    ...spotsOf(file).flatMap((spot) => [
+    ...spotsOf(file, rules).flatMap((spot) => [
       ...linesOf('spot', spot),
       ...linesOf(
         'fit',

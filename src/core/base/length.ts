@@ -3,11 +3,22 @@ import { fail, ok, type Result } from './result';
 import { MM_PER_INCH, markStep, type LengthUnit, type Mm } from './units';
 
 export type LengthIssue = {
-  code: 'empty' | 'not-a-length' | 'zero-denominator' | 'inches-past-a-foot' | 'too-long';
+  code: 'empty' | 'not-a-length' | 'zero-denominator' | 'inches-past-a-foot' | 'too-long' | 'two-readings';
   /** Where reading stopped: index into what came. */
   at: number;
   came: string;
+  /** Both ways in which a number can be read. */
+  readings?: [string, string];
 };
+
+/**
+ * Both readings of a number with one comma before three figures, as `1,250`: the comma may group thousands or be the decimal
+ * mark. Undefined for any other.
+ */
+export function readingsOf(digits: string): [number, number] | undefined {
+  if (!/^[1-9]\d{0,2},\d{3}$/.test(digits)) return undefined;
+  return [Number(digits.replace(',', '.')), Number(digits.replace(',', ''))];
+}
 
 const NUMBER = String.raw`\d{1,3}(?:[ ]\d{3})+(?:[.,]\d+)?|\d+(?:[.,]\d+)?|[.,]\d+`;
 const FRACTION = String.raw`(\d+)\s*[/⁄]\s*(\d+)`;
@@ -39,14 +50,15 @@ const LONGEST_MM: Mm = 100_000;
  * Reads a length as it stands on a tape note: `8' 3 1/2"`, `8ft 3.5`, `99½ in`, `251.5 cm`, `2 515 mm`, `2,5
  * m`.
  * A bare number takes the room's unit. Gives millimetres, or where reading stopped.
- * A comma is the decimal mark; a space may group thousands in metric lengths only, because `99 1/2` is mixed.
+ * A comma is the decimal mark, but before three figures it may be either and is not read; a space may group thousands in
+ * metric lengths only, because `99 1/2` is mixed.
  */
 export function parseLength(came: string, unit: LengthUnit): Result<Mm, LengthIssue> {
   const bare = unit === 'cm' ? 'cm' : 'in';
   // every replacement keeps the length, so that positions stay those of what came
   const text = came.replace(/[\s\u00a0\u2009\u202f]/g, ' ').replace(/−/g, '-');
-  const stop = (code: LengthIssue['code'], position: number) =>
-    fail<LengthIssue>({ code, at: position, came });
+  const stop = (code: LengthIssue['code'], position: number, readings?: LengthIssue['readings']) =>
+    fail<LengthIssue>({ code, at: position, came, ...(readings ? { readings } : {}) });
   let position = text.length - text.trimStart().length;
   const end = text.trimEnd().length;
   if (position >= end) return stop('empty', 0);
@@ -58,7 +70,7 @@ export function parseLength(came: string, unit: LengthUnit): Result<Mm, LengthIs
   let last: string | undefined;
   for (let parts = 0; position < end; parts++) {
     const part = readPart(text, position, { last, parts, bare, end });
-    if ('code' in part) return stop(part.code, part.at);
+    if ('code' in part) return stop(part.code, part.at, part.readings);
     totalMm += part.lengthMm;
     position = part.next;
     last = part.unit;
@@ -76,7 +88,7 @@ function readPart(
   text: string,
   start: number,
   { last, parts, bare, end }: Context,
-): Part | Pick<LengthIssue, 'code' | 'at'> {
+): Part | Omit<LengthIssue, 'came'> {
   const quantity = readQuantity(text, start);
   if (!quantity) return { code: 'not-a-length', at: start };
   if (quantity.zeroDenominatorAt !== undefined)
@@ -87,6 +99,14 @@ function readPart(
   const problem = partProblem(quantity, unit, last, parts);
   if (problem) return { code: problem, at: start };
   if (!word && next < end) return { code: 'not-a-length', at: next };
+  const readings = readingsOf(text.slice(start, quantity.end));
+  // what is longer than any room was not meant
+  if (readings && readings[1] * MM_OF[unit]! <= LONGEST_MM)
+    return {
+      code: 'two-readings',
+      at: start,
+      readings: [`${readings[0]} ${unit}`, `${readings[1]} ${unit}`],
+    };
   return {
     lengthMm: quantity.value * MM_OF[unit]!,
     unit,

@@ -4,6 +4,8 @@ import type { Item } from '../model/types';
 /** Days between two dates of the calendar (yyyy-mm-dd); later is positive. */
 export const daysBetween = (start: string, end: string): number =>
   differenceInCalendarDays(parseISO(end), parseISO(start));
+/** The day of the calendar (yyyy-mm-dd) that a moment falls on where one is. */
+export const dayOf = (moment: string): string => formatISO(parseISO(moment), { representation: 'date' });
 export const addDays = (day: string, count: number): string =>
   formatISO(daysOn(parseISO(day), count), { representation: 'date' });
 

@@ -1,10 +1,13 @@
 import { findOne } from '../base/list';
 import type { Mm } from '../base/units';
-import type { RoomFile } from '../model/types';
+import { overlapLength } from '../geometry/plane';
+import type { Fitting, Piece, RoomFile } from '../model/types';
 import { lowestOver, overheadAt, overheadOf } from '../room/ceiling';
+import { topOfFitting } from '../room/fittingTop';
 import { hasTop } from '../room/kinds';
-import { placeOnWall } from '../room/place';
-import { wallsOf } from '../room/walls';
+import { placeOnWall, type OnWall } from '../room/place';
+import { wallsOf, type Wall } from '../room/walls';
+import type { RuleBook } from '../rules/book';
 
 /** Where something can go, and how large it may be: depth null where it does not matter. */
 export type Spot = {
@@ -22,100 +25,109 @@ const BOARD: Mm = 20;
 /** Furniture farther from its wall than this has no wall over it. */
 const AT_WALL: Mm = 900;
 
+/** Furniture nearer to its wall than this stands under what hangs there. */
+const UNDER_WALL: Mm = 450;
+
+/** How high one can go under what is fixed to a wall above a top: a shelf, or a screen with what is kept free under it. */
+function lowestAbove(
+  fittings: readonly Fitting[],
+  top: { wallId: string; xMm: Mm; widthMm: Mm; topMm: Mm },
+  rules: RuleBook,
+): Mm {
+  const isOver = (f: Fitting) =>
+    (f.kind === 'tv' || f.kind === 'shelf') &&
+    f.wallId === top.wallId &&
+    f.bottomMm >= top.topMm &&
+    overlapLength(f.xMm, f.xMm + f.widthMm, top.xMm, top.xMm + top.widthMm) > 1;
+  const ends = fittings
+    .filter(isOver)
+    .map((f) => f.bottomMm - (f.kind === 'tv' ? rules.number('walls.belowScreen') : 0));
+  return Math.min(Infinity, ...ends);
+}
+
+type File = Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces'>;
+type Walled = { file: File; walls: readonly Wall[]; rules: RuleBook };
+
 /**
- * The spots of a room: bays of bookcases, tops up to what is overhead, mantels, the wall over furniture,
- * seats up to their backs, walls.
+ * The spots of a room: bays of bookcases, tops up to what is overhead, mantels, the wall over furniture, seats up to their
+ * backs, walls.
  */
-export function spotsOf(file: Pick<RoomFile, 'room' | 'openings' | 'fittings' | 'pieces'>): Spot[] {
-  const walls = wallsOf(file.room);
+export function spotsOf(file: File, rules: RuleBook): Spot[] {
+  const room = { file, walls: wallsOf(file.room), rules };
+  return [
+    ...file.pieces.flatMap((p) => spotsOfPiece(p, room)),
+    ...file.fittings.flatMap((f) => spotsOfFitting(f, room)),
+  ];
+}
+
+function spotsOfPiece(p: Piece, { file, walls, rules }: Walled): Spot[] {
+  const onWall = placeOnWall(p, walls);
+  const topMm = p.bottomMm + p.heightMm;
+  const isUnder = onWall.nearMm < UNDER_WALL;
+  const fixedMm = isUnder ? lowestAbove(file.fittings, { ...onWall, topMm }, rules) : Infinity;
+  const freeMm = Math.min(overheadAt(file.room, p, walls), fixedMm) - topMm;
+  const spot = (what: Spot['what'], more: Partial<Spot>): Spot => ({
+    id: `${p.id}/${what}`,
+    of: p.name,
+    what,
+    n: 0,
+    widthMm: p.widthMm,
+    heightMm: freeMm,
+    depthMm: p.depthMm,
+    ...more,
+  });
+  const bays =
+    p.kind !== 'bookcase'
+      ? []
+      : p.shelvesMm.map((shelfMm, i) =>
+          spot('shelf', {
+            id: `${p.id}/shelf${i}`,
+            n: i + 1,
+            widthMm: Math.max(1, p.widthMm - 2 * BOARD),
+            heightMm: Math.max(0, (p.shelvesMm[i + 1] ?? p.heightMm) - BOARD - shelfMm),
+          }),
+        );
+  const isTop = (p.kind === 'bookcase' || hasTop(p)) && freeMm > 0;
+  return [
+    ...bays,
+    ...(isTop ? [spot('top', {})] : []),
+    ...(p.seat && !p.bed
+      ? [
+          spot('seat', {
+            widthMm: p.seat.widthMm,
+            heightMm: Math.max(p.heightMm - p.seat.heightMm + 50, 300),
+            depthMm: null,
+          }),
+        ]
+      : []),
+    ...spotOver(p, onWall, { file, walls, rules }),
+  ];
+}
+
+/** The wall over a piece. */
+function spotOver(p: Piece, onWall: OnWall, { file, walls }: Walled): Spot[] {
+  const wall = findOne(walls, (w) => w.id === onWall.wallId);
+  const edge = overheadOf(file.room, wall, walls);
+  const [from, to] = [Math.max(0, onWall.xMm), Math.min(wall.lengthMm, onWall.xMm + onWall.widthMm)];
+  const heightMm = lowestOver(edge, from, to) - p.bottomMm - p.heightMm;
+  if (p.kind === 'rug' || onWall.nearMm >= AT_WALL || heightMm <= 200 || p.widthMm <= 500) return [];
+  const { widthMm } = onWall;
+  return [{ id: `${p.id}/over`, of: p.name, what: 'over', n: 0, widthMm, heightMm, depthMm: null }];
+}
+
+function spotsOfFitting(f: Fitting, { file, rules }: Walled): Spot[] {
+  const above = lowestAbove(file.fittings, { wallId: f.wallId, ...topOfFitting(f) }, rules);
+  const freeOver = (topMm: Mm) => Math.max(0, Math.min(file.room.ceilingMm, above) - topMm);
   const spots: Spot[] = [];
-  for (const p of file.pieces) {
-    const overhead = overheadAt(file.room, p, walls) - p.bottomMm - p.heightMm;
-    if (p.kind === 'bookcase') {
-      p.shelvesMm.forEach((top, i) =>
-        spots.push({
-          id: `${p.id}/shelf${i}`,
-          of: p.name,
-          what: 'shelf',
-          n: i + 1,
-          widthMm: Math.max(1, p.widthMm - 2 * BOARD),
-          heightMm: Math.max(0, (p.shelvesMm[i + 1] ?? p.heightMm) - BOARD - top),
-          depthMm: p.depthMm,
-        }),
-      );
-      if (overhead > 0)
-        spots.push({
-          id: `${p.id}/top`,
-          of: p.name,
-          what: 'top',
-          n: 0,
-          widthMm: p.widthMm,
-          heightMm: overhead,
-          depthMm: p.depthMm,
-        });
-    }
-    if (hasTop(p) && overhead > 0)
-      spots.push({
-        id: `${p.id}/top`,
-        of: p.name,
-        what: 'top',
-        n: 0,
-        widthMm: p.widthMm,
-        heightMm: overhead,
-        depthMm: p.depthMm,
-      });
-    if (p.seat && !p.bed)
-      spots.push({
-        id: `${p.id}/seat`,
-        of: p.name,
-        what: 'seat',
-        n: 0,
-        widthMm: p.seat.widthMm,
-        heightMm: Math.max(p.heightMm - p.seat.heightMm + 50, 300),
-        depthMm: null,
-      });
-    const onWall = placeOnWall(p, walls);
-    const wall = findOne(walls, (w) => w.id === onWall.wallId);
-    const aboveMm =
-      lowestOver(
-        overheadOf(file.room, wall, walls),
-        Math.max(0, onWall.xMm),
-        Math.min(wall.lengthMm, onWall.xMm + onWall.widthMm),
-      ) -
-      p.bottomMm -
-      p.heightMm;
-    if (p.kind !== 'rug' && onWall.nearMm < AT_WALL && aboveMm > 200 && p.widthMm > 500)
-      spots.push({
-        id: `${p.id}/over`,
-        of: p.name,
-        what: 'over',
-        n: 0,
-        widthMm: onWall.widthMm,
-        heightMm: aboveMm,
-        depthMm: null,
-      });
+  if (f.mantel) {
+    const { widthMm, depthMm, topMm } = f.mantel;
+    const heightMm = freeOver(topMm);
+    spots.push({ id: `${f.id}/mantel`, of: f.name, what: 'mantel', n: 0, widthMm, heightMm, depthMm });
   }
-  for (const f of file.fittings) {
-    if (f.mantel)
-      spots.push({
-        id: `${f.id}/mantel`,
-        of: f.name,
-        what: 'mantel',
-        n: 0,
-        widthMm: f.mantel.widthMm,
-        heightMm: Math.max(0, file.room.ceilingMm - f.mantel.topMm),
-        depthMm: f.mantel.depthMm,
-      });
-    if (f.kind === 'shelf')
-      spots.push({
-        id: `${f.id}/top`,
-        of: f.name,
-        what: 'top',
-        n: 0,
-        widthMm: f.widthMm,
-        heightMm: Math.max(0, file.room.ceilingMm - f.bottomMm - f.heightMm),
-        depthMm: f.depthMm,
-      });
+  if (f.kind === 'shelf') {
+    const { widthMm, depthMm } = f;
+    const heightMm = freeOver(f.bottomMm + f.heightMm);
+    spots.push({ id: `${f.id}/top`, of: f.name, what: 'top', n: 0, widthMm, heightMm, depthMm });
   }
   return spots;
 }

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { bareRoom, demoRoom, inchRules, inches, piece, toIn } from '../../../tests/helpers/rooms';
+import { bareRoom, fittingOf, demoRoom, inchRules, inches, piece, toIn } from '../../../tests/helpers/rooms';
 import { newItem } from '../model/defaults';
-import type { Item, StoragePlace } from '../model/types';
+import type { Item, RoomFile, StoragePlace } from '../model/types';
 import { arrivalOf } from './arrived';
-import { needAgainstHave, usedBySeason, type Use } from './need';
-import { addDays, daysBetween, returnOf } from './returns';
+import { needAgainstHave, usedBySeason, usedElsewhere, type Use } from './need';
+import { addDays, dayOf, daysBetween, returnOf } from './returns';
 import { spotsOf } from './spots';
 import { contentsOf, gapUnder, goesUnder, packedLitres } from './storage';
 
@@ -27,6 +27,27 @@ describe('need against have', () => {
       use('a', 'r1', 'found', null, 9),
     ]);
     expect(used.get('a')).toEqual({ spring: 10, summer: 6, autumn: 10, winter: 10, any: 10 });
+  });
+  it('a season’s look counts though nothing is in it yet: what the others use is free in that season', () => {
+    const uses = [use('a', 'r1', 'found', null, 3), use('a', 'r2', 'l', 'winter', 1)];
+    const looks = [
+      ...uses,
+      { roomId: 'r1', lookId: 'w', season: 'winter' as const },
+      { roomId: 'r3', lookId: 'x', season: null },
+    ];
+    expect(usedBySeason(uses, looks).get('a')).toEqual({
+      spring: 3,
+      summer: 3,
+      autumn: 3,
+      winter: 1,
+      any: 3,
+    });
+    expect(usedBySeason(uses).get('a')).toMatchObject({ winter: 4 });
+    const named = uses.map((u) => ({ ...u, roomName: u.roomId === 'r1' ? 'Attic' : 'Bay' }));
+    expect(usedElsewhere(named, looks, 'winter').get('a')).toEqual({ room: 'Bay', count: 1 });
+    expect(usedElsewhere(named, looks, 'summer').get('a')).toEqual({ room: 'Attic', count: 3 });
+    expect(usedElsewhere(named, looks, null).get('a')).toEqual({ room: 'Attic', count: 4 });
+    expect(usedElsewhere(named.slice(1), looks, 'summer').size).toBe(0);
   });
   it('what is short is bought, what is on order is coming, and the cheapest shop that has enough comes first', () => {
     const items = new Map([
@@ -118,6 +139,7 @@ describe('returns', () => {
   });
   it('with the tags cut there is none; days run over months and leap years', () => {
     expect(returnOf({ ...bought, tagsOn: false }, '2026-05-01', [7]).state).toBe('none');
+    expect(dayOf(new Date(2026, 4, 10, 21, 30).toISOString())).toBe('2026-05-10');
     expect([addDays('2028-02-28', 2), daysBetween('2026-12-30', '2027-01-02')]).toEqual(['2028-03-01', 3]);
   });
 });
@@ -235,14 +257,58 @@ describe('spots', () => {
         }),
       ],
     };
-    const found = spotsOf(file).map((s) => [s.what, s.n, toIn(s.heightMm)]);
+    const found = spotsOf(file, rules).map((s) => [s.what, s.n, toIn(s.heightMm)]);
     expect(found).toEqual([
       ['shelf', 1, toIn(inches(16) - 20)],
       ['shelf', 2, toIn(inches(52) - 20)],
       ['top', 0, 24],
       ['over', 0, 24],
     ]);
-    expect(spotsOf(demoRoom('long-room')).some((s) => s.what === 'seat' && s.of === 'Long sofa')).toBe(true);
-    expect(spotsOf(bareRoom())).toEqual([]);
+    expect(spotsOf(demoRoom('long-room'), rules).some((s) => s.what === 'seat' && s.of === 'Long sofa')).toBe(
+      true,
+    );
+    expect(spotsOf(bareRoom(), rules)).toEqual([]);
+  });
+  it('under a shelf or a screen a top ends there, and an inch below the screen', () => {
+    const chest = piece({
+      id: 'c',
+      kind: 'chest',
+      seat: null,
+      heightMm: inches(30),
+      yMm: inches(9),
+      depthMm: inches(18),
+    });
+    const over = (kind: 'tv' | 'shelf' | 'vent', wallId = 'n') =>
+      fittingOf({
+        kind,
+        wallId,
+        xMm: inches(60),
+        widthMm: inches(40),
+        bottomMm: inches(50),
+        heightMm: inches(20),
+      });
+    const top = (more: Partial<RoomFile>) => {
+      const spot = spotsOf({ ...bareRoom(), pieces: [chest], ...more }, rules).find((s) => s.id === 'c/top');
+      return toIn(spot!.heightMm);
+    };
+    expect(top({})).toBe(66);
+    expect(top({ fittings: [over('shelf')] })).toBe(20);
+    expect(top({ fittings: [over('tv')] })).toBe(19);
+    expect([top({ fittings: [over('vent')] }), top({ fittings: [over('tv', 's')] })]).toEqual([66, 66]);
+    expect(top({ fittings: [over('tv')], pieces: [{ ...chest, yMm: inches(60) }] })).toBe(66);
+    const mantel = { widthMm: inches(50), depthMm: inches(8), topMm: inches(44) };
+    const fire = {
+      ...over('vent'),
+      id: 'fire',
+      kind: 'fireplace' as const,
+      bottomMm: 0,
+      heightMm: inches(40),
+      mantel,
+    };
+    const spots = spotsOf(
+      { ...bareRoom(), fittings: [fire, { ...over('tv'), bottomMm: inches(60) }] },
+      rules,
+    );
+    expect(spots.map((s) => [s.what, toIn(s.heightMm)])).toEqual([['mantel', 15]]);
   });
 });

@@ -1,11 +1,12 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { replayStudioAction } from '../../actions/room';
 import { stashHeadAction } from '../../actions/stash';
 import type { StashHead } from '../../actions/stashTypes';
 import type { LengthUnit } from '../../core/base/units';
 import { useStashIndex } from './useStashIndex';
+import { useToday } from './useToday';
 import { sendLeft } from './waiting';
 
 const UNIT_KEY = 'rideau:stash-unit';
@@ -14,7 +15,9 @@ const UNIT_KEY = 'rideau:stash-unit';
 export function useStashState(first: StashHead) {
   const t = useTranslations('stash');
   const tr = useTranslations();
-  const [head, setHead] = useState(first);
+  const [served, setHead] = useState(first);
+  const today = useToday(served.today);
+  const head = useMemo(() => ({ ...served, today }), [served, today]);
   const { entries, silent, reload } = useStashIndex();
   const [unit, setUnit] = useState<LengthUnit>('in');
   const [notice, setNotice] = useState<string | null>(null);

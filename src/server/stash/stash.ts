@@ -10,7 +10,7 @@ import { ruleBook } from '../../core/rules/book';
 import { arrivalOf, type Arrival } from '../../core/stash/arrived';
 import { SEASONS } from '../../core/model/values';
 import { usedBySeason } from '../../core/stash/need';
-import { addDays } from '../../core/stash/returns';
+import { addDays, dayOf } from '../../core/stash/returns';
 import { spotsOf, type Spot } from '../../core/stash/spots';
 import { inEntry, nextEntry, type Label } from '../../data/journal';
 import {
@@ -34,7 +34,8 @@ import { returnDaysOf, shopNames } from './shops';
 import { schemaIssues, type DoorIssue } from '../issues';
 import { now, studioDatabase } from '../studio';
 
-export const today = (): string => now().slice(0, 10);
+/** The studio's day, not that of Greenwich. */
+export const today = (): string => dayOf(now());
 export const warnDays = (): readonly number[] => rules().list('stash.returnWarn');
 export const rules = () => ruleBook(loadRules(studioDatabase()), 'in');
 
@@ -214,5 +215,5 @@ export function cutTags(ids: readonly string[]): Result<{ ids: string[] }, DoorI
 
 export const spotsOfRoom = (roomId: string): Spot[] => {
   const room = loadRoom(studioDatabase(), roomId);
-  return room ? spotsOf(room) : [];
+  return room ? spotsOf(room, ruleBook(loadRules(studioDatabase()), room.room.unit)) : [];
 };

@@ -260,7 +260,7 @@ export const GROUPS_CASES = {
       { zone: zone(40) },
     ),
   },
-  'before-screen': { level: 'caution', shows: underScreen(8), not: underScreen(6) },
+  'before-screen': { level: 'caution', shows: underScreen(5.5), not: underScreen(5) },
   'tv-too-high': { level: 'caution', shows: screen(70), not: screen(40) },
   'tv-height-good': { level: 'ok', shows: screen(40), not: screen(70) },
   'shelf-over-tank': { level: 'ok', shows: tank(30, 54), not: tank(30, 48) },

@@ -31,7 +31,7 @@ export const WALL_RULES = {
   'walls.leanFoot': plain('DEF', 'ratio', 0.1),
   'walls.seatedEye': length('DEF', 42, 107),
   'walls.neck': plain('DEF', 'deg', 15),
-  'walls.belowScreen': length('CP', 0, 0),
+  'walls.belowScreen': length('CP', 1, 2.5),
   'walls.overTank': length('CP', 24, 61),
   'walls.overTankFloor': length('CP', 54, 137),
   'walls.overTankSchool': school('CP', 'tankTop', 'floor', 'tankBottom'),

@@ -1,5 +1,5 @@
 import { isMatch } from 'date-fns';
-import { parseLength } from '../../base/length';
+import { parseLength, readingsOf } from '../../base/length';
 import type { LengthUnit, Mm } from '../../base/units';
 import type { Item, StoragePlace } from '../../model/types';
 
@@ -12,11 +12,13 @@ export type CellIssue = {
     | 'needed'
     | 'not-a-length'
     | 'not-a-number'
+    | 'two-readings'
     | 'not-one-of'
     | 'not-a-colour'
     | 'not-a-date'
     | 'not-yes-or-no'
     | 'unknown-place'
+    | 'which-place'
     | 'same-id'
     | 'refused'
     | 'no-header';
@@ -54,18 +56,22 @@ export const length = <K extends keyof Item>(title: string, field: K): Column =>
   title,
   field,
   write: (i) => `${decimals(i[field] as Mm)} mm`,
-  read: (t, c) => {
-    const r = parseLength(t, c.unit);
-    return (r.ok && r.value >= 0 ? value(r.value) : bad('not-a-length', '20 in, 50 cm, 508 mm')) as Read<
-      Item[K]
-    >;
-  },
+  read: (t, c) => readLength(t, c, '20 in, 50 cm, 508 mm') as Read<Item[K]>,
 });
+/** A length from 0 on, or why it is none. */
+export function readLength(text: string, { unit }: TableContext, example: string): Read<Mm> {
+  const read = parseLength(text, unit);
+  if (read.ok) return read.value >= 0 ? value(read.value) : bad('not-a-length', example);
+  const [{ readings }] = read.issues;
+  return readings ? bad('two-readings', readings.join(' or ')) : bad('not-a-length', example);
+}
 export const amount = <K extends keyof Item>(title: string, field: K, scale = 1): Column => ({
   title,
   field,
   write: (i) => decimals((i[field] as number) / scale),
   read: (t) => {
+    const readings = readingsOf(t.trim());
+    if (readings) return bad('two-readings', readings.join(' or '));
     const n = Number(t.replace(',', '.'));
     return (
       t.trim() !== '' && Number.isFinite(n) && n >= 0

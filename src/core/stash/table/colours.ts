@@ -6,37 +6,54 @@ export const writeColours = (colours: readonly Swatch[] | null): string =>
   (colours ?? [])
     .map(
       (c) =>
-        `lab(${decimals(c.l)} ${decimals(c.a)} ${decimals(c.b)}) ${decimals(c.share * 100)}%${c.name ? ` ${c.name}` : ''}`,
+        `lab(${decimals(c.l)} ${decimals(c.a)} ${decimals(c.b)}) ${decimals(c.share * 100)}%${c.name ? ` ${writeName(c.name)}` : ''}`,
     )
     .join('; ');
+
+/** A name that would be read as something else stands in quotes, as a JSON text. */
+const writeName = (name: string): string =>
+  /[;\p{Cc}]|^["\s]|\s$|^[\d.]+\s*%/u.test(name) ? JSON.stringify(name) : name;
+
 const HEX = '#[0-9a-f]{3}(?:[0-9a-f]{3})?';
 const LAB = String.raw`lab\(\s*(?<l>-?[\d.]+)[ ,]+(?<a>-?[\d.]+)[ ,]+(?<b>-?[\d.]+)\s*\)`;
 const SHARE = String.raw`(?:\s+(?<share>[\d.]+)\s*%)?`;
-const NAME = String.raw`(?:\s+(?<name>.{1,60}))?`;
-const SWATCH = new RegExp(`^(?:(?<hex>${HEX})|${LAB})${SHARE}${NAME}$`, 'i');
+const NAME = String.raw`(?:\s+(?:(?<quoted>"(?:[^"\\]|\\.)*")(?=\s*(?:;|$))|(?<name>[^;\s][^;]{0,59})))?`;
+/** One colour, up to the end or the semicolon before the next. */
+const SWATCH = new RegExp(String.raw`\s*(?:(?<hex>${HEX})|${LAB})${SHARE}${NAME}\s*(?:;[;\s]*|$)`, 'iy');
 /** The most colours that a thing has. */
 const MOST = 8;
 
 /** `#a3462f 60% Tanbark; lab(92 0 4) 40%`; shares may be left out. */
 export function readColours(came: string): Swatch[] | undefined {
-  const parts = came
-    .split(';')
-    .map((p) => p.trim())
-    .filter(Boolean);
-  if (parts.length === 0 || parts.length > MOST) return undefined;
-  const swatches = parts.map((part) => readSwatch(part, 1 / parts.length));
+  const text = came.replace(/^[;\s]+|[;\s]+$/g, '');
+  const found: Record<string, string | undefined>[] = [];
+  SWATCH.lastIndex = 0;
+  while (SWATCH.lastIndex < text.length) {
+    const groups = SWATCH.exec(text)?.groups;
+    if (!groups || found.length === MOST) return undefined;
+    found.push(groups);
+  }
+  if (found.length === 0) return undefined;
+  const swatches = found.map((groups) => readSwatch(groups, 1 / found.length));
   return swatches.every((s) => s !== undefined) ? swatches : undefined;
 }
 
-function readSwatch(part: string, evenShare: number): Swatch | undefined {
-  const found = SWATCH.exec(part)?.groups;
-  if (!found) return undefined;
-  const { hex, share, name } = found;
+function readSwatch(found: Record<string, string | undefined>, evenShare: number): Swatch | undefined {
+  const { hex, share, quoted } = found;
   const lab = hex ? labOfHex(hex) : { l: Number(found.l), a: Number(found.a), b: Number(found.b) };
   if (!lab || !isInRange(lab)) return undefined;
   const swatch = { ...lab, share: share === undefined ? evenShare : Number(share) / 100 };
   if (!(swatch.share > 0 && swatch.share <= 1)) return undefined;
-  return name ? { ...swatch, name: name.trim() } : swatch;
+  const name = quoted === undefined ? found.name?.trim() : unquoted(quoted);
+  return name ? { ...swatch, name } : swatch;
+}
+
+function unquoted(text: string): string {
+  try {
+    return String(JSON.parse(text));
+  } catch {
+    return text;
+  }
 }
 
 const isInRange = ({ l, a, b }: Pick<Swatch, 'l' | 'a' | 'b'>): boolean =>

@@ -1,6 +1,6 @@
-import { parseLength } from '../../base/length';
 import { careSchema, fibreSchema, itemKindSchema, seasonSchema, textureSchema } from '../../model/schema';
-import type { Item } from '../../model/types';
+import type { Item, StoragePlace } from '../../model/types';
+import { PATTERN_KINDS, TEXTURES } from '../../model/values';
 import {
   amount,
   bad,
@@ -9,13 +9,22 @@ import {
   length,
   many,
   oneOf,
+  readLength,
   text,
   value,
   yesNo,
   type Column,
+  type Read,
   type TableContext,
 } from './cells';
 import { colours, readColours, writeColours } from './colours';
+
+/** The other face of a textile of which nothing is said yet. */
+const noBack = (): NonNullable<Item['back']> => ({
+  colours: [],
+  pattern: { kind: 'solid', repeatMm: 0 },
+  texture: 'smooth',
+});
 
 /** An empty cell of it empties the thing's own; of other columns it leaves that as it was. */
 const clearable = (column: Column): Column => ({ ...column, isClearable: true });
@@ -39,9 +48,8 @@ export const COLUMNS: readonly Column[] = [
     field: 'pattern',
     write: (i) => i.pattern.kind,
     read: (t) => {
-      const options = ['solid', 'stripe', 'check', 'floral', 'motif', 'texture'] as const;
-      const kind = options.find((o) => o === t.trim().toLowerCase());
-      return kind ? value({ pattern: { kind, repeatMm: -1 } }) : bad('not-one-of', options.join(', '));
+      const kind = PATTERN_KINDS.find((o) => o === t.trim().toLowerCase());
+      return kind ? value({ pattern: { kind, repeatMm: -1 } }) : bad('not-one-of', PATTERN_KINDS.join(', '));
     },
   },
   {
@@ -49,10 +57,8 @@ export const COLUMNS: readonly Column[] = [
     field: 'pattern',
     write: (i) => `${decimals(i.pattern.repeatMm)} mm`,
     read: (t, c) => {
-      const r = parseLength(t, c.unit);
-      return r.ok && r.value >= 0
-        ? value({ pattern: { kind: 'solid' as const, repeatMm: r.value } })
-        : bad('not-a-length', '5 in, 12 cm');
+      const r = readLength(t, c, '5 in, 12 cm');
+      return 'code' in r ? r : value({ pattern: { kind: 'solid' as const, repeatMm: r.value } });
     },
   },
   oneOf('texture', 'texture', textureSchema.options),
@@ -64,15 +70,38 @@ export const COLUMNS: readonly Column[] = [
     read: (t) => {
       if (t.trim() === '') return value({ back: null });
       const c = readColours(t);
-      return c
-        ? value({
-            back: {
-              colours: c,
-              pattern: { kind: 'solid' as const, repeatMm: 0 },
-              texture: 'smooth' as const,
-            },
-          })
-        : bad('not-a-colour', '#a3462f');
+      return c ? value({ back: { ...noBack(), colours: c } }) : bad('not-a-colour', '#a3462f');
+    },
+  },
+  {
+    title: 'back_pattern',
+    field: 'back',
+    write: (i) => i.back?.pattern.kind ?? '',
+    read: (t) => {
+      const kind = PATTERN_KINDS.find((o) => o === t.trim().toLowerCase());
+      return kind
+        ? value({ back: { ...noBack(), pattern: { kind, repeatMm: 0 } } })
+        : bad('not-one-of', PATTERN_KINDS.join(', '));
+    },
+  },
+  {
+    title: 'back_repeat',
+    field: 'back',
+    write: (i) => (i.back ? `${decimals(i.back.pattern.repeatMm)} mm` : ''),
+    read: (t, c) => {
+      const r = readLength(t, c, '5 in, 12 cm');
+      return 'code' in r
+        ? r
+        : value({ back: { ...noBack(), pattern: { kind: 'solid', repeatMm: r.value } } });
+    },
+  },
+  {
+    title: 'back_texture',
+    field: 'back',
+    write: (i) => i.back?.texture ?? '',
+    read: (t) => {
+      const texture = TEXTURES.find((o) => o.toLowerCase() === t.trim().toLowerCase());
+      return texture ? value({ back: { ...noBack(), texture } }) : bad('not-one-of', TEXTURES.join(', '));
     },
   },
   oneOf('sheen', 'sheen', ['matt', 'low', 'satin', 'gloss']),
@@ -100,21 +129,11 @@ export const COLUMNS: readonly Column[] = [
     title: 'place',
     isClearable: true,
     field: 'placeId',
-    write: (i, c) => c.places.find((p) => p.id === i.placeId)?.name ?? '',
-    read: (t, c) => {
-      const name = t.trim().toLowerCase();
-      if (name === '') return value({ placeId: null });
-      const p = c.places.find((x) => x.name.toLowerCase() === name || x.id === t.trim());
-      return p
-        ? value({ placeId: p.id })
-        : bad(
-            'unknown-place',
-            c.places
-              .map((x) => x.name)
-              .slice(0, 6)
-              .join(', '),
-          );
+    write: (i, c) => {
+      const place = c.places.find((p) => p.id === i.placeId);
+      return place ? writePlace(place, c.places) : '';
     },
+    read: readPlace,
   },
   clearable(text('whereabouts', 'whereabouts', 80)),
   oneOf('colour_from', 'colourFrom', ['typed', 'photo', 'corrected', 'reader']),
@@ -122,14 +141,44 @@ export const COLUMNS: readonly Column[] = [
   clearable(text('note', 'note', 2000)),
 ];
 
+/** A place by its name; where several have it, with its id after it. */
+function writePlace(place: StoragePlace, places: readonly StoragePlace[]): string {
+  const isShared = places.filter((p) => sameName(p.name, place.name)).length > 1;
+  return isShared ? `${place.name} #${place.id}` : place.name;
+}
+
+const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+function readPlace(came: string, { places }: TableContext): Read<Pick<Item, 'placeId'>> {
+  const text = came.trim();
+  if (text === '') return value({ placeId: null });
+  const exact = places.find((p) => p.id === text || `${p.name} #${p.id}` === text);
+  const named = places.filter((p) => sameName(p.name, text));
+  const written = (list: readonly StoragePlace[]) => list.slice(0, 6).map((p) => writePlace(p, places));
+  if (named.length > 1 && !exact) return bad('which-place', written(named).join(', '));
+  const place = exact ?? named[0];
+  return place ? value({ placeId: place.id }) : bad('unknown-place', written(places).join(', '));
+}
+
 export const TITLES: readonly string[] = COLUMNS.map((c) => c.title);
 
 export const itemToCells = (item: Item, context: TableContext): Record<string, string> =>
   Object.fromEntries(COLUMNS.map((c) => [c.title, c.write(item, context)]));
 
+/** One column of the other face; it leaves the rest of that as it was. */
+function withBack(was: Item['back'], title: string, read: unknown): Item['back'] {
+  const { back: told } = read as Pick<Item, 'back'>;
+  const back = was ?? noBack();
+  if (!told) return null;
+  if (title === 'back_colours') return { ...back, colours: told.colours };
+  if (title === 'back_texture') return { ...back, texture: told.texture };
+  const { kind, repeatMm } = told.pattern;
+  const { pattern } = back;
+  return { ...back, pattern: title === 'back_pattern' ? { ...pattern, kind } : { ...pattern, repeatMm } };
+}
+
 /**
- * One cell into the thing: the two columns of a pattern and the other face's colours leave the rest of it as
- * it was.
+ * One cell into the thing: the columns of a pattern and of the other face leave the rest of these as it was.
  */
 export function withCell(item: Item, column: Column, read: unknown): Item {
   if (column.title === 'pattern')
@@ -139,10 +188,7 @@ export function withCell(item: Item, column: Column, read: unknown): Item {
       ...item,
       pattern: { ...item.pattern, repeatMm: (read as Pick<Item, 'pattern'>).pattern.repeatMm },
     };
-  if (column.title === 'back_colours') {
-    const { back } = read as Pick<Item, 'back'>;
-    return { ...item, back: back && item.back ? { ...item.back, colours: back.colours } : back };
-  }
+  if (column.field === 'back') return { ...item, back: withBack(item.back, column.title, read) };
   if (column.title === 'place') return { ...item, ...(read as Pick<Item, 'placeId'>) };
   return { ...item, [column.field]: read };
 }

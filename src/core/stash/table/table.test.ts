@@ -1,7 +1,8 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoStudio, inches, item } from '../../../../tests/helpers/rooms';
 import words from '../../../messages/en.json';
-import { readColours } from './colours';
+import { readColours, writeColours } from './colours';
 import { COLUMNS, itemToCells, TITLES } from './columns';
 import { readTable, type TableRead } from './readTable';
 
@@ -105,6 +106,118 @@ describe('the table', () => {
     ]);
     for (const bad of ['', 'red', '#12345', 'lab(45 38) 50%', '#fff 0%', 'lab(145 0 0)'])
       expect(readColours(bad), bad).toBeUndefined();
+  });
+  it('refuses a number that can be read in two ways, with both', () => {
+    const issue = (column: string, cell: string) =>
+      read(['name', 'kind', column], ['A', 'cover', cell]).issues[0];
+    for (const [column, cell, expected] of [
+      ['width', '1,250 mm', '1.25 mm or 1250 mm'],
+      ['height', '1,250', '1.25 in or 1250 in'],
+      ['depth', '12,500 mm', '12.5 mm or 12500 mm'],
+      ['repeat', '1,200 mm', '1.2 mm or 1200 mm'],
+      ['back_repeat', '1,200 mm', '1.2 mm or 1200 mm'],
+      ['count', '1,250', '1.25 or 1250'],
+      ['price', '2,499', '2.499 or 2499'],
+      ['mass_g', '3,500', '3.5 or 3500'],
+    ] as const)
+      expect(issue(column, cell), cell).toMatchObject({ code: 'two-readings', came: cell, expected });
+    // what can be read in one way only is read
+    const width = (cell: string) => read(['name', 'kind', 'width'], ['A', 'cover', cell]).added[0]?.widthMm;
+    expect([
+      width('1,25 m'),
+      width('2,515 m'),
+      width('0,508 m'),
+      width('50,8 cm'),
+      width('1 250 mm'),
+    ]).toEqual([1250, 2515, 508, 508, 1250]);
+    expect(read(['name', 'kind', 'price'], ['A', 'cover', '12,50']).added[0]?.price).toBe(1250);
+  });
+  it('names of colours come back as they went, whatever is in them', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ name: fc.string({ minLength: 1, maxLength: 60, unit: 'grapheme-ascii' }) }), {
+          minLength: 1,
+          maxLength: 8,
+        }),
+        (named) => {
+          const colours = named.map(({ name }, i) => ({ l: 50 + i, a: 3, b: -4.5, share: 0.125, name }));
+          expect(readColours(writeColours(colours))).toEqual(colours);
+        },
+      ),
+    );
+    for (const name of [
+      'Tan; bark',
+      'two\nlines',
+      'tab\there',
+      '"quoted"',
+      '12" weave',
+      ' spaces ',
+      '50% grey',
+      '\\',
+      'a\r\nb;c',
+    ])
+      expect(readColours(writeColours([{ l: 1, a: 2, b: 3, share: 1, name }])), name).toEqual([
+        { l: 1, a: 2, b: 3, share: 1, name },
+      ]);
+    // a mark of inches within a name is no quote
+    expect(readColours('#fff 40% 12" weave; #000 60% 6" weave')?.map((c) => c.name)).toEqual([
+      '12" weave',
+      '6" weave',
+    ]);
+  });
+  it('tells two places of one name apart', () => {
+    const place = (id: string, name: string) => ({ ...places[0]!, id, name });
+    const twins = {
+      unit: 'in' as const,
+      places: [place('p1', 'Box'), place('p2', 'box'), place('p3', 'Shelf')],
+    };
+    const put = (cell: string) => {
+      const t = readTable(['name', 'kind', 'place'], new Map(), twins, () => 'new');
+      if ('code' in t) throw new Error(t.code);
+      t.add(['A', 'cover', cell], 2);
+      const { added, issues } = t.finish();
+      return added[0]?.placeId ?? issues[0]?.code;
+    };
+    for (const id of ['p1', 'p2', 'p3']) {
+      const cell = itemToCells(item({ placeId: id }), twins).place!;
+      expect(put(cell), cell).toBe(id);
+    }
+    expect([put('Box'), put('shelf'), put('p2'), put('Crate')]).toEqual([
+      'which-place',
+      'p3',
+      'p2',
+      'unknown-place',
+    ]);
+  });
+  it('a new row keeps its other face whole, in any order of the columns', () => {
+    const back = {
+      colours: [{ l: 30, a: 5, b: 10, share: 1 }],
+      pattern: { kind: 'stripe' as const, repeatMm: 120 },
+      texture: 'velvet' as const,
+    };
+    const cells = itemToCells(item({ id: 'elsewhere', back }), context);
+    for (const header of [[...TITLES], [...TITLES].reverse()])
+      expect(
+        read(
+          header,
+          header.map((t) => (t === 'id' ? '' : cells[t]!)),
+        ).added[0]!.back,
+      ).toEqual(back);
+    // one without stays without, and a face without a colour is refused
+    const plain = itemToCells(item({ id: 'elsewhere', back: null }), context);
+    expect(
+      read(
+        [...TITLES],
+        TITLES.map((t) => plain[t]!),
+      ).added[0]!.back,
+    ).toBeNull();
+    expect(read(['name', 'kind', 'back_texture'], ['A', 'cover', 'velvet']).issues[0]).toMatchObject({
+      column: 'back_colours',
+      code: 'refused',
+    });
+    // an empty cell of a known thing takes its other face away
+    const known = items.find((i) => i.back === null)!;
+    expect(read(['id', 'back_texture'], [known.id, '']).same).toBe(1);
   });
   it('has a column for every field that a person tells of a thing', () => {
     const told = new Set<string>([...COLUMNS.map((c) => c.field), 'pattern', 'back', 'placeId']);

@@ -1,0 +1,102 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { demoRoom, inches, inchRules, item, toIn } from '../../../../tests/helpers/rooms';
+import type { Item, Piece, Seat } from '../../model/types';
+import { composeSeat } from './compose';
+
+const rules = inchRules();
+
+describe('other ways from the stash: a seeded search', () => {
+  const room = demoRoom('long-room');
+  const facts = {
+    piece: room.pieces.find((p) => p.id === 'long-sofa') as Piece & { seat: Seat },
+    covers: room.items.filter((i) => i.kind === 'cover').map((i) => ({ ...i, free: i.count })),
+    inserts: room.items.filter((i) => i.kind === 'insert'),
+    insertsTaken: [],
+    roomColours: [{ l: 45, a: 38, b: 30 }],
+    flags: room.home.flags,
+  };
+  it('gives the same answer for the same seed', () => {
+    expect(composeSeat(facts, rules, 7)).toEqual(composeSeat(facts, rules, 7));
+  });
+  it('never uses more of a cover than is free, keeps large to small, and differs', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 10_000 }), (seed) => {
+        const found = composeSeat(facts, rules, seed, { tries: 40, best: 4 });
+        const ends = found.map((c) =>
+          c.placed
+            .filter((p) => p.layer === 0)
+            .map((p) => p.itemId)
+            .join(),
+        );
+        expect(new Set(ends).size).toBe(ends.length);
+        for (const c of found) {
+          const counts = new Map<string, number>();
+          for (const p of c.placed) counts.set(p.itemId, (counts.get(p.itemId) ?? 0) + 1);
+          for (const [id, n] of counts)
+            expect(n).toBeLessThanOrEqual(facts.covers.find((x) => x.id === id)!.free);
+          for (const p of c.placed) expect(p.xMm).toBeGreaterThan(0);
+        }
+      }),
+      { numRuns: 20 },
+    );
+  });
+  it('a longer look is never worse than a shorter one', () => {
+    const best = (tries: number) => composeSeat(facts, rules, 3, { tries, best: 1 })[0]!.score;
+    expect(best(160)).toBeGreaterThanOrEqual(best(20));
+  });
+  it('layered: ends alike in both rows, and a smaller one in the middle in front', () => {
+    const sizes = [24, 22, 20, 18, 16].map((n, i) => ({
+      ...item({ id: `c${i}`, widthMm: inches(n), heightMm: inches(n) }),
+      free: 2,
+    }));
+    const found = composeSeat({ ...facts, covers: sizes }, rules, 5).filter((c) => c.school === 'layered');
+    expect(found.length).toBeGreaterThan(0);
+    for (const { placed } of found) {
+      const [a, b, c, d, middle] = placed;
+      expect([a!.itemId, c!.itemId]).toEqual([b!.itemId, d!.itemId]);
+      const heightOf = (id: string) => sizes.find((x) => x.id === id)!.heightMm;
+      expect(heightOf(c!.itemId)).toBeLessThan(heightOf(a!.itemId));
+      expect(heightOf(middle!.itemId)).toBeLessThan(heightOf(c!.itemId));
+      expect(middle!.layer).toBe(2);
+    }
+  });
+  it('two and one: squares at the ends and a lumbar between, where there are such', () => {
+    const covers = [
+      { ...item({ id: 'sq', widthMm: inches(20), heightMm: inches(20) }), free: 4 },
+      { ...item({ id: 'lu', widthMm: inches(20), heightMm: inches(12) }), free: 4 },
+    ];
+    const [best] = composeSeat({ ...facts, covers }, rules, 5).filter((c) => c.school === 'twoPlusOne');
+    expect(best!.placed.map((p) => p.itemId)).toEqual(['sq', 'sq', 'lu']);
+  });
+  it('never offers what was let go, or a cover that no insert fits', () => {
+    const gone = { ...item({ id: 'gone', state: 'gone' }), free: 4 };
+    const odd = { ...item({ id: 'odd', widthMm: inches(36), heightMm: inches(14) }), free: 4 };
+    expect(composeSeat({ ...facts, covers: [gone, odd] }, rules, 5)).toEqual([]);
+    const good = { ...item({ id: 'good' }), free: 4 };
+    const used = composeSeat({ ...facts, covers: [gone, odd, good] }, rules, 5).flatMap((c) => c.placed);
+    expect(new Set(used.map((p) => p.itemId))).toEqual(new Set(['good']));
+  });
+  it('says which inserts are missing, beside what other seats take, and fills with what is owned', () => {
+    const covers = [{ ...item({ id: 'sq' }), free: 2 }];
+    const insert = (fill: 'feather' | 'polyester', count: number) =>
+      item({ id: fill, kind: 'insert', fill, widthMm: inches(22), heightMm: inches(22), count });
+    const spare = (inserts: Item[], taken: { widthMm: number; heightMm: number; fill: 'feather' }[] = []) =>
+      composeSeat({ ...facts, covers, inserts, insertsTaken: taken }, rules, 5).find(
+        (c) => c.school === 'spare',
+      )!;
+    expect(spare([insert('feather', 2)]).missing).toEqual([]);
+    expect(spare([insert('feather', 1)]).missing.map((m) => m.buy)).toEqual([1]);
+    expect(spare([]).missing.map((m) => [m.buy, toIn(m.widthMm), m.fill])).toEqual([[2, 22, 'feather']]);
+    const taken = [{ widthMm: inches(22), heightMm: inches(22), fill: 'feather' as const }];
+    expect(spare([insert('feather', 2)], taken).missing.map((m) => m.buy)).toEqual([1]);
+    const polyester = spare([insert('polyester', 2)]);
+    expect([polyester.placed.map((p) => p.fill), polyester.missing]).toEqual([
+      ['polyester', 'polyester'],
+      [],
+    ]);
+  });
+  it('an empty stash gives no way', () => {
+    expect(composeSeat({ ...facts, covers: [] }, rules, 1)).toEqual([]);
+  });
+});
