@@ -15,8 +15,8 @@ import {
   type Point,
 } from '../../src/core/geometry/plane';
 import { bordersOf, sharedArea, tuckOf } from '../../src/core/stages/floor/rugs';
-import { cutFloor } from '../../src/core/stages/floor/ways/cutFloor';
-import { narrowWays } from '../../src/core/stages/floor/ways/ways';
+import { cutFloor } from '../../src/core/stages/floor/walkways/cutFloor';
+import { narrowWays } from '../../src/core/stages/floor/walkways/narrowWays';
 import { inchRules, inches, piece, toIn } from '../helpers/rooms';
 
 const polygonOf = (corners: readonly Point[]) =>

@@ -11,7 +11,7 @@ import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
 import type { SpreadPlan } from '../spread/planSpread';
 import type { ClearPlan } from '../stages/clear/planClear';
 import type { FloorPlan } from '../stages/floor/planFloor';
-import type { Floor } from '../stages/floor/ways/cutFloor';
+import type { Floor } from '../stages/floor/walkways/cutFloor';
 import type { SeatPlan } from '../stages/seats/planSeat';
 import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';

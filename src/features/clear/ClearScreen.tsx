@@ -7,6 +7,7 @@ import { formatLength } from '../../core/base/length';
 import { planLook } from '../../core/plan/planLook';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { PlanDrawing } from '../shell/drawing/PlanDrawing';
+import { waking } from '../../ui/Awake';
 import { Tab, TabList, TabPanel, Tabs } from '../../ui/Tabs';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Findings } from '../shell/Findings';
@@ -17,12 +18,12 @@ import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
 import { WallStrip } from '../shell/WallStrip';
 import { BeforePhotos } from './BeforePhotos';
 import { FoundList } from './FoundList';
-import { IrritationList } from './IrritationList';
-import { TaskList } from './TaskList';
 
 const PlanThumb = dynamic(() => import('../shell/PlanThumb').then((m) => m.PlanThumb), {
   loading: () => null,
 });
+const IrritationList = dynamic(() => import('./IrritationList').then((m) => waking(m.IrritationList)));
+const TaskList = dynamic(() => import('./TaskList').then((m) => waking(m.TaskList)));
 const PARTS = ['found', 'irritations', 'tasks'] as const;
 type Part = (typeof PARTS)[number];
 

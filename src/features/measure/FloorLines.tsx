@@ -2,28 +2,28 @@
 import type { ReactNode } from 'react';
 import { formatBareLength } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
-import type { FloorLine, FloorWay } from '../../core/stages/floor/planFloor';
+import type { FloorLine, FloorPath } from '../../core/stages/floor/planFloor';
 import type { Scale } from '../../ui/drawing/scale';
 import { SvgWords } from '../../ui/Words';
 
-/** Where the floor's checks fail, with the distance drawn, and the way that is too narrow there. */
+/** Where the floor's checks fail, with the distance drawn, and the path that is too narrow there. */
 export function FloorLines({
   lines,
-  ways,
+  paths,
   scale,
   unit,
 }: {
   lines: readonly FloorLine[];
-  ways: readonly FloorWay[];
+  paths: readonly FloorPath[];
   scale: Scale;
   unit: LengthUnit;
 }): ReactNode {
   return (
     <g pointerEvents="none" aria-hidden="true">
-      {ways.map(({ points }, i) => {
+      {paths.map(({ points }, i) => {
         const d = `M${points.map((p) => `${scale.x(p.xMm)} ${scale.y(p.yMm)}`).join('L')}`;
         return (
-          <g key={`way ${i}`} fill="none" strokeLinejoin="round" strokeLinecap="round">
+          <g key={`path ${i}`} fill="none" strokeLinejoin="round" strokeLinecap="round">
             <path d={d} stroke="#f5f5f5" strokeWidth="5" />
             <path d={d} stroke="#141414" strokeWidth="1.4" strokeDasharray="1 5" />
           </g>

@@ -64,7 +64,7 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
       {(scale) => (
         <>
           {mode === 'pieces' && (
-            <FloorLines lines={plan.floor.lines} ways={plan.floor.ways} scale={scale} unit={room.unit} />
+            <FloorLines lines={plan.floor.lines} paths={plan.floor.paths} scale={scale} unit={room.unit} />
           )}
           <StandMarks
             scale={scale}

@@ -7,8 +7,8 @@ import { footprint } from '../../room/place';
 import { pointOnWall, type Wall } from '../../room/walls';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import type { Floor } from './ways/cutFloor';
-import type { Obstacle } from './ways/gates';
+import type { Floor } from './walkways/cutFloor';
+import type { Obstacle } from './walkways/gates';
 
 export type FloorFile = Pick<RoomFile, 'openings' | 'fittings' | 'pieces' | 'home'>;
 /** What stands on the floor, with what it takes of it. */
@@ -27,21 +27,21 @@ export type FloorContext = {
 
 /** A distance on the plan that a finding is about. */
 export type Line = { from: Point; to: Point; mm: Mm };
-/** What a check found, with the distance to draw for it, and the way that it is on. */
-export type FloorFinding = { finding: Finding; line?: Line | undefined; way?: readonly Point[] | undefined };
+/** What a check found, with the distance to draw for it, and the path that it is on. */
+export type FloorFinding = { finding: Finding; line?: Line | undefined; path?: readonly Point[] | undefined };
 
-type More = { rule?: RuleId | undefined; line?: Line | undefined; way?: readonly Point[] | undefined };
+type More = { rule?: RuleId | undefined; line?: Line | undefined; path?: readonly Point[] | undefined };
 
 export const floorFinding = (
   code: FindingCode,
   level: Level,
   about: readonly string[],
   facts: FindingFacts,
-  { rule, line, way }: More = {},
+  { rule, line, path }: More = {},
 ): FloorFinding => ({
   finding: { code, level, stage: 'measure', about, by: facts, ...(rule ? { rule } : {}) },
   line,
-  way,
+  path,
 });
 
 /** Lengths closer than this are equal, so exactly the limit is not under it. */

@@ -14,10 +14,10 @@ import type { Piece, RoomFile } from '../../model/types';
 import { wallsOf } from '../../room/walls';
 import { planWholeFloor } from './planFloor';
 import { bordersOf, tuckOf } from './rugs';
-import { cutFloor } from './ways/cutFloor';
-import type { Obstacle } from './ways/gates';
-import { narrowWays } from './ways/ways';
-import type { Aim } from './ways/zones';
+import { cutFloor } from './walkways/cutFloor';
+import type { Obstacle } from './walkways/gates';
+import { narrowWays } from './walkways/narrowWays';
+import type { Aim } from './walkways/zones';
 
 const box = (
   id: string,

@@ -13,14 +13,14 @@ import { checkSwings } from './checks/swings';
 import { checkTalk } from './checks/talk';
 import { shapesOf, type FloorContext, type FloorFile, type FloorFinding, type Line } from './context';
 import { checkWalkways, cutRoomFloor } from './walkwayChecks';
-import type { Floor } from './ways/cutFloor';
+import type { Floor } from './walkways/cutFloor';
 import type { Point } from '../../geometry/plane';
 
 /** A distance to be drawn on the plan, with the finding that it belongs to. */
 export type FloorLine = Line & { code: FindingCode; level: Level };
 /** How one walks where it is too narrow, from door to place. */
-export type FloorWay = { code: FindingCode; about: readonly string[]; points: readonly Point[] };
-export type FloorPlan = { findings: Finding[]; lines: FloorLine[]; ways: FloorWay[] };
+export type FloorPath = { code: FindingCode; about: readonly string[]; points: readonly Point[] };
+export type FloorPlan = { findings: Finding[]; lines: FloorLine[]; paths: FloorPath[] };
 
 const CHECKS: readonly ((context: FloorContext) => FloorFinding[])[] = [
   checkWalkways,
@@ -46,7 +46,9 @@ export function planFloor(file: FloorFile, walls: readonly Wall[], rules: RuleBo
     lines: found.flatMap(({ finding: { code, level }, line }) =>
       line ? [{ code, level, from: line.from, to: line.to, mm: line.mm }] : [],
     ),
-    ways: found.flatMap(({ finding: { code, about }, way }) => (way ? [{ code, about, points: way }] : [])),
+    paths: found.flatMap(({ finding: { code, about }, path }) =>
+      path ? [{ code, about, points: path }] : [],
+    ),
   };
 }
 

@@ -13,10 +13,10 @@ import {
   type FloorFile,
   type FloorFinding,
 } from './context';
-import { cutFloor, type Floor } from './ways/cutFloor';
-import type { Obstacle } from './ways/gates';
-import { narrowWays, type Narrow } from './ways/ways';
-import type { Aim } from './ways/zones';
+import { cutFloor, type Floor } from './walkways/cutFloor';
+import type { Obstacle } from './walkways/gates';
+import { narrowWays, type Narrow } from './walkways/narrowWays';
+import type { Aim } from './walkways/zones';
 
 /** How near a walker must come to a seat or window to be there. */
 const REACHED: Mm = feet(2.5);
@@ -100,15 +100,15 @@ const blocked = (ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFindin
 
 /** One finding for each narrow place, whatever lies behind it. */
 function narrow(ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding[] {
-  type Place = { gate: NonNullable<Narrow['gate']>; way: readonly Point[]; areaBehind: Aim[] };
+  type Place = { gate: NonNullable<Narrow['gate']>; path: readonly Point[]; areaBehind: Aim[] };
   const places = new Map<string, Place>();
-  for (const { gate, way, toGate } of ways) {
+  for (const { gate, path, toGate } of ways) {
     if (!gate) continue;
     const key = gate.at.map((p) => `${p.xMm}/${p.yMm}`).join('/');
-    const place = places.get(key) ?? { gate, way, areaBehind: [] };
+    const place = places.get(key) ?? { gate, path, areaBehind: [] };
     places.set(key, { ...place, areaBehind: [...place.areaBehind, toGate] });
   }
-  return [...places.values()].map(({ gate, way, areaBehind }) =>
+  return [...places.values()].map(({ gate, path, areaBehind }) =>
     floorFinding(
       'walkway-narrow',
       'caution',
@@ -120,7 +120,7 @@ function narrow(ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding
         other: gate.between[1] || 'wall',
         to: [...new Set(areaBehind.map((aim) => aim.name))],
       },
-      { rule, line: { from: gate.at[0], to: gate.at[1], mm: gate.mm }, way },
+      { rule, line: { from: gate.at[0], to: gate.at[1], mm: gate.mm }, path },
     ),
   );
 }

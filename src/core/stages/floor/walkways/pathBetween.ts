@@ -7,7 +7,7 @@ import { cellAt, centreOf, neighboursOf } from './grid';
  * How one walks from some cells to others where it is never narrower than a width: keeping to the middle where there is
  * one, in straight lines where there is room.
  */
-export function wayBetween(floor: Floor, from: readonly number[], to: readonly number[], mm: Mm): Point[] {
+export function pathBetween(floor: Floor, from: readonly number[], to: readonly number[], mm: Mm): Point[] {
   const slack = 2 * floor.grid.cell;
   const cells =
     shortest(floor, from, new Set(to), mm, mm - slack) ?? shortest(floor, from, new Set(to), mm, 0);

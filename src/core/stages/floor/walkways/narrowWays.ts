@@ -4,13 +4,13 @@ import { endsOf, rootOf, wideAt, type Floor } from './cutFloor';
 import { isNamedBefore, type Gate } from './gates';
 import { centreOf, neighboursOf, squareFrom } from './grid';
 import { nearestTo, roomAt } from './roomAt';
-import { wayBetween } from './wayBetween';
+import { pathBetween } from './pathBetween';
 import { zoneOf, type Aim } from './zones';
 
 /**
  * A way that is too narrow: its narrowest place, and how it runs. Of the widest way that there is; null when there is none.
  */
-export type Narrow = { fromGate: Aim; toGate: Aim; gate: Gate | null; way: Point[] };
+export type Narrow = { fromGate: Aim; toGate: Aim; gate: Gate | null; path: Point[] };
 
 /** Less than this is no way at all. */
 const PASSABLE: Mm = 100;
@@ -46,11 +46,11 @@ export function narrowWays(floor: Floor, entrances: readonly Aim[], aims: readon
     const narrowest = narrowestBetween(floor, from.footholds, to.footholds);
     if (narrowest && narrowest.mm >= floor.widthMm - HAIR) return [];
     const found = { fromGate: from.aim, toGate: to.aim };
-    if (!narrowest || narrowest.mm < PASSABLE) return [{ ...found, gate: null, way: [] }];
+    if (!narrowest || narrowest.mm < PASSABLE) return [{ ...found, gate: null, path: [] }];
     const cellsOf = (zone: Zone) =>
       zone.footholds.filter(({ mm }) => mm >= narrowest.mm - HAIR).map(({ k }) => k);
-    const way = wayBetween(floor, cellsOf(from), cellsOf(to), narrowest.mm - HAIR);
-    return [{ ...found, gate: narrowest, way }];
+    const path = pathBetween(floor, cellsOf(from), cellsOf(to), narrowest.mm - HAIR);
+    return [{ ...found, gate: narrowest, path }];
   });
 }
 
