@@ -87,7 +87,7 @@ describe('ways across the floor', () => {
     );
   it('the gap between two things is told to the millimetre, whatever the grid', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 120, max: 759 }), (gap) => {
+      fc.property(fc.integer({ min: 200, max: 759 }), (gap) => {
         const [found] = narrow(gap);
         expect(found!.gate!.mm).toBeCloseTo(gap, 6);
         expect(found!.gate!.between).toEqual(['a', 'b']);
@@ -105,7 +105,7 @@ describe('ways across the floor', () => {
     expect(narrow(500, 300)[0]!.gate!.between).toEqual(['a', 'b']);
   });
   it('where nothing is left open there is no way', () => {
-    expect(narrow(0)[0]!.gate).toBeNull();
+    for (const gap of [0, 60, 199]) expect(narrow(gap)[0]!.gate, `${gap}`).toBeNull();
   });
   it('without an entrance nothing is asked', () => {
     expect(narrowWays(cutFloor(outline, walls, 760), [], [aimAt('seat', 1, 1)])).toEqual([]);

@@ -117,7 +117,7 @@ function narrow(ways: readonly Narrow[], wantMm: Mm, rule: RuleId): FloorFinding
         byMm: gate.mm,
         wantMm,
         one: gate.between[0] || 'wall',
-        other: gate.between[1] || 'wall',
+        other: gate.between[1] === null ? 'none' : gate.between[1] || 'wall',
         to: [...new Set(areaBehind.map((aim) => aim.name))],
       },
       { rule, line: { from: gate.at[0], to: gate.at[1], mm: gate.mm }, path },

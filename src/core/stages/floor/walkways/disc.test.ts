@@ -41,6 +41,7 @@ const WAYS = [-1, 0, 1].flatMap((dx) => [-1, 0, 1].map((dy) => [dx, dy] as const
 
 type Cells = Uint8Array;
 /** Somebody slim, and somebody stout. */
+const LEAST = 200;
 const BODIES = [150, 240];
 
 /** The floor as a fine grid: how wide a disc has room at each place of it. */
@@ -183,8 +184,8 @@ describe('ways across 300 floors drawn at random', () => {
     files.forEach((file, n) => {
       const told = walk(file);
       const rolls = rolling(file);
-      const isTooWide = told < WANT && rolls.surely(Math.max(told, 100) + PLAY);
-      const isTooNarrow = told > 100 + PLAY && !rolls.perhaps(told - PLAY);
+      const isTooWide = told < WANT && rolls.surely(Math.max(told, LEAST) + PLAY);
+      const isTooNarrow = told > LEAST + PLAY && !rolls.perhaps(told - PLAY);
       if (isTooWide || isTooNarrow) disagreements.push(`${n}: ${told} ${isTooWide ? 'wider' : 'narrower'}`);
       if (told >= WANT) verdicts.wide++;
       else verdicts[told > 0 ? 'narrow' : 'none']++;

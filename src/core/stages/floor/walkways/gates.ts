@@ -4,8 +4,8 @@ import { alongSegment, apart, boundsOf, distance, type Point } from '../../../ge
 /** Something one cannot walk through, convex: a polygon, or a stretch of wall given by two points. */
 export type Obstacle = { id: string; name: string; shape: readonly Point[]; wall: boolean; topMm: Mm };
 
-/** A gap between two obstacles: how wide it is, from where to where, and their names. */
-export type Gate = { mm: Mm; at: [Point, Point]; between: [string, string] };
+/** A gap between two obstacles, or beside one: how wide it is, from where to where, and their names. */
+export type Gate = { mm: Mm; at: [Point, Point]; between: [string, string | null] };
 
 /** Nobody gets between things that touch, and a corner of two walls is no passage. */
 const TOUCHES: Mm = 0.5;

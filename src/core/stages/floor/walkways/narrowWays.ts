@@ -12,8 +12,8 @@ import { zoneOf, type Aim } from './zones';
  */
 export type Narrow = { fromGate: Aim; toGate: Aim; gate: Gate | null; path: Point[] };
 
-/** Less than this is no way at all. */
-const PASSABLE: Mm = 100;
+/** Nobody gets through less, not even sideways. */
+const PASSABLE: Mm = 200;
 const HAIR: Mm = 0.05;
 
 /** A place from which something is reached: how wide a disc has room there, and where in the cell that is. */
@@ -117,25 +117,20 @@ function narrowestBetween(floor: Floor, from: readonly Foothold[], to: readonly 
   return null;
 }
 
-/** Cosine of the least angle at which a second thing narrows a place. */
-const ACROSS = -0.3;
+/** Things that are equally near but for this both narrow a place. */
+const AS_NEAR: Mm = 1;
 
-/** Between what there is so much room at a place. */
+/** Between what there is so much room at a place: two things, or one and how far the place reaches. */
 function gapAt(floor: Floor, { mm, at }: Foothold): Gate {
   const near = floor.obstacles
     .map((obstacle) => ({ obstacle, ...nearestTo(at, obstacle.shape) }))
     .sort((a, b) => Math.round(a.mm) - Math.round(b.mm) || (isNamedBefore(a.obstacle, b.obstacle) ? -1 : 1));
   const one = near[0]!;
-  const isAcross = ({ point: q, mm: away }: typeof one) => {
-    const dot = (q.xMm - at.xMm) * (one.point.xMm - at.xMm) + (q.yMm - at.yMm) * (one.point.yMm - at.yMm);
-    return dot < ACROSS * away * one.mm;
-  };
-  const asNear = near.find((n) => n !== one && n.mm < one.mm + 1);
-  const other = asNear ?? near.find(isAcross) ?? one;
-  const named = isNamedBefore(one.obstacle, other.obstacle) ? [one, other] : [other, one];
-  return {
-    mm,
-    at: [named[0]!.point, named[1]!.point],
-    between: [named[0]!.obstacle.name, named[1]!.obstacle.name],
-  };
+  const other = near.find((n) => n !== one && n.mm < one.mm + AS_NEAR);
+  if (!other) {
+    const across = { xMm: 2 * at.xMm - one.point.xMm, yMm: 2 * at.yMm - one.point.yMm };
+    return { mm, at: [one.point, across], between: [one.obstacle.name, null] };
+  }
+  const [a, b] = isNamedBefore(one.obstacle, other.obstacle) ? [one, other] : [other, one];
+  return { mm, at: [a.point, b.point], between: [a.obstacle.name, b.obstacle.name] };
 }
