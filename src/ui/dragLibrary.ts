@@ -3,4 +3,5 @@ import { dragAction, registerAction } from '@use-gesture/core/actions';
 
 registerAction(dragAction);
 
-export const dragController = (): Controller => new Controller({});
+/** The gestures that it knows are those that it is made with; what they do is told at each drawing. */
+export const dragController = (): Controller => new Controller({ drag: () => undefined });

@@ -8,7 +8,10 @@ type Library = typeof import('./dragLibrary');
 /** The library of drags comes after the page's first script; until it is there the page counts as asleep. */
 const coming: Promise<Library> | null = typeof window === 'undefined' ? null : import('./dragLibrary');
 let library: Library | null = null;
-if (coming) asleepUntil(coming.then((there) => (library = there)));
+if (coming)
+  asleepUntil(
+    coming.then((there) => (library = there)).catch(() => undefined), // nothing is dragged then
+  );
 
 type DragHandler = Handler<'drag', EventTypes['drag']>;
 
@@ -19,7 +22,7 @@ export function useDrag(
 ): (...args: unknown[]) => DOMAttributes<Element> {
   const [there, setThere] = useState(library);
   useEffect(() => {
-    if (!there) void coming?.then(setThere);
+    if (!there) coming?.then(setThere).catch(() => undefined);
   }, [there]);
   const controller = useMemo(() => there?.dragController(), [there]);
   controller?.applyHandlers({ drag: handler });

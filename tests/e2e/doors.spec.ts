@@ -103,6 +103,8 @@ test('the plan is JSON with stable names; what is not there is 404', async ({ st
   expect(Object.keys(plan)).toEqual([
     'lookId',
     'walls',
+    'placed',
+    'onTops',
     'elevations',
     'rodLineMm',
     'windows',

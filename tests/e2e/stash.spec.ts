@@ -295,7 +295,9 @@ test.describe('on an evening in New York', () => {
   test('what is to go back that day is not over yet, though it is the next day in Greenwich', async ({
     page,
   }) => {
-    await page.clock.setFixedTime(new Date('2026-05-11T01:30:00Z'));
+    const { returnBy } = await itemOf(page, 'harbour-velvet-20');
+    const evening = Date.parse(`${returnBy}T00:00:00Z`) + 25.5 * 3_600_000;
+    await page.clock.setFixedTime(new Date(evening));
     await page.goto('/stash?tab=returns');
     await expect(page.getByText('Today is the last day to return it.')).toBeVisible();
   });

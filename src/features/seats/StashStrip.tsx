@@ -4,6 +4,8 @@ import { memo, useState, type ReactNode } from 'react';
 import { formatBareLength } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
+import type { RuleBook } from '../../core/rules/book';
+import { chooseInsert } from '../../core/stages/seats/insert';
 import { ClothChip } from '../shell/ClothChip';
 import { useRoom } from '../shell/room/RoomContext';
 import type { Paint } from '../shell/paint';
@@ -13,6 +15,10 @@ import { ScrollArea } from '../../ui/ScrollArea';
 import { useStableCallback } from '../../ui/useStableCallback';
 import { useDrag } from '../../ui/useDrag';
 
+const FILLS = ['feather', 'polyester', 'foam'] as const;
+const hasInsert = (cover: Item, rules: RuleBook): boolean =>
+  FILLS.some((fill) => chooseInsert(cover, fill, rules).insert !== null);
+
 type Acts = {
   onDrop: (item: Item, clientX: number, clientY: number) => void;
   onPut: (item: Item) => void;
@@ -20,12 +26,13 @@ type Acts = {
 
 /** Covers of the stash, to be dragged onto the seat or put in its middle by Enter. */
 export function StashStrip({ covers, onDrop, onPut }: Acts & { covers: readonly StashRow[] }): ReactNode {
-  const { look, file } = useRoom();
+  const { look, file, rules } = useRoom();
   return (
     <Strip
       covers={covers}
       used={look.placements.map((p) => p.itemId).join(' ')}
       unit={file.room.unit}
+      rules={rules}
       paint={usePaint()}
       onDrop={useStableCallback(onDrop)}
       onPut={useStableCallback(onPut)}
@@ -38,6 +45,7 @@ const Strip = memo(function Strip({
   covers,
   used,
   unit,
+  rules,
   paint,
   onDrop,
   onPut,
@@ -45,6 +53,7 @@ const Strip = memo(function Strip({
   covers: readonly StashRow[];
   /** Ids of what is placed in this look, one for each time. */ used: string;
   unit: LengthUnit;
+  rules: RuleBook;
   paint: Paint;
 }): ReactNode {
   const t = useTranslations('seats');
@@ -97,6 +106,7 @@ const Strip = memo(function Strip({
                   <span className="block text-soft">
                     {formatBareLength(item.widthMm, unit)} × {formatBareLength(item.heightMm, unit)}
                   </span>
+                  {!hasInsert(item, rules) && <span className="block font-medium">{t('noInsertFits')}</span>}
                   <span className="block truncate text-soft">
                     {elsewhere
                       ? t('elsewhere', { room: elsewhere.room })

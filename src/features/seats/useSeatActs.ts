@@ -6,7 +6,8 @@ import { useRoom } from '../shell/room/RoomContext';
 
 /** What can be done with the pillows of one seat. */
 export function useSeatActs(piece: Piece | undefined) {
-  const { look, change, pick } = useRoom();
+  const { file, look, change, pick } = useRoom();
+  const fill = file.home.flags.featherFree ? ('polyester' as const) : ('feather' as const);
   const width = piece?.seat?.widthMm ?? piece?.widthMm ?? 0;
   const onSeat = look.placements.filter((p) => p.pieceId === piece?.id && p.as === 'pillow');
   const put = (placement: Placement): Change => ({ do: 'putPlacement', lookId: look.id, placement });
@@ -32,7 +33,7 @@ export function useSeatActs(piece: Piece | undefined) {
           as: 'pillow',
           xMm: x,
           layer,
-          fill: 'feather',
+          fill,
           turned: false,
         }),
       ]);

@@ -3,6 +3,7 @@ import { first } from '../../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { Fragment, useId, useMemo, type ReactNode } from 'react';
 import { formatLength } from '../../../core/base/length';
+import type { Mm } from '../../../core/base/units';
 import type { Box } from '../../../core/geometry/plane';
 import type { Elevation, Shape } from '../../../core/room/shape';
 import { fitScale, type Scale } from '../../../ui/drawing/scale';
@@ -32,6 +33,22 @@ type Props = {
   underlay?: (scale: Scale) => ReactNode;
 };
 
+/** No more than this is shown past the end of a wall, and nothing for less than that. */
+const PAST_END: Mm = 1000;
+const POKES_OUT: Mm = 100;
+
+/** A wall from end to end, and past its ends where furniture stands there, as at an inner corner. */
+function spanOf({ lengthMm, shapes }: Elevation): Pick<Box, 'xMm' | 'widthMm'> {
+  const standing = shapes.filter((s) => s.stands).map((s) => s.box);
+  const past = (ends: readonly Mm[]): Mm => {
+    const most = Math.max(0, ...ends);
+    return most > POKES_OUT ? Math.min(PAST_END, most) : 0;
+  };
+  const left = past(standing.map((b) => -b.xMm));
+  const right = past(standing.map((b) => b.xMm + b.widthMm - lengthMm));
+  return { xMm: -left, widthMm: left + lengthMm + right };
+}
+
 /** A wall at true scale with its tape, and the same as a list for who does not see the drawing. */
 export function WallDrawing({
   elevation,
@@ -47,7 +64,7 @@ export function WallDrawing({
   const t = useTranslations('shell');
   const { view, kelvin, file } = useRoom();
   const paint = usePaint();
-  const part = region ?? { xMm: 0, yMm: 0, widthMm: elevation.lengthMm, heightMm: elevation.ceilingMm };
+  const part = region ?? { ...spanOf(elevation), yMm: 0, heightMm: elevation.ceilingMm };
   const margin = region ? CLOSE : MARGIN;
   // a long wall is held by the sheet's width: the sheet is then no higher than it needs
   const height = Math.min(
@@ -121,25 +138,11 @@ export function WallDrawing({
           />
         )}
         {!region && <AboveEdge elevation={elevation} scale={scale} fill="#f5f5f5" />}
-        {flat ? (
-          <rect
-            x={left}
-            y={top}
-            width={wide}
-            height={high}
-            fill="none"
-            stroke="#141414"
-            strokeWidth="0.8"
-            pointerEvents="none"
-          />
-        ) : (
-          <path
-            d={`M${left} ${top + high}H${left + wide}`}
-            stroke="#141414"
-            strokeWidth="0.8"
-            pointerEvents="none"
-          />
-        )}
+        <WallFrame
+          flat={flat}
+          span={region ?? { xMm: 0, widthMm: elevation.lengthMm }}
+          {...{ scale, top, high }}
+        />
         {!region && (
           <Tape scale={scale} heightMm={elevation.ceilingMm} lengthMm={elevation.lengthMm} unit={unit} />
         )}
@@ -198,4 +201,27 @@ function listOf(
     );
   }
   return [...things.values()].sort((a, b) => a.from - b.from);
+}
+
+/** The edge of a wall; under a slope its foot alone. */
+function WallFrame({
+  flat,
+  span,
+  scale,
+  top,
+  high,
+}: {
+  flat: boolean;
+  span: Pick<Box, 'xMm' | 'widthMm'>;
+  scale: Scale;
+  top: number;
+  high: number;
+}): ReactNode {
+  const [x, width] = [scale.x(span.xMm), span.widthMm * scale.perMm];
+  const line = { stroke: '#141414', strokeWidth: '0.8', pointerEvents: 'none' } as const;
+  return flat ? (
+    <rect x={x} y={top} width={width} height={high} fill="none" {...line} />
+  ) : (
+    <path d={`M${x} ${top + high}H${x + width}`} {...line} />
+  );
 }
