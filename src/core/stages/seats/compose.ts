@@ -35,8 +35,8 @@ const FULL: Budget = { tries: 160, best: 4 };
 type SeatPlace = { at: number; layer: number; pair?: number; shape?: 'square' | 'lumbar' };
 const SCHOOLS: Record<School, readonly SeatPlace[]> = {
   spare: [
-    { at: 0, layer: 0, pair: 0 },
-    { at: 1, layer: 0, pair: 0 },
+    { at: 0, layer: 0, pair: 0, shape: 'square' },
+    { at: 1, layer: 0, pair: 0, shape: 'square' },
   ],
   twoPlusOne: [
     { at: 0, layer: 0, pair: 0, shape: 'square' },
