@@ -73,8 +73,10 @@ export function findItems(
   return (
     statement(
       db,
-      `SELECT * FROM item WHERE state <> 'gone' AND (@kinds = '[]' OR kind IN (SELECT value FROM json_each(@kinds)))
-       AND NOT EXISTS (SELECT 1 FROM json_each(@patterns) AS p WHERE name || ' ' || whereabouts || ' ' || texture NOT LIKE p.value ESCAPE '\\')
+      `SELECT * FROM item WHERE state <> 'gone'
+       AND (@kinds = '[]' OR kind IN (SELECT value FROM json_each(@kinds)))
+       AND NOT EXISTS (SELECT 1 FROM json_each(@patterns) AS p
+         WHERE name || ' ' || whereabouts || ' ' || texture NOT LIKE p.value ESCAPE '\\')
      ORDER BY name COLLATE NOCASE, seq LIMIT @limit`,
     ).all({ kinds: JSON.stringify(kinds), patterns: JSON.stringify(patterns), limit }) as Row[]
   ).map(ITEM_ROWS.fromRow);
@@ -121,7 +123,7 @@ export const usesElsewhere = (db: StudioDatabase, roomId: string, itemIds: reado
   ).all(roomId, JSON.stringify(itemIds)) as ItemUse[];
 
 /** The looks of all rooms, with their seasons. */
-export const loadLooks = (db: StudioDatabase): WornLook[] =>
+export const loadWornLooks = (db: StudioDatabase): WornLook[] =>
   statement(db, 'SELECT room_id AS roomId, id AS lookId, season FROM look').all() as WornLook[];
 
 export const usesOfItem = (db: StudioDatabase, id: string): ItemUse[] =>
@@ -141,7 +143,9 @@ export type PillowUse = {
 export const loadPillowUses = (db: StudioDatabase): PillowUse[] =>
   statement(
     db,
-    `SELECT p.item_id AS itemId, p.room_id AS roomId, p.look_id AS lookId, l.season, p.fill, r.unit FROM placement AS p JOIN look AS l ON l.room_id = p.room_id AND l.id = p.look_id JOIN room AS r ON r.id = p.room_id WHERE p.placed_as = 'pillow'`,
+    `SELECT p.item_id AS itemId, p.room_id AS roomId, p.look_id AS lookId, l.season, p.fill, r.unit
+     FROM placement AS p JOIN look AS l ON l.room_id = p.room_id AND l.id = p.look_id
+     JOIN room AS r ON r.id = p.room_id WHERE p.placed_as = 'pillow'`,
   ).all() as PillowUse[];
 
 /**
@@ -176,7 +180,9 @@ export const INDEX_COLUMNS = [
 export const indexText = (db: StudioDatabase): string =>
   statement(
     db,
-    `SELECT json_group_array(json_array(id, name, kind, count, set_of, width_mm, height_mm, depth_mm, json(colours_json), pattern_kind, pattern_repeat_mm, texture, json(season_json), state, tags_on, return_by, place_id, room_id, whereabouts, photo_id, colour_from, seen, price))
+    `SELECT json_group_array(json_array(id, name, kind, count, set_of, width_mm, height_mm, depth_mm,
+     json(colours_json), pattern_kind, pattern_repeat_mm, texture, json(season_json), state, tags_on, return_by,
+     place_id, room_id, whereabouts, photo_id, colour_from, seen, price))
    FROM item`,
   )
     .pluck()

@@ -33,8 +33,10 @@ export function watchRows(db: StudioDatabase): void {
       `json_object(${columns.map((c) => `'${c.name}', ${side}.${c.name}`).join(', ')})`;
     const trigger = (act: string, previous: string, next: string) =>
       db.exec(
-        `CREATE TEMP TRIGGER journal_${table.name}_${act} AFTER ${act} ON main.${table.name} WHEN EXISTS (SELECT 1 FROM journal_now) BEGIN
-         INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT entry, '${table.name}', ${previous}, ${next} FROM journal_now;
+        `CREATE TEMP TRIGGER journal_${table.name}_${act} AFTER ${act} ON main.${table.name}
+       WHEN EXISTS (SELECT 1 FROM journal_now) BEGIN
+         INSERT INTO journal_step (entry, table_name, before_json, after_json)
+         SELECT entry, '${table.name}', ${previous}, ${next} FROM journal_now;
        END`,
       );
     trigger('INSERT', 'NULL', row('NEW'));
@@ -71,7 +73,8 @@ export function inEntry(
   statement(db, 'DELETE FROM journal_entry WHERE room_id IS ? AND undone = 1').run(roomId);
   statement(
     db,
-    'DELETE FROM journal_entry WHERE room_id IS ? AND seq <= (SELECT seq FROM journal_entry WHERE room_id IS ? ORDER BY seq DESC LIMIT 1 OFFSET ?)',
+    `DELETE FROM journal_entry WHERE room_id IS ? AND seq <= (
+      SELECT seq FROM journal_entry WHERE room_id IS ? ORDER BY seq DESC LIMIT 1 OFFSET ?)`,
   ).run(roomId, roomId, KEPT);
 }
 

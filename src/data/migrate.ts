@@ -76,7 +76,8 @@ export function migrate(db: StudioDatabase, steps: readonly Migration[], now: st
     db.transaction(() => {
       if (step.number === 1)
         db.exec(
-          'CREATE TABLE migration (number INTEGER PRIMARY KEY, file TEXT NOT NULL, hash TEXT NOT NULL, taken_at TEXT NOT NULL) STRICT',
+          `CREATE TABLE migration (
+            number INTEGER PRIMARY KEY, file TEXT NOT NULL, hash TEXT NOT NULL, taken_at TEXT NOT NULL) STRICT`,
         );
       db.exec(step.sql);
       // a step may rebuild a table under its old name, which would look to the database like losing what

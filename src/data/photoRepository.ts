@@ -19,7 +19,8 @@ export const loadPhoto = (db: StudioDatabase, id: string, size: 'image' | 'small
 export const loadPhotos = (db: StudioDatabase, ids: readonly string[] | null): Photo[] =>
   statement(
     db,
-    'SELECT id, width_px AS widthPx, height_px AS heightPx, image, small FROM photo WHERE @ids IS NULL OR id IN (SELECT value FROM json_each(@ids)) ORDER BY id',
+    `SELECT id, width_px AS widthPx, height_px AS heightPx, image, small FROM photo
+     WHERE @ids IS NULL OR id IN (SELECT value FROM json_each(@ids)) ORDER BY id`,
   ).all({ ids: ids && JSON.stringify(ids) }) as Photo[];
 
 /** Photos that nothing refers to any more: no room, no item, and no act that could still be undone. */
@@ -30,6 +31,7 @@ export function dropUnusedPhotos(db: StudioDatabase): number {
       SELECT photo_id FROM item WHERE photo_id IS NOT NULL
       UNION SELECT value ->> 'photoId' FROM room, json_each(room.wall_photos_json)
       UNION SELECT value ->> 'photoId' FROM room, json_each(room.before_photos_json))
-    AND NOT EXISTS (SELECT 1 FROM journal_step WHERE instr(coalesce(before_json, ''), photo.id) > 0 OR instr(coalesce(after_json, ''), photo.id) > 0)`,
+    AND NOT EXISTS (SELECT 1 FROM journal_step
+      WHERE instr(coalesce(before_json, ''), photo.id) > 0 OR instr(coalesce(after_json, ''), photo.id) > 0)`,
   ).run().changes;
 }

@@ -5,7 +5,7 @@ import {
   countItems,
   findItems,
   itemsByIds,
-  loadLooks,
+  loadWornLooks,
   saveItem,
   usesElsewhere,
 } from '../../src/data/itemRepository';
@@ -313,7 +313,7 @@ test('what other rooms use: a room wears one look at a time, so its hungriest co
   );
   insertRoom(db, make('c', 'Cabin', [look('l1', 1)]));
   const elsewhere = (roomId: string, season: Season | null, ...ids: string[]) =>
-    usedElsewhere(usesElsewhere(db, roomId, ids), loadLooks(db), season);
+    usedElsewhere(usesElsewhere(db, roomId, ids), loadWornLooks(db), season);
   expect(Object.fromEntries(elsewhere('c', null, 'i1', 'panel'))).toEqual({
     i1: { room: 'Attic', count: 4 },
     panel: { room: 'Bay', count: 4 },

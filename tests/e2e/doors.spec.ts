@@ -104,7 +104,6 @@ test('the plan is JSON with stable names; what is not there is 404', async ({ st
     'lookId',
     'walls',
     'placed',
-    'onTops',
     'elevations',
     'rodLineMm',
     'windows',

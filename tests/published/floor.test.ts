@@ -162,7 +162,7 @@ describe('clear widths', () => {
     const narrowest = (gapMm: number, asideMm: number): number | null => {
       const top = block('top', 3000, (3000 - gapMm) / 4, 400, (3000 - gapMm) / 2);
       const low = block('low', 3000 + asideMm, 3000 - (3000 - gapMm) / 4, 400, (3000 - gapMm) / 2);
-      const floor = cutFloor(outline, [...walls, top, low], 1200);
+      const floor = cutFloor(outline, [...walls, top, low], { widthMm: 1200, sidewaysMm: 200 });
       const found = narrowWays(floor, [aims(500, 'door')], [aims(5500, 'seat')]);
       return found[0]?.gate?.mm ?? null;
     };

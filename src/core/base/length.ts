@@ -15,7 +15,7 @@ export type LengthIssue = {
  * Both readings of a number with one comma before three figures, as `1,250`: the comma may group thousands or be the decimal
  * mark. Undefined for any other.
  */
-export function readingsOf(digits: string): [number, number] | undefined {
+export function twoReadingsOf(digits: string): [number, number] | undefined {
   if (!/^[1-9]\d{0,2},\d{3}$/.test(digits)) return undefined;
   return [Number(digits.replace(',', '.')), Number(digits.replace(',', ''))];
 }
@@ -99,7 +99,7 @@ function readPart(
   const problem = partProblem(quantity, unit, last, parts);
   if (problem) return { code: problem, at: start };
   if (!word && next < end) return { code: 'not-a-length', at: next };
-  const readings = readingsOf(text.slice(start, quantity.end));
+  const readings = twoReadingsOf(text.slice(start, quantity.end));
   // what is longer than any room was not meant
   if (readings && readings[1] * MM_OF[unit]! <= LONGEST_MM)
     return {

@@ -56,9 +56,24 @@ export function alongSegment(point: Point, a: Point, b: Point): number {
   return Math.min(1, Math.max(0, ((point.xMm - a.xMm) * dx + (point.yMm - a.yMm) * dy) / lengthSquared));
 }
 
-export function distanceToSegment(point: Point, a: Point, b: Point): Mm {
+/** The point of a segment that is nearest to another. */
+export function nearestOnSegment(point: Point, a: Point, b: Point): Point {
   const t = alongSegment(point, a, b);
-  return distance(point, { xMm: a.xMm + t * (b.xMm - a.xMm), yMm: a.yMm + t * (b.yMm - a.yMm) });
+  return { xMm: a.xMm + t * (b.xMm - a.xMm), yMm: a.yMm + t * (b.yMm - a.yMm) };
+}
+
+export const distanceToSegment = (point: Point, a: Point, b: Point): Mm =>
+  distance(point, nearestOnSegment(point, a, b));
+
+/** The point of a shape's edges (a polygon, or a segment given by two points) that is nearest, and how far that is. */
+export function nearestOnEdges(point: Point, shape: readonly Point[]): { mm: Mm; point: Point } {
+  let best = { mm: Infinity, point };
+  for (const [a, b] of edgesOf(shape)) {
+    const near = nearestOnSegment(point, a, b);
+    const mm = distance(point, near);
+    if (mm < best.mm) best = { mm, point: near };
+  }
+  return best;
 }
 
 /** Corners of a turned rectangle, clockwise on the plan; turn 0 has its back to the north. */
@@ -97,7 +112,8 @@ export function crossing(a: Point, b: Point, c: Point, d: Point): Point | undefi
   return t >= 0 && t <= 1 && u >= 0 && u <= 1 ? { xMm: a.xMm + t * rx, yMm: a.yMm + t * ry } : undefined;
 }
 
-const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] =>
+/** Edges of a polygon, or the one of a segment. */
+export const edgesOf = (points: readonly Point[]): (readonly [Point, Point])[] =>
   points.length === 2
     ? [[first(points), elementAt(points, 1)]]
     : points.map((p, i) => [p, elementAt(points, (i + 1) % points.length)] as const);

@@ -84,7 +84,7 @@ describe('a gallery of frames', () => {
       { numRuns: 40 },
     );
   });
-  it('up to ten frames of usual sizes all gaps between frames that face each other are equal, in the layout that ranks first', () => {
+  it('up to ten frames of usual sizes: in the first layout all gaps between frames that face each other are equal', () => {
     const usual = fc.constantFrom(
       [8, 10],
       [11, 14],

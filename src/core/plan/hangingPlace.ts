@@ -3,13 +3,10 @@ import type { Hanging, Piece } from '../model/types';
 import { lowestOver, overheadOf, underCrown, type OverheadPoint } from '../room/ceiling';
 import { boxesOfFitting } from '../room/fittingTop';
 import { isLamp, isRestedOn } from '../room/kinds';
-import type { OnWall } from '../room/place';
+import { isNearWall } from '../room/place';
 import { acrossOf, type HangingPlace } from '../stages/walls/planHanging';
 import { wallById, type RoomContext } from './context';
 import { overThing } from '../room/overThing';
-
-/** Furniture whose back is farther from the wall than this does not stand behind or under a picture. */
-export const NEAR_WALL: Mm = 450;
 
 type Hung = Pick<Hanging, 'wallId' | 'overPieceId' | 'xMm'> & { widthMm: Mm };
 
@@ -96,10 +93,6 @@ const fittingsOn = ({ file }: RoomContext, wallId: string): HangingPlace['fittin
         box,
       })),
     );
-
-/** Whether a piece stands at a wall, near enough to be under what hangs there. */
-export const isNearWall = (onWall: OnWall | undefined, wallId: string): onWall is OnWall =>
-  onWall?.wallId === wallId && onWall.nearMm < NEAR_WALL;
 
 function furnitureAt({ file, places }: RoomContext, wallId: string): HangingPlace['furniture'] {
   const isFurniture = (p: Piece) => p.kind !== 'rug' && p.kind !== 'plant' && !isLamp(p);

@@ -2,7 +2,8 @@ import type { Mm } from '../base/units';
 import { apart } from '../geometry/plane';
 import type { Finding, FindingCode, Level } from '../model/finding';
 import type { Item, Look, Placement, RoomFile } from '../model/types';
-import { outlineOf, seenAgainst, type PlacedThing, type Standing } from '../room/placed';
+import { footprint } from '../room/place';
+import { seenAgainst, type PlacedThing, type Standing } from '../room/placed';
 import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { mayBeSmallPart } from '../safety/smallParts';
@@ -107,12 +108,12 @@ type Burning = { about: string; name: string; mm: Mm };
 
 /** Everything that burns, with how far it is from a candle. */
 function burnsBy(context: Context, candle: Placement, at: Standing): Burning[] {
-  const outline = outlineOf(at);
+  const outline = footprint(at);
   const things = context.placed
     .filter(({ placement }) => placement.id !== candle.id)
     .filter(({ placement, item }) => item.kind === 'plant' || placement.as !== 'object')
     .map((other): Burning => {
-      const onPlan = apart(outline, outlineOf(other.at)).mm;
+      const onPlan = apart(outline, footprint(other.at)).mm;
       const mm = Math.hypot(onPlan, gapBetween(at.zMm, at.heightMm, other.at.zMm, other.at.heightMm));
       return { about: other.placement.id, name: other.item.name, mm };
     });

@@ -5,12 +5,11 @@ import type { Item, Look, Piece, RoomFile } from '../model/types';
 import { overheadOf, underCrown, type OverheadPoint } from '../room/ceiling';
 import { boxesOfFitting } from '../room/fittingTop';
 import { isLamp } from '../room/kinds';
-import { placeOnWall, type OnWall } from '../room/place';
+import { NEAR_WALL, placeOnWall, type OnWall } from '../room/place';
 import { stairSteps } from '../room/stairs';
 import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { curtainBoxes } from './curtainBoxes';
-import { NEAR_WALL } from './hangingPlace';
 import { overThingsAt } from '../room/overThing';
 import type { Plan } from './planLook';
 

@@ -14,7 +14,6 @@ export type Plan = Pick<
   | 'walls'
   | 'places'
   | 'placed'
-  | 'onTops'
   | 'elevations'
   | 'windows'
   | 'hangings'
@@ -73,7 +72,6 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     walls: parts.walls,
     places: parts.places,
     placed: parts.placed,
-    onTops: parts.onTops,
     elevations: parts.elevations,
     rodLineMm: rodLine.lineMm,
     windows: parts.windows,

@@ -1,4 +1,5 @@
 /** What kinds of pieces and fittings are good for. */
+import type { Mm } from '../base/units';
 import type { Fitting, Opening, Piece, PieceKind } from '../model/types';
 
 const kinds = <K extends string>(...names: K[]): ReadonlySet<string> => new Set(names);
@@ -33,6 +34,9 @@ export const isClothed = (p: Pick<Piece, 'kind'>): boolean => CLOTHED.has(p.kind
 export const canTip = (p: Pick<Piece, 'kind'>): boolean => TALL_STORAGE.has(p.kind);
 /** A piece in whose way one cannot walk: it stands on the floor and is no rug. */
 export const stands = (p: Pick<Piece, 'kind' | 'bottomMm'>): boolean => p.kind !== 'rug' && p.bottomMm < 300;
+
+/** Depth of a seat's back. */
+export const BACK_OF_SEAT: Mm = 200;
 
 /** What two pieces are hung either side of, at one distance. */
 export const isFlanked = (f: Pick<Fitting, 'kind'>): boolean =>

@@ -20,6 +20,13 @@ export type OnWall = { wallId: string; xMm: Mm; widthMm: Mm; depthMm: Mm; nearMm
 export const footprint = (piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>): Point[] =>
   turnedCorners(piece, piece.widthMm, piece.depthMm, piece.turnDeg);
 
+/** Furniture whose back is farther from the wall than this does not stand behind or under a picture. */
+export const NEAR_WALL: Mm = 450;
+
+/** Whether a piece stands at a wall, near enough to be under what hangs there. */
+export const isNearWall = (onWall: OnWall | undefined, wallId: string): onWall is OnWall =>
+  onWall?.wallId === wallId && onWall.nearMm < NEAR_WALL;
+
 /** A wall that a piece does not turn its back to counts as this much farther away. */
 const BACK_TURNED: Mm = 1200;
 

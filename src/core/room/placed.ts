@@ -1,9 +1,10 @@
 import type { Deg, Mm } from '../base/units';
-import { alongWay, step, turnedCorners, wayOf, type Point } from '../geometry/plane';
+import { alongWay, step, wayOf, type Point } from '../geometry/plane';
 import type { Place3 } from '../geometry/space';
 import type { Fitting, Item, ItemKind, Piece, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
 import { topOfFitting } from './fittingTop';
+import { BACK_OF_SEAT } from './kinds';
 import { pillowThickness, takenSize } from './pillow';
 import { pointOnWall, type Wall } from './walls';
 
@@ -29,7 +30,6 @@ type Room = {
 /** What things are put on: its middle, its width and its height; things are counted along it from its left end. */
 type Top = { id: string; name: string; middle: Point; turnDeg: Deg; widthMm: Mm; topMm: Mm; heightMm: Mm };
 
-const BACK_OF_SEAT: Mm = 200;
 const FLAT: Mm = 25;
 const FLAT_KINDS: ReadonlySet<ItemKind> = new Set(['art', 'mirror', 'frame', 'wallPanel']);
 /** A throw folded in thirds over the back hangs down by this share of it. */
@@ -128,9 +128,6 @@ function depthOf({ kind, widthMm, depthMm }: Item): Mm {
   if (depthMm > 0) return depthMm;
   return FLAT_KINDS.has(kind) ? Math.min(FLAT, widthMm) : widthMm;
 }
-
-/** Corners of a standing thing on the plan. */
-export const outlineOf = (at: Standing): Point[] => turnedCorners(at, at.widthMm, at.depthMm, at.turnDeg);
 
 /** A line that one faces to see things against it: where it begins at the left, and the way one looks. */
 export type Facing = { from: Point; facingDeg: Deg };

@@ -1,14 +1,11 @@
 import type { Mm } from '../base/units';
 import { step, wayOf, type Point } from '../geometry/plane';
 import type { Fitting, Piece } from '../model/types';
-import { isLamp } from './kinds';
+import { BACK_OF_SEAT, isLamp } from './kinds';
 import { footprint } from './place';
-import { outlineOf, type PlacedThing } from './placed';
+import type { PlacedThing } from './placed';
 import type { Solid } from './reflect';
 import { pointOnWall, type Wall } from './walls';
-
-/** Depth of a seat's back. */
-const BACK: Mm = 200;
 
 /** What is narrower than this hides nothing to speak of. */
 const THIN: Mm = 100;
@@ -29,7 +26,7 @@ export function solidsOnTops(
     .filter(({ placement, at }) => placement.as === 'object' && at.widthMm >= THIN)
     .map(({ placement, at }): Solid => ({
       id: placement.id,
-      outline: outlineOf(at),
+      outline: footprint(at),
       bottomMm: at.zMm,
       topMm: at.zMm + at.heightMm,
     }));
@@ -42,7 +39,7 @@ function solidsOfPiece(p: Piece): Solid[] {
   const outline = footprint(p);
   if (!p.seat || p.seat.heightMm >= p.heightMm) return [{ id: p.id, outline, bottomMm: p.bottomMm, topMm }];
   // one looks over the seat of a sofa, not over its back
-  const depthMm = Math.min(BACK, p.depthMm);
+  const depthMm = Math.min(BACK_OF_SEAT, p.depthMm);
   const back = step(p, wayOf(p.turnDeg), (p.depthMm - depthMm) / 2);
   return [
     { id: p.id, outline, bottomMm: p.bottomMm, topMm: p.bottomMm + p.seat.heightMm },

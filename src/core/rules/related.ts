@@ -277,6 +277,9 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ['spread.nearMiss', 'spread.nearMissArea', 'spread.nearMissReach', 'spread.whiteFrom'],
   [
     'floor.walkway',
+    'floor.sideways',
+    'floor.reach',
+    'floor.reachOver',
     'floor.wheelchair',
     'floor.wheelchairDoor',
     'floor.leafThickness',

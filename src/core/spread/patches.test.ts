@@ -49,6 +49,18 @@ const room = (pieces: Piece[], more: Partial<RoomFile> = {}): RoomFile => ({
   ...more,
 });
 
+/** An L: the part to the north-east is missing, its inner corner is at (100, 70). */
+const L_WALLS = (
+  [
+    ['a', 0, 0],
+    ['b', 100, 0],
+    ['c', 100, 70],
+    ['d', 180, 70],
+    ['e', 180, 160],
+    ['f', 0, 160],
+  ] as const
+).map(([id, x, y]) => ({ id, name: '', xMm: inches(x), yMm: inches(y) }));
+
 describe('how much of a rug is seen', () => {
   it('its own outline, however it is turned', () => {
     for (const turnDeg of [0, 17, 45, 90, 133])
@@ -70,20 +82,10 @@ describe('how much of a rug is seen', () => {
   });
   it('only what is in the room, at an inner corner too', () => {
     const base = bareRoom(inches(180), inches(160));
-    const corner = (id: string, x: number, y: number) => ({ id, name: '', xMm: inches(x), yMm: inches(y) });
-    // an L: the part to the north-east is missing
-    const walls = [
-      corner('a', 0, 0),
-      corner('b', 100, 0),
-      corner('c', 100, 70),
-      corner('d', 180, 70),
-      corner('e', 180, 160),
-      corner('f', 0, 160),
-    ];
     const file = room([rug('r', [40, 40], { xMm: inches(100), yMm: inches(70) })]);
-    expect(lyingOf({ ...file, room: { ...base.room, walls } }, 'r')).toBeCloseTo(1200, 4);
+    expect(lyingOf({ ...file, room: { ...base.room, walls: L_WALLS } }, 'r')).toBeCloseTo(1200, 4);
     // the same outline, begun at another corner
-    const begun = [...walls.slice(4), ...walls.slice(0, 4)];
+    const begun = [...L_WALLS.slice(4), ...L_WALLS.slice(0, 4)];
     expect(lyingOf({ ...file, room: { ...base.room, walls: begun } }, 'r')).toBeCloseTo(1200, 4);
   });
 });
@@ -158,15 +160,6 @@ describe('what has two colours', () => {
 describe('at the inner corner of an L', () => {
   it('a table that reaches past the end of its wall keeps what stands on it', () => {
     const base = bareRoom(inches(180), inches(160));
-    const corner = (id: string, x: number, y: number) => ({ id, name: '', xMm: inches(x), yMm: inches(y) });
-    const walls = [
-      corner('a', 0, 0),
-      corner('b', 100, 0),
-      corner('c', 100, 70),
-      corner('d', 180, 70),
-      corner('e', 180, 160),
-      corner('f', 0, 160),
-    ];
     // its back is to the wall that begins at the inner corner; half of it stands past that
     const table = piece({
       id: 't',
@@ -181,7 +174,7 @@ describe('at the inner corner of an L', () => {
     const vase = item({ id: 'v', kind: 'vase', widthMm: inches(6), heightMm: inches(10), colours: [GREEN] });
     const file: RoomFile = {
       ...base,
-      room: { ...base.room, walls },
+      room: { ...base.room, walls: L_WALLS },
       pieces: [table],
       items: [vase],
       looks: [

@@ -5,7 +5,7 @@ import type { Fitting, Piece, RoomFile } from '../model/types';
 import { lowestOver, overheadAt, overheadOf } from '../room/ceiling';
 import { topOfFitting } from '../room/fittingTop';
 import { hasTop } from '../room/kinds';
-import { placeOnWall, type OnWall } from '../room/place';
+import { isNearWall, placeOnWall, type OnWall } from '../room/place';
 import { wallsOf, type Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 
@@ -24,9 +24,6 @@ export type Spot = {
 const BOARD: Mm = 20;
 /** Furniture farther from its wall than this has no wall over it. */
 const AT_WALL: Mm = 900;
-
-/** Furniture nearer to its wall than this stands under what hangs there. */
-const UNDER_WALL: Mm = 450;
 
 /** How high one can go under what is fixed to a wall above a top: a shelf, or a screen with what is kept free under it. */
 function lowestAbove(
@@ -63,7 +60,7 @@ export function spotsOf(file: File, rules: RuleBook): Spot[] {
 function spotsOfPiece(p: Piece, { file, walls, rules }: Walled): Spot[] {
   const onWall = placeOnWall(p, walls);
   const topMm = p.bottomMm + p.heightMm;
-  const isUnder = onWall.nearMm < UNDER_WALL;
+  const isUnder = isNearWall(onWall, onWall.wallId);
   const fixedMm = isUnder ? lowestAbove(file.fittings, { ...onWall, topMm }, rules) : Infinity;
   const freeMm = Math.min(overheadAt(file.room, p, walls), fixedMm) - topMm;
   const spot = (what: Spot['what'], more: Partial<Spot>): Spot => ({

@@ -2,12 +2,14 @@
 import { nanoid } from 'nanoid';
 import type { Change } from '../../core/model/change';
 import type { Item, Piece, Placement } from '../../core/model/types';
+import { fillFor } from '../../core/stages/seats/insert';
 import { useRoom } from '../shell/room/RoomContext';
 
 /** What can be done with the pillows of one seat. */
 export function useSeatActs(piece: Piece | undefined) {
-  const { file, look, change, pick } = useRoom();
-  const fill = file.home.flags.featherFree ? ('polyester' as const) : ('feather' as const);
+  const { file, look, rules, change, pick } = useRoom();
+  const { featherFree } = file.home.flags;
+  const usualFill = featherFree ? 'polyester' : 'feather';
   const width = piece?.seat?.widthMm ?? piece?.widthMm ?? 0;
   const onSeat = look.placements.filter((p) => p.pieceId === piece?.id && p.as === 'pillow');
   const put = (placement: Placement): Change => ({ do: 'putPlacement', lookId: look.id, placement });
@@ -33,7 +35,7 @@ export function useSeatActs(piece: Piece | undefined) {
           as: 'pillow',
           xMm: x,
           layer,
-          fill,
+          fill: fillFor(item, { featherFree, inserts: file.items }, rules) ?? usualFill,
           turned: false,
         }),
       ]);

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Item, Season } from '../../core/model/types';
 import { usedElsewhere } from '../../core/stash/need';
-import { findItems, loadLooks, usesElsewhere } from '../../data/itemRepository';
+import { findItems, loadWornLooks, usesElsewhere } from '../../data/itemRepository';
 import { studioDatabase } from '../studio';
 
 export type StashRow = Item & { elsewhere: { room: string; count: number } | null };
@@ -19,6 +19,6 @@ export function findInStash(
     roomId,
     found.map((i) => i.id),
   );
-  const used = usedElsewhere(uses, loadLooks(db), season);
+  const used = usedElsewhere(uses, loadWornLooks(db), season);
   return found.map((i) => ({ ...i, elsewhere: used.get(i.id) ?? null }));
 }

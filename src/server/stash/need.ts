@@ -6,7 +6,7 @@ import { ruleBook } from '../../core/rules/book';
 import { needAgainstHave, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
 import { sameInsert } from '../../core/room/pillow';
 import { chooseInsert } from '../../core/stages/seats/insert';
-import { itemsByIds, loadItems, loadLooks, loadPillowUses, loadUses } from '../../data/itemRepository';
+import { itemsByIds, loadItems, loadWornLooks, loadPillowUses, loadUses } from '../../data/itemRepository';
 import { loadRules } from '../../data/ownRuleRepository';
 import { loadRoom, loadRoomIds } from '../../data/roomRepository';
 import { shopOffers } from './shops';
@@ -23,7 +23,7 @@ export function needLines(ask: { roomId: string; lookId: string } | { season: Se
   ]);
   const offers = shopOffers();
   if ('season' in ask) {
-    const used = usedBySeason(uses, loadLooks(db));
+    const used = usedBySeason(uses, loadWornLooks(db));
     return needAgainstHave(
       new Map([...used].map(([id, u]) => [id, u[ask.season]])),
       new Map(),
@@ -33,7 +33,7 @@ export function needLines(ask: { roomId: string; lookId: string } | { season: Se
     );
   }
   const mine = uses.filter((u) => u.roomId === ask.roomId && u.lookId === ask.lookId);
-  const looks = loadLooks(db);
+  const looks = loadWornLooks(db);
   const season = looks.find((l) => l.roomId === ask.roomId && l.lookId === ask.lookId)?.season ?? null;
   const isElsewhere = ({ roomId }: { roomId: string }) => roomId !== ask.roomId;
   const others = usedBySeason(uses.filter(isElsewhere), looks.filter(isElsewhere));

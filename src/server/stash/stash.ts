@@ -19,7 +19,7 @@ import {
   itemsByIds,
   loadItem,
   loadItems,
-  loadLooks,
+  loadWornLooks,
   loadUses,
   roomsWithItem,
   saveItem,
@@ -72,7 +72,7 @@ export function stashIndex(): string {
   const changes = changesOf(db);
   const known = kept.get(db);
   if (known?.changes === changes) return known.text;
-  const used = usedBySeason(loadUses(db), loadLooks(db));
+  const used = usedBySeason(loadUses(db), loadWornLooks(db));
   const short = [...used].map(([id, u]) => [id, ...SEASONS.map((s) => u[s]), u.any]);
   const text = `{"items":${indexText(db)},"used":${JSON.stringify(short)}}`;
   kept.set(db, { changes, text });

@@ -7,16 +7,19 @@ export function Tape({
   scale,
   heightMm,
   lengthMm,
+  leftMm = 0,
   unit,
 }: {
   scale: Scale;
   heightMm: Mm;
   lengthMm: Mm;
+  /** Where the drawing begins, that the tape stands left of it. */
+  leftMm?: Mm;
   unit: LengthUnit;
 }): ReactNode {
   const step = unit === 'cm' ? 500 : feet(1);
   const half = step / 2;
-  const x = scale.x(0) - 10;
+  const x = scale.x(leftMm) - 10;
   const ticks = Array.from({ length: Math.floor(heightMm / half) + 1 }, (_, i) => i * half);
   const marks = Array.from({ length: Math.floor(lengthMm / step) + 1 }, (_, i) => i * step);
   const label = (mm: Mm) => (unit === 'cm' ? String(Math.round(mm / 10)) : String(Math.round(mm / step)));

@@ -11,7 +11,8 @@ import type {
   RoomFile,
 } from '../../../src/core/model/types';
 import type { OwnRule } from '../../../src/core/rules/book';
-import { bareRoom, dressing, hanging, inches, item, opening, piece } from '../rooms';
+import { chestAt } from '../floor';
+import { bareRoom, dressing, hanging, inches, item, opening } from '../rooms';
 
 export type Given = {
   clear?: Partial<RoomFile['clear']>;
@@ -107,16 +108,4 @@ export const box = (
   [x, y]: readonly [number, number],
   [w, d]: readonly [number, number],
   more: Partial<Piece> = {},
-): Piece =>
-  piece({
-    id,
-    name: id,
-    kind: 'chest',
-    seat: null,
-    xMm: inches(x),
-    yMm: inches(y),
-    widthMm: inches(w),
-    depthMm: inches(d),
-    heightMm: inches(18),
-    ...more,
-  });
+): Piece => chestAt(id, [inches(x), inches(y)], [inches(w), inches(d)], { heightMm: inches(18), ...more });

@@ -2,12 +2,12 @@ import type { Mm } from '../../base/units';
 import { distance, overlapLength } from '../../geometry/plane';
 import type { Finding } from '../../model/finding';
 import type { Fitting } from '../../model/types';
+import { isNearWall, NEAR_WALL } from '../../room/place';
 import { seenAgainst, type PlacedThing } from '../../room/placed';
 import { canSee, distanceInFront } from '../../room/reflect';
 import { viewersOf, type Viewer } from '../../room/viewers';
 import { pointOnWall } from '../../room/walls';
 import { wallById, type RoomContext } from '../context';
-import { isNearWall, NEAR_WALL } from '../hangingPlace';
 
 type Context = RoomContext<'room' | 'fittings' | 'pieces'> & {
   placed: readonly PlacedThing[];

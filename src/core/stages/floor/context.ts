@@ -11,8 +11,6 @@ import type { Floor } from './walkways/cutFloor';
 import type { Obstacle } from './walkways/gates';
 
 export type FloorFile = Pick<RoomFile, 'openings' | 'fittings' | 'pieces' | 'home'>;
-/** What stands on the floor, with what it takes of it. */
-export type Standing<T> = { thing: T; shape: readonly Point[] };
 
 /** What every check of the floor reads. */
 export type FloorContext = {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { chestAt, floorCodes, floorOf } from '../../../../tests/helpers/floor';
 import {
   bareRoom,
   cmRules,
@@ -10,35 +11,18 @@ import {
   piece,
   toIn,
 } from '../../../../tests/helpers/rooms';
-import type { Piece, RoomFile } from '../../model/types';
-import { wallsOf } from '../../room/walls';
-import { planWholeFloor } from './planFloor';
+import type { RoomFile } from '../../model/types';
 import { bordersOf, tuckOf } from './rugs';
 import { cutFloor } from './walkways/cutFloor';
 import type { Obstacle } from './walkways/gates';
 import { narrowWays } from './walkways/narrowWays';
 import type { Aim } from './walkways/zones';
 
-const box = (
-  id: string,
-  [x, y]: readonly [number, number],
-  [w, d]: readonly [number, number],
-  more: Partial<Piece> = {},
-): Piece =>
-  piece({
-    id,
-    name: id,
-    kind: 'chest',
-    seat: null,
-    xMm: x,
-    yMm: y,
-    widthMm: w,
-    depthMm: d,
-    heightMm: 500,
-    ...more,
-  });
-const plan = (file: RoomFile, rules = inchRules()) => planWholeFloor(file, wallsOf(file.room), rules);
-const codes = (file: RoomFile) => plan(file).findings.map((f) => f.code);
+const box = chestAt;
+const plan = floorOf;
+const codes = floorCodes;
+
+const WAY = { widthMm: 760, sidewaysMm: 200 };
 
 describe('ways across the floor', () => {
   const outline = [
@@ -80,7 +64,7 @@ describe('ways across the floor', () => {
       cutFloor(
         outline,
         [...walls, rect('a', 0, 1400, 1500, 200), rect('b', 1500 + gapMm, 1400, 2500 - gapMm - other, 200)],
-        760,
+        WAY,
       ),
       [aimAt('door', 2000, 2800)],
       [aimAt('seat', 2000, 200)],
@@ -108,7 +92,7 @@ describe('ways across the floor', () => {
     for (const gap of [0, 60, 199]) expect(narrow(gap)[0]!.gate, `${gap}`).toBeNull();
   });
   it('without an entrance nothing is asked', () => {
-    expect(narrowWays(cutFloor(outline, walls, 760), [], [aimAt('seat', 1, 1)])).toEqual([]);
+    expect(narrowWays(cutFloor(outline, walls, WAY), [], [aimAt('seat', 1, 1)])).toEqual([]);
   });
   it('a turned piece narrows the way by its nearest corner', () => {
     const turned: Obstacle = {
@@ -125,7 +109,7 @@ describe('ways across the floor', () => {
     };
     expect(
       narrowWays(
-        cutFloor(outline, [...walls, turned], 760),
+        cutFloor(outline, [...walls, turned], WAY),
         [aimAt('door', 2000, 2800)],
         [aimAt('seat', 2000, 200)],
       )[0]!.gate!.mm,
@@ -211,7 +195,7 @@ describe('the floor of a room', () => {
       box('b', [3140, 2100], [1640, 200]),
       box('c', [1600, 750], [200, 1500]),
       box('d', [750, 1400], [1500, 200]),
-      piece({ xMm: 2900, yMm: 460, widthMm: 2000, depthMm: 900 }),
+      piece({ xMm: 2960, yMm: 460, widthMm: 2000, depthMm: 900 }),
     ];
     const base = {
       ...room,

@@ -1,4 +1,4 @@
-import { feet, type Mm } from '../../base/units';
+import type { Mm } from '../../base/units';
 import type { Point } from '../../geometry/plane';
 import type { HomeFlags, Opening, WallCorner } from '../../model/types';
 import { isWay, sits } from '../../room/kinds';
@@ -18,10 +18,6 @@ import type { Obstacle } from './walkways/gates';
 import { narrowWays, type Narrow } from './walkways/narrowWays';
 import type { Aim } from './walkways/zones';
 
-/** How near a walker must come to a seat or window to be there. */
-const REACHED: Mm = feet(2.5);
-/** Things that are lower than this are reached over, to a window. */
-const REACHED_OVER: Mm = feet(4);
 /** A walker who has come in stands so far inside the doorway. */
 const INSIDE_DOOR: Mm = 370;
 /** A doorway is taken as this much wider than a walkway, so that its own jambs don't narrow the way. */
@@ -44,7 +40,10 @@ export function cutRoomFloor(
       widthMm,
     ),
   );
-  return cutFloor(file.room.walls, [...obstaclesOf(file, walls), ...footings], widthMm);
+  return cutFloor(file.room.walls, [...obstaclesOf(file, walls), ...footings], {
+    widthMm,
+    sidewaysMm: rules.number('floor.sideways'),
+  });
 }
 
 /** Ways from the doors to seats, beds and windows that are narrower than a walkway. */
@@ -134,17 +133,18 @@ function entrancesOf({ file, walls }: FloorContext): Aim[] {
   });
 }
 
-function aimsOf({ file, walls, shapeOf }: FloorContext): Aim[] {
+function aimsOf({ file, walls, rules, shapeOf }: FloorContext): Aim[] {
+  const reachMm = rules.number('floor.reach');
   const seats = file.pieces.filter((p) => sits(p) || p.kind === 'bed');
   const windows = file.openings.filter((o) => o.kind === 'window');
   return [
-    ...seats.map((p) => ({ id: p.id, name: p.name, shape: shapeOf(p), reachMm: REACHED })),
+    ...seats.map((p) => ({ id: p.id, name: p.name, shape: shapeOf(p), reachMm })),
     ...windows.flatMap((o) => {
       const wall = walls.find((w) => w.id === o.wallId);
       if (!wall) return [];
       const shape: Point[] = [pointOnWall(wall, o.xMm), pointOnWall(wall, o.xMm + o.widthMm)];
-      const over = Math.max(REACHED_OVER, o.sillMm);
-      return [{ id: o.id, name: o.name, shape, reachMm: REACHED, over }];
+      const over = Math.max(rules.number('floor.reachOver'), o.sillMm);
+      return [{ id: o.id, name: o.name, shape, reachMm, over }];
     }),
   ];
 }

@@ -5,7 +5,7 @@ import { deltaE00, hueApart, oklchOfLab, type Lab } from '../../colour/spaces';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
 import { sameInsert } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
-import { chooseInsert, insertNeeds, type InsertNeed, type InsertUse } from './insert';
+import { chooseInsert, fillFor, insertNeeds, type InsertNeed, type InsertUse } from './insert';
 import { planSeat } from './planSeat';
 
 export type School = 'spare' | 'twoPlusOne' | 'layered';
@@ -63,7 +63,12 @@ export function composeSeat(
   budget: Budget = FULL,
 ): Composition[] {
   const random = seededRandom(seed);
-  const fills = new Map(facts.covers.map((c) => [c.id, fillFor(c, facts, rules)]));
+  const fills = new Map(
+    facts.covers.map((c) => [
+      c.id,
+      fillFor(c, { featherFree: facts.flags.featherFree, inserts: facts.inserts }, rules),
+    ]),
+  );
   const usable = facts.covers.filter((c) => c.free > 0 && c.state !== 'gone' && fills.get(c.id));
   const items = new Map(facts.covers.map((c) => [c.id, c as Item]));
   const found = new Map<string, Composition>();
@@ -161,22 +166,6 @@ const isOfShape = ({ widthMm, heightMm }: Item, shape: SeatPlace['shape']): bool
 
 /** What an insert that has to be bought takes off an arrangement. */
 const TO_BUY = 0.4;
-
-/** What a cover is filled with: what there is an insert of, rather one that is owned; undefined where none fits. */
-function fillFor(
-  cover: Item,
-  { flags, inserts }: ComposeFacts,
-  rules: RuleBook,
-): Placement['fill'] | undefined {
-  const fills: Placement['fill'][] = flags.featherFree ? ['polyester'] : ['feather', 'polyester'];
-  const fitting = fills.flatMap((fill) => {
-    const { insert } = chooseInsert(cover, fill, rules);
-    return insert
-      ? [{ fill, isOwned: insertNeeds([{ ...insert, fill }], inserts).every((n) => n.buy === 0) }]
-      : [];
-  });
-  return (fitting.find((f) => f.isOwned) ?? fitting[0])?.fill;
-}
 
 /** The inserts that an arrangement lacks, beside what the other seats take. */
 function missingFor(

@@ -125,3 +125,18 @@ export function insertNeeds(uses: readonly InsertUse[], owned: readonly Item[]):
   }
   return needs.map((n) => ({ ...n, buy: Math.max(0, n.need - n.have) }));
 }
+
+/** What a cover is filled with: what there is an insert of, rather one that is owned; undefined where none fits. */
+export function fillFor(
+  cover: Size,
+  { featherFree, inserts }: { featherFree: boolean; inserts: readonly Item[] },
+  rules: RuleBook,
+): Fill | undefined {
+  const fills: Fill[] = featherFree ? ['polyester'] : ['feather', 'polyester'];
+  const fitting = fills.flatMap((fill) => {
+    const { insert } = chooseInsert(cover, fill, rules);
+    const isOwned = insert !== null && insertNeeds([{ ...insert, fill }], inserts).every((n) => n.buy === 0);
+    return insert ? [{ fill, isOwned }] : [];
+  });
+  return (fitting.find((f) => f.isOwned) ?? fitting[0])?.fill;
+}

@@ -1,5 +1,5 @@
 import { isMatch } from 'date-fns';
-import { parseLength, readingsOf } from '../../base/length';
+import { parseLength, twoReadingsOf } from '../../base/length';
 import type { LengthUnit, Mm } from '../../base/units';
 import type { Item, StoragePlace } from '../../model/types';
 
@@ -70,7 +70,7 @@ export const amount = <K extends keyof Item>(title: string, field: K, scale = 1)
   field,
   write: (i) => decimals((i[field] as number) / scale),
   read: (t) => {
-    const readings = readingsOf(t.trim());
+    const readings = twoReadingsOf(t.trim());
     if (readings) return bad('two-readings', readings.join(' or '));
     const n = Number(t.replace(',', '.'));
     return (

@@ -4,10 +4,10 @@ import { bad, decimals, value, type Column, type Read } from './cells';
 
 export const writeColours = (colours: readonly Swatch[] | null): string =>
   (colours ?? [])
-    .map(
-      (c) =>
-        `lab(${decimals(c.l)} ${decimals(c.a)} ${decimals(c.b)}) ${decimals(c.share * 100)}%${c.name ? ` ${writeName(c.name)}` : ''}`,
-    )
+    .map(({ l, a, b, share, name }) => {
+      const told = `lab(${[l, a, b].map(decimals).join(' ')}) ${decimals(share * 100)}%`;
+      return name ? `${told} ${writeName(name)}` : told;
+    })
     .join('; ');
 
 /** A name that would be read as something else stands in quotes, as a JSON text. */

@@ -144,7 +144,13 @@ export function WallDrawing({
           {...{ scale, top, high }}
         />
         {!region && (
-          <Tape scale={scale} heightMm={elevation.ceilingMm} lengthMm={elevation.lengthMm} unit={unit} />
+          <Tape
+            scale={scale}
+            heightMm={elevation.ceilingMm}
+            lengthMm={elevation.lengthMm}
+            leftMm={xMm}
+            unit={unit}
+          />
         )}
         {children?.(scale)}
       </svg>

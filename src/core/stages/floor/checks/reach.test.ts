@@ -1,29 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { chestAt, floorCodes, floorOf } from '../../../../../tests/helpers/floor';
 import { bareRoom, inches, inchRules, piece, toIn } from '../../../../../tests/helpers/rooms';
-import type { Piece, RoomFile } from '../../../model/types';
-import { wallsOf } from '../../../room/walls';
-import { planWholeFloor } from '../planFloor';
+import type { Piece } from '../../../model/types';
 
-const box = (
-  id: string,
-  [x, y]: [number, number],
-  [w, d]: [number, number],
-  more: Partial<Piece> = {},
-): Piece =>
-  piece({
-    id,
-    name: id,
-    kind: 'chest',
-    seat: null,
-    xMm: x,
-    yMm: y,
-    widthMm: w,
-    depthMm: d,
-    heightMm: 500,
-    ...more,
-  });
-const plan = (file: RoomFile, rules = inchRules()) => planWholeFloor(file, wallsOf(file.room), rules);
-const codes = (file: RoomFile) => plan(file).findings.map((f) => f.code);
+const box = chestAt;
+const plan = floorOf;
+const codes = floorCodes;
 
 describe('each who sits', () => {
   const sofa = (wantedSitters: number, turnDeg = 0): Piece => {

@@ -8,6 +8,8 @@ import { centreOf, fill, gridOver, movesAcross, squareFrom, type Grid } from './
  */
 export type Floor = {
   widthMm: Mm;
+  /** Nobody gets through less, not even sideways. */
+  sidewaysMm: Mm;
   grid: Grid;
   obstacles: readonly Obstacle[];
   free: Uint8Array;
@@ -29,7 +31,11 @@ const EDGE = -2;
  * disc as wide rolls from one place that it has room at to another exactly where these are joined: convex obstacles that are
  * nearer to each other than the disc is wide close the same rings as they do together with the gates between them.
  */
-export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle[], widthMm: Mm): Floor {
+export function cutFloor(
+  outline: readonly Point[],
+  obstacles: readonly Obstacle[],
+  { widthMm, sidewaysMm }: Pick<Floor, 'widthMm' | 'sidewaysMm'>,
+): Floor {
   const grid = gridOver(outline);
   const free = new Uint8Array(grid.nx * grid.ny);
   fill(grid, outline, free, 1);
@@ -38,6 +44,7 @@ export function cutFloor(outline: readonly Point[], obstacles: readonly Obstacle
   const lyingAcross = whatLiesAcross(grid, free, obstacles, gates);
   return {
     widthMm,
+    sidewaysMm,
     grid,
     obstacles,
     free,

@@ -17,16 +17,22 @@ const STEP = 25;
 /** A disc that is wider or narrower by this than a way is not asked about: the grid is no finer. */
 const PLAY = 2 * STEP;
 
-const farFrom = ({ xMm, yMm }: Point, shape: readonly Point[]): number => {
-  let best = Infinity;
+const nearestOf = ({ xMm, yMm }: Point, shape: readonly Point[]): Point => {
+  let [best, found] = [Infinity, { xMm, yMm }];
   for (let i = 0; i < shape.length; i++) {
     const [a, b] = [shape[i]!, shape[(i + 1) % shape.length]!];
     const [dx, dy] = [b.xMm - a.xMm, b.yMm - a.yMm];
     const t = ((xMm - a.xMm) * dx + (yMm - a.yMm) * dy) / (dx * dx + dy * dy || 1);
     const k = Math.min(1, Math.max(0, t));
-    best = Math.min(best, Math.hypot(xMm - a.xMm - k * dx, yMm - a.yMm - k * dy));
+    const [x, y] = [a.xMm + k * dx, a.yMm + k * dy];
+    const far = Math.hypot(xMm - x, yMm - y);
+    if (far < best) [best, found] = [far, { xMm: x, yMm: y }];
   }
-  return best;
+  return found;
+};
+const farFrom = (p: Point, shape: readonly Point[]): number => {
+  const near = nearestOf(p, shape);
+  return Math.hypot(p.xMm - near.xMm, p.yMm - near.yMm);
 };
 const isIn = ({ xMm, yMm }: Point, shape: readonly Point[]): boolean => {
   let inside = false;
@@ -41,7 +47,7 @@ const WAYS = [-1, 0, 1].flatMap((dx) => [-1, 0, 1].map((dy) => [dx, dy] as const
 
 type Cells = Uint8Array;
 /** Somebody slim, and somebody stout. */
-const LEAST = 200;
+const LEAST = inches(8);
 const BODIES = [150, 240];
 
 /** The floor as a fine grid: how wide a disc has room at each place of it. */
@@ -82,12 +88,25 @@ function fine(file: RoomFile) {
       }
     return seen;
   };
+  /** Whether one can put a hand to the nearest point of a shape: nothing is met before it. */
+  const touches = (p: Point, shape: readonly Point[]): boolean => {
+    const end = nearestOf(p, shape);
+    const [dx, dy] = [end.xMm - p.xMm, end.yMm - p.yMm];
+    const steps = Math.ceil(Math.hypot(dx, dy) / 5);
+    for (let s = 0; s < steps; s++) {
+      const q = { xMm: p.xMm + (s / steps) * dx, yMm: p.yMm + (s / steps) * dy };
+      if (!isIn(q, file.room.walls)) return false;
+      if (obstacles.some((o) => !o.wall && o.shape.length > 2 && isIn(q, o.shape))) return false;
+    }
+    return true;
+  };
   /** From where a shape is reached by people of some widths who go sideways up to it. */
   const zones = (shape: readonly Point[], reachMm: number): Cells[] => {
     const away = wide.map((w, k) => (w > 0 ? farFrom(at(k), shape) : Infinity));
+    const beside = away.map((mm, k) => (mm < Math.max(...BODIES) && touches(at(k), shape) ? mm : Infinity));
     return BODIES.map((body) =>
       flood(
-        Uint8Array.from(away, (mm) => (mm < body ? 1 : 0)),
+        Uint8Array.from(beside, (mm) => (mm < body ? 1 : 0)),
         (k) => wide[k]! >= body && away[k]! <= reachMm,
       ),
     );

@@ -1,5 +1,5 @@
 import type { Mm } from '../../../base/units';
-import { alongSegment, apart, boundsOf, distance, type Point } from '../../../geometry/plane';
+import { apart, boundsOf, distance, edgesOf, nearestOnSegment, type Point } from '../../../geometry/plane';
 
 /** Something one cannot walk through, convex: a polygon, or a stretch of wall given by two points. */
 export type Obstacle = { id: string; name: string; shape: readonly Point[]; wall: boolean; topMm: Mm };
@@ -47,12 +47,9 @@ function gateBetween(a: Obstacle, b: Obstacle): Gate {
 function middleOfGap(one: readonly Point[], other: readonly Point[], mm: Mm): [Point, Point] {
   const nearest: [Point, Point][] = [];
   const look = (points: readonly Point[], shape: readonly Point[], add: (p: Point, q: Point) => void) => {
-    const edges = shape.length === 2 ? 1 : shape.length;
     for (const p of points)
-      for (let e = 0; e < edges; e++) {
-        const [a, b] = [shape[e]!, shape[(e + 1) % shape.length]!];
-        const t = alongSegment(p, a, b);
-        const q = { xMm: a.xMm + t * (b.xMm - a.xMm), yMm: a.yMm + t * (b.yMm - a.yMm) };
+      for (const [a, b] of edgesOf(shape)) {
+        const q = nearestOnSegment(p, a, b);
         if (distance(p, q) < mm + HAIR) add(p, q);
       }
   };

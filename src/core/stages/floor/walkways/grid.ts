@@ -130,7 +130,10 @@ export function movesAcross(
   }
 }
 
-/** The square of how far a place is from the nearest edge of a shape; of a segment given by two points. */
+/**
+ * The square of how far a place is from the nearest edge of a shape. The same as by nearestOnEdges, in plain numbers: it is
+ * asked for thousands of cells.
+ */
 export function squareFrom(x: Mm, y: Mm, shape: readonly Point[]): number {
   let best = Infinity;
   const edges = shape.length === 2 ? 1 : shape.length;

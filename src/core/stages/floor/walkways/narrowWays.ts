@@ -1,9 +1,9 @@
 import type { Mm } from '../../../base/units';
-import type { Point } from '../../../geometry/plane';
+import { nearestOnEdges, type Point } from '../../../geometry/plane';
 import { endsOf, rootOf, wideAt, type Floor } from './cutFloor';
 import { isNamedBefore, type Gate } from './gates';
 import { centreOf, neighboursOf, squareFrom } from './grid';
-import { nearestTo, roomAt } from './roomAt';
+import { roomAt } from './roomAt';
 import { pathBetween } from './pathBetween';
 import { zoneOf, type Aim } from './zones';
 
@@ -12,13 +12,11 @@ import { zoneOf, type Aim } from './zones';
  */
 export type Narrow = { fromGate: Aim; toGate: Aim; gate: Gate | null; path: Point[] };
 
-/** Nobody gets through less, not even sideways. */
-const PASSABLE: Mm = 200;
 const HAIR: Mm = 0.05;
 
 /** A place from which something is reached: how wide a disc has room there, and where in the cell that is. */
 type Foothold = { k: number; mm: Mm; at: Point };
-type Zone = { aim: Aim; footholds: Foothold[] };
+type Zone = { aim: Aim; shapes: readonly Aim['shape'][]; footholds: Foothold[] };
 
 /**
  * The ways from each entrance to each aim that are narrower somewhere than the width the floor was cut for, however one
@@ -28,7 +26,11 @@ export function narrowWays(floor: Floor, entrances: readonly Aim[], aims: readon
   const [entrance] = entrances;
   if (!entrance) return [];
   const starts = entrances.map((aim) => zoneFrom(floor, aim));
-  const everywhere: Zone = { aim: entrance, footholds: starts.flatMap((s) => s.footholds) };
+  const everywhere: Zone = {
+    aim: entrance,
+    shapes: entrances.map(({ shape }) => shape),
+    footholds: starts.flatMap((s) => s.footholds),
+  };
   const isWide = (k: number) => wideAt(floor, k) >= floor.widthMm - HAIR;
   const rootsOf = ({ footholds }: Zone) =>
     new Set(footholds.filter(({ k }) => isWide(k)).map(({ k }) => rootOf(floor.joined, k)));
@@ -46,12 +48,19 @@ export function narrowWays(floor: Floor, entrances: readonly Aim[], aims: readon
     const narrowest = narrowestBetween(floor, from.footholds, to.footholds);
     if (narrowest && narrowest.mm >= floor.widthMm - HAIR) return [];
     const found = { fromGate: from.aim, toGate: to.aim };
-    if (!narrowest || narrowest.mm < PASSABLE) return [{ ...found, gate: null, path: [] }];
-    const cellsOf = (zone: Zone) =>
-      zone.footholds.filter(({ mm }) => mm >= narrowest.mm - HAIR).map(({ k }) => k);
-    const path = pathBetween(floor, cellsOf(from), cellsOf(to), narrowest.mm - HAIR);
-    return [{ ...found, gate: narrowest, path }];
+    if (!narrowest || narrowest.mm < floor.sidewaysMm) return [{ ...found, gate: null, path: [] }];
+    return [{ ...found, gate: narrowest, path: pathOf(floor, [from, to], narrowest.mm - HAIR) }];
   });
+}
+
+/** How one walks from one place to another where it is never narrower than a width, up to both. */
+function pathOf(floor: Floor, [from, to]: readonly [Zone, Zone], wideMm: Mm): Point[] {
+  const cellsOf = ({ footholds }: Zone) => footholds.filter(({ mm }) => mm >= wideMm).map(({ k }) => k);
+  const path = pathBetween(floor, cellsOf(from), cellsOf(to), wideMm);
+  const nearest = ({ shapes }: Zone, end: Point): Point =>
+    shapes.map((shape) => nearestOnEdges(end, shape)).reduce((a, b) => (b.mm < a.mm ? b : a)).point;
+  const [start, end] = [path[0], path.at(-1)];
+  return start && end ? [nearest(from, start), ...path, nearest(to, end)] : [];
 }
 
 /** The cells from which a place is reached, with how much room there is in each at its widest. */
@@ -69,6 +78,7 @@ function zoneFrom(floor: Floor, aim: Aim): Zone {
   };
   return {
     aim,
+    shapes: [aim.shape],
     footholds: cells.map((k): Foothold => {
       const mm = wideAt(floor, k);
       // the middle of a cell is beside the middle of a narrow way
@@ -123,7 +133,7 @@ const AS_NEAR: Mm = 1;
 /** Between what there is so much room at a place: two things, or one and how far the place reaches. */
 function gapAt(floor: Floor, { mm, at }: Foothold): Gate {
   const near = floor.obstacles
-    .map((obstacle) => ({ obstacle, ...nearestTo(at, obstacle.shape) }))
+    .map((obstacle) => ({ obstacle, ...nearestOnEdges(at, obstacle.shape) }))
     .sort((a, b) => Math.round(a.mm) - Math.round(b.mm) || (isNamedBefore(a.obstacle, b.obstacle) ? -1 : 1));
   const one = near[0]!;
   const other = near.find((n) => n !== one && n.mm < one.mm + AS_NEAR);

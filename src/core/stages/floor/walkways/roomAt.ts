@@ -1,5 +1,5 @@
 import { sum, type Mm } from '../../../base/units';
-import { alongSegment, distance, type Point } from '../../../geometry/plane';
+import { nearestOnEdges, type Point } from '../../../geometry/plane';
 import type { Floor } from './cutFloor';
 import { cellAt, centreOf } from './grid';
 
@@ -17,7 +17,7 @@ const EQUALLY: Mm = 0.5;
 export function roomAt(floor: Floor, k: number, isInReach: (p: Point) => boolean): { mm: Mm; at: Point } {
   const { grid, widthMm, free } = floor;
   const around = floor.obstacles.filter(
-    ({ shape }) => nearestTo(centreOf(grid, k), shape).mm < widthMm / 2 + 3 * grid.cell,
+    ({ shape }) => nearestOnEdges(centreOf(grid, k), shape).mm < widthMm / 2 + 3 * grid.cell,
   );
   let at = centreOf(grid, k);
   let mm = roomFor(around, at);
@@ -41,7 +41,7 @@ function wayOut(obstacles: Floor['obstacles'], at: Point): Point | undefined {
   const least = nearest(obstacles, at);
   if (!least || least.mm === 0) return undefined;
   for (const { shape } of obstacles) {
-    const { mm, point } = nearestTo(at, shape);
+    const { mm, point } = nearestOnEdges(at, shape);
     if (mm > 0 && mm < least.mm + EQUALLY)
       ways.push({ xMm: (at.xMm - point.xMm) / mm, yMm: (at.yMm - point.yMm) / mm });
   }
@@ -67,22 +67,8 @@ const roomFor = (obstacles: Floor['obstacles'], at: Point): Mm =>
 function nearest(obstacles: Floor['obstacles'], at: Point): { mm: Mm; point: Point } | undefined {
   let best: { mm: Mm; point: Point } | undefined;
   for (const { shape } of obstacles) {
-    const found = nearestTo(at, shape);
+    const found = nearestOnEdges(at, shape);
     if (!best || found.mm < best.mm) best = found;
-  }
-  return best;
-}
-
-/** The point of a shape's edges that is nearest to a place, and how far that is. */
-export function nearestTo(p: Point, shape: readonly Point[]): { mm: Mm; point: Point } {
-  let best = { mm: Infinity, point: p };
-  const edges = shape.length === 2 ? 1 : shape.length;
-  for (let e = 0; e < edges; e++) {
-    const [a, b] = [shape[e]!, shape[(e + 1) % shape.length]!];
-    const t = alongSegment(p, a, b);
-    const point = { xMm: a.xMm + t * (b.xMm - a.xMm), yMm: a.yMm + t * (b.yMm - a.yMm) };
-    const mm = distance(p, point);
-    if (mm < best.mm) best = { mm, point };
   }
   return best;
 }

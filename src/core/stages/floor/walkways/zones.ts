@@ -1,8 +1,16 @@
+import { elementAt } from '../../../base/list';
 import type { Mm } from '../../../base/units';
-import { crossing, distance, type Point } from '../../../geometry/plane';
+import {
+  boundsOf,
+  boxesMeet,
+  crossing,
+  distance,
+  edgesOf,
+  nearestOnEdges,
+  type Point,
+} from '../../../geometry/plane';
 import { wideAt, type Floor } from './cutFloor';
 import { cellsAround, centreOf, neighboursOf, squareFrom, type Grid } from './grid';
-import { nearestTo } from './roomAt';
 
 /**
  * A place that people have to reach: a door's line, or anything within reachMm of a shape. `over`: it is reached with the
@@ -10,19 +18,22 @@ import { nearestTo } from './roomAt';
  */
 export type Aim = { id: string; name: string; shape: readonly Point[]; reachMm: Mm; over?: Mm };
 
-/** The last steps to a place are taken sideways where that is as wide as this. */
-const SIDEWAYS: Mm = 200;
-
 /** The cells from which a place is reached, one after the other. */
 export const zoneOf = (floor: Floor, aim: Aim): Generator<number> =>
   aim.over === undefined ? onFoot(floor, aim) : byHand(floor, aim, aim.over);
 
-/** From where one gets to a place without going through anything: beside it, and from there so far as it is in reach. */
+/**
+ * From where one gets to a place without going through anything: beside it, and from there so far as it is in reach. The last
+ * steps may be taken sideways.
+ */
 function* onFoot(floor: Floor, { shape, reachMm }: Aim): Generator<number> {
-  const { grid, free } = floor;
-  const passes = (k: number) => free[k] === 1 && wideAt(floor, k) >= SIDEWAYS - grid.cell;
-  const beside = SIDEWAYS / 2 + grid.cell;
-  const zone = cellsWithin(grid, shape, beside).filter(passes);
+  const { grid, free, sidewaysMm } = floor;
+  const passes = (k: number) => free[k] === 1 && wideAt(floor, k) >= sidewaysMm - grid.cell;
+  const near = obstaclesNear(floor, shape, sidewaysMm);
+  const zone = cellsWithin(grid, shape, sidewaysMm).filter((k) => {
+    const from = centreOf(grid, k);
+    return passes(k) && !isBetween(near, from, nearestOnEdges(from, shape).point);
+  });
   const known = new Set(zone);
   for (let n = 0; n < zone.length; n++) {
     const k = zone[n]!;
@@ -41,9 +52,16 @@ function* byHand({ grid, free, obstacles }: Floor, { shape, reachMm }: Aim, over
   const high = obstacles.filter((o) => o.wall || o.topMm > over);
   for (const k of cellsWithin(grid, shape, reachMm)) {
     const from = centreOf(grid, k);
-    if (free[k] && !isBetween(high, from, nearestTo(from, shape).point)) yield k;
+    if (free[k] && !isBetween(high, from, nearestOnEdges(from, shape).point)) yield k;
   }
 }
+
+/** What is near enough to a shape to stand between it and somebody beside it. */
+const obstaclesNear = ({ obstacles, bounds }: Floor, shape: readonly Point[], mm: Mm): Floor['obstacles'] => {
+  const { xMm, yMm, widthMm, heightMm } = boundsOf(shape);
+  const around = { xMm: xMm - mm, yMm: yMm - mm, widthMm: widthMm + 2 * mm, heightMm: heightMm + 2 * mm };
+  return obstacles.filter((_, i) => boxesMeet(elementAt(bounds, i), around));
+};
 
 function cellsWithin(grid: Grid, shape: readonly Point[], reachMm: Mm): number[] {
   const cells: number[] = [];
@@ -57,12 +75,10 @@ function cellsWithin(grid: Grid, shape: readonly Point[], reachMm: Mm): number[]
 const AT_THE_END: Mm = 1;
 
 function isBetween(obstacles: Floor['obstacles'], from: Point, to: Point): boolean {
-  return obstacles.some(({ shape }) => {
-    const edges = shape.length === 2 ? 1 : shape.length;
-    for (let e = 0; e < edges; e++) {
-      const met = crossing(from, to, shape[e]!, shape[(e + 1) % shape.length]!);
-      if (met && distance(met, to) > AT_THE_END) return true;
-    }
-    return false;
-  });
+  return obstacles.some(({ shape }) =>
+    edgesOf(shape).some(([a, b]) => {
+      const met = crossing(from, to, a, b);
+      return met !== undefined && distance(met, to) > AT_THE_END;
+    }),
+  );
 }
