@@ -114,7 +114,7 @@ function joinCells(
   const movesOf: number[][] = Array.from({ length: gateCount }, () => []);
   const take = (k: number, next: number, move: number): void => {
     const lies = lyingAcross[move]!;
-    if (lies === OPEN) joined[rootOf(joined, k)] = rootOf(joined, next);
+    if (lies === OPEN) joined[rootOf(joined, next)] = rootOf(joined, k);
     else if (lies !== EDGE) movesOf[lies]!.push(move);
   };
   // no cell past the last is asked about: reading beyond a typed array's end makes every reading slow

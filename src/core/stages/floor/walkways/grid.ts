@@ -52,18 +52,16 @@ const cellRange = (low: Mm, high: Mm, originMm: Mm, cell: Mm, n: number): [numbe
   Math.min(n - 1, Math.floor((high - originMm) / cell)),
 ];
 
-/** Calls back with every cell whose centre lies within reach of the bounds of a shape. */
-export function cellsAround(
+/** Every cell whose centre lies within reach of the bounds of a shape. */
+export function* cellsAround(
   { nx, ny, cell, xMm, yMm }: Grid,
   shape: readonly Point[],
   reachMm: Mm,
-  take: (k: number, x: Mm, y: Mm) => void,
-): void {
+): Generator<number> {
   const box = boundsOf(shape);
   const [i0, i1] = cellRange(box.xMm - reachMm, box.xMm + box.widthMm + reachMm, xMm, cell, nx);
   const [j0, j1] = cellRange(box.yMm - reachMm, box.yMm + box.heightMm + reachMm, yMm, cell, ny);
-  for (let j = j0; j <= j1; j++)
-    for (let i = i0; i <= i1; i++) take(j * nx + i, xMm + i * cell, yMm + j * cell);
+  for (let j = j0; j <= j1; j++) for (let i = i0; i <= i1; i++) yield j * nx + i;
 }
 
 /** Marks the cells whose centres lie in a polygon, row by row between its edges. */

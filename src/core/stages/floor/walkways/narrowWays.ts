@@ -16,7 +16,13 @@ const HAIR: Mm = 0.05;
 
 /** A place from which something is reached: how wide a disc has room there, and where in the cell that is. */
 type Foothold = { k: number; mm: Mm; at: Point };
-type Zone = { aim: Aim; shapes: readonly Aim['shape'][]; footholds: Foothold[] };
+/** From where some place is reached, and which of all that is joined without a gap that is. */
+type Zone = {
+  aim: Aim;
+  shapes: readonly Aim['shape'][];
+  roots: ReadonlySet<number>;
+  footholds: () => Foothold[];
+};
 
 /**
  * The ways from each entrance to each aim that are narrower somewhere than the width the floor was cut for, however one
@@ -29,23 +35,19 @@ export function narrowWays(floor: Floor, entrances: readonly Aim[], aims: readon
   const everywhere: Zone = {
     aim: entrance,
     shapes: entrances.map(({ shape }) => shape),
-    footholds: starts.flatMap((s) => s.footholds),
+    roots: new Set(starts.flatMap(({ roots }) => [...roots])),
+    footholds: () => starts.flatMap(({ footholds }) => footholds()),
   };
-  const isWide = (k: number) => wideAt(floor, k) >= floor.widthMm - HAIR;
-  const rootsOf = ({ footholds }: Zone) =>
-    new Set(footholds.filter(({ k }) => isWide(k)).map(({ k }) => rootOf(floor.joined, k)));
-  const served = rootsOf(everywhere);
-  const isServed = (aim: Aim): boolean => {
-    for (const k of zoneOf(floor, aim)) if (isWide(k) && served.has(rootOf(floor.joined, k))) return true;
-    return false;
-  };
+  const leadsHere = (k: number) => isWide(floor, k) && everywhere.roots.has(rootOf(floor.joined, k));
+  const isServed = (aim: Aim): boolean => !zoneOf(floor, aim, leadsHere).next().done;
   const pairs = [
     ...starts.flatMap((from, i) => starts.slice(i + 1).map((to): [Zone, Zone] => [from, to])),
     // a seat is well served when one of the entrances leads to it
     ...aims.filter((aim) => !isServed(aim)).map((aim): [Zone, Zone] => [everywhere, zoneFrom(floor, aim)]),
   ];
   return pairs.flatMap(([from, to]): Narrow[] => {
-    const narrowest = narrowestBetween(floor, from.footholds, to.footholds);
+    if ([...from.roots].some((root) => to.roots.has(root))) return [];
+    const narrowest = narrowestBetween(floor, from.footholds(), to.footholds());
     if (narrowest && narrowest.mm >= floor.widthMm - HAIR) return [];
     const found = { fromGate: from.aim, toGate: to.aim };
     if (!narrowest || narrowest.mm < floor.sidewaysMm) return [{ ...found, gate: null, path: [] }];
@@ -53,9 +55,14 @@ export function narrowWays(floor: Floor, entrances: readonly Aim[], aims: readon
   });
 }
 
+const isWide = (floor: Floor, k: number): boolean => wideAt(floor, k) >= floor.widthMm - HAIR;
+
 /** How one walks from one place to another where it is never narrower than a width, up to both. */
 function pathOf(floor: Floor, [from, to]: readonly [Zone, Zone], wideMm: Mm): Point[] {
-  const cellsOf = ({ footholds }: Zone) => footholds.filter(({ mm }) => mm >= wideMm).map(({ k }) => k);
+  const cellsOf = ({ footholds }: Zone) =>
+    footholds()
+      .filter(({ mm }) => mm >= wideMm)
+      .map(({ k }) => k);
   const path = pathBetween(floor, cellsOf(from), cellsOf(to), wideMm);
   const nearest = ({ shapes }: Zone, end: Point): Point =>
     shapes.map((shape) => nearestOnEdges(end, shape)).reduce((a, b) => (b.mm < a.mm ? b : a)).point;
@@ -63,10 +70,22 @@ function pathOf(floor: Floor, [from, to]: readonly [Zone, Zone], wideMm: Mm): Po
   return start && end ? [nearest(from, start), ...path, nearest(to, end)] : [];
 }
 
-/** The cells from which a place is reached, with how much room there is in each at its widest. */
+/** From where a place is reached. */
 function zoneFrom(floor: Floor, aim: Aim): Zone {
-  const { grid, widthMm } = floor;
   const cells = [...zoneOf(floor, aim)];
+  const roots = new Set(cells.filter((k) => isWide(floor, k)).map((k) => rootOf(floor.joined, k)));
+  let footholds: Foothold[] | undefined;
+  return {
+    aim,
+    shapes: [aim.shape],
+    roots,
+    footholds: () => (footholds ??= footholdsIn(floor, aim, cells)),
+  };
+}
+
+/** How much room there is in each cell from which a place is reached, at its widest. */
+function footholdsIn(floor: Floor, aim: Aim, cells: readonly number[]): Foothold[] {
+  const { grid, widthMm } = floor;
   const zone = new Set(cells);
   const isInReach = (p: Point) => squareFrom(p.xMm, p.yMm, aim.shape) <= aim.reachMm * aim.reachMm;
   const isWidestAround = (k: number): boolean => {
@@ -76,16 +95,12 @@ function zoneFrom(floor: Floor, aim: Aim): Zone {
     });
     return widest;
   };
-  return {
-    aim,
-    shapes: [aim.shape],
-    footholds: cells.map((k): Foothold => {
-      const mm = wideAt(floor, k);
-      // the middle of a cell is beside the middle of a narrow way
-      if (mm < widthMm - HAIR && isWidestAround(k)) return { k, ...roomAt(floor, k, isInReach) };
-      return { k, mm, at: centreOf(grid, k) };
-    }),
-  };
+  return cells.map((k): Foothold => {
+    const mm = wideAt(floor, k);
+    // the middle of a cell is beside the middle of a narrow way
+    if (mm < widthMm - HAIR && isWidestAround(k)) return { k, ...roomAt(floor, k, isInReach) };
+    return { k, mm, at: centreOf(grid, k) };
+  });
 }
 
 type Event = { mm: Mm; gate: number } | { mm: Mm; foothold: Foothold; side: 1 | 2 };
