@@ -62,7 +62,8 @@ function pathOf(floor: Floor, [from, to]: readonly [Zone, Zone], wideMm: Mm): Po
   const cellsOf = ({ footholds }: Zone) =>
     footholds()
       .filter(({ mm }) => mm >= wideMm)
-      .map(({ k }) => k);
+      .map(({ k }) => k)
+      .sort((a, b) => a - b);
   const path = pathBetween(floor, cellsOf(from), cellsOf(to), wideMm);
   const nearest = ({ shapes }: Zone, end: Point): Point =>
     shapes.map((shape) => nearestOnEdges(end, shape)).reduce((a, b) => (b.mm < a.mm ? b : a)).point;
