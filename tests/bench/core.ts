@@ -189,7 +189,13 @@ export function timeGallery(n: number): {
 }
 
 /** All windows of a look solved together, with as many kinds of panels as are given. */
-export const timeSolve = (file: RoomFile, lookId: string, kinds: number, rounds: number): number[] => {
+export const timeSolve = (
+  file: RoomFile,
+  lookId: string,
+  kinds: number,
+  windows: number,
+  rounds: number,
+): number[] => {
   const panel = file.items.find((i) => i.kind === 'panel')!;
   const owned = Array.from({ length: kinds }, (_, i) => ({
     ...panel,
@@ -197,5 +203,25 @@ export const timeSolve = (file: RoomFile, lookId: string, kinds: number, rounds:
     heightMm: 1600 + i * 9,
     count: 2 + (i % 8),
   }));
-  return times(rounds, () => solveRoom(file, lookId, 'all', { owned, shops: [] }));
+  const room = dressedWindows(file, lookId, windows);
+  return times(rounds, () => solveRoom(room, lookId, 'all', { owned, shops: [] }));
 };
+
+/** The room with so many windows: those of the look over and over, each a little lower than the one before. */
+function dressedWindows(file: RoomFile, lookId: string, count: number): RoomFile {
+  const look = file.looks.find((l) => l.id === lookId)!;
+  const windows = Array.from({ length: count }, (_, i) => {
+    const dressing = look.dressings[i % look.dressings.length]!;
+    const opening = file.openings.find((o) => o.id === dressing.openingId)!;
+    const id = `window${i}`;
+    return {
+      opening: { ...opening, id, heightMm: opening.heightMm - 20 * i },
+      dressing: { ...dressing, id: `dressing${i}`, openingId: id },
+    };
+  });
+  return {
+    ...file,
+    openings: windows.map((w) => w.opening),
+    looks: file.looks.map((l) => (l === look ? { ...l, dressings: windows.map((w) => w.dressing) } : l)),
+  };
+}
