@@ -1,6 +1,7 @@
 import 'server-only';
 import { formatLength } from '../../core/base/length';
 import { hexOfLab } from '../../core/colour/spaces';
+import { seenSpan } from '../../core/room/seenSpan';
 import { UNDYED, type Shape } from '../../core/room/shape';
 import { svgText } from '../svg';
 import { loadSheet } from './rows';
@@ -30,8 +31,9 @@ export function wallSvg(
   const margin = mm(12);
   // a hem over a floor that falls away hangs below the datum
   const belowMm = Math.max(0, ...e.shapes.map((s) => -s.box.yMm));
-  const [width, height] = [e.lengthMm + 2 * margin, e.ceilingMm + belowMm + 2 * margin];
-  const [x, y] = [(v: number) => margin + v, (v: number) => margin + e.ceilingMm - v];
+  const span = seenSpan(e);
+  const [width, height] = [span.widthMm + 2 * margin, e.ceilingMm + belowMm + 2 * margin];
+  const [x, y] = [(v: number) => margin - span.xMm + v, (v: number) => margin + e.ceilingMm - v];
   const fill = (s: Shape) => {
     if (s.colours[0]) return hexOfLab(s.colours[0]);
     return s.form === 'curtain' ? hexOfLab(UNDYED) : '#e3e9ee';
@@ -74,7 +76,12 @@ export function wallSvg(
       ),
     );
   const edge = e.edge.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(x(p.xMm))} ${n(y(p.heightMm))}`).join('');
-  const clipPath = `${edge}V${n(height)}H${n(x(0))}Z`;
+  // furniture past the end of the wall stands before nothing that would cut it
+  const past = [span.xMm, e.lengthMm].map((fromMm, i) => {
+    const wideMm = i === 0 ? -span.xMm : span.xMm + span.widthMm - e.lengthMm;
+    return wideMm > 0 ? `M${n(x(fromMm))} ${n(y(e.ceilingMm))}h${n(wideMm)}V${n(height)}h${n(-wideMm)}Z` : '';
+  });
+  const clipPath = `${edge}V${n(height)}H${n(x(0))}Z${past.join('')}`;
   const frame = `<path d="${edge}V${n(y(0))}H${n(x(0))}Z" fill="none" stroke="#000" stroke-width="${n(mm(0.35))}"/>`;
   const title = `${sheet.file.room.name}, ${words.wall(wall)}, ${sheet.look.name}, 1:${scale}`;
   const foot = `${say(margin, height - mm(4), title)}${say(margin, mm(6), `${length(e.lengthMm)} × ${length(e.ceilingMm)}`)}`;

@@ -3,8 +3,8 @@ import { first } from '../../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { Fragment, useId, useMemo, type ReactNode } from 'react';
 import { formatLength } from '../../../core/base/length';
-import type { Mm } from '../../../core/base/units';
 import type { Box } from '../../../core/geometry/plane';
+import { seenSpan } from '../../../core/room/seenSpan';
 import type { Elevation, Shape } from '../../../core/room/shape';
 import { fitScale, type Scale } from '../../../ui/drawing/scale';
 import { Tape } from '../../../ui/drawing/Tape';
@@ -33,22 +33,6 @@ type Props = {
   underlay?: (scale: Scale) => ReactNode;
 };
 
-/** No more than this is shown past the end of a wall, and nothing for less than that. */
-const PAST_END: Mm = 1000;
-const POKES_OUT: Mm = 100;
-
-/** A wall from end to end, and past its ends where furniture stands there, as at an inner corner. */
-function spanOf({ lengthMm, shapes }: Elevation): Pick<Box, 'xMm' | 'widthMm'> {
-  const standing = shapes.filter((s) => s.stands).map((s) => s.box);
-  const past = (ends: readonly Mm[]): Mm => {
-    const most = Math.max(0, ...ends);
-    return most > POKES_OUT ? Math.min(PAST_END, most) : 0;
-  };
-  const left = past(standing.map((b) => -b.xMm));
-  const right = past(standing.map((b) => b.xMm + b.widthMm - lengthMm));
-  return { xMm: -left, widthMm: left + lengthMm + right };
-}
-
 /** A wall at true scale with its tape, and the same as a list for who does not see the drawing. */
 export function WallDrawing({
   elevation,
@@ -64,7 +48,7 @@ export function WallDrawing({
   const t = useTranslations('shell');
   const { view, kelvin, file } = useRoom();
   const paint = usePaint();
-  const part = region ?? { ...spanOf(elevation), yMm: 0, heightMm: elevation.ceilingMm };
+  const part = region ?? { ...seenSpan(elevation), yMm: 0, heightMm: elevation.ceilingMm };
   const margin = region ? CLOSE : MARGIN;
   // a long wall is held by the sheet's width: the sheet is then no higher than it needs
   const height = Math.min(
