@@ -51,6 +51,8 @@ describe('readings that cannot be', () => {
   });
   it('a piece outside the room, taller than it, or with a seat larger than itself', () => {
     expect(found({ pieces: [piece({ xMm: inches(20) })] })).toContain('refuse outside-room pieces.0.xMm');
+    expect(found({ pieces: [piece({ yMm: inches(900) })] })).toContain('refuse outside-room pieces.0.yMm');
+    expect(found({ pieces: [piece({ yMm: -inches(3) })] })).toContain('refuse outside-room pieces.0.yMm');
     expect(found({ pieces: [piece({ heightMm: inches(120) })] })).toContain(
       'refuse taller-than-room pieces.0.heightMm',
     );

@@ -1,6 +1,6 @@
 import { elementAt } from '../../base/list';
-import { inches } from '../../base/units';
-import { insidePolygon } from '../../geometry/plane';
+import { inches, type Mm } from '../../base/units';
+import { boundsOf, insidePolygon, type Point } from '../../geometry/plane';
 import type { Fitting, Piece, RoomFile } from '../../model/types';
 import { overheadAt } from '../../room/ceiling';
 import { footprint } from '../../room/place';
@@ -26,16 +26,28 @@ export function checkFitting(f: Fitting, file: Pick<RoomFile, 'room'>): MeasureI
   ];
 }
 
+/** Which way things at these corners are further out of a room. */
+function furtherOut(corners: readonly Point[], outline: readonly Point[]): 'xMm' | 'yMm' {
+  const [inner, room] = [boundsOf(corners), boundsOf(outline)];
+  const beyond = (low: Mm, high: Mm, from: Mm, to: Mm) => Math.max(0, from - low, high - to);
+  const x = beyond(inner.xMm, inner.xMm + inner.widthMm, room.xMm, room.xMm + room.widthMm);
+  const y = beyond(inner.yMm, inner.yMm + inner.heightMm, room.yMm, room.yMm + room.heightMm);
+  return y > x ? 'yMm' : 'xMm';
+}
+
 export function checkPiece(p: Piece, file: Pick<RoomFile, 'room'>): MeasureIssue[] {
   const { refuse } = issuer(p.id);
   const issues: MeasureIssue[] = [];
-  if (footprint(p).some((c) => !insidePolygon(c, file.room.walls, inches(0.5))))
-    issues.push(refuse('outside-room', 'xMm', { cameMm: p.xMm }));
+  const corners = footprint(p);
+  if (corners.some((c) => !insidePolygon(c, file.room.walls, inches(0.5)))) {
+    const field = furtherOut(corners, file.room.walls);
+    issues.push(refuse('outside-room', field, { cameMm: p[field] }));
+  }
   // it is as high all over, so what is overhead at its corners and middle decides
   const overhead =
     file.room.slopes.length + file.room.beams.length === 0
       ? file.room.ceilingMm
-      : Math.min(...[p, ...footprint(p)].map((corner) => overheadAt(file.room, corner)));
+      : Math.min(...[p, ...corners].map((corner) => overheadAt(file.room, corner)));
   if (p.bottomMm + p.heightMm > overhead + TOLERANCE)
     issues.push(
       refuse('taller-than-room', 'heightMm', { cameMm: p.bottomMm + p.heightMm, expectedMm: overhead }),
