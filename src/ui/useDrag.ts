@@ -15,7 +15,10 @@ if (coming)
 
 type DragHandler = Handler<'drag', EventTypes['drag']>;
 
-/** Drags by mouse, pen and finger; what it gives is put on the element that is dragged. */
+/**
+ * Drags by mouse, pen and finger; what it gives is put on the element that is dragged. The library's own arrow keys are off:
+ * they go on from where the last drag ended.
+ */
 export function useDrag(
   handler: DragHandler,
   config: UserDragConfig,
@@ -26,7 +29,8 @@ export function useDrag(
   }, [there]);
   const controller = useMemo(() => there?.dragController(), [there]);
   controller?.applyHandlers({ drag: handler });
-  controller?.applyConfig(config, 'drag');
+  const withoutKeys: UserDragConfig = { ...config, pointer: { ...config.pointer, keys: false } };
+  controller?.applyConfig(withoutKeys, 'drag');
   useEffect(() => controller?.effect());
   useEffect(() => () => controller?.clean(), [controller]);
   return (...args) => (controller?.bind(...args) as DOMAttributes<Element> | undefined) ?? {};

@@ -1,6 +1,12 @@
 'use client';
 import { elementAt } from '../../core/base/list';
+import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
+import type { StageName } from '../../core/model/finding';
+import type { Piece, RoomFile } from '../../core/model/types';
+import { isBed } from '../../core/room/kinds';
+import { placeOnWall } from '../../core/room/place';
+import type { Wall } from '../../core/room/walls';
 import { useRoom } from './room/RoomContext';
 
 /** Where every key is for typing. */
@@ -9,6 +15,20 @@ const TYPING = 'input,textarea';
 const LISTS = '[role=listbox],[role=menu],[role=combobox]';
 const isIn = (target: EventTarget | null, where: string): boolean =>
   target instanceof Element && target.closest(where) !== null;
+
+/** Stages that show the plan beside the walls. */
+const WITH_PLAN: ReadonlySet<string> = new Set<StageName>(['measure', 'clear']);
+
+const hasSeat = (piece: Piece): boolean => piece.seat !== null && !isBed(piece);
+
+/** What a stage shows one after the other: the walls, with the plan, or those at which seats stand. */
+function stopsOf(stage: string, { pieces }: RoomFile, walls: readonly Wall[]): string[] {
+  const ids = walls.map((wall) => wall.id);
+  if (WITH_PLAN.has(stage)) return [...ids, 'plan'];
+  if (stage !== 'seats') return ids;
+  const seated = new Set(pieces.filter(hasSeat).map((piece) => placeOnWall(piece, walls).wallId));
+  return ids.filter((id) => seated.has(id));
+}
 
 /** Undo or redo, by the keys of either platform. */
 function historyKey(e: KeyboardEvent): 'undo' | 'redo' | null {
@@ -21,10 +41,14 @@ function historyKey(e: KeyboardEvent): 'undo' | 'redo' | null {
 /** Keys that act anywhere in a room. */
 export function useKeys(onHelp: () => void): void {
   const { file, plan, wallId, setWall, setLook, replay, pick } = useRoom();
+  const stage = usePathname().split('/').pop() ?? '';
   useEffect(() => {
     const stepWall = (step: 1 | -1) => {
-      const ids = [...plan.walls.map((w) => w.id), 'plan'];
-      setWall(elementAt(ids, (ids.indexOf(wallId) + step + ids.length) % ids.length));
+      const ids = stopsOf(stage, file, plan.walls);
+      if (ids.length === 0) return;
+      const now = Math.max(ids.indexOf(wallId), 0);
+      pick(null);
+      setWall(elementAt(ids, (now + step + ids.length) % ids.length));
     };
     const goToLook = (number: number) => {
       const look = [...file.looks].sort((a, b) => a.order - b.order)[number - 1];
@@ -51,5 +75,5 @@ export function useKeys(onHelp: () => void): void {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [file.looks, plan.walls, wallId, setWall, setLook, replay, pick, onHelp]);
+  }, [stage, file, plan.walls, wallId, setWall, setLook, replay, pick, onHelp]);
 }

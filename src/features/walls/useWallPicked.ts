@@ -1,11 +1,12 @@
 'use client';
-import { findOne, first } from '../../core/base/list';
+import { findOne } from '../../core/base/list';
 import { useRoom } from '../shell/room/RoomContext';
+import { useStageWall } from '../shell/useStageWall';
 
 /** The wall that is shown, what hangs on it, and which of it is picked: a group, or else a piece. */
 export function useWallPicked() {
-  const { file, look, plan, wallId, picked } = useRoom();
-  const shownWall = wallId === 'plan' ? first(file.room.walls).id : wallId;
+  const { look, plan, picked } = useRoom();
+  const shownWall = useStageWall(plan.hangings.map((h) => h.wallId));
   const here = plan.hangings.filter((h) => h.wallId === shownWall);
   const groups = plan.groups.filter((g) => g.wallId === shownWall);
   const groupPlan = groups.find((g) => g.groupId === picked);

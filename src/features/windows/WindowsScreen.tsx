@@ -33,7 +33,7 @@ export function WindowsScreen(): ReactNode {
   const title = round ? t('windows.unrolled', { count: round.offsets.size }) : wallName(wall);
   if (!current)
     return (
-      <Workspace foot={<WallStrip />} worksheet={<NoWindows wallId={wall.id} />}>
+      <Workspace foot={<WallStrip />} worksheet={<NoWindows wallId={wall.id} windows={picked.windows} />}>
         <SheetHead title={title} detail="" />
         <WallDrawing elevation={elevation} title={title} />
       </Workspace>
@@ -63,13 +63,15 @@ function useGoTo(windows: WindowPicked['windows']): (openingId: string) => void 
   };
 }
 
-function NoWindows({ wallId }: { wallId: string }): ReactNode {
+/** A wall without windows: the way to add one, and to the windows on other walls. */
+function NoWindows({ wallId, windows }: { wallId: string; windows: WindowPicked['windows'] }): ReactNode {
   const t = useTranslations();
   const { file, look } = useRoom();
   return (
     <>
+      <WindowNames windows={windows} currentId={null} />
       <SheetTitle>{t('stages.windows')}</SheetTitle>
-      <p>{t('windows.none')}</p>
+      <p>{t(windows.length > 0 ? 'windows.noneHere' : 'windows.none')}</p>
       <p className="mt-3">
         <PageLink
           className="underline underline-offset-4"
@@ -79,6 +81,30 @@ function NoWindows({ wallId }: { wallId: string }): ReactNode {
         </PageLink>
       </p>
     </>
+  );
+}
+
+/** All windows of the room by name, to go to. */
+function WindowNames({
+  windows,
+  currentId,
+}: {
+  windows: WindowPicked['windows'];
+  currentId: string | null;
+}): ReactNode {
+  const t = useTranslations('windows');
+  const goTo = useGoTo(windows);
+  // the one that is shown is known by its title
+  if (windows.length === 0 || (windows.length === 1 && currentId !== null)) return null;
+  return (
+    <ToggleGroup
+      label={t('windowsHere')}
+      variant="names"
+      value={currentId}
+      options={windows.map((o) => ({ value: o.id, label: o.name }))}
+      onChange={goTo}
+      className="mb-3"
+    />
   );
 }
 
@@ -93,20 +119,10 @@ function WindowWorksheet({
   const t = useTranslations('windows');
   const { file } = useRoom();
   const acts = useWindowActs(current, dressing, windowPlan);
-  const goTo = useGoTo(windows);
   const length = (mm: number) => formatLength(mm, file.room.unit);
   return (
     <>
-      {windows.length > 1 && (
-        <ToggleGroup
-          label={t('windowsHere')}
-          variant="names"
-          value={current.id}
-          options={windows.map((o) => ({ value: o.id, label: o.name }))}
-          onChange={goTo}
-          className="mb-3"
-        />
-      )}
+      <WindowNames windows={windows} currentId={current.id} />
       {dressing && windowPlan ? (
         <WindowSheet key={dressing.id} opening={current} dressing={dressing} plan={windowPlan} />
       ) : (

@@ -1,0 +1,146 @@
+/** Mouse, keys and thumbs one after the other: each stroke does one thing, from where the thing is now. */
+import type { Locator, Page } from '@playwright/test';
+import { awake, expect, fileOf, saved, test, type } from './studio';
+
+/** Drags a thing by so many pixels, and lets it go free of every rule. */
+async function dragFree(page: Page, thing: Locator, dx: number, dy: number): Promise<void> {
+  const box = (await thing.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.keyboard.down('Alt');
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 3 });
+  await page.mouse.move(x + dx, y + dy, { steps: 3 });
+  await page.mouse.up();
+  await page.keyboard.up('Alt');
+  await saved(page);
+}
+
+const IN = 25.4;
+const MARK = 1 / 8;
+
+/** A drag, then an arrow; a number typed, then an arrow: each arrow is one mark on from where the thing is. */
+async function goesOnFromWhereItIs(
+  page: Page,
+  thing: Locator,
+  {
+    at,
+    drag,
+    key,
+    field,
+    typed,
+  }: {
+    at: () => Promise<number>;
+    drag: [number, number];
+    key: 'ArrowUp' | 'ArrowRight';
+    field: string | RegExp;
+    typed: number;
+  },
+): Promise<void> {
+  await awake(page);
+  const before = await at();
+  await dragFree(page, thing, ...drag);
+  await expect.poll(at).not.toBeCloseTo(before, 3);
+  const dropped = await at();
+  await thing.focus();
+  await page.keyboard.press(key);
+  await expect.poll(at).toBeCloseTo(dropped + MARK, 4);
+  await page.keyboard.press(key);
+  await expect.poll(at).toBeCloseTo(dropped + 2 * MARK, 4);
+  await type(page, field, `${typed}`);
+  await expect.poll(at).toBeCloseTo(typed, 4);
+  await thing.focus();
+  await page.keyboard.press(key);
+  await expect.poll(at).toBeCloseTo(typed + MARK, 4);
+  await saved(page);
+  expect(await at()).toBeCloseTo(typed + MARK, 4);
+}
+
+test('after a drag the arrows go on from there: a rod', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=e');
+  await goesOnFromWhereItIs(page, page.getByRole('button', { name: /Harbour window, Rod/ }), {
+    at: async () => (await studio.plan()).windows[0]!.rodHeightMm / IN,
+    drag: [0, 24],
+    key: 'ArrowUp',
+    field: 'Rod, floor to centre',
+    typed: 96,
+  });
+});
+
+test('after a drag the arrows go on from there: a picture', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/walls?look=early-summer&wall=n');
+  await goesOnFromWhereItIs(page, page.locator('svg').getByRole('button', { name: 'Regatta, large' }), {
+    at: async () => (await studio.plan()).hangings.find((h) => h.name === 'Regatta, large')!.centreMm / IN,
+    drag: [0, -20],
+    key: 'ArrowUp',
+    field: 'Centre, from the floor',
+    typed: 61,
+  });
+});
+
+test('after a drag the arrows go on from there: a pillow', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/seats?look=early-summer');
+  const pillow = page
+    .locator('svg')
+    .getByRole('button', { name: /^Tanbark linen/ })
+    .first();
+  await goesOnFromWhereItIs(page, pillow, {
+    at: async () => (await studio.plan()).seats[0]!.pillows.find((p) => p.itemId === 'tanbark-20')!.xMm / IN,
+    drag: [30, 0],
+    key: 'ArrowRight',
+    field: 'Centre from the left arm',
+    typed: 20,
+  });
+});
+
+test('after a drag the arrows go on from there: a window on its wall', async ({ page }) => {
+  await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
+  await goesOnFromWhereItIs(page, page.locator('svg').getByRole('button', { name: 'Harbour window' }), {
+    at: async () => (await fileOf(page)).openings.find((o) => o.name === 'Harbour window')!.xMm / IN,
+    drag: [20, 0],
+    key: 'ArrowRight',
+    field: 'From the left',
+    typed: 40,
+  });
+});
+
+test('the keys for the next wall go round the walls of each stage, whatever is picked', async ({ page }) => {
+  const heading = page.getByRole('heading', { level: 1 });
+  for (const stage of ['windows', 'walls']) {
+    await page.goto(`/rooms/long-room/${stage}?look=early-summer&wall=e`);
+    await awake(page);
+    await page.locator('svg').getByRole('button').first().click();
+    const seen: string[] = [];
+    for (let n = 0; n < 4; n++) {
+      await page.keyboard.press(']');
+      seen.push((await heading.textContent()) ?? '');
+    }
+    expect(seen, stage).toEqual(['South wall', 'West wall', 'North wall', 'East wall']);
+    await page.keyboard.press('[');
+    await expect(heading).toHaveText('North wall');
+  }
+  await page.goto('/rooms/long-room/seats?look=early-summer');
+  await awake(page);
+  await expect(heading).toHaveText('Long sofa');
+  await page.keyboard.press(']');
+  await expect(heading).not.toHaveText('Long sofa');
+  await page.keyboard.press('[');
+  await expect(heading).toHaveText('Long sofa');
+});
+
+test('windows and walls open on a wall that has something, and the strip marks it', async ({ page }) => {
+  const strip = page.getByRole('group', { name: 'Walls' });
+  await page.goto('/rooms/long-room/windows?look=early-summer&wall=n');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('East wall');
+  await expect(strip.getByRole('radio', { name: 'East wall' })).toBeChecked();
+  // one that has nothing can be chosen all the same
+  await awake(page);
+  await strip.getByRole('radio', { name: 'North wall' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('North wall');
+  await expect(page.getByText('There’s no window on this wall.')).toBeVisible();
+  await page.getByRole('radio', { name: 'Harbour window' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('East wall');
+  await page.goto('/rooms/lookout/walls?look=summer&wall=n');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('South wall');
+  await expect(strip.getByRole('radio', { name: 'South wall' })).toBeChecked();
+});
