@@ -1,4 +1,4 @@
-import { formatBareLength, formatLength } from '../core/base/length';
+import { formatLength, formatSize } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
 import type { Finding, FindingCode, FindingFacts } from '../core/model/finding';
 
@@ -64,7 +64,7 @@ export function findingArguments(
   ] as const) {
     const [width, height] = [finding.by[w], finding.by[h]];
     if (typeof width === 'number' && typeof height === 'number')
-      facts[size] = `${formatBareLength(width, unit)} × ${formatLength(height, unit)}`;
+      facts[size] = formatSize(width, height, unit);
   }
   if (typeof facts.need === 'number' && typeof facts.have === 'number') facts.short = facts.need - facts.have;
   return facts;

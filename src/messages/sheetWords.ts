@@ -1,4 +1,4 @@
-import { formatBareLength, formatLength } from '../core/base/length';
+import { formatLength, formatSize, plainUnit } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
 import type { FittingStep, Mark } from '../core/plan/fittingStep';
 import type { BuyLine } from '../core/stash/buying';
@@ -55,8 +55,8 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
     size: (b: BuyLine): string => {
       if (b.widthMm === null) return '';
       return b.heightMm === null
-        ? length(b.widthMm)
-        : `${formatBareLength(b.widthMm, unit)} × ${length(b.heightMm)}`;
+        ? formatLength(b.widthMm, plainUnit(unit))
+        : formatSize(b.widthMm, b.heightMm, unit);
     },
   };
 }

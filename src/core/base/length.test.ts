@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { formatFineLength, typedFineLength } from './fineLength';
-import { formatBareLength, formatLength, parseLength, typedLength } from './length';
+import {
+  formatBareLength,
+  formatBareSize,
+  formatLength,
+  formatSize,
+  parseLength,
+  plainUnit,
+  typedLength,
+} from './length';
 import {
   cm,
   feet,
@@ -174,5 +182,18 @@ describe('marks', () => {
         plannedBelow(inches(105), 'in'),
       ].map((n) => rounded(n)),
     ).toEqual([2515, 2519, 2512, rounded(inches(105))]);
+  });
+});
+
+describe('sizes of cloth, frames and lamps', () => {
+  it('are in plain inches, also where rooms are in feet and inches', () => {
+    expect(formatSize(inches(36), inches(14.5), 'ft-in')).toBe('36 × 14 1⁄2 in');
+    expect(formatSize(inches(50), inches(60), 'in')).toBe('50 × 60 in');
+    expect(formatBareSize(inches(108), inches(42), 'ft-in')).toBe('108 × 42');
+    expect(plainUnit('ft-in')).toBe('in');
+  });
+  it('or in centimetres', () => {
+    expect(formatSize(505, 1200, 'cm')).toBe('50.5 × 120 cm');
+    expect(plainUnit('cm')).toBe('cm');
   });
 });

@@ -238,6 +238,17 @@ export function formatLength(lengthMm: Mm, unit: LengthUnit): string {
   return bare.includes('′') ? bare : `${bare} ${unit === 'cm' ? 'cm' : 'in'}`;
 }
 
+/** The unit that cloth, frames and lamps are measured in: plain inches where rooms are in feet and inches. */
+export const plainUnit = (unit: LengthUnit): 'in' | 'cm' => (unit === 'cm' ? 'cm' : 'in');
+
+/** Width and height of a thing in plain inches or centimetres, unit left out: `36 × 14`. */
+export const formatBareSize = (widthMm: Mm, heightMm: Mm, unit: LengthUnit): string =>
+  `${formatBareLength(widthMm, plainUnit(unit))} × ${formatBareLength(heightMm, plainUnit(unit))}`;
+
+/** The same with the unit: `36 × 14 in`. */
+export const formatSize = (widthMm: Mm, heightMm: Mm, unit: LengthUnit): string =>
+  `${formatBareSize(widthMm, heightMm, unit)} ${plainUnit(unit)}`;
+
 /** What is put back into a field for typing: ASCII that parseLength reads to the same mark. */
 export function typedLength(lengthMm: Mm, unit: LengthUnit): string {
   return formatBareLength(lengthMm, unit)

@@ -1,4 +1,5 @@
 'use client';
+import { plainUnit } from '../../core/base/length';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { ITEM_KINDS } from '../../core/model/values';
@@ -67,7 +68,7 @@ export function FoundEntry({ wallId }: { wallId: string | null }): ReactNode {
           size="small"
           draftKey={key('w')}
           valueMm={entry.widthMm}
-          unit={unit}
+          unit={plainUnit(unit)}
           onCommit={(w) => positive(w, () => set({ widthMm: w }))}
         />
         <LengthField
@@ -75,7 +76,7 @@ export function FoundEntry({ wallId }: { wallId: string | null }): ReactNode {
           size="small"
           draftKey={key('h')}
           valueMm={entry.heightMm}
-          unit={unit}
+          unit={plainUnit(unit)}
           onCommit={(h) => positive(h, () => set({ heightMm: h }))}
         />
         <input

@@ -3,7 +3,7 @@ import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatSize } from '../../core/base/length';
 import { hexOfLab } from '../../core/colour/spaces';
 import type { ItemMove } from '../../core/model/change';
 import type { Found, Item, Verdict } from '../../core/model/types';
@@ -77,7 +77,7 @@ export function FoundRow({
         <p className="min-w-0 flex-1 leading-tight">
           <span className="block truncate text-[15px] font-medium">{item.name}</span>
           <span className="block truncate text-[13px] text-soft">
-            <Words>{`${ts(`kinds.${item.kind}`)}, ${formatBareLength(item.widthMm, unit)} × ${formatLength(item.heightMm, unit)}${wall ? `, ${wallName(wall)}` : ''}`}</Words>
+            <Words>{`${ts(`kinds.${item.kind}`)}, ${formatSize(item.widthMm, item.heightMm, unit)}${wall ? `, ${wallName(wall)}` : ''}`}</Words>
           </span>
         </p>
         <Button

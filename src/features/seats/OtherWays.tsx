@@ -2,7 +2,7 @@
 import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { formatBareLength } from '../../core/base/length';
+import { formatBareSize } from '../../core/base/length';
 import type { Piece, Seat } from '../../core/model/types';
 import type { RuleBook } from '../../core/rules/book';
 import { composeSeat, type Composition } from '../../core/stages/seats/compose';
@@ -104,8 +104,7 @@ export function OtherWays({
                     <span key={`${m.fill} ${m.widthMm} ${m.heightMm}`} className="block text-soft">
                       {t('missing', {
                         count: m.buy,
-                        width: formatBareLength(m.widthMm, file.room.unit),
-                        height: formatBareLength(m.heightMm, file.room.unit),
+                        size: formatBareSize(m.widthMm, m.heightMm, file.room.unit),
                         fill: t(m.fill),
                       })}
                     </span>

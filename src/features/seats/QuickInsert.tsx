@@ -3,7 +3,7 @@ import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { PillowPlan } from '../../core/stages/seats/pillows';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatSize, plainUnit } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import { newItem, PIECE } from '../../core/model/defaults';
 import type { Item, Placement, RoomFile } from '../../core/model/types';
@@ -101,8 +101,7 @@ function Insert(): ReactNode {
     change([{ do: 'putItem', item: { ...item, ...patch } }]);
     return TAKEN;
   };
-  const size = (s: { widthMm: number; heightMm: number }) =>
-    `${formatBareLength(s.widthMm, unit)} × ${formatLength(s.heightMm, unit)}`;
+  const size = (s: { widthMm: number; heightMm: number }) => formatSize(s.widthMm, s.heightMm, unit);
   const { insert, wanted, nearest, plumpness, rule } = pillow.insert;
   return (
     <QuickFrame
@@ -217,7 +216,7 @@ function InsertDrawing({ item, pillow }: { item: Item; pillow: PillowPlan }): Re
         y1={flat.y + flat.height + (ins.y + ins.height - flat.y - flat.height) + 16}
         y2={flat.y + flat.height + (ins.y + ins.height - flat.y - flat.height) + 16}
         valueMm={item.widthMm}
-        unit={unit}
+        unit={plainUnit(unit)}
         name={t('quick.coverWidth')}
       />
       <Dimension
@@ -226,7 +225,7 @@ function InsertDrawing({ item, pillow }: { item: Item; pillow: PillowPlan }): Re
         y1={ins.y - 14}
         y2={ins.y - 14}
         valueMm={insW}
-        unit={unit}
+        unit={plainUnit(unit)}
         name={t('quick.insertAnswer')}
       />
       <Dimension
@@ -235,7 +234,7 @@ function InsertDrawing({ item, pillow }: { item: Item; pillow: PillowPlan }): Re
         y1={filled.y + filled.height / 2}
         y2={filled.y + filled.height / 2}
         valueMm={pillow.useWidthMm}
-        unit={unit}
+        unit={plainUnit(unit)}
         name={t('quick.useSize')}
       />
       <text x={ins.x + ins.width + 12} y={ins.y + 12} fontSize="13">

@@ -1,9 +1,10 @@
 'use client';
+import type { Mm } from '../../core/base/units';
 import { findOne } from '../../core/base/list';
 import { Disclosure } from '../../ui/Collapsible';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatBareSize, formatLength } from '../../core/base/length';
 import type { Placement } from '../../core/model/types';
 import type { PillowPlan, SeatPlan } from '../../core/stages/seats/planSeat';
 import { Button } from '../../ui/Button';
@@ -26,7 +27,8 @@ export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {
   const piece = findOne(file.pieces, (p) => p.id === s.pieceId);
   const acts = useSeatActs(piece);
   const unit = file.room.unit;
-  const bare = (mm: number) => formatBareLength(mm, unit);
+  const sizeOf = (thing: { widthMm: Mm; heightMm: Mm }) =>
+    formatBareSize(thing.widthMm, thing.heightMm, unit);
   const short = plan.sheet.inserts;
   const buys = (p: PillowPlan) =>
     p.insert.insert !== null &&
@@ -64,12 +66,12 @@ export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {
                     <ClothChip item={item} paint={paint} />
                     <span className="font-semibold leading-tight">{p.name}</span>
                     <span className="text-soft">
-                      <Words>{t('cover', { width: bare(item.widthMm), height: bare(item.heightMm) })}</Words>
+                      <Words>{t('cover', { size: sizeOf(item) })}</Words>
                     </span>
                     <span className="min-w-[88px] text-right">
                       <Words>
                         {p.insert.insert
-                          ? `${t('insert', { width: bare(p.insert.insert.widthMm), height: bare(p.insert.insert.heightMm) })} ${buys(p) ? t('toBuy') : t(p.fill)}`
+                          ? `${sizeOf(p.insert.insert)} ${buys(p) ? t('toBuy') : t(p.fill)}`
                           : t('noInsert')}
                       </Words>
                     </span>

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { memo, useState, type ReactNode } from 'react';
-import { formatBareLength } from '../../core/base/length';
+import { formatBareSize } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
 import type { RuleBook } from '../../core/rules/book';
@@ -24,7 +24,7 @@ type Acts = {
   onPut: (item: Item) => void;
 };
 
-/** Covers of the stash, to be dragged onto the seat or put in its middle by Enter. */
+/** Covers of the stash, to be dragged onto the seat or put on it by a press. */
 export function StashStrip({ covers, onDrop, onPut }: Acts & { covers: readonly StashRow[] }): ReactNode {
   const { look, file, rules } = useRoom();
   return (
@@ -92,20 +92,17 @@ const Strip = memo(function Strip({
                 <button
                   type="button"
                   {...bind(row)}
-                  onClick={(e) => {
-                    if (e.detail === 0 || e.detail === 2) onPut(item);
-                  }}
+                  // the second press of a double one puts nothing more on
+                  onClick={(e) => e.detail < 2 && onPut(item)}
                   aria-label={`${t('add')} ${item.name}`}
-                  className="w-[92px] touch-none select-none text-left text-[13px] leading-tight"
+                  className="w-[92px] touch-pan-x select-none text-left text-[13px] leading-tight"
                   style={{ cursor: 'grab' }}
                 >
                   <ClothChip item={row} paint={paint} width={92} height={36} />
                   <span className="mt-1 block truncate font-medium" title={item.name}>
                     {item.name}
                   </span>
-                  <span className="block text-soft">
-                    {formatBareLength(item.widthMm, unit)} × {formatBareLength(item.heightMm, unit)}
-                  </span>
+                  <span className="block text-soft">{formatBareSize(item.widthMm, item.heightMm, unit)}</span>
                   {!hasInsert(item, rules) && <span className="block font-medium">{t('noInsertFits')}</span>}
                   <span className="block truncate text-soft">
                     {elsewhere

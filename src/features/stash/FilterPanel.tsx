@@ -3,7 +3,7 @@ import { Disclosure } from '../../ui/Collapsible';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode, type RefObject } from 'react';
 import { spotsOfRoomAction } from '../../actions/stash';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatSize } from '../../core/base/length';
 import { hexOfLab, labOfHex } from '../../core/colour/spaces';
 import type { Item } from '../../core/model/types';
 import { ITEM_KINDS, SEASONS, TEXTURES } from '../../core/model/values';
@@ -159,7 +159,7 @@ function FitsFilter({ filter, set }: FilterProps): ReactNode {
     t(`spot.${s.what}`, {
       of: s.of,
       n: s.n,
-      size: `${formatBareLength(s.widthMm, unit)} × ${formatLength(s.heightMm, unit)}`,
+      size: formatSize(s.widthMm, s.heightMm, unit),
     });
   return (
     <div>

@@ -3,7 +3,7 @@ import { elementAt } from '../../core/base/list';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useTranslations } from 'next-intl';
 import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatSize } from '../../core/base/length';
 import type { Prepared } from '../../core/stash/entry';
 import { returnOf } from '../../core/stash/returns';
 import { ScrollArea } from '../../ui/ScrollArea';
@@ -177,7 +177,7 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
             <span className="min-w-0 flex-1 leading-tight">
               <span className="block truncate text-[15px] font-medium">{e.name}</span>
               <span className="block truncate text-[13px] text-soft">
-                <Words>{`${t(`kinds.${e.kind}`)}, ${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}${(place(e.placeId) ?? e.whereabouts) ? `, ${place(e.placeId) ?? e.whereabouts}` : ''}`}</Words>
+                <Words>{`${t(`kinds.${e.kind}`)}, ${formatSize(e.widthMm, e.heightMm, unit)}${(place(e.placeId) ?? e.whereabouts) ? `, ${place(e.placeId) ?? e.whereabouts}` : ''}`}</Words>
               </span>
             </span>
             <span className="hidden shrink-0 text-right text-[13px] leading-tight sm:block">
@@ -270,7 +270,7 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
               </div>
               <p className="truncate pt-1 text-[14px] font-medium">{e.name}</p>
               <p className="truncate text-[12.5px] text-soft">
-                <Words>{`${formatBareLength(e.widthMm, unit)} × ${formatLength(e.heightMm, unit)}, ${t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}`}</Words>
+                <Words>{`${formatSize(e.widthMm, e.heightMm, unit)}, ${t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}`}</Words>
               </p>
             </div>
           ))}

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { memo, type ReactNode } from 'react';
-import { formatLength } from '../../core/base/length';
+import { formatSize } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
 import { ScrollArea } from '../../ui/ScrollArea';
@@ -39,9 +39,7 @@ export const ArtStrip = memo(function ArtStrip({
           >
             <ClothChip item={a} paint={paint} width={112} height={40} />
             <span className="mt-1 block truncate font-medium">{a.name}</span>
-            <span className="block text-soft">
-              {formatLength(a.widthMm, unit)} × {formatLength(a.heightMm, unit)}
-            </span>
+            <span className="block text-soft">{formatSize(a.widthMm, a.heightMm, unit)}</span>
             <span className="block text-soft">
               {t('seats.have', {
                 free: Math.max(0, a.count - (uses.get(a.id) ?? 0) - (elsewhere?.count ?? 0)),

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatBareLength } from '../../core/base/length';
+import { formatBareSize } from '../../core/base/length';
 import type { HangingGroup } from '../../core/model/types';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
@@ -32,7 +32,7 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
         {members.map((h, i) => {
           const item = itemOf(file, h.itemId);
           const name = item?.name ?? '';
-          const size = (mm: number | undefined) => formatBareLength(mm ?? 0, unit);
+          const size = formatBareSize(item?.widthMm ?? 0, item?.heightMm ?? 0, unit);
           return (
             <li
               key={h.id}
@@ -43,7 +43,7 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
                 onClick={() => pick(h.id)}
                 className="truncate pb-1 text-left underline decoration-line underline-offset-4"
               >
-                <Words>{`${name}, ${size(item?.widthMm)} × ${size(item?.heightMm)}`}</Words>
+                <Words>{`${name}, ${size}`}</Words>
               </button>
               <span className="flex gap-1">
                 <Button
@@ -102,7 +102,7 @@ function AddFrames({ group: g }: { group: HangingGroup }): ReactNode {
           { value: '', label: t('addPick') },
           ...stash.map((s) => ({
             value: s.id,
-            label: `${s.name}, ${formatBareLength(s.widthMm, unit)} × ${formatBareLength(s.heightMm, unit)}`,
+            label: `${s.name}, ${formatBareSize(s.widthMm, s.heightMm, unit)}`,
           })),
         ]}
         onChange={add}

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatBareLength, formatLength, formatSize } from '../../core/base/length';
 import type { Hanging, Item } from '../../core/model/types';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
 import { massWords } from '../../messages/findingWords';
@@ -52,8 +52,7 @@ export function HangingSheet({
     <>
       <SheetTitle
         detail={t('size', {
-          width: formatBareLength(item.widthMm, unit),
-          height: formatLength(item.heightMm, unit),
+          size: formatSize(item.widthMm, item.heightMm, unit),
           mass: `${p.massGuessedBy === null ? '' : `${t('about')} `}${massWords(p.massG, unit)}`,
         })}
       >

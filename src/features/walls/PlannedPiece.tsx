@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
-import { formatBareLength } from '../../core/base/length';
+import { formatBareLength, plainUnit } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import { newItem } from '../../core/model/defaults';
 import type { Item } from '../../core/model/types';
@@ -37,7 +37,7 @@ export function PlannedPiece({
     setSize({ ...size, ...patch });
     return TAKEN;
   };
-  const plain = (mm: number) => formatBareLength(mm, unit).replace('\u2044', '/');
+  const plain = (mm: number) => formatBareLength(mm, plainUnit(unit)).replace('\u2044', '/');
   const add = () =>
     onAdd(
       newItem({
@@ -67,14 +67,14 @@ export function PlannedPiece({
           label={kinds ? t('planWidth') : `${t('addPlanned')}, ${t('planWidth')}`}
           draftKey={`${draftKey}-plan-w`}
           valueMm={size.widthMm}
-          unit={unit}
+          unit={plainUnit(unit)}
           onCommit={(widthMm) => sized({ widthMm })}
         />
         <LengthField
           label={t('planHeight')}
           draftKey={`${draftKey}-plan-h`}
           valueMm={size.heightMm}
-          unit={unit}
+          unit={plainUnit(unit)}
           onCommit={(heightMm) => sized({ heightMm })}
         />
         <Button small onClick={add}>

@@ -1,7 +1,8 @@
 'use client';
+import type { Mm } from '../../core/base/units';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatBareSize, formatLength, formatSize, plainUnit } from '../../core/base/length';
 import type { FramedPrint, Hanging, Item } from '../../core/model/types';
 import type { Plan } from '../../core/plan/planLook';
 import { Button } from '../../ui/Button';
@@ -86,7 +87,7 @@ function PrintFields({
   const unit = file.room.unit;
   const stash = useStash('art');
   const key = (field: string) => `${file.room.id}-${name}-print-${field}`;
-  const bare = (mm: number) => formatBareLength(mm, unit);
+  const sizeOf = (widthMm: Mm, heightMm: Mm) => formatBareSize(widthMm, heightMm, unit);
   const set = (patch: Partial<FramedPrint>): Answer => {
     put({ ...print, ...patch });
     return TAKEN;
@@ -122,12 +123,12 @@ function PrintFields({
             : [
                 {
                   value: '',
-                  label: t('sheetOwn', { w: bare(print.sheetWidthMm), h: bare(print.sheetHeightMm) }),
+                  label: t('sheetOwn', { size: sizeOf(print.sheetWidthMm, print.sheetHeightMm) }),
                 },
               ]),
           ...SHEETS.map((s) => ({
             value: s.name,
-            label: `${s.name}${/^[AB]/.test(s.name) ? `, ${bare(s.widthMm)} × ${bare(s.heightMm)}` : ' in'}`,
+            label: `${s.name}${/^[AB]/.test(s.name) ? `, ${sizeOf(s.widthMm, s.heightMm)}` : ' in'}`,
           })),
         ]}
         onChange={(name) => {
@@ -139,14 +140,14 @@ function PrintFields({
         label={`${t('sheet')}, ${t('planWidth')}`}
         draftKey={key('w')}
         valueMm={print.sheetWidthMm}
-        unit={unit}
+        unit={plainUnit(unit)}
         onCommit={(mm) => size(mm, { sheetWidthMm: mm })}
       />
       <LengthField
         label={`${t('sheet')}, ${t('planHeight')}`}
         draftKey={key('h')}
         valueMm={print.sheetHeightMm}
-        unit={unit}
+        unit={plainUnit(unit)}
         onCommit={(mm) => size(mm, { sheetHeightMm: mm })}
       />
       <NumberField
@@ -179,7 +180,6 @@ function PrintFields({
 function MatAndPixels({ found, print }: { found: Plan['prints'][number]; print: FramedPrint }): ReactNode {
   const t = useTranslations('walls');
   const { unit } = useRoom().file.room;
-  const bare = (mm: number) => formatBareLength(mm, unit);
   return (
     <>
       <dl className="grid grid-cols-[1fr_auto] gap-x-3 text-[14px]">
@@ -187,7 +187,7 @@ function MatAndPixels({ found, print }: { found: Plan['prints'][number]; print: 
           {t('matOpening')} <Why rule="walls.matOverlap" />
         </dt>
         <dd className="font-semibold">
-          <Words>{`${bare(found.mat.openingWidthMm)} × ${formatLength(found.mat.openingHeightMm, unit)}`}</Words>
+          <Words>{formatSize(found.mat.openingWidthMm, found.mat.openingHeightMm, unit)}</Words>
         </dd>
         <dt>
           {t('matLeft')}
@@ -205,12 +205,12 @@ function MatAndPixels({ found, print }: { found: Plan['prints'][number]; print: 
           {t('frameFor')} <Why rule="walls.matWidth" />
         </dt>
         <dd className="font-semibold">
-          <Words>{`${bare(found.mat.frameWidthMm)} × ${formatLength(found.mat.frameHeightMm, unit)}`}</Words>
+          <Words>{formatSize(found.mat.frameWidthMm, found.mat.frameHeightMm, unit)}</Words>
         </dd>
       </dl>
       {found.pixels && (
         <p className="text-[14px]">
-          <Words>{`${t('pxNeed', { wide: found.pixels.needWide, high: found.pixels.needHigh, dpi: Math.round((found.pixels.needWide / print.sheetWidthMm) * 25.4) })}; ${t('pxGives', { dpi: Math.floor(found.pixels.dpi), size: `${bare(found.pixels.largestWidthMm)} × ${formatLength(found.pixels.largestHeightMm, unit)}` })}.`}</Words>{' '}
+          <Words>{`${t('pxNeed', { wide: found.pixels.needWide, high: found.pixels.needHigh, dpi: Math.round((found.pixels.needWide / print.sheetWidthMm) * 25.4) })}; ${t('pxGives', { dpi: Math.floor(found.pixels.dpi), size: formatSize(found.pixels.largestWidthMm, found.pixels.largestHeightMm, unit) })}.`}</Words>{' '}
           <Why rule={found.dpiBy} />
         </p>
       )}

@@ -1,5 +1,5 @@
 import { first } from '../../core/base/list';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatSize } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { FramedPrint, Item } from '../../core/model/types';
 import { INCH_SHEETS, isoSheets, type Sheet } from '../../core/stages/walls/prints';
@@ -12,8 +12,7 @@ export const isOnSheet = (a: { sheetWidthMm: number; sheetHeightMm: number }, s:
   Math.abs(a.sheetWidthMm - s.widthMm) < 1 && Math.abs(a.sheetHeightMm - s.heightMm) < 1;
 /** A print's sheet, by its name or its size. */
 export const sheetName = (p: FramedPrint, unit: LengthUnit): string =>
-  SHEETS.find((s) => isOnSheet(p, s))?.name ??
-  `${formatBareLength(p.sheetWidthMm, unit)} × ${formatLength(p.sheetHeightMm, unit)}`;
+  SHEETS.find((s) => isOnSheet(p, s))?.name ?? formatSize(p.sheetWidthMm, p.sheetHeightMm, unit);
 
 /** The largest usual sheet that goes into a frame, either way round; the smallest one where none does. */
 export function largestSheetIn({ widthMm, heightMm }: Pick<Item, 'widthMm' | 'heightMm'>): Sheet {

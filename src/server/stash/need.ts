@@ -1,5 +1,5 @@
 import 'server-only';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatSize } from '../../core/base/length';
 import { newItem } from '../../core/model/defaults';
 import type { Item, Season } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
@@ -79,9 +79,7 @@ function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<stri
         id,
         newItem({
           id,
-          name:
-            mine[0]?.name ??
-            `${formatBareLength(insert.widthMm, unit)} × ${formatLength(insert.heightMm, unit)} ${p.fill} insert`,
+          name: mine[0]?.name ?? `${formatSize(insert.widthMm, insert.heightMm, unit)} ${p.fill} insert`,
           kind: 'insert',
           count: mine.reduce((n, i) => n + i.count, 0),
           widthMm: insert.widthMm,
