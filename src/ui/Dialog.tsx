@@ -4,7 +4,10 @@ import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { ScrollArea } from './ScrollArea';
 
-/** A sheet over the sheet; Esc and the cross close it, and focus goes back to where it came from. */
+/** Where one begins to type in a dialog. */
+const FIELDS = 'input:not([type=hidden]):not([aria-hidden]):not(:disabled),textarea:not(:disabled)';
+
+/** A sheet over the sheet, opening on its first field; Esc and the cross close it, and focus goes back to where it came from. */
 export function Dialog({
   open,
   onClose,
@@ -32,6 +35,12 @@ export function Dialog({
         <Radix.Content
           className="fixed left-1/2 top-1/2 z-50 w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-hidden rounded-md border border-ink bg-sheet"
           {...(message ? {} : { 'aria-describedby': undefined })}
+          onOpenAutoFocus={(e) => {
+            const field = (e.currentTarget as HTMLElement).querySelector<HTMLElement>(FIELDS);
+            if (!field) return;
+            e.preventDefault();
+            field.focus();
+          }}
         >
           <ScrollArea bars={['vertical']} className="max-h-[88dvh] p-5">
             <div className="mb-3 flex items-start justify-between gap-4">

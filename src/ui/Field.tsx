@@ -1,15 +1,13 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { memo, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { memo, useId, type ReactNode } from 'react';
 import { formatBareLength, parseLength, typedLength, type LengthIssue } from '../core/base/length';
 import { markStep, type LengthUnit, type Mm } from '../core/base/units';
-import { useDraft } from './drafts';
 import { useStableCallback } from './useStableCallback';
+import { TAKEN, useTyped, type Answer, type Typing } from './useTyped';
 import { Words } from './Words';
 
-/** The outcome of a typed value: accepted, refused with a sentence, or odd and to be confirmed. */
-export type Answer = { took: true } | { took: false; message: string; keep?: () => void };
-export const TAKEN: Answer = { took: true };
+export { TAKEN, type Answer };
 
 type Base = {
   label: string;
@@ -22,79 +20,7 @@ type Base = {
   children?: ReactNode;
 };
 
-/** Enter goes to the next reading of the same worksheet, as along a tape. */
-function toNext(input: HTMLInputElement): void {
-  const all = [
-    ...(input.closest('[data-worksheet]') ?? document).querySelectorAll<HTMLInputElement>(
-      'input[data-reading]:not(:disabled)',
-    ),
-  ];
-  const next = all[all.indexOf(input) + 1];
-  if (next) next.focus();
-  else input.blur();
-}
-
-type Raw = Base & {
-  shown: string;
-  commit: (text: string) => Answer;
-  nudge?: ((steps: number) => string | null) | undefined;
-  inputMode?: 'decimal' | 'text';
-};
-
-/** What is typed into a field, until it is accepted. */
-function useTyped({ draftKey, shown, commit, nudge }: Pick<Raw, 'draftKey' | 'shown' | 'commit' | 'nudge'>) {
-  const [draft, setDraft] = useDraft(draftKey);
-  const [answer, setAnswer] = useState<Exclude<Answer, { took: true }> | null>(null);
-
-  // Enter takes the text and leaves the field, which asks for it once more before the page has drawn that it
-  // was taken
-  const taken = useRef<string | null>(null);
-  const type = (text: string) => {
-    taken.current = null;
-    setDraft(text);
-    setAnswer(null);
-  };
-  const done = () => {
-    setDraft(null);
-    setAnswer(null);
-  };
-  const settle = (): boolean => {
-    if (draft === null || draft === shown || draft === taken.current) {
-      done();
-      return true;
-    }
-    const result = commit(draft);
-    if (result.took) {
-      taken.current = draft;
-      done();
-      return true;
-    }
-    setAnswer(result);
-    return false;
-  };
-  const step = (steps: number) => {
-    const text = nudge?.(steps) ?? null;
-    if (text === null) return;
-    const result = commit(text);
-    if (result.took) return;
-    setDraft(text);
-    setAnswer(result);
-  };
-  const onKeyDown = (e: KeyboardEvent<HTMLInputElement>) => {
-    if (e.key === 'Enter') {
-      e.preventDefault();
-      const input = e.currentTarget;
-      if (settle()) toNext(input);
-    } else if (e.key === 'Escape') {
-      e.stopPropagation();
-      done();
-    } else if ((e.key === 'ArrowUp' || e.key === 'ArrowDown') && nudge && draft === null) {
-      e.preventDefault();
-      step((e.key === 'ArrowUp' ? 1 : -1) * (e.shiftKey ? 8 : 1));
-    }
-  };
-  return { draft, answer, type, done, settle, onKeyDown };
-}
+type Raw = Base & Typing & { inputMode?: 'decimal' | 'text' };
 
 /** Why a value was refused, with a way to keep it where it is only odd. */
 function Refusal({
@@ -145,12 +71,19 @@ const RawField = memo(function RawField({
   className = '',
   shown,
   commit,
+  onSame,
   nudge,
   inputMode = 'text',
   children,
 }: Raw): ReactNode {
   const id = useId();
-  const { draft, answer, type, done, settle, onKeyDown } = useTyped({ draftKey, shown, commit, nudge });
+  const { draft, answer, type, done, settle, onKeyDown } = useTyped({
+    draftKey,
+    shown,
+    commit,
+    onSame,
+    nudge,
+  });
   // a reading with a fraction is drawn over the field, in the font's own fraction form
   const isOverdrawn = draft === null && shown.includes('\u2044');
   const textColour = isOverdrawn ? 'text-transparent caret-ink' : '';
@@ -216,6 +149,7 @@ type LengthProps = Base & {
   unit: LengthUnit;
   onCommit: (mm: Mm) => Answer;
   onClear?: () => void;
+  onSame?: () => void;
   negative?: boolean;
 };
 

@@ -1,4 +1,4 @@
-import { expect, listed, saved, test, type, choose } from './studio';
+import { expect, fillIn, listed, saved, test, type, choose } from './studio';
 
 test('an empty studio opens on beginning a room, and a stylist has it in a minute', async ({
   page,
@@ -9,11 +9,11 @@ test('an empty studio opens on beginning a room, and a stylist has it in a minut
   await expect(page.getByRole('heading', { name: 'Start a room' })).toBeVisible();
   await page.getByRole('button', { name: 'Start it' }).click();
   await expect(page.getByText('Enter a name, for example')).toBeVisible();
-  await type(page, 'Name', 'Front room');
-  await type(page, 'Home', 'Quay House');
+  await fillIn(page, 'Name', 'Front room');
+  await fillIn(page, 'Home', 'Quay House');
   await type(page, 'North wall', "15' 3 1/2");
   await type(page, 'East wall', '380 cm');
-  await type(page, 'Ceiling height', '7ft');
+  await fillIn(page, 'Ceiling height', '7ft');
   await page.getByRole('button', { name: 'Start it' }).click();
   await expect(page.getByRole('heading', { name: 'Front room' })).toBeVisible();
   const [room] = (await (await page.request.get('/api/studio/backup')).json()).rooms;
@@ -31,7 +31,7 @@ test('an L-shaped room is typed as a walk; what does not meet is told and can be
 }) => {
   await studio.empty();
   await page.goto('/');
-  await type(page, 'Name', 'Ell');
+  await fillIn(page, 'Name', 'Ell');
   await page.getByText('centimetres', { exact: true }).click();
   await page.getByRole('button', { name: 'More corners' }).click();
   await page.getByRole('button', { name: 'Add a wall' }).click();
@@ -81,7 +81,7 @@ test('quick answers: a curtain from a handful of readings, kept as a room', asyn
   await page.reload();
   await expect(page.getByLabel('Ceiling height')).toHaveValue('108');
   await page.getByRole('button', { name: 'Save as a room' }).click();
-  await type(page, 'Name of the room', 'Stair');
+  await fillIn(page, 'Name of the room', 'Stair');
   await page.getByRole('dialog').getByRole('button', { name: 'Save as a room' }).click();
   await expect(page).toHaveURL(/\/windows$/);
   await expect(page.getByText('Stair', { exact: true })).toBeVisible();

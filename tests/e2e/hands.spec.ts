@@ -1,6 +1,6 @@
 /** Mouse, keys and thumbs one after the other: each stroke does one thing, from where the thing is now. */
 import type { Locator, Page } from '@playwright/test';
-import { awake, expect, fileOf, saved, test, type } from './studio';
+import { awake, expect, fileOf, listed, saved, test, type } from './studio';
 
 /** Drags a thing by so many pixels, and lets it go free of every rule. */
 async function dragFree(page: Page, thing: Locator, dx: number, dy: number): Promise<void> {
@@ -143,4 +143,105 @@ test('windows and walls open on a wall that has something, and the strip marks i
   await page.goto('/rooms/lookout/walls?look=summer&wall=n');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('South wall');
   await expect(strip.getByRole('radio', { name: /^South/ })).toBeChecked();
+});
+
+test('Enter begins a room, and what was typed to begin one is kept when the dialog closes', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Start a room' }).click();
+  const name = page.getByRole('dialog').getByLabel('Name', { exact: true });
+  await expect(name).toBeFocused();
+  await name.fill('Attic');
+  await name.press('Tab');
+  await type(page, 'North wall', '151');
+  await expect(page.getByLabel('East wall')).toBeFocused();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Start a room' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(name).toHaveValue('Attic');
+  await expect(page.getByLabel('North wall')).toHaveValue('151');
+  await name.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Attic' })).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Start a room' }).click();
+  await expect(name).toHaveValue('');
+});
+
+test('Enter renames a look and closes the dialog, which gives the focus back', async ({ page }) => {
+  await page.goto('/rooms/long-room/windows?look=early-summer');
+  await awake(page);
+  const menu = page.getByRole('button', { name: 'This look' });
+  await menu.focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitem', { name: 'Rename this look' }).press('Enter');
+  const name = page.getByLabel('Name of the look');
+  await expect(name).toBeFocused();
+  await name.fill('June');
+  await name.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('tab', { name: 'June' })).toBeVisible();
+  await expect(menu).toBeFocused();
+});
+
+test('things are entered one after the other by Enter, each from its name on', async ({ page }) => {
+  await page.goto('/rooms/long-room/clear?look=early-summer');
+  await awake(page);
+  const count = async () => (await fileOf(page)).clear.found.length;
+  const before = await count();
+  for (const [i, name] of ['Pewter jug', 'Slate tray'].entries()) {
+    await type(page, 'What you found', name);
+    await expect.poll(count).toBe(before + i + 1);
+    await expect(page.getByLabel('What you found')).toBeFocused();
+    await expect(page.getByLabel('What you found')).toHaveValue('');
+  }
+});
+
+test('Enter answers “sure?”, and a guess that is typed once more is measured', async ({ page }) => {
+  await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
+  await listed(page, 'Harbour window').click();
+  await type(page, 'Right', '84');
+  await expect(page.getByRole('button', { name: 'Keep it' })).toBeVisible();
+  await page.getByLabel('Right', { exact: true }).press('Enter');
+  await expect.poll(async () => (await fileOf(page)).openings[0]!.dropsMm!.right).toBeCloseTo(84 * IN, 4);
+  await expect(page.getByRole('button', { name: 'Keep it' })).toHaveCount(0);
+  const guess = async () =>
+    (await fileOf(page)).room.readings.find((r) => r.about === 'galley-window' && r.guess);
+  await listed(page, 'Galley window').click();
+  const { field } = (await guess())!;
+  expect(field).toBe('revealMm');
+  const reveal = page.getByLabel('Reveal depth', { exact: true });
+  const shown = await reveal.inputValue();
+  await reveal.fill(shown.replace('\u2044', '/'));
+  await reveal.press('Enter');
+  await expect.poll(guess).toBeUndefined();
+});
+
+test('the tape session tells its end, and what is still open', async ({ page }) => {
+  await page.goto('/rooms/long-room/measure/tape?look=early-summer&only=open');
+  await awake(page);
+  const open = page.getByText(/^\d+ of \d+/);
+  const count = Number(/of (\d+)/.exec((await open.textContent())!)![1]);
+  for (let n = 0; n < count; n++) await page.getByRole('button', { name: 'Skip' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'That was the last one.' })).toContainText(
+    'still open',
+  );
+  await page.keyboard.press('Enter');
+  for (let n = 0; n < count; n++) await page.locator('#tape-reading').press('Enter');
+  await expect(page.getByText('That was the last one. Every reading is measured.')).toBeVisible();
+});
+
+test('a cover is put on a seat by one press', async ({ page, studio }) => {
+  await page.goto('/rooms/long-room/seats?look=early-summer');
+  await awake(page);
+  const count = async () => (await studio.plan()).seats[0]!.pillows.length;
+  const before = await count();
+  await page.getByRole('button', { name: 'Put on Mist blue cotton' }).click();
+  await expect.poll(count).toBe(before + 1);
+  await page.getByRole('button', { name: 'Put on Gorse velvet' }).dblclick();
+  await expect.poll(count).toBe(before + 2);
+  await saved(page);
+  expect(await count()).toBe(before + 2);
 });

@@ -122,6 +122,13 @@ export const type = async (page: Page, label: string | RegExp, text: string): Pr
   await field.press('Enter');
 };
 
+/** Types into a field and goes on by Tab: in a form Enter would send it. */
+export const fillIn = async (page: Page, label: string | RegExp, text: string): Promise<void> => {
+  const field = page.getByLabel(label, { exact: typeof label === 'string' }).first();
+  await field.fill(text);
+  await field.press('Tab');
+};
+
 export const saved = async (page: Page): Promise<void> => {
   await expect(page.getByRole('status').first()).toHaveText('Saved');
 };

@@ -251,7 +251,6 @@ test('everything found is entered in one pass, with verdicts; bothers are ticked
   await page.goto('/rooms/long-room/clear?look=early-summer&wall=s');
   await expect(page.getByText('7 of 9 decided.')).toBeVisible();
   await type(page, 'What you found', 'Brass barometer');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('Brass barometer is on the list.')).toBeVisible();
   const verdict = page.getByRole('radiogroup', { name: 'What happens to Brass barometer' });
   await verdict.getByRole('radio', { name: 'put away' }).click();

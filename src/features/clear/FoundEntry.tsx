@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField } from '../../ui/Field';
 import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
+import { focusFirstReading } from '../../ui/useTyped';
 import { useRoom } from '../shell/room/RoomContext';
 import { useFoundEntry } from './useFoundEntry';
 
@@ -30,6 +31,7 @@ export function FoundEntry({ wallId }: { wallId: string | null }): ReactNode {
       onSubmit={(e) => {
         e.preventDefault();
         add();
+        focusFirstReading(e.currentTarget);
       }}
     >
       <div className="grid grid-cols-[1fr_104px_52px] gap-x-3">

@@ -3,36 +3,27 @@ import { useTranslations } from 'next-intl';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import { beginRoomAction } from '../../actions/studio';
-import { cm, feet, type LengthUnit } from '../../core/base/units';
 import { outlineFromWalk } from '../../core/room/survey';
 import { ruleBook } from '../../core/rules/book';
 import { Button } from '../../ui/Button';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { LengthField, TAKEN, TextField } from '../../ui/Field';
 import { newRoomFile } from '../shell/newRoomFile';
-import { OutlineForm, startLegs } from '../shell/outline/OutlineForm';
+import { OutlineForm } from '../shell/outline/OutlineForm';
 import { OutlinePreview } from './OutlinePreview';
+import { useBegunRoom } from './useBegunRoom';
 
 /** A name, the walls and a ceiling height: enough to start. */
 export function NewRoom({ homes }: { homes: readonly { id: string; name: string }[] }): ReactNode {
   const t = useTranslations('home');
   const tm = useTranslations('measure');
   const router = useRouter();
-  const [name, setName] = useState('');
-  const [home, setHome] = useState(homes[0]?.name ?? '');
-  const [unit, setUnit] = useState<LengthUnit>('in');
-  const [legs, setLegs] = useState(() => startLegs('in'));
-  const [ceilingMm, setCeiling] = useState(feet(8));
+  const { begun, set, setUnit, forget } = useBegunRoom();
+  const { name, unit, legs, ceilingMm } = begun;
+  const home = begun.home ?? homes[0]?.name ?? '';
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const outline = outlineFromWalk(legs, ruleBook([], unit).number('measure.closing'));
-  const changeUnit = (u: LengthUnit) => {
-    if ((u === 'cm') !== (unit === 'cm')) {
-      setLegs(startLegs(u));
-      setCeiling(u === 'cm' ? cm(250) : feet(8));
-    }
-    setUnit(u);
-  };
   const make = async () => {
     if (!name) {
       setProblem(t('nameNeeded', { example: t('roomNameExample') }));
@@ -51,8 +42,10 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
     });
     try {
       const result = await beginRoomAction(file, known?.id ?? null);
-      if (result.ok) router.push(`/rooms/${result.value.id}/measure`);
-      else setProblem(result.issues.map((i) => i.message).join('; '));
+      if (result.ok) {
+        forget();
+        router.push(`/rooms/${result.value.id}/measure`);
+      } else setProblem(result.issues.map((i) => i.message).join('; '));
     } catch {
       setProblem(t('refusedTitle'));
     } finally {
@@ -60,7 +53,13 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
     }
   };
   return (
-    <form data-worksheet className="space-y-3" onSubmit={(e) => e.preventDefault()}>
+    <form
+      className="space-y-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (!busy) void make();
+      }}
+    >
       <div className="grid grid-cols-2 gap-x-4">
         <TextField
           label={t('roomName')}
@@ -68,7 +67,7 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
           value={name}
           placeholder={t('roomNameExample')}
           onCommit={(v) => {
-            setName(v.slice(0, 80));
+            set({ name: v.slice(0, 80) });
             setProblem(null);
             return TAKEN;
           }}
@@ -79,7 +78,7 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
           value={home}
           placeholder={t('homeNameExample')}
           onCommit={(v) => {
-            setHome(v.slice(0, 80));
+            set({ home: v.slice(0, 80) });
             return TAKEN;
           }}
         />
@@ -89,15 +88,15 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
         <RadioGroup
           label={tm('unit')}
           value={unit}
-          onChange={changeUnit}
+          onChange={setUnit}
           options={(['in', 'ft-in', 'cm'] as const).map((u) => ({ value: u, label: tm(`unit-${u}`) }))}
         />
       </div>
       <div className="grid grid-cols-[1fr_150px] gap-4">
-        <div>
+        <div data-run>
           <OutlineForm
             legs={legs}
-            onLegs={setLegs}
+            onLegs={(next) => set({ legs: next })}
             unit={unit}
             toleranceMm={ruleBook([], unit).number('measure.closing')}
             draftKey="new-room-outline"
@@ -110,7 +109,7 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
             unit={unit}
             onCommit={(mm) => {
               if (mm <= 0 || mm > 20_000) return { took: false, message: '' };
-              setCeiling(mm);
+              set({ ceilingMm: mm });
               return TAKEN;
             }}
           />
@@ -122,7 +121,7 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
           {problem}
         </p>
       )}
-      <Button variant="primary" disabled={busy || !outline.ok} onClick={() => void make()}>
+      <Button variant="primary" disabled={busy || !outline.ok} type="submit">
         {t('make')}
       </Button>
     </form>

@@ -8,6 +8,9 @@ import { LengthField, type Answer } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 
+/** Lengths closer than this are one. */
+const SAME: Mm = 0.05;
+
 type Props = {
   about: string;
   field: Field;
@@ -29,6 +32,10 @@ export function ReadingField({ about, field, label, valueMm, onCommit, onClear, 
     const set = mm === null ? null : setReading(file, about, field, mm);
     change([...(set?.ok ? [set.value] : []), { do: 'markReadings', readings: [measured] }]);
   };
+  // a guess that is typed once more has been measured
+  const measure = () => {
+    if (mark?.guess) settle(null);
+  };
   return (
     <div>
       <LengthField
@@ -36,13 +43,20 @@ export function ReadingField({ about, field, label, valueMm, onCommit, onClear, 
         draftKey={`${file.room.id}-${about}-${field}`}
         valueMm={valueMm}
         unit={unit}
-        onCommit={onCommit}
+        onCommit={(mm) => {
+          const answer = onCommit(mm);
+          if (answer.took && valueMm !== null && Math.abs(mm - valueMm) < SAME) measure();
+          return answer;
+        }}
+        onSame={measure}
         {...(onClear ? { onClear } : {})}
         {...(size ? { size } : {})}
       >
         {mark?.guess && (
           <button
             type="button"
+            // beside the way from reading to reading: by keys the number is typed once more
+            tabIndex={-1}
             onClick={() => settle(null)}
             title={t('guessSays')}
             aria-label={`${label}: ${t('guessSays')}`}

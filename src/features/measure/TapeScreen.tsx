@@ -28,8 +28,8 @@ export function TapeScreen(): ReactNode {
     return (
       <div className="mx-auto w-full max-w-[560px] bg-sheet p-5">
         <h1 className="text-[24px]">{t('tape.title')}</h1>
-        <p className="my-3">{t('tape.nothing')}</p>
-        <PageLink href={back} className="underline underline-offset-4">
+        <TapeEnd session={session} />
+        <PageLink href={back} className="mt-4 inline-block underline underline-offset-4">
           {t('tape.leave')}
         </PageLink>
       </div>
@@ -81,10 +81,43 @@ export function TapeScreen(): ReactNode {
   );
 }
 
+/** Nothing is left to read: all is measured, or so many are still open. */
+function TapeEnd({
+  session: { readings, openCount, listOpen, listAll, go },
+}: Pick<Part, 'session'>): ReactNode {
+  const t = useTranslations('measure');
+  if (readings.length === 0) return <p className="my-3">{t('tape.nothing')}</p>;
+  return (
+    <>
+      <p role="status" className="my-3 text-[17px]">
+        {t('tape.finished', { open: openCount })}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {openCount > 0 && (
+          <Button variant="primary" className="min-h-[52px]" autoFocus onClick={listOpen}>
+            {t('tape.goThroughOpen')}
+          </Button>
+        )}
+        <Button className="min-h-[52px]" onClick={listAll}>
+          {t('tape.everything')}
+        </Button>
+        <Button className="min-h-[52px]" onClick={() => go(readings.length - 1)}>
+          {t('tape.back')}
+        </Button>
+      </div>
+    </>
+  );
+}
+
 type Part = { session: TapeSession; reading: TapeReading };
 
+/** Takes what was typed; once more it is the answer to "sure?". */
+const takeOrKeep = ({ session: { problem, enter }, reading }: Part): void =>
+  problem?.keep ? problem.keep() : enter(reading);
+
 /** The reading itself, typed in large figures. */
-function TapeField({ session: { index, draft, type, go, enter }, reading }: Part): ReactNode {
+function TapeField({ session, reading }: Part): ReactNode {
+  const { index, draft, type, go } = session;
   const { unit } = useRoom().file.room;
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -94,7 +127,7 @@ function TapeField({ session: { index, draft, type, go, enter }, reading }: Part
   const shown = reading.valueMm === null ? '' : typedLength(reading.valueMm, unit);
   const inches = shown.includes("'") && draft === null ? '' : 'in';
   const acts: Readonly<Record<string, () => void>> = {
-    Enter: () => enter(reading),
+    Enter: () => takeOrKeep({ session, reading }),
     ...(draft === null && {
       ArrowUp: () => go(index - 1),
       PageUp: () => go(index - 1),
@@ -124,6 +157,8 @@ function TapeField({ session: { index, draft, type, go, enter }, reading }: Part
         value={draft ?? shown}
         onChange={(e) => type(e.target.value)}
         onFocus={(e) => e.target.select()}
+        // a press into what is there takes it all, to be typed over
+        onClick={(e) => draft === null && e.currentTarget.select()}
         onKeyDown={onKeyDown}
         className="w-full min-w-0 bg-transparent py-1 text-[52px] font-medium leading-none outline-none"
       />
@@ -170,12 +205,13 @@ function WhichIsRight({ session: { settle, go, index }, reading: r }: Part): Rea
 
 /** On to the next reading and back, and which readings the session goes through. */
 function TapeSteps({
-  session: { readings, index, go, enter, listOpen, listAll },
+  session,
   reading,
   laser,
   onLaser,
 }: Part & { laser: boolean; onLaser: (shown: boolean) => void }): ReactNode {
   const t = useTranslations('measure');
+  const { index, go, listOpen, listAll } = session;
   const links = [
     { label: t('tape.onlyOpen'), act: listOpen },
     { label: t('tape.everything'), act: listAll },
@@ -187,17 +223,13 @@ function TapeSteps({
         <Button className="min-h-[52px] justify-center" disabled={index === 0} onClick={() => go(index - 1)}>
           {t('tape.back')}
         </Button>
-        <Button
-          className="min-h-[52px] justify-center"
-          disabled={index >= readings.length - 1}
-          onClick={() => go(index + 1)}
-        >
+        <Button className="min-h-[52px] justify-center" onClick={() => go(index + 1)}>
           {t('tape.skip')}
         </Button>
         <Button
           variant="primary"
           className="min-h-[52px] justify-center text-[17px]"
-          onClick={() => enter(reading)}
+          onClick={() => takeOrKeep({ session, reading })}
         >
           {t('tape.next')}
         </Button>
@@ -207,7 +239,7 @@ function TapeSteps({
           <button
             key={label}
             type="button"
-            className="underline decoration-line underline-offset-4"
+            className="min-h-[44px] underline decoration-line underline-offset-4"
             onClick={act}
           >
             {label}

@@ -40,9 +40,10 @@ function useListed() {
   };
   return {
     readings,
-    reading: readings[Math.min(index, readings.length - 1)],
+    /** Past the last one there is none: the session is at its end. */
+    reading: readings[index],
     index,
-    moveTo: (wanted: number) => setIndex(clamp(wanted, 0, readings.length - 1)),
+    moveTo: (wanted: number) => setIndex(clamp(wanted, 0, readings.length)),
     listOpen: () => list(openKeys()),
     listAll: () => list(all.map(keyOf)),
   };

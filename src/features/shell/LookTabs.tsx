@@ -74,15 +74,25 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
         closeLabel={t('close')}
       >
         {open === 'rename' && (
-          <TextField
-            label={t('lookName')}
-            draftKey={`look-name-${look.id}`}
-            value={look.name}
-            onCommit={(name) => {
-              if (name) change([{ do: 'putLook', look: { ...head, name: name.slice(0, 80) } }]);
-              return TAKEN;
+          <form
+            onSubmit={(e) => {
+              e.preventDefault();
+              setOpen(null);
             }}
-          />
+          >
+            <TextField
+              label={t('lookName')}
+              draftKey={`look-name-${look.id}`}
+              value={look.name}
+              onCommit={(name) => {
+                if (name) change([{ do: 'putLook', look: { ...head, name: name.slice(0, 80) } }]);
+                return TAKEN;
+              }}
+            />
+            <Button variant="primary" className="mt-4" type="submit">
+              {t('renameLook')}
+            </Button>
+          </form>
         )}
         {open === 'delete' && looks.length === 1 && <p>{t('lastLook')}</p>}
         {open === 'delete' && looks.length > 1 && (

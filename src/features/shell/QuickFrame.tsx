@@ -102,25 +102,32 @@ export function QuickFrame({
         title={t('quick.keep')}
         closeLabel={t('shell.close')}
       >
-        <TextField
-          label={t('quick.keepName')}
-          draftKey="quick-keep-name"
-          value={name}
-          placeholder={t('home.roomNameExample')}
-          onCommit={(v) => {
-            setName(v.slice(0, 80));
-            setProblem(null);
-            return TAKEN;
+        <form
+          onSubmit={(e) => {
+            e.preventDefault();
+            void keep();
           }}
-        />
-        {problem && (
-          <p role="alert" className="mt-2 text-[14px]">
-            {problem}
-          </p>
-        )}
-        <Button variant="primary" className="mt-4" onClick={() => void keep()}>
-          {t('quick.keep')}
-        </Button>
+        >
+          <TextField
+            label={t('quick.keepName')}
+            draftKey="quick-keep-name"
+            value={name}
+            placeholder={t('home.roomNameExample')}
+            onCommit={(v) => {
+              setName(v.slice(0, 80));
+              setProblem(null);
+              return TAKEN;
+            }}
+          />
+          {problem && (
+            <p role="alert" className="mt-2 text-[14px]">
+              {problem}
+            </p>
+          )}
+          <Button variant="primary" className="mt-4" type="submit">
+            {t('quick.keep')}
+          </Button>
+        </form>
       </LazyDialog>
     </div>
   );

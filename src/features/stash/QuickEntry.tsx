@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField } from '../../ui/Field';
 import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
+import { focusFirstReading } from '../../ui/useTyped';
 import { useStashRoom } from './StashContext';
 import { useQuickEntry } from './useQuickEntry';
 
@@ -22,6 +23,7 @@ export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactN
         onSubmit={(e) => {
           e.preventDefault();
           void add();
+          focusFirstReading(e.currentTarget);
         }}
         className="space-y-2.5"
       >
