@@ -1,11 +1,19 @@
 'use client';
 import { Dialog as Radix } from 'radix-ui';
 import { X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { ScrollArea } from './ScrollArea';
 
 /** Where one begins to type in a dialog. */
 const FIELDS = 'input:not([type=hidden]):not([aria-hidden]):not(:disabled),textarea:not(:disabled)';
+
+/** What a dialog is opened from: of a menu that goes away the button that opened it. */
+function whatHasFocus(): HTMLElement | null {
+  const focused = document.activeElement;
+  const menu = focused?.closest('[role=menu]')?.getAttribute('aria-labelledby');
+  if (menu) return document.getElementById(menu);
+  return focused instanceof HTMLElement ? focused : null;
+}
 
 /** A sheet over the sheet, opening on its first field; Esc and the cross close it, and focus goes back to where it came from. */
 export function Dialog({
@@ -23,6 +31,7 @@ export function Dialog({
   children: ReactNode;
   message?: string;
 }): ReactNode {
+  const [opener] = useState(whatHasFocus);
   return (
     <Radix.Root
       open={open}
@@ -40,6 +49,11 @@ export function Dialog({
             if (!field) return;
             e.preventDefault();
             field.focus();
+          }}
+          onCloseAutoFocus={(e) => {
+            if (!opener?.isConnected) return;
+            e.preventDefault();
+            opener.focus();
           }}
         >
           <ScrollArea bars={['vertical']} className="max-h-[88dvh] p-5">

@@ -84,6 +84,7 @@ export function useTyped({ draftKey, shown, commit, onSame, nudge }: Typing) {
       // Enter once more is the answer to "sure?"
       if (answer?.keep) {
         answer.keep();
+        taken.current = draft;
         done();
         goOn(input);
       } else if (settle()) goOn(input);
