@@ -1,36 +1,10 @@
 import { NextResponse, type NextRequest } from 'next/server';
-
-const port = process.env.PORT ?? '3000';
-/** Names this server answers to; a page of another name that points here (DNS rebinding) is refused. */
-const hosts = new Set(
-  [
-    '127.0.0.1',
-    'localhost',
-    '[::1]',
-    ...(process.env.HOST && process.env.HOST !== '0.0.0.0' ? [process.env.HOST] : []),
-    ...(process.env.RIDEAU_HOSTS ?? '')
-      .split(',')
-      .map((h) => h.trim())
-      .filter(Boolean),
-  ].flatMap((h) => [h, `${h}:${port}`]),
-);
-
-const refuse = (code: string, message: string) =>
-  NextResponse.json({ issues: [{ path: [], code, message }] }, { status: 403 });
+import { refusalOf } from './server/ownPages';
 
 /** Host on every request, Origin on every write, and the security headers. */
 export function proxy(request: NextRequest): NextResponse {
-  const host = request.headers.get('host') ?? '';
-  if (!hosts.has(host)) return refuse('host-refused', 'This studio does not answer to that name.');
-  if (request.method !== 'GET' && request.method !== 'HEAD') {
-    const origin = request.headers.get('origin');
-    const site = request.headers.get('sec-fetch-site');
-    const own =
-      origin === null
-        ? site === null || site === 'same-origin'
-        : origin === `http://${host}` || origin === `https://${host}`;
-    if (!own) return refuse('origin-refused', 'Writes are taken only from this studio’s own pages.');
-  }
+  const refusal = refusalOf(request);
+  if (refusal) return NextResponse.json({ issues: [refusal] }, { status: 403 });
   const nonce = btoa(crypto.randomUUID());
   const dev = process.env.NODE_ENV === 'development';
   const policy = [
@@ -58,4 +32,5 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-export const config = { matcher: ['/((?!_next/static|icon.svg).*)'] };
+/** A backup is read as it comes in; the proxy would hold all of it, and cut it at its limit. */
+export const config = { matcher: ['/((?!_next/static|icon.svg|api/studio/restore).*)'] };

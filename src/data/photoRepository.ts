@@ -16,12 +16,15 @@ export const loadPhoto = (db: StudioDatabase, id: string, size: 'image' | 'small
     .pluck()
     .get(id) as Buffer | undefined;
 
-export const loadPhotos = (db: StudioDatabase, ids: readonly string[] | null): Photo[] =>
+export const loadPhotoIds = (db: StudioDatabase): string[] =>
+  statement(db, 'SELECT id FROM photo ORDER BY id').pluck().all() as string[];
+
+export const loadPhotos = (db: StudioDatabase, ids: readonly string[]): Photo[] =>
   statement(
     db,
     `SELECT id, width_px AS widthPx, height_px AS heightPx, image, small FROM photo
-     WHERE @ids IS NULL OR id IN (SELECT value FROM json_each(@ids)) ORDER BY id`,
-  ).all({ ids: ids && JSON.stringify(ids) }) as Photo[];
+     WHERE id IN (SELECT value FROM json_each(?)) ORDER BY id`,
+  ).all(JSON.stringify(ids)) as Photo[];
 
 /** Photos that nothing refers to any more: no room, no item, and no act that could still be undone. */
 export function dropUnusedPhotos(db: StudioDatabase): number {

@@ -2,18 +2,24 @@ import 'server-only';
 import { fail, ok, type Result } from '../core/base/result';
 import type { DoorIssue } from './issues';
 
-type BodyIssue = DoorIssue & { status: number };
+export type BodyIssue = DoorIssue & { status: number };
+
+/** A limit in words. */
+const sizeWords = (bytes: number): string =>
+  bytes < 1024 * 1024 ? `${Math.round(bytes / 1024)} kB` : `${Math.round(bytes / 1024 / 1024)} MB`;
+
+/** The refusal of a body that is larger than a limit in bytes. */
+export const tooLarge = (limit: number): Result<never, BodyIssue> =>
+  fail({
+    status: 413,
+    path: [],
+    code: 'too-large',
+    message: `The body is larger than ${sizeWords(limit)}.`,
+  });
 
 /** Reads a request's bytes up to a limit; never holds more than the limit. */
 export async function readBytes(request: Request, limit: number): Promise<Result<Buffer, BodyIssue>> {
-  const tooLarge = () =>
-    fail({
-      status: 413,
-      path: [],
-      code: 'too-large',
-      message: `The body is larger than ${Math.round(limit / 1024)} kB.`,
-    });
-  if (Number(request.headers.get('content-length') ?? 0) > limit) return tooLarge();
+  if (Number(request.headers.get('content-length') ?? 0) > limit) return tooLarge(limit);
   const chunks: Uint8Array[] = [];
   let size = 0;
   const reader = request.body?.getReader();
@@ -23,7 +29,7 @@ export async function readBytes(request: Request, limit: number): Promise<Result
     size += part.value.byteLength;
     if (size > limit) {
       await reader?.cancel();
-      return tooLarge();
+      return tooLarge(limit);
     }
     chunks.push(part.value);
   }

@@ -7,7 +7,7 @@ export const environment = {
   migrationsFolder: path.resolve(/* turbopackIgnore: true */ process.cwd(), 'src/data/migrations'),
   /** Largest bodies that are read, in bytes. */
   roomFileLimit: 64 * 1024 * 1024,
-  studioFileLimit: 512 * 1024 * 1024,
+  studioFileLimit: 2048 * 1024 * 1024,
   photoLimit: 40 * 1024 * 1024,
   photoPixels: 40_000_000,
   tableLimit: 16 * 1024 * 1024,

@@ -1,10 +1,15 @@
 import 'server-only';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { writeFile } from 'node:fs/promises';
+import path from 'node:path';
 import { nanoid } from 'nanoid';
 import sharp, { type Metadata, type Sharp } from 'sharp';
+import { first } from '../core/base/list';
 import { fail, ok, type Result } from '../core/base/result';
-import { loadPhoto, loadPhotos, savePhoto, type Photo } from '../data/photoRepository';
+import { photoFileSchema } from '../core/model/schema';
+import { loadPhoto, loadPhotoIds, loadPhotos, savePhoto, type Photo } from '../data/photoRepository';
 import { environment } from './environment';
-import type { DoorIssue } from './issues';
+import { schemaIssues, type DoorIssue } from './issues';
 import { now, studioDatabase } from './studio';
 
 const READ: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp', 'heif']);
@@ -72,59 +77,114 @@ export async function keepPhoto(
 
 export type PhotoFile = { id: string; widthPx: number; heightPx: number; webp: string };
 
-/** Photos with their pixels, for a file that is to carry them; all of them with null. */
-export const photosForFile = (ids: readonly string[] | null): PhotoFile[] =>
-  loadPhotos(studioDatabase(), ids).map((p) => ({
-    id: p.id,
-    widthPx: p.widthPx,
-    heightPx: p.heightPx,
-    webp: p.image.toString('base64'),
-  }));
+const fileOf = ({ id, widthPx, heightPx, image }: Photo): PhotoFile => ({
+  id,
+  widthPx,
+  heightPx,
+  webp: image.toString('base64'),
+});
+
+/** Photos with their pixels, for a file that is to carry them. */
+export const photosForFile = (ids: readonly string[]): PhotoFile[] =>
+  loadPhotos(studioDatabase(), ids).map(fileOf);
+
+/** All photos of the studio, one after the other: together they may be more than can be held. */
+export function* allPhotosForFile(): Generator<PhotoFile> {
+  const db = studioDatabase();
+  for (const id of loadPhotoIds(db)) yield* loadPhotos(db, [id]).map(fileOf);
+}
+
+const unreadable = (i: number): Result<never, DoorIssue> =>
+  fail<DoorIssue>({ path: ['photos', i], code: 'not-a-picture', message: 'This photo cannot be read.' });
 
 /**
- * Reads the photos of a file, each to its end, so that nothing comes in but a picture; one that carries more
- * than its picture is encoded again. Those that the studio has are left out.
+ * Reads a photo of a file to its end, so that nothing comes in but a picture; one that carries more than its picture is
+ * encoded again. Null for one that the studio has.
  */
+async function readPhotoFile(file: PhotoFile, i: number): Promise<Result<Photo | null, DoorIssue>> {
+  if (loadPhoto(studioDatabase(), file.id, 'small')) return ok(null);
+  try {
+    const came = Buffer.from(file.webp, 'base64');
+    const { format, width, height, exif, xmp, iptc, icc, pages } = await sharp(came, {
+      limitInputPixels: environment.photoPixels,
+    }).metadata();
+    if (format !== 'webp') return unreadable(i);
+    const read = sharp(came, { limitInputPixels: environment.photoPixels, failOn: 'error' });
+    const bare = !exif && !xmp && !iptc && !icc && (pages ?? 1) === 1;
+    if (bare) await read.stats();
+    const image = bare
+      ? { data: came, info: { width, height } }
+      : await read.webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
+    const small = await sharp(image.data)
+      .resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true })
+      .webp({ quality: 78 })
+      .toBuffer();
+    const { width: widthPx, height: heightPx } = image.info;
+    return ok({ id: file.id, widthPx, heightPx, image: image.data, small });
+  } catch {
+    return unreadable(i);
+  }
+}
+
+/** Reads the photos of a file; those that the studio has are left out. */
 export async function readPhotoFiles(files: readonly PhotoFile[]): Promise<Result<Photo[], DoorIssue>> {
   const photos: Photo[] = [];
   for (const [i, file] of files.entries()) {
-    if (loadPhoto(studioDatabase(), file.id, 'small')) continue;
-    try {
-      const came = Buffer.from(file.webp, 'base64');
-      const { format, width, height, exif, xmp, iptc, icc, pages } = await sharp(came, {
-        limitInputPixels: environment.photoPixels,
-      }).metadata();
-      if (format !== 'webp') throw new Error(`a ${format} is not a WebP`);
-      const read = sharp(came, { limitInputPixels: environment.photoPixels, failOn: 'error' });
-      const bare = !exif && !xmp && !iptc && !icc && (pages ?? 1) === 1;
-      if (bare) await read.stats();
-      const image = bare
-        ? { data: came, info: { width, height } }
-        : await read.webp({ quality: 88 }).toBuffer({ resolveWithObject: true });
-      const small = await sharp(image.data)
-        .resize(SMALL_PX, SMALL_PX, { fit: 'inside', withoutEnlargement: true })
-        .webp({ quality: 78 })
-        .toBuffer();
-      photos.push({
-        id: file.id,
-        widthPx: image.info.width,
-        heightPx: image.info.height,
-        image: image.data,
-        small,
-      });
-    } catch {
-      return fail<DoorIssue>({
-        path: ['photos', i],
-        code: 'not-a-picture',
-        message: 'This photo cannot be read.',
-      });
-    }
+    const read = await readPhotoFile(file, i);
+    if (!read.ok) return read;
+    if (read.value) photos.push(read.value);
   }
   return ok(photos);
 }
 export const keepPhotos = (photos: readonly Photo[]): void => {
   for (const p of photos) savePhoto(studioDatabase(), p, now());
 };
+
+/** Photos that come in with a backup: they wait in files of their own until all of it has been read. */
+export type WaitingPhotos = {
+  /** Reads one and puts it by; what is wrong with it, else null. */
+  take: (photo: unknown, index: number) => Promise<DoorIssue | null>;
+  /** Keeps all that were put by. */
+  keep: () => void;
+  /** Clears away the files. */
+  drop: () => void;
+};
+
+export const WAITING = 'restoring-';
+
+export function waitingPhotos(): WaitingPhotos {
+  const folder = mkdtempSync(path.join(environment.dataFolder, WAITING));
+  const ids = new Set<string>();
+  const waiting: Omit<Photo, 'image'>[] = [];
+  const fileOfPhoto = (n: number): string => path.join(folder, `${n}.webp`);
+  return {
+    take: async (came, i) => {
+      const checked = photoFileSchema.safeParse(came);
+      if (!checked.success) {
+        const issue = first(schemaIssues(checked.error));
+        return { ...issue, path: ['photos', i, ...issue.path] };
+      }
+      const { id } = checked.data;
+      if (ids.has(id)) return { path: ['photos', i, 'id'], code: 'same-id', message: `two photos ${id}` };
+      ids.add(id);
+      const read = await readPhotoFile(checked.data, i);
+      if (!read.ok) return read.issues[0];
+      if (!read.value) return null;
+      const { image, ...photo } = read.value;
+      await writeFile(fileOfPhoto(waiting.push(photo) - 1), image);
+      return null;
+    },
+    keep: () => {
+      const db = studioDatabase();
+      waiting.forEach((photo, n) => {
+        savePhoto(db, { ...photo, image: readFileSync(fileOfPhoto(n)) }, now());
+      });
+    },
+    drop: () => {
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
 
 export const photoBytes = (id: string, size: 'image' | 'small'): Buffer | undefined =>
   loadPhoto(studioDatabase(), id, size);

@@ -1,27 +1,76 @@
 import 'server-only';
+import { readdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { failWith, isNonEmpty, fail, ok, type Result } from '../core/base/result';
 import { ROOM_FILE_VERSION, studioFileSchema } from '../core/model/schema';
 import { upgradeStudioFile } from '../core/model/upgrade';
 import type { StudioFile } from '../core/model/types';
 import { checkRoomFile } from '../core/stages/measure/check';
-import { loadStudio, replaceStudio } from '../data/studioRepository';
+import { loadStudio, replaceStudio, studioName } from '../data/studioRepository';
 import { environment } from './environment';
 import { measureIssues, schemaIssues, type DoorIssue } from './issues';
-import { keepPhotos, photosForFile, readPhotoFiles } from './photos';
+import { allPhotosForFile, waitingPhotos, type WaitingPhotos } from './photos';
 import { now, studioDatabase } from './studio';
+import { readStudioBody } from './studioBody';
 
-/** The whole studio as one file; with its photos only when they are asked for, since they make it large. */
-export const backupStudio = (withPhotos = false): StudioFile => ({
-  ...loadStudio(studioDatabase()),
-  ...(withPhotos ? { photos: photosForFile(null) } : {}),
-});
+/** The whole studio as one file, without its photos. */
+export const backupStudio = (): StudioFile => loadStudio(studioDatabase());
+
+export const backupName = (): string => studioName(studioDatabase());
+
+/** The same as the text of a file, part by part; with its photos only when they are asked for, since they make it large. */
+export function* backupText(withPhotos: boolean): Generator<string> {
+  const text = JSON.stringify(backupStudio(), null, 1);
+  if (!withPhotos) {
+    yield text;
+    return;
+  }
+  yield text.replace(/\n\}$/, '');
+  let mark = ',\n "photos": [\n';
+  for (const photo of allPhotosForFile()) {
+    yield mark + JSON.stringify(photo);
+    mark = ',\n';
+  }
+  // a studio without photos has an empty list
+  yield mark === ',\n' ? '\n ]\n}' : `${mark} ]\n}`;
+}
+
+type Restored = { rooms: number; items: number; keptAs: string };
 
 /** Replaces this studio with a backup, after copying the present database within the data folder. */
-export async function restoreStudio(
-  input: unknown,
-): Promise<Result<{ rooms: number; items: number; keptAs: string }, DoorIssue>> {
-  if (typeof input !== 'object' || input === null || !('rideauStudio' in input))
+export async function restoreStudio(input: unknown): Promise<Result<Restored, DoorIssue>> {
+  const { photos, ...file } = isFields(input) ? input : { photos: undefined };
+  const waiting = waitingPhotos();
+  try {
+    for (const [i, photo] of (Array.isArray(photos) ? (photos as unknown[]) : []).entries()) {
+      const issue = await waiting.take(photo, i);
+      if (issue) return fail(issue);
+    }
+    return await restoreWith(isFields(input) ? file : input, waiting);
+  } finally {
+    waiting.drop();
+  }
+}
+
+/** The same from a request's body, which is read up to a limit in bytes and never held as a whole. */
+export async function restoreFrom(
+  request: Request,
+  limit: number,
+): Promise<Result<Restored, DoorIssue & { status?: number }>> {
+  const waiting = waitingPhotos();
+  try {
+    const body = await readStudioBody(request, limit, waiting.take);
+    return body.ok ? await restoreWith(body.value, waiting) : body;
+  } finally {
+    waiting.drop();
+  }
+}
+
+const isFields = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+async function restoreWith(input: unknown, photos: WaitingPhotos): Promise<Result<Restored, DoorIssue>> {
+  if (!isFields(input) || !('rideauStudio' in input))
     return fail<DoorIssue>({
       path: ['rideauStudio'],
       code: 'not-a-studio-file',
@@ -52,14 +101,25 @@ export async function restoreStudio(
     seen.add(r.room.id);
   });
   if (isNonEmpty(issues)) return { ok: false, issues };
-  const photos = await readPhotoFiles(studio.photos ?? []);
-  if (!photos.ok) return photos;
   const db = studioDatabase();
-  const keptAs = path.join(environment.dataFolder, `before-restore-${now().replace(/[:.]/g, '-')}.sqlite`);
+  const keptAs = path.join(environment.dataFolder, `${KEPT}${now().replace(/[:.]/g, '-')}.sqlite`);
   await db.backup(keptAs);
+  dropOldCopies();
   db.transaction(() => {
-    keepPhotos(photos.value);
+    photos.keep();
     replaceStudio(db, studio, now());
   }).immediate();
   return ok({ rooms: studio.rooms.length, items: studio.items.length, keptAs: path.basename(keptAs) });
+}
+
+/** What was there before a restore is kept in copies, of which the newest stay. */
+const KEPT = 'before-restore-';
+const KEPT_COPIES = 3;
+
+function dropOldCopies(): void {
+  const copies = readdirSync(environment.dataFolder)
+    .filter((name) => name.startsWith(KEPT))
+    .sort();
+  for (const name of copies.slice(0, -KEPT_COPIES))
+    rmSync(path.join(environment.dataFolder, name), { force: true });
 }

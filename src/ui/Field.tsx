@@ -108,6 +108,8 @@ const RawField = memo(function RawField({
           aria-invalid={answer !== null}
           aria-describedby={answer ? `${id}-why` : undefined}
           onChange={(e) => type(e.target.value)}
+          // the same typed over itself is no change to React
+          onInput={(e) => e.currentTarget.value === shown && type(shown)}
           onFocus={(e) => e.target.select()}
           onBlur={() => {
             settle();

@@ -30,16 +30,14 @@ const HEIGHT = 280;
 /** Seats: pillows from the stash at true scale, front hiding back. */
 export function SeatsScreen(): ReactNode {
   const t = useTranslations();
-  const { file, look, plan, picked, pick, preview, change, wallId, setWall } = useRoom();
+  const { file, look, plan, picked, pick, preview, change, setWall } = useRoom();
   const covers = useStash('cover');
   const unit = file.room.unit;
   const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
   const piece =
     seats.find(
       (p) => p.id === picked || look.placements.some((x) => x.id === picked && x.pieceId === p.id),
-    ) ??
-    seats.find((p) => placeOnWall(p, plan.walls).wallId === wallId) ??
-    seats[0];
+    ) ?? seats[0];
   const acts = useSeatActs(piece);
   const drawn = useRef<{ scale: Scale; left: number } | null>(null);
   const box = useRef<HTMLDivElement>(null);

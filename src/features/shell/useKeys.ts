@@ -1,12 +1,10 @@
 'use client';
-import { elementAt } from '../../core/base/list';
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 import type { StageName } from '../../core/model/finding';
-import type { Piece, RoomFile } from '../../core/model/types';
+import type { Piece } from '../../core/model/types';
 import { isBed } from '../../core/room/kinds';
 import { placeOnWall } from '../../core/room/place';
-import type { Wall } from '../../core/room/walls';
 import { useRoom } from './room/RoomContext';
 
 /** Where every key is for typing. */
@@ -20,15 +18,8 @@ const isIn = (target: EventTarget | null, where: string): boolean =>
 const WITH_PLAN: ReadonlySet<string> = new Set<StageName>(['measure', 'clear']);
 
 const hasSeat = (piece: Piece): boolean => piece.seat !== null && !isBed(piece);
-
-/** What a stage shows one after the other: the walls, with the plan, or those at which seats stand. */
-function stopsOf(stage: string, { pieces }: RoomFile, walls: readonly Wall[]): string[] {
-  const ids = walls.map((wall) => wall.id);
-  if (WITH_PLAN.has(stage)) return [...ids, 'plan'];
-  if (stage !== 'seats') return ids;
-  const seated = new Set(pieces.filter(hasSeat).map((piece) => placeOnWall(piece, walls).wallId));
-  return ids.filter((id) => seated.has(id));
-}
+const neighbour = <T>(list: readonly T[], at: number, step: 1 | -1): T | undefined =>
+  list[(Math.max(at, 0) + step + list.length) % list.length];
 
 /** Undo or redo, by the keys of either platform. */
 function historyKey(e: KeyboardEvent): 'undo' | 'redo' | null {
@@ -40,23 +31,36 @@ function historyKey(e: KeyboardEvent): 'undo' | 'redo' | null {
 
 /** Keys that act anywhere in a room. */
 export function useKeys(onHelp: () => void): void {
-  const { file, plan, wallId, setWall, setLook, replay, pick } = useRoom();
+  const { file, look, plan, wallId, setWall, setLook, replay, picked, pick } = useRoom();
   const stage = usePathname().split('/').pop() ?? '';
   useEffect(() => {
     const stepWall = (step: 1 | -1) => {
-      const ids = stopsOf(stage, file, plan.walls);
-      if (ids.length === 0) return;
-      const now = Math.max(ids.indexOf(wallId), 0);
+      const ids = [...plan.walls.map((w) => w.id), ...(WITH_PLAN.has(stage) ? ['plan'] : [])];
+      const next = neighbour(ids, ids.indexOf(wallId), step);
       pick(null);
-      setWall(elementAt(ids, (now + step + ids.length) % ids.length));
+      if (next !== undefined) setWall(next);
     };
+    // where seats are drawn, one after the other
+    const stepSeat = (step: 1 | -1) => {
+      const seats = file.pieces.filter(hasSeat);
+      const placed = look.placements.find((p) => p.id === picked)?.pieceId;
+      const next = neighbour(
+        seats,
+        seats.findIndex((p) => p.id === (placed ?? picked)),
+        step,
+      );
+      if (!next) return;
+      pick(next.id);
+      setWall(placeOnWall(next, plan.walls).wallId);
+    };
+    const stepOn = stage === 'seats' ? stepSeat : stepWall;
     const goToLook = (number: number) => {
       const look = [...file.looks].sort((a, b) => a.order - b.order)[number - 1];
       if (look) setLook(look.id);
     };
     const acts: Readonly<Record<string, () => void>> = {
-      '[': () => stepWall(-1),
-      ']': () => stepWall(1),
+      '[': () => stepOn(-1),
+      ']': () => stepOn(1),
       '?': onHelp,
       Escape: () => pick(null),
     };
@@ -75,5 +79,5 @@ export function useKeys(onHelp: () => void): void {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [stage, file, plan.walls, wallId, setWall, setLook, replay, pick, onHelp]);
+  }, [stage, file, look, plan.walls, wallId, setWall, setLook, replay, picked, pick, onHelp]);
 }

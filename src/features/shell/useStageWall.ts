@@ -1,22 +1,15 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { first } from '../../core/base/list';
 import { useRoom } from './room/RoomContext';
 
-/**
- * The wall that a stage shows. It opens on one that has something to work on: on the room's present wall if that is one of
- * them, else on the first. From there on it is whichever was chosen.
- */
+/** The wall that a stage shows: the one that was chosen; until one is, the first that has something to work on. */
 export function useStageWall(withSomething: readonly string[]): string {
-  const { file, wallId, setWall } = useRoom();
-  const [opening, setOpening] = useState(() =>
-    withSomething.includes(wallId) ? null : { cameFrom: wallId, on: withSomething[0] },
-  );
-  const opensOn = opening?.on;
+  const { file, wallId, wallIsChosen, openWall } = useRoom();
+  const opensOn = wallIsChosen || withSomething.includes(wallId) ? undefined : withSomething[0];
+  // the strip and the keys follow
   useEffect(() => {
-    if (opensOn !== undefined) setWall(opensOn);
-  }, [opensOn, setWall]);
-  // the room's wall has followed, or another was chosen
-  if (opening && wallId !== opening.cameFrom) setOpening(null);
+    if (opensOn !== undefined) openWall(opensOn);
+  }, [opensOn, openWall]);
   return opensOn ?? (wallId === 'plan' ? first(file.room.walls).id : wallId);
 }

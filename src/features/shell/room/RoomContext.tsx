@@ -17,7 +17,11 @@ export type RoomValue = Kept & {
   rules: RuleBook;
   setLook: (id: string) => void;
   wallId: string;
+  /** Whether the stylist chose it; else a stage may open on another. */
+  wallIsChosen: boolean;
   setWall: (id: string) => void;
+  /** Shows a wall without choosing it. */
+  openWall: (id: string) => void;
   /** Shows changes while they are being made; null lets go of them. */
   preview: (changes: Change[] | null) => void;
   picked: string | null;
@@ -45,6 +49,7 @@ export type RoomAtRest = Pick<
   | 'plan'
   | 'setLook'
   | 'wallId'
+  | 'wallIsChosen'
   | 'kelvin'
   | 'setKelvin'
   | 'askWhy'

@@ -26,7 +26,7 @@ export function RoomState({
   const [lookId, setLookId] = useState<string>(
     () => firstLook ?? kept.file.looks.find((l) => l.season !== null)?.id ?? first(kept.file.looks).id,
   );
-  const [wallId, setWallId] = useState<string>(() => firstWall ?? '');
+  const [wall, putWall] = useState({ id: firstWall ?? '', chosen: firstWall !== null });
   const [previewed, preview] = useState<Change[] | null>(null);
   const [picked, pick] = useState<string | null>(null);
   const [kelvin, setKelvin] = useState<number>(DAYLIGHT);
@@ -53,11 +53,13 @@ export function RoomState({
   );
   const setWall = useCallback(
     (id: string) => {
-      setWallId(id);
+      putWall({ id, chosen: true });
       remember('wall', id);
     },
     [remember],
   );
+
+  const openWall = useCallback((id: string) => putWall({ id, chosen: false }), []);
 
   const warming = useWarmUp();
   const file = useMemo(() => {
@@ -70,8 +72,9 @@ export function RoomState({
   useEffect(() => ahead(kept.file), [ahead, kept.file]);
   const rules = useMemo(() => ruleBook(file.rules, file.room.unit), [file.rules, file.room.unit]);
 
-  const shownWall =
-    file.room.walls.some((w) => w.id === wallId) || wallId === 'plan' ? wallId : first(file.room.walls).id;
+  const isWall = file.room.walls.some((w) => w.id === wall.id);
+  const shownWall = isWall || wall.id === 'plan' ? wall.id : first(file.room.walls).id;
+  const wallIsChosen = isWall && wall.chosen;
   const { change, replay, takeFresh, saving, said, labels } = kept;
   const rest = useMemo((): RoomAtRest => {
     const keptLook = kept.file.looks.find((l) => l.id === lookId) ?? first(kept.file.looks);
@@ -81,6 +84,7 @@ export function RoomState({
       plan: planOf(kept.file, keptLook.id),
       setLook,
       wallId: shownWall,
+      wallIsChosen,
       kelvin,
       setKelvin,
       askWhy,
@@ -97,6 +101,7 @@ export function RoomState({
     planOf,
     setLook,
     shownWall,
+    wallIsChosen,
     kelvin,
     change,
     replay,
@@ -113,7 +118,9 @@ export function RoomState({
     rules,
     setLook,
     wallId: shownWall,
+    wallIsChosen,
     setWall,
+    openWall,
     preview,
     picked,
     pick,

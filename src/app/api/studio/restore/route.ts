@@ -1,14 +1,13 @@
-import { readJson } from '@/server/body';
 import { environment } from '@/server/environment';
-import { restoreStudio } from '@/server/studioFile';
+import { refusalOf } from '@/server/ownPages';
+import { restoreFrom } from '@/server/studioFile';
 
+/** Not by way of the proxy, which would hold the whole body: the door is kept here. */
 export async function POST(request: Request): Promise<Response> {
-  const body = await readJson(request, environment.studioFileLimit);
-  if (!body.ok)
-    return Response.json(
-      { issues: body.issues.map(({ status: _s, ...i }) => i) },
-      { status: body.issues[0].status },
-    );
-  const result = await restoreStudio(body.value);
-  return result.ok ? Response.json(result.value) : Response.json({ issues: result.issues }, { status: 422 });
+  const refusal = refusalOf(request);
+  if (refusal) return Response.json({ issues: [refusal] }, { status: 403 });
+  const result = await restoreFrom(request, environment.studioFileLimit);
+  if (result.ok) return Response.json(result.value);
+  const [{ status = 422 }] = result.issues;
+  return Response.json({ issues: result.issues.map(({ status: _s, ...issue }) => issue) }, { status });
 }
