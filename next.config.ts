@@ -13,6 +13,16 @@ const config: NextConfig = {
   // the server stands on the stylist's own machine: packing a page costs more than sending it
   compress: false,
   devIndicators: false,
+  headers: () =>
+    Promise.resolve([
+      {
+        source: '/:path*',
+        headers: [
+          { key: 'x-content-type-options', value: 'nosniff' },
+          { key: 'cross-origin-resource-policy', value: 'same-origin' },
+        ],
+      },
+    ]),
   reactStrictMode: true,
   turbopack: { root: import.meta.dirname },
   experimental: { serverActions: { bodySizeLimit: '8mb' }, proxyClientMaxBodySize: '72mb' },

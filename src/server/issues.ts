@@ -7,8 +7,11 @@ import type { MeasureIssue } from '../core/stages/measure/check';
  */
 export type DoorIssue = { path: (string | number)[]; code: string; message: string };
 
+/** So many are told; who has more mends these first. */
+const MOST_ISSUES = 200;
+
 export const schemaIssues = (error: z.ZodError): DoorIssue[] =>
-  error.issues.slice(0, 50).map((i) => ({
+  error.issues.slice(0, MOST_ISSUES).map((i) => ({
     path: i.path.map((p) => (typeof p === 'symbol' ? String(p) : p)),
     code: i.code === 'unrecognized_keys' ? 'unknown-field' : i.code.replaceAll('_', '-'),
     message: i.message,
@@ -17,7 +20,7 @@ export const schemaIssues = (error: z.ZodError): DoorIssue[] =>
 const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
 
 export const measureIssues = (issues: readonly MeasureIssue[]): DoorIssue[] =>
-  issues.map((i) => ({
+  issues.slice(0, MOST_ISSUES).map((i) => ({
     path: i.path,
     code: i.code,
     message: `${i.field} of ${i.about}: ${i.code.replaceAll('-', ' ')}${i.cameMm !== undefined ? `, came ${mm(i.cameMm)}` : ''}${i.expectedMm !== undefined ? `, expected at most about ${mm(i.expectedMm)}` : ''}${i.other ? ` (${i.other})` : ''}`,

@@ -73,9 +73,12 @@ async function restore(parts: Generator<string>): Promise<Response> {
   } as RequestInit);
 }
 
-test.each([72, 400])(
+test.each([
+  [72, true],
+  [400, false],
+])(
   'more than %i MB come back as they went',
-  async (size) => {
+  async (size, twice) => {
     const { photos, parts } = studioOf(size * MB + 1);
     const came = await restore(parts());
     expect(await came.json()).toMatchObject({ items: demoStudio().items.length + photos });
@@ -96,6 +99,7 @@ test.each([72, 400])(
     }
     expect(bytes).toBeGreaterThan(size * MB);
     expect(found).toBe(photos);
+    if (!twice) return;
     // the backup itself is what the studio takes in again
     const again = await fetch(`${server.address}/api/studio/backup?photos=1`);
     const restored = await fetch(`${server.address}/api/studio/restore`, {

@@ -65,7 +65,26 @@ test('the headers are strict and name no one', async ({ studio }) => {
   expect(policy).not.toContain('unsafe-eval');
   expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/);
   expect(headers['x-powered-by']).toBeUndefined();
-  expect(headers['x-content-type-options']).toBe('nosniff');
+  const page = await (await fetch(studio.address)).text();
+  const script = /\/_next\/static\/[^"]+\.js/.exec(page)![0];
+  for (const path of ['/', script, '/api/studio/backup', '/icon.svg']) {
+    const answer = await ask(studio.address, { path });
+    expect(answer.headers['x-content-type-options'], path).toBe('nosniff');
+    expect(answer.headers['cross-origin-resource-policy'], path).toBe('same-origin');
+  }
+});
+
+test('another site may lead here, and reads nothing', async ({ studio }) => {
+  for (const path of ['/api/studio/backup', '/api/rooms/landing/file', '/rooms/landing/windows']) {
+    const from = async (mode: string) =>
+      (
+        await ask(studio.address, {
+          path,
+          headers: { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': mode },
+        })
+      ).status;
+    expect([await from('no-cors'), await from('navigate')], path).toEqual([403, 200]);
+  }
 });
 
 test('rooms come in with 201 or are refused with path, code and message', async ({ studio }) => {

@@ -1,4 +1,5 @@
 import 'server-only';
+import { FORMULA } from '../../core/stash/table/formula';
 import Papa from 'papaparse';
 import { sheetWalls } from '../../core/plan/sheetWalls';
 import { loadSheet, rowWords } from './rows';
@@ -66,6 +67,6 @@ export async function sheetCsv(
   // a cell that a spreadsheet would run as a formula is written as text
   return {
     name: `${sheet.file.room.name}, ${sheet.look.name}.csv`,
-    text: `\ufeff${Papa.unparse(data, { newline: '\r\n', escapeFormulae: true })}\r\n`,
+    text: `\ufeff${Papa.unparse(data, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`,
   };
 }

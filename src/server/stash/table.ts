@@ -5,6 +5,7 @@ import Papa from 'papaparse';
 import type { LengthUnit } from '../../core/base/units';
 import type { CellIssue } from '../../core/stash/table/cells';
 import { itemToCells, TITLES } from '../../core/stash/table/columns';
+import { FORMULA, fromText } from '../../core/stash/table/formula';
 import { readTable, type TableRead } from '../../core/stash/table/readTable';
 import { inEntry } from '../../data/journal';
 import { loadItems, saveItem } from '../../data/itemRepository';
@@ -24,7 +25,7 @@ export function stashCsv(): string {
         return TITLES.map((t) => cells[t] ?? '');
       }),
     },
-    { newline: '\r\n', escapeFormulae: true },
+    { newline: '\r\n', escapeFormulae: FORMULA },
   )}\r\n`;
 }
 
@@ -46,7 +47,6 @@ export type ImportStep =
 
 const EVERY = 250;
 const SHOWN = 200;
-const unescaped = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
 
 /**
  * Reads a table (comma, semicolon or tab), reports what would be added, changed and refused; writes what
@@ -88,7 +88,7 @@ export async function* importTable(
     return;
   }
   for (let i = 1; i < rows.length; i++) {
-    table.add(elementAt(rows, i).map(unescaped), i + 1);
+    table.add(elementAt(rows, i).map(fromText), i + 1);
     if (i % EVERY === 0) {
       yield { step: 'reading', rows: i, of: rows.length - 1 };
       await breath();

@@ -1,0 +1,12 @@
+/**
+ * A cell that a spreadsheet would run: =, +, -, @ and their full-width forms, also behind blanks and behind the marks that
+ * make text of it.
+ */
+export const FORMULA = /^'*[\s\u00a0\u3000\ufeff]*[=+\-@\uff1d\uff0b\uff0d\uff20]|^'*[\t\r]/;
+
+/** Marks a cell that would be run as text. */
+export const asText = (cell: string): string => (FORMULA.test(cell) ? `'${cell}` : cell);
+
+/** The cell without the mark that asText gave it. */
+export const fromText = (cell: string): string =>
+  cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;
