@@ -258,3 +258,19 @@ test('a cover is put on a seat by one press', async ({ page, studio }) => {
   await saved(page);
   expect(await count()).toBe(before + 2);
 });
+
+for (const [url, links] of [
+  ['/rooms/long-room/windows?look=early-summer', ['drawing', 'worksheet']],
+  ['/rooms/long-room/fitting?look=early-summer', ['drawing']],
+  ['/stash', ['list']],
+] as const)
+  test(`the first stops of ${url} lead over its head`, async ({ page }) => {
+    for (const [i, to] of links.entries()) {
+      await page.goto(url);
+      await awake(page);
+      for (let n = 0; n <= i; n++) await page.keyboard.press('Tab');
+      await expect(page.getByRole('link', { name: `Skip to the ${to}` })).toBeFocused();
+      await page.keyboard.press('Enter');
+      await expect(page.locator(`#${to}`)).toBeFocused();
+    }
+  });

@@ -31,7 +31,11 @@ export function FittingScreen(): ReactNode {
   const link =
     'inline-flex items-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well';
   return (
-    <div id="drawing" className="min-w-0 flex-1 px-3 pb-6 lg:pl-[26px] lg:pr-5 print:p-0">
+    <div
+      id="drawing"
+      tabIndex={-1}
+      className="outline-none min-w-0 flex-1 px-3 pb-6 lg:pl-[26px] lg:pr-5 print:p-0"
+    >
       <div className="bg-sheet px-4 py-4 sm:px-6 print-plain">
         <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2 border-b-2 border-ink pb-3">
           <h1 className="text-[24px]">{t('title')}</h1>

@@ -9,6 +9,7 @@ import { formatLength } from '../../core/base/length';
 import { markStep } from '../../core/base/units';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { waking } from '../../ui/Awake';
+import { SkipLinks } from '../../ui/SkipLinks';
 import { TabPanel, Tabs } from '../../ui/Tabs';
 import { Tooltip } from '../../ui/Tooltip';
 import { Rail } from './Rail';
@@ -55,12 +56,12 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
   };
   return (
     <Tabs value={look.id} onChange={setLook} className="flex min-h-dvh flex-col">
-      <a
-        href={tape ? '#tape-reading' : '#drawing'}
-        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
-      >
-        {t('shell.skip')}
-      </a>
+      <SkipLinks
+        links={[
+          { to: tape ? 'tape-reading' : 'drawing', label: t('shell.skip') },
+          ...(tape || here.endsWith('/fitting') ? [] : [{ to: 'worksheet', label: t('shell.skipSheet') }]),
+        ]}
+      />
       <header className="no-print">
         <Valance families={plan.spread.families} paint={paint} onPick={showFamily} />
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-5 py-2.5">

@@ -32,13 +32,19 @@ export function Workspace({
   const stage = usePathname().split('/').pop() ?? '';
   return (
     <div className="flex min-w-0 flex-1 flex-col gap-3.5 px-3 pb-4 lg:flex-row lg:pl-0 lg:pr-5">
-      <section id="drawing" className="flex min-w-0 flex-1 flex-col bg-sheet lg:ml-[26px]">
+      <section
+        id="drawing"
+        tabIndex={-1}
+        className="outline-none flex min-w-0 flex-1 flex-col bg-sheet lg:ml-[26px]"
+      >
         <div className="min-w-0 flex-1">{children}</div>
         {foot}
       </section>
       <aside
+        id="worksheet"
+        tabIndex={-1}
         data-worksheet
-        className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}
+        className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full outline-none shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}
       >
         {worksheet}
         {MENDS.has(stage) && <Irritations stage={stage as StageName} />}

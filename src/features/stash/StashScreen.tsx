@@ -10,6 +10,7 @@ import { waking } from '../../ui/Awake';
 import { Button } from '../../ui/Button';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { ScrollArea } from '../../ui/ScrollArea';
+import { SkipLinks } from '../../ui/SkipLinks';
 import { FilterPanel } from './FilterPanel';
 import { ItemPanel } from './item/ItemPanel';
 import { StashProvider, useStashRoom, type StashValue } from './StashContext';
@@ -27,6 +28,7 @@ const ReturnsTab = dynamic(() => import('./ReturnsTab').then((m) => waking(m.Ret
 
 /** Everything that is owned: found by what it is, where it is, what it fits, and whether it is free. */
 export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
+  const t = useTranslations('shell');
   const state = useStashState(first);
   const { head, entries, unit, refresh, replay } = state;
   const [tab, setTab] = useState<Tab>('things');
@@ -67,6 +69,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   return (
     <StashProvider value={value}>
       <div className="flex min-h-dvh flex-col px-3 pb-4 sm:px-5">
+        <SkipLinks links={[{ to: 'list', label: t('skipList') }]} />
         <StashHeader tab={tab} onTab={setTab} state={state} />
         {tab === 'things' ? (
           <Things
@@ -80,7 +83,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
             searchRef={search}
           />
         ) : (
-          <main className="flex-1">
+          <main id="list" tabIndex={-1} className="flex-1 outline-none">
             {tab === 'places' && <PlacesTab />}
             {tab === 'need' && <NeedTab />}
             {tab === 'returns' && <ReturnsTab />}
@@ -111,7 +114,7 @@ function Things(props: ThingsProps): ReactNode {
   return (
     <main className="grid flex-1 items-start gap-3.5 lg:grid-cols-[236px_1fr_384px]">
       <FilterPanel filter={filter} onFilter={onFilter} searchRef={searchRef} />
-      <section className="flex min-w-0 flex-col bg-sheet">
+      <section id="list" tabIndex={-1} className="flex min-w-0 flex-col bg-sheet outline-none">
         <ThingsHead {...props} shown={shown.length} />
         <FoundThings {...props} shown={shown} />
       </section>

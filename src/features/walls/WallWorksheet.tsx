@@ -7,9 +7,9 @@ import { Select } from '../../ui/Select';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { itemOf, useRoom } from '../shell/room/RoomContext';
 import { SheetTitle } from '../shell/Workspace';
+import { HangingSheet } from './HangingSheet';
 import type { WallPicked } from './useWallPicked';
 
-const HangingSheet = dynamic(() => import('./HangingSheet').then((m) => waking(m.HangingSheet)));
 const GroupSheet = dynamic(() => import('./GroupSheet').then((m) => waking(m.GroupSheet)));
 const WallFolds = dynamic(() => import('./WallFolds').then((m) => waking(m.WallFolds)));
 

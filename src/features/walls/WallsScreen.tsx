@@ -24,8 +24,8 @@ import { PickedDimensions } from './PickedDimensions';
 import { useWallActs } from './useWallActs';
 import { useWallDrag } from './useWallDrag';
 import { useWallPicked, type WallPicked } from './useWallPicked';
-import { WallWorksheet } from './WallWorksheet';
 
+const WallWorksheet = dynamic(() => import('./WallWorksheet').then((m) => waking(m.WallWorksheet)));
 const ArtStrip = dynamic(() => import('./ArtStrip').then((m) => waking(m.ArtStrip)));
 const SnapGuides = dynamic(() => import('./SnapGuides').then((m) => m.SnapGuides), { loading: () => null });
 const HoleLayer = dynamic(() => import('./HoleLayer').then((m) => m.HoleLayer), { loading: () => null });

@@ -99,6 +99,14 @@ describe('the table', () => {
       column: 'Name',
     });
   });
+  it('refuses a list with one word that is none of those it takes', () => {
+    const header = ['Name', 'Kind', 'Width', 'Height', 'Season'];
+    const codes = (season: string) =>
+      read(header, ['Dory stripe', 'cover', '22', '22', season]).issues.map((i) => `${i.column} ${i.code}`);
+    expect(codes('spring summer')).toEqual([]);
+    expect(codes('spring monsoon summer')).toEqual(['season not-one-of']);
+    expect(codes('monsoon')).toEqual(['season not-one-of']);
+  });
   it('reads colours as they are written', () => {
     expect(readColours('lab(45 38 30) 50% Tanbark red; #fff 50%')).toMatchObject([
       { l: 45, a: 38, b: 30, share: 0.5, name: 'Tanbark red' },
