@@ -31,22 +31,25 @@ export function WindowsScreen(): ReactNode {
   const { current, wall, round, elevation } = picked;
   const long = file.room.unit === 'in' ? 'ft-in' : file.room.unit;
   const title = round ? t('windows.unrolled', { count: round.offsets.size }) : wallName(wall);
+  const head = (
+    <SheetHead
+      title={title}
+      detail={t('wall.size', {
+        length: formatLength(elevation.lengthMm, long),
+        ceiling: formatLength(file.room.ceilingMm, long),
+      })}
+    />
+  );
   if (!current)
     return (
       <Workspace foot={<WallStrip />} worksheet={<NoWindows wallId={wall.id} windows={picked.windows} />}>
-        <SheetHead title={title} detail="" />
+        {head}
         <WallDrawing elevation={elevation} title={title} />
       </Workspace>
     );
   return (
     <Workspace foot={<WallStrip />} worksheet={<WindowWorksheet on={picked} current={current} />}>
-      <SheetHead
-        title={title}
-        detail={t('wall.size', {
-          length: formatLength(elevation.lengthMm, long),
-          ceiling: formatLength(file.room.ceilingMm, long),
-        })}
-      />
+      {head}
       <DressedWall picked={picked} title={title} />
     </Workspace>
   );
