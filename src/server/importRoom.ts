@@ -1,6 +1,6 @@
 import 'server-only';
 import { nanoid } from 'nanoid';
-import { failWith, fail, ok, type Result } from '../core/base/result';
+import { failWith, fail, isNonEmpty, ok, type Result } from '../core/base/result';
 import { stableText } from '../core/base/stable';
 import { mapItemIds } from '../core/model/nouns';
 import { ROOM_FILE_VERSION, roomFileSchema } from '../core/model/schema';
@@ -13,6 +13,7 @@ import { inEntry } from '../data/journal';
 import { loadRules, saveRules } from '../data/ownRuleRepository';
 import { loadPlaces, savePlace } from '../data/placeRepository';
 import { bumpRevision, insertRoom, loadRoom } from '../data/roomRepository';
+import { doublesIn } from './doubles';
 import { measureIssues, schemaIssues, type DoorIssue } from './issues';
 import { keepPhotos, readPhotoFiles } from './photos';
 import { now, studioDatabase } from './studio';
@@ -43,7 +44,19 @@ export async function importRoom(
   if (!read.success) return failWith(schemaIssues(read.error));
   const refused = checkRoomFile(read.data).filter((i) => i.level === 'refuse');
   if (refused.length > 0) return failWith(measureIssues(refused));
-  const photos = await readPhotoFiles(read.data.photos ?? []);
+  const { rules: ownRules, photos: ownPhotos = [] } = read.data;
+  const twice = [
+    ...doublesIn(
+      ownRules.map((rule) => rule.ruleId),
+      (i) => ['rules', i, 'ruleId'],
+    ),
+    ...doublesIn(
+      ownPhotos.map((photo) => photo.id),
+      (i) => ['photos', i, 'id'],
+    ),
+  ];
+  if (isNonEmpty(twice)) return { ok: false, issues: twice };
+  const photos = await readPhotoFiles(ownPhotos);
   if (!photos.ok) return photos;
   const db = studioDatabase();
   return ok(

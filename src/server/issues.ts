@@ -8,7 +8,7 @@ import type { MeasureIssue } from '../core/stages/measure/check';
 export type DoorIssue = { path: (string | number)[]; code: string; message: string };
 
 /** So many are told; who has more mends these first. */
-const MOST_ISSUES = 200;
+export const MOST_ISSUES = 200;
 
 export const schemaIssues = (error: z.ZodError): DoorIssue[] =>
   error.issues.slice(0, MOST_ISSUES).map((i) => ({

@@ -8,7 +8,8 @@ import type { StudioFile } from '../core/model/types';
 import { checkRoomFile } from '../core/stages/measure/check';
 import { loadStudio, replaceStudio, studioName } from '../data/studioRepository';
 import { environment } from './environment';
-import { measureIssues, schemaIssues, type DoorIssue } from './issues';
+import { doublesIn } from './doubles';
+import { measureIssues, MOST_ISSUES, schemaIssues, type DoorIssue } from './issues';
 import { allPhotosForFile, waitingPhotos, type WaitingPhotos } from './photos';
 import { now, studioDatabase } from './studio';
 import { readStudioBody } from './studioBody';
@@ -79,7 +80,7 @@ async function restoreWith(input: unknown, photos: WaitingPhotos): Promise<Resul
   const read = studioFileSchema.safeParse(upgradeStudioFile(input));
   if (!read.success) return failWith(schemaIssues(read.error));
   const studio = read.data;
-  const issues = studio.rooms.flatMap((room, i) => {
+  const inRooms = studio.rooms.flatMap((room, i): DoorIssue[] => {
     const home = studio.homes.find((h) => h.id === room.homeId);
     if (!home)
       return [{ path: ['rooms', i, 'homeId'], code: 'not-found', message: `no home ${room.homeId}` }];
@@ -94,12 +95,7 @@ async function restoreWith(input: unknown, photos: WaitingPhotos): Promise<Resul
     }).filter((x) => x.level === 'refuse');
     return measureIssues(refused).map((x) => ({ ...x, path: ['rooms', i, ...x.path] }));
   });
-  const seen = new Set<string>();
-  studio.rooms.forEach((r, i) => {
-    if (seen.has(r.room.id))
-      issues.push({ path: ['rooms', i, 'room', 'id'], code: 'same-id', message: `two rooms ${r.room.id}` });
-    seen.add(r.room.id);
-  });
+  const issues = [...listIssues(studio), ...inRooms].slice(0, MOST_ISSUES);
   if (isNonEmpty(issues)) return { ok: false, issues };
   const db = studioDatabase();
   const keptAs = path.join(environment.dataFolder, `${KEPT}${now().replace(/[:.]/g, '-')}.sqlite`);
@@ -111,6 +107,24 @@ async function restoreWith(input: unknown, photos: WaitingPhotos): Promise<Resul
   }).immediate();
   return ok({ rooms: studio.rooms.length, items: studio.items.length, keptAs: path.basename(keptAs) });
 }
+
+/** What the studio's own lists name twice, rooms or none. */
+const listIssues = ({ rules, homes, places, items, rooms }: StudioFile): DoorIssue[] => [
+  ...doublesIn(
+    rules.map((rule) => rule.ruleId),
+    (i) => ['rules', i, 'ruleId'],
+  ),
+  ...Object.entries({ homes, places, items }).flatMap(([list, rows]) =>
+    doublesIn(
+      rows.map((row) => row.id),
+      (i) => [list, i, 'id'],
+    ),
+  ),
+  ...doublesIn(
+    rooms.map(({ room }) => room.id),
+    (i) => ['rooms', i, 'room', 'id'],
+  ),
+];
 
 /** What was there before a restore is kept in copies, of which the newest stay. */
 const KEPT = 'before-restore-';

@@ -120,6 +120,21 @@ test('a room begun in a home of the studio joins it; one begun in none brings it
   });
 });
 
+const RULE = { ruleId: 'measure.dropsApart', value: 60 };
+
+test('a room file that names a rule or a photo twice is refused, and nothing of it comes in', async () => {
+  const previous = backupStudio();
+  const photo = { id: 'p', widthPx: 1, heightPx: 1, webp: 'AAAA' };
+  for (const [twice, path] of [
+    [{ rules: [RULE, RULE] }, 'rules.1.ruleId'],
+    [{ photos: [photo, photo] }, 'photos.1.id'],
+  ] as const) {
+    const r = await imports.importRoom({ ...bareRoom(), ...twice });
+    expect(r.ok ? 'taken in' : `${r.issues[0]!.path.join('.')} ${r.issues[0]!.code}`).toBe(`${path} same-id`);
+  }
+  expect(backupStudio()).toEqual(previous);
+});
+
 test('a backup restores to the same studio and keeps a copy of what was; a damaged one changes nothing', async () => {
   const previous = backupStudio();
   rooms.removeRoom('landing');
@@ -131,6 +146,10 @@ test('a backup restores to the same studio and keeps a copy of what was; a damag
       { ...previous, rooms: [{ ...previous.rooms[0], openings: [opening({ wallId: 'ghost' })] }] },
       'rooms.0.openings.0.wallId',
     ],
+    [{ ...previous, rooms: [], homes: [previous.homes[0], previous.homes[0]] }, 'homes.1.id'],
+    [{ ...previous, rooms: [], items: [item(), item({ id: 'other' }), item()] }, 'items.2.id'],
+    [{ ...previous, rooms: [], items: [], places: [previous.places[0], previous.places[0]] }, 'places.1.id'],
+    [{ ...previous, rules: [RULE, RULE] }, 'rules.1.ruleId'],
     [{}, 'rideauStudio'],
     [{ ...previous, items: [{ id: 1 }] }, 'items.0.id'],
   ] as const) {
