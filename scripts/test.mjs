@@ -1,4 +1,4 @@
-// npm test: types, lint and borders, unit, published, data, faults, build, size, browser; one plain closing
+// npm test: types, lint and borders, build, size, unit, published, data, faults, browser; one plain closing
 // line for all together.
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -100,6 +100,11 @@ await main(async () => {
       }),
     );
   }
+  // the data suite brings up a studio too
+  if (['build', 'data', 'browser'].some(wanted)) {
+    await check('build', ensureBuilt);
+    await check('size of the room pages', checkSizes);
+  }
   for (const project of ['unit', 'published', 'data', 'arch']) {
     if (!wanted(project)) continue;
     say(`\n— ${project}`);
@@ -124,10 +129,6 @@ await main(async () => {
     await run(process.execPath, [faults, '--changed', '--minutes', '2', '--count', '12']).catch((e) =>
       say(e.message),
     );
-  }
-  if (wanted('build') || wanted('browser')) {
-    await check('build', ensureBuilt);
-    await check('size of the room pages', checkSizes);
   }
   if (wanted('browser')) {
     say('\n— browser');
