@@ -1,6 +1,6 @@
 // What the commands share. Only Node's own modules: npm runs this before node_modules exists.
 import { ensureBuilt, ensureInstalled } from './lib/install.mjs';
-import { checkDatabase, checkFolder, checkPort, settings } from './lib/settings.mjs';
+import { checkDatabase, holdFolder, checkFolder, checkPort, settings } from './lib/settings.mjs';
 
 export { main, Plain, root, say } from './lib/base.mjs';
 export { demoStudio } from './lib/demoStudio.mjs';
@@ -15,6 +15,7 @@ export async function prepare() {
   checkFolder(chosen.data);
   await checkPort(chosen.port, chosen.host);
   await ensureInstalled();
+  await holdFolder(chosen.data);
   await checkDatabase(chosen.data);
   await ensureBuilt();
   return chosen;

@@ -102,3 +102,23 @@ export async function checkDatabase(folder) {
       `src/data/migrations/${steps[edited.number - 1]} is not the step that the studio in ${folder} was made by. Put the file back as it was. ${way}`,
     );
 }
+
+const LOCK_FILE = 'rideau.lock';
+/** Kept for as long as this process lives: the system lets go of a lock however its process ends. */
+const held = [];
+
+/** Takes a data folder for this process; a second Rideau on the same one would write over the first. */
+export async function holdFolder(folder) {
+  const { default: Database } = await import('better-sqlite3');
+  const lock = new Database(path.join(folder, LOCK_FILE), { timeout: 0 });
+  try {
+    lock.exec('BEGIN EXCLUSIVE');
+  } catch (e) {
+    lock.close();
+    if (e.code !== 'SQLITE_BUSY') throw e;
+    throw new Plain(
+      `Another Rideau is running on the studio in ${folder}. Stop that one, or name another folder: RIDEAU_DATA=/path npm start.`,
+    );
+  }
+  held.push(lock);
+}

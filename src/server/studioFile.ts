@@ -1,11 +1,12 @@
 import 'server-only';
-import { readdirSync, rmSync } from 'node:fs';
+import { chmodSync, readdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { failWith, isNonEmpty, fail, ok, type Result } from '../core/base/result';
 import { ROOM_FILE_VERSION, studioFileSchema } from '../core/model/schema';
 import { upgradeStudioFile } from '../core/model/upgrade';
 import type { StudioFile } from '../core/model/types';
 import { checkRoomFile } from '../core/stages/measure/check';
+import { OWN_FILE } from '../data/open';
 import { loadStudio, replaceStudio, studioName } from '../data/studioRepository';
 import { environment } from './environment';
 import { doublesIn } from './doubles';
@@ -100,6 +101,7 @@ async function restoreWith(input: unknown, photos: WaitingPhotos): Promise<Resul
   const db = studioDatabase();
   const keptAs = path.join(environment.dataFolder, `${KEPT}${now().replace(/[:.]/g, '-')}.sqlite`);
   await db.backup(keptAs);
+  chmodSync(keptAs, OWN_FILE);
   dropOldCopies();
   db.transaction(() => {
     photos.keep();

@@ -1,5 +1,5 @@
 import { afterAll, beforeEach, expect, test, vi } from 'vitest';
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { bareRoom, demoRoom, demoStudio, item, opening, piece, placement } from '../helpers/rooms';
@@ -160,4 +160,7 @@ test('a backup restores to the same studio and keeps a copy of what was; a damag
   const { keptAs } = await fill(previous);
   expect(backupStudio()).toEqual(previous);
   expect(readdirSync(folder)).toContain(keptAs);
+  // for nobody else on the machine
+  for (const name of readdirSync(folder).filter((file) => file.includes('.sqlite')))
+    expect([name, statSync(path.join(folder, name)).mode & 0o777]).toEqual([name, 0o600]);
 });

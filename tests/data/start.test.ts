@@ -1,5 +1,5 @@
 import Database from 'better-sqlite3';
-import { execFile } from 'node:child_process';
+import { execFile, spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import net from 'node:net';
@@ -107,3 +107,35 @@ test('a newer, an edited, a foreign and a broken database are each said plainly 
   writeFileSync(file(), 'no database, however long it is looked at from this side or the other');
   await asked('cannot be read (SQLITE_NOTADB)');
 });
+
+/** A studio that runs, once it says where. */
+const running = async (PORT: string) => {
+  const child = spawn(process.execPath, ['scripts/start.mjs'], {
+    cwd: root,
+    env: { ...process.env, PORT, RIDEAU_DATA: studio.folder },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  await new Promise<void>((resolve, reject) => {
+    let says = '';
+    child.stdout.on('data', (part: Buffer) => {
+      says += part.toString();
+      if (says.includes('Rideau is at')) resolve();
+    });
+    child.once('exit', () => reject(new Error(says)));
+  });
+  return { child, ended };
+};
+
+test('a second server on the same studio is refused in words; once the first has ended, however, it starts', async () => {
+  const first = await running(await freePort());
+  expect(await start({ PORT: await freePort() })).toEqual({
+    code: 1,
+    says: `Another Rideau is running on the studio in ${studio.folder}. Stop that one, or name another folder: RIDEAU_DATA=/path npm start.`,
+  });
+  first.child.kill('SIGKILL');
+  await first.ended;
+  const second = await running(await freePort());
+  second.child.kill('SIGTERM');
+  await second.ended;
+}, 90_000);
