@@ -10,7 +10,7 @@ import { photoFileSchema } from '../core/model/schema';
 import { loadPhoto, loadPhotoIds, loadPhotos, savePhoto, type Photo } from '../data/photoRepository';
 import { environment } from './environment';
 import { schemaIssues, type DoorIssue } from './issues';
-import { now, studioDatabase } from './studio';
+import { now, studioDatabase, WAITING } from './studio';
 
 const READ: ReadonlySet<string> = new Set(['jpeg', 'png', 'webp', 'heif']);
 /** The longer side of what is kept, and of the picture in lists. */
@@ -149,8 +149,6 @@ export type WaitingPhotos = {
   /** Clears away the files. */
   drop: () => void;
 };
-
-export const WAITING = 'restoring-';
 
 export function waitingPhotos(): WaitingPhotos {
   const folder = mkdtempSync(path.join(environment.dataFolder, WAITING));

@@ -1,4 +1,6 @@
 import 'server-only';
+import { readdirSync, rmSync } from 'node:fs';
+import path from 'node:path';
 import { openDatabase, type StudioDatabase } from '../data/open';
 import { dropUnusedPhotos } from '../data/photoRepository';
 import { environment } from './environment';
@@ -8,12 +10,23 @@ const kept = globalThis as typeof globalThis & { rideauDatabase?: StudioDatabase
 
 export const now = (): string => new Date().toISOString();
 
+/** Folders in which photos of a backup wait while it is read. */
+export const WAITING = 'restoring-';
+
+/** What a backup left that was not read to its end because the server was ended. */
+function dropWaiting(): void {
+  for (const name of readdirSync(environment.dataFolder))
+    if (name.startsWith(WAITING))
+      rmSync(path.join(environment.dataFolder, name), { recursive: true, force: true });
+}
+
 /** The one database handle of this process. */
 export function studioDatabase(): StudioDatabase {
   if (kept.rideauDatabase) return kept.rideauDatabase;
   const db = openDatabase(environment.dataFolder, environment.migrationsFolder, now());
   // a photo that was uploaded and then not used only takes up space
   dropUnusedPhotos(db);
+  dropWaiting();
   kept.rideauDatabase = db;
   return db;
 }

@@ -1,10 +1,11 @@
 import { afterAll, beforeEach, expect, test, vi } from 'vitest';
-import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { bareRoom, demoRoom, demoStudio, item, opening, piece, placement } from '../helpers/rooms';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
+mkdirSync(path.join(folder, 'restoring-left', 'half'), { recursive: true });
 vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
 const imports = await import('../../src/server/importRoom');
@@ -118,6 +119,10 @@ test('a room begun in a home of the studio joins it; one begun in none brings it
     ],
     items: demoStudio().items.length,
   });
+});
+
+test('what a backup left that was not read to its end is cleared away', () => {
+  expect(readdirSync(folder).filter((name) => name.startsWith('restoring-'))).toEqual([]);
 });
 
 const RULE = { ruleId: 'measure.dropsApart', value: 60 };
