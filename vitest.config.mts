@@ -15,6 +15,7 @@ export default defineConfig({
     passWithNoTests: false,
     // both cores; left to itself, it keeps one for watching
     maxWorkers: 2,
+    hookTimeout: PATIENCE,
     projects: [
       {
         extends: true,
