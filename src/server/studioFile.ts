@@ -11,9 +11,10 @@ import { loadStudio, replaceStudio, studioName } from '../data/studioRepository'
 import { environment } from './environment';
 import { doublesIn } from './doubles';
 import { measureIssues, MOST_ISSUES, schemaIssues, type DoorIssue } from './issues';
-import { allPhotosForFile, waitingPhotos, type WaitingPhotos } from './photos';
+import { allPhotosForFile } from './photos';
 import { now, studioDatabase } from './studio';
 import { readStudioBody } from './studioBody';
+import { waitingPhotos, type WaitingPhotos } from './waitingPhotos';
 
 /** The whole studio as one file, without its photos. */
 export const backupStudio = (): StudioFile => loadStudio(studioDatabase());
@@ -39,23 +40,11 @@ export function* backupText(withPhotos: boolean): Generator<string> {
 
 type Restored = { rooms: number; items: number; keptAs: string };
 
-/** Replaces this studio with a backup, after copying the present database within the data folder. */
-export async function restoreStudio(input: unknown): Promise<Result<Restored, DoorIssue>> {
-  const { photos, ...file } = isFields(input) ? input : { photos: undefined };
-  const waiting = waitingPhotos();
-  try {
-    for (const [i, photo] of (Array.isArray(photos) ? (photos as unknown[]) : []).entries()) {
-      const issue = await waiting.take(photo, i);
-      if (issue) return fail(issue);
-    }
-    return await restoreWith(isFields(input) ? file : input, waiting);
-  } finally {
-    waiting.drop();
-  }
-}
-
-/** The same from a request's body, which is read up to a limit in bytes and never held as a whole. */
-export async function restoreFrom(
+/**
+ * Replaces this studio with the backup in a request's body, which is read up to a limit in bytes and never held as a whole;
+ * the present database is copied within the data folder first.
+ */
+export async function restoreStudio(
   request: Request,
   limit: number,
 ): Promise<Result<Restored, DoorIssue & { status?: number }>> {

@@ -5,12 +5,12 @@ import { afterAll, beforeEach, expect, test, vi } from 'vitest';
 import type { Change } from '../../src/core/model/change';
 import { GROUP } from '../../src/core/model/defaults';
 import { demoStudio } from '../helpers/rooms';
+import { restoreStudio } from '../helpers/restore';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-hung-'));
 vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
 const { importRoom } = await import('../../src/server/importRoom');
-const { restoreStudio } = await import('../../src/server/studioFile');
 const { studioDatabase } = await import('../../src/server/studio');
 
 afterAll(() => {

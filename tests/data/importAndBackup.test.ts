@@ -3,6 +3,7 @@ import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { bareRoom, demoRoom, demoStudio, item, opening, piece, placement } from '../helpers/rooms';
+import { restoreStudio } from '../helpers/restore';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
 mkdirSync(path.join(folder, 'restoring-left', 'half'), { recursive: true });
@@ -10,7 +11,7 @@ vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
 const imports = await import('../../src/server/importRoom');
 const home = await import('../../src/server/homePage');
-const { backupStudio, restoreStudio } = await import('../../src/server/studioFile');
+const { backupStudio } = await import('../../src/server/studioFile');
 const { studioDatabase } = await import('../../src/server/studio');
 
 afterAll(() => {

@@ -4,6 +4,7 @@ import net from 'node:net';
 import { readdirSync } from 'node:fs';
 import sharp from 'sharp';
 import { afterAll, beforeAll, expect, test } from 'vitest';
+import { textStream } from '../../src/server/textStream';
 import { scratchStudio } from '../helpers/database';
 import { serve, type Server } from '../helpers/server';
 import { demoStudio } from '../helpers/rooms';
@@ -57,21 +58,12 @@ function studioOf(bytes: number) {
   return { photos, parts };
 }
 
-async function restore(parts: Generator<string>): Promise<Response> {
-  const encoder = new TextEncoder();
-  const body = new ReadableStream<Uint8Array>({
-    pull: (controller) => {
-      const part = parts.next();
-      if (part.done) controller.close();
-      else controller.enqueue(encoder.encode(part.value));
-    },
-  });
-  return fetch(`${server.address}/api/studio/restore`, {
+const restore = (parts: Iterator<string>): Promise<Response> =>
+  fetch(`${server.address}/api/studio/restore`, {
     method: 'POST',
-    body,
+    body: textStream(parts),
     duplex: 'half',
   } as RequestInit);
-}
 
 test.each([
   [72, true],
@@ -118,7 +110,7 @@ test('a backup that is cut, doubled or no backup is refused and changes nothing'
   const { parts } = studioOf(9 * MB);
   const whole = [...parts()];
   const codeOf = async (pieces: readonly string[]) => {
-    const answer = await restore(pieces.values() as Generator<string>);
+    const answer = await restore(pieces.values());
     const { issues } = (await answer.json()) as { issues: { code: string; path: unknown[] }[] };
     return [answer.status, issues[0]!.code, issues[0]!.path.join('.')];
   };

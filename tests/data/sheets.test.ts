@@ -3,11 +3,11 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { demoStudio } from '../helpers/rooms';
+import { restoreStudio } from '../helpers/restore';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
 vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
-const { restoreStudio } = await import('../../src/server/studioFile');
 const { studioDatabase } = await import('../../src/server/studio');
 
 afterAll(() => {

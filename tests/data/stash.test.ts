@@ -10,6 +10,7 @@ import { studioFileSchema } from '../../src/core/model/schema';
 import type { Item } from '../../src/core/model/types';
 import { upgradeStudioFile } from '../../src/core/model/upgrade';
 import { demoStudio } from '../helpers/rooms';
+import { restoreStudio } from '../helpers/restore';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-stash-'));
 vi.stubEnv('RIDEAU_DATA', folder);
@@ -21,7 +22,6 @@ const { calendar } = await import('../../src/server/stash/calendar');
 const { labelsPdf } = await import('../../src/server/stash/labels');
 const { keepPhoto, photoBytes, photosForFile, readPhotoFiles } = await import('../../src/server/photos');
 const rooms = await import('../../src/server/rooms');
-const { restoreStudio } = await import('../../src/server/studioFile');
 const { studioDatabase } = await import('../../src/server/studio');
 const { dropUnusedPhotos } = await import('../../src/data/photoRepository');
 const { loadItem, loadItems } = await import('../../src/data/itemRepository');

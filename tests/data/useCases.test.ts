@@ -8,12 +8,12 @@ import { inches } from '../../src/core/base/units';
 import type { RoomFile } from '../../src/core/model/types';
 import { planLook } from '../../src/core/plan/planLook';
 import { demoRoom, demoStudio, piece, placement } from '../helpers/rooms';
+import { restoreStudio } from '../helpers/restore';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
 vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
 const home = await import('../../src/server/homePage');
-const { restoreStudio } = await import('../../src/server/studioFile');
 const { findInStash } = await import('../../src/server/stash/findInStash');
 const { studioDatabase } = await import('../../src/server/studio');
 

@@ -5,11 +5,11 @@ import { PDFDocument, rgb, type PDFPage } from 'pdf-lib';
 import { extractText } from 'unpdf';
 import { afterAll, beforeAll, describe, expect, test, vi } from 'vitest';
 import { demoStudio } from '../helpers/rooms';
+import { restoreStudio } from '../helpers/restore';
 
 // What is printed is read back by a PDF reader of other hands (unpdf, which is PDF.js): letter for letter.
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-letters-'));
 vi.stubEnv('RIDEAU_DATA', folder);
-const { restoreStudio } = await import('../../src/server/studioFile');
 const { sheetPdf } = await import('../../src/server/sheets/pdf');
 const { cutsPdf } = await import('../../src/server/sheets/cuts');
 const { templatePdf } = await import('../../src/server/sheets/template');

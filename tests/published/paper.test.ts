@@ -4,11 +4,11 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoStudio } from '../helpers/rooms';
+import { restoreStudio } from '../helpers/restore';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'rideau-paper-'));
 beforeAll(async () => {
   process.env.RIDEAU_DATA = folder;
-  const { restoreStudio } = await import('../../src/server/studioFile');
   const result = await restoreStudio(demoStudio());
   expect(result.ok).toBe(true);
 });

@@ -98,7 +98,7 @@ export function ClearScreen(): ReactNode {
       <SheetHead
         views={false}
         title={wall ? wallName(wall) : t('wall.plan')}
-        detail={bare ? t('clear.bareSays') : t('clear.asFoundSays', { look: asFound.name })}
+        detail={bare ? t('clear.bareSays') : t('clear.asFoundSays')}
       >
         <ToggleGroup
           label={t('clear.shown')}

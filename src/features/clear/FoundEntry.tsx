@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { ITEM_KINDS } from '../../core/model/values';
 import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField } from '../../ui/Field';
+import { Form } from '../../ui/Form';
 import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
 import { focusFirstReading } from '../../ui/useTyped';
@@ -25,13 +26,12 @@ export function FoundEntry({ wallId }: { wallId: string | null }): ReactNode {
   };
   const key = (f: string) => `${file.room.id}-found-${f}`;
   return (
-    <form
+    <Form
       data-worksheet
       className="border-b border-line pb-3"
-      onSubmit={(e) => {
-        e.preventDefault();
+      onSend={(form) => {
         add();
-        focusFirstReading(e.currentTarget);
+        focusFirstReading(form);
       }}
     >
       <div className="grid grid-cols-[1fr_104px_52px] gap-x-3">
@@ -100,6 +100,6 @@ export function FoundEntry({ wallId }: { wallId: string | null }): ReactNode {
           {notice}
         </p>
       )}
-    </form>
+    </Form>
   );
 }

@@ -58,6 +58,11 @@ export function FoundRow({
         : []),
     ]);
   };
+  const about = [
+    ts(`kinds.${item.kind}`),
+    formatSize(item.widthMm, item.heightMm, unit),
+    ...(wall ? [wallName(wall)] : []),
+  ];
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-center gap-2.5">
@@ -77,7 +82,7 @@ export function FoundRow({
         <p className="min-w-0 flex-1 leading-tight">
           <span className="block truncate text-[15px] font-medium">{item.name}</span>
           <span className="block truncate text-[13px] text-soft">
-            <Words>{`${ts(`kinds.${item.kind}`)}, ${formatSize(item.widthMm, item.heightMm, unit)}${wall ? `, ${wallName(wall)}` : ''}`}</Words>
+            <Words>{about.join(', ')}</Words>
           </span>
         </p>
         <Button

@@ -8,6 +8,7 @@ import { ruleBook } from '../../core/rules/book';
 import { Button } from '../../ui/Button';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { LengthField, TAKEN, TextField } from '../../ui/Field';
+import { Form } from '../../ui/Form';
 import { newRoomFile } from '../shell/newRoomFile';
 import { OutlineForm } from '../shell/outline/OutlineForm';
 import { OutlinePreview } from './OutlinePreview';
@@ -53,13 +54,7 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
     }
   };
   return (
-    <form
-      className="space-y-3"
-      onSubmit={(e) => {
-        e.preventDefault();
-        if (!busy) void make();
-      }}
-    >
+    <Form className="space-y-3" onSend={() => !busy && void make()}>
       <div className="grid grid-cols-2 gap-x-4">
         <TextField
           label={t('roomName')}
@@ -124,6 +119,6 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
       <Button variant="primary" disabled={busy || !outline.ok} type="submit">
         {t('make')}
       </Button>
-    </form>
+    </Form>
   );
 }

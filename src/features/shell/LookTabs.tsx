@@ -12,6 +12,7 @@ import { Tab, TabList } from '../../ui/Tabs';
 import { Tooltip } from '../../ui/Tooltip';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { TAKEN, TextField } from '../../ui/Field';
+import { Form } from '../../ui/Form';
 import { useRoomAtRest } from './room/RoomContext';
 
 /** Looks as tabs; the room dressed another way is one key away. */
@@ -74,12 +75,7 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
         closeLabel={t('close')}
       >
         {open === 'rename' && (
-          <form
-            onSubmit={(e) => {
-              e.preventDefault();
-              setOpen(null);
-            }}
-          >
+          <Form onSend={() => setOpen(null)}>
             <TextField
               label={t('lookName')}
               draftKey={`look-name-${look.id}`}
@@ -92,7 +88,7 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
             <Button variant="primary" className="mt-4" type="submit">
               {t('renameLook')}
             </Button>
-          </form>
+          </Form>
         )}
         {open === 'delete' && looks.length === 1 && <p>{t('lastLook')}</p>}
         {open === 'delete' && looks.length > 1 && (

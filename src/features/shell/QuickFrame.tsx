@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { TAKEN, TextField } from '../../ui/Field';
+import { Form } from '../../ui/Form';
 import { useRoom } from './room/RoomContext';
 import { useKeys } from './useKeys';
 
@@ -102,12 +103,7 @@ export function QuickFrame({
         title={t('quick.keep')}
         closeLabel={t('shell.close')}
       >
-        <form
-          onSubmit={(e) => {
-            e.preventDefault();
-            void keep();
-          }}
-        >
+        <Form onSend={() => void keep()}>
           <TextField
             label={t('quick.keepName')}
             draftKey="quick-keep-name"
@@ -127,7 +123,7 @@ export function QuickFrame({
           <Button variant="primary" className="mt-4" type="submit">
             {t('quick.keep')}
           </Button>
-        </form>
+        </Form>
       </LazyDialog>
     </div>
   );

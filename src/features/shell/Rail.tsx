@@ -13,6 +13,7 @@ const GROUPS = Object.entries(STAGE_GROUPS) as [StageGroup, readonly StageName[]
 export const Rail = memo(function Rail(): ReactNode {
   const t = useTranslations();
   const { plan, file, look, wallId, wallIsChosen } = useRoomAtRest();
+  const chosen = wallIsChosen || wallId === 'plan' ? `&wall=${wallId}` : '';
   const here = usePathname().split('/').pop();
   return (
     <nav
@@ -32,7 +33,7 @@ export const Rail = memo(function Rail(): ReactNode {
             return (
               <PageLink
                 key={stage}
-                href={`/rooms/${file.room.id}/${stage}?look=${look.id}${wallIsChosen || wallId === 'plan' ? `&wall=${wallId}` : ''}`}
+                href={`/rooms/${file.room.id}/${stage}?look=${look.id}${chosen}`}
                 aria-current={current ? 'page' : undefined}
                 className="flex items-center gap-2.5 whitespace-nowrap py-[3px] font-narrow text-[16px] aria-[current=page]:font-bold"
               >

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { ITEM_KINDS } from '../../core/model/values';
 import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField } from '../../ui/Field';
+import { Form } from '../../ui/Form';
 import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
 import { focusFirstReading } from '../../ui/useTyped';
@@ -19,11 +20,10 @@ export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactN
     <section className="bg-sheet px-5 py-4" data-worksheet>
       <h1 className="text-[24px]">{t('new.title')}</h1>
       <p className="mb-3 text-[14px] text-soft">{t('new.intro')}</p>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
+      <Form
+        onSend={(form) => {
           void add();
-          focusFirstReading(e.currentTarget);
+          focusFirstReading(form);
         }}
         className="space-y-2.5"
       >
@@ -117,7 +117,7 @@ export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactN
             </p>
           )}
         </div>
-      </form>
+      </Form>
       <JustAdded added={added} onOpen={onOpen} />
     </section>
   );

@@ -39,7 +39,8 @@ function useFollow(entries: readonly Prepared[], openId: string | null, go: (i: 
   useEffect(() => {
     const i = openId === null ? -1 : entries.findIndex((e) => e.id === openId);
     if (i >= 0) follow.current(i);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when another thing is opened: a list that is filtered stays where it is
+    // a list that is filtered stays where it is
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when another thing is opened
   }, [openId, entries.length === 0]);
 }
 
@@ -177,7 +178,15 @@ export function StashList({ entries }: { entries: readonly Prepared[] }): ReactN
             <span className="min-w-0 flex-1 leading-tight">
               <span className="block truncate text-[15px] font-medium">{e.name}</span>
               <span className="block truncate text-[13px] text-soft">
-                <Words>{`${t(`kinds.${e.kind}`)}, ${formatSize(e.widthMm, e.heightMm, unit)}${(place(e.placeId) ?? e.whereabouts) ? `, ${place(e.placeId) ?? e.whereabouts}` : ''}`}</Words>
+                <Words>
+                  {[
+                    t(`kinds.${e.kind}`),
+                    formatSize(e.widthMm, e.heightMm, unit),
+                    place(e.placeId) ?? e.whereabouts,
+                  ]
+                    .filter(Boolean)
+                    .join(', ')}
+                </Words>
               </span>
             </span>
             <span className="hidden shrink-0 text-right text-[13px] leading-tight sm:block">
@@ -270,7 +279,12 @@ export function StashGallery({ entries }: { entries: readonly Prepared[] }): Rea
               </div>
               <p className="truncate pt-1 text-[14px] font-medium">{e.name}</p>
               <p className="truncate text-[12.5px] text-soft">
-                <Words>{`${formatSize(e.widthMm, e.heightMm, unit)}, ${t('free', { free: Math.max(0, e.count - e.used.any), count: e.count })}`}</Words>
+                <Words>
+                  {[
+                    formatSize(e.widthMm, e.heightMm, unit),
+                    t('free', { free: Math.max(0, e.count - e.used.any), count: e.count }),
+                  ].join(', ')}
+                </Words>
               </p>
             </div>
           ))}

@@ -1,5 +1,5 @@
 'use client';
-import type { Mm } from '../../core/base/units';
+import { inches, type LengthUnit, type Mm } from '../../core/base/units';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareSize, formatLength, formatSize, plainUnit } from '../../core/base/length';
@@ -176,6 +176,21 @@ function PrintFields({
   );
 }
 
+/** What pixels the print needs, and how large those that are there can be printed. */
+function pixelWords(
+  { needWide, needHigh, dpi, largestWidthMm, largestHeightMm }: NonNullable<Plan['prints'][number]['pixels']>,
+  print: FramedPrint,
+  unit: LengthUnit,
+  t: ReturnType<typeof useTranslations<'walls'>>,
+): string {
+  const needed = Math.round((needWide / print.sheetWidthMm) * inches(1));
+  const size = formatSize(largestWidthMm, largestHeightMm, unit);
+  return [
+    t('pxNeed', { wide: needWide, high: needHigh, dpi: needed }),
+    t('pxGives', { dpi: Math.floor(dpi), size }),
+  ].join('; ');
+}
+
 /** The mat's opening and what shows of it; the pixels that are needed and there. */
 function MatAndPixels({ found, print }: { found: Plan['prints'][number]; print: FramedPrint }): ReactNode {
   const t = useTranslations('walls');
@@ -210,8 +225,7 @@ function MatAndPixels({ found, print }: { found: Plan['prints'][number]; print: 
       </dl>
       {found.pixels && (
         <p className="text-[14px]">
-          <Words>{`${t('pxNeed', { wide: found.pixels.needWide, high: found.pixels.needHigh, dpi: Math.round((found.pixels.needWide / print.sheetWidthMm) * 25.4) })}; ${t('pxGives', { dpi: Math.floor(found.pixels.dpi), size: formatSize(found.pixels.largestWidthMm, found.pixels.largestHeightMm, unit) })}.`}</Words>{' '}
-          <Why rule={found.dpiBy} />
+          <Words>{`${pixelWords(found.pixels, print, unit, t)}.`}</Words> <Why rule={found.dpiBy} />
         </p>
       )}
     </>

@@ -2,7 +2,7 @@
 import { findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatLength, plainUnit } from '../../core/base/length';
 import { formatMoney } from '../../core/base/money';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';
@@ -74,10 +74,7 @@ export function RouteRow({
   const { file, rules } = useRoom();
   const { unit } = file.room;
   const words = useRouteWords(layer, unit, rules)(r);
-  const bought =
-    r.stockMm === null
-      ? t('madeShort')
-      : formatBareLength(r.stockMm, unit === 'ft-in' ? 'in' : unit) + (unit === 'cm' ? ' cm' : ' in');
+  const bought = r.stockMm === null ? t('madeShort') : formatLength(r.stockMm, plainUnit(unit));
   return (
     <span className="grid grid-cols-[58px_1fr_auto] items-baseline gap-x-2">
       <b className="font-semibold">

@@ -74,12 +74,11 @@ function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<stri
         id,
         such.reduce((n, i) => n + (i.state === 'ordered' ? i.count : 0), 0),
       );
-      const unit = p.unit === 'cm' ? 'cm' : 'in';
       items.set(
         id,
         newItem({
           id,
-          name: mine[0]?.name ?? `${formatSize(insert.widthMm, insert.heightMm, unit)} ${p.fill} insert`,
+          name: mine[0]?.name ?? `${formatSize(insert.widthMm, insert.heightMm, p.unit)} ${p.fill} insert`,
           kind: 'insert',
           count: mine.reduce((n, i) => n + i.count, 0),
           widthMm: insert.widthMm,

@@ -1,6 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asText, fromText } from './formula';
+import Papa from 'papaparse';
+import { FORMULA, fromText } from './formula';
+
+/** A cell as it stands in the table that is written. */
+const asText = (cell: string): string =>
+  Papa.parse<string[]>(Papa.unparse([[cell, '.']], { escapeFormulae: FORMULA })).data[0]![0]!;
 
 describe('a cell that a spreadsheet would run', () => {
   it.each([

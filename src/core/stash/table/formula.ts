@@ -4,9 +4,6 @@
  */
 export const FORMULA = /^'*[\s\u00a0\u3000\ufeff]*[=+\-@\uff1d\uff0b\uff0d\uff20]|^'*[\t\r]/;
 
-/** Marks a cell that would be run as text. */
-export const asText = (cell: string): string => (FORMULA.test(cell) ? `'${cell}` : cell);
-
-/** The cell without the mark that asText gave it. */
+/** The cell without the mark that it was written with. */
 export const fromText = (cell: string): string =>
   cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;

@@ -1,19 +1,12 @@
 import { attachment } from '@/server/download';
 import { backupName, backupText } from '@/server/studioFile';
+import { textStream } from '@/server/textStream';
 
 export const dynamic = 'force-dynamic';
 
 export function GET(request: Request): Response {
   const parts = backupText(new URL(request.url).searchParams.get('photos') === '1');
-  const encoder = new TextEncoder();
-  const body = new ReadableStream<Uint8Array>({
-    pull: (controller) => {
-      const part = parts.next();
-      if (part.done) controller.close();
-      else controller.enqueue(encoder.encode(part.value));
-    },
-  });
-  return new Response(body, {
+  return new Response(textStream(parts), {
     headers: {
       'content-type': 'application/json; charset=utf-8',
       ...attachment(`${backupName()}.rideau-studio.json`),

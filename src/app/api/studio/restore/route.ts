@@ -1,12 +1,12 @@
 import { environment } from '@/server/environment';
 import { refusalOf } from '@/server/ownPages';
-import { restoreFrom } from '@/server/studioFile';
+import { restoreStudio } from '@/server/studioFile';
 
 /** Not by way of the proxy, which would hold the whole body: the door is kept here. */
 export async function POST(request: Request): Promise<Response> {
   const refusal = refusalOf(request);
   if (refusal) return Response.json({ issues: [refusal] }, { status: 403 });
-  const result = await restoreFrom(request, environment.studioFileLimit);
+  const result = await restoreStudio(request, environment.studioFileLimit);
   if (result.ok) return Response.json(result.value);
   const [{ status = 422 }] = result.issues;
   return Response.json({ issues: result.issues.map(({ status: _s, ...issue }) => issue) }, { status });
