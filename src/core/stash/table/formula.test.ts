@@ -5,7 +5,8 @@ import { FORMULA, fromText } from './formula';
 
 /** A cell as it stands in the table that is written. */
 const asText = (cell: string): string =>
-  Papa.parse<string[]>(Papa.unparse([[cell, '.']], { escapeFormulae: FORMULA })).data[0]![0]!;
+  Papa.parse<string[]>(Papa.unparse([[cell, '.']], { escapeFormulae: FORMULA }), { delimiter: ',' })
+    .data[0]![0]!;
 
 describe('a cell that a spreadsheet would run', () => {
   it.each([
