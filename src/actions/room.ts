@@ -1,7 +1,6 @@
 'use server';
 import { z } from 'zod';
-import { changeSchema } from '../core/model/changeSchema';
-import type { Change } from '../core/model/change';
+import { batchSchema, type Batch } from '../core/model/schema/outbox';
 import { seasonSchema } from '../core/model/schema';
 import type { RoomFile, Season } from '../core/model/types';
 import { fail, type Result } from '../core/base/result';
@@ -21,19 +20,18 @@ import { schemaIssues } from '../server/issues';
 import { findInStash, type StashRow } from '../server/stash/findInStash';
 
 const idSchema = z.string().min(1).max(64);
-// a group of as many pieces as a look holds is moved at once
-const changesSchema = z.array(changeSchema).min(1).max(1000);
 
 export async function changeRoomAction(
   roomId: string,
   baseRevision: number,
-  changes: Change[],
+  batch: Batch,
 ): Promise<Result<RoomState, ChangeIssue>> {
   const read = z
-    .strictObject({ roomId: idSchema, baseRevision: z.number().int().min(0), changes: changesSchema })
-    .safeParse({ roomId, baseRevision, changes });
+    .strictObject({ roomId: idSchema, baseRevision: z.number().int().min(0), batch: batchSchema })
+    .safeParse({ roomId, baseRevision, batch });
   if (!read.success) return fail<ChangeIssue>({ code: 'refused', issues: schemaIssues(read.error) });
-  return changeRoom(read.data.roomId, read.data.baseRevision, read.data.changes);
+  const { id, changes } = read.data.batch;
+  return changeRoom(read.data.roomId, read.data.baseRevision, changes, id);
 }
 
 export async function replayRoomAction(

@@ -1,11 +1,10 @@
 import type { Item, Season } from '../core/model/types';
 import type { WornLook } from '../core/stash/need';
 import { ITEM_ROWS } from './codecs';
-import { deleteRow, insertRow, statement, updateRow, type Row, type StudioDatabase } from './rows';
+import { countRows, deleteRow, insertRow, statement, updateRow, type Row, type StudioDatabase } from './rows';
 import { TABLES } from './tables';
 
-export const countItems = (db: StudioDatabase): number =>
-  statement(db, 'SELECT count(*) FROM item').pluck().get() as number;
+export const countItems = (db: StudioDatabase): number => countRows(db, TABLES.item);
 
 export const loadItems = (db: StudioDatabase): Item[] =>
   (statement(db, 'SELECT * FROM item ORDER BY seq').all() as Row[]).map(ITEM_ROWS.fromRow);

@@ -72,6 +72,9 @@ export function saveRows(
   }
 }
 
+export const countRows = (db: StudioDatabase, { name }: Table): number =>
+  statement(db, `SELECT count(*) FROM ${name}`).pluck().get() as number;
+
 /** A value that changes as soon as anything is written, through this handle or another. */
 export const changesOf = (db: StudioDatabase): string =>
   `${statement(db, 'SELECT total_changes()').pluck().get() as number}/${db.pragma('data_version', { simple: true }) as number}`;

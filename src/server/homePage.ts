@@ -7,10 +7,10 @@ import { planLook, type Plan } from '../core/plan/planLook';
 import type { Elevation } from '../core/room/shape';
 import type { FamilyPlan } from '../core/spread/planSpread';
 import { loadHomes } from '../data/homeRepository';
-import { countItems } from '../data/itemRepository';
 import { nextEntry, type Label } from '../data/journal';
 import { loadRoomFile, loadRoomHeads, type RoomHead } from '../data/roomRepository';
-import { changesOf } from '../data/rows';
+import { changesOf, countRows } from '../data/rows';
+import { TABLES } from '../data/tables';
 import { studioName } from '../data/studioRepository';
 import { studioDatabase } from './studio';
 
@@ -97,7 +97,7 @@ export function homePage(limit: number): HomePage {
     studio: studioName(db),
     rooms,
     others: heads.slice(limit),
-    items: countItems(db),
+    items: countRows(db, TABLES.item),
     homes: loadHomes(db).map(({ id, name }) => ({ id, name })),
     undo: nextEntry(db, null, 'undo')?.label ?? null,
   };

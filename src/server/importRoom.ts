@@ -6,7 +6,6 @@ import { mapItemIds } from '../core/model/nouns';
 import { ROOM_FILE_VERSION, roomFileSchema } from '../core/model/schema';
 import { upgradeRoomFile } from '../core/model/upgrade';
 import type { RoomFile } from '../core/model/types';
-import { checkRoomFile } from '../core/stages/measure/check';
 import { loadHome, saveHome } from '../data/homeRepository';
 import { itemsByIds, saveItem } from '../data/itemRepository';
 import { inEntry } from '../data/journal';
@@ -14,8 +13,10 @@ import { loadRules, saveRules } from '../data/ownRuleRepository';
 import { loadPlaces, savePlace } from '../data/placeRepository';
 import { bumpRevision, insertRoom, loadRoom } from '../data/roomRepository';
 import { doublesIn } from './doubles';
-import { measureIssues, schemaIssues, type DoorIssue } from './issues';
+import { inOneGo } from './inOneGo';
+import { schemaIssues, type DoorIssue } from './issues';
 import { keepPhotos, readPhotoFiles } from './photos';
+import { roomIssues } from './sound';
 import { now, studioDatabase } from './studio';
 
 export type ImportNote =
@@ -42,8 +43,8 @@ export async function importRoom(
     });
   const read = roomFileSchema.safeParse(upgradeRoomFile(input));
   if (!read.success) return failWith(schemaIssues(read.error));
-  const refused = checkRoomFile(read.data).filter((i) => i.level === 'refuse');
-  if (refused.length > 0) return failWith(measureIssues(refused));
+  const refused = roomIssues(read.data);
+  if (isNonEmpty(refused)) return { ok: false, issues: refused };
   const { rules: ownRules, photos: ownPhotos = [] } = read.data;
   const twice = [
     ...doublesIn(
@@ -59,38 +60,34 @@ export async function importRoom(
   const photos = await readPhotoFiles(ownPhotos);
   if (!photos.ok) return photos;
   const db = studioDatabase();
-  return ok(
-    db
-      .transaction(() => {
-        keepPhotos(photos.value);
-        const notes: ImportNote[] = [];
-        const file = withFreeIds(read.data, notes);
-        inEntry(db, null, { code: 'importRoom', name: file.room.name }, now(), () => {
-          const rules = loadRules(db);
-          const added = file.rules.filter((r) => !rules.some((o) => o.ruleId === r.ruleId));
-          for (const r of file.rules) {
-            const own = rules.find((o) => o.ruleId === r.ruleId);
-            if (own && JSON.stringify(own) !== JSON.stringify(r))
-              notes.push({ code: 'rule-kept', ruleId: r.ruleId });
-          }
-          saveRules(db, rules, [...rules, ...added]);
-          if (!loadHome(db, file.home.id)) saveHome(db, file.home);
-          const known = new Set(
-            itemsByIds(
-              db,
-              file.items.map((i) => i.id),
-            ).map((i) => i.id),
-          );
-          const placed = new Set(loadPlaces(db).map((p) => p.id));
-          for (const place of file.places) if (!placed.has(place.id)) savePlace(db, place);
-          for (const item of file.items) if (!known.has(item.id)) saveItem(db, item);
-          insertRoom(db, file);
-        });
-        bumpRevision(db, file.room.id, now());
-        return { id: file.room.id, notes };
-      })
-      .immediate(),
-  );
+  return inOneGo(() => {
+    keepPhotos(photos.value);
+    const notes: ImportNote[] = [];
+    const file = withFreeIds(read.data, notes);
+    inEntry(db, null, { code: 'importRoom', name: file.room.name }, now(), () => {
+      const rules = loadRules(db);
+      const added = file.rules.filter((r) => !rules.some((o) => o.ruleId === r.ruleId));
+      for (const r of file.rules) {
+        const own = rules.find((o) => o.ruleId === r.ruleId);
+        if (own && JSON.stringify(own) !== JSON.stringify(r))
+          notes.push({ code: 'rule-kept', ruleId: r.ruleId });
+      }
+      saveRules(db, rules, [...rules, ...added]);
+      if (!loadHome(db, file.home.id)) saveHome(db, file.home);
+      const known = new Set(
+        itemsByIds(
+          db,
+          file.items.map((i) => i.id),
+        ).map((i) => i.id),
+      );
+      const placed = new Set(loadPlaces(db).map((p) => p.id));
+      for (const place of file.places) if (!placed.has(place.id)) savePlace(db, place);
+      for (const item of file.items) if (!known.has(item.id)) saveItem(db, item);
+      insertRoom(db, file);
+    });
+    bumpRevision(db, file.room.id, now());
+    return ok({ id: file.room.id, notes });
+  });
 }
 
 /** A room begun here: in a home of the studio when one is named, else in the file's own. */
@@ -98,6 +95,9 @@ export async function beginRoom(
   input: unknown,
   homeId: string | null,
 ): Promise<Result<{ id: string }, DoorIssue>> {
+  // its id was made for it: a room that has it is this one, whose answer was lost
+  const id = (input as { room?: { id?: unknown } } | null)?.room?.id;
+  if (typeof id === 'string' && loadRoom(studioDatabase(), id)) return ok({ id });
   const home = homeId === null ? undefined : loadHome(studioDatabase(), homeId);
   return importRoom(home && typeof input === 'object' && input !== null ? { ...input, home } : input);
 }

@@ -1,4 +1,5 @@
 import 'server-only';
+import { nanoid } from 'nanoid';
 import { first } from '../core/base/list';
 import { fail, ok, type Result } from '../core/base/result';
 import { stableText } from '../core/base/stable';
@@ -6,8 +7,8 @@ import { applyChange, listChange, type Change } from '../core/model/change';
 import { itemIdsOf } from '../core/model/nouns';
 import type { RoomFile } from '../core/model/types';
 import { planLook, type Plan } from '../core/plan/planLook';
-import { checkRoomFile } from '../core/stages/measure/check';
 import { checkHung } from '../core/stages/measure/checkHung';
+import { batchRevision, rememberBatch } from '../data/batchRepository';
 import { dropEmptyHomes } from '../data/homeRepository';
 import { inEntry, JournalConflict, lastEntries, nextEntry, replay, type Label } from '../data/journal';
 import { itemsByIds, saveItem } from '../data/itemRepository';
@@ -22,8 +23,10 @@ import {
   saveRoom,
 } from '../data/roomRepository';
 import { labelOf } from './changeLabel';
+import { inOneGo } from './inOneGo';
 import { measureIssues, type DoorIssue } from './issues';
 import { photosForFile } from './photos';
+import { newRoomIssues } from './sound';
 import { now, studioDatabase } from './studio';
 
 export type RoomState = { revision: number; undo: Label | null; redo: Label | null };
@@ -32,6 +35,7 @@ export type ChangeIssue =
   | { code: 'not-found' }
   | { code: 'stale'; revision: number; since: Label[] }
   | { code: 'refused'; issues: DoorIssue[] }
+  | { code: 'disk-full' }
   | { code: 'nothing-to-undo' }
   | { code: 'stands-in-the-way' };
 
@@ -52,45 +56,60 @@ export function openRoom(roomId: string): OpenRoom | undefined {
 
 export const roomState = (roomId: string): RoomState => stateOf(roomId);
 
-/** Applies changes in one transaction, if they start from the room as it is now and leave it sound. */
+/**
+ * Applies changes in one transaction, if they start from the room as it is now and leave it sound. A batch that was
+ * written already, whose answer was lost, is answered as it was then.
+ */
 export function changeRoom(
   roomId: string,
   baseRevision: number,
   changes: readonly Change[],
+  batchId: string = nanoid(12),
 ): Result<RoomState, ChangeIssue> {
   const db = studioDatabase();
-  return db
-    .transaction((): Result<RoomState, ChangeIssue> => {
-      const loaded = loadRoomFile(db, roomId);
-      if (!loaded) return fail<ChangeIssue>({ code: 'not-found' });
-      const { revision } = loadRevision(db, roomId);
-      if (revision !== baseRevision)
-        return fail<ChangeIssue>({
-          code: 'stale',
-          revision,
-          since: lastEntries(db, roomId, Math.max(1, revision - baseRevision)).map((e) => e.label),
-        });
-      const previous = withItems(loaded, changes);
-      const next = changes.reduce(applyChange, previous);
-      const old = new Set(checkRoomFile(previous).map((i) => `${i.code}/${i.about}/${i.field}`));
-      const refused = checkRoomFile(next).filter(
-        (i) => i.level === 'refuse' && !old.has(`${i.code}/${i.about}/${i.field}`),
-      );
-      refused.push(...checkHung(previous, changes));
-      if (refused.length > 0) return fail<ChangeIssue>({ code: 'refused', issues: measureIssues(refused) });
-      const main =
-        changes.find((c) => c.do !== 'putItem' && c.do !== 'moveItem' && c.do !== 'markReadings') ??
-        first(changes);
-      inEntry(db, roomId, labelOf(main, previous), now(), () => {
-        const known = new Map(previous.items.map((i) => [i.id, stableText(i)]));
-        for (const item of next.items) if (known.get(item.id) !== stableText(item)) saveItem(db, item);
-        saveRules(db, previous.rules, next.rules);
-        saveRoom(db, previous, next);
+  return written(() => {
+    const already = batchRevision(db, batchId, roomId);
+    if (already !== undefined) {
+      const state = stateOf(roomId);
+      // what the page has seen since is not taken from it
+      return ok({ ...state, revision: Math.max(already, Math.min(baseRevision, state.revision)) });
+    }
+    const loaded = loadRoomFile(db, roomId);
+    if (!loaded) return fail<ChangeIssue>({ code: 'not-found' });
+    const { revision } = loadRevision(db, roomId);
+    if (revision !== baseRevision)
+      return fail<ChangeIssue>({
+        code: 'stale',
+        revision,
+        since: lastEntries(db, roomId, Math.max(1, revision - baseRevision)).map((e) => e.label),
       });
-      bumpRevision(db, roomId, now());
-      return ok(stateOf(roomId));
-    })
-    .immediate();
+    const previous = withItems(loaded, changes);
+    const next = changes.reduce(applyChange, previous);
+    const issues = [...newRoomIssues(previous, next), ...measureIssues(checkHung(previous, changes))];
+    if (issues.length > 0) return fail<ChangeIssue>({ code: 'refused', issues });
+    const main =
+      changes.find((c) => c.do !== 'putItem' && c.do !== 'moveItem' && c.do !== 'markReadings') ??
+      first(changes);
+    inEntry(db, roomId, labelOf(main, previous), now(), () => {
+      const known = new Map(previous.items.map((i) => [i.id, stableText(i)]));
+      for (const item of next.items) if (known.get(item.id) !== stableText(item)) saveItem(db, item);
+      saveRules(db, previous.rules, next.rules);
+      saveRoom(db, previous, next);
+    });
+    bumpRevision(db, roomId, now());
+    rememberBatch(db, batchId, roomId, revision + 1);
+    return ok(stateOf(roomId));
+  });
+}
+
+/** One transaction, with what the studio or its disk refuse among the issues of a change. */
+function written<T>(work: () => Result<T, ChangeIssue>): Result<T, ChangeIssue> {
+  const result = inOneGo(work);
+  if (result.ok) return result;
+  const [issue] = result.issues;
+  if (!('path' in issue)) return fail<ChangeIssue>(issue);
+  if (issue.code === 'disk-full') return fail<ChangeIssue>({ code: 'disk-full' });
+  return fail<ChangeIssue>({ code: 'refused', issues: result.issues.filter((i) => 'path' in i) });
 }
 
 /** The file with the stash's things that the changes refer to and it does not hold yet. */
@@ -117,19 +136,17 @@ export function replayRoom(
 ): Result<RoomState & { label: Label; file: RoomFile | null }, ChangeIssue> {
   const db = studioDatabase();
   try {
-    return db
-      .transaction((): Result<RoomState & { label: Label; file: RoomFile | null }, ChangeIssue> => {
-        const entry = nextEntry(db, roomId, way);
-        if (!entry) return fail<ChangeIssue>({ code: 'nothing-to-undo' });
-        replay(db, entry, way);
-        if (roomId) bumpRevision(db, roomId, now());
-        return ok({
-          ...stateOf(roomId),
-          label: entry.label,
-          file: roomId ? (loadRoomFile(db, roomId, true) ?? null) : null,
-        });
-      })
-      .immediate();
+    return written(() => {
+      const entry = nextEntry(db, roomId, way);
+      if (!entry) return fail<ChangeIssue>({ code: 'nothing-to-undo' });
+      replay(db, entry, way);
+      if (roomId) bumpRevision(db, roomId, now());
+      return ok({
+        ...stateOf(roomId),
+        label: entry.label,
+        file: roomId ? (loadRoomFile(db, roomId, true) ?? null) : null,
+      });
+    });
   } catch (error) {
     if (error instanceof JournalConflict) return fail<ChangeIssue>({ code: 'stands-in-the-way' });
     throw error;

@@ -10,6 +10,7 @@ import { OWN_FILE } from '../data/open';
 import { loadStudio, replaceStudio, studioName } from '../data/studioRepository';
 import { environment } from './environment';
 import { doublesIn } from './doubles';
+import { diskIssue, inOneGo } from './inOneGo';
 import { measureIssues, MOST_ISSUES, schemaIssues, type DoorIssue } from './issues';
 import { allPhotosForFile } from './photos';
 import { now, studioDatabase } from './studio';
@@ -52,6 +53,10 @@ export async function restoreStudio(
   try {
     const body = await readStudioBody(request, limit, waiting.take);
     return body.ok ? await restoreWith(body.value, waiting) : body;
+  } catch (error) {
+    const issue = diskIssue(error);
+    if (!issue) throw error;
+    return fail(issue);
   } finally {
     waiting.drop();
   }
@@ -92,11 +97,11 @@ async function restoreWith(input: unknown, photos: WaitingPhotos): Promise<Resul
   await db.backup(keptAs);
   chmodSync(keptAs, OWN_FILE);
   dropOldCopies();
-  db.transaction(() => {
+  return inOneGo(() => {
     photos.keep();
     replaceStudio(db, studio, now());
-  }).immediate();
-  return ok({ rooms: studio.rooms.length, items: studio.items.length, keptAs: path.basename(keptAs) });
+    return ok({ rooms: studio.rooms.length, items: studio.items.length, keptAs: path.basename(keptAs) });
+  });
 }
 
 /** What the studio's own lists name twice, rooms or none. */

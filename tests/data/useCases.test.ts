@@ -15,6 +15,7 @@ vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
 const home = await import('../../src/server/homePage');
 const { findInStash } = await import('../../src/server/stash/findInStash');
+const { inOneGo } = await import('../../src/server/inOneGo');
 const { studioDatabase } = await import('../../src/server/studio');
 
 afterAll(() => {
@@ -60,6 +61,11 @@ const move = (amount: number) => {
   return { do: 'putOpening' as const, opening: { ...o, sillMm: o.sillMm + amount } };
 };
 
+const setNote = (note: string): Change => ({
+  do: 'setRoom',
+  room: { ...rooms.exportRoom('landing')!.room, note },
+});
+
 test('a change is kept with its revision, its label, and what undo would take', () => {
   const previous = revision();
   const done = rooms.changeRoom('long-room', previous, [move(1)]);
@@ -79,6 +85,54 @@ test('a change made from an older room is refused, and told what was done since'
     issues: [{ code: 'stale', revision: old + 1, since: [{ code: 'putOpening' }] }],
   });
   expect(rooms.exportRoom('long-room')).toEqual(kept);
+});
+
+test('a batch that is sent again because its answer was lost is no conflict, and is not made twice', () => {
+  const old = revision();
+  const first = rooms.changeRoom('long-room', old, [move(1)], 'batch-1');
+  const kept = rooms.exportRoom('long-room');
+  expect(rooms.changeRoom('long-room', old, [move(1)], 'batch-1')).toEqual(first);
+  expect(rooms.exportRoom('long-room')).toEqual(kept);
+  // another has changed the room since: what follows the batch is out of date, as it should be
+  rooms.changeRoom('long-room', old + 1, [move(5)], 'theirs');
+  expect(rooms.changeRoom('long-room', old, [move(1)], 'batch-1')).toMatchObject({
+    ok: true,
+    value: { revision: old + 1 },
+  });
+  expect(rooms.changeRoom('long-room', old + 1, [move(2)], 'batch-2')).toMatchObject({
+    ok: false,
+    issues: [{ code: 'stale', revision: old + 2 }],
+  });
+  // of another room it is another batch
+  expect(rooms.changeRoom('landing', revision('landing'), [setNote('x')], 'batch-1').ok).toBe(true);
+});
+
+test('a full disk is said as such, and nothing of the change is kept', () => {
+  const db = studioDatabase();
+  const kept = rooms.exportRoom('long-room');
+  const old = revision();
+  const pages = db.pragma('page_count', { simple: true }) as number;
+  db.pragma(`max_page_count = ${pages}`);
+  const name = 'x'.repeat(80);
+  const many = Array.from({ length: 250 }, (_, i): Change => ({
+    do: 'putIrritation',
+    irritation: { id: `i${i}`, wallId: null, text: name, doneIn: null },
+  }));
+  try {
+    expect(rooms.changeRoom('long-room', old, many)).toEqual({ ok: false, issues: [{ code: 'disk-full' }] });
+    expect([rooms.exportRoom('long-room'), revision()]).toEqual([kept, old]);
+  } finally {
+    db.pragma(`max_page_count = ${pages * 10}`);
+  }
+  expect(rooms.changeRoom('long-room', old, many).ok).toBe(true);
+});
+
+test('what the database refuses is refused with its place, not an error', () => {
+  const result = inOneGo(() => {
+    studioDatabase().exec('INSERT INTO home SELECT * FROM home LIMIT 1');
+    return { ok: true as const, value: null };
+  });
+  expect(result).toMatchObject({ ok: false, issues: [{ path: ['home', 'seq'], code: 'cannot-be-kept' }] });
 });
 
 test('a change that cannot be is refused whole; one that was so before does not stand in the way', () => {

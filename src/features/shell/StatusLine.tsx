@@ -9,12 +9,13 @@ import { useActWords } from './useActWords';
 import { useRoomAtRest } from './room/RoomContext';
 
 const UndoButtons = dynamic(() => import('./UndoButtons').then((m) => waking(m.UndoButtons)));
+const SetAside = dynamic(() => import('./SetAside').then((m) => m.SetAside), { loading: () => null });
 const StaleRoom = dynamic(() => import('./StaleRoom').then((m) => m.StaleRoom), { loading: () => null });
 
 /** Saved or not, what undo took back, and what to do when the room was changed elsewhere. */
 export const StatusLine = memo(function StatusLine(): ReactNode {
   const t = useTranslations('shell');
-  const { saving, said, labels, replay, takeFresh } = useRoomAtRest();
+  const { file, saving, said, labels, replay, takeFresh } = useRoomAtRest();
   const act = useActWords();
   const saidWords = (what: Said) => {
     if (what.kind === 'nothing') return t(what.way === 'undo' ? 'nothingToUndo' : 'nothingToRedo');
@@ -25,13 +26,12 @@ export const StatusLine = memo(function StatusLine(): ReactNode {
   return (
     <>
       <UndoButtons labels={labels} onReplay={(way) => void replay(way)} />
-      <p
-        role="status"
-        aria-live="polite"
-        className="no-print fixed bottom-1.5 left-5 z-20 max-w-[150px] text-[13px] leading-tight text-[#333] max-lg:static max-lg:max-w-none"
-      >
-        {t(saving.state, { why: saving.state === 'refused' ? saving.why : '' })}
-      </p>
+      <div className="no-print fixed bottom-1.5 left-5 z-20 max-w-[150px] text-[13px] leading-tight text-[#333] max-lg:static max-lg:max-w-none">
+        <SetAside of={file.room.id} name={file.room.name} />
+        <p role="status" aria-live="polite">
+          {t(saving.state, { why: saving.state === 'refused' ? saving.why : '' })}
+        </p>
+      </div>
       <Toast
         label={t('notices')}
         message={said && said !== closed ? saidWords(said) : null}

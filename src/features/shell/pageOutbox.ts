@@ -17,7 +17,9 @@ export type OutboxStore = {
 export type Left<T> = { value: T; taken: () => void };
 
 /** Texts that can't be read are put aside under this key, so that nothing typed is thrown away. */
-const UNREAD = 'rideau:unread:';
+export const UNREAD = 'rideau:unread:';
+/** What the studio could not take is kept under this key. */
+export const ASIDE = 'rideau:aside:';
 
 /**
  * What one page has sent and nobody has confirmed yet, kept in the browser so that a reload or a crash does

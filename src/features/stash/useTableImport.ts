@@ -42,6 +42,7 @@ export function useTableImport() {
   const onStep = async (step: ImportStep): Promise<void> => {
     if (step.step === 'reading') setProgress(t('table.reading', { rows: step.rows, of: step.of }));
     else if (step.step === 'read') setRead(step);
+    else if (step.step === 'refused') setNotice(t('table.refused', { why: step.why }));
     else if (step.step === 'written') {
       setNotice(t('table.written', { added: step.added, changed: step.changed }));
       setRead(null);

@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid';
 import { putPlaceAction, saveChangedItemAction } from '../../actions/stash';
 import type { Item, StoragePlace } from '../../core/model/types';
+import { createAside, type AsideChange } from '../shell/aside';
 import { browserStore, createPageOutbox, type OutboxStore } from '../shell/pageOutbox';
 import { untilAnswered } from './untilAnswered';
 
@@ -56,6 +57,7 @@ export const waiting = (): ReturnType<typeof createWaiting> =>
  * the item has changed since or is gone.
  */
 export async function sendLeft(silent: () => void): Promise<{ taken: number; refused: number }> {
+  const aside = createAside('stash', browserStore);
   const result = { taken: 0, refused: 0 };
   // a page that is just closing may hold on to its own for a moment longer
   let left = await waiting().left();
@@ -64,16 +66,30 @@ export async function sendLeft(silent: () => void): Promise<{ taken: number; ref
     left = await waiting().left();
   }
   for (const { change, done } of left) {
-    const took = await untilAnswered(async () => {
-      if (change.kind === 'place') return (await putPlaceAction(change.place)).ok;
-      const answer = await saveChangedItemAction(change.before, change.after);
-      if (answer.ok) return true;
-      const issue = answer.issues[0];
-      // it had been accepted, and only the answer was lost
-      return 'item' in issue && JSON.stringify(issue.item) === JSON.stringify(change.after);
-    }, silent).catch(() => false);
-    result[took ? 'taken' : 'refused']++;
+    const why = await untilAnswered(() => whyRefused(change), silent).catch(String);
+    if (why !== null)
+      aside.add({ at: new Date().toISOString(), why, label: labelOfLeft(change), content: change });
+    result[why === null ? 'taken' : 'refused']++;
     done();
   }
   return result;
+}
+
+const labelOfLeft = (change: Waiting): AsideChange['label'] =>
+  change.kind === 'place'
+    ? { code: 'putPlace', name: change.place.name }
+    : { code: 'putItem', name: change.after.name };
+
+/** Sends a change; why the studio could not take it, else null. */
+async function whyRefused(change: Waiting): Promise<string | null> {
+  if (change.kind === 'place') {
+    const answer = await putPlaceAction(change.place);
+    return answer.ok ? null : answer.issues[0].message;
+  }
+  const answer = await saveChangedItemAction(change.before, change.after);
+  if (answer.ok) return null;
+  const issue = answer.issues[0];
+  if (!('item' in issue)) return issue.message;
+  // it had been accepted, and only the answer was lost
+  return JSON.stringify(issue.item) === JSON.stringify(change.after) ? null : 'The item has changed since.';
 }

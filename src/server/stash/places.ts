@@ -6,6 +6,7 @@ import { loadItems } from '../../data/itemRepository';
 import { inEntry } from '../../data/journal';
 import { loadPlaces, savePlace, removePlace } from '../../data/placeRepository';
 import { loadSeatsAndBeds } from '../../data/roomRepository';
+import { inOneGo } from '../inOneGo';
 import { type DoorIssue, schemaIssues } from '../issues';
 import { studioDatabase, now } from '../studio';
 import { rules } from './stash';
@@ -44,10 +45,10 @@ export function putPlace(input: unknown): Result<{ id: string }, DoorIssue> {
   const read = placeSchema.safeParse(input);
   if (!read.success) return failWith(schemaIssues(read.error));
   const db = studioDatabase();
-  db.transaction(() =>
-    inEntry(db, null, { code: 'putPlace', name: read.data.name }, now(), () => savePlace(db, read.data)),
-  ).immediate();
-  return ok({ id: read.data.id });
+  return inOneGo(() => {
+    inEntry(db, null, { code: 'putPlace', name: read.data.name }, now(), () => savePlace(db, read.data));
+    return ok({ id: read.data.id });
+  });
 }
 
 export function dropPlace(id: string): boolean {

@@ -31,6 +31,7 @@ import { loadPlaces } from '../../data/placeRepository';
 import { loadRules } from '../../data/ownRuleRepository';
 import { loadRoom, loadRoomHeads } from '../../data/roomRepository';
 import { returnDaysOf, shopNames } from './shops';
+import { inOneGo } from '../inOneGo';
 import { schemaIssues, type DoorIssue } from '../issues';
 import { now, studioDatabase } from '../studio';
 
@@ -119,12 +120,12 @@ export function putItems(items: readonly unknown[], code = 'putItems'): Result<{
   }
   if (read.length === 0) return fail<DoorIssue>({ path: [], code: 'nothing', message: 'Nothing to put in.' });
   const db = studioDatabase();
-  db.transaction(() =>
+  return inOneGo(() => {
     inEntry(db, null, { code, name: nameOf(read) }, now(), () => {
       for (const item of read) saveItem(db, item);
-    }),
-  ).immediate();
-  return ok({ ids: read.map((i) => i.id) });
+    });
+    return ok({ ids: read.map((i) => i.id) });
+  });
 }
 
 /** Saves a thing if it still is as it was when the change was begun; else gives it as it now is. */
@@ -193,10 +194,10 @@ export function itemArrived(id: string, seen: Item['colours'] | null): Result<Ar
     returnBy: item.returnBy ?? (returnDays > 0 ? addDays(today(), returnDays) : null),
   });
   if (!arrived.success) return failWith(schemaIssues(arrived.error));
-  db.transaction(() =>
-    inEntry(db, null, { code: 'arrived', name: item.name }, now(), () => saveItem(db, arrived.data)),
-  ).immediate();
-  return ok({ arrival: arrivalOf(first(relied), first(colours), rules()), relies: usesOfItem(db, id) });
+  return inOneGo(() => {
+    inEntry(db, null, { code: 'arrived', name: item.name }, now(), () => saveItem(db, arrived.data));
+    return ok({ arrival: arrivalOf(first(relied), first(colours), rules()), relies: usesOfItem(db, id) });
+  });
 }
 
 /** Things that can still go back, the one that ends first first. */

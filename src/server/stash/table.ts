@@ -10,6 +10,8 @@ import { readTable, type TableRead } from '../../core/stash/table/readTable';
 import { inEntry } from '../../data/journal';
 import { loadItems, saveItem } from '../../data/itemRepository';
 import { loadPlaces } from '../../data/placeRepository';
+import { ok } from '../../core/base/result';
+import { inOneGo } from '../inOneGo';
 import { now, studioDatabase } from '../studio';
 
 /** The stash as CSV (RFC 4180) under the documented header. */
@@ -43,7 +45,8 @@ export type ImportStep =
       issueCount: number;
     }
   | { step: 'writing'; rows: number; of: number }
-  | { step: 'written'; added: number; changed: number };
+  | { step: 'written'; added: number; changed: number }
+  | { step: 'refused'; why: string };
 
 const EVERY = 250;
 const SHOWN = 200;
@@ -108,13 +111,15 @@ export async function* importTable(
   };
   if (!write || read.added.length + read.changed.length === 0) return;
   const items = [...read.added, ...read.changed.map((c) => c.after)];
-  // one transaction: all of it, or nothing
-  db.transaction(() =>
+  const written = inOneGo(() => {
     inEntry(db, null, { code: 'importItems', name: String(items.length) }, now(), () => {
       for (const item of items) saveItem(db, item);
-    }),
-  ).immediate();
-  yield { step: 'written', added: read.added.length, changed: read.changed.length };
+    });
+    return ok({ added: read.added.length, changed: read.changed.length });
+  });
+  yield written.ok
+    ? { step: 'written', ...written.value }
+    : { step: 'refused', why: written.issues[0].message };
 }
 
 /** Lets other requests through between two batches. */

@@ -1,5 +1,6 @@
 /** The room file and the studio file: the open formats in which everything is kept. */
 import { z } from 'zod';
+import { LIMITS } from '../limits';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from '../version';
 import { id, name } from './parts';
 import { homeSchema, roomSchema } from './room';
@@ -38,31 +39,31 @@ export const photoFileSchema = z.strictObject({
 });
 export const roomFileSchema = z.strictObject({
   rideau: z.literal(ROOM_FILE_VERSION),
-  rules: z.array(ownRuleSchema).max(500),
+  rules: z.array(ownRuleSchema).max(LIMITS.studio.rules),
   home: homeSchema,
   room: roomSchema,
-  openings: z.array(openingSchema).max(200),
-  fittings: z.array(fittingSchema).max(400),
-  pieces: z.array(pieceSchema).max(400),
+  openings: z.array(openingSchema).max(LIMITS.room.openings),
+  fittings: z.array(fittingSchema).max(LIMITS.room.fittings),
+  pieces: z.array(pieceSchema).max(LIMITS.room.pieces),
   clear: clearSchema,
-  places: z.array(placeSchema).max(500),
-  items: z.array(itemSchema).max(5000),
-  looks: z.array(lookSchema).min(1).max(60),
-  photos: z.array(photoFileSchema).max(2000).optional(),
+  places: z.array(placeSchema).max(LIMITS.studio.places),
+  items: z.array(itemSchema).max(LIMITS.studio.items),
+  looks: z.array(lookSchema).min(1).max(LIMITS.room.looks),
+  photos: z.array(photoFileSchema).max(LIMITS.studio.photos).optional(),
 });
 export const studioFileSchema = z.strictObject({
   rideauStudio: z.literal(STUDIO_FILE_VERSION),
   name,
-  rules: z.array(ownRuleSchema).max(500),
-  homes: z.array(homeSchema).max(2000),
-  places: z.array(placeSchema).max(2000),
-  items: z.array(itemSchema).max(50_000),
+  rules: z.array(ownRuleSchema).max(LIMITS.studio.rules),
+  homes: z.array(homeSchema).max(LIMITS.studio.homes),
+  places: z.array(placeSchema).max(LIMITS.studio.places),
+  items: z.array(itemSchema).max(LIMITS.studio.items),
   rooms: z
     .array(
       roomFileSchema
         .omit({ rideau: true, rules: true, home: true, items: true, places: true, photos: true })
         .extend({ homeId: id }),
     )
-    .max(5000),
-  photos: z.array(photoFileSchema).max(20_000).optional(),
+    .max(LIMITS.studio.rooms),
+  photos: z.array(photoFileSchema).max(LIMITS.studio.photos).optional(),
 });

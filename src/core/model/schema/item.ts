@@ -11,7 +11,7 @@ import {
   STORAGE_KINDS,
   TEXTURES,
 } from '../values';
-import { id, name, note, lengthMm, sizeMm, money, dayOrNull, swatches, patternSchema } from './parts';
+import { id, name, note, text, lengthMm, sizeMm, money, dayOrNull, swatches, patternSchema } from './parts';
 
 export const seasonSchema = z.enum(SEASONS);
 export const itemKindSchema = z.enum(ITEM_KINDS);
@@ -42,13 +42,13 @@ export const itemSchema = z.strictObject({
   glazed: z.boolean(),
   washable: z.boolean(),
   care: z.array(careSchema).max(7),
-  defects: z.string().max(400),
-  defectsLit: z.string().max(400),
+  defects: text(400),
+  defectsLit: text(400),
   poisonous: z.boolean(),
   scented: z.boolean(),
   state: z.enum(ITEM_STATES),
   price: money,
-  source: z.string().max(80),
+  source: text(80),
   boughtOn: dayOrNull,
   dueOn: dayOrNull,
   returnBy: dayOrNull,
@@ -57,7 +57,7 @@ export const itemSchema = z.strictObject({
   seasonsServed: z.number().int().min(0).max(400),
   placeId: id.nullable(),
   roomId: id.nullable(),
-  whereabouts: z.string().max(80),
+  whereabouts: text(80),
   photoId: id.nullable(),
   /**
    * How the colours came to be known, and what they were before the cast was taken out, or before the thing
@@ -78,5 +78,5 @@ export const placeSchema = z.strictObject({
   widthMm: sizeMm,
   depthMm: sizeMm,
   heightMm: sizeMm,
-  note: z.string().max(400),
+  note: text(400),
 });

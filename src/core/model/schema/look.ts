@@ -1,5 +1,6 @@
 /** One way of dressing a room: its curtains, its hangings, its placed things. */
 import { z } from 'zod';
+import { LIMITS } from '../limits';
 import { DRAWS, GROUP_KINDS, HEADINGS } from '../values';
 import { cordSchema, id, name, lengthMm, sizeMm, placeMm, share, orNull } from './parts';
 import { seasonSchema } from './item';
@@ -171,13 +172,13 @@ export const lookSchema = z.strictObject({
   /** Fingerprint of the fitting sheet as it was last taken along; null when none was. */
   sheetTaken: orNull(z.string().max(40)),
   /** Walls that were approved as they stand: their tags are cut. */
-  approvedWallIds: z.array(id).max(60),
+  approvedWallIds: z.array(id).max(LIMITS.look.approvedWallIds),
   rodLineMm: orNull(sizeMm),
   plannedShares: orNull(
     z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)]),
   ),
-  dressings: z.array(dressingSchema).max(60),
-  hangings: z.array(hangingSchema).max(300),
-  groups: z.array(groupSchema).max(100),
-  placements: z.array(placementSchema).max(600),
+  dressings: z.array(dressingSchema).max(LIMITS.look.dressings),
+  hangings: z.array(hangingSchema).max(LIMITS.look.hangings),
+  groups: z.array(groupSchema).max(LIMITS.look.groups),
+  placements: z.array(placementSchema).max(LIMITS.look.placements),
 });

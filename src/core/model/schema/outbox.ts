@@ -2,11 +2,18 @@
 import { z } from 'zod';
 import { changeSchema } from '../changeSchema';
 import { itemSchema, placeSchema } from '../schema';
+import { id } from './parts';
 
-/** Changes of a room, in the batches in which they are sent, and the revision that they were made on. */
+/**
+ * Changes that are sent together; one act of a group moves as many pieces as a look holds. The id is known again
+ * when the answer was lost and they are sent once more.
+ */
+export const batchSchema = z.strictObject({ id, changes: z.array(changeSchema).min(1).max(1000) });
+export type Batch = z.infer<typeof batchSchema>;
+/** Batches of a room in the order in which they are sent, and the revision that they were made on. */
 export const outboxSchema = z.strictObject({
   baseRevision: z.number().int().min(0),
-  batches: z.array(z.array(changeSchema).min(1).max(1000)).min(1),
+  batches: z.array(batchSchema).min(1),
 });
 
 /** Changes of the stash, each for itself: a thing as it was and as it is to be, or a storage place. */

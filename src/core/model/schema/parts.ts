@@ -3,8 +3,21 @@ import { z } from 'zod';
 import { CORDS, PATTERN_KINDS } from '../values';
 
 export const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
-export const name = z.string().trim().min(1).max(80);
-export const note = z.string().max(2000);
+
+/** A character that no text holds: half of a surrogate pair, or a control character that is no line break or tab. */
+const UNWRITABLE = /[\p{Cs}\0-\x08\x0b\x0c\x0e-\x1f\x7f-\x9f]/u;
+/** Line breaks and tabs: right in a note, wrong in a name. */
+const BREAKS = /[\t\n\r]/;
+const isWritable = (value: string): boolean => !UNWRITABLE.test(value);
+const isOneLine = (value: string): boolean => isWritable(value) && !BREAKS.test(value);
+const CANNOT_KEEP = 'It has a control character or a broken character in it';
+/** Text of one or more lines. */
+export const text = (most: number) => z.string().max(most).refine(isWritable, CANNOT_KEEP);
+/** Text of one line; blanks at its ends do not count. */
+export const line = (least: number, most: number) =>
+  z.string().trim().min(least).max(most).refine(isOneLine, CANNOT_KEEP);
+export const name = line(1, 80);
+export const note = text(2000);
 export const lengthMm = z.number().min(0).max(100_000);
 export const sizeMm = z.number().gt(0).max(100_000);
 export const placeMm = z.number().min(-100_000).max(100_000);
@@ -24,7 +37,7 @@ export const labSchema = z.strictObject({
 });
 export const swatchSchema = z.strictObject({
   ...labSchema.shape,
-  name: z.string().max(60).optional(),
+  name: text(60).optional(),
   share: z.number().gt(0).max(1),
 });
 export const swatches = z.array(swatchSchema).min(1).max(8);

@@ -1,6 +1,7 @@
 /** A home and a room: its outline, its ceiling, its finishes, and what was read of it. */
 import { z } from 'zod';
-import { id, name, note, lengthMm, sizeMm, placeMm, share, swatches, patternSchema } from './parts';
+import { LIMITS } from '../limits';
+import { id, line, name, note, lengthMm, sizeMm, placeMm, share, swatches, patternSchema } from './parts';
 
 export const flagsSchema = z.strictObject({
   childrenAges: z.array(z.number().min(0).max(17)).max(12),
@@ -12,7 +13,7 @@ export const flagsSchema = z.strictObject({
   wheelchair: z.boolean(),
 });
 export const homeSchema = z.strictObject({ id, name, flags: flagsSchema });
-export const wallSchema = z.strictObject({ id, name: z.string().trim().max(40), xMm: placeMm, yMm: placeMm });
+export const wallSchema = z.strictObject({ id, name: line(0, 40), xMm: placeMm, yMm: placeMm });
 export const unitSchema = z.enum(['in', 'ft-in', 'cm']);
 export const finishSchema = z.strictObject({ colours: swatches, pattern: patternSchema });
 /** Where the ceiling comes down to a wall: lowMm at the wall, full height runMm into the room. */
@@ -68,15 +69,15 @@ export const roomSchema = z.strictObject({
   /** What walls and floor are of, for how the room sounds. */
   wallsOf: z.enum(['plasterboard', 'plaster', 'brick', 'wood']),
   floorOf: z.enum(['wood', 'carpet', 'tile', 'concrete']),
-  walls: z.array(wallSchema).min(3).max(60),
-  holes: z.array(holeSchema).max(600),
-  slopes: z.array(slopeSchema).max(60),
-  beams: z.array(beamSchema).max(40),
-  standpoints: z.array(standpointSchema).max(40),
-  seesRoomIds: z.array(id).max(40),
+  walls: z.array(wallSchema).min(3).max(LIMITS.room.walls),
+  holes: z.array(holeSchema).max(LIMITS.room.holes),
+  slopes: z.array(slopeSchema).max(LIMITS.room.slopes),
+  beams: z.array(beamSchema).max(LIMITS.room.beams),
+  standpoints: z.array(standpointSchema).max(LIMITS.room.standpoints),
+  seesRoomIds: z.array(id).max(LIMITS.room.seesRoomIds),
   childsRoom: z.boolean(),
-  wallPhotos: z.array(wallPhotoSchema).max(60),
-  readings: z.array(readingSchema).max(4000),
+  wallPhotos: z.array(wallPhotoSchema).max(LIMITS.room.wallPhotos),
+  readings: z.array(readingSchema).max(LIMITS.room.readings),
   wallFinish: finishSchema,
   floorFinish: finishSchema,
   trimFinish: finishSchema,

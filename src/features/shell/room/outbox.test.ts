@@ -4,7 +4,7 @@ import type { OutboxStore } from '../pageOutbox';
 import { createOutbox } from './outbox';
 
 const change: Change = { do: 'removeOpening', id: 'o' };
-const box = (n: number) => ({ baseRevision: n, batches: [[change]] });
+const box = (n: number) => ({ baseRevision: n, batches: [{ id: `b${n}`, changes: [change] }] });
 
 /** A browser with pages that live and end. */
 function browser() {
@@ -50,6 +50,14 @@ describe('the outbox', () => {
     first.taken();
     expect((await next.left())!.baseRevision).toBe(2);
     expect(b.kept.size).toBe(1);
+  });
+  it('of an earlier version, without ids, is read, and each batch gets an id of its own', async () => {
+    const b = browser();
+    const kept = { baseRevision: 3, batches: [[change], [change, change]] };
+    b.kept.set('rideau:unsent:r:old', JSON.stringify(kept));
+    const left = (await b.open('next').left())!;
+    expect(left.batches.map((batch) => batch.changes)).toEqual(kept.batches);
+    expect(new Set(left.batches.map((batch) => batch.id)).size).toBe(2);
   });
   it('of another room is another room’s, and one that cannot be read is put aside', async () => {
     const b = browser();

@@ -1,8 +1,9 @@
-import type { Change } from '../../../core/model/change';
+import type { Batch } from '../../../core/model/schema/outbox';
+import { nanoid } from 'nanoid';
 import { createPageOutbox, type OutboxStore } from '../pageOutbox';
 
 /** Changes of a room made here that the studio has not confirmed yet, kept in the browser until it has. */
-export type Outbox = { baseRevision: number; batches: Change[][] };
+export type Outbox = { baseRevision: number; batches: Batch[] };
 /**
  * An outbox that a page left behind when it ended; `taken` is called once its changes are kept by the one
  * that found it.
@@ -30,5 +31,15 @@ export function createOutbox(roomId: string, pageId: string, store: OutboxStore)
 /** The schema of the changes is only fetched when there is something to check. */
 async function checkOutbox(kept: unknown): Promise<Outbox | null> {
   const { outboxSchema } = await import('../../../core/model/schema/outbox');
-  return outboxSchema.safeParse(kept).data ?? null;
+  return outboxSchema.safeParse(withIds(kept)).data ?? null;
+}
+
+/** Pages of an earlier version kept a batch as its changes, without an id. */
+function withIds(kept: unknown): unknown {
+  const { batches } = (kept ?? {}) as { batches?: unknown };
+  if (!Array.isArray(batches)) return kept;
+  const named = batches.map((batch: unknown) =>
+    Array.isArray(batch) ? { id: nanoid(12), changes: batch } : batch,
+  );
+  return { ...(kept as object), batches: named };
 }

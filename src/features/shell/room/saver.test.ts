@@ -3,6 +3,7 @@ import { demoRoom, inches } from '../../../../tests/helpers/rooms';
 import { applyChange, type Change } from '../../../core/model/change';
 import type { RoomFile } from '../../../core/model/types';
 import { createLocalRoom } from './localRoom';
+import type { AsideChange } from '../aside';
 import type { Outbox } from './outbox';
 import { createSaver, type Doors } from './saver';
 
@@ -25,23 +26,35 @@ function studio() {
     told: [] as number[],
     later: [] as (() => void)[],
     refuse: false,
+    full: false,
+    losesAnswer: false,
+    written: new Map<string, number>(),
+    aside: [] as AsideChange[],
+    ids: 0,
     left: [] as Outbox[],
     replays: [] as string[],
     before: start,
   };
   const state = () => ({ revision: s.revision, undo: { code: 'putOpening', name: 'theirs' }, redo: null });
   const doors: Doors = {
-    change: async (base, changes) => {
+    change: async (base, { id, changes }) => {
       await Promise.resolve();
       if (s.down) throw new Error('down');
+      if (s.full) return { ok: false, issues: [{ code: 'disk-full' }] };
+      const already = s.written.get(id);
+      if (already !== undefined) return { ok: true, value: { ...state(), revision: already } };
       if (s.refuse) return { ok: false, issues: [{ code: 'refused', issues: [{ message: 'no' }] }] };
       if (base !== s.revision)
         return { ok: false, issues: [{ code: 'stale', since: [{ code: 'putOpening', name: 'theirs' }] }] };
       s.before = s.file;
       s.file = changes.reduce(applyChange, s.file);
       s.revision++;
+      s.written.set(id, s.revision);
+      if (s.losesAnswer) throw new Error('no answer');
       return { ok: true, value: state() };
     },
+    setAside: (change) => s.aside.push(change),
+    newId: () => `batch-${++s.ids}`,
     replay: async (way) => {
       await Promise.resolve();
       s.replays.push(way);
@@ -105,9 +118,54 @@ describe('saving as it is made', () => {
     await settle();
     expect([xOf(s.file), saver.snapshot().saving.state, s.outbox]).toEqual([21, 'saved', null]);
   });
+  it('an answer that was lost is no conflict: the batch is known when it is sent again', async () => {
+    const { s, open } = studio();
+    const saver = open();
+    s.losesAnswer = true;
+    saver.change([move('harbour-window', 20)]);
+    await settle();
+    expect([saver.snapshot().saving.state, xOf(s.file), s.revision]).toEqual(['unsent', 20, 2]);
+    s.losesAnswer = false;
+    saver.change([move('harbour-window', 22)]);
+    s.later.forEach((w) => w());
+    await settle();
+    expect([xOf(s.file), saver.snapshot().saving.state, s.revision, s.outbox]).toEqual([
+      22,
+      'saved',
+      3,
+      null,
+    ]);
+  });
+  it('a full disk is said; the change stays and is sent again', async () => {
+    const { s, open } = studio();
+    const saver = open();
+    s.full = true;
+    saver.change([move('harbour-window', 20)]);
+    await settle();
+    expect([saver.snapshot().saving.state, s.outbox!.batches.length, s.aside]).toEqual(['diskFull', 1, []]);
+    s.full = false;
+    s.later.forEach((w) => w());
+    await settle();
+    expect([xOf(s.file), saver.snapshot().saving.state]).toEqual([20, 'saved']);
+  });
+  it('what is refused is set aside with its reason, and what follows it is sent', async () => {
+    const { s, open } = studio();
+    const saver = open();
+    s.refuse = true;
+    const refused = move('harbour-window', 20);
+    saver.change([refused]);
+    await settle();
+    s.refuse = false;
+    saver.change([move('galley-window', 112)]);
+    await settle();
+    expect(s.aside).toMatchObject([
+      { why: 'no', label: { code: 'putOpening', name: 'Harbour window' }, content: [refused] },
+    ]);
+    expect([xOf(s.file), xOf(s.file, 'galley-window'), s.outbox]).toEqual([34, 112, null]);
+  });
   it('a crashed tab: the next one finds what was left and sends it', async () => {
     const { s, open } = studio();
-    s.left = [{ baseRevision: 1, batches: [[move('harbour-window', 25)]] }];
+    s.left = [{ baseRevision: 1, batches: [{ id: 'left', changes: [move('harbour-window', 25)] }] }];
     const saver = open();
     await saver.wake();
     expect([xOf(saver.snapshot().file), xOf(s.file), s.outbox, s.left]).toEqual([25, 25, null, []]);
@@ -115,8 +173,8 @@ describe('saving as it is made', () => {
   it('two crashed tabs: the first goes in, the second is asked about, and neither is lost', async () => {
     const { s, open } = studio();
     s.left = [
-      { baseRevision: 1, batches: [[move('harbour-window', 25)]] },
-      { baseRevision: 1, batches: [[move('galley-window', 112)]] },
+      { baseRevision: 1, batches: [{ id: 'left', changes: [move('harbour-window', 25)] }] },
+      { baseRevision: 1, batches: [{ id: 'left-2', changes: [move('galley-window', 112)] }] },
     ];
     const saver = open();
     await saver.wake();
@@ -132,7 +190,7 @@ describe('saving as it is made', () => {
   });
   it('what a crashed tab left goes before what is made here meanwhile', async () => {
     const { s, open } = studio();
-    s.left = [{ baseRevision: 1, batches: [[move('harbour-window', 25)]] }];
+    s.left = [{ baseRevision: 1, batches: [{ id: 'left', changes: [move('harbour-window', 25)] }] }];
     s.down = true;
     const saver = open();
     saver.change([move('harbour-window', 30)]);

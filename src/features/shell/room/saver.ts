@@ -2,11 +2,13 @@ import { first } from '../../../core/base/list';
 import type { Result } from '../../../core/base/result';
 import { applyChange, type Change } from '../../../core/model/change';
 import type { RoomFile } from '../../../core/model/types';
+import type { Batch } from '../../../core/model/schema/outbox';
+import { labelOfSent, type AsideChange } from '../aside';
 import type { LeftOutbox, Outbox } from './outbox';
 
 export type Label = { code: string; name?: string };
 export type Saving =
-  | { state: 'saved' | 'saving' | 'unsent' }
+  | { state: 'saved' | 'saving' | 'unsent' | 'diskFull' }
   | { state: 'stale'; since: Label[]; mine: number }
   | { state: 'refused'; why: string };
 export type Said =
@@ -24,25 +26,28 @@ type State = { revision: number; undo: Label | null; redo: Label | null };
 type Refusal =
   | { code: 'stale'; since: Label[] }
   | { code: 'refused'; issues: { message: string }[] }
-  | { code: 'not-found' | 'nothing-to-undo' | 'stands-in-the-way' };
+  | { code: 'not-found' | 'nothing-to-undo' | 'stands-in-the-way' | 'disk-full' };
 /**
  * The doors to the studio, the browser's store and the other tabs; passed in, so that a test can stand in for
  * them.
  */
 export type Doors = {
-  change: (baseRevision: number, changes: Change[]) => Promise<Result<State, Refusal>>;
+  change: (baseRevision: number, batch: Batch) => Promise<Result<State, Refusal>>;
   replay: (way: 'undo' | 'redo') => Promise<Result<State & { label: Label; file: RoomFile | null }, Refusal>>;
   open: () => Promise<(State & { file: RoomFile }) | null>;
   state: () => Promise<State>;
   leftOutbox: () => Promise<LeftOutbox | null>;
   writeOutbox: (outbox: Outbox | null) => void;
+  /** Keeps what the studio could not take. */
+  setAside: (change: AsideChange) => void;
+  newId: () => string;
   tell: (revision: number) => void;
   later: (work: () => void) => void;
 };
 
 type Way = 'undo' | 'redo';
 type ReplayJob = { way: Way; done: () => void };
-type Job = { batch: Change[] } | ReplayJob;
+type Job = { batch: Batch } | ReplayJob;
 
 const SAVED = { saving: { state: 'saved' } } as const;
 const labelsOf = ({ undo, redo }: State): Snapshot['labels'] => ({ undo, redo });
@@ -84,7 +89,7 @@ class Saver {
 
   change = (changes: Change[]): void => {
     if (changes.length === 0) return;
-    this.#jobs = [...this.#jobs, { batch: changes }];
+    this.#jobs = [...this.#jobs, { batch: { id: this.#doors.newId(), changes } }];
     this.#keep();
     const { saving } = this.#shown;
     this.#show({
@@ -162,7 +167,10 @@ class Saver {
   #open = () => this.#doors.open().catch(() => null);
   #state = () => this.#doors.state().catch(() => null);
   #batches = () => this.#jobs.flatMap((j) => ('batch' in j ? [j.batch] : []));
-  #withMine = (file: RoomFile) => this.#batches().flat().reduce(applyChange, file);
+  #withMine = (file: RoomFile) =>
+    this.#batches()
+      .flatMap((b) => b.changes)
+      .reduce(applyChange, file);
 
   /** Keeps in the browser what the studio does not have yet. */
   #keep(): void {
@@ -217,7 +225,7 @@ class Saver {
   }
 
   /** Whether the next one may follow. */
-  async #sendBatch(batch: Change[]): Promise<boolean> {
+  async #sendBatch(batch: Batch): Promise<boolean> {
     this.#show({ saving: { state: 'saving' } });
     let result: Awaited<ReturnType<Doors['change']>>;
     try {
@@ -238,15 +246,22 @@ class Saver {
       this.#hold(issue.since);
       return false;
     }
-    await this.#drop(issue);
+    if (issue.code === 'disk-full') {
+      this.#show({ saving: { state: 'diskFull' } });
+      this.#sendLater();
+      return false;
+    }
+    await this.#setAside(batch, issue);
     return true;
   }
 
-  /** What the studio cannot take is dropped here too, so that the drawing shows what is kept. */
-  async #drop(issue: Refusal): Promise<void> {
+  /** What the studio cannot take is put aside here, so that the drawing shows what is kept and the rest may follow. */
+  async #setAside({ changes }: Batch, issue: Refusal): Promise<void> {
     this.#jobs = this.#jobs.slice(1);
-    this.#keep();
     const why = issue.code === 'refused' ? issue.issues.map((i) => i.message).join('; ') : issue.code;
+    const at = new Date().toISOString();
+    this.#doors.setAside({ at, why, label: labelOfSent(first(changes)), content: changes });
+    this.#keep();
     this.#show({ saving: { state: 'refused', why } });
     const fresh = await this.#open();
     if (!fresh) return;

@@ -5,6 +5,7 @@ import { changeRoomAction, openRoomAction, replayRoomAction, roomStateAction } f
 import type { OpenRoom } from './openRoom';
 import { browserStore } from '../pageOutbox';
 import { createOutbox } from './outbox';
+import { createAside } from '../aside';
 import { createSaver } from './saver';
 
 const RETRY_MS = 2500;
@@ -17,12 +18,14 @@ export function useSaving(opened: OpenRoom) {
     let begun: ReturnType<typeof createOutbox> | null = null;
     const outbox = () => (begun ??= createOutbox(roomId, nanoid(8), browserStore));
     return createSaver(opened, {
-      change: (base, changes) => changeRoomAction(roomId, base, changes),
+      change: (base, batch) => changeRoomAction(roomId, base, batch),
       replay: (way) => replayRoomAction(roomId, way),
       open: () => openRoomAction(roomId),
       state: () => roomStateAction(roomId),
       leftOutbox: () => outbox().left(),
       writeOutbox: (kept) => outbox().write(kept),
+      setAside: (change) => createAside(roomId, browserStore).add(change),
+      newId: () => nanoid(12),
       tell: (revision) => {
         const port = new BroadcastChannel(`rideau:${roomId}`);
         port.postMessage({ revision });
