@@ -17,24 +17,20 @@ const ownAddresses = (host) =>
  */
 export async function serve({ port, host, data }, { quiet = false } = {}) {
   // a page makes much that is thrown away at once: a larger nursery takes a tenth off the slowest answers
-  const child = spawn(
-    process.execPath,
-    ['--max-semi-space-size=64', 'node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', host],
-    {
-      cwd: root,
-      env: {
-        ...process.env,
-        PORT: String(port),
-        HOST: host,
-        RIDEAU_DATA: data,
-        RIDEAU_HOSTS: [...ownAddresses(host), process.env.RIDEAU_HOSTS ?? ''].filter(Boolean).join(','),
-        NODE_ENV: 'production',
-        NEXT_TELEMETRY_DISABLED: '1',
-        RIDEAU_ATTENDED: '1',
-      },
-      stdio: ['pipe', 'pipe', 'pipe'],
+  const child = spawn(process.execPath, ['--max-semi-space-size=64', 'scripts/lib/studioServer.mjs'], {
+    cwd: root,
+    env: {
+      ...process.env,
+      PORT: String(port),
+      HOST: host,
+      RIDEAU_DATA: data,
+      RIDEAU_HOSTS: [...ownAddresses(host), process.env.RIDEAU_HOSTS ?? ''].filter(Boolean).join(','),
+      NODE_ENV: 'production',
+      NEXT_TELEMETRY_DISABLED: '1',
+      RIDEAU_ATTENDED: '1',
     },
-  );
+    stdio: ['pipe', 'pipe', 'pipe'],
+  });
   let out = '';
   for (const s of [child.stdout, child.stderr])
     s.on('data', (d) => {

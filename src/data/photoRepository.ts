@@ -26,15 +26,18 @@ export const loadPhotos = (db: StudioDatabase, ids: readonly string[]): Photo[] 
      WHERE id IN (SELECT value FROM json_each(?)) ORDER BY id`,
   ).all(JSON.stringify(ids)) as Photo[];
 
-/** Photos that nothing refers to any more: no room, no item, and no act that could still be undone. */
-export function dropUnusedPhotos(db: StudioDatabase): number {
+/**
+ * Drops photos from before a moment that nothing refers to: no room, no item, and no act that could still be undone.
+ * Younger ones may belong to a change that a browser has not sent yet.
+ */
+export function dropUnusedPhotos(db: StudioDatabase, before: string): number {
   return statement(
     db,
-    `DELETE FROM photo WHERE id NOT IN (
+    `DELETE FROM photo WHERE taken_in_at < ? AND id NOT IN (
       SELECT photo_id FROM item WHERE photo_id IS NOT NULL
       UNION SELECT value ->> 'photoId' FROM room, json_each(room.wall_photos_json)
       UNION SELECT value ->> 'photoId' FROM room, json_each(room.before_photos_json))
     AND NOT EXISTS (SELECT 1 FROM journal_step
       WHERE instr(coalesce(before_json, ''), photo.id) > 0 OR instr(coalesce(after_json, ''), photo.id) > 0)`,
-  ).run().changes;
+  ).run(before).changes;
 }

@@ -6,7 +6,6 @@ import { stableText } from '../core/base/stable';
 import { applyChange, listChange, type Change } from '../core/model/change';
 import { itemIdsOf } from '../core/model/nouns';
 import type { RoomFile } from '../core/model/types';
-import { planLook, type Plan } from '../core/plan/planLook';
 import { checkHung } from '../core/stages/measure/checkHung';
 import { batchRevision, rememberBatch } from '../data/batchRepository';
 import { dropEmptyHomes } from '../data/homeRepository';
@@ -27,6 +26,7 @@ import { inOneGo } from './inOneGo';
 import { measureIssues, type DoorIssue } from './issues';
 import { photosForFile } from './photos';
 import { newRoomIssues } from './sound';
+import { oversizedIssues } from './stash/stash';
 import { now, studioDatabase } from './studio';
 
 export type RoomState = { revision: number; undo: Label | null; redo: Label | null };
@@ -85,7 +85,11 @@ export function changeRoom(
       });
     const previous = withItems(loaded, changes);
     const next = changes.reduce(applyChange, previous);
-    const issues = [...newRoomIssues(previous, next), ...measureIssues(checkHung(previous, changes))];
+    const issues = [
+      ...newRoomIssues(previous, next),
+      ...measureIssues(checkHung(previous, changes)),
+      ...oversizedIssues(changes.flatMap((c) => (c.do === 'putItem' ? [c.item] : []))),
+    ];
     if (issues.length > 0) return fail<ChangeIssue>({ code: 'refused', issues });
     const main =
       changes.find((c) => c.do !== 'putItem' && c.do !== 'moveItem' && c.do !== 'markReadings') ??
@@ -166,22 +170,6 @@ export function exportRoom(roomId: string, withPhotos = false): RoomFile | undef
     ...file.items.flatMap((i) => i.photoId ?? []),
   ];
   return { ...file, photos: photosForFile([...new Set(ids)]) };
-}
-
-/** A plan for other programs: without what is only kept for working out the next one. */
-type PublishedPlan = Omit<Plan, 'memories' | 'places'>;
-const published = ({ memories: _m, places: _p, ...plan }: Plan): PublishedPlan => plan;
-
-export function planRoom(
-  roomId: string,
-  lookId: string | null,
-): Result<PublishedPlan, { code: 'not-found' | 'no-such-look'; looks: string[] }> {
-  const file = exportRoom(roomId);
-  if (!file) return fail({ code: 'not-found' as const, looks: [] });
-  const look = lookId === null ? file.looks[0] : file.looks.find((l) => l.id === lookId);
-  return look
-    ? ok(published(planLook(file, { lookId: look.id })))
-    : fail({ code: 'no-such-look' as const, looks: file.looks.map((l) => l.id) });
 }
 
 export function removeRoom(roomId: string): boolean {

@@ -20,12 +20,14 @@ function dropWaiting(): void {
       rmSync(path.join(environment.dataFolder, name), { recursive: true, force: true });
 }
 
+/** A photo that nothing refers to yet lives so long: the change that uses it may still be on its way. */
+const UNUSED_PHOTO_MS = 24 * 60 * 60 * 1000;
+
 /** The one database handle of this process. */
 export function studioDatabase(): StudioDatabase {
   if (kept.rideauDatabase) return kept.rideauDatabase;
   const db = openDatabase(environment.dataFolder, environment.migrationsFolder, now());
-  // a photo that was uploaded and then not used only takes up space
-  dropUnusedPhotos(db);
+  dropUnusedPhotos(db, new Date(Date.now() - UNUSED_PHOTO_MS).toISOString());
   dropWaiting();
   kept.rideauDatabase = db;
   return db;

@@ -157,3 +157,17 @@ test('the plan is JSON with stable names; what is not there is 404', async ({ st
   const schema = await (await fetch(`${studio.address}/api/schema`)).json();
   expect(schema.properties.rideau).toEqual({ type: 'number', const: 4 });
 });
+
+test('a method and an address that nothing answers are refused, not errors', async ({ studio }) => {
+  for (const method of ['TRACE', 'DELETE', 'PUT', 'PATCH']) {
+    const answer = await ask(studio.address, { method, path: '/api/rooms' });
+    expect([method, answer.status, answer.headers.allow]).toEqual([method, 405, 'GET, HEAD, POST, OPTIONS']);
+    expect(answer.headers['x-content-type-options']).toBe('nosniff');
+  }
+  for (const path of ['/%', '/rooms/%zz/walls', '/api/rooms/%E0%A4%A/file', '/api/photos/a?size=%']) {
+    const answer = await ask(studio.address, { path });
+    expect([path, answer.status]).toEqual([path, 400]);
+    expect(JSON.parse(answer.body)).toMatchObject({ issues: [{ code: 'bad-address' }] });
+  }
+  expect((await ask(studio.address, { path: '/rooms/no%20such%20room/walls' })).status).toBe(404);
+});

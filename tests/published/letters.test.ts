@@ -14,6 +14,9 @@ const { sheetPdf } = await import('../../src/server/sheets/pdf');
 const { cutsPdf } = await import('../../src/server/sheets/cuts');
 const { templatePdf } = await import('../../src/server/sheets/template');
 const { labelsPdf } = await import('../../src/server/stash/labels');
+const { placeLabels } = await import('../../src/server/stash/places');
+const { exportRoom } = await import('../../src/server/rooms');
+const ask = (room: string, lookId: string) => ({ file: exportRoom(room)!, lookId });
 const { drawWords, embedFaces, widthOfWords } = await import('../../src/server/sheets/letters');
 
 afterAll(() => {
@@ -52,16 +55,16 @@ beforeAll(async () => {
 
 describe('every letter of a name is printed', () => {
   test('on the fitting sheet', async () => {
-    const words = await readBack((await sheetPdf('long-room', 'early-summer', 'a4'))!.bytes);
+    const words = await readBack((await sheetPdf(ask('long-room', 'early-summer'), 'a4'))!.bytes);
     const printed = NAMES.filter((name) => words.includes(name));
     expect(printed.length).toBeGreaterThan(3);
   });
   test('on the cut list', async () => {
-    const words = await readBack((await cutsPdf('long-room', 'early-summer', 'letter'))!.bytes);
+    const words = await readBack((await cutsPdf(ask('long-room', 'early-summer'), 'letter'))!.bytes);
     expect(words).toContain(NAMES[0]);
   });
   test('on the labels of the stash', async () => {
-    const words = await readBack(await labelsPdf('a4', null));
+    const words = await readBack(await labelsPdf(placeLabels(null), 'a4'));
     const { places } = demoStudio();
     expect(places.length).toBeGreaterThan(1);
     places.forEach((_, i) => expect(words).toContain(NAMES[i % NAMES.length]));
@@ -69,8 +72,9 @@ describe('every letter of a name is printed', () => {
   test('on a template', async () => {
     const { looks } = demoStudio().rooms.find((r) => r.room.id === 'lookout')!;
     const look = looks.find((l) => l.hangings.length > 0)!;
-    const made = await templatePdf('lookout', look.id, { hangingId: look.hangings[0]!.id }, 'a4');
-    const words = await readBack(made!.bytes);
+    const made = await templatePdf(ask('lookout', look.id), { hangingId: look.hangings[0]!.id }, 'a4');
+    if (!made || !('bytes' in made)) throw new Error('no template');
+    const words = await readBack(made.bytes);
     expect(NAMES.some((name) => words.includes(name))).toBe(true);
   });
   test.each(NAMES)('%s, in each of the three faces', async (name) => {

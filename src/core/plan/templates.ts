@@ -5,6 +5,7 @@ import { first } from '../base/list';
 import type { Mm } from '../base/units';
 import type { Look, RoomFile } from '../model/types';
 import type { Plan } from './planLook';
+import { pagesAlong } from './templatePages';
 import type { HangingPlan } from '../stages/walls/planHanging';
 
 export type TemplateFrame = {
@@ -101,9 +102,8 @@ export function tilesOf(
   overlapMm: Mm,
   points: readonly { xMm: Mm; yMm: Mm }[] = [],
 ): { columns: number; rows: number; tiles: Tile[] } {
-  const count = (whole: Mm, each: Mm) =>
-    Math.max(1, Math.ceil((whole - overlapMm) / Math.max(1, each - overlapMm) - 1e-9));
-  const [columns, rows] = [count(widthMm, page.widthMm), count(heightMm, page.heightMm)];
+  const columns = pagesAlong(widthMm, page.widthMm, overlapMm);
+  const rows = pagesAlong(heightMm, page.heightMm, overlapMm);
   /** The part of the spare length that goes before the first page. */
   const shift = (count_: number, each: Mm, whole: Mm, positions: readonly Mm[]): Mm => {
     const step = each - overlapMm;

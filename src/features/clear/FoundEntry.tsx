@@ -10,6 +10,7 @@ import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
 import { focusFirstReading } from '../../ui/useTyped';
 import { useRoom } from '../shell/room/RoomContext';
+import { useLongestSide } from '../shell/useLongestSide';
 import { useFoundEntry } from './useFoundEntry';
 
 /** A thing entered quickly: name, kind, size, colour, photo; Enter, and the next. */
@@ -19,11 +20,12 @@ export function FoundEntry({ wallId }: { wallId: string | null }): ReactNode {
   const { file } = useRoom();
   const { unit } = file.room;
   const { entry, set, add, takePhoto, notice, clearNotice } = useFoundEntry(wallId);
-  const positive = (mm: number, keep: () => void) => {
-    if (mm <= 0) return { took: false as const, message: ts('moreThanNothing') };
-    keep();
-    return TAKEN;
-  };
+  const side = useLongestSide(entry.kind, unit);
+  const positive = (mm: number, keep: () => void) =>
+    side(mm, () => {
+      keep();
+      return TAKEN;
+    });
   const key = (f: string) => `${file.room.id}-found-${f}`;
   return (
     <Form

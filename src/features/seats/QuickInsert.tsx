@@ -17,6 +17,7 @@ import { QuickFrame } from '../shell/QuickFrame';
 import { QuickLength } from '../shell/QuickLength';
 import { quickRoom } from '../shell/quickRoom';
 import { LocalRoomProvider } from '../shell/room/LocalRoomProvider';
+import { useLongestSide } from '../shell/useLongestSide';
 import { useRoom } from '../shell/room/RoomContext';
 import { Numeral, SheetTitle } from '../shell/Workspace';
 
@@ -93,6 +94,7 @@ function Insert(): ReactNode {
   const t = useTranslations();
   const { file, look, plan, change } = useRoom();
   const unit = file.room.unit;
+  const side = useLongestSide('cover', unit);
   const placement = look.placements[0];
   const item = file.items.find((i) => i.id === placement?.itemId);
   const pillow = plan.seats[0]?.pillows[0];
@@ -113,13 +115,13 @@ function Insert(): ReactNode {
             label={t('quick.coverWidth')}
             draftKey="quick-i-w"
             valueMm={item.widthMm}
-            onCommit={(mm) => setItem({ widthMm: mm })}
+            onCommit={(mm) => side(mm, () => setItem({ widthMm: mm }))}
           />
           <QuickLength
             label={t('quick.coverHeight')}
             draftKey="quick-i-h"
             valueMm={item.heightMm}
-            onCommit={(mm) => setItem({ heightMm: mm })}
+            onCommit={(mm) => side(mm, () => setItem({ heightMm: mm }))}
           />
           <div className="col-span-2 sm:col-span-1">
             <p className="mb-1 font-narrow text-[13px] text-soft">{t('seats.fill')}</p>

@@ -8,6 +8,7 @@ import { Form } from '../../ui/Form';
 import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
 import { focusFirstReading } from '../../ui/useTyped';
+import { useLongestSide } from '../shell/useLongestSide';
 import { useStashRoom } from './StashContext';
 import { useQuickEntry } from './useQuickEntry';
 
@@ -16,6 +17,7 @@ export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactN
   const t = useTranslations('stash');
   const { unit, head } = useStashRoom();
   const { entry, set, add, addFromPhotos, busy, notice, clearNotice, added } = useQuickEntry();
+  const side = useLongestSide(entry.kind, unit);
   return (
     <section className="bg-sheet px-5 py-4" data-worksheet>
       <h1 className="text-[24px]">{t('new.title')}</h1>
@@ -63,22 +65,24 @@ export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactN
             draftKey="new-thing-w"
             valueMm={entry.widthMm}
             unit={unit}
-            onCommit={(w) => {
-              if (w <= 0) return { took: false, message: t('moreThanNothing') };
-              set({ widthMm: w });
-              return TAKEN;
-            }}
+            onCommit={(w) =>
+              side(w, () => {
+                set({ widthMm: w });
+                return TAKEN;
+              })
+            }
           />
           <LengthField
             label={t('high')}
             draftKey="new-thing-h"
             valueMm={entry.heightMm}
             unit={unit}
-            onCommit={(h) => {
-              if (h <= 0) return { took: false, message: t('moreThanNothing') };
-              set({ heightMm: h });
-              return TAKEN;
-            }}
+            onCommit={(h) =>
+              side(h, () => {
+                set({ heightMm: h });
+                return TAKEN;
+              })
+            }
           />
           <label className="text-[13px] text-soft">
             <span className="block font-narrow">{t('colour')}</span>

@@ -63,7 +63,7 @@ export function GroupSheet({ group: g, plan: p }: { group: HangingGroup; plan: G
       <Findings findings={findings} title={t('checks')} />
       {p.holes.shift && <HoleShiftButton group={g} shift={p.holes.shift} />}
       <div className="mt-4 border-t-2 border-ink">
-        <Collapsible title={t('template')}>{() => <TemplateLinks query={`group=${g.id}`} />}</Collapsible>
+        <Collapsible title={t('template')}>{() => <TemplateLinks subject={{ groupId: g.id }} />}</Collapsible>
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
         <Button small onClick={byRule}>

@@ -67,7 +67,9 @@ export function HangingMore({
         </Collapsible>
       )}
       {!p.leans && (
-        <Collapsible title={t('template')}>{() => <TemplateLinks query={`hanging=${h.id}`} />}</Collapsible>
+        <Collapsible title={t('template')}>
+          {() => <TemplateLinks subject={{ hangingId: h.id }} />}
+        </Collapsible>
       )}
     </div>
   );

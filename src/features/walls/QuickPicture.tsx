@@ -11,6 +11,7 @@ import { QuickLength } from '../shell/QuickLength';
 import { LocalRoomProvider } from '../shell/room/LocalRoomProvider';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
+import { useLongestSide } from '../shell/useLongestSide';
 import { HangingDimensions } from './HangingDimensions';
 import { HangingSheet } from './HangingSheet';
 import { beginPicture, pieceUnder, UNDER, USUAL, type Over, type Under } from './quickPictureRoom';
@@ -118,19 +119,20 @@ function useSetItem(item: Item): (patch: Partial<Item>) => Answer {
 function PictureReadings({ item }: { item: Item }): ReactNode {
   const t = useTranslations('quick');
   const setItem = useSetItem(item);
+  const side = useLongestSide(item.kind, useRoom().file.room.unit);
   return (
     <>
       <QuickLength
         label={t('pictureWidth')}
         draftKey="quick-p-w"
         valueMm={item.widthMm}
-        onCommit={(widthMm) => setItem({ widthMm })}
+        onCommit={(widthMm) => side(widthMm, () => setItem({ widthMm }))}
       />
       <QuickLength
         label={t('pictureHeight')}
         draftKey="quick-p-h"
         valueMm={item.heightMm}
-        onCommit={(heightMm) => setItem({ heightMm })}
+        onCommit={(heightMm) => side(heightMm, () => setItem({ heightMm }))}
       />
     </>
   );

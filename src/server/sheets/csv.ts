@@ -2,16 +2,13 @@ import 'server-only';
 import { FORMULA } from '../../core/stash/table/formula';
 import Papa from 'papaparse';
 import { sheetWalls } from '../../core/plan/sheetWalls';
-import { loadSheet, rowWords } from './rows';
+import { makeSheet, rowWords, type SheetAsk } from './rows';
 
 /**
  * The fitting sheet as CSV (RFC 4180): a row a mark, then a row a thing to buy, lengths in mm and in words.
  */
-export async function sheetCsv(
-  roomId: string,
-  lookId: string | null,
-): Promise<{ name: string; text: string } | undefined> {
-  const sheet = loadSheet(roomId, lookId);
+export function sheetCsv(ask: SheetAsk): { name: string; text: string } | undefined {
+  const sheet = makeSheet(ask);
   if (!sheet) return undefined;
   const { plan, words } = sheet;
   const rows = rowWords(sheet);

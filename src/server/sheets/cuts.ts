@@ -21,17 +21,16 @@ import {
   type Paper,
   type Pen,
 } from './pen';
-import { loadSheet, type Sheet } from './rows';
+import { makeSheet, type Sheet, type SheetAsk } from './rows';
 
 /**
  * The cut list for the workroom: what to cut from the roll, how to hem, line and pleat it, window by window.
  */
 export async function cutsPdf(
-  roomId: string,
-  lookId: string | null,
+  ask: SheetAsk,
   paper: Paper,
 ): Promise<{ name: string; bytes: Uint8Array } | undefined> {
-  const sheet = loadSheet(roomId, lookId);
+  const sheet = makeSheet(ask);
   if (!sheet) return undefined;
   const { t } = sheet.words;
   const title = `${t('cuts.title')}, ${t('cuts.for', { room: sheet.file.room.name, look: sheet.look.name })}`;

@@ -2,16 +2,15 @@ import 'server-only';
 import type { FittingStep, Mark } from '../../core/plan/fittingStep';
 import { sheetWalls, type NumberedStep, type SheetWall } from '../../core/plan/sheetWalls';
 import { MARGIN, newPen, numberPages, paragraph, room, rule, text, type Paper, type Pen } from './pen';
-import { loadSheet, rowWords, type Sheet } from './rows';
+import { makeSheet, rowWords, type Sheet, type SheetAsk } from './rows';
 import { drawWall } from './wallDrawing';
 
 /** The fitting sheet as PDF with its drawings; breaks between walls and rows, numbers the pages. */
 export async function sheetPdf(
-  roomId: string,
-  lookId: string | null,
+  ask: SheetAsk,
   paper: Paper,
 ): Promise<{ name: string; bytes: Uint8Array } | undefined> {
-  const sheet = loadSheet(roomId, lookId);
+  const sheet = makeSheet(ask);
   if (!sheet) return undefined;
   const pen = await newPen(
     paper,

@@ -1,11 +1,14 @@
 import 'server-only';
+import { PAPER_MM, type Paper } from '../../core/plan/templatePages';
 import { inches } from '../../core/base/units';
 import { PDFDocument, rgb, type PDFPage } from 'pdf-lib';
 import { drawWords, embedFaces, widthOfWords, type Faces, type Style } from './letters';
 
-/** Points of a page: A4 is 210 × 297 mm (ISO 216), Letter 8½ × 11 in. */
-export const PAPER = { a4: [(210 / 25.4) * 72, (297 / 25.4) * 72], letter: [8.5 * 72, 11 * 72] } as const;
-export type Paper = keyof typeof PAPER;
+export type { Paper };
+const points = ([width, height]: readonly [number, number]) =>
+  [(width / 25.4) * 72, (height / 25.4) * 72] as const;
+/** Points of a page. */
+export const PAPER = { a4: points(PAPER_MM.a4), letter: points(PAPER_MM.letter) };
 export const MARGIN = 40;
 export const INK = rgb(0.08, 0.08, 0.08);
 export const SOFT = rgb(0.32, 0.32, 0.32);

@@ -11,7 +11,7 @@ import { templateOf, type Template } from '../../core/plan/templates';
 import { ruleBook } from '../../core/rules/book';
 import { inches, type Mm } from '../../core/base/units';
 import { INK, PAPER, SOFT, newPen, PT, sizeBars, text, type Paper, type Pen } from './pen';
-import { loadSheet, type Sheet } from './rows';
+import { makeSheet, type Sheet, type SheetAsk } from './rows';
 
 /** What printers leave white; words and bars below the strips. */
 const EDGE: Mm = 9;
@@ -27,12 +27,11 @@ type Found = { sheet: Sheet; template: Template };
  * and taped up.
  */
 export async function stripTemplatePdf(
-  roomId: string,
-  lookId: string | null,
+  ask: SheetAsk,
   subject: { hangingId: string } | { groupId: string },
   paper: Paper,
 ): Promise<{ name: string; bytes: Uint8Array } | undefined> {
-  const sheet = loadSheet(roomId, lookId);
+  const sheet = makeSheet(ask);
   const template = sheet && templateOf(sheet.file, sheet.look, sheet.plan, subject);
   if (!sheet || !template) return undefined;
   const { t } = sheet.words;

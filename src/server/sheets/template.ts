@@ -1,56 +1,50 @@
 import 'server-only';
-import { elementAt, findOne, first } from '../../core/base/list';
+import { findOne } from '../../core/base/list';
 import { rgb, type PDFPage } from 'pdf-lib';
 import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
+import {
+  MOST_TEMPLATE_PAGES,
+  TEMPLATE_EDGE,
+  TEMPLATE_FOOT,
+  templateGrid,
+} from '../../core/plan/templatePages';
 import { templateOf, tilesOf, type Template } from '../../core/plan/templates';
 import { ruleBook } from '../../core/rules/book';
 import { svgText } from '../svg';
-import { INK, PAPER, SOFT, newPen, PT, sizeBars, text, type Paper, type Pen } from './pen';
-import { loadSheet, type Sheet } from './rows';
-
-/** What printers leave white, and room for a line of words below. */
-const EDGE_MM = 9;
-const FOOT_MM = 13;
+import { INK, SOFT, newPen, PT, sizeBars, text, type Paper, type Pen } from './pen';
+import { makeSheet, type Sheet, type SheetAsk } from './rows';
 
 type Found = { sheet: Sheet; template: Template };
 type Of = { hangingId: string } | { groupId: string };
-const load = (roomId: string, lookId: string | null, subject: Of): Found | undefined => {
-  const sheet = loadSheet(roomId, lookId);
+const find = (ask: SheetAsk, subject: Of): Found | undefined => {
+  const sheet = makeSheet(ask);
   const template = sheet && templateOf(sheet.file, sheet.look, sheet.plan, subject);
   return sheet && template ? { sheet, template } : undefined;
 };
 
 /**
  * A piece's or a group's template on pages of A4 or Letter: overlapping, with crop and alignment marks, bars
- * to check the size by, nails, and where it hangs.
+ * to check the size by, nails, and where it hangs. Only the number of pages where they would be too many.
  */
 export async function templatePdf(
-  roomId: string,
-  lookId: string | null,
+  ask: SheetAsk,
   subject: Of,
   paper: Paper,
-): Promise<{ name: string; bytes: Uint8Array } | undefined> {
-  const found = load(roomId, lookId, subject);
+): Promise<{ name: string; bytes: Uint8Array } | { pages: number } | undefined> {
+  const found = find(ask, subject);
   if (!found) return undefined;
   const { sheet, template } = found;
   const { t } = sheet.words;
-  const pen = await newPen(paper, t('template.title', { name: template.name }));
   const overlap = ruleBook(sheet.file.rules, sheet.file.room.unit).number('walls.templateOverlap');
+  const grid = templateGrid(template, paper, overlap);
+  const { page } = grid;
+  const pages = grid.columns * grid.rows;
+  if (pages > MOST_TEMPLATE_PAGES) return { pages };
+  const pen = await newPen(paper, t('template.title', { name: template.name }));
   const nails = template.frames.flatMap((f) => f.nails);
-  // upright or across, whichever takes fewer pages
-  const ways = [PAPER[paper], [PAPER[paper][1], PAPER[paper][0]] as const].map(([w, h]) => {
-    const page = { widthMm: w / PT - 2 * EDGE_MM, heightMm: h / PT - 2 * EDGE_MM - FOOT_MM };
-    return { w, h, page, ...tilesOf(template.widthMm, template.heightMm, page, overlap, nails) };
-  });
-  const {
-    w: width,
-    h: height,
-    page,
-    columns,
-    rows,
-    tiles,
-  } = elementAt(ways, 1).tiles.length < first(ways).tiles.length ? elementAt(ways, 1) : first(ways);
+  const { columns, rows, tiles } = tilesOf(template.widthMm, template.heightMm, page, overlap, nails);
+  const [width, height] = [grid.paper.widthMm * PT, grid.paper.heightMm * PT];
   pen.page.setSize(width, height);
   const field = fieldOf(page);
   tiles.forEach((tile, i) => {
@@ -60,7 +54,8 @@ export async function templatePdf(
       y: field.bottom + (yMm - tile.yMm) * PT,
     });
     const cut = { tile, columns, rows, number: i + 1, pages: tiles.length };
-    drawFrames(pen, sheet, template, onPage);
+    const shown = template.frames.filter((frame) => isOnPage(frame, tile, page));
+    drawFrames(pen, sheet, { ...template, frames: shown }, onPage);
     maskEdges(pen.page, { width, height }, field);
     drawMarks(pen, cut, overlap, field);
     drawFoot(pen, { sheet, template }, cut);
@@ -70,6 +65,20 @@ export async function templatePdf(
     bytes: await pen.doc.save(),
   };
 }
+
+/** Words about a nail stand a little above it. */
+const BESIDE = 10;
+
+/** Whether any of a frame, or of the words beside it, can be on a page. */
+const isOnPage = (
+  { xMm, yMm, widthMm, heightMm }: Template['frames'][number],
+  tile: { xMm: number; yMm: number },
+  page: { widthMm: number; heightMm: number },
+): boolean =>
+  xMm < tile.xMm + page.widthMm &&
+  xMm + Math.max(widthMm, page.widthMm) > tile.xMm &&
+  yMm < tile.yMm + page.heightMm &&
+  yMm + heightMm > tile.yMm - BESIDE;
 
 /** Where a point of the template is on its page. */
 type OnPage = (xMm: number, yMm: number) => { x: number; y: number };
@@ -85,7 +94,7 @@ type Cut = {
 type Field = { left: number; bottom: number; right: number; top: number };
 
 function fieldOf({ widthMm, heightMm }: { widthMm: number; heightMm: number }): Field {
-  const [left, bottom] = [EDGE_MM * PT, (EDGE_MM + FOOT_MM) * PT];
+  const [left, bottom] = [TEMPLATE_EDGE * PT, (TEMPLATE_EDGE + TEMPLATE_FOOT) * PT];
   return { left, bottom, right: left + widthMm * PT, top: bottom + heightMm * PT };
 }
 
@@ -176,8 +185,8 @@ function drawMarks(pen: Pen, { tile, columns, rows }: Cut, overlap: number, fiel
 function drawFoot(pen: Pen, { sheet, template }: Found, { tile, columns, rows, number, pages }: Cut): void {
   const { t, length } = sheet.words;
   const wall = sheet.plan.walls.find((w) => w.id === template.wallId);
-  const left = EDGE_MM * PT;
-  const base = EDGE_MM * PT + 2;
+  const left = TEMPLATE_EDGE * PT;
+  const base = TEMPLATE_EDGE * PT + 2;
   sizeBars(pen, left, base + 9);
   const x = left + inches(4) * PT + 34;
   const lines = [
@@ -192,12 +201,8 @@ function drawFoot(pen: Pen, { sheet, template }: Found, { tile, columns, rows, n
 }
 
 /** The template as one drawing at full size. */
-export function templateSvg(
-  roomId: string,
-  lookId: string | null,
-  subject: Of,
-): { name: string; svg: string } | undefined {
-  const found = load(roomId, lookId, subject);
+export function templateSvg(ask: SheetAsk, subject: Of): { name: string; svg: string } | undefined {
+  const found = find(ask, subject);
   if (!found) return undefined;
   const { sheet, template } = found;
   const { t } = sheet.words;

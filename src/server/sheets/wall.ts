@@ -4,7 +4,7 @@ import { hexOfLab } from '../../core/colour/spaces';
 import { seenSpan } from '../../core/room/seenSpan';
 import { UNDYED, type Shape } from '../../core/room/shape';
 import { svgText } from '../svg';
-import { loadSheet } from './rows';
+import { makeSheet, type SheetAsk } from './rows';
 
 const n = (mm: number): string => String(Math.round(mm * 1000) / 1000);
 /** Scales in which an elevation can be drawn: one to so many. */
@@ -15,12 +15,11 @@ export const WALL_SCALES: readonly number[] = [1, 2, 5, 10, 20, 25, 50, 100];
  * With the heights of rods, hems, centres and nails.
  */
 export function wallSvg(
-  roomId: string,
-  lookId: string | null,
+  ask: SheetAsk,
   wallId: string,
   scale: number,
 ): { name: string; svg: string } | undefined {
-  const sheet = loadSheet(roomId, lookId);
+  const sheet = makeSheet(ask);
   const e = sheet?.plan.elevations.find((x) => x.wallId === wallId);
   const wall = sheet?.plan.walls.find((w) => w.id === wallId);
   if (!sheet || !e || !wall || !WALL_SCALES.includes(scale)) return undefined;

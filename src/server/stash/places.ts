@@ -5,10 +5,12 @@ import { type Contents, contentsOf, goesUnder } from '../../core/stash/storage';
 import { loadItems } from '../../data/itemRepository';
 import { inEntry } from '../../data/journal';
 import { loadPlaces, savePlace, removePlace } from '../../data/placeRepository';
-import { loadSeatsAndBeds } from '../../data/roomRepository';
+import { loadRoom, loadSeatsAndBeds } from '../../data/roomRepository';
+import { loadHomes } from '../../data/homeRepository';
 import { inOneGo } from '../inOneGo';
 import { type DoorIssue, schemaIssues } from '../issues';
 import { studioDatabase, now } from '../studio';
+import type { Label } from './labels';
 import { rules } from './stash';
 
 export type PlaceRow = {
@@ -39,6 +41,20 @@ export function placeRows(): PlaceRow[] {
           )
         : [],
   }));
+}
+
+/** What the labels of storage places say; of one place, or of all. */
+export function placeLabels(placeId: string | null): Label[] {
+  const rows = placeRows().filter((row) => placeId === null || row.place.id === placeId);
+  return rows.map(({ place, items }) => ({ name: place.name, where: whereIs(place), items }));
+}
+
+/** The room and the home that a place is in. */
+function whereIs(place: StoragePlace): string {
+  const db = studioDatabase();
+  const room = place.roomId ? loadRoom(db, place.roomId) : undefined;
+  const home = room && loadHomes(db).find((h) => h.id === room.homeId);
+  return [room?.room.name, home?.name].filter(Boolean).join(', ');
 }
 
 export function putPlace(input: unknown): Result<{ id: string }, DoorIssue> {

@@ -1,13 +1,14 @@
 import 'server-only';
 import { first } from '../../core/base/list';
 import { nanoid } from 'nanoid';
-import { failWith, fail, ok, type Result } from '../../core/base/result';
+import { failWith, fail, isNonEmpty, ok, type Result } from '../../core/base/result';
 import { stableText } from '../../core/base/stable';
 import { partingOf } from '../../core/colour/reader';
 import { itemSchema } from '../../core/model/schema';
 import type { Item, StoragePlace } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
 import { arrivalOf, type Arrival } from '../../core/stash/arrived';
+import { oversizedSide } from '../../core/stash/itemSize';
 import { SEASONS } from '../../core/model/values';
 import { usedBySeason } from '../../core/stash/need';
 import { addDays, dayOf } from '../../core/stash/returns';
@@ -118,6 +119,8 @@ export function putItems(items: readonly unknown[], code = 'putItems'): Result<{
       return failWith(schemaIssues(parsed.error).map((x) => ({ ...x, path: [i, ...x.path] })));
     read.push(parsed.data);
   }
+  const oversized = oversizedIssues(read);
+  if (isNonEmpty(oversized)) return { ok: false, issues: oversized };
   if (read.length === 0) return fail<DoorIssue>({ path: [], code: 'nothing', message: 'Nothing to put in.' });
   const db = studioDatabase();
   return inOneGo(() => {
@@ -125,6 +128,23 @@ export function putItems(items: readonly unknown[], code = 'putItems'): Result<{
       for (const item of read) saveItem(db, item);
     });
     return ok({ ids: read.map((i) => i.id) });
+  });
+}
+
+/** Sides that were mistyped: so long no such thing is. */
+export function oversizedIssues(items: readonly Item[]): DoorIssue[] {
+  const known = new Map(
+    itemsByIds(
+      studioDatabase(),
+      items.map((i) => i.id),
+    ).map((i) => [i.id, i]),
+  );
+  return items.flatMap((item, i) => {
+    const side = oversizedSide(item, known.get(item.id));
+    if (!side) return [];
+    const metres = (mm: number) => `${Math.round(mm) / 1000} m`;
+    const message = `${item.name} can’t be ${metres(side.cameMm)}: the most is ${metres(side.longestMm)}`;
+    return [{ path: [i, side.field], code: 'too-large', message }];
   });
 }
 

@@ -3,9 +3,11 @@
  * describes.
  */
 import { elementAt } from '../../base/list';
+import { formatLength } from '../../base/length';
 import { newItem } from '../../model/defaults';
 import { itemKindSchema, itemSchema } from '../../model/schema';
 import type { Item } from '../../model/types';
+import { oversizedSide } from '../itemSize';
 import type { CellIssue, Column, TableContext } from './cells';
 import { COLUMNS, TITLES, withCell } from './columns';
 
@@ -126,12 +128,17 @@ function missingCells(table: Table, row: Row): CellIssue[] {
 /** What no single cell shows: the thing as a whole, checked as everywhere else. */
 function wholeIssues(table: Table, row: Row, item: Item): CellIssue[] {
   const checked = itemSchema.safeParse(item);
-  const issue = checked.error?.issues[0];
+  const issue = checked.error?.issues[0] ?? oversized(item, table, row);
   if (!issue) return [];
   const field = String(issue.path[0] ?? '');
   const column = COLUMNS.find((c) => c.field === field)?.title ?? field;
   const came = cellOf(table, row.cells, column);
   return [issueOf(row, column, { code: 'refused', came, expected: issue.message })];
+}
+
+function oversized(item: Item, { context }: Table, { previous }: Row) {
+  const side = oversizedSide(item, previous);
+  return side && { path: [side.field], message: `at most ${formatLength(side.longestMm, context.unit)}` };
 }
 
 function noteChange(result: TableRead, previous: Item, item: Item, context: TableContext): void {

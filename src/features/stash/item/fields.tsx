@@ -5,6 +5,7 @@ import type { Item } from '../../../core/model/types';
 import { Checkbox } from '../../../ui/Checkbox';
 import { LengthField, NumberField } from '../../../ui/Field';
 import { useStashRoom } from '../StashContext';
+import { useLongestSide } from '../../shell/useLongestSide';
 import { useItem } from './ItemContext';
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
@@ -19,9 +20,9 @@ export function ItemLength({
   label: string;
   mayBeZero?: boolean;
 }): ReactNode {
-  const t = useTranslations('stash');
   const { unit } = useStashRoom();
   const { item, take, key } = useItem();
+  const side = useLongestSide(item.kind, unit);
   return (
     <LengthField
       label={label}
@@ -29,7 +30,7 @@ export function ItemLength({
       valueMm={item[field]}
       unit={unit}
       onCommit={(mm) =>
-        mm > 0 || mayBeZero ? take({ [field]: mm }) : { took: false, message: t('moreThanNothing') }
+        mm === 0 && mayBeZero ? take({ [field]: mm }) : side(mm, () => take({ [field]: mm }))
       }
     />
   );

@@ -1,10 +1,11 @@
-import { attachment } from '@/server/download';
-import { labelsPdf } from '@/server/stash/labels';
+import { paperOf, respondPrinted } from '@/server/print/respond';
+import { placeLabels } from '@/server/stash/places';
 
-export async function GET(request: Request): Promise<Response> {
+export function GET(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
-  const bytes = await labelsPdf(query.get('paper') === 'letter' ? 'letter' : 'a4', query.get('place'));
-  return new Response(Buffer.from(bytes), {
-    headers: { 'content-type': 'application/pdf', ...attachment('Labels.pdf') },
+  return respondPrinted(request, {
+    kind: 'labelsPdf',
+    labels: placeLabels(query.get('place')),
+    paper: paperOf(query),
   });
 }

@@ -1,26 +1,31 @@
 import { notFoundResponse } from '@/server/download';
-import { planRoom } from '@/server/rooms';
+import { print } from '@/server/print/printer';
+import type { RoomParams } from '@/server/print/respond';
+import { exportRoom } from '@/server/rooms';
 
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const look = new URL(request.url).searchParams.get('look');
-  const plan = planRoom((await params).id, look);
-  if (plan.ok) return Response.json(plan.value, { headers: { 'cache-control': 'no-store' } });
-  const issue = plan.issues[0];
-  return issue.code === 'not-found'
-    ? notFoundResponse()
-    : Response.json(
-        {
-          issues: [
-            {
-              path: ['look'],
-              code: issue.code,
-              message: `This room has the looks ${issue.looks.join(', ')}.`,
-            },
-          ],
-        },
-        { status: 404 },
-      );
+export async function GET(request: Request, { params }: RoomParams): Promise<Response> {
+  const lookId = new URL(request.url).searchParams.get('look');
+  const file = exportRoom((await params).id);
+  if (!file) return notFoundResponse();
+  if (lookId !== null && !file.looks.some((look) => look.id === lookId)) return noSuchLook(file.looks);
+  const plan = await print({ kind: 'plan', file, lookId }, request.signal);
+  return plan.ok
+    ? new Response(plan.value.body as string, {
+        headers: { 'content-type': plan.value.type, 'cache-control': 'no-store' },
+      })
+    : Response.json({ issues: plan.issues }, { status: 503 });
 }
+
+const noSuchLook = (looks: readonly { id: string }[]): Response =>
+  Response.json(
+    {
+      issues: [
+        {
+          path: ['look'],
+          code: 'no-such-look',
+          message: `This room has the looks ${looks.map((look) => look.id).join(', ')}.`,
+        },
+      ],
+    },
+    { status: 404 },
+  );

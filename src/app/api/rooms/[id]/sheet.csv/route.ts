@@ -1,14 +1,4 @@
-import { attachment, notFoundResponse } from '@/server/download';
-import { sheetCsv } from '@/server/sheets/csv';
+import { respondRoomPrinted, type RoomParams } from '@/server/print/respond';
 
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const sheet = await sheetCsv((await params).id, new URL(request.url).searchParams.get('look'));
-  return sheet
-    ? new Response(sheet.text, {
-        headers: { 'content-type': 'text/csv; charset=utf-8', ...attachment(sheet.name) },
-      })
-    : notFoundResponse();
-}
+export const GET = (request: Request, room: RoomParams): Promise<Response> =>
+  respondRoomPrinted(request, room, () => ({ kind: 'sheetCsv' }));

@@ -1,19 +1,4 @@
-import { attachment, notFoundResponse } from '@/server/download';
-import { sheetPdf } from '@/server/sheets/pdf';
+import { paperOf, respondRoomPrinted, type RoomParams } from '@/server/print/respond';
 
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const query = new URL(request.url).searchParams;
-  const sheet = await sheetPdf(
-    (await params).id,
-    query.get('look'),
-    query.get('paper') === 'letter' ? 'letter' : 'a4',
-  );
-  return sheet
-    ? new Response(Buffer.from(sheet.bytes), {
-        headers: { 'content-type': 'application/pdf', ...attachment(sheet.name) },
-      })
-    : notFoundResponse();
-}
+export const GET = (request: Request, room: RoomParams): Promise<Response> =>
+  respondRoomPrinted(request, room, (query) => ({ kind: 'sheetPdf', paper: paperOf(query) }));

@@ -1,20 +1,4 @@
-import { attachment, notFoundResponse } from '@/server/download';
-import { templateSvg } from '@/server/sheets/template';
+import { subjectOf, respondRoomPrinted, type RoomParams } from '@/server/print/respond';
 
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const query = new URL(request.url).searchParams;
-  const hangingId = query.get('hanging');
-  const made = templateSvg(
-    (await params).id,
-    query.get('look'),
-    hangingId ? { hangingId } : { groupId: query.get('group') ?? '' },
-  );
-  return made
-    ? new Response(made.svg, {
-        headers: { 'content-type': 'image/svg+xml; charset=utf-8', ...attachment(made.name) },
-      })
-    : notFoundResponse();
-}
+export const GET = (request: Request, room: RoomParams): Promise<Response> =>
+  respondRoomPrinted(request, room, (query) => ({ kind: 'templateSvg', subject: subjectOf(query) }));

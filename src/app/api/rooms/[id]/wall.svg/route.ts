@@ -1,20 +1,8 @@
-import { attachment, notFoundResponse } from '@/server/download';
-import { wallSvg } from '@/server/sheets/wall';
+import { respondRoomPrinted, type RoomParams } from '@/server/print/respond';
 
-export async function GET(
-  request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
-  const query = new URL(request.url).searchParams;
-  const made = wallSvg(
-    (await params).id,
-    query.get('look'),
-    query.get('wall') ?? '',
-    Number(query.get('scale') ?? 20),
-  );
-  return made
-    ? new Response(made.svg, {
-        headers: { 'content-type': 'image/svg+xml; charset=utf-8', ...attachment(made.name) },
-      })
-    : notFoundResponse();
-}
+export const GET = (request: Request, room: RoomParams): Promise<Response> =>
+  respondRoomPrinted(request, room, (query) => ({
+    kind: 'wallSvg',
+    wallId: query.get('wall') ?? '',
+    scale: Number(query.get('scale') ?? 20),
+  }));

@@ -1,0 +1,58 @@
+// The studio's server: Next, behind a door for what Next answers with an error of its own.
+// node scripts/lib/studioServer.mjs, by PORT, HOST and RIDEAU_DATA.
+import { createServer } from 'node:http';
+import next from 'next';
+import { root } from './base.mjs';
+
+const METHODS = ['GET', 'HEAD', 'POST', 'OPTIONS'];
+
+/** Why a request is not handed on: its method, or an address that cannot be read. Null where it is. */
+function refusalOf({ method, url }) {
+  if (!METHODS.includes(method))
+    return {
+      status: 405,
+      code: 'method-refused',
+      message: `${method} is not answered here; ${METHODS.join(', ')} are.`,
+    };
+  try {
+    decodeURIComponent(url);
+    return null;
+  } catch {
+    return {
+      status: 400,
+      code: 'bad-address',
+      message: 'The address cannot be read: it has a % that stands for nothing.',
+    };
+  }
+}
+
+function refuse(request, response, { status, code, message }) {
+  const body = JSON.stringify({ issues: [{ path: [], code, message }] });
+  response.writeHead(status, {
+    'content-type': 'application/json',
+    'content-length': Buffer.byteLength(body),
+    'x-content-type-options': 'nosniff',
+    'cross-origin-resource-policy': 'same-origin',
+    connection: 'close',
+    ...(status === 405 ? { allow: METHODS.join(', ') } : {}),
+  });
+  response.end(request.method === 'HEAD' ? undefined : body);
+}
+
+const port = Number(process.env.PORT);
+const hostname = process.env.HOST;
+const app = next({ dev: false, dir: root, hostname, port });
+await app.prepare();
+const answer = app.getRequestHandler();
+const server = createServer((request, response) => {
+  const refusal = refusalOf(request);
+  if (refusal) refuse(request, response, refusal);
+  else void answer(request, response);
+});
+server.listen(port, hostname);
+
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.once(signal, () => {
+    server.close(() => process.exit(0));
+    server.closeAllConnections();
+  });
