@@ -11,7 +11,7 @@ import type { Wall } from '../../room/walls';
 
 /**
  * One wall's part of the rod. A place x on the wall lies at x + offMm along the rod; the rod runs on this
- * wall from fromXMm to toXMm (endless where it does not turn). A single window has one part with offMm 0:
+ * wall from fromXMm to toXMm (by ENDLESS where it does not turn). A single window has one part with offMm 0:
  * along the rod is along the wall.
  */
 export type SpanPart = { wallId: string; opening: Opening; offMm: Mm; fromXMm: Mm; toXMm: Mm };
@@ -20,8 +20,11 @@ export type Span = {
   /** Turns of the rod, for the hardware: how far each is from straight. */ bendsDeg: readonly Deg[];
 };
 
+/** Farther than any wall is long; a number, since a plan is also sent as JSON. */
+const ENDLESS: Mm = 1_000_000;
+
 export const straightSpan = (opening: Opening): Span => ({
-  parts: [{ wallId: opening.wallId, opening, offMm: 0, fromXMm: -Infinity, toXMm: Infinity }],
+  parts: [{ wallId: opening.wallId, opening, offMm: 0, fromXMm: -ENDLESS, toXMm: ENDLESS }],
   bendsDeg: [],
 });
 
@@ -47,8 +50,8 @@ export function bentSpan(stops: readonly Stop[], standOffMm: Mm): Span {
   stops.forEach((stop, i) => {
     const { opening, wall } = stop;
     const [previous, next] = [stops[i - 1], stops[i + 1]];
-    const fromXMm = previous ? startsAt(previous, stop, standOffMm) : -Infinity;
-    const toXMm = next ? endsAt(stop, next, standOffMm) : Infinity;
+    const fromXMm = previous ? startsAt(previous, stop, standOffMm) : -ENDLESS;
+    const toXMm = next ? endsAt(stop, next, standOffMm) : ENDLESS;
     if (previous && previous.wall.id !== wall.id) {
       offMm = endsAt(previous, stop, standOffMm) + (parts[i - 1]?.offMm ?? 0) - fromXMm;
       bendsDeg.push(180 - insideAngle(previous.wall, wall));
