@@ -11,8 +11,8 @@ const damaged = (code: string, message: string): Result<never, BodyIssue> =>
   fail({ status: 400, path: [], code, message });
 
 /**
- * Reads a studio backup as it comes in, up to a limit in bytes: its photos one after the other, so that no more than one of
- * them is held, and in the end the file without them.
+ * Reads a studio backup as it comes in, up to a limit in bytes: its photos a few at a time, so that no more of them
+ * are held, and in the end the file without them.
  */
 export async function readStudioBody(
   request: Request,
@@ -22,6 +22,7 @@ export async function readStudioBody(
   if (Number(request.headers.get('content-length') ?? 0) > limit) return tooLarge(limit);
   const reader = request.body?.getReader();
   const file = studioReader();
+  const photos = fewAtOnce();
   const text = new TextDecoder('utf-8', { fatal: true });
   let size = 0;
   for (;;) {
@@ -33,18 +34,52 @@ export async function readStudioBody(
       await reader?.cancel();
       return wrong;
     }
-    for (const [index, photo] of file.photosRead()) {
-      const issue = await takePhoto(photo, index);
-      if (issue) {
-        await reader?.cancel();
-        return fail({ ...issue, status: 422 });
-      }
-    }
+    for (const [index, photo] of file.photosRead()) await photos.begin(() => takePhoto(photo, index));
+    if (photos.issue()) break;
+  }
+  await photos.done();
+  const issue = photos.issue();
+  if (issue) {
+    await reader?.cancel();
+    return fail({ ...issue, status: 422 });
   }
   const whole = file.end();
   return whole === undefined
     ? damaged('not-json', 'The file is damaged or not JSON: reading stopped before its end.')
     : ok(whole);
+}
+
+/** As many photos are taken at a time; more would be held in vain. */
+const AT_ONCE = 2;
+
+/** Takes photos a few at a time, and remembers what was wrong with the first that was refused. */
+function fewAtOnce() {
+  const running = new Set<Promise<void>>();
+  let found: DoorIssue | null = null;
+  let failure: unknown = null;
+  const done = async (): Promise<void> => {
+    await Promise.all(running);
+    if (failure) throw failure as Error;
+  };
+  return {
+    /** Begins with one as soon as there is room for it. */
+    async begin(take: () => Promise<DoorIssue | null>): Promise<void> {
+      if (found ?? failure) return;
+      const task: Promise<void> = take().then(
+        (issue) => {
+          found ??= issue;
+        },
+        (error: unknown) => {
+          failure ??= error;
+        },
+      );
+      running.add(task);
+      void task.then(() => running.delete(task));
+      if (running.size >= AT_ONCE) await Promise.race(running);
+    },
+    done,
+    issue: (): DoorIssue | null => found,
+  };
 }
 
 function readPart(

@@ -47,6 +47,7 @@ function offerLines(file: RoomFile, look: Look, plan: Plan): string[] {
                 piece: { ...piece, seat },
                 covers,
                 inserts: file.items.filter((i) => i.kind === 'insert'),
+                throws: [],
                 insertsTaken: [],
                 roomColours,
                 flags: file.home.flags,

@@ -196,6 +196,7 @@ export type FindingCode =
   | 'step-too-small'
   | 'front-larger-than-back'
   | 'back-too-tall'
+  | 'bench-pillow-tall'
   | 'too-many-bold'
   | 'ends-differ'
   | 'ends-match'

@@ -244,6 +244,8 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'seats.useWidth',
     'seats.stepDown',
     'seats.overBack',
+    'seats.benchPillow',
+    'seats.endsSchool',
     'seats.boldPatterns',
     'seats.boldRepeat',
     'seats.matchDeltaE',

@@ -26,9 +26,11 @@ const CARD = { width: 152, height: 62 };
 export function OtherWays({
   piece,
   covers,
+  throws,
 }: {
   piece: Piece & { seat: Seat };
   covers: readonly StashRow[];
+  throws: readonly StashRow[];
 }): ReactNode {
   const t = useTranslations('seats');
   const { file, look, rules, plan } = useRoom();
@@ -38,7 +40,7 @@ export function OtherWays({
   useEffect(() => {
     pieceRef.current = piece;
   });
-  const byId = useMemo(() => new Map(covers.map((c) => [c.id, c])), [covers]);
+  const byId = useMemo(() => new Map([...covers, ...throws].map((c) => [c.id, c])), [covers, throws]);
   // looked for once a seat of a look is opened; a change of the pillows does not shuffle what is offered
   const [found, setFound] = useState<Composition[] | null>(null);
   const latest = useRef({ look, plan, file, rules });
@@ -50,12 +52,17 @@ export function OtherWays({
     const { look: l, plan: p, file: f, rules: r } = latest.current;
     const elsewhere = (id: string) =>
       l.placements.filter((x) => x.itemId === id && x.pieceId !== piece.id).length;
+    const withFree = (row: StashRow) => ({
+      ...row,
+      free: row.count - elsewhere(row.id) - (row.elsewhere?.count ?? 0),
+    });
     const roomColours = p.spread.families.flatMap((f) => f.shades.filter((s) => s.areaMm2 > LARGE_ENOUGH));
     setFound(
       composeSeat(
         {
           piece: pieceRef.current,
-          covers: covers.map((c) => ({ ...c, free: c.count - elsewhere(c.id) - (c.elsewhere?.count ?? 0) })),
+          covers: covers.map(withFree),
+          throws: throws.map(withFree),
           inserts: f.items.filter((i) => i.kind === 'insert' && i.state !== 'gone'),
           insertsTaken: insertUses(p.seats.filter((s) => s.pieceId !== piece.id)),
           roomColours,
@@ -65,7 +72,7 @@ export function OtherWays({
         SEED,
       ),
     );
-  }, [covers, look.id, piece.id]);
+  }, [covers, throws, look.id, piece.id]);
   // the small drawings stand still while a pillow is dragged
   const drawn = useMemo(
     () =>
@@ -92,7 +99,9 @@ export function OtherWays({
         <ScrollArea bars={['horizontal']}>
           <ul className="mt-1.5 flex gap-2 pb-3">
             {found.map((c, n) => {
-              const names = [...new Set(c.placed.map((p) => byId.get(p.itemId)!.name))].join(', ');
+              const pillows = c.placed.filter((p) => p.as === 'pillow');
+              const names = [...new Set(pillows.map((p) => byId.get(p.itemId)!.name))].join(', ');
+              const thrown = c.placed.find((p) => p.as === 'throw');
               return (
                 <li key={n} className="w-[152px] shrink-0 text-[13px] leading-tight">
                   {drawn[n]}
@@ -100,6 +109,11 @@ export function OtherWays({
                     {names}
                   </span>
                   <span className="block text-soft">{t(c.school)}</span>
+                  {thrown && (
+                    <span className="block text-soft">
+                      {t('withThrow', { name: byId.get(thrown.itemId)!.name })}
+                    </span>
+                  )}
                   {c.missing.map((m) => (
                     <span key={`${m.fill} ${m.widthMm} ${m.heightMm}`} className="block text-soft">
                       {t('missing', {
@@ -116,7 +130,7 @@ export function OtherWays({
                       acts.replaceAll(
                         c.placed.map((p) => {
                           const { elsewhere: _e, ...item } = byId.get(p.itemId)!;
-                          return { item, xMm: p.xMm, layer: p.layer, fill: p.fill };
+                          return { item, as: p.as, xMm: p.xMm, layer: p.layer, fill: p.fill };
                         }),
                       )
                     }
@@ -159,6 +173,7 @@ function SmallSeat({
     >
       <rect x="4" y="30" width={CARD.width - 8} height="28" rx="4" fill={paint(first(piece.colours))} />
       {placed.map((p, i) => {
+        if (p.as === 'throw') return null;
         const item = byId.get(p.itemId)!;
         const use = takenSize(item, false, rules);
         const [w, h] = [use.widthMm * perMm, use.heightMm * perMm];

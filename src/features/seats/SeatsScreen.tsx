@@ -32,6 +32,7 @@ export function SeatsScreen(): ReactNode {
   const t = useTranslations();
   const { file, look, plan, picked, pick, preview, change, setWall } = useRoom();
   const covers = useStash('cover');
+  const throws = useStash('throw');
   const unit = file.room.unit;
   const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
   const piece =
@@ -153,7 +154,7 @@ export function SeatsScreen(): ReactNode {
       </div>
       <SeatAnswers plan={seatPlan} />
       <StashStrip covers={covers} onDrop={drop} onPut={(item) => acts.putOn(item, null)} />
-      <OtherWays piece={piece} covers={covers} />
+      <OtherWays piece={piece} covers={covers} throws={throws} />
     </Workspace>
   );
 }

@@ -13,6 +13,11 @@ export function useSeatActs(piece: Piece | undefined) {
   const width = piece?.seat?.widthMm ?? piece?.widthMm ?? 0;
   const onSeat = look.placements.filter((p) => p.pieceId === piece?.id && p.as === 'pillow');
   const put = (placement: Placement): Change => ({ do: 'putPlacement', lookId: look.id, placement });
+  /** A throw of the arrangement takes the place of the ones that lie there. */
+  const throwsReplaced = (placed: readonly Pick<Placement, 'as'>[]) =>
+    placed.some((p) => p.as === 'throw')
+      ? look.placements.filter((p) => p.pieceId === piece?.id && p.as === 'throw')
+      : [];
   const clampX = (x: number) => Math.min(width, Math.max(0, x));
   return {
     onSeat,
@@ -47,7 +52,7 @@ export function useSeatActs(piece: Piece | undefined) {
     },
     /** Another arrangement in the place of what is on the seat. */
     replaceAll: (
-      placed: readonly { item: Item; xMm: number; layer: number; fill: Placement['fill'] }[],
+      placed: readonly ({ item: Item } & Pick<Placement, 'as' | 'xMm' | 'layer' | 'fill'>)[],
     ): void => {
       if (!piece) return;
       const items = [...new Map(placed.map((x) => [x.item.id, x.item])).values()];
@@ -58,14 +63,18 @@ export function useSeatActs(piece: Piece | undefined) {
             id: nanoid(8),
             itemId: x.item.id,
             pieceId: piece.id,
-            as: 'pillow',
+            as: x.as,
             xMm: x.xMm,
             layer: x.layer,
             fill: x.fill,
             turned: false,
           }),
         ),
-        ...onSeat.map((p): Change => ({ do: 'removePlacement', lookId: look.id, id: p.id })),
+        ...[...onSeat, ...throwsReplaced(placed)].map((p): Change => ({
+          do: 'removePlacement',
+          lookId: look.id,
+          id: p.id,
+        })),
       ]);
     },
   };

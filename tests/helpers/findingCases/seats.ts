@@ -10,6 +10,10 @@ const put = (xIn: number, more: Partial<Placement> = {}) =>
   placement({ id: `x${xIn}${more.layer ?? 0}`, xMm: inches(xIn), ...more });
 const seat = (items: Item[], placements: Placement[], more: Given = {}) =>
   room({ pieces: [piece()], items, placements, ...more });
+/** A bench: as high as its seat, and nothing behind. */
+const BENCH: Given = {
+  pieces: [piece({ kind: 'bench', heightMm: piece().seat!.heightMm })],
+};
 const stacked = (backIn: number, frontIn: number) =>
   seat(
     [cover(backIn), cover(frontIn, { id: 'front', name: 'Front cover' })],
@@ -120,6 +124,11 @@ export const SEATS_CASES = {
     level: 'caution',
     shows: seat([cover(26)], [put(36)]),
     not: seat([cover(20)], [put(36)]),
+  },
+  'bench-pillow-tall': {
+    level: 'caution',
+    shows: seat([cover(20)], [put(36)], BENCH),
+    not: seat([cover(15)], [put(36)], BENCH),
   },
   'too-many-bold': { level: 'caution', shows: bold(3), not: bold(2) },
   'ends-differ': { level: 'caution', shows: ends(55), not: ends(46) },

@@ -29,6 +29,8 @@ export const SEAT_RULES = {
   'seats.depthLeft': length('CP', 18, 45),
   'seats.stepDown': length('CP', 2, 5),
   'seats.overBack': length('DEF', 2, 5),
+  'seats.benchPillow': length('DEF', 14, 35),
+  'seats.endsSchool': school('CP', 'mirror', 'oneSided'),
   'seats.boldPatterns': plain('CP', 'count', 2),
   'seats.boldRepeat': length('DEF', 2, 5),
   'seats.matchDeltaE': plain('DEF', 'deltaE', 2),

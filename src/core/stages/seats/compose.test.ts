@@ -13,6 +13,7 @@ describe('other ways from the stash: a seeded search', () => {
     covers: room.items.filter((i) => i.kind === 'cover').map((i) => ({ ...i, free: i.count })),
     inserts: room.items.filter((i) => i.kind === 'insert'),
     insertsTaken: [],
+    throws: [],
     roomColours: [{ l: 45, a: 38, b: 30 }],
     flags: room.home.flags,
   };
@@ -60,6 +61,61 @@ describe('other ways from the stash: a seeded search', () => {
       expect(heightOf(middle!.itemId)).toBeLessThan(heightOf(c!.itemId));
       expect(middle!.layer).toBe(2);
     }
+  });
+  it('one-sided, where the studio wants it: two squares at one end, a lumbar and a throw at the other', () => {
+    const oneSided = inchRules([{ ruleId: 'seats.endsSchool', school: 'oneSided' }]);
+    const square = (id: string, n: number) => ({
+      ...item({ id, widthMm: inches(n), heightMm: inches(n) }),
+      free: 1,
+    });
+    const lumbar = { ...item({ id: 'lu', widthMm: inches(20), heightMm: inches(12) }), free: 1 };
+    const tied = {
+      ...item({ id: 'rust', kind: 'throw', colours: [{ l: 45, a: 38, b: 30, share: 1 }] }),
+      free: 1,
+    };
+    const other = {
+      ...item({ id: 'blue', kind: 'throw', colours: [{ l: 45, a: 0, b: -60, share: 1 }] }),
+      free: 2,
+    };
+    const covers = [square('large', 22), square('small', 18), lumbar];
+    const [best, ...more] = composeSeat({ ...facts, covers, throws: [other, tied] }, oneSided, 5);
+    expect([best!.school, more]).toEqual(['oneSided', []]);
+    expect(best!.placed.map((p) => [p.itemId, p.as, p.layer])).toEqual([
+      ['large', 'pillow', 0],
+      ['small', 'pillow', 1],
+      ['lu', 'pillow', 0],
+      ['rust', 'throw', 0],
+    ]);
+    const [large, small, lu, thrown] = best!.placed.map((p) => p.xMm);
+    expect(large).toBeLessThan(small!);
+    expect(small).toBeLessThan(facts.piece.seat.widthMm / 2);
+    expect(lu).toBeGreaterThan(facts.piece.seat.widthMm / 2);
+    expect(thrown).toBe(lu);
+    // a throw that is elsewhere is not taken; without one the pillows stay
+    const [without] = composeSeat({ ...facts, covers, throws: [{ ...tied, free: 0 }] }, oneSided, 5);
+    expect(without!.placed.map((p) => p.as)).toEqual(['pillow', 'pillow', 'pillow']);
+    // ends that differ on purpose are no fault, and nothing else is offered by the other school
+    expect(composeSeat({ ...facts, covers, throws: [tied] }, rules, 5).map((c) => c.school)).not.toContain(
+      'oneSided',
+    );
+  });
+  it('nothing is proposed that stands out over its back, or topples on a bench', () => {
+    const pieceOf = (kind: Piece['kind'], backIn: number) => ({
+      ...facts.piece,
+      kind,
+      heightMm: facts.piece.seat.heightMm + inches(backIn),
+    });
+    const tallest = (piece: Piece & { seat: Seat }) =>
+      [12, 14, 16, 18, 20, 24, 26].findLast((n) => {
+        const cover = { ...item({ id: 'c', widthMm: inches(n), heightMm: inches(n) }), free: 4 };
+        return composeSeat({ ...facts, covers: [cover], piece }, rules, 5).length > 0;
+      });
+    // a pillow takes up 0.88 of its cover: 18 in stand 15.84 high, 16 in 14.08
+    expect(tallest(pieceOf('sofa', 14))).toBe(18);
+    expect(tallest(pieceOf('sofa', 13))).toBe(16);
+    expect(tallest(pieceOf('bench', 0))).toBe(14);
+    expect(tallest(pieceOf('ottoman', 0))).toBe(14);
+    expect(tallest(pieceOf('windowSeat', 0))).toBe(26);
   });
   it('two and one: squares at the ends and a lumbar between, where there are such', () => {
     const covers = [

@@ -1,21 +1,24 @@
 import { elementAt, first } from '../../base/list';
 import { seededRandom } from '../../base/random';
-import { sum, toPlanned, type Mm } from '../../base/units';
+import { sum, toPlanned } from '../../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab } from '../../colour/spaces';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
-import { sameInsert } from '../../room/pillow';
+import { sameInsert, takenSize } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
+import { backOf } from './back';
 import { chooseInsert, fillFor, insertNeeds, type InsertNeed, type InsertUse } from './insert';
 import { planSeat } from './planSeat';
 
-export type School = 'spare' | 'twoPlusOne' | 'layered';
-export type Placed = { itemId: string; xMm: Mm; layer: number; fill: Placement['fill'] };
+export type School = 'spare' | 'twoPlusOne' | 'layered' | 'oneSided';
+export type Placed = Pick<Placement, 'itemId' | 'as' | 'xMm' | 'layer' | 'fill'>;
 /** `missing`: the inserts that would have to be bought. */
 export type Composition = { school: School; placed: Placed[]; score: number; missing: InsertNeed[] };
 export type ComposeFacts = {
   piece: Piece & { seat: Seat };
   /** Covers that may be used, with how many are free. */
   covers: readonly (Item & { free: number })[];
+  /** Throws that may be used, for the school that has one. */
+  throws: readonly (Item & { free: number })[];
   /** Inserts of the studio, and those that the other seats of the look take. */
   inserts: readonly Item[];
   insertsTaken: readonly InsertUse[];
@@ -50,6 +53,11 @@ const SCHOOLS: Record<School, readonly SeatPlace[]> = {
     { at: 0.86, layer: 1, pair: 1 },
     { at: 0.5, layer: 2 },
   ],
+  oneSided: [
+    { at: 0, layer: 0, shape: 'square' },
+    { at: 0.16, layer: 1, shape: 'square' },
+    { at: 1, layer: 0, shape: 'lumbar' },
+  ],
 };
 
 /**
@@ -70,12 +78,11 @@ export function composeSeat(
     ]),
   );
   const usable = facts.covers.filter((c) => c.free > 0 && c.state !== 'gone' && fills.get(c.id));
-  const items = new Map(facts.covers.map((c) => [c.id, c as Item]));
+  const items = new Map([...facts.covers, ...facts.throws].map((c) => [c.id, c as Item]));
   const found = new Map<string, Composition>();
   const tie = new Map(usable.map((c) => [c.id, tieOf(c, facts.roomColours, rules)]));
-  for (const school of facts.piece.seat.seats === 1
-    ? (['spare'] as const)
-    : (['twoPlusOne', 'layered', 'spare'] as const)) {
+  const back = backOf(facts.piece, rules);
+  for (const school of schoolsFor(facts.piece.seat, rules)) {
     for (let t = 0; t < budget.tries; t++) {
       const placed = draw(school);
       if (!placed) continue;
@@ -118,6 +125,7 @@ export function composeSeat(
         (c) =>
           (left.get(c.id) ?? 0) >= need &&
           c.heightMm <= limit &&
+          (!back || takenSize(c, false, rules).heightMm <= back.highestMm) &&
           c.widthMm * rules.number('seats.useWidth') <= facts.piece.seat.widthMm &&
           (wanted === undefined || c.id === wanted),
       );
@@ -130,30 +138,51 @@ export function composeSeat(
       const half = (pick.widthMm * rules.number('seats.useWidth')) / 2;
       placed.push({
         itemId: pick.id,
+        as: 'pillow',
         xMm: toPlanned(half + place.at * (facts.piece.seat.widthMm - 2 * half), rules.unit),
         layer: place.layer,
         fill: fills.get(pick.id) ?? 'polyester',
       });
     }
-    return placed;
+    const spread = school === 'oneSided' ? bestThrow(placed) : undefined;
+    return spread ? [...placed, spread] : placed;
+  }
+
+  /** The throw that is best tied to the room, over the end of the lumbar. */
+  function bestThrow(placed: readonly Placed[]): Placed | undefined {
+    const free = facts.throws.filter((t) => t.free > 0 && t.state !== 'gone');
+    const [best] = [...free].sort((a, b) => throwTie(b) - throwTie(a) || (a.id < b.id ? -1 : 1));
+    const lumbar = placed.find((p) => p.layer === 0 && p.xMm > facts.piece.seat.widthMm / 2);
+    return best && lumbar && { itemId: best.id, as: 'throw', xMm: lumbar.xMm, layer: 0, fill: 'polyester' };
+  }
+
+  function throwTie(item: Item): number {
+    return tieOf(item, facts.roomColours, rules);
   }
 
   function judge(placed: readonly Placed[]): number {
     const plan = planSeat(
       facts.piece,
-      placed.map((p, i) => ({ ...p, id: `try${i}`, pieceId: facts.piece.id, as: 'pillow', turned: false })),
+      placed.map((p, i) => ({ ...p, id: `try${i}`, pieceId: facts.piece.id, turned: false })),
       items,
       facts.flags,
       rules,
     );
     const weight = { ok: 0.4, yielded: -0.6, caution: -1.6, stop: -8 } as const;
     const checks = plan.findings.reduce((s, f) => s + weight[f.level], 0);
-    const ties = placed.reduce((s, p) => s + (tie.get(p.itemId) ?? 0), 0) / placed.length;
-    const kinds = new Set(placed.map((p) => items.get(p.itemId)!.pattern.kind));
+    const pillows = placed.filter((p) => p.as === 'pillow');
+    const ties = pillows.reduce((s, p) => s + (tie.get(p.itemId) ?? 0), 0) / pillows.length;
+    const kinds = new Set(pillows.map((p) => items.get(p.itemId)!.pattern.kind));
     return (
-      checks + 3 * ties + (kinds.size > 1 ? 1 : 0) + plan.canSit * 0.4 + Math.min(placed.length, 3) * 0.5
+      checks + 3 * ties + (kinds.size > 1 ? 1 : 0) + plan.canSit * 0.4 + Math.min(pillows.length, 3) * 0.5
     );
   }
+}
+
+/** The schools that a seat is dressed by; ends that differ only where the studio wants them. */
+function schoolsFor({ seats }: Seat, rules: RuleBook): readonly School[] {
+  if (seats === 1) return ['spare'];
+  return rules.school('seats.endsSchool') === 'oneSided' ? ['oneSided'] : ['twoPlusOne', 'layered', 'spare'];
 }
 
 /** A lumbar pillow is so much wider than it is high. */
@@ -174,8 +203,8 @@ function missingFor(
   { inserts, insertsTaken }: ComposeFacts,
   rules: RuleBook,
 ): InsertNeed[] {
-  const uses = placed.flatMap(({ itemId, fill }): InsertUse[] => {
-    const item = items.get(itemId);
+  const uses = placed.flatMap(({ itemId, as, fill }): InsertUse[] => {
+    const item = as === 'pillow' ? items.get(itemId) : undefined;
     const insert = item && chooseInsert(item, fill, rules).insert;
     return insert ? [{ ...insert, fill }] : [];
   });

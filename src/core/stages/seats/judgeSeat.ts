@@ -3,6 +3,7 @@ import type { Finding, FindingCode, FindingFacts, Level } from '../../model/find
 import type { HomeFlags, Item, Piece, Seat } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
+import { backOf } from './back';
 import { overlapOf, type PillowPlan } from './pillows';
 
 /** A seat with its pillows as it was planned, to be judged. */
@@ -90,16 +91,19 @@ function judgeEdge(seat: SeatCase, p: PillowPlan): Finding[] {
   ];
 }
 
-/** A pillow that stands out over the back. A seat without a back holds it to nothing. */
+/** A pillow that stands out over the back, or is too tall for a bench that has none. */
 function judgeBack(seat: SeatCase, p: PillowPlan): Finding[] {
   const { piece, rules } = seat;
+  const back = backOf(piece, rules);
+  if (!back || p.useHeightMm - back.highestMm <= EPSILON_MM) return [];
+  const about = [p.placementId];
+  if (back.kind === 'none') {
+    const facts = { pillow: p.name, highMm: p.useHeightMm, mostMm: back.highestMm };
+    return [finding(seat, 'bench-pillow-tall', 'caution', facts, { rule: 'seats.benchPillow', about })];
+  }
   const byMm = piece.seat.heightMm + p.useHeightMm - piece.heightMm;
-  const hasBack = piece.heightMm > piece.seat.heightMm + 1;
-  if (!hasBack || byMm - rules.number('seats.overBack') <= EPSILON_MM) return [];
   const facts = { pillow: p.name, byMm };
-  return [
-    finding(seat, 'back-too-tall', 'caution', facts, { rule: 'seats.overBack', about: [p.placementId] }),
-  ];
+  return [finding(seat, 'back-too-tall', 'caution', facts, { rule: 'seats.overBack', about })];
 }
 
 const judgeFeather = (seat: SeatCase, p: PillowPlan): Finding[] =>
@@ -148,8 +152,9 @@ const judgeBold: Judge = (seat) => {
   return [finding(seat, 'too-many-bold', 'caution', { count, most }, { rule: 'seats.boldPatterns' })];
 };
 
-/** The two ends of the back row match. */
+/** The two ends of the back row match, unless they differ on purpose. */
 const judgeEnds: Judge = (seat) => {
+  if (seat.rules.school('seats.endsSchool') === 'oneSided') return [];
   const row = seat.pillows.filter((p) => p.layer === 0).sort((a, b) => a.xMm - b.xMm);
   const [left, right] = [row[0], row.at(-1)];
   if (!left || !right || left === right || seat.piece.seat.seats <= 1) return [];
