@@ -3,6 +3,7 @@ import type { LengthUnit } from '../core/base/units';
 import type { FittingStep, Mark } from '../core/plan/fittingStep';
 import type { BuyLine } from '../core/stash/buying';
 import { massWords } from './findingWords';
+import { panelWords } from './panelWords';
 
 type Say = (key: string, values?: Record<string, string | number>) => string;
 
@@ -42,6 +43,8 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
       if (s.kind === 'picture') return pictureNote(s, say, unit);
       return s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : '';
     },
+    /** Each panel, where they are of different lengths. */
+    panels: (s: FittingStep): string[] => (s.panels ?? []).map((panel) => panelWords(panel, say, unit)),
     mark: (m: Mark): string => say(m.label),
     line: (m: Mark): string =>
       Math.abs(m.fromLineMm) < 0.5

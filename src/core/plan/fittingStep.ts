@@ -1,5 +1,6 @@
 import type { Gram, Mm } from '../base/units';
 import type { RuleBook } from '../rules/book';
+import type { PanelWork } from '../stages/windows/panelWork';
 import type { Fixing } from '../stages/walls/fixing';
 
 /** A mark on a wall: from the wall's left end, above the floor datum, and from the level line. */
@@ -31,6 +32,8 @@ export type FittingStep = {
   marks: Mark[];
   finishedMm: Mm[];
   count: number;
+  /** What is done to each panel, where they are of different lengths. */
+  panels?: PanelWork[];
   /** Rings that are longer than usual, and where the pins go: what gives the cloth its height. */
   ringDropMm?: Mm;
   pinPlaceMm?: Mm;

@@ -30,6 +30,11 @@ export function WallSteps({ wall }: { wall: SheetWall }): ReactNode {
                 <Words>{rows.note(s)}</Words>
               </span>
             </h3>
+            {rows.panels(s).map((words) => (
+              <p key={words} className="text-[14px]">
+                <Words>{words}</Words>
+              </p>
+            ))}
             {s.kind !== 'seat' && s.kind !== 'curtain' && <Marks step={s} />}
           </li>
         ))}

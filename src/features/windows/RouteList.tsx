@@ -8,6 +8,8 @@ import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
+import { panelWork } from '../../core/stages/windows/panelWork';
+import { panelWords } from '../../messages/panelWords';
 import { Words } from '../../ui/Words';
 import { RadioList } from '../../ui/RadioGroup';
 import { useRoom } from '../shell/room/RoomContext';
@@ -15,7 +17,7 @@ import { useRoom } from '../shell/room/RoomContext';
 /** What the ways of a layer of cloth are told from: the curtain's, or the sheer's. */
 export type Layer = Pick<
   WindowPlan,
-  'routes' | 'routesLeftOut' | 'chosenRoute' | 'rodHeightMm' | 'landing' | 'landingMm' | 'finishedLengthMm'
+  'routes' | 'routesLeftOut' | 'chosenRoute' | 'rodHeightMm' | 'finishedLengthMm' | 'panelPlans' | 'making'
 >;
 
 /** A way in words. */
@@ -31,15 +33,16 @@ function useRouteWords(w: Layer, unit: LengthUnit, rules: RuleBook): (r: Route) 
           : t('asItIs', { move: move > 0 ? 'up' : 'down', by: length(Math.abs(move)) });
       }
       case 'otherLanding': {
-        const overMm =
-          r.landing === 'kiss' ? '' : length(Math.abs(r.offMm - (w.landing === r.landing ? 0 : w.landingMm)));
-        return t('otherLanding', { landing: r.landing, by: overMm });
+        const by = r.landing === 'kiss' ? '' : length(Math.abs(r.landingMm));
+        return t('otherLanding', { landing: r.landing, by });
       }
-      case 'takeUp':
-        return t('takeUp', {
-          by: length((r.stockMm ?? 0) - r.finishedMm),
-          hem: length(rules.number('windows.hem')),
-        });
+      case 'takeUp': {
+        const hem = length(rules.number('windows.hem'));
+        const [least, most] = [(r.stockMm ?? 0) - r.finishedMm, (r.stockMm ?? 0) - r.shortestMm];
+        return most - least < 0.5
+          ? t('takeUp', { by: length(least), hem })
+          : t('takeUpEach', { least: length(least), most: length(most), hem });
+      }
       case 'longerRings':
         return t('longerRings', { by: length(r.gainMm) });
       case 'pins':
@@ -106,7 +109,9 @@ export function RouteList({
   children?: ReactNode;
 }): ReactNode {
   const t = useTranslations('windows');
-  const { unit } = useRoom().file.room;
+  const { file, rules } = useRoom();
+  const { unit } = file.room;
+  const each = panelWork(w, rules);
   return (
     <section className="mt-4">
       <div className="mb-1 flex items-baseline justify-between gap-2">
@@ -121,6 +126,15 @@ export function RouteList({
         onChange={onChoose && ((key) => onChoose(findOne(w.routes, (r) => keyOf(r) === key)))}
         options={w.routes.map((r) => ({ value: keyOf(r), content: <RouteRow route={r} layer={w} /> }))}
       />
+      {each.length > 0 && (
+        <ul className="mt-1.5 text-[14px]">
+          {each.map((panel) => (
+            <li key={panel.number} className="border-t border-line py-1">
+              <Words>{panelWords(panel, (key, values) => t(key as 'panelMade', values), unit)}</Words>
+            </li>
+          ))}
+        </ul>
+      )}
       {w.routesLeftOut > 0 && (
         <p className="mt-1.5 text-[13px] text-soft">{t('waysLeftOut', { count: w.routesLeftOut })}</p>
       )}

@@ -82,7 +82,7 @@ export function WindowSheet({
           </div>
           <RadioGroup
             label={t('landing')}
-            value={d.landing}
+            value={w.landing}
             onChange={(landing) => acts.set({ landing, route: null })}
             options={landings}
           />

@@ -23,7 +23,7 @@ export function sheetCsv(ask: SheetAsk): { name: string; text: string } | undefi
       order: number,
       wall: wallName(m?.wallId ?? s.wallId),
       what: rows.title(s),
-      mark: m ? rows.mark(m) : rows.note(s),
+      mark: m ? rows.mark(m) : [rows.note(s), ...rows.panels(s)].join('; '),
       from_left: m ? words.length(m.xMm) : '',
       from_floor: m ? words.length(m.heightMm) : '',
       from_line: m ? rows.line(m) : '',

@@ -1,4 +1,6 @@
 import { listWords } from '../../messages/findingWords';
+import { panelWords } from '../../messages/panelWords';
+import { panelWork } from '../../core/stages/windows/panelWork';
 import 'server-only';
 import { rgb } from 'pdf-lib';
 import { formatBareLength } from '../../core/base/length';
@@ -88,8 +90,14 @@ function sizeRows(making: Making): Row[] {
   const lengths = new Set(w.panelPlans.map((p) => length(p.finishedLengthMm)));
   const perPanel = t('cuts.perPanel', { count: Number(m.widthsPerPanel.toFixed(2)) });
   const fullness = dressing.fullness ?? ruleBook(sheet.file.rules, unit).number('windows.fullness');
+  const each = panelWork(w, ruleBook(sheet.file.rules, unit)).map((panel): Row => {
+    const words = panelWords(panel, (key, values) => t(`windows.${key as 'panelMade'}`, values), unit);
+    const [label = '', ...facts] = words.split(': ');
+    return { label, value: facts.join(': ') };
+  });
   const rows: Row[] = [
     { label: t('cuts.finished'), value: [...lengths].join(', ') },
+    ...each,
     { label: t('cuts.panels'), value: `${Math.round(m.widths / m.widthsPerPanel)}, ${perPanel}` },
     { label: t('cuts.heading'), value: t(`windows.${dressing.heading}`) },
     { label: t('cuts.fullness'), value: `${fullness.toFixed(2)}×` },

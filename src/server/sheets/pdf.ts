@@ -63,6 +63,11 @@ function writeStep(pen: Pen, sheet: Sheet, { step, number }: NumberedStep): void
   const title = `${number}   ${rows.title(step)}${note ? ` – ${note}` : ''}`;
   text(pen, title, MARGIN, { size: 10.5, face: 'bold' });
   pen.y -= 14;
+  for (const words of rows.panels(step)) {
+    room(pen, 15);
+    text(pen, words, MARGIN + 20, { size: 9.5, face: 'plain' });
+    pen.y -= 14;
+  }
   if (step.kind !== 'seat' && step.kind !== 'curtain')
     for (const mark of step.marks) writeMark(pen, sheet, step, mark);
   pen.y -= 4;

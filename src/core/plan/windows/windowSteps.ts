@@ -1,3 +1,4 @@
+import { panelWork } from '../../stages/windows/panelWork';
 import type { RuleBook } from '../../rules/book';
 import type { WindowPlan } from '../../stages/windows/windowPlan';
 import { marker, type FittingStep, type Mark } from '../fittingStep';
@@ -5,7 +6,7 @@ import { marker, type FittingStep, type Mark } from '../fittingStep';
 /** The rods first, then what hangs on them. */
 export const windowSteps = (windows: readonly WindowPlan[], rules: RuleBook): FittingStep[] => [
   ...windows.map((w) => rodStep(w, rules)),
-  ...windows.flatMap((w) => [curtainStep(w, rules), ...sheerSteps(w)]),
+  ...windows.flatMap((w) => [curtainStep(w, rules), ...sheerSteps(w, rules)]),
 ];
 
 const stepOf = (w: WindowPlan) => ({ about: w.openingId, name: w.name, wallId: w.wallId });
@@ -34,6 +35,7 @@ function curtainStep(w: WindowPlan, rules: RuleBook): FittingStep {
     ...stepOf(w),
     finishedMm: w.panelPlans.map((p) => p.finishedLengthMm),
     count: w.panels,
+    ...panelsOf(w, rules),
     ...heldBy(w),
     ...(w.shower ? { liner: true } : {}),
     marks: w.panelPlans.map((p) => {
@@ -47,7 +49,13 @@ function curtainStep(w: WindowPlan, rules: RuleBook): FittingStep {
   };
 }
 
-function sheerSteps(w: WindowPlan): FittingStep[] {
+/** What is done to each panel, where the floor falls under them. */
+function panelsOf(layer: Parameters<typeof panelWork>[0], rules: RuleBook): Pick<FittingStep, 'panels'> {
+  const panels = panelWork(layer, rules);
+  return panels.length > 0 ? { panels } : {};
+}
+
+function sheerSteps(w: WindowPlan, rules: RuleBook): FittingStep[] {
   if (!w.sheer) return [];
   const { panelPlans, panels } = w.sheer;
   return [
@@ -56,6 +64,7 @@ function sheerSteps(w: WindowPlan): FittingStep[] {
       ...stepOf(w),
       finishedMm: panelPlans.map((p) => p.finishedLengthMm),
       count: panels,
+      ...panelsOf(w.sheer, rules),
       ...heldBy(w.sheer),
       marks: [],
     },

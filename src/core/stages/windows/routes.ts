@@ -40,7 +40,11 @@ export type Route = {
   /** Where the rod ends up, the length that hangs, and how the hem lands. */
   rodMm: Mm;
   finishedMm: Mm;
+  /** The shortest of its panels, where the floor falls under the window. */
+  shortestMm: Mm;
   landing: Landing;
+  /** Above the floor, or less than nothing for what lies on it. */
+  landingMm: Mm;
   /** Panels that have to be bought or made. */
   buy: number;
   /** Furthest from the target: rod moved, or hem off its landing. */
@@ -107,7 +111,9 @@ const asBought = ({ facts, length, buy, price }: Trial): Omit<Route, 'kind'> => 
   cost: price,
   rodMm: facts.rodMm,
   finishedMm: length.mm,
+  shortestMm: length.mm,
   landing: facts.landing,
+  landingMm: facts.landingMm,
   offMm: 0,
   cutMm: 0,
   gainMm: 0,
@@ -137,7 +143,8 @@ function otherLanding(trial: Trial): Route | undefined {
   if (!landing || landing === facts.landing || names.some((name) => name !== landing)) return undefined;
   if (!facts.mayLie && (landing === 'break' || pools(landing))) return undefined;
   const offMm = Math.max(...overs.map((overMm) => Math.abs(overMm + facts.landingMm)));
-  return { ...asBought(trial), kind: 'otherLanding', landing, offMm };
+  const [overMm = 0] = [...overs].sort((a, b) => Math.abs(b) - Math.abs(a));
+  return { ...asBought(trial), kind: 'otherLanding', landing, landingMm: -overMm, offMm };
 }
 
 /** Pleats hang by pins, which can be moved a little up and down. */
@@ -159,6 +166,7 @@ const ringMinutes = ({ facts, rules }: Trial): number =>
  */
 function takeUp(trial: Trial): Route | undefined {
   const { facts, rules, length, price, longestMm, shortestMm } = trial;
+  // as much as the longest panel; the others are taken up by more
   const takeUpMm = length.mm - longestMm;
   const cutMm = takeUpMm + 2 * rules.number('windows.stockHem') - 2 * rules.number('windows.hem');
   const landsAsItIs = length.mm - shortestMm <= rules.number('windows.pinGive') + EPSILON_MM;
@@ -168,6 +176,7 @@ function takeUp(trial: Trial): Route | undefined {
     ...asBought(trial),
     kind: 'takeUp',
     finishedMm: longestMm,
+    shortestMm,
     cutMm,
     hems: facts.panels,
     cost: price + facts.panels * rules.number('windows.hemWorkPrice'),
@@ -199,13 +208,14 @@ function longerRings(trial: Trial, short: Mm): Route | undefined {
 }
 
 function letDown(trial: Trial, short: Mm): Route | undefined {
-  const { facts, rules, price, longestMm } = trial;
+  const { facts, rules, price, longestMm, shortestMm } = trial;
   const inHems = 2 * (rules.number('windows.stockHem') - rules.number('windows.leastHem'));
   if (short > inHems + EPSILON_MM) return undefined;
   return {
     ...asBought(trial),
     kind: 'letDown',
     finishedMm: longestMm,
+    shortestMm,
     gainMm: short,
     hems: facts.panels,
     cost: price + facts.panels * rules.number('windows.hemWorkPrice'),
@@ -219,7 +229,9 @@ const made = (facts: RouteFacts): Route => ({
   buy: facts.panels,
   rodMm: facts.rodMm,
   finishedMm: facts.making.finishedMm,
+  shortestMm: Math.min(...facts.drops.map((d) => d.finishedMm)),
   landing: facts.landing,
+  landingMm: facts.landingMm,
   offMm: 0,
   cutMm: facts.making.cutMm,
   gainMm: 0,
