@@ -2,13 +2,13 @@ import 'server-only';
 import { JSONParser } from '@streamparser/json';
 import { fail, ok, type Result } from '../core/base/result';
 import { tooLarge, type BodyIssue } from './body';
+import { fewAtOnce } from './fewAtOnce';
 import type { DoorIssue } from './issues';
 
 /** Takes a photo of the file as soon as it is read; what is wrong with it ends the reading. */
 export type TakePhoto = (photo: unknown, index: number) => Promise<DoorIssue | null>;
 
-const damaged = (code: string, message: string): Result<never, BodyIssue> =>
-  fail({ status: 400, path: [], code, message });
+const damaged = (code: string, message: string): Refusal => fail({ status: 400, path: [], code, message });
 
 /**
  * Reads a studio backup as it comes in, up to a limit in bytes: its photos a few at a time, so that no more of them
@@ -23,25 +23,16 @@ export async function readStudioBody(
   const reader = request.body?.getReader();
   const file = studioReader();
   const photos = fewAtOnce();
-  const text = new TextDecoder('utf-8', { fatal: true });
-  let size = 0;
-  for (;;) {
-    const part = await reader?.read();
-    if (!part || part.done) break;
-    size += part.value.byteLength;
-    const wrong = size > limit ? tooLarge(limit) : readPart(file, text, part.value);
-    if (!wrong.ok) {
-      await reader?.cancel();
-      return wrong;
-    }
+  const wrong = await readParts(reader, limit, async (part, text) => {
+    const read = readPart(file, text, part);
     for (const [index, photo] of file.photosRead()) await photos.begin(() => takePhoto(photo, index));
-    if (photos.issue()) break;
-  }
+    return photos.issue() ? refusedPhoto(photos) : read;
+  });
   await photos.done();
-  const issue = photos.issue();
-  if (issue) {
+  const refused = wrong ?? refusedPhoto(photos);
+  if (refused) {
     await reader?.cancel();
-    return fail({ ...issue, status: 422 });
+    return refused;
   }
   const whole = file.end();
   return whole === undefined
@@ -49,44 +40,35 @@ export async function readStudioBody(
     : ok(whole);
 }
 
-/** As many photos are taken at a time; more would be held in vain. */
-const AT_ONCE = 2;
+type Refusal = Extract<Result<never, BodyIssue>, { ok: false }>;
 
-/** Takes photos a few at a time, and remembers what was wrong with the first that was refused. */
-function fewAtOnce() {
-  const running = new Set<Promise<void>>();
-  let found: DoorIssue | null = null;
-  let failure: unknown = null;
-  const done = async (): Promise<void> => {
-    await Promise.all(running);
-    if (failure) throw failure as Error;
-  };
-  return {
-    /** Begins with one as soon as there is room for it. */
-    async begin(take: () => Promise<DoorIssue | null>): Promise<void> {
-      if (found ?? failure) return;
-      const task: Promise<void> = take().then(
-        (issue) => {
-          found ??= issue;
-        },
-        (error: unknown) => {
-          failure ??= error;
-        },
-      );
-      running.add(task);
-      void task.then(() => running.delete(task));
-      if (running.size >= AT_ONCE) await Promise.race(running);
-    },
-    done,
-    issue: (): DoorIssue | null => found,
-  };
+const refusedPhoto = (photos: ReturnType<typeof fewAtOnce>): Refusal | null => {
+  const issue = photos.issue();
+  return issue && fail({ ...issue, status: 422 });
+};
+
+/** Reads a body part by part, up to a limit in bytes or until something is wrong. */
+async function readParts(
+  reader: ReadableStreamDefaultReader<Uint8Array> | undefined,
+  limit: number,
+  read: (part: Uint8Array, text: TextDecoder) => Promise<Refusal | null>,
+): Promise<Refusal | null> {
+  const text = new TextDecoder('utf-8', { fatal: true });
+  let size = 0;
+  for (;;) {
+    const part = await reader?.read();
+    if (!part || part.done) return null;
+    size += part.value.byteLength;
+    const wrong = size > limit ? tooLarge(limit) : await read(part.value, text);
+    if (wrong) return wrong as Refusal;
+  }
 }
 
 function readPart(
   file: ReturnType<typeof studioReader>,
   text: TextDecoder,
   part: Uint8Array,
-): Result<null, BodyIssue> {
+): Refusal | null {
   try {
     text.decode(part, { stream: true });
   } catch {
@@ -94,7 +76,7 @@ function readPart(
   }
   const stoppedAt = file.write(part);
   return stoppedAt === null
-    ? ok(null)
+    ? null
     : damaged('not-json', `The file is damaged or not JSON: reading stopped at character ${stoppedAt + 1}.`);
 }
 

@@ -3,7 +3,6 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { PDFDocument } from 'pdf-lib';
-import sharp from 'sharp';
 import { inches } from '../../src/core/base/units';
 import { newItem } from '../../src/core/model/defaults';
 import { studioFileSchema } from '../../src/core/model/schema';
@@ -21,10 +20,8 @@ const { importTable, stashCsv } = await import('../../src/server/stash/table');
 const { calendar } = await import('../../src/server/stash/calendar');
 const { labelsPdf } = await import('../../src/server/stash/labels');
 const { placeLabels } = await import('../../src/server/stash/places');
-const { keepPhoto, photoBytes, photosForFile, readPhotoFiles } = await import('../../src/server/photos');
 const rooms = await import('../../src/server/rooms');
 const { studioDatabase } = await import('../../src/server/studio');
-const { dropUnusedPhotos } = await import('../../src/data/photoRepository');
 const { loadItem, loadItems } = await import('../../src/data/itemRepository');
 
 afterAll(() => {
@@ -243,35 +240,6 @@ test('labels are printed on both papers, one a place', async () => {
   ).toBe(1);
 });
 
-test('a photo that nothing speaks of any more goes, one that undo could bring back stays', async () => {
-  const photo = async (shade: number) => {
-    const kept = await keepPhoto(
-      await sharp({ create: { width: 40, height: 30, channels: 3, background: { r: shade, g: 90, b: 90 } } })
-        .jpeg()
-        .toBuffer(),
-    );
-    if (!kept.ok) throw new Error(JSON.stringify(kept.issues));
-    return kept.value.id;
-  };
-  const [used, wasUsed, never] = [await photo(10), await photo(90), await photo(200)];
-  stash.putItems([red({ photoId: used }), red({ id: 'green', photoId: wasUsed })]);
-  stash.putItems([{ ...one('green'), photoId: null }]);
-  // within a day, what it was taken for may still come
-  const dayOld = (hours: number) => new Date(Date.now() - hours * 3_600_000).toISOString();
-  const made = studioDatabase().prepare('UPDATE photo SET taken_in_at = ?');
-  made.run(dayOld(23));
-  expect(dropUnusedPhotos(studioDatabase(), dayOld(24))).toBe(0);
-  made.run(dayOld(25));
-  expect(dropUnusedPhotos(studioDatabase(), dayOld(24))).toBe(1);
-  expect([used, wasUsed, never].map((id) => photoBytes(id, 'small') !== undefined)).toEqual([
-    true,
-    true,
-    false,
-  ]);
-  rooms.replayRoom(null, 'undo');
-  expect(photoBytes(one('green').photoId!, 'image')!.length).toBeGreaterThan(20);
-});
-
 test('a backup of version 2 is read: rods and groups as usual, and rules that became others are carried over', () => {
   const old = JSON.parse(
     readFileSync(path.join(import.meta.dirname, '../fixtures/studio-version-2.json'), 'utf8'),
@@ -316,45 +284,4 @@ test('a backup of version 1 is read as the present one: nothing is lost, and not
   ).toBe(true);
   // what is no such file is left to the schema
   for (const other of [null, 7, [], { rideauStudio: 4 }]) expect(upgradeStudioFile(other)).toBe(other);
-});
-
-test('a photo of a file comes in byte for byte; what is no WebP, or is cut, is refused, and what it carries besides is dropped', async () => {
-  const kept = await keepPhoto(
-    await sharp({ create: { width: 90, height: 60, channels: 3, background: '#887766' } })
-      .jpeg()
-      .toBuffer(),
-  );
-  if (!kept.ok) throw new Error('not kept');
-  const file = { ...photosForFile([kept.value.id])[0]!, id: 'elsewhere' };
-  expect(await readPhotoFiles([file])).toMatchObject({
-    ok: true,
-    value: [{ id: 'elsewhere', widthPx: 90, heightPx: 60 }],
-  });
-  const bytes = Buffer.from(file.webp, 'base64');
-  for (const came of [
-    bytes.subarray(0, bytes.length - 20),
-    Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'),
-    await sharp(bytes).png().toBuffer(),
-    Buffer.alloc(40),
-  ])
-    expect(await readPhotoFiles([{ ...file, webp: came.toString('base64') }])).toMatchObject({
-      ok: false,
-      issues: [{ path: ['photos', 0], code: 'not-a-picture' }],
-    });
-  // a picture with something in it that is no picture: in a chunk of its own, and behind its end
-  const chunk = Buffer.from('HIDE\x0c\0\0\0secret words');
-  const stuffed = Buffer.concat([bytes, chunk]);
-  stuffed.writeUInt32LE(stuffed.length - 8, 4);
-  for (const came of [stuffed, Buffer.concat([bytes, chunk])]) {
-    const read = await readPhotoFiles([{ ...file, webp: came.toString('base64') }]);
-    expect(read.ok && read.value[0]!.image.includes('secret words')).toBe(false);
-    expect(read.ok && read.value[0]!.widthPx).toBe(90);
-  }
-  const telling = await sharp(bytes)
-    .withExif({ IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } })
-    .webp()
-    .toBuffer();
-  expect((await sharp(telling).metadata()).exif).toBeDefined();
-  const read = await readPhotoFiles([{ ...file, webp: telling.toString('base64') }]);
-  expect(read.ok && (await sharp(read.value[0]!.image).metadata()).exif).toBeUndefined();
 });

@@ -24,6 +24,13 @@ export type Layer = Pick<
 function useRouteWords(w: Layer, unit: LengthUnit, rules: RuleBook): (r: Route) => string {
   const t = useTranslations('windows');
   const length = (mm: number) => formatLength(mm, unit);
+  const takeUpWords = (r: Route): string => {
+    const hem = length(rules.number('windows.hem'));
+    const [least, most] = [(r.stockMm ?? 0) - r.finishedMm, (r.stockMm ?? 0) - r.shortestMm];
+    return most - least < 0.5
+      ? t('takeUp', { by: length(least), hem })
+      : t('takeUpEach', { least: length(least), most: length(most), hem });
+  };
   return (r) => {
     switch (r.kind) {
       case 'asItIs': {
@@ -36,13 +43,8 @@ function useRouteWords(w: Layer, unit: LengthUnit, rules: RuleBook): (r: Route) 
         const by = r.landing === 'kiss' ? '' : length(Math.abs(r.landingMm));
         return t('otherLanding', { landing: r.landing, by });
       }
-      case 'takeUp': {
-        const hem = length(rules.number('windows.hem'));
-        const [least, most] = [(r.stockMm ?? 0) - r.finishedMm, (r.stockMm ?? 0) - r.shortestMm];
-        return most - least < 0.5
-          ? t('takeUp', { by: length(least), hem })
-          : t('takeUpEach', { least: length(least), most: length(most), hem });
-      }
+      case 'takeUp':
+        return takeUpWords(r);
       case 'longerRings':
         return t('longerRings', { by: length(r.gainMm) });
       case 'pins':

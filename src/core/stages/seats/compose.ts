@@ -71,12 +71,7 @@ export function composeSeat(
   budget: Budget = FULL,
 ): Composition[] {
   const random = seededRandom(seed);
-  const fills = new Map(
-    facts.covers.map((c) => [
-      c.id,
-      fillFor(c, { featherFree: facts.flags.featherFree, inserts: facts.inserts }, rules),
-    ]),
-  );
+  const fills = fillsOf(facts, rules);
   const usable = facts.covers.filter((c) => c.free > 0 && c.state !== 'gone' && fills.get(c.id));
   const items = new Map([...facts.covers, ...facts.throws].map((c) => [c.id, c as Item]));
   const found = new Map<string, Composition>();
@@ -144,20 +139,8 @@ export function composeSeat(
         fill: fills.get(pick.id) ?? 'polyester',
       });
     }
-    const spread = school === 'oneSided' ? bestThrow(placed) : undefined;
+    const spread = school === 'oneSided' ? bestThrow(placed, facts, rules) : undefined;
     return spread ? [...placed, spread] : placed;
-  }
-
-  /** The throw that is best tied to the room, over the end of the lumbar. */
-  function bestThrow(placed: readonly Placed[]): Placed | undefined {
-    const free = facts.throws.filter((t) => t.free > 0 && t.state !== 'gone');
-    const [best] = [...free].sort((a, b) => throwTie(b) - throwTie(a) || (a.id < b.id ? -1 : 1));
-    const lumbar = placed.find((p) => p.layer === 0 && p.xMm > facts.piece.seat.widthMm / 2);
-    return best && lumbar && { itemId: best.id, as: 'throw', xMm: lumbar.xMm, layer: 0, fill: 'polyester' };
-  }
-
-  function throwTie(item: Item): number {
-    return tieOf(item, facts.roomColours, rules);
   }
 
   function judge(placed: readonly Placed[]): number {
@@ -184,6 +167,24 @@ function schoolsFor({ seats }: Seat, rules: RuleBook): readonly School[] {
   if (seats === 1) return ['spare'];
   return rules.school('seats.endsSchool') === 'oneSided' ? ['oneSided'] : ['twoPlusOne', 'layered', 'spare'];
 }
+
+/** The throw that is best tied to the room, over the end of the lumbar. */
+function bestThrow(
+  placed: readonly Placed[],
+  { throws, roomColours, piece }: ComposeFacts,
+  rules: RuleBook,
+): Placed | undefined {
+  const ties = new Map(throws.map((t) => [t.id, tieOf(t, roomColours, rules)]));
+  const [best] = throws
+    .filter((t) => t.free > 0 && t.state !== 'gone')
+    .sort((a, b) => (ties.get(b.id) ?? 0) - (ties.get(a.id) ?? 0) || (a.id < b.id ? -1 : 1));
+  const lumbar = placed.find((p) => p.layer === 0 && p.xMm > piece.seat.widthMm / 2);
+  return best && lumbar && { itemId: best.id, as: 'throw', xMm: lumbar.xMm, layer: 0, fill: 'polyester' };
+}
+
+/** What each cover would be filled with; undefined where nothing may. */
+const fillsOf = ({ covers, flags, inserts }: ComposeFacts, rules: RuleBook) =>
+  new Map(covers.map((c) => [c.id, fillFor(c, { featherFree: flags.featherFree, inserts }, rules)]));
 
 /** A lumbar pillow is so much wider than it is high. */
 const LUMBAR = 1.2;
