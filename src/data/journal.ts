@@ -13,8 +13,11 @@ import {
   type Table,
 } from './rows';
 
-/** What was done, as data: the kind of change and the name of what it changed. */
-export type Label = { code: string; name?: string };
+/**
+ * What was done, as data: the kind of change and the name of what it changed; where it is one length, which and what
+ * it became.
+ */
+export type Label = { code: string; name?: string; field?: string; mm?: number };
 export type Entry = { seq: number; label: Label };
 export type Way = 'undo' | 'redo';
 

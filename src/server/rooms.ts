@@ -3,7 +3,8 @@ import { nanoid } from 'nanoid';
 import { first } from '../core/base/list';
 import { fail, ok, type Result } from '../core/base/result';
 import { stableText } from '../core/base/stable';
-import { applyChange, listChange, type Change } from '../core/model/change';
+import { listChange, type Change } from '../core/model/change';
+import { applyKept } from '../core/room/approval';
 import { itemIdsOf } from '../core/model/nouns';
 import type { RoomFile } from '../core/model/types';
 import { checkHung } from '../core/stages/measure/checkHung';
@@ -84,7 +85,7 @@ export function changeRoom(
         since: lastEntries(db, roomId, Math.max(1, revision - baseRevision)).map((e) => e.label),
       });
     const previous = withItems(loaded, changes);
-    const next = changes.reduce(applyChange, previous);
+    const next = changes.reduce(applyKept, previous);
     const issues = [
       ...newRoomIssues(previous, next),
       ...measureIssues(checkHung(previous, changes)),

@@ -293,3 +293,37 @@ test('an empty studio has no cards, no homes and nothing to undo', async () => {
   });
   expect(rooms.replayRoom(null, 'undo').ok).toBe(false);
 });
+
+test('undo says what it takes back: one length with what it became, else whether it moved or changed', () => {
+  const { undo } = rooms.roomState('long-room');
+  expect(undo).toBeNull();
+  const file = rooms.exportRoom('long-room')!;
+  const look = file.looks.find((l) => l.dressings.length > 0 && l.hangings.length > 0)!;
+  const [dressing, hanging, piece] = [look.dressings[0]!, look.hangings[0]!, file.pieces[0]!];
+  const lookId = look.id;
+  const said = (change: Change) => {
+    const done = rooms.changeRoom('long-room', revision(), [change]);
+    expect(done.ok, JSON.stringify(done)).toBe(true);
+    return rooms.roomState('long-room').undo;
+  };
+  const window = [...file.openings, ...file.fittings].find((o) => o.id === dressing.openingId)!.name;
+  expect(said({ do: 'putDressing', lookId, dressing: { ...dressing, rodHeightMm: 2517.775 } })).toEqual({
+    code: 'putDressing',
+    name: window,
+    field: 'rodHeightMm',
+    mm: 2517.775,
+  });
+  expect(said({ do: 'putHanging', lookId, hanging: { ...hanging, xMm: 901, centreMm: 1500 } })).toMatchObject(
+    {
+      code: 'moved',
+    },
+  );
+  expect(said({ do: 'putPiece', piece: { ...piece, name: 'Other' } })).toEqual({
+    code: 'changed',
+    name: 'Other',
+  });
+  expect(said({ do: 'putPiece', piece: { ...piece, id: 'new', name: 'New' } })).toEqual({
+    code: 'putPiece',
+    name: 'New',
+  });
+});

@@ -1,6 +1,5 @@
 /** The pages that a template at full size takes. */
 import type { Mm } from '../base/units';
-import type { Template } from './templates';
 
 /** A4 is 210 × 297 mm (ISO 216), Letter 8½ × 11 in. */
 export const PAPER_MM = { a4: [210, 297], letter: [215.9, 279.4] } as const;
@@ -26,7 +25,7 @@ export const pagesAlong = (wholeMm: Mm, pageMm: Mm, overlapMm: Mm): number =>
 
 /** The pages of a template, upright or across, whichever takes fewer. */
 export function templateGrid(
-  { widthMm, heightMm }: Pick<Template, 'widthMm' | 'heightMm'>,
+  { widthMm, heightMm }: { widthMm: Mm; heightMm: Mm },
   paper: Paper,
   overlapMm: Mm,
 ): TemplateGrid {

@@ -4,6 +4,7 @@ import { markStep, type Mm } from '../../core/base/units';
 import { distance, polygonCentre, wayOf } from '../../core/geometry/plane';
 import type { Change } from '../../core/model/change';
 import type { Piece, Room } from '../../core/model/types';
+import { backToWall } from '../../core/room/backToWall';
 import { snapPiece, type Guide } from '../../core/room/snap';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { usePendingChange } from '../shell/drawing/usePendingChange';
@@ -53,10 +54,12 @@ export function usePlanDrag() {
       walls: plan.walls,
       centre: polygonCentre(file.room.walls),
     };
-    const snapped = snapPiece(moved(reached.current), pivot, SNAP_WITHIN);
+    const turned = backToWall(moved(reached.current), plan.walls, SNAP_WITHIN);
+    const stands = turned && staysSound(file, putPiece(turned)) ? turned : moved(reached.current);
+    const snapped = snapPiece(stands, pivot, SNAP_WITHIN);
     const takes = snapped.guides.length > 0 && staysSound(file, putPiece(snapped.piece));
     setGuides(takes ? snapped.guides : []);
-    const next = takes ? snapped.piece : moved(reached.current);
+    const next = takes ? snapped.piece : stands;
     const isBack = distance(next, start) < 0.01 && next.turnDeg === start.turnDeg;
     pending.hold(isBack ? null : putPiece(next));
   };

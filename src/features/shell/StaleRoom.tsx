@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Button } from '../../ui/Button';
-import type { RoomAtRest } from './room/RoomContext';
+import { useRoomAtRest, type RoomAtRest } from './room/RoomContext';
 import { useActWords } from './useActWords';
 
 type Stale = Extract<RoomAtRest['saving'], { state: 'stale' }>;
@@ -16,7 +16,7 @@ export function StaleRoom({
   takeFresh: RoomAtRest['takeFresh'];
 }): ReactNode {
   const t = useTranslations('shell');
-  const act = useActWords();
+  const act = useActWords(useRoomAtRest().file.room.unit);
   return (
     <div
       role="alertdialog"

@@ -16,7 +16,7 @@ const StaleRoom = dynamic(() => import('./StaleRoom').then((m) => m.StaleRoom), 
 export const StatusLine = memo(function StatusLine(): ReactNode {
   const t = useTranslations('shell');
   const { file, saving, said, labels, replay, takeFresh } = useRoomAtRest();
-  const act = useActWords();
+  const act = useActWords(file.room.unit);
   const saidWords = (what: Said) => {
     if (what.kind === 'nothing') return t(what.way === 'undo' ? 'nothingToUndo' : 'nothingToRedo');
     return what.kind === 'stands' ? t('standsInWay') : t(what.kind, { what: act(what.label) });
@@ -25,7 +25,7 @@ export const StatusLine = memo(function StatusLine(): ReactNode {
   const [closed, setClosed] = useState<Said | null>(null);
   return (
     <>
-      <UndoButtons labels={labels} onReplay={(way) => void replay(way)} />
+      <UndoButtons labels={labels} unit={file.room.unit} onReplay={(way) => void replay(way)} />
       <div className="no-print fixed bottom-1.5 left-5 z-20 max-w-[150px] text-[13px] leading-tight text-[#333] max-lg:static max-lg:max-w-none">
         <SetAside of={file.room.id} name={file.room.name} />
         <p role="status" aria-live="polite">

@@ -3,19 +3,22 @@ import { useTranslations } from 'next-intl';
 import { Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Tooltip } from '../../ui/Tooltip';
+import type { LengthUnit } from '../../core/base/units';
 import type { Label } from './room/saver';
 import { useActWords } from './useActWords';
 
 /** Undo and redo, each with what it would take back or bring back. */
 export function UndoButtons({
   labels,
+  unit,
   onReplay,
 }: {
   labels: { undo: Label | null; redo: Label | null };
+  unit?: LengthUnit;
   onReplay: (way: 'undo' | 'redo') => void;
 }): ReactNode {
   const t = useTranslations('shell');
-  const act = useActWords();
+  const act = useActWords(unit);
   return (
     <div className="no-print flex items-center gap-1">
       {(['undo', 'redo'] as const).map((way) => {

@@ -1,14 +1,17 @@
 'use client';
 import { useTranslations } from 'next-intl';
+import { formatLength } from '../../core/base/length';
+import type { LengthUnit } from '../../core/base/units';
 import type { Label } from './room/saver';
 
-/** What a change did, in words. */
-export function useActWords(): (label: Label) => string {
+/** What a change did, in words; its lengths in the room's unit. */
+export function useActWords(unit: LengthUnit = 'in'): (label: Label) => string {
   const t = useTranslations();
-  return (label) => {
-    const isRule = label.code === 'setRule' || label.code === 'dropRule';
-    const name =
-      isRule && label.name ? t(`rules.${label.name}.name` as 'rules.windows.hem.name') : (label.name ?? '');
-    return t(`acts.${label.code as 'setRoom'}`, { name });
+  return ({ code, name: ownName, field, mm }) => {
+    const isRule = code === 'setRule' || code === 'dropRule';
+    const name = isRule && ownName ? t(`rules.${ownName}.name` as 'rules.windows.hem.name') : (ownName ?? '');
+    if (field === undefined || mm === undefined) return t(`acts.${code as 'setRoom'}`, { name });
+    const key = `acts.to.${field as 'other'}` as const;
+    return t(t.has(key) ? key : 'acts.to.other', { name, to: formatLength(mm, unit) });
   };
 }

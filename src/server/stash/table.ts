@@ -7,6 +7,7 @@ import type { CellIssue } from '../../core/stash/table/cells';
 import { itemToCells, TITLES } from '../../core/stash/table/columns';
 import { FORMULA, fromText } from '../../core/stash/table/formula';
 import { readTable, type TableRead } from '../../core/stash/table/readTable';
+import words from '../../messages/en.json';
 import { inEntry } from '../../data/journal';
 import { loadItems, saveItem } from '../../data/itemRepository';
 import { loadPlaces } from '../../data/placeRepository';
@@ -48,6 +49,16 @@ export type ImportStep =
   | { step: 'written'; added: number; changed: number }
   | { step: 'refused'; why: string };
 
+const small = (words: Record<string, string>): Record<string, string> =>
+  Object.fromEntries(Object.entries(words).map(([value, word]) => [value, word.toLowerCase()]));
+/** A table may say what the pages say: "Pillow cover" for a cover. */
+const WORDS = {
+  kind: small(words.stash.kinds),
+  texture: small(words.stash.textures),
+  state: small(words.stash.states),
+  sheen: small(words.stash.sheens),
+};
+
 const EVERY = 250;
 const SHOWN = 200;
 
@@ -85,7 +96,7 @@ export async function* importTable(
     ]);
     return;
   }
-  const table = readTable(header, known, { unit, places: loadPlaces(db) }, () => nanoid(12));
+  const table = readTable(header, known, { unit, places: loadPlaces(db), words: WORDS }, () => nanoid(12));
   if ('code' in table) {
     yield none([table]);
     return;

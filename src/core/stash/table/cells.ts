@@ -26,7 +26,12 @@ export type CellIssue = {
   expected: string;
 };
 
-export type TableContext = { unit: LengthUnit; places: readonly StoragePlace[] };
+/** `words`: what the pages call the values of a column, in small letters. */
+export type TableContext = {
+  unit: LengthUnit;
+  places: readonly StoragePlace[];
+  words?: Readonly<Record<string, Readonly<Record<string, string>>>>;
+};
 export type Read<T> = { value: T } | { code: CellIssue['code']; expected: string };
 export type Column<K extends keyof Item = keyof Item> = {
   title: string;
@@ -84,8 +89,11 @@ export const oneOf = <K extends keyof Item>(title: string, field: K, options: re
   title,
   field,
   write: (i) => String(i[field]),
-  read: (t) => {
-    const found = options.find((o) => o.toLowerCase() === t.trim().toLowerCase());
+  read: (t, { words }) => {
+    const came = t.trim().toLowerCase();
+    const found =
+      options.find((o) => o.toLowerCase() === came) ??
+      options.find((o) => [came, came.replace(/s$/, '')].includes(words?.[title]?.[o] ?? ''));
     return (found !== undefined ? value(found) : bad('not-one-of', options.join(', '))) as Read<Item[K]>;
   },
 });

@@ -1,4 +1,5 @@
-import { applyChange, type Change } from '../../../core/model/change';
+import type { Change } from '../../../core/model/change';
+import { applyKept } from '../../../core/room/approval';
 import { upgradeRoomFile } from '../../../core/model/upgrade';
 import type { RoomFile } from '../../../core/model/types';
 import type { Snapshot } from './saver';
@@ -30,7 +31,7 @@ export function createLocalRoom(begin: () => RoomFile, store: Store) {
     change: (changes: Change[]): void => {
       earlier = [...earlier.slice(-99), snapshot.file];
       future = [];
-      show(changes.reduce(applyChange, snapshot.file));
+      show(changes.reduce(applyKept, snapshot.file));
     },
     replay: async (way: 'undo' | 'redo'): Promise<void> => {
       const [source, target] = way === 'undo' ? [earlier, future] : [future, earlier];

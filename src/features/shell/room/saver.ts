@@ -1,12 +1,13 @@
 import { first } from '../../../core/base/list';
 import type { Result } from '../../../core/base/result';
-import { applyChange, type Change } from '../../../core/model/change';
+import type { Change } from '../../../core/model/change';
+import { applyKept } from '../../../core/room/approval';
 import type { RoomFile } from '../../../core/model/types';
 import type { Batch } from '../../../core/model/schema/outbox';
 import { labelOfSent, type AsideChange } from '../aside';
 import type { LeftOutbox, Outbox } from './outbox';
 
-export type Label = { code: string; name?: string };
+export type Label = { code: string; name?: string; field?: string; mm?: number };
 export type Saving =
   | { state: 'saved' | 'saving' | 'unsent' | 'diskFull' }
   | { state: 'stale'; since: Label[]; mine: number }
@@ -93,7 +94,7 @@ class Saver {
     this.#keep();
     const { saving } = this.#shown;
     this.#show({
-      file: changes.reduce(applyChange, this.#shown.file),
+      file: changes.reduce(applyKept, this.#shown.file),
       said: null,
       ...(saving.state === 'stale' ? { saving: { ...saving, mine: this.#batches().length } } : {}),
     });
@@ -170,7 +171,7 @@ class Saver {
   #withMine = (file: RoomFile) =>
     this.#batches()
       .flatMap((b) => b.changes)
-      .reduce(applyChange, file);
+      .reduce(applyKept, file);
 
   /** Keeps in the browser what the studio does not have yet. */
   #keep(): void {
