@@ -80,7 +80,7 @@ export function FoundRow({
           />
         )}
         <p className="min-w-0 flex-1 leading-tight">
-          <span className="block truncate text-[15px] font-medium">{item.name}</span>
+          <span className="line-clamp-2 text-[15px] font-medium">{item.name}</span>
           <span className="block truncate text-[13px] text-soft">
             <Words>{about.join(', ')}</Words>
           </span>

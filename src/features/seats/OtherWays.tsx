@@ -105,7 +105,7 @@ export function OtherWays({
               return (
                 <li key={n} className="w-[152px] shrink-0 text-[13px] leading-tight">
                   {drawn[n]}
-                  <span className="mt-1 block truncate font-medium" title={names}>
+                  <span className="mt-1 line-clamp-2 font-medium" title={names}>
                     {names}
                   </span>
                   <span className="block text-soft">{t(c.school)}</span>

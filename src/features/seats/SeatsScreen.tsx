@@ -25,7 +25,7 @@ import { useSeatActs } from './useSeatActs';
 
 const StashStrip = dynamic(() => import('./StashStrip').then((m) => waking(m.StashStrip)));
 const OtherWays = dynamic(() => import('./OtherWays').then((m) => waking(m.OtherWays)));
-const HEIGHT = 280;
+const HEIGHT = 234;
 
 /** Seats: pillows from the stash at true scale, front hiding back. */
 export function SeatsScreen(): ReactNode {

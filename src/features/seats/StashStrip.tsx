@@ -99,7 +99,7 @@ const Strip = memo(function Strip({
                   style={{ cursor: 'grab' }}
                 >
                   <ClothChip item={row} paint={paint} width={92} height={36} />
-                  <span className="mt-1 block truncate font-medium" title={item.name}>
+                  <span className="mt-1 line-clamp-2 font-medium" title={item.name}>
                     {item.name}
                   </span>
                   <span className="block text-soft">{formatBareSize(item.widthMm, item.heightMm, unit)}</span>

@@ -47,7 +47,8 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
               <Tab
                 key={l.id}
                 value={l.id}
-                className="max-w-[170px] truncate whitespace-nowrap rounded-md px-2.5 py-1 text-[14px] aria-selected:bg-sheet aria-selected:font-semibold"
+                title={l.name}
+                className="max-w-[200px] truncate whitespace-nowrap rounded-md px-2.5 py-1 text-[14px] aria-selected:bg-sheet aria-selected:font-semibold"
               >
                 {l.name}
               </Tab>

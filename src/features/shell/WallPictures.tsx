@@ -102,7 +102,9 @@ function Thumb({
       >
         {children}
       </svg>
-      <span className="block max-w-[126px] truncate pt-1">{name}</span>
+      <span className="line-clamp-2 max-w-[126px] pt-1" title={name}>
+        {name}
+      </span>
     </>
   );
 }

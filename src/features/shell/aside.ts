@@ -1,5 +1,5 @@
 import { ASIDE, UNREAD, type OutboxStore } from './pageOutbox';
-import type { Label } from './room/saver';
+import type { Label } from './label';
 
 /** A change that the studio could not take: what it was, when and why, and all of it for a file. */
 export type AsideChange = { at: string; why: string; label: Label; content: unknown };

@@ -41,7 +41,7 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
               <button
                 type="button"
                 onClick={() => pick(h.id)}
-                className="truncate pb-1 text-left underline decoration-line underline-offset-4"
+                className="line-clamp-2 pb-1 text-left underline decoration-line underline-offset-4"
               >
                 <Words>{`${name}, ${size}`}</Words>
               </button>

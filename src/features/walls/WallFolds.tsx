@@ -84,7 +84,7 @@ export function WallFolds({
                 {hangings.map((h) => (
                   <li key={h.hangingId} className="border-t border-line py-1">
                     <span className="flex justify-between gap-2">
-                      <b className="truncate font-semibold">{h.name}</b>
+                      <b className="line-clamp-2 font-semibold">{h.name}</b>
                       <span className="whitespace-nowrap text-soft">
                         {[hookWords(h, unit, t), h.twoPoints ? t('nailTwo') : '']
                           .filter((words) => words !== '')

@@ -9,10 +9,10 @@ import type { RuleBook } from '../../core/rules/book';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { panelWork } from '../../core/stages/windows/panelWork';
-import { panelWords } from '../../messages/panelWords';
 import { Words } from '../../ui/Words';
 import { RadioList } from '../../ui/RadioGroup';
 import { useRoom } from '../shell/room/RoomContext';
+import { PanelTable } from './PanelTable';
 
 /** What the ways of a layer of cloth are told from: the curtain's, or the sheer's. */
 export type Layer = Pick<
@@ -128,15 +128,7 @@ export function RouteList({
         onChange={onChoose && ((key) => onChoose(findOne(w.routes, (r) => keyOf(r) === key)))}
         options={w.routes.map((r) => ({ value: keyOf(r), content: <RouteRow route={r} layer={w} /> }))}
       />
-      {each.length > 0 && (
-        <ul className="mt-1.5 text-[14px]">
-          {each.map((panel) => (
-            <li key={panel.number} className="border-t border-line py-1">
-              <Words>{panelWords(panel, (key, values) => t(key as 'panelMade', values), unit)}</Words>
-            </li>
-          ))}
-        </ul>
-      )}
+      {each.length > 0 && <PanelTable panels={each} />}
       {w.routesLeftOut > 0 && (
         <p className="mt-1.5 text-[13px] text-soft">{t('waysLeftOut', { count: w.routesLeftOut })}</p>
       )}

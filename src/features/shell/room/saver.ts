@@ -4,10 +4,11 @@ import type { Change } from '../../../core/model/change';
 import { applyKept } from '../../../core/room/approval';
 import type { RoomFile } from '../../../core/model/types';
 import type { Batch } from '../../../core/model/schema/outbox';
+import type { Label } from '../label';
 import { labelOfSent, type AsideChange } from '../aside';
 import type { LeftOutbox, Outbox } from './outbox';
 
-export type Label = { code: string; name?: string; field?: string; mm?: number };
+export type { Label };
 export type Saving =
   | { state: 'saved' | 'saving' | 'unsent' | 'diskFull' }
   | { state: 'stale'; since: Label[]; mine: number }
