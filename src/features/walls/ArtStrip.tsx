@@ -38,7 +38,9 @@ export const ArtStrip = memo(function ArtStrip({
             title={a.name}
           >
             <ClothChip item={a} paint={paint} width={112} height={40} />
-            <span className="mt-1 block truncate font-medium">{a.name}</span>
+            <span className="mt-1 line-clamp-2 font-medium" title={a.name}>
+              {a.name}
+            </span>
             <span className="block text-soft">{formatSize(a.widthMm, a.heightMm, unit)}</span>
             <span className="block text-soft">
               {t('seats.have', {

@@ -1,0 +1,48 @@
+/** Where the keys can go on from. */
+const FOCUSABLE =
+  'a[href],button:not(:disabled),input:not(:disabled):not([type=hidden]),textarea:not(:disabled),[tabindex="0"]';
+const DIALOG = '[role=dialog],[role=alertdialog],[role=menu],[role=listbox]';
+
+const chainOf = (element: Element): Element[] => {
+  const chain: Element[] = [];
+  for (let at: Element | null = element; at && at !== document.body; at = at.parentElement) chain.push(at);
+  return chain;
+};
+
+/** The part of a page that is left of where an element was; null where nothing is. */
+const leftOf = (chain: readonly Element[]): Element | null => {
+  const part = chain.find((element) => element.isConnected) ?? null;
+  return part && part.querySelector(FOCUSABLE) ? part : null;
+};
+
+/**
+ * Keeps the focus near when what had it goes away: a button that did its work, a row that was deleted. Without it
+ * the keys would begin again at the top of the page. Returns how to stop.
+ */
+export function keepFocus(): () => void {
+  let chain: readonly Element[] = [];
+  let onPage: readonly Element[] = [];
+  const remember = ({ target }: FocusEvent) => {
+    if (!(target instanceof Element)) return;
+    chain = chainOf(target);
+    if (!target.closest(DIALOG)) onPage = chain;
+  };
+  const mend = () => {
+    const had = chain[0];
+    if (!had || had.isConnected || document.activeElement !== document.body) return;
+    if (document.querySelector(DIALOG)) return;
+    const part = leftOf(chain) ?? leftOf(onPage);
+    chain = [];
+    part?.querySelector<HTMLElement>(FOCUSABLE)?.focus({ preventScroll: true });
+  };
+  const watcher = new MutationObserver(() => {
+    // after those who give the focus somewhere themselves
+    if (chain[0]?.isConnected === false) requestAnimationFrame(() => requestAnimationFrame(mend));
+  });
+  document.addEventListener('focusin', remember);
+  watcher.observe(document.body, { childList: true, subtree: true });
+  return () => {
+    document.removeEventListener('focusin', remember);
+    watcher.disconnect();
+  };
+}
