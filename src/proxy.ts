@@ -31,5 +31,5 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-/** A backup is read as it comes in; the proxy would hold all of it, and cut it at its limit. */
-export const config = { matcher: ['/((?!_next/static|icon.svg|api/studio/restore).*)'] };
+/** Files are read as they come in; the proxy would hold all of them, and cut them at its limit. */
+export const config = { matcher: ['/((?!_next/static|icon.svg|api/studio/restore|api/rooms$).*)'] };

@@ -16,6 +16,9 @@ export const loadPhoto = (db: StudioDatabase, id: string, size: 'image' | 'small
     .pluck()
     .get(id) as Buffer | undefined;
 
+export const countPhotos = (db: StudioDatabase): number =>
+  statement(db, 'SELECT count(*) FROM photo').pluck().get() as number;
+
 export const loadPhotoIds = (db: StudioDatabase): string[] =>
   statement(db, 'SELECT id FROM photo ORDER BY id').pluck().all() as string[];
 

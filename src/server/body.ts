@@ -51,25 +51,3 @@ export async function readText(request: Request, limit: number): Promise<Result<
     });
   }
 }
-
-/** Reads a request's JSON up to a limit in bytes. */
-export async function readJson(request: Request, limit: number): Promise<Result<unknown, BodyIssue>> {
-  const read = await readText(request, limit);
-  if (!read.ok) return read;
-  const text = read.value;
-  try {
-    return ok(JSON.parse(text) as unknown);
-  } catch (error) {
-    const position = /position (\d+)/.exec((error as Error).message)?.[1];
-    const where =
-      position === undefined
-        ? ''
-        : ` at line ${text.slice(0, Number(position)).split('\n').length}, character ${Number(position) + 1}`;
-    return fail({
-      status: 400,
-      path: [],
-      code: 'not-json',
-      message: `The file is damaged or not JSON: reading stopped${where || ' before its end'}.`,
-    });
-  }
-}

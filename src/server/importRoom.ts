@@ -13,21 +13,47 @@ import { loadRules, saveRules } from '../data/ownRuleRepository';
 import { loadPlaces, savePlace } from '../data/placeRepository';
 import { bumpRevision, insertRoom, loadRoom } from '../data/roomRepository';
 import { doublesIn } from './doubles';
-import { inOneGo } from './inOneGo';
+import { diskIssue, inOneGo } from './inOneGo';
 import { schemaIssues, type DoorIssue } from './issues';
 import { keepPhotos, readPhotoFiles } from './photos';
 import { roomIssues } from './sound';
 import { now, studioDatabase } from './studio';
+import { readStudioBody } from './studioBody';
+import { waitingPhotos } from './waitingPhotos';
 
 export type ImportNote =
   | { code: 'rule-kept'; ruleId: string }
   | { code: 'item-renumbered'; from: string; to: string }
   | { code: 'room-renumbered'; from: string; to: string };
 
-/** Imports a room file. Its ids are kept unless the studio already uses them for something else. */
+type Imported = { id: string; notes: ImportNote[] };
+
+/** Imports the room file in a request's body, which is read up to a limit in bytes, its photos a few at a time. */
+export async function importRoomBody(
+  request: Request,
+  limit: number,
+): Promise<Result<Imported, DoorIssue & { status?: number }>> {
+  const waiting = waitingPhotos();
+  try {
+    const body = await readStudioBody(request, limit, waiting.take);
+    return body.ok ? await importRoom(body.value, waiting.keep) : body;
+  } catch (error) {
+    const issue = diskIssue(error);
+    if (!issue) throw error;
+    return fail(issue);
+  } finally {
+    waiting.drop();
+  }
+}
+
+/**
+ * Imports a room file. Its ids are kept unless the studio already uses them for something else. `keepOthers` keeps
+ * photos that came with it and were read before.
+ */
 export async function importRoom(
   input: unknown,
-): Promise<Result<{ id: string; notes: ImportNote[] }, DoorIssue>> {
+  keepOthers: () => void = () => undefined,
+): Promise<Result<Imported, DoorIssue>> {
   const version = (input as { rideau?: unknown } | null)?.rideau;
   if (typeof input !== 'object' || input === null || version === undefined)
     return fail<DoorIssue>({
@@ -62,6 +88,7 @@ export async function importRoom(
   const db = studioDatabase();
   return inOneGo(() => {
     keepPhotos(photos.value);
+    keepOthers();
     const notes: ImportNote[] = [];
     const file = withFreeIds(read.data, notes);
     inEntry(db, null, { code: 'importRoom', name: file.room.name }, now(), () => {

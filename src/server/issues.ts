@@ -7,6 +7,9 @@ import type { MeasureIssue } from '../core/stages/measure/check';
  */
 export type DoorIssue = { path: (string | number)[]; code: string; message: string };
 
+/** The status of a refusal. */
+export const statusOf = ({ code }: DoorIssue): number => (code === 'disk-full' ? 507 : 422);
+
 /** So many are told; who has more mends these first. */
 export const MOST_ISSUES = 200;
 

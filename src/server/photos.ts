@@ -4,6 +4,7 @@ import sharp, { type Metadata, type Sharp } from 'sharp';
 import { fail, ok, type Result } from '../core/base/result';
 import { loadPhoto, loadPhotoIds, loadPhotos, savePhoto, type Photo } from '../data/photoRepository';
 import { environment } from './environment';
+import { inOneGo } from './inOneGo';
 import type { DoorIssue } from './issues';
 import { now, studioDatabase } from './studio';
 
@@ -64,8 +65,10 @@ export async function keepPhoto(
       image: image.data,
       small,
     };
-    savePhoto(studioDatabase(), photo, now());
-    return ok({ id: photo.id, widthPx: photo.widthPx, heightPx: photo.heightPx });
+    return inOneGo(() => {
+      savePhoto(studioDatabase(), photo, now());
+      return ok({ id: photo.id, widthPx: photo.widthPx, heightPx: photo.heightPx });
+    });
   } catch {
     return refuse('damaged', 'The picture is damaged: it could not be read to its end.');
   }

@@ -3,6 +3,7 @@ import { LIMITS } from '../core/model/limits';
 import { roomFileSchema } from '../core/model/schema';
 import type { RoomFile } from '../core/model/types';
 import { checkRoomFile } from '../core/stages/measure/check';
+import { countPhotos } from '../data/photoRepository';
 import { countRows } from '../data/rows';
 import { TABLES } from '../data/tables';
 import { measureIssues, schemaIssues, type DoorIssue } from './issues';
@@ -47,6 +48,7 @@ export function fullStudio(): DoorIssue[] {
     places: countRows(db, TABLES.storagePlace),
     items: countRows(db, TABLES.item),
     rules: countRows(db, TABLES.ownRule),
+    photos: countPhotos(db),
   };
   return Object.entries(counts).flatMap(([list, count]) => {
     const most = LIMITS.studio[list as keyof typeof counts];

@@ -2,6 +2,7 @@ import 'server-only';
 import { JSONParser } from '@streamparser/json';
 import { fail, ok, type Result } from '../core/base/result';
 import { tooLarge, type BodyIssue } from './body';
+import { environment } from './environment';
 import { fewAtOnce } from './fewAtOnce';
 import type { DoorIssue } from './issues';
 
@@ -23,9 +24,16 @@ export async function readStudioBody(
   const reader = request.body?.getReader();
   const file = studioReader();
   const photos = fewAtOnce();
+  let heldBytes = 0;
   const wrong = await readParts(reader, limit, async (part, text) => {
     const read = readPart(file, text, part);
-    for (const [index, photo] of file.photosRead()) await photos.begin(() => takePhoto(photo, index));
+    heldBytes += part.byteLength;
+    for (const [index, photo] of file.photosRead()) {
+      heldBytes -= bytesOf(photo);
+      await photos.begin(() => takePhoto(photo, index));
+    }
+    if (heldBytes > environment.withoutPhotosLimit + LARGEST_PHOTO)
+      return tooLarge(environment.withoutPhotosLimit) as Refusal;
     return photos.issue() ? refusedPhoto(photos) : read;
   });
   await photos.done();
@@ -39,6 +47,13 @@ export async function readStudioBody(
     ? damaged('not-json', 'The file is damaged or not JSON: reading stopped before its end.')
     : ok(whole);
 }
+
+/** A photo that is being read is held as well. */
+const LARGEST_PHOTO = 32 * 1024 * 1024;
+const bytesOf = (photo: unknown): number => {
+  const webp = (photo as { webp?: unknown } | null)?.webp;
+  return typeof webp === 'string' ? webp.length : 0;
+};
 
 type Refusal = Extract<Result<never, BodyIssue>, { ok: false }>;
 
@@ -77,7 +92,10 @@ function readPart(
   const stoppedAt = file.write(part);
   return stoppedAt === null
     ? null
-    : damaged('not-json', `The file is damaged or not JSON: reading stopped at character ${stoppedAt + 1}.`);
+    : damaged(
+        'not-json',
+        `The file is damaged or not JSON: reading stopped at line ${file.line()}, character ${stoppedAt + 1}.`,
+      );
 }
 
 /** Reads JSON part by part; a photo is handed out once and not kept. */
@@ -90,6 +108,7 @@ function studioReader() {
   const photos: [number, unknown][] = [];
   let whole: unknown;
   let stoppedAt: number | null = null;
+  let [read, lines] = [0, 0];
   parser.onValue = ({ value, key, parent, stack }) => {
     if (stack.length === 0) whole = value;
     else if (Array.isArray(parent) && typeof key === 'number') {
@@ -103,9 +122,15 @@ function studioReader() {
   return {
     /** Where reading stopped; null while all is well. */
     write: (part: Uint8Array): number | null => {
+      const before = read;
+      read += part.byteLength;
       if (!parser.isEnded || part.some((byte) => !BLANKS.has(byte))) parser.write(part);
+      const upTo = stoppedAt === null ? part.byteLength : stoppedAt - before;
+      for (const byte of part.subarray(0, Math.max(0, upTo))) if (byte === NEW_LINE) lines++;
       return stoppedAt;
     },
+    /** The line that reading has come to. */
+    line: (): number => lines + 1,
     photosRead: (): [number, unknown][] => photos.splice(0),
     /** The file without its photos; undefined where it is not whole. */
     end: (): unknown => {
@@ -116,4 +141,5 @@ function studioReader() {
   };
 }
 
+const NEW_LINE = 10;
 const BLANKS: ReadonlySet<number> = new Set([...' \t\r\n'].map((c) => c.charCodeAt(0)));

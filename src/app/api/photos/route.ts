@@ -1,5 +1,6 @@
 import { readBytes } from '@/server/body';
 import { environment } from '@/server/environment';
+import { statusOf } from '@/server/issues';
 import { keepPhoto } from '@/server/photos';
 
 export async function POST(request: Request): Promise<Response> {
@@ -12,5 +13,5 @@ export async function POST(request: Request): Promise<Response> {
   const kept = await keepPhoto(body.value);
   return kept.ok
     ? Response.json(kept.value, { status: 201 })
-    : Response.json({ issues: kept.issues }, { status: 422 });
+    : Response.json({ issues: kept.issues }, { status: statusOf(kept.issues[0]) });
 }

@@ -1,4 +1,5 @@
 import { environment } from '@/server/environment';
+import { statusOf } from '@/server/issues';
 import { refusalOf } from '@/server/ownPages';
 import { restoreStudio } from '@/server/studioFile';
 
@@ -8,6 +9,6 @@ export async function POST(request: Request): Promise<Response> {
   if (refusal) return Response.json({ issues: [refusal] }, { status: 403 });
   const result = await restoreStudio(request, environment.studioFileLimit);
   if (result.ok) return Response.json(result.value);
-  const [{ status = 422 }] = result.issues;
+  const [{ status = statusOf(result.issues[0]) }] = result.issues;
   return Response.json({ issues: result.issues.map(({ status: _s, ...issue }) => issue) }, { status });
 }
