@@ -9,31 +9,24 @@ export const applyKept = (file: RoomFile, change: Change): RoomFile =>
 
 /** What is to be seen on a wall in one look: what hangs there, what stands there, and what lies on it. */
 function seenOnWall(file: RoomFile, look: Look, wallId: string, walls: readonly Wall[]): unknown[] {
-  const openings = file.openings.filter((o) => o.wallId === wallId);
-  const fittings = file.fittings.filter((f) => f.wallId === wallId);
-  const pieces = file.pieces.filter((p) => placeOnWall(p, walls).wallId === wallId);
-  const ids = new Set([...openings, ...fittings, ...pieces].map((thing) => thing.id));
+  const isHere = (thing: { wallId: string }) => thing.wallId === wallId;
+  const things = [
+    ...file.openings.filter(isHere),
+    ...file.fittings.filter(isHere),
+    ...file.pieces.filter((p) => isHere(placeOnWall(p, walls))),
+  ];
+  const ids = new Set(things.map((thing) => thing.id));
   return [
-    openings,
-    fittings,
-    pieces,
+    things,
     look.dressings.filter((d) => ids.has(d.openingId)),
-    look.hangings.filter((h) => h.wallId === wallId),
-    look.groups.filter((g) => g.wallId === wallId),
+    look.hangings.filter(isHere),
+    look.groups.filter(isHere),
     look.placements.filter((p) => ids.has(p.pieceId)),
   ];
 }
 
-/** Whether two files have the same of everything that can be seen on a wall of a look. */
-const sameParts = (a: RoomFile, b: RoomFile, one: Look, other: Look): boolean =>
-  a.room.walls === b.room.walls &&
-  a.openings === b.openings &&
-  a.fittings === b.fittings &&
-  a.pieces === b.pieces &&
-  one.dressings === other.dressings &&
-  one.hangings === other.hangings &&
-  one.groups === other.groups &&
-  one.placements === other.placements;
+const IN_ROOM = ['openings', 'fittings', 'pieces'] as const;
+const IN_LOOK = ['dressings', 'hangings', 'groups', 'placements'] as const;
 
 /**
  * The file after a change, with walls approved no longer where what was approved has changed. A wall that is approved
@@ -42,7 +35,12 @@ const sameParts = (a: RoomFile, b: RoomFile, one: Look, other: Look): boolean =>
 function withoutLapsedApprovals(before: RoomFile, after: RoomFile): RoomFile {
   const looks = after.looks.map((look) => {
     const old = before.looks.find((l) => l.id === look.id);
-    if (look.approvedWallIds.length === 0 || !old || sameParts(before, after, old, look)) return look;
+    const isSame =
+      !old ||
+      (before.room.walls === after.room.walls &&
+        IN_ROOM.every((list) => before[list] === after[list]) &&
+        IN_LOOK.every((list) => old[list] === look[list]));
+    if (look.approvedWallIds.length === 0 || isSame) return look;
     const [wallsBefore, wallsAfter] = [wallsOf(before.room), wallsOf(after.room)];
     const approvedWallIds = look.approvedWallIds.filter(
       (id) =>

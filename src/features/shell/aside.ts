@@ -1,8 +1,10 @@
-import { ASIDE, UNREAD, type OutboxStore } from './pageOutbox';
+import { ASIDE, UNREAD, browserStore, type OutboxStore } from './pageOutbox';
 import type { Label } from './label';
 
 /** A change that the studio could not take: what it was, when and why, and all of it for a file. */
 export type AsideChange = { at: string; why: string; label: Label; content: unknown };
+/** Changes of a room that were refused, and why. */
+export type Refused = { why: string; changes: readonly { do: string }[] };
 /** Everything of a room or of the stash that is kept here because the studio could not take it. */
 export type Aside = { changes: AsideChange[]; unread: string[] };
 
@@ -45,8 +47,15 @@ export function createAside(of: string, store: OutboxStore) {
   };
 }
 
+/** Puts changes of a room aside. */
+export function setRoomAside(roomId: string, { why, changes }: Refused): void {
+  const [main = { do: 'changed' }] = changes;
+  const at = new Date().toISOString();
+  createAside(roomId, browserStore).add({ at, why, label: labelOfSent(main), content: changes });
+}
+
 /** What a person would call a change: its kind, and the name of what it is about where it carries one. */
-export function labelOfSent(change: { do: string }): Label {
+function labelOfSent(change: { do: string }): Label {
   const parts = Object.values(change) as unknown[];
   const name = parts
     .map((part) => (part as { name?: unknown } | null)?.name)

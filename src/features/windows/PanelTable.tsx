@@ -8,7 +8,7 @@ import { useRoom } from '../shell/room/RoomContext';
 
 /** What is done to each panel, where the floor falls under the window and no two are alike. */
 export function PanelTable({ panels }: { panels: readonly PanelWork[] }): ReactNode {
-  const t = useTranslations('windows.each');
+  const t = useTranslations('windows.panelTable');
   const { unit } = useRoom().file.room;
   const length = (mm: number | null) => (mm === null ? '–' : formatBareLength(mm, unit));
   const bought = panels.some((p) => p.boughtMm !== null);

@@ -5,7 +5,7 @@ import { applyKept } from '../../../core/room/approval';
 import type { RoomFile } from '../../../core/model/types';
 import type { Batch } from '../../../core/model/schema/outbox';
 import type { Label } from '../label';
-import { labelOfSent, type AsideChange } from '../aside';
+import type { Refused } from '../aside';
 import type { LeftOutbox, Outbox } from './outbox';
 
 export type { Label };
@@ -41,7 +41,7 @@ export type Doors = {
   leftOutbox: () => Promise<LeftOutbox | null>;
   writeOutbox: (outbox: Outbox | null) => void;
   /** Keeps what the studio could not take. */
-  setAside: (change: AsideChange) => void;
+  setAside: (refused: Refused) => void;
   newId: () => string;
   tell: (revision: number) => void;
   later: (work: () => void) => void;
@@ -261,8 +261,7 @@ class Saver {
   async #setAside({ changes }: Batch, issue: Refusal): Promise<void> {
     this.#jobs = this.#jobs.slice(1);
     const why = issue.code === 'refused' ? issue.issues.map((i) => i.message).join('; ') : issue.code;
-    const at = new Date().toISOString();
-    this.#doors.setAside({ at, why, label: labelOfSent(first(changes)), content: changes });
+    this.#doors.setAside({ why, changes });
     this.#keep();
     this.#show({ saving: { state: 'refused', why } });
     const fresh = await this.#open();

@@ -5,7 +5,6 @@ import { changeRoomAction, openRoomAction, replayRoomAction, roomStateAction } f
 import type { OpenRoom } from './openRoom';
 import { browserStore } from '../pageOutbox';
 import { createOutbox } from './outbox';
-import { createAside } from '../aside';
 import { createSaver } from './saver';
 
 const RETRY_MS = 2500;
@@ -24,7 +23,7 @@ export function useSaving(opened: OpenRoom) {
       state: () => roomStateAction(roomId),
       leftOutbox: () => outbox().left(),
       writeOutbox: (kept) => outbox().write(kept),
-      setAside: (change) => createAside(roomId, browserStore).add(change),
+      setAside: (refused) => void import('../aside').then((m) => m.setRoomAside(roomId, refused)),
       newId: () => nanoid(12),
       tell: (revision) => {
         const port = new BroadcastChannel(`rideau:${roomId}`);
