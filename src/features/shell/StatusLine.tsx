@@ -9,7 +9,6 @@ import { useActWords } from './useActWords';
 import { useRoomAtRest } from './room/RoomContext';
 
 const UndoButtons = dynamic(() => import('./UndoButtons').then((m) => waking(m.UndoButtons)));
-const SetAside = dynamic(() => import('./SetAside').then((m) => m.SetAside), { loading: () => null });
 const StaleRoom = dynamic(() => import('./StaleRoom').then((m) => m.StaleRoom), { loading: () => null });
 
 /** Saved or not, what undo took back, and what to do when the room was changed elsewhere. */
@@ -25,13 +24,19 @@ export const StatusLine = memo(function StatusLine(): ReactNode {
   const [closed, setClosed] = useState<Said | null>(null);
   return (
     <>
-      <UndoButtons labels={labels} unit={file.room.unit} onReplay={(way) => void replay(way)} />
-      <div className="no-print fixed bottom-1.5 left-5 z-20 max-w-[150px] text-[13px] leading-tight text-[#333] max-lg:static max-lg:max-w-none">
-        <SetAside of={file.room.id} name={file.room.name} />
-        <p role="status" aria-live="polite">
-          {t(saving.state, { why: saving.state === 'refused' ? saving.why : '' })}
-        </p>
-      </div>
+      <UndoButtons
+        of={file.room}
+        labels={labels}
+        unit={file.room.unit}
+        onReplay={(way) => void replay(way)}
+      />
+      <p
+        role="status"
+        aria-live="polite"
+        className="no-print fixed bottom-1.5 left-5 z-20 max-w-[150px] text-[13px] leading-tight text-[#333] max-lg:static max-lg:max-w-none"
+      >
+        {t(saving.state, { why: saving.state === 'refused' ? saving.why : '' })}
+      </p>
       <Toast
         label={t('notices')}
         message={said && said !== closed ? saidWords(said) : null}

@@ -5,14 +5,18 @@ import type { ReactNode } from 'react';
 import { Tooltip } from '../../ui/Tooltip';
 import type { LengthUnit } from '../../core/base/units';
 import type { Label } from './room/saver';
+import { SetAside } from './SetAside';
 import { useActWords } from './useActWords';
 
 /** Undo and redo, each with what it would take back or bring back. */
 export function UndoButtons({
+  of,
   labels,
   unit,
   onReplay,
 }: {
+  /** The room or the stash; what of it could not be saved is shown beside them. */
+  of: { id: string; name: string };
   labels: { undo: Label | null; redo: Label | null };
   unit?: LengthUnit;
   onReplay: (way: 'undo' | 'redo') => void;
@@ -21,6 +25,7 @@ export function UndoButtons({
   const act = useActWords(unit);
   return (
     <div className="no-print flex items-center gap-1">
+      <SetAside of={of.id} name={of.name} />
       {(['undo', 'redo'] as const).map((way) => {
         const label = labels[way];
         const words = label ? `${t(way)}: ${act(label)}` : t(way);

@@ -56,7 +56,11 @@ export function StashHeader({
           onChange={changeUnit}
           className="mr-2 w-[110px]"
         />
-        <UndoButtons labels={head} onReplay={(way) => void replay(way)} />
+        <UndoButtons
+          of={{ id: 'stash', name: t('title') }}
+          labels={head}
+          onReplay={(way) => void replay(way)}
+        />
         <Toast label={tr('shell.notices')} message={notice} onClose={clearNotice} />
       </div>
     </header>
