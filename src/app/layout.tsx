@@ -22,7 +22,6 @@ import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { PageAwake } from '@/ui/Awake';
 import { earlyScript } from '@/ui/early';
-import { FocusKeeper } from '@/ui/FocusKeeper';
 import { Nonce } from '@/ui/Nonce';
 import { WordsProvider } from '@/ui/WordsProvider';
 
@@ -42,7 +41,6 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body data-asleep="">
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: earlyScript() }} />
         <PageAwake />
-        <FocusKeeper />
         <WordsProvider text={wordsText}>
           <Nonce value={nonce}>{children}</Nonce>
         </WordsProvider>

@@ -8,7 +8,7 @@ test.beforeEach(({ studio }) => studio.fill());
 async function pressAndStay(page: Page, button: Locator, part: Locator): Promise<void> {
   await button.focus();
   await page.keyboard.press('Enter');
-  await expect(button).toHaveCount(0);
+  await saved(page);
   await expect
     .poll(() =>
       part.evaluate((within) => {
@@ -33,8 +33,7 @@ test('after Approve and its withdrawal', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Approve this wall' }).first()).toBeFocused();
 });
 
-test('after a pillow is taken off, a window dressed, a piece deleted by its dialog', async ({ page }) => {
-  const worksheet = page.locator('[data-worksheet]').first();
+test('after a pillow is taken off', async ({ page }) => {
   await page.goto('/rooms/long-room/seats?look=early-summer');
   await awake(page);
   await page
@@ -43,8 +42,7 @@ test('after a pillow is taken off, a window dressed, a piece deleted by its dial
     .click();
   await pressAndStay(page, page.getByRole('button', { name: 'Take it off' }), page.locator('main'));
   await saved(page);
-  await page.goto('/rooms/landing/windows');
-  await awake(page);
-  const dress = page.getByRole('button', { name: 'Dress this window' });
-  if ((await dress.count()) > 0) await pressAndStay(page, dress, worksheet);
+});
+  await pressAndStay(page, dress, worksheet);
+  await expect(page.getByRole('button', { name: 'Undo: Harbour window dressed' })).toBeEnabled();
 });

@@ -1,7 +1,8 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { Redo2, Undo2 } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
+import { keepFocus } from '../../ui/keepFocus';
 import { Tooltip } from '../../ui/Tooltip';
 import type { LengthUnit } from '../../core/base/units';
 import type { Label } from './room/saver';
@@ -23,6 +24,8 @@ export function UndoButtons({
 }): ReactNode {
   const t = useTranslations('shell');
   const act = useActWords(unit);
+  // wherever something can be undone, an act may take away what had the focus
+  useEffect(keepFocus, []);
   return (
     <div className="no-print flex items-center gap-1">
       <SetAside of={of.id} name={of.name} />
