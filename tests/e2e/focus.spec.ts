@@ -43,6 +43,3 @@ test('after a pillow is taken off', async ({ page }) => {
   await pressAndStay(page, page.getByRole('button', { name: 'Take it off' }), page.locator('main'));
   await saved(page);
 });
-  await pressAndStay(page, dress, worksheet);
-  await expect(page.getByRole('button', { name: 'Undo: Harbour window dressed' })).toBeEnabled();
-});
