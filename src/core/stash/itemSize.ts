@@ -2,29 +2,21 @@
 import type { Mm } from '../base/units';
 import type { Item } from '../model/types';
 
-/** The longest side of a kind of thing that is made and carried into a home (common practice, generous). */
-const LONGEST: Record<Item['kind'], Mm> = {
-  cover: 2000,
-  insert: 2000,
-  throw: 4500,
-  panel: 15_000,
-  bedding: 4500,
-  rug: 12_000,
-  lampshade: 2000,
-  art: 4500,
-  mirror: 4500,
-  frame: 4500,
-  wallPanel: 4500,
-  vase: 2500,
-  candle: 2500,
-  basket: 2500,
-  tray: 2500,
-  book: 1500,
-  object: 4500,
+/**
+ * The longest side of a thing that is made and carried into a home (common practice, generous), and of the kinds that
+ * are shorter or longer than most.
+ */
+const LONGEST_MM: Mm = 4500;
+const LONGEST: Partial<Record<Item['kind'], Mm>> = {
+  cover: 3000,
+  insert: 3000,
+  lampshade: 3000,
   plant: 8000,
+  rug: 12_000,
+  panel: 15_000,
 };
 
-export const longestSide = (kind: Item['kind']): Mm => LONGEST[kind];
+export const longestSide = (kind: Item['kind']): Mm => LONGEST[kind] ?? LONGEST_MM;
 
 export type OversizedSide = { field: 'widthMm' | 'heightMm' | 'depthMm'; cameMm: Mm; longestMm: Mm };
 

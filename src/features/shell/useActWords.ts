@@ -11,7 +11,7 @@ export function useActWords(unit: LengthUnit = 'in'): (label: Label) => string {
     const isRule = code === 'setRule' || code === 'dropRule';
     const name = isRule && ownName ? t(`rules.${ownName}.name` as 'rules.windows.hem.name') : (ownName ?? '');
     if (field === undefined || mm === undefined) return t(`acts.${code as 'setRoom'}`, { name });
-    const key = `acts.to.${field as 'other'}` as const;
-    return t(t.has(key) ? key : 'acts.to.other', { name, to: formatLength(mm, unit) });
+    const key = `actsTo.${field as 'other'}` as const;
+    return t(t.has(key) ? key : 'actsTo.other', { name, to: formatLength(mm, unit) });
   };
 }
