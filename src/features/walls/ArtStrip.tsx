@@ -28,7 +28,7 @@ export const ArtStrip = memo(function ArtStrip({
   for (const id of used.split(' ')) uses.set(id, (uses.get(id) ?? 0) + 1);
   return (
     <ScrollArea>
-      <div className="flex gap-2 pb-3">
+      <div className="flex items-start gap-2 pb-3">
         {art.map(({ elsewhere, ...a }) => (
           <button
             key={a.id}
