@@ -25,7 +25,9 @@ export function PanelTable({ panels }: { panels: readonly PanelWork[] }): ReactN
           },
         ]
       : []),
-    ...(letDown ? [] : [{ key: 'cut', label: t(bought ? 'cutOff' : 'cut'), of: (p: PanelWork) => length(p.cutMm) }]),
+    ...(letDown
+      ? []
+      : [{ key: 'cut', label: t(bought ? 'cutOff' : 'cut'), of: (p: PanelWork) => length(p.cutMm) }]),
     { key: 'finished', label: t('finished'), of: (p) => length(p.finishedMm) },
   ];
   return (
