@@ -19,6 +19,8 @@ const ask = (
         method: options.method ?? 'GET',
         path: options.path ?? '/',
         headers: options.headers ?? {},
+        // a connection of its own: one whose body was refused half way is of no use to the next
+        agent: false,
       },
       (res) => {
         let body = '';
