@@ -25,6 +25,8 @@ const { putPlace } = await import('../../src/server/stash/places');
 const { studioDatabase } = await import('../../src/server/studio');
 
 const ROOM = 'long-room';
+/** A full studio is fifty thousand things. */
+const LONG_MS = 300_000;
 
 afterAll(() => {
   studioDatabase().close();
@@ -160,29 +162,33 @@ test('looks up to the limit; the last one stays; rooms and homes keep their ids'
   await expectKept();
 });
 
-test('a studio’s places and things fill up to the limit and no further', async () => {
-  const studio = oneRoom();
-  const item = studio.items[0]!;
-  const place = { kind: 'box' as const, roomId: null, widthMm: 400, depthMm: 300, heightMm: 300, note: '' };
-  const more = <T>(row: T, count: number): (T & { id: string; name: string })[] =>
-    Array.from({ length: count }, (_, i) => ({ ...row, id: `more-${i}`, name: `Number ${i}` }));
-  const items = [...studio.items, ...more(item, LIMITS.studio.items - studio.items.length - 1)];
-  expect((await restoreStudio({ ...studio, items, places: more(place, LIMITS.studio.places - 1) })).ok).toBe(
-    true,
-  );
-  expect(putItems([{ ...item, id: 'the-last' }]).ok).toBe(true);
-  expect(putItems([{ ...item, id: 'one-more' }])).toMatchObject({
-    ok: false,
-    issues: [{ path: ['items'], code: 'too-many' }],
-  });
-  expect(putPlace({ ...place, id: 'the-last', name: 'Box' }).ok).toBe(true);
-  expect(putPlace({ ...place, id: 'one-more', name: 'Box' })).toMatchObject({
-    ok: false,
-    issues: [{ path: ['places'], code: 'too-many' }],
-  });
-  expect(backupStudio().items).toHaveLength(LIMITS.studio.items);
-  await expectKept();
-});
+test(
+  'a studio’s places and things fill up to the limit and no further',
+  async () => {
+    const studio = oneRoom();
+    const item = studio.items[0]!;
+    const place = { kind: 'box' as const, roomId: null, widthMm: 400, depthMm: 300, heightMm: 300, note: '' };
+    const more = <T>(row: T, count: number): (T & { id: string; name: string })[] =>
+      Array.from({ length: count }, (_, i) => ({ ...row, id: `more-${i}`, name: `Number ${i}` }));
+    const items = [...studio.items, ...more(item, LIMITS.studio.items - studio.items.length - 1)];
+    expect(
+      (await restoreStudio({ ...studio, items, places: more(place, LIMITS.studio.places - 1) })).ok,
+    ).toBe(true);
+    expect(putItems([{ ...item, id: 'the-last' }]).ok).toBe(true);
+    expect(putItems([{ ...item, id: 'one-more' }])).toMatchObject({
+      ok: false,
+      issues: [{ path: ['items'], code: 'too-many' }],
+    });
+    expect(putPlace({ ...place, id: 'the-last', name: 'Box' }).ok).toBe(true);
+    expect(putPlace({ ...place, id: 'one-more', name: 'Box' })).toMatchObject({
+      ok: false,
+      issues: [{ path: ['places'], code: 'too-many' }],
+    });
+    expect(backupStudio().items).toHaveLength(LIMITS.studio.items);
+    await expectKept();
+  },
+  LONG_MS,
+);
 
 /** A row of anything that the schema of changes lets through, and often what the room then refuses. */
 const anyChange = (file: RoomFile): fc.Arbitrary<Change> => {
@@ -218,21 +224,25 @@ const anyChange = (file: RoomFile): fc.Arbitrary<Change> => {
   return fc.oneof(...puts, setRoom);
 };
 
-test('random changes: what is accepted comes back from a backup as it was', async () => {
-  let accepted = 0;
-  await fc.assert(
-    fc.asyncProperty(
-      fc.array(anyChange(fileNow()), { minLength: 1, maxLength: 4 }),
-      anyValueOf(itemSchema),
-      anyValueOf(placeSchema),
-      async (changes, item, place) => {
-        for (const one of changes) if (change([one]).ok) accepted++;
-        putItems([item]);
-        putPlace(place);
-        await expectKept();
-      },
-    ),
-    { numRuns: 60, seed: 20261128, endOnFailure: true },
-  );
-  expect(accepted).toBeGreaterThan(20);
-});
+test(
+  'random changes: what is accepted comes back from a backup as it was',
+  async () => {
+    let accepted = 0;
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(anyChange(fileNow()), { minLength: 1, maxLength: 4 }),
+        anyValueOf(itemSchema),
+        anyValueOf(placeSchema),
+        async (changes, item, place) => {
+          for (const one of changes) if (change([one]).ok) accepted++;
+          putItems([item]);
+          putPlace(place);
+          await expectKept();
+        },
+      ),
+      { numRuns: 60, seed: 20261128, endOnFailure: true },
+    );
+    expect(accepted).toBeGreaterThan(20);
+  },
+  LONG_MS,
+);

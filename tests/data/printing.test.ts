@@ -98,7 +98,7 @@ test('the studio answers while sheets are made, more of them than are made at a 
   }
   await Promise.all(sheets);
   expect(done).toEqual([...Array.from({ length: 5 }, () => 'answer'), 'sheet', 'sheet', 'sheet', 'sheet']);
-});
+}, 300_000);
 
 test('one that nobody waits for makes room for the next', async () => {
   const leaving = new AbortController();
