@@ -13,13 +13,12 @@ import { loadRules, saveRules } from '../data/ownRuleRepository';
 import { loadPlaces, savePlace } from '../data/placeRepository';
 import { bumpRevision, insertRoom, loadRoom } from '../data/roomRepository';
 import { doublesIn } from './doubles';
-import { diskIssue, inOneGo } from './inOneGo';
+import { takeFileBody } from './fileBody';
+import { inOneGo } from './inOneGo';
 import { schemaIssues, type DoorIssue } from './issues';
 import { keepPhotos, readPhotoFiles } from './photos';
 import { roomIssues } from './sound';
 import { now, studioDatabase } from './studio';
-import { readStudioBody } from './studioBody';
-import { waitingPhotos } from './waitingPhotos';
 
 export type ImportNote =
   | { code: 'rule-kept'; ruleId: string }
@@ -28,23 +27,8 @@ export type ImportNote =
 
 type Imported = { id: string; notes: ImportNote[] };
 
-/** Imports the room file in a request's body, which is read up to a limit in bytes, its photos a few at a time. */
-export async function importRoomBody(
-  request: Request,
-  limit: number,
-): Promise<Result<Imported, DoorIssue & { status?: number }>> {
-  const waiting = waitingPhotos();
-  try {
-    const body = await readStudioBody(request, limit, waiting.take);
-    return body.ok ? await importRoom(body.value, waiting.keep) : body;
-  } catch (error) {
-    const issue = diskIssue(error);
-    if (!issue) throw error;
-    return fail(issue);
-  } finally {
-    waiting.drop();
-  }
-}
+/** Imports the room file in a request's body, up to a limit in bytes. */
+export const importRoomBody = (request: Request, limit: number) => takeFileBody(request, limit, importRoom);
 
 /**
  * Imports a room file. Its ids are kept unless the studio already uses them for something else. `keepOthers` keeps

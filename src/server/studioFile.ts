@@ -10,12 +10,11 @@ import { OWN_FILE } from '../data/open';
 import { loadStudio, replaceStudio, studioName } from '../data/studioRepository';
 import { environment } from './environment';
 import { doublesIn } from './doubles';
-import { diskIssue, inOneGo } from './inOneGo';
+import { takeFileBody } from './fileBody';
+import { inOneGo } from './inOneGo';
 import { measureIssues, MOST_ISSUES, schemaIssues, type DoorIssue } from './issues';
 import { allPhotosForFile } from './photos';
 import { now, studioDatabase } from './studio';
-import { readStudioBody } from './studioBody';
-import { waitingPhotos, type WaitingPhotos } from './waitingPhotos';
 
 /** The whole studio as one file, without its photos. */
 export const backupStudio = (): StudioFile => loadStudio(studioDatabase());
@@ -45,27 +44,12 @@ type Restored = { rooms: number; items: number; keptAs: string };
  * Replaces this studio with the backup in a request's body, which is read up to a limit in bytes and never held as a whole;
  * the present database is copied within the data folder first.
  */
-export async function restoreStudio(
-  request: Request,
-  limit: number,
-): Promise<Result<Restored, DoorIssue & { status?: number }>> {
-  const waiting = waitingPhotos();
-  try {
-    const body = await readStudioBody(request, limit, waiting.take);
-    return body.ok ? await restoreWith(body.value, waiting) : body;
-  } catch (error) {
-    const issue = diskIssue(error);
-    if (!issue) throw error;
-    return fail(issue);
-  } finally {
-    waiting.drop();
-  }
-}
+export const restoreStudio = (request: Request, limit: number) => takeFileBody(request, limit, restoreWith);
 
 const isFields = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-async function restoreWith(input: unknown, photos: WaitingPhotos): Promise<Result<Restored, DoorIssue>> {
+async function restoreWith(input: unknown, keepPhotos: () => void): Promise<Result<Restored, DoorIssue>> {
   if (!isFields(input) || !('rideauStudio' in input))
     return fail<DoorIssue>({
       path: ['rideauStudio'],
@@ -98,7 +82,7 @@ async function restoreWith(input: unknown, photos: WaitingPhotos): Promise<Resul
   chmodSync(keptAs, OWN_FILE);
   dropOldCopies();
   return inOneGo(() => {
-    photos.keep();
+    keepPhotos();
     replaceStudio(db, studio, now());
     return ok({ rooms: studio.rooms.length, items: studio.items.length, keptAs: path.basename(keptAs) });
   });

@@ -1,26 +1,17 @@
 /** Backups with more photos than any one body could be held of: out of a running studio, and back into it. */
 import { randomFillSync } from 'node:crypto';
-import net from 'node:net';
 import { readdirSync } from 'node:fs';
 import sharp from 'sharp';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { textStream } from '../../src/server/textStream';
 import { scratchStudio } from '../helpers/database';
-import { serve, type Server } from '../helpers/server';
+import { freePort, serve, type Server } from '../helpers/server';
 import { demoStudio } from '../helpers/rooms';
 
 const MB = 1024 * 1024;
 let server: Server;
 let webp: string;
 const folder = scratchStudio();
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const s = net.createServer();
-    s.listen(0, '127.0.0.1', () => {
-      const { port } = s.address() as net.AddressInfo;
-      s.close(() => resolve(port));
-    });
-  });
 
 beforeAll(async () => {
   server = await serve({ port: await freePort(), host: '127.0.0.1', data: folder.folder });

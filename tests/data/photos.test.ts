@@ -60,7 +60,7 @@ test('a photo that nothing speaks of any more goes, one that undo could bring ba
   expect(photoBytes(one('green').photoId!, 'image')!.length).toBeGreaterThan(20);
 });
 
-test('a photo of a file is encoded again; what is no WebP, or is cut, is refused, and what it carries besides is dropped', async () => {
+test('a photo of a file is encoded again without what it carries besides; a cut one is refused', async () => {
   const kept = await keepPhoto(
     await sharp({ create: { width: 90, height: 60, channels: 3, background: '#887766' } })
       .jpeg()

@@ -1,24 +1,14 @@
 /** What is printed is made on threads of its own: the studio answers everything else meanwhile. */
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import net from 'node:net';
 import type { RoomFile } from '../../src/core/model/types';
 import { art } from '../helpers/grouped';
 import { LIMITS } from '../../src/core/model/limits';
 import { bareRoom, hanging, inches, piece } from '../helpers/rooms';
 import { scratchStudio } from '../helpers/database';
-import { serve, type Server } from '../helpers/server';
+import { freePort, serve, type Server } from '../helpers/server';
 
 let studio: ReturnType<typeof scratchStudio>;
 let server: Server;
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const s = net.createServer();
-    s.listen(0, '127.0.0.1', () => {
-      const { port } = s.address() as net.AddressInfo;
-      s.close(() => resolve(port));
-    });
-  });
 
 /** A room with a mirror of a size, as wide as its wall is long. */
 function roomWithPiece(id: string, widthIn: number, heightIn: number): RoomFile {

@@ -1,4 +1,5 @@
 import type { ChildProcess } from 'node:child_process';
+import net from 'node:net';
 
 export type Server = {
   child: ChildProcess;
@@ -20,3 +21,13 @@ export const demoStudio = async (): Promise<string> => (await lib()).demoStudio(
 export const serve = async (settings: { port: number; host: string; data: string }): Promise<Server> => {
   return (await lib()).serve(settings, { quiet: true });
 };
+
+/** A port that nothing listens on. */
+export const freePort = () =>
+  new Promise<number>((resolve) => {
+    const s = net.createServer();
+    s.listen(0, '127.0.0.1', () => {
+      const { port } = s.address() as net.AddressInfo;
+      s.close(() => resolve(port));
+    });
+  });
