@@ -11,7 +11,7 @@ import { landing } from './parts/landing.mjs';
 import { lookout } from './parts/lookout.mjs';
 
 const studio = {
-  rideauStudio: 3,
+  rideauStudio: 5,
   name: 'Harbour studio',
   rules: [],
   homes: [home],

@@ -1,8 +1,7 @@
 // npm run pictures: one picture of each main view from the demo studio, into docs/screenshots. With words,
 // only the views whose names hold one of them.
 import { chromium } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, mkdirSync, rmSync } from 'node:fs';
 import net from 'node:net';
 import sharp from 'sharp';
 import { tmpdir } from 'node:os';
@@ -122,6 +121,12 @@ const VIEWS = [
     DESK,
     (page) => page.getByRole('button', { name: 'Use this' }).first().waitFor(),
   ],
+  [
+    'surfaces',
+    '/rooms/long-room/surfaces?look=early-summer&wall=w',
+    DESK,
+    (page) => page.getByRole('button', { name: 'Mist pitcher', exact: true }).click(),
+  ],
   ['colour', '/rooms/long-room/colour?look=early-summer', DESK],
   ['fitting', '/rooms/long-room/fitting?look=early-summer', DESK],
   [
@@ -135,39 +140,6 @@ const VIEWS = [
   ],
   ['fitting-phone', '/rooms/long-room/fitting?look=early-summer', PHONE],
 ];
-
-/** The page of a full-size template that has a nail on it; drawn from its PDF by Debian's poppler-utils. */
-async function template(address, folder) {
-  const plan = await (await fetch(`${address}/api/rooms/lookout/plan?look=summer`)).json();
-  const { hangingId } = plan.hangings.find((h) => h.name === 'Terns');
-  const pdf = path.join(folder, 'template.pdf');
-  writeFileSync(
-    pdf,
-    Buffer.from(
-      await (
-        await fetch(`${address}/api/rooms/lookout/template.pdf?look=summer&hanging=${hangingId}&paper=a4`)
-      ).arrayBuffer(),
-    ),
-  );
-  try {
-    execFileSync('pdftoppm', [
-      '-r',
-      '96',
-      '-f',
-      '1',
-      '-l',
-      '1',
-      '-singlefile',
-      '-png',
-      pdf,
-      path.join(root, 'docs/screenshots/template'),
-    ]);
-  } catch {
-    say('docs/screenshots/template.png: left as it is; apt-get install poppler-utils draws it');
-    return;
-  }
-  say('docs/screenshots/template.png');
-}
 
 await main(async () => {
   await ensureInstalled();
@@ -206,8 +178,6 @@ await main(async () => {
     await page.close();
   }
   await browser.close();
-  if (wanted.length === 0 || wanted.some((w) => 'template'.includes(w)))
-    await template(server.address, folder);
   await server.stop();
   rmSync(folder, { recursive: true, force: true });
   process.exit(0);

@@ -1,10 +1,24 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { refusalOf } from './server/ownPages';
+import { NOT_LET_IN, PAIR_PAGE, refusalOf, refusedFor } from './server/ownPages';
+
+/** Whether somebody opens a page, and not a script a part of it. */
+const isPageOpened = ({ method, headers }: NextRequest): boolean =>
+  method === 'GET' && !headers.has('rsc') && (headers.get('accept') ?? '').includes('text/html');
+
+/** To the page that takes the code, and from there back to what was asked for. */
+function toPairing({ nextUrl }: NextRequest): NextResponse {
+  const to = `${nextUrl.pathname}${nextUrl.search}`;
+  // told as an address within the studio: a server in front may be asked under another protocol
+  const page = new URL(PAIR_PAGE, nextUrl.origin);
+  if (to !== '/') page.searchParams.set('to', to);
+  return NextResponse.redirect(page);
+}
 
 /** Host on every request, Origin on every write, and the security headers. */
-export function proxy(request: NextRequest): NextResponse {
+export function proxy(request: NextRequest): Response {
   const refusal = refusalOf(request);
-  if (refusal) return NextResponse.json({ issues: [refusal] }, { status: 403 });
+  if (refusal?.code === NOT_LET_IN && isPageOpened(request)) return toPairing(request);
+  if (refusal) return refusedFor(refusal);
   const nonce = btoa(crypto.randomUUID());
   const dev = process.env.NODE_ENV === 'development';
   const policy = [

@@ -25,6 +25,24 @@ for (const [id, name, d, hgt, colour] of [
     texture: 'linen',
     whereabouts: 'Attic shelf',
   });
+const KINDS = {
+  'vase-gorse': 'vase',
+  'vase-tar': 'vase',
+  pitcher: 'vase',
+  'bowl-hemp': 'bowl',
+  shells: 'bowl',
+  lantern: 'lantern',
+  basket: 'basket',
+  'candle-1': 'candle',
+  'books-blue': 'book',
+  'books-tan': 'book',
+  tray: 'tray',
+  'stick-1': 'candlestick',
+  'stick-2': 'candlestick',
+  taper: 'candle',
+  'stems-olive': 'stem',
+  'stems-grass': 'stem',
+};
 for (const [id, name, w, h, colour, more] of [
   ['vase-gorse', 'Gorse glaze vase', 7, 11, 'gorse'],
   ['vase-tar', 'Tar stoneware jug', 8, 12, 'tar'],
@@ -40,11 +58,18 @@ for (const [id, name, w, h, colour, more] of [
   ['tray', 'Slate tray', 18, 2, 'slate'],
   ['boat', 'Pond boat', 14, 17, 'tanbark'],
   ['pitcher', 'Mist pitcher', 8, 10, 'mist'],
+  ['books-tan', 'Tide tables', 1.5, 9, 'tanbark', { count: 5 }],
+  ['stick-1', 'Tall iron candlestick', 4, 10, 'iron', { depthMm: i(4) }],
+  ['stick-2', 'Short iron candlestick', 4, 6, 'iron', { depthMm: i(4) }],
+  ['taper', 'Battery taper', 0.9, 8, 'sailcloth', { count: 4, depthMm: i(0.9) }],
+  ['stems-olive', 'Olive stems', 9, 22, 'moss', { count: 9, whereabouts: 'Box 3', roomId: null }],
+  ['stems-grass', 'Dune grass', 8, 20, 'hemp', { count: 12, whereabouts: 'Box 3', roomId: null }],
 ])
-  item([id, name], 'object', [w, h], cols([colour, 1]), {
+  item([id, name], KINDS[id] ?? 'object', [w, h], cols([colour, 1]), {
     texture: 'hard',
     depthMm: i(6),
     whereabouts: 'Long Room, chest',
+    roomId: 'long-room',
     ...more,
   });
 item(['fern', 'Fern in a pot'], 'plant', [16, 20], cols(['moss', 0.8], ['hemp', 0.2]), {

@@ -11,6 +11,7 @@ export const STILL = {
   revealMm: 0,
   sillDepthMm: 0,
   underMm: 0,
+  blindCord: 'unknown',
   overlooked: false,
   hazy: false,
 };
@@ -100,6 +101,9 @@ export const dressing = (openingId, itemId, more = {}) => ({
   sheer: null,
   making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' },
   lightShare: null,
+  draw: null,
+  decorative: false,
+  cord: 'unknown',
   ...more,
 });
 export const hanging = (itemId, [wallId, over, x], hanger, more = {}) => ({
@@ -127,38 +131,27 @@ export const wire = (drop, apart, length, hooks = 2) => ({
   hooksApartMm: null,
 });
 export const saw = (drop) => ({ kind: 'sawtooth', dropMm: i(drop) });
-export const pillow = (itemId, pieceId, x, layer, more = {}) => ({
+const put = (itemId, [of, part], x, more) => ({
   id: `p${++n}`,
   itemId,
-  pieceId,
-  as: 'pillow',
+  spot: { of, part },
   xMm: i(x),
-  layer,
-  fill: 'feather',
-  turned: false,
+  outMm: null,
+  turnDeg: 0,
+  row: 0,
+  layer: 'season',
+  lie: 'standing',
+  face: 'front',
+  count: 1,
+  locked: false,
+  fill: null,
   ...more,
 });
-export const object = (itemId, pieceId, x, more = {}) => ({
-  id: `p${++n}`,
-  itemId,
-  pieceId,
-  as: 'object',
-  xMm: i(x),
-  layer: 0,
-  fill: 'feather',
-  turned: false,
-  ...more,
-});
-export const draped = (itemId, pieceId, x) => ({
-  id: `p${++n}`,
-  itemId,
-  pieceId,
-  as: 'throw',
-  xMm: i(x),
-  layer: 9,
-  fill: 'feather',
-  turned: false,
-});
+export const pillow = (itemId, pieceId, x, row, more = {}) =>
+  put(itemId, [pieceId, 'seat'], x, { row, lie: 'propped', fill: 'feather', ...more });
+export const draped = (itemId, pieceId, x) => put(itemId, [pieceId, 'seat'], x, { row: 9, lie: 'overBack' });
+/** A thing on a part of a piece, a fitting or another thing: its top when nothing else is said. */
+export const object = (itemId, of, x, { part = 'top', ...more } = {}) => put(itemId, [of, part], x, more);
 export const look = ([id, name, season, order], [dressings, hangings, placements], more = {}) => ({
   id,
   name,
@@ -168,6 +161,7 @@ export const look = ([id, name, season, order], [dressings, hangings, placements
   approvedWallIds: [],
   rodLineMm: null,
   plannedShares: null,
+  ...(id === 'as-found' ? { isRecord: true } : {}),
   dressings,
   hangings,
   groups: [],

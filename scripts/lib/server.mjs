@@ -1,10 +1,11 @@
 import { spawn } from 'node:child_process';
 import { networkInterfaces } from 'node:os';
 import { Plain, root, say } from './base.mjs';
+import { ownName } from './settings.mjs';
 
 /** Addresses of this machine that others on the network reach it under, when it listens on all. */
 const ownAddresses = (host) =>
-  host === '0.0.0.0'
+  host === '0.0.0.0' || host === '::'
     ? Object.values(networkInterfaces())
         .flat()
         .filter((a) => a.family === 'IPv4' && !a.internal)
@@ -40,7 +41,7 @@ export async function serve({ port, host, data }, { quiet = false } = {}) {
     if (!quiet) process.stderr.write(d);
   });
   const ended = new Promise((resolve) => child.on('exit', resolve));
-  const name = host === '0.0.0.0' ? '127.0.0.1' : host;
+  const name = ownName(host);
   const address = `http://${name.includes(':') ? `[${name}]` : name}:${port}`;
   for (let i = 0; ; i++) {
     if (child.exitCode !== null || i > 300) {
@@ -76,7 +77,7 @@ export async function serve({ port, host, data }, { quiet = false } = {}) {
 export async function holdUntilStopped(server, { port, host, data }) {
   say(`\nRideau is at ${server.address}`);
   for (const address of ownAddresses(host))
-    say(`On a phone or tablet of the same network: http://${address}:${port}`);
+    say(`On a phone or tablet of the same network: http://${address}:${port}, let in from the first page.`);
   say(`The studio is in ${data}. Ctrl-C stops it.`);
   let asked = false;
   const stop = async () => {

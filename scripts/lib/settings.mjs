@@ -48,7 +48,23 @@ export function checkFolder(folder) {
   }
 }
 
-export const checkPort = (port, host) =>
+const LOOPBACK = '127.0.0.1';
+/** Whether a server that listens on a host is there for its own machine too. */
+const reachesItself = (host) =>
+  host === '0.0.0.0' || host === '::' || host === '::1' || host === 'localhost' || host.startsWith('127.');
+
+/** Addresses to listen on: the chosen one, and always one that only this machine reaches. */
+export const listenOn = (host) => (reachesItself(host) ? [host] : [host, LOOPBACK]);
+
+/** The name that the studio's own screen opens it under. */
+export const ownName = (host) =>
+  host === '0.0.0.0' || host === '::' || !reachesItself(host) ? LOOPBACK : host;
+
+export const checkPort = async (port, host) => {
+  for (const name of listenOn(host)) await isFree(port, name);
+};
+
+const isFree = (port, host) =>
   new Promise((resolve, reject) => {
     const server = net.createServer();
     server.once('error', (e) =>

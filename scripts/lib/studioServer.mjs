@@ -3,6 +3,7 @@
 import { createServer } from 'node:http';
 import next from 'next';
 import { root } from './base.mjs';
+import { listenOn } from './settings.mjs';
 
 const METHODS = ['GET', 'HEAD', 'POST', 'OPTIONS'];
 
@@ -44,15 +45,25 @@ const hostname = process.env.HOST;
 const app = next({ dev: false, dir: root, hostname, port });
 await app.prepare();
 const answer = app.getRequestHandler();
-const server = createServer((request, response) => {
+
+/** Who is at the other end is handed on under this name; what a request brings under it is written over. */
+const PEER_HEADER = 'x-rideau-peer';
+
+function take(request, response) {
+  request.headers[PEER_HEADER] = request.socket.remoteAddress ?? '';
   const refusal = refusalOf(request);
   if (refusal) refuse(request, response, refusal);
   else void answer(request, response);
-});
-server.listen(port, hostname);
+}
+
+// the studio's own screen is always there, whichever address others are answered on
+const servers = listenOn(hostname).map((name) => createServer(take).listen(port, name));
 
 for (const signal of ['SIGINT', 'SIGTERM'])
   process.once(signal, () => {
-    server.close(() => process.exit(0));
-    server.closeAllConnections();
+    let open = servers.length;
+    for (const server of servers) {
+      server.close(() => --open === 0 && process.exit(0));
+      server.closeAllConnections();
+    }
   });

@@ -63,7 +63,7 @@ export async function findInStashAction(
   where: { roomId: string; season: Season | null },
 ): Promise<StashRow[]> {
   return findInStash(
-    z.array(z.string().max(20)).max(12).parse(kinds),
+    z.array(z.string().max(20)).max(40).parse(kinds),
     z.string().max(80).parse(words),
     z.strictObject({ roomId: idSchema, season: seasonSchema.nullable() }).parse(where),
   );

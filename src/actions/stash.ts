@@ -16,7 +16,7 @@ import {
   duplicateItem,
   itemArrived,
   itemSheet,
-  putItems,
+  putNewItems,
   removeItems,
   saveChangedItem,
   spotsOfRoom,
@@ -38,8 +38,9 @@ export async function stashHeadAction(): Promise<StashHead> {
 export async function itemSheetAction(itemId: string): Promise<ItemSheet | null> {
   return itemSheet(id.parse(itemId)) ?? null;
 }
-export async function putItemsAction(items: Item[]): Promise<Result<{ ids: string[] }, DoorIssue>> {
-  return putItems(z.array(z.unknown()).max(5000).parse(items));
+/** Things that a page puts in until it is answered: what is there already stays as it is. */
+export async function putNewItemsAction(items: Item[]): Promise<Result<{ ids: string[] }, DoorIssue>> {
+  return putNewItems(z.array(z.looseObject({ id })).max(5000).parse(items));
 }
 export async function saveChangedItemAction(
   previous: Item,

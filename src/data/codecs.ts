@@ -60,6 +60,7 @@ const NOUN_EXCEPTIONS: Partial<Record<NounName, Exceptions>> = {
     },
   },
   dressing: {
+    json: ['rodBefore'],
     parts: {
       rod: { prefix: 'rod_' },
       route: { prefix: 'route_' },
@@ -69,7 +70,7 @@ const NOUN_EXCEPTIONS: Partial<Record<NounName, Exceptions>> = {
   },
   hanging: { json: ['hanger'], parts: { groupAt: { prefix: 'group_' } }, own: { print: printField } },
   group: { json: ['zone'] },
-  placement: { columns: { as: 'placed_as' } },
+  placement: { parts: { spot: { prefix: 'spot_' } } },
 };
 
 const nounCodec = <N extends NounName>(noun: N): Codec<Nouns[N]> =>

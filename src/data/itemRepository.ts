@@ -57,13 +57,13 @@ export function saveItem(db: StudioDatabase, item: Item): void {
 
 /**
  * Things of some kinds (all kinds when none is named) with every given word in their name, whereabouts or texture. What was
- * let go is not among them.
+ * let go is not among them. Those of the room that is named come first.
  */
 export function findItems(
   db: StudioDatabase,
   kinds: readonly string[],
   words: string,
-  limit: number,
+  { limit, roomId = null }: { limit: number; roomId?: string | null },
 ): Item[] {
   const patterns = words
     .split(/\s+/)
@@ -76,8 +76,8 @@ export function findItems(
        AND (@kinds = '[]' OR kind IN (SELECT value FROM json_each(@kinds)))
        AND NOT EXISTS (SELECT 1 FROM json_each(@patterns) AS p
          WHERE name || ' ' || whereabouts || ' ' || texture NOT LIKE p.value ESCAPE '\\')
-     ORDER BY name COLLATE NOCASE, seq LIMIT @limit`,
-    ).all({ kinds: JSON.stringify(kinds), patterns: JSON.stringify(patterns), limit }) as Row[]
+     ORDER BY room_id IS NOT @roomId, name COLLATE NOCASE, seq LIMIT @limit`,
+    ).all({ kinds: JSON.stringify(kinds), patterns: JSON.stringify(patterns), limit, roomId }) as Row[]
   ).map(ITEM_ROWS.fromRow);
 }
 
@@ -144,7 +144,7 @@ export const loadPillowUses = (db: StudioDatabase): PillowUse[] =>
     db,
     `SELECT p.item_id AS itemId, p.room_id AS roomId, p.look_id AS lookId, l.season, p.fill, r.unit
      FROM placement AS p JOIN look AS l ON l.room_id = p.room_id AND l.id = p.look_id
-     JOIN room AS r ON r.id = p.room_id WHERE p.placed_as = 'pillow'`,
+     JOIN room AS r ON r.id = p.room_id WHERE p.lie IN ('propped', 'proppedSide')`,
   ).all() as PillowUse[];
 
 /**

@@ -1,3 +1,4 @@
+import type { LengthUnit } from '../core/base/units';
 import {
   NOUN_NAMES,
   NOUNS,
@@ -113,6 +114,27 @@ export const loadRoomHeads = (db: StudioDatabase): RoomHead[] =>
      JOIN home AS h ON h.id = r.home_id LEFT JOIN room_revision AS v ON v.room_id = r.id
      ORDER BY v.changed_at DESC, r.seq`,
   ).all() as RoomHead[];
+
+export type LookHead = { id: string; name: string; roomId: string; roomName: string };
+
+/** Every look with its room, the newest-changed room first. */
+export const loadLookHeads = (db: StudioDatabase): LookHead[] =>
+  statement(
+    db,
+    `SELECT l.id, l.name, r.id AS roomId, r.name AS roomName FROM look AS l
+     JOIN room AS r ON r.id = l.room_id LEFT JOIN room_revision AS v ON v.room_id = r.id
+     ORDER BY v.changed_at DESC, r.seq, l.tab_order`,
+  ).all() as LookHead[];
+
+/** The unit of the room that was changed last; inches where there is none. */
+export const usualUnit = (db: StudioDatabase): LengthUnit =>
+  (statement(
+    db,
+    `SELECT r.unit FROM room AS r LEFT JOIN room_revision AS v ON v.room_id = r.id
+     ORDER BY v.changed_at DESC, r.seq LIMIT 1`,
+  )
+    .pluck()
+    .get() as LengthUnit | undefined) ?? 'in';
 
 export const loadRoomsOfHome = (db: StudioDatabase, homeId: string): { id: string; name: string }[] =>
   statement(db, 'SELECT id, name FROM room WHERE home_id = ? ORDER BY seq').all(homeId) as {

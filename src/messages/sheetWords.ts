@@ -29,7 +29,7 @@ function pictureNote(s: FittingStep, say: Say, unit: LengthUnit): string {
 export function sheetRowWords(say: Say, unit: LengthUnit) {
   const length = (mm: number) => formatLength(mm, unit);
   return {
-    title: (s: FittingStep): string => say(s.kind, { name: s.name }),
+    title: (s: FittingStep): string => say(s.kind, { name: s.name, ...s.part }),
     note: (s: FittingStep): string => {
       if (s.kind === 'curtain' || s.kind === 'sheer')
         return [
@@ -41,10 +41,16 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
       if (s.kind === 'shelf')
         return say('bracketsOf', { count: s.count, mass: massWords(s.bracketG ?? 0, unit) });
       if (s.kind === 'picture') return pictureNote(s, say, unit);
+      if (s.kind === 'surface') return say('surfaceOf', { count: s.count });
       return s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : '';
     },
-    /** Each panel, where they are of different lengths. */
-    panels: (s: FittingStep): string[] => (s.panels ?? []).map((panel) => panelWords(panel, say, unit)),
+    /** Each panel, where they are of different lengths; each thing that is set out on a surface. */
+    panels: (s: FittingStep): string[] => [
+      ...(s.panels ?? []).map((panel) => panelWords(panel, say, unit)),
+      ...(s.setOut ?? []).map(({ name, count, xMm, on }) =>
+        on === null ? say('setOut', { name, count, by: length(xMm) }) : say('setOutOn', { name, count, on }),
+      ),
+    ],
     mark: (m: Mark): string => say(m.label),
     line: (m: Mark): string =>
       Math.abs(m.fromLineMm) < 0.5

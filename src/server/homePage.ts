@@ -1,5 +1,6 @@
 import 'server-only';
 import { first, last } from '../core/base/list';
+import type { LengthUnit } from '../core/base/units';
 import type { Lab } from '../core/colour/spaces';
 import type { RoomFile } from '../core/model/types';
 import { isOpen } from '../core/model/finding';
@@ -8,7 +9,7 @@ import type { Elevation } from '../core/room/shape';
 import type { FamilyPlan } from '../core/spread/planSpread';
 import { loadHomes } from '../data/homeRepository';
 import { nextEntry, type Label } from '../data/journal';
-import { loadRoomFile, loadRoomHeads, type RoomHead } from '../data/roomRepository';
+import { loadRoomFile, loadRoomHeads, usualUnit, type RoomHead } from '../data/roomRepository';
 import { changesOf, countRows } from '../data/rows';
 import { TABLES } from '../data/tables';
 import { studioName } from '../data/studioRepository';
@@ -39,6 +40,7 @@ export type HomePage = {
   others: RoomHead[];
   items: number;
   homes: { id: string; name: string }[];
+  /** Of the rooms: a new one begins in it. */ unit: LengthUnit;
   undo: Label | null;
 };
 
@@ -98,6 +100,7 @@ export function homePage(limit: number): HomePage {
     rooms,
     others: heads.slice(limit),
     items: countRows(db, TABLES.item),
+    unit: usualUnit(db),
     homes: loadHomes(db).map(({ id, name }) => ({ id, name })),
     undo: nextEntry(db, null, 'undo')?.label ?? null,
   };

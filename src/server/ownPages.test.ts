@@ -2,8 +2,13 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { refusalOf } from './ownPages';
 
 const HOST = 'localhost:3000';
-const ask = (method: string, headers: Record<string, string>) =>
-  refusalOf({ method, headers: new Headers({ host: HOST, ...headers }) })?.code ?? 'taken';
+/** A request made on the studio's own machine, but for the headers given. */
+const ask = (method: string, headers: Record<string, string>, path = '/') =>
+  refusalOf({
+    method,
+    url: `http://${HOST}${path}`,
+    headers: new Headers({ host: HOST, 'x-rideau-peer': '127.0.0.1', ...headers }),
+  })?.code ?? 'taken';
 
 describe('the studio’s door', () => {
   it('answers to its own names only', () => {
@@ -37,6 +42,35 @@ describe('the studio’s door', () => {
   ])('writing %s', (_what, headers, code) => {
     for (const method of ['POST', 'PUT', 'DELETE', 'PATCH']) expect(ask(method, headers)).toBe(code);
   });
+});
+
+describe('a device that was not let in', () => {
+  const phone = { 'x-rideau-peer': '192.0.2.7' };
+
+  it.each([
+    ['another machine', phone],
+    ['one that only says it is this machine', { 'x-rideau-peer': '10.127.0.0.1' }],
+    ['one that nobody handed on', { 'x-rideau-peer': '' }],
+  ])('reads and writes nothing: %s', (_what, headers) => {
+    for (const path of ['/', '/rooms/a/walls', '/api/studio/backup', '/pair/x', '//pair'])
+      expect(ask('GET', headers, path), path).toBe('not-let-in');
+    for (const path of ['/', '/pair', '/api/rooms', '/api/pair/x'])
+      expect(ask('POST', headers, path), path).toBe('not-let-in');
+  });
+
+  it('opens the page for the code and sends it, and no act of another page by way of these', () => {
+    expect(ask('GET', phone, '/pair?code=1')).toBe('taken');
+    expect(ask('POST', phone, '/api/pair')).toBe('taken');
+    expect(ask('POST', { ...phone, 'next-action': 'x' }, '/api/pair')).toBe('not-let-in');
+    expect(ask('GET', { ...phone, 'next-action': 'x' }, '/pair')).toBe('not-let-in');
+  });
+
+  it.each(['127.0.0.1', '127.8.8.8', '::1', '::ffff:127.0.0.1'])(
+    'the own machine at %s is let in',
+    (peer) => {
+      expect(ask('GET', { 'x-rideau-peer': peer })).toBe('taken');
+    },
+  );
 });
 
 describe('a name that is refused', () => {

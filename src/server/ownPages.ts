@@ -1,19 +1,7 @@
 import type { DoorIssue } from './issues';
-
-const port = process.env.PORT ?? '3000';
-/** Names this server answers to; a page of another name that points here (DNS rebinding) is refused. */
-const hosts = new Set(
-  [
-    '127.0.0.1',
-    'localhost',
-    '[::1]',
-    ...(process.env.HOST && process.env.HOST !== '0.0.0.0' ? [process.env.HOST] : []),
-    ...(process.env.RIDEAU_HOSTS ?? '')
-      .split(',')
-      .map((h) => h.trim())
-      .filter(Boolean),
-  ].flatMap((h) => [h, `${h}:${port}`]),
-);
+import { refused } from './refused';
+import { isLetIn } from './pairing/devices';
+import { answeredHosts, isOwnScreen } from './pairing/names';
 
 /** A name that was refused is said once a minute, however often it comes. */
 const SAY_EVERY_MS = 60_000;
@@ -29,16 +17,11 @@ function sayRefused(host: string): void {
 
 const issue = (code: string, message: string): DoorIssue => ({ path: [], code, message });
 
-/**
- * Why a request is not taken: by its Host, or by where it comes from; other sites may lead here and nothing else. Null where
- * it is taken.
- */
-export function refusalOf({ headers, method }: Pick<Request, 'headers' | 'method'>): DoorIssue | null {
-  const host = headers.get('host') ?? '';
-  if (!hosts.has(host)) {
-    sayRefused(host);
-    return issue('host-refused', 'This studio does not answer to that name.');
-  }
+/** Why a request is not taken by where it comes from: other sites may lead here and nothing else. */
+function foreignIssue(
+  { headers, method }: Pick<Request, 'headers' | 'method'>,
+  host: string,
+): DoorIssue | null {
   const site = headers.get('sec-fetch-site');
   if (method === 'GET' || method === 'HEAD') {
     const foreign = site === 'cross-site' || site === 'same-site';
@@ -52,4 +35,45 @@ export function refusalOf({ headers, method }: Pick<Request, 'headers' | 'method
       ? site === null || site === 'same-origin'
       : origin === `http://${host}` || origin === `https://${host}`;
   return own ? null : issue('origin-refused', 'Writes are taken only from this studio’s own pages.');
+}
+
+/** What a device that was not let in yet may ask for: the page for the code, and to be let in with it. */
+function isForPairing({ headers, method, url }: Asked): boolean {
+  const { pathname } = new URL(url);
+  if (headers.has('next-action')) return false;
+  return method === 'POST' ? pathname === '/api/pair' : pathname === PAIR_PAGE;
+}
+
+type Asked = Pick<Request, 'headers' | 'method' | 'url'>;
+export const PAIR_PAGE = '/pair';
+export const NOT_LET_IN = 'not-let-in';
+
+/**
+ * Why a request is not taken: by its Host, by where it comes from, or because its device was not let in. Null where it
+ * is taken.
+ */
+export function refusalOf(request: Asked): DoorIssue | null {
+  const host = request.headers.get('host') ?? '';
+  if (!answeredHosts.has(host)) {
+    sayRefused(host);
+    return issue('host-refused', 'This studio does not answer to that name.');
+  }
+  const foreign = foreignIssue(request, host);
+  if (foreign) return foreign;
+  return isOwnScreen(request.headers) || isForPairing(request) || isLetIn(request.headers)
+    ? null
+    : issue(
+        NOT_LET_IN,
+        'This device was not let in yet: open this address in its browser, and type the code.',
+      );
+}
+
+/** The answer to what is not taken at the door. */
+export const refusedFor = (refusal: DoorIssue): Response =>
+  refused([{ ...refusal, status: refusal.code === NOT_LET_IN ? 401 : 403 }]);
+
+/** The answer to a request that is not taken at the door; null where it is taken. */
+export function refusedAtDoor(request: Asked): Response | null {
+  const refusal = refusalOf(request);
+  return refusal && refusedFor(refusal);
 }

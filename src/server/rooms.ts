@@ -40,6 +40,9 @@ export type ChangeIssue =
   | { code: 'nothing-to-undo' }
   | { code: 'stands-in-the-way' };
 
+/** What goes along with an act, which is told by the rest. */
+const BESIDE: ReadonlySet<Change['do']> = new Set(['putItem', 'moveItem', 'markReadings', 'copyLook']);
+
 const stateOf = (roomId: string | null): RoomState => {
   const db = studioDatabase();
   return {
@@ -92,10 +95,10 @@ export function changeRoom(
       ...oversizedIssues(changes.flatMap((c) => (c.do === 'putItem' ? [c.item] : []))),
     ];
     if (issues.length > 0) return fail<ChangeIssue>({ code: 'refused', issues });
-    const main =
-      changes.find((c) => c.do !== 'putItem' && c.do !== 'moveItem' && c.do !== 'markReadings') ??
-      first(changes);
-    inEntry(db, roomId, labelOf(main, previous), now(), () => {
+    const main = changes.find((c) => !BESIDE.has(c.do)) ?? first(changes);
+    // what is done to a copy is told by what was in it
+    const copied = changes.filter((c) => c !== main && c.do === 'copyLook').reduce(applyKept, previous);
+    inEntry(db, roomId, labelOf(main, copied), now(), () => {
       const known = new Map(previous.items.map((i) => [i.id, stableText(i)]));
       for (const item of next.items) if (known.get(item.id) !== stableText(item)) saveItem(db, item);
       saveRules(db, previous.rules, next.rules);

@@ -19,13 +19,15 @@ function CheckboxDrawn({
       <Radix.Root
         checked={checked}
         onCheckedChange={(state) => onChange(state === true)}
-        className="mt-[3px] flex h-[14px] w-[14px] shrink-0 items-center justify-center rounded-sm border border-ink bg-sheet data-[state=checked]:bg-ink"
+        className="group -m-[5px] mt-[-2px] flex h-[24px] w-[24px] shrink-0 items-center justify-center"
       >
-        <Radix.Indicator>
-          <svg width="10" height="10" viewBox="0 0 10 10" aria-hidden="true">
-            <path d="M1.5 5.2 4 7.7 8.6 2.4" fill="none" stroke="#f5f5f5" strokeWidth="1.6" />
-          </svg>
-        </Radix.Indicator>
+        <span className="flex h-[14px] w-[14px] items-center justify-center rounded-sm border border-ink bg-sheet group-data-[state=checked]:bg-ink">
+          <Radix.Indicator>
+            <svg width="10" height="10" viewBox="0 0 10 10" aria-hidden="true">
+              <path d="M1.5 5.2 4 7.7 8.6 2.4" fill="none" stroke="#f5f5f5" strokeWidth="1.6" />
+            </svg>
+          </Radix.Indicator>
+        </span>
       </Radix.Root>
       <span className="leading-snug">{children}</span>
     </label>

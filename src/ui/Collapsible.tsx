@@ -53,7 +53,7 @@ const Fold = steady(function Fold({
 }): ReactNode {
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange} className="border-b border-line py-2">
-      <Radix.Trigger className="group flex w-full items-baseline gap-2 text-left text-[14px] font-semibold">
+      <Radix.Trigger className="group flex w-full items-center gap-2 text-left text-[14px] font-semibold">
         <svg
           width="9"
           height="9"

@@ -20,7 +20,7 @@ type Base = {
   children?: ReactNode;
 };
 
-type Raw = Base & Typing & { inputMode?: 'decimal' | 'text' };
+type Raw = Base & Typing & { inputMode?: 'decimal' | 'numeric' | 'text' };
 
 /** Why a value was refused, with a way to keep it where it is only odd. */
 function Refusal({
@@ -58,7 +58,7 @@ function Refusal({
   );
 }
 
-const SIZES = { large: 'text-[25px] py-0.5', normal: 'text-[15px] py-1', small: 'text-[14px] py-0.5' };
+const SIZES = { large: 'text-[25px] py-0.5', normal: 'text-[15px] py-1', small: 'text-[14px] py-[3px]' };
 
 // a drag redraws the worksheet many times a second; a field whose reading stays the same is left alone
 const RawField = memo(function RawField({
@@ -261,7 +261,7 @@ export function TextField({
   value,
   onCommit,
   ...rest
-}: Base & { value: string; onCommit: (text: string) => Answer }): ReactNode {
+}: Base & Pick<Raw, 'inputMode'> & { value: string; onCommit: (text: string) => Answer }): ReactNode {
   const commit = useStableCallback((text: string) => onCommit(text.trim()));
   return <RawField shown={value} commit={commit} {...rest} />;
 }

@@ -18,7 +18,7 @@ export function Menu({
   className?: string;
   children: ReactNode;
 }): ReactNode {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState<'byKey' | 'byPointer' | null>(null);
   const button = useRef<HTMLButtonElement>(null);
   const load = () => void popup();
   return (
@@ -28,14 +28,15 @@ export function Menu({
         type="button"
         aria-label={label}
         aria-haspopup="menu"
-        aria-expanded={open}
+        aria-expanded={open !== null}
         onPointerEnter={load}
         onFocus={load}
-        onClick={() => setOpen(true)}
+        // a press by key has no clicks to count
+        onClick={(e) => setOpen(e.detail === 0 ? 'byKey' : 'byPointer')}
         onKeyDown={(e) => {
           if (e.key !== 'ArrowDown') return;
           e.preventDefault();
-          setOpen(true);
+          setOpen('byKey');
         }}
         className={className}
       >
@@ -45,7 +46,8 @@ export function Menu({
         <MenuPopup
           label={label}
           items={items}
-          onClose={() => setOpen(false)}
+          isByKey={open === 'byKey'}
+          onClose={() => setOpen(null)}
           focusBack={() => button.current?.focus()}
         />
       )}

@@ -1,6 +1,6 @@
 'use client';
 import { DropdownMenu as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { ANCHOR } from './anchor';
 
 export type MenuItem = { label: string; onSelect: () => void; disabled?: boolean };
@@ -9,14 +9,24 @@ export type MenuItem = { label: string; onSelect: () => void; disabled?: boolean
 export function MenuPopup({
   label,
   items,
+  isByKey = false,
   onClose,
   focusBack,
 }: {
   label: string;
   items: readonly MenuItem[];
+  /** Opened by key, its first item has the focus. */ isByKey?: boolean;
   onClose: () => void;
   focusBack: () => void;
 }): ReactNode {
+  const content = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!isByKey) return undefined;
+    const frame = requestAnimationFrame(() =>
+      content.current?.querySelector<HTMLElement>('[role=menuitem]:not([data-disabled])')?.focus(),
+    );
+    return () => cancelAnimationFrame(frame);
+  }, [isByKey]);
   return (
     <Radix.Root open onOpenChange={(open) => !open && onClose()}>
       <Radix.Trigger asChild>
@@ -24,6 +34,7 @@ export function MenuPopup({
       </Radix.Trigger>
       <Radix.Portal>
         <Radix.Content
+          ref={content}
           aria-label={label}
           align="start"
           sideOffset={4}

@@ -70,9 +70,11 @@ export function RadioList<T extends string>({
         >
           <Radix.Item
             value={o.value}
-            className="mt-[4px] flex h-[13px] w-[13px] items-center justify-center rounded-full border border-ink bg-sheet"
+            className="-mb-[7px] -ml-[6px] mt-[-2px] flex h-[24px] w-[24px] items-center justify-center"
           >
-            <Radix.Indicator className="h-[7px] w-[7px] rounded-full bg-ink" />
+            <span className="flex h-[13px] w-[13px] items-center justify-center rounded-full border border-ink bg-sheet">
+              <Radix.Indicator className="h-[7px] w-[7px] rounded-full bg-ink" />
+            </span>
           </Radix.Item>
           {o.content}
         </label>

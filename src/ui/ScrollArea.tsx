@@ -22,8 +22,8 @@ export function ScrollArea({
   /** Which ways it scrolls. */ bars?: readonly Orientation[];
   /** For a row of links, which shows by itself that it goes on. */ hasHiddenBars?: boolean;
   viewportRef?: Ref<HTMLDivElement>;
-  /** Where the viewport is itself a list: its role, its keys. */
-  viewport?: Omit<ComponentPropsWithRef<'div'>, 'className' | 'children'>;
+  /** Where the viewport is itself a list: its role, its keys, and whether the page’s single keys work there too. */
+  viewport?: Omit<ComponentPropsWithRef<'div'>, 'className' | 'children'> & { 'data-page-keys'?: '' };
 }): ReactNode {
   const nonce = useNonce();
   return (

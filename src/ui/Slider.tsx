@@ -31,12 +31,14 @@ export function Slider({
       onValueChange={([next]) => next !== undefined && onChange(next)}
       className={`relative flex h-[20px] touch-none select-none items-center ${className}`}
     >
-      <Radix.Track className={`relative h-[7px] w-full rounded-sm ${track}`} />
+      <Radix.Track className={`relative mx-[9px] h-[7px] flex-1 rounded-sm ${track}`} />
       <Radix.Thumb
         aria-label={label}
         {...(valueText === undefined ? {} : { 'aria-valuetext': valueText })}
-        className="block h-[18px] w-[5px] bg-ink"
-      />
+        className="flex h-[24px] w-[24px] items-center justify-center"
+      >
+        <span className="h-[18px] w-[5px] bg-ink" />
+      </Radix.Thumb>
     </Radix.Root>
   );
 }

@@ -22,11 +22,17 @@ const VARIANTS = {
   },
   boxes: {
     group: 'flex',
-    item: 'min-h-[32px] flex-1 border border-l-0 border-line px-1 font-narrow text-[13px] first:border-l max-lg:min-h-[44px] data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-sheet',
+    item: [
+      'min-h-[32px] flex-1 border border-l-0 border-line px-1 font-narrow text-[13px] first:border-l',
+      'max-lg:min-h-[44px] data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-sheet',
+    ].join(' '),
   },
   buttons: {
     group: 'flex gap-1.5',
-    item: 'rounded-md border border-ink bg-sheet px-2 py-0.5 text-[13px] font-medium hover:bg-well data-[state=on]:bg-ink data-[state=on]:text-sheet',
+    item: [
+      'rounded-md border border-ink bg-sheet px-2 py-0.5 text-[13px] font-medium hover:bg-well',
+      'data-[state=on]:bg-ink data-[state=on]:text-sheet',
+    ].join(' '),
   },
   icons: { group: 'flex gap-1', item: 'rounded-md border border-transparent p-1 data-[state=on]:border-ink' },
   pictures: {

@@ -9,11 +9,9 @@ const chainOf = (element: Element): Element[] => {
   return chain;
 };
 
-/** The part of a page that is left of where an element was; null where nothing is. */
-const leftOf = (chain: readonly Element[]): Element | null => {
-  const part = chain.find((element) => element.isConnected) ?? null;
-  return part && part.querySelector(FOCUSABLE) ? part : null;
-};
+/** The nearest part of a page that is left of where an element was, and that the keys can go on from. */
+const leftOf = (chain: readonly Element[]): Element | undefined =>
+  chain.find((element) => element.isConnected && element.querySelector(FOCUSABLE));
 
 /**
  * Keeps the focus near when what had it goes away: a button that did its work, a row that was deleted. Without it

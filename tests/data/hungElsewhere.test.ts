@@ -1,23 +1,14 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import { afterAll, beforeEach, expect, test, vi } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import type { Change } from '../../src/core/model/change';
 import { GROUP } from '../../src/core/model/defaults';
 import { demoStudio } from '../helpers/rooms';
+import { ownStudio } from '../helpers/ownStudio';
 import { restoreStudio } from '../helpers/restore';
 
-const folder = mkdtempSync(path.join(tmpdir(), 'rideau-hung-'));
-vi.stubEnv('RIDEAU_DATA', folder);
+ownStudio('hung');
 const rooms = await import('../../src/server/rooms');
 const { importRoom } = await import('../../src/server/importRoom');
-const { studioDatabase } = await import('../../src/server/studio');
 
-afterAll(() => {
-  studioDatabase().close();
-  vi.unstubAllEnvs();
-  rmSync(folder, { recursive: true, force: true });
-});
 beforeEach(async () => {
   const filled = await restoreStudio(demoStudio());
   if (!filled.ok) throw new Error(JSON.stringify(filled.issues));

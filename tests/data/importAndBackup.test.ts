@@ -1,24 +1,17 @@
-import { afterAll, beforeEach, expect, test, vi } from 'vitest';
-import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { beforeEach, expect, test } from 'vitest';
+import { mkdirSync, readdirSync, statSync } from 'node:fs';
 import path from 'node:path';
-import { bareRoom, demoRoom, demoStudio, item, opening, piece, placement } from '../helpers/rooms';
+import { bareRoom, demoRoom, demoStudio, item, opening, piece, placement, standing } from '../helpers/rooms';
+import { ownStudio } from '../helpers/ownStudio';
 import { restoreStudio } from '../helpers/restore';
 
-const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
+const folder = ownStudio('use');
 mkdirSync(path.join(folder, 'restoring-left', 'half'), { recursive: true });
-vi.stubEnv('RIDEAU_DATA', folder);
 const rooms = await import('../../src/server/rooms');
 const imports = await import('../../src/server/importRoom');
 const home = await import('../../src/server/homePage');
 const { backupStudio } = await import('../../src/server/studioFile');
-const { studioDatabase } = await import('../../src/server/studio');
 
-afterAll(() => {
-  studioDatabase().close();
-  vi.unstubAllEnvs();
-  rmSync(folder, { recursive: true, force: true });
-});
 const empty = { rideauStudio: 1, name: 'My studio', rules: [], homes: [], items: [], rooms: [] };
 const fill = async (studio: unknown = demoStudio()) => {
   const r = await restoreStudio(studio);
@@ -89,7 +82,7 @@ test('foreign, newer and unsound room files are refused with where and why, and 
     await codes({
       ...file,
       looks: [
-        { ...file.looks[0], placements: [placement({ itemId: 'ghost', pieceId: file.pieces[0]!.id })] },
+        { ...file.looks[0], placements: [placement({ itemId: 'ghost', ...standing(file.pieces[0]!.id) })] },
       ],
     }),
   ).toEqual([['looks.0.placements.0.itemId', 'not-found']]);

@@ -24,7 +24,7 @@ test('undo takes acts back one by one to the start, redo does them again to the 
   const states = [start];
   states.push(act('long-room', { do: 'copyLook', from: look.id, id: 'copy', name: 'Copy' }));
   states.push(act('long-room', { do: 'removeOpening', id: look.dressings[0]!.openingId }));
-  states.push(act('long-room', { do: 'removePiece', id: look.placements[0]!.pieceId }));
+  states.push(act('long-room', { do: 'removePiece', id: look.placements[0]!.spot.of }));
   states.push(
     act(
       'long-room',

@@ -1,38 +1,29 @@
 /** Whatever the studio accepts, its own backup and room files are accepted too. */
-import { afterAll, beforeEach, expect, test, vi } from 'vitest';
+import { beforeEach, expect, test } from 'vitest';
 import fc from 'fast-check';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import type { z } from 'zod';
 import { putKind, type Change } from '../../src/core/model/change';
 import { GROUP } from '../../src/core/model/defaults';
 import { LIMITS } from '../../src/core/model/limits';
 import { NOUN_NAMES, NOUNS, rowsOfNoun, type NounName } from '../../src/core/model/nouns';
-import { itemSchema, NOUN_SCHEMAS, placeSchema, roomSchema } from '../../src/core/model/schema';
+import { itemSchema, placeSchema } from '../../src/core/model/schema';
 import type { RoomFile } from '../../src/core/model/types';
+import { anyChange } from '../helpers/anyChange';
 import { anyValueOf } from '../helpers/anyValue';
+import { ownStudio } from '../helpers/ownStudio';
 import { restoreStudio } from '../helpers/restore';
 import { demoStudio } from '../helpers/rooms';
 
-const folder = mkdtempSync(path.join(tmpdir(), 'rideau-limits-'));
-vi.stubEnv('RIDEAU_DATA', folder);
+ownStudio('limits');
 const rooms = await import('../../src/server/rooms');
 const { importRoom } = await import('../../src/server/importRoom');
 const { backupStudio } = await import('../../src/server/studioFile');
 const { putItems } = await import('../../src/server/stash/stash');
 const { putPlace } = await import('../../src/server/stash/places');
-const { studioDatabase } = await import('../../src/server/studio');
 
 const ROOM = 'long-room';
 /** A full studio is fifty thousand things. */
 const LONG_MS = 300_000;
 
-afterAll(() => {
-  studioDatabase().close();
-  vi.unstubAllEnvs();
-  rmSync(folder, { recursive: true, force: true });
-});
 /** The demo with one room and what it uses. */
 function oneRoom() {
   const studio = demoStudio();
@@ -189,40 +180,6 @@ test(
   },
   LONG_MS,
 );
-
-/** A row of anything that the schema of changes lets through, and often what the room then refuses. */
-const anyChange = (file: RoomFile): fc.Arbitrary<Change> => {
-  const ids = {
-    wallId: file.room.walls.map((w) => w.id),
-    openingId: file.openings.map((o) => o.id),
-    itemId: file.items.map((i) => i.id),
-    pieceId: file.pieces.map((p) => p.id),
-    id: ['new', ...file.openings.map((o) => o.id), ...file.pieces.map((p) => p.id)],
-  };
-  const withIds = (row: object): fc.Arbitrary<object> =>
-    fc
-      .record(
-        Object.fromEntries(
-          Object.entries(ids)
-            .filter(([name]) => name in row)
-            .map(([name, known]) => [name, fc.constantFrom(...known)]),
-        ),
-      )
-      .map((known) => ({ ...row, ...known }));
-  const puts = NOUN_NAMES.map((noun) =>
-    anyValueOf(NOUN_SCHEMAS[noun] as z.ZodType)
-      .chain((row) => withIds(row as object))
-      .map((row) => {
-        const inLook = NOUNS[noun].where === 'look' ? { lookId: file.looks[0]!.id } : {};
-        return { do: putKind(noun), ...inLook, [noun]: row } as unknown as Change;
-      }),
-  );
-  const setRoom = anyValueOf(roomSchema).map((room): Change => {
-    const drawn = room as RoomFile['room'];
-    return { do: 'setRoom', room: { ...drawn, id: file.room.id, walls: file.room.walls } };
-  });
-  return fc.oneof(...puts, setRoom);
-};
 
 test(
   'random changes: what is accepted comes back from a backup as it was',

@@ -81,7 +81,7 @@ test('the key that the code names is the key that the table has', () => {
 test('a database from a newer version is refused and left as it is', () => {
   open();
   const db = new Database(file());
-  db.prepare('INSERT INTO migration VALUES (?, ?, ?, ?)').run(NEXT, '0009_later.sql', 'x', NOON);
+  db.prepare('INSERT INTO migration VALUES (?, ?, ?, ?)').run(NEXT, 'later.sql', 'x', NOON);
   db.close();
   const previous = readFileSync(file());
   expect(problem(open)).toMatchObject({
@@ -115,7 +115,7 @@ test('an edited step, a gap, a number twice and a bad name are refused', () => {
 
 test('a step that fails half way leaves nothing behind, and is taken once it is mended', () => {
   open();
-  const second = path.join(steps, `000${NEXT}_half.sql`);
+  const second = path.join(steps, `${String(NEXT).padStart(4, '0')}_half.sql`);
   writeFileSync(second, 'CREATE TABLE half (x INTEGER) STRICT; INSERT INTO nowhere VALUES (1);');
   expect(open).toThrow(/nowhere/);
   writeFileSync(second, 'CREATE TABLE half (x INTEGER) STRICT;');
@@ -142,8 +142,11 @@ test('a database of something else, and a file that is none, are not touched', (
 function copyRows(source: StudioDatabase, target: StudioDatabase): void {
   target.transaction(() => {
     for (const { name } of ALL_TABLES) {
-      const columns = (target.pragma(`table_info(${name})`) as { name: string }[]).map((c) => c.name);
-      if (columns.length === 0) continue;
+      const columnsOf = (db: StudioDatabase) =>
+        (db.pragma(`table_info(${name})`) as { name: string }[]).map((c) => c.name);
+      const [columns, present] = [columnsOf(target), columnsOf(source)];
+      // things on furniture were written otherwise; rooms that are copied have none
+      if (columns.length === 0 || columns.some((c) => !present.includes(c))) continue;
       const insert = target.prepare(
         `INSERT INTO ${name} (${columns.join(', ')}) VALUES (${columns.map((c) => `@${c}`).join(', ')})`,
       );
@@ -239,8 +242,63 @@ test('a studio of version 1 with all its rooms is carried over, and what undo ke
     room.looks[0]!.placements.length,
   ]).toEqual([0, 0, 1, 1, 0]);
   db.transaction(() => replay(db, nextEntry(db, 'r', 'undo')!, 'undo')).immediate();
-  expect(loadRoomFile(db, 'r')!.looks[0]!.placements.map((p) => p.id)).toEqual(['x']);
+  expect(loadRoomFile(db, 'r')!.looks[0]!.placements).toMatchObject([
+    {
+      id: 'x',
+      spot: { of: 'p', part: 'seat' },
+      lie: 'propped',
+      row: 0,
+      fill: 'feather',
+      count: 1,
+      layer: 'season',
+    },
+  ]);
   expect(loadRoomFile(db, 'r')!.fittings).toMatchObject([{ id: 'f', mantel: null }]);
+  db.close();
+});
+
+test('what lay on furniture lies on its spot, in the room and in what undo kept, and lost its name where a piece has it', () => {
+  const old = new Database(file());
+  migrate(
+    old,
+    readMigrations(steps).filter((s) => s.number < 11),
+    NOON,
+  );
+  const folder = path.join(studio.folder, 'built');
+  mkdirSync(folder);
+  const present = openDatabase(folder, MIGRATIONS, NOON);
+  const room = { ...demoRoom('long-room'), looks: demoRoom('long-room').looks.slice(0, 1) };
+  present.transaction(() => {
+    saveHome(present, room.home);
+    for (const i of room.items) saveItem(present, { ...i, placeId: null, roomId: null, photoId: null });
+    insertRoom(present, { ...room, looks: room.looks.map((l) => ({ ...l, placements: [] })) });
+  })();
+  copyRows(present, old);
+  present.close();
+  const put = old.prepare(
+    "INSERT INTO placement VALUES ('long-room', 'as-found', ?, ?, 'lantern', ?, ?, 300, 2, 'foam', ?)",
+  );
+  put.run('a', 0, 'chest', 'object', 0);
+  put.run('b', 1, 'stove', 'object', 0);
+  put.run('c', 2, 'long-sofa', 'pillow', 1);
+  put.run('chest', 3, 'long-sofa', 'throw', 0);
+  old.exec(`
+    INSERT INTO journal_entry VALUES (1, 'long-room', '{"code":"putPlacement","name":"Lantern"}', '2026-01-01T00:00:00Z', 0);
+    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'placement', json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id, 'piece_id', 'coffee-table', 'placed_as', placed_as, 'x_mm', 200.0, 'layer', layer, 'fill', fill, 'turned', turned), json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id, 'piece_id', piece_id, 'placed_as', placed_as, 'x_mm', x_mm, 'layer', layer, 'fill', fill, 'turned', turned) FROM placement WHERE id = 'a';`);
+  old.close();
+  const db = openDatabase(studio.folder, steps, NOON);
+  const placed = () => loadRoomFile(db, 'long-room')!.looks[0]!.placements;
+  expect(placed().map((p) => [p.id, `${p.spot.of}/${p.spot.part}`, p.lie, p.row, p.fill])).toEqual([
+    ['a', 'chest/top', 'standing', 2, null],
+    ['b', 'stove/mantel', 'standing', 2, null],
+    ['c', 'long-sofa/seat', 'proppedSide', 2, 'foam'],
+    ['chest-on', 'long-sofa/seat', 'overBack', 2, null],
+  ]);
+  expect(roomFileSchema.safeParse(loadRoomFile(db, 'long-room')).error).toBeUndefined();
+  db.transaction(() => replay(db, nextEntry(db, 'long-room', 'undo')!, 'undo')).immediate();
+  expect(placed()[0]).toMatchObject({ id: 'a', spot: { of: 'coffee-table', part: 'top' }, xMm: 200 });
+  db.transaction(() => replay(db, nextEntry(db, 'long-room', 'redo')!, 'redo')).immediate();
+  expect(placed()[0]).toMatchObject({ id: 'a', spot: { of: 'chest', part: 'top' }, xMm: 300 });
   db.close();
 });
 

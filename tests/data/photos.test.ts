@@ -1,15 +1,12 @@
-import { afterAll, beforeEach, expect, test, vi } from 'vitest';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { beforeEach, expect, test } from 'vitest';
 import sharp from 'sharp';
 import { newItem } from '../../src/core/model/defaults';
 import type { Item } from '../../src/core/model/types';
 import { demoStudio } from '../helpers/rooms';
+import { ownStudio } from '../helpers/ownStudio';
 import { restoreStudio } from '../helpers/restore';
 
-const folder = mkdtempSync(path.join(tmpdir(), 'rideau-photos-'));
-vi.stubEnv('RIDEAU_DATA', folder);
+ownStudio('photos');
 const stash = await import('../../src/server/stash/stash');
 const { keepPhoto, photoBytes, photosForFile, readPhotoFiles } = await import('../../src/server/photos');
 const rooms = await import('../../src/server/rooms');
@@ -17,11 +14,6 @@ const { studioDatabase } = await import('../../src/server/studio');
 const { dropUnusedPhotos } = await import('../../src/data/photoRepository');
 const { loadItem } = await import('../../src/data/itemRepository');
 
-afterAll(() => {
-  studioDatabase().close();
-  vi.unstubAllEnvs();
-  rmSync(folder, { recursive: true, force: true });
-});
 beforeEach(async () => {
   const r = await restoreStudio(demoStudio());
   if (!r.ok) throw new Error(JSON.stringify(r.issues));

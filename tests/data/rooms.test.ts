@@ -204,7 +204,7 @@ test('numbers of any crumb, and every empty field, come back the same', () => {
             hanger: { kind: 'wire', hooks: 2, ringDropMm: 1, ringsApartMm: 2, wireMm: 3, hooksApartMm: null },
           }),
         ],
-        placements: [placement({ turned: true })],
+        placements: [placement({ lie: 'proppedSide' })],
       },
     ],
   };
@@ -276,7 +276,7 @@ test('the stash is found by kind and by words in any order, whatever signs they 
     item({ id: 'c', name: 'Oak bowl', kind: 'object', texture: 'hard', whereabouts: 'Blue box' }),
   ])
     saveItem(db, i);
-  const ids = (kinds: string[], words: string) => findItems(db, kinds, words, 50).map((i) => i.id);
+  const ids = (kinds: string[], words: string) => findItems(db, kinds, words, { limit: 50 }).map((i) => i.id);
   expect([
     ids([], 'blue'),
     ids([], 'LINEN  blue'),
@@ -285,7 +285,7 @@ test('the stash is found by kind and by words in any order, whatever signs they 
     ids([], 'blue_'),
     ids([], "'; DROP TABLE item; --"),
   ]).toEqual([['a', 'b', 'c'], ['a', 'b'], ['a'], ['a'], ['b'], []]);
-  expect(findItems(db, [], '', 2).length).toBe(2);
+  expect(findItems(db, [], '', { limit: 2 }).length).toBe(2);
   expect(itemsByIds(db, ['c', 'none', 'a']).map((i) => i.id)).toEqual(['a', 'c']);
 });
 

@@ -1,21 +1,12 @@
-import { afterAll, beforeEach, expect, test, vi } from 'vitest';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { beforeEach, expect, test } from 'vitest';
 import { planLook } from '../../src/core/plan/planLook';
 import { demoStudio } from '../helpers/rooms';
+import { ownStudio } from '../helpers/ownStudio';
 import { restoreStudio } from '../helpers/restore';
 
-const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
-vi.stubEnv('RIDEAU_DATA', folder);
+ownStudio('use');
 const rooms = await import('../../src/server/rooms');
-const { studioDatabase } = await import('../../src/server/studio');
 
-afterAll(() => {
-  studioDatabase().close();
-  vi.unstubAllEnvs();
-  rmSync(folder, { recursive: true, force: true });
-});
 const fill = async (studio: unknown = demoStudio()) => {
   const r = await restoreStudio(studio);
   if (!r.ok) throw new Error(JSON.stringify(r.issues));

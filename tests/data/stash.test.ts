@@ -1,6 +1,5 @@
-import { afterAll, beforeEach, expect, test, vi } from 'vitest';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { beforeEach, expect, test } from 'vitest';
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { PDFDocument } from 'pdf-lib';
 import { inches } from '../../src/core/base/units';
@@ -8,11 +7,12 @@ import { newItem } from '../../src/core/model/defaults';
 import { studioFileSchema } from '../../src/core/model/schema';
 import type { Item } from '../../src/core/model/types';
 import { upgradeStudioFile } from '../../src/core/model/upgrade';
+import { STUDIO_FILE_VERSION } from '../../src/core/model/version';
 import { demoStudio } from '../helpers/rooms';
+import { ownStudio } from '../helpers/ownStudio';
 import { restoreStudio } from '../helpers/restore';
 
-const folder = mkdtempSync(path.join(tmpdir(), 'rideau-stash-'));
-vi.stubEnv('RIDEAU_DATA', folder);
+ownStudio('stash');
 const stash = await import('../../src/server/stash/stash');
 const { needLines } = await import('../../src/server/stash/need');
 const { dropPlace, placeRows, putPlace } = await import('../../src/server/stash/places');
@@ -24,11 +24,6 @@ const rooms = await import('../../src/server/rooms');
 const { studioDatabase } = await import('../../src/server/studio');
 const { loadItem, loadItems } = await import('../../src/data/itemRepository');
 
-afterAll(() => {
-  studioDatabase().close();
-  vi.unstubAllEnvs();
-  rmSync(folder, { recursive: true, force: true });
-});
 beforeEach(async () => {
   const r = await restoreStudio(demoStudio());
   if (!r.ok) throw new Error(JSON.stringify(r.issues));
@@ -68,6 +63,16 @@ test('things are put in as one act; one that cannot be refuses them all, with it
     issues: [{ path: [1, 'widthMm'] }],
   });
   expect(loadItem(studioDatabase(), 'x')).toBeUndefined();
+});
+
+test('things that are put in again because their answer was lost are there once, as they were changed since', () => {
+  expect(stash.putNewItems([red()])).toEqual({ ok: true, value: { ids: ['red'] } });
+  stash.saveChangedItem(red(), red({ note: 'mended' }));
+  expect(stash.putNewItems([red()])).toEqual({ ok: true, value: { ids: ['red'] } });
+  expect(one('red').note).toBe('mended');
+  expect(stash.putNewItems([red(), red({ id: 'other' })]).ok).toBe(true);
+  expect([one('red').note, one('other').name]).toEqual(['mended', 'Red float']);
+  expect(stash.putNewItems([])).toMatchObject({ ok: false, issues: [{ code: 'nothing' }] });
 });
 
 test('a change to a thing that was changed meanwhile is refused, and what is there is given', () => {
@@ -283,5 +288,6 @@ test('a backup of version 1 is read as the present one: nothing is lost, and not
     ),
   ).toBe(true);
   // what is no such file is left to the schema
-  for (const other of [null, 7, [], { rideauStudio: 4 }]) expect(upgradeStudioFile(other)).toBe(other);
+  for (const other of [null, 7, [], { rideauStudio: STUDIO_FILE_VERSION }])
+    expect(upgradeStudioFile(other)).toBe(other);
 });

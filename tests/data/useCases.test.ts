@@ -1,17 +1,14 @@
 import { STAGE_NAMES } from '../../src/core/model/finding';
-import { afterAll, beforeEach, expect, test, vi } from 'vitest';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { beforeEach, expect, test } from 'vitest';
 import type { Change } from '../../src/core/model/change';
 import { inches } from '../../src/core/base/units';
 import type { RoomFile } from '../../src/core/model/types';
 import { planLook } from '../../src/core/plan/planLook';
-import { demoRoom, demoStudio, piece, placement } from '../helpers/rooms';
+import { demoRoom, demoStudio, piece, placement, onSeat } from '../helpers/rooms';
+import { ownStudio } from '../helpers/ownStudio';
 import { restoreStudio } from '../helpers/restore';
 
-const folder = mkdtempSync(path.join(tmpdir(), 'rideau-use-'));
-vi.stubEnv('RIDEAU_DATA', folder);
+ownStudio('use');
 const rooms = await import('../../src/server/rooms');
 const home = await import('../../src/server/homePage');
 const { findInStash } = await import('../../src/server/stash/findInStash');
@@ -19,11 +16,6 @@ const { publishedPlan } = await import('../../src/server/sheets/plan');
 const { inOneGo } = await import('../../src/server/inOneGo');
 const { studioDatabase } = await import('../../src/server/studio');
 
-afterAll(() => {
-  studioDatabase().close();
-  vi.unstubAllEnvs();
-  rmSync(folder, { recursive: true, force: true });
-});
 const empty = { rideauStudio: 1, name: 'My studio', rules: [], homes: [], items: [], rooms: [] };
 const fill = async (studio: unknown = demoStudio()) => {
   const r = await restoreStudio(studio);
@@ -185,7 +177,7 @@ test('a thing of the stash that the room did not use yet comes along', () => {
     {
       do: 'putPlacement',
       lookId: file.looks[0]!.id,
-      placement: placement({ itemId: thing.id, pieceId: 'bench' }),
+      placement: placement({ itemId: thing.id, ...onSeat('bench') }),
     },
   ]);
   expect(withSeat.ok, JSON.stringify(withSeat)).toBe(true);
@@ -289,6 +281,7 @@ test('an empty studio has no cards, no homes and nothing to undo', async () => {
     others: [],
     items: 0,
     homes: [],
+    unit: 'in',
     undo: null,
   });
   expect(rooms.replayRoom(null, 'undo').ok).toBe(false);

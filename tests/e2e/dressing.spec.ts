@@ -161,7 +161,17 @@ test('a tub is given a shower curtain', async ({ page, studio }) => {
       pieces: [],
       fittings: [tub],
       openings: [],
-      looks: [{ ...file.looks[0]!, id: 'wet', dressings: [], hangings: [], groups: [], placements: [] }],
+      looks: [
+        {
+          ...file.looks[0]!,
+          id: 'wet',
+          isRecord: false,
+          dressings: [],
+          hangings: [],
+          groups: [],
+          placements: [],
+        },
+      ],
     },
   });
   expect(put.ok(), await put.text()).toBe(true);

@@ -274,3 +274,36 @@ for (const [url, links] of [
       await expect(page.locator(`#${to}`)).toBeFocused();
     }
   });
+
+test('how the room was found stays: dressing it begins a copy, with a word, and undo takes that back', async ({
+  page,
+}) => {
+  await page.goto('/rooms/long-room/seats?look=as-found');
+  await awake(page);
+  const looks = async () => (await fileOf(page)).looks;
+  const found = (await looks()).find((l) => l.id === 'as-found');
+  await page.getByRole('button', { name: 'Put on Gorse velvet' }).click();
+  await expect(page.getByRole('tab', { name: 'New look' })).toHaveAttribute('aria-selected', 'true');
+  await expect(
+    page.getByText('“As found” stays as it is. This is a copy: “New look”.', { exact: true }),
+  ).toBeVisible();
+  await saved(page);
+  const copy = (await looks()).find((l) => l.name === 'New look')!;
+  expect((await looks()).find((l) => l.id === 'as-found')).toEqual(found);
+  expect(copy.placements).toHaveLength(found!.placements.length + 1);
+  // what comes after goes into the copy
+  await page.getByRole('button', { name: 'Put on Gorse velvet' }).click();
+  await expect.poll(async () => (await looks()).at(-1)!.placements.length).toBe(copy.placements.length + 1);
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('tab', { name: 'New look' })).toHaveCount(0);
+  await expect.poll(async () => (await looks()).map((l) => l.name)).not.toContain('New look');
+  // opened for changing, it is changed itself
+  await page.getByRole('tab', { name: 'As found' }).click();
+  await page.getByRole('button', { name: 'This look', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Change this record' }).click();
+  await page.getByRole('button', { name: 'Put on Gorse velvet' }).click();
+  await expect
+    .poll(async () => (await looks()).find((l) => l.id === 'as-found')!.placements.length)
+    .toBe(copy.placements.length);
+});

@@ -165,7 +165,7 @@ test('the whole studio backs up and restores', async ({ page }, info) => {
   await expect(page.getByRole('heading', { name: 'Landing' })).toHaveCount(0);
   await page.getByLabel('Restore a backup').setInputFiles(file);
   await page.getByRole('button', { name: 'Restore it' }).click();
-  await expect(page.getByText(/Restored: 4 rooms, 92 items/)).toBeVisible();
+  await expect(page.getByText(/Restored: 4 rooms, 98 items/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Landing' })).toBeVisible();
 });
 

@@ -35,7 +35,7 @@ test('a list opens, is walked and chosen from by keys alone, and the focus comes
 
 test('a long list is narrowed by typing, says when nothing matches, and takes Enter', async ({ page }) => {
   await page.goto('/stash');
-  await expect(page.getByText('92 of 92')).toBeVisible();
+  await expect(page.getByText('98 of 98')).toBeVisible();
   const kind = page.getByRole('combobox', { name: 'Kind', exact: true });
   await kind.click();
   await expect(page.getByPlaceholder('Search', { exact: true })).toBeFocused();
@@ -47,7 +47,7 @@ test('a long list is narrowed by typing, says when nothing matches, and takes En
   await page.keyboard.press('Enter');
   await expect(kind).toHaveText('Mirror');
   await expect(kind).toBeFocused();
-  await expect(page.getByText('1 of 92')).toBeVisible();
+  await expect(page.getByText('1 of 98')).toBeVisible();
   // a press beside an open list only closes it
   await kind.click();
   await expect(page.locator('[cmdk-item]').first()).toBeVisible();
@@ -77,7 +77,9 @@ test('a look’s menu comes from its button and from a right click, and renames 
   await button.click();
   await expect(page.getByRole('menuitem')).toHaveText([
     'Rename this look',
+    'Season and shares of colour',
     'Copy this look',
+    'Keep as it is, as a record',
     'Delete this look',
   ]);
   await page.keyboard.press('Escape');

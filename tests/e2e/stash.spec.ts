@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import type { StudioFile } from '../../src/core/model/types';
-import { axeFindsNothing, expect, test, type, choose } from './studio';
+import { expect, test, type, choose } from './studio';
 
 type Page = import('@playwright/test').Page;
 const studioOf = async (page: Page): Promise<StudioFile> =>
@@ -34,18 +34,18 @@ async function photo(
 
 test('things are found by word, kind, family, size and place, all by keyboard', async ({ page }) => {
   await page.goto('/stash');
-  await expect(page.getByText('92 of 92')).toBeVisible();
-  await page.keyboard.press('/');
+  await expect(page.getByText('98 of 98')).toBeVisible();
+  await page.keyboard.press('f');
   await page.keyboard.type('harbour blue');
-  await expect(page.getByText('10 of 92')).toBeVisible();
+  await expect(page.getByText('10 of 98')).toBeVisible();
   await page.getByRole('searchbox').fill('');
   await choose(page.getByLabel('Kind', { exact: true }), 'Art');
-  await expect(page.getByText('17 of 92')).toBeVisible();
+  await expect(page.getByText('17 of 98')).toBeVisible();
   await page.getByLabel('Wide').fill('20');
   await page.getByLabel('Wide').press('Enter');
   await page.getByLabel('High').fill('20 in');
   await page.getByLabel('High').press('Enter');
-  await expect(page.getByText('11 of 92')).toBeVisible();
+  await expect(page.getByText('11 of 98')).toBeVisible();
   await page.getByRole('button', { name: 'Clear the filters' }).click();
   await page.getByLabel('Colour to look for').fill('#a3462f');
   await expect(page.getByRole('option', { name: /Tanbark linen/ })).toBeVisible();
@@ -55,9 +55,9 @@ test('things are found by word, kind, family, size and place, all by keyboard', 
   await choose(page.getByLabel('which spot …'), /coffee table/i);
   // ten feet of rug do not go on a table, a bowl does
   await page.getByRole('searchbox').fill('jute rug');
-  await expect(page.getByText('0 of 92')).toBeVisible();
+  await expect(page.getByText('0 of 98')).toBeVisible();
   await page.getByRole('searchbox').fill('turned bowl');
-  await expect(page.getByText('1 of 92')).toBeVisible();
+  await expect(page.getByText('1 of 98')).toBeVisible();
   await page.getByRole('searchbox').fill('');
   const list = page.getByRole('listbox');
   await list.focus();
@@ -97,6 +97,8 @@ test('while the studio is away what is typed stays, in order, and is written whe
   page,
   studio,
 }) => {
+  // the server is ended and begun again three times
+  test.setTimeout(90_000);
   await page.goto('/stash?item=moss-20');
   const [wide, many] = [
     page.locator('aside').getByLabel('Wide'),
@@ -323,16 +325,3 @@ test('an empty stash says how to begin, and things come in one after the other',
       ['Sea glass bowl', 'photo'],
     ]);
 });
-
-for (const [name, url, width] of [
-  ['the list', '/stash?item=sail-check-22', 1280],
-  ['the gallery', '/stash?view=gallery', 1280],
-  ['the list on a phone', '/stash', 390],
-  ['places', '/stash?tab=places', 1280],
-  ['need', '/stash?tab=need', 1280],
-  ['returns', '/stash?tab=returns', 390],
-  ['bringing in', '/stash?tab=add', 1280],
-] as const) {
-  test(`axe finds nothing on ${name}, and nothing runs over the side`, ({ page }) =>
-    axeFindsNothing(page, url, width));
-}

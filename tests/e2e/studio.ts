@@ -1,12 +1,13 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
-import net from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { RoomFile } from '../../src/core/model/types';
 import type { Plan } from '../../src/core/plan/planLook';
-import { demoStudio, serve, type Server } from '../helpers/server';
+import { demoStudio, freePort, serve, type Server } from '../helpers/server';
+
+export { freePort };
 
 /** A running studio of its own, filled with the demo before each test or left empty. */
 export type Studio = {
@@ -18,15 +19,6 @@ export type Studio = {
   kill: () => Promise<void>;
   start: () => Promise<void>;
 };
-
-export const freePort = () =>
-  new Promise<number>((resolve) => {
-    const s = net.createServer();
-    s.listen(0, '127.0.0.1', () => {
-      const { port } = s.address() as net.AddressInfo;
-      s.close(() => resolve(port));
-    });
-  });
 
 export const test = base.extend<{ problems: string[] }, { studio: Studio }>({
   studio: [

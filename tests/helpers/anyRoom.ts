@@ -1,5 +1,6 @@
 /** Rooms drawn at random, for what has to hold in any room. */
 import fc from 'fast-check';
+import { elementAt } from '../../src/core/base/list';
 import { GROUP, SHEER } from '../../src/core/model/defaults';
 import {
   groupKindSchema,
@@ -20,7 +21,18 @@ import type {
   Placement,
   RoomFile,
 } from '../../src/core/model/types';
-import { bareRoom, dressing, fittingOf, hanging, item, opening, piece, placement } from './rooms';
+import {
+  bareRoom,
+  dressing,
+  fittingOf,
+  hanging,
+  item,
+  opening,
+  piece,
+  placement,
+  onSeat,
+  standing,
+} from './rooms';
 
 const mm = (min: number, max: number) => fc.integer({ min, max });
 const orNull = <T>(a: fc.Arbitrary<T>) => fc.option(a, { nil: null });
@@ -249,12 +261,19 @@ const anyPiece = fc.record({
 const anyPlacement = fc.record({
   piece: fc.nat({ max: 5 }),
   item: fc.nat({ max: 3 }),
-  as: fc.constantFrom('pillow' as const, 'throw' as const, 'object' as const),
+  lie: fc.constantFrom('propped' as const, 'overBack' as const, 'standing' as const, 'flat' as const),
+  /** On the thing that was put before it, in a part that it may have. */
+  isCarried: fc.boolean(),
+  part: fc.constantFrom('top', 'mouth', 'inside'),
+  count: fc.integer({ min: 1, max: 3 }),
+  turnDeg: fc.constantFrom(0, 0, 0, 90, 30),
   xMm: mm(0, 2000),
-  layer: fc.nat({ max: 2 }),
+  row: fc.nat({ max: 2 }),
 });
 const anyCover = fc.record({
-  kind: fc.constantFrom('cover' as const, 'throw' as const, 'candle' as const, 'plant' as const),
+  kind: fc.constantFrom(
+    ...(['cover', 'throw', 'candle', 'plant', 'tray', 'vase', 'object', 'basket', 'stem'] as const),
+  ),
   widthMm: mm(20, 700),
   heightMm: mm(20, 600),
   count: fc.integer({ min: 0, max: 4 }),
@@ -262,6 +281,17 @@ const anyCover = fc.record({
   a: mm(-60, 60),
   b: mm(-60, 60),
 });
+
+function spotFor(
+  p: { piece: number; lie: Placement['lie']; isCarried: boolean; part: string },
+  pieces: readonly Piece[],
+  i: number,
+): Pick<Placement, 'spot' | 'lie' | 'fill'> {
+  if (p.isCarried && i > 0) return { ...standing(`l${i - 1}`, p.part), lie: 'standing' };
+  const host = elementAt(pieces, p.piece % pieces.length);
+  if (host.seat) return { ...onSeat(host.id), lie: p.lie, fill: null };
+  return { ...standing(host.id), lie: p.lie };
+}
 
 /** A room with furniture and things on it, for a household with children, pets or allergies. */
 export const anyFurnishedRoom = fc.record({
@@ -285,11 +315,12 @@ export function furnishedRoomOf(r: AnyFurnishedRoom): RoomFile {
   const placements = r.placements.map((p, i): Placement =>
     placement({
       id: `l${i}`,
-      pieceId: `p${1 + (p.piece % pieces.length)}`,
+      ...spotFor(p, pieces, i),
       itemId: `c${p.item % covers.length}`,
-      as: p.as,
       xMm: p.xMm,
-      layer: p.layer,
+      row: p.row,
+      count: p.count,
+      turnDeg: p.turnDeg,
     }),
   );
   const flags = { ...file.home.flags, childrenAges: r.ages, pets: r.pets };

@@ -55,6 +55,7 @@ function anyList(schema: z.ZodArray): Any {
 const TEXTS = [
   'a',
   'id-7',
+  'bay2',
   'Ünïcode Łódź',
   '2026-05-01',
   '2026-05-01T09:30:00Z',

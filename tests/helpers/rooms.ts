@@ -9,6 +9,7 @@ import {
   ITEM,
   OPENING,
   PIECE,
+  PLACEMENT,
   ROOM,
 } from '../../src/core/model/defaults';
 import { emptyLists } from '../../src/core/model/nouns';
@@ -133,15 +134,23 @@ export const linenPanel = (more: Partial<Item> = {}): Item =>
     price: 4000,
     ...more,
   });
+/** Where a pillow is put, and where a thing is that stands for itself. */
+export const onSeat = (of: string): Pick<Placement, 'spot' | 'lie'> => ({
+  spot: { of, part: 'seat' },
+  lie: 'propped',
+});
+export const standing = (of: string, part = 'top'): Pick<Placement, 'spot' | 'lie' | 'fill'> => ({
+  spot: { of, part },
+  lie: 'standing',
+  fill: null,
+});
 export const placement = (more: Partial<Placement> = {}): Placement => ({
   id: 'x1',
   itemId: 'i1',
-  pieceId: 'p1',
-  as: 'pillow',
+  ...PLACEMENT,
+  ...onSeat('p1'),
   xMm: inches(12),
-  layer: 0,
   fill: 'feather',
-  turned: false,
   ...more,
 });
 export const hanging = (more: Partial<Hanging> = {}): Hanging => ({

@@ -26,7 +26,7 @@ describe('changes', () => {
     expect(
       noSofa.looks.every(
         (l) =>
-          l.placements.every((p) => p.pieceId !== 'long-sofa') &&
+          l.placements.every((p) => p.spot.of !== 'long-sofa') &&
           l.hangings.every((h) => h.overPieceId !== 'long-sofa'),
       ),
     ).toBe(true);

@@ -137,7 +137,8 @@ function copyLook(
   const look = file.looks.find((l) => l.id === sourceId);
   if (!look) return file;
   const order = Math.max(...file.looks.map((l) => l.order)) + 1;
-  return { ...file, looks: [...file.looks, { ...look, id, name, order }] };
+  const { isRecord: _stays, ...dressed } = look;
+  return { ...file, looks: [...file.looks, { ...dressed, id, name, order }] };
 }
 
 /** A reading is kept only while there is something to say of it: that it is a guess, or that a second one differs. */

@@ -9,6 +9,7 @@ import type {
   Item,
   Opening,
   Piece,
+  Placement,
   Room,
   Seat,
 } from './types';
@@ -201,6 +202,19 @@ export const GROUP: Omit<HangingGroup, 'id' | 'name' | 'wallId' | 'kind'> = {
   ratio: null,
   seed: 1,
   reuseHoles: false,
+};
+
+/** A thing that was put somewhere, of which nothing more is said: it stands there for the season, showing its front. */
+export const PLACEMENT: Omit<Placement, 'id' | 'itemId' | 'spot' | 'xMm'> = {
+  outMm: null,
+  turnDeg: 0,
+  row: 0,
+  layer: 'season',
+  lie: 'standing',
+  face: 'front',
+  count: 1,
+  locked: false,
+  fill: null,
 };
 
 export const CLEAR: Clear = { found: [], irritations: [], tasks: [], beforePhotos: [] };

@@ -7,7 +7,7 @@ export type Level = 'ok' | 'yielded' | 'caution' | 'stop';
 /** The stages of the rail, in the order of work, by the groups that the rail shows. */
 export const STAGE_GROUPS = {
   room: ['measure', 'clear'],
-  dress: ['windows', 'walls', 'seats'],
+  dress: ['windows', 'walls', 'seats', 'surfaces'],
   back: ['colour'],
   do: ['fitting'],
 } as const;
@@ -162,7 +162,6 @@ export type FindingCode =
   | 'pair-sizes-differ'
   | 'group-past-zone'
   | 'tv-too-high'
-  | 'before-screen'
   | 'tv-height-good'
   | 'shelf-over-tank'
   | 'shelf-over-tank-off'
@@ -205,6 +204,20 @@ export type FindingCode =
   | 'pillow-off-the-seat'
   | 'unwashable-with-children'
   | 'item-in-two-places'
+  // surfaces
+  | 'before-screen'
+  | 'before-picture'
+  | 'taller-than-spot'
+  | 'past-the-edge'
+  | 'falls-off'
+  | 'things-collide'
+  | 'spot-takes-none'
+  | 'spot-gone'
+  | 'plug-behind-thing'
+  | 'vent-behind-thing'
+  | 'talk-blocked'
+  | 'loose-over-heads'
+  | 'surface-fits'
   // colour
   | 'near-miss'
   | 'accent-alone'

@@ -1,3 +1,5 @@
+import fc from 'fast-check';
+import { applyChange } from './change';
 import { describe, expect, it } from 'vitest';
 import {
   bareRoom,
@@ -5,9 +7,11 @@ import {
   fittingOf,
   hanging,
   item,
+  onSeat,
   opening,
   piece,
   placement,
+  standing,
 } from '../../../tests/helpers/rooms';
 import { GROUP, SHEER } from './defaults';
 import {
@@ -25,7 +29,7 @@ import {
   rowsOfNoun,
   valueAt,
 } from './nouns';
-import type { Dressing, Look, RoomFile } from './types';
+import type { Dressing, Look, RoomFile, Placement } from './types';
 
 const sheer = {
   itemId: 'voile',
@@ -53,8 +57,8 @@ function linked(): RoomFile {
     groups: [{ ...group, overPieceId: 'sofa', axisId: 'tv' }],
     hangings: [hanging({ id: 'h', itemId: 'frame', print, overPieceId: 'sofa', groupId: 'g' })],
     placements: [
-      placement({ id: 'p', itemId: 'cover', pieceId: 'sofa' }),
-      placement({ id: 'q', itemId: 'cover', pieceId: 'tv' }),
+      placement({ id: 'p', itemId: 'cover', ...onSeat('sofa') }),
+      placement({ id: 'q', itemId: 'cover', ...standing('tv', 'mantel') }),
     ],
   };
   return {
@@ -104,6 +108,44 @@ describe('what is removed', () => {
     const [look] = afterRemoval(linked(), 'fitting', 'tv').looks as [Look, Look];
     expect(ids(look.placements)).toEqual(['p']);
     expect(look.groups[0]).toEqual({ ...group, overPieceId: 'sofa', axisId: null });
+  });
+  it('a thing takes along what it carries, at however many removes, in its own look alone', () => {
+    const base = linked();
+    const carried = [
+      placement({ id: 'tray', itemId: 'cover', ...standing('sofa', 'seat') }),
+      placement({ id: 'vase', itemId: 'cover', ...standing('tray') }),
+      placement({ id: 'stem', itemId: 'cover', ...standing('vase', 'mouth') }),
+      placement({ id: 'other', itemId: 'cover', ...standing('sofa', 'seat') }),
+    ];
+    const file = { ...base, looks: base.looks.map((look) => ({ ...look, placements: carried })) };
+    const [one, two] = file.looks as [Look, Look];
+    const removed = applyChange(file, { do: 'removePlacement', lookId: one.id, id: 'tray' });
+    expect(removed.looks.map((look) => ids(look.placements))).toEqual([['other'], ids(two.placements)]);
+    const bare = applyChange(file, { do: 'removePiece', id: 'sofa' });
+    expect(bare.looks.map((look) => look.placements)).toEqual([[], []]);
+  });
+  it('and nothing else, whatever carries what', () => {
+    const base = linked();
+    const [look] = base.looks as [Look];
+    const anyTree = fc.array(fc.nat(), { minLength: 1, maxLength: 12 }).map((carriers) =>
+      carriers.map((carrier, i) => {
+        const of = carrier % (i + 1);
+        return placement({ id: `t${i}`, itemId: 'cover', ...standing(of === i ? 'sofa' : `t${of}`) });
+      }),
+    );
+    fc.assert(
+      fc.property(anyTree, fc.nat(), (things, which) => {
+        const file = { ...base, looks: base.looks.map((l) => ({ ...l, placements: things })) };
+        const id = `t${which % things.length}`;
+        const carriersOf = (t: Placement): string[] => {
+          const under = things.find((x) => x.id === t.spot.of);
+          return under ? [under.id, ...carriersOf(under)] : [];
+        };
+        const stays = things.filter((t) => t.id !== id && !carriersOf(t).includes(id));
+        const [now] = applyChange(file, { do: 'removePlacement', lookId: look.id, id }).looks as [Look];
+        expect(now.placements).toEqual(stays);
+      }),
+    );
   });
   it('a piece takes along what lies on it; what hangs over it stays, over nothing', () => {
     const [look] = afterRemoval(linked(), 'piece', 'sofa').looks as [Look, Look];

@@ -93,7 +93,7 @@ export const NOUNS = {
     where: 'look',
     list: 'placements',
     items: ['itemId'],
-    follows: [{ path: 'pieceId', of: ['piece', 'fitting'], then: 'removed' }],
+    follows: [{ path: 'spot.of', of: ['piece', 'fitting', 'opening', 'placement'], then: 'removed' }],
     label: (row, file) => itemName(file, row.itemId),
   },
 } as const satisfies { [N in NounName]: Described<N> };
@@ -106,7 +106,7 @@ export type LookNoun = In<'look'>;
 /** The lists of a look; what is left of it is its head. */
 export type LookList = (typeof NOUNS)[LookNoun]['list'];
 
-type ListsOf<T> = { [K in keyof T]: T[K] extends readonly { id: string }[] ? K : never }[keyof T];
+type ListsOf<T> = { [K in keyof T]-?: T[K] extends readonly { id: string }[] ? K : never }[keyof T];
 /** Every list of a look is a noun's: one that is not described does not compile. */
 type Undescribed = Exclude<ListsOf<Look>, LookList>;
 const LOOK_NOUNS = NOUN_NAMES.filter((n): n is LookNoun => NOUNS[n].where === 'look');
@@ -220,15 +220,32 @@ export const mapItemIds = (file: RoomFile, map: (id: string) => string): RoomFil
     { ...file, items: file.items.map((item) => ({ ...item, id: map(item.id) })) },
   );
 
-/** The file without a row that was removed from its list, and without what followed it. */
+/**
+ * The file without a row that was removed from its list, and without what followed it: what was on it, what was on
+ * that, and so on.
+ */
 export function afterRemoval(file: RoomFile, removed: NounName, id: string, lookId?: string): RoomFile {
-  return NOUN_NAMES.reduce((edited, noun) => {
-    const follows = describeNoun(noun).follows.filter((f) => f.of.includes(removed));
-    return follows.reduce(
-      (f, follow) => editNoun(f, noun, (rows) => released(rows, follow, id), lookId),
-      edited,
-    );
-  }, file);
+  let edited = file;
+  for (const noun of NOUN_NAMES)
+    for (const follow of describeNoun(noun).follows.filter((f) => f.of.includes(removed)))
+      for (const inLook of placesOf(file, noun, lookId))
+        edited = afterRelease(edited, { noun, follow, inLook }, id);
+  return edited;
+}
+
+/** The looks in which a noun's rows are; one undefined for a noun that is in none. */
+const placesOf = (file: RoomFile, noun: NounName, lookId: string | undefined): (string | undefined)[] => {
+  if (NOUNS[noun].where !== 'look') return [undefined];
+  return lookId === undefined ? file.looks.map((look) => look.id) : [lookId];
+};
+
+type Following = { noun: NounName; follow: AnyNoun['follows'][number]; inLook: string | undefined };
+
+function afterRelease(file: RoomFile, { noun, follow, inLook }: Following, id: string): RoomFile {
+  const following = rowsOfNoun(file, noun, inLook).filter((row) => valueAt(row, follow.path) === id);
+  const edited = editNoun(file, noun, (rows) => released(rows, follow, id), inLook);
+  if (follow.then !== 'removed') return edited;
+  return following.reduce((f, row) => afterRemoval(f, noun, row.id, inLook), edited);
 }
 
 function released(

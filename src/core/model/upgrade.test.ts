@@ -1,17 +1,63 @@
 import { describe, expect, it } from 'vitest';
-import { demoRoom } from '../../../tests/helpers/rooms';
+import {
+  bareRoom,
+  demoRoom,
+  fittingOf,
+  item,
+  onSeat,
+  piece,
+  placement,
+  standing,
+} from '../../../tests/helpers/rooms';
+import { checkRoomFile } from '../stages/measure/check';
 import { checkOwnRule } from '../rules/ownRule';
 import { roomFileSchema } from './schema';
-import type { RoomFile } from './types';
+import type { Look, Placement, RoomFile } from './types';
 import { upgradeRoomFile } from './upgrade';
+
+const AS: Partial<Record<Placement['lie'], string>> = {
+  propped: 'pillow',
+  proppedSide: 'pillow',
+  overBack: 'throw',
+};
+
+/** The same room as a file of version 4, which put things on a piece or a mantel as a pillow, a throw or an object. */
+const asVersion4 = (file: RoomFile): Record<string, unknown> => ({
+  ...file,
+  rideau: 4,
+  looks: file.looks.map((look) => ({
+    ...look,
+    placements: look.placements.map(({ id, itemId, spot, xMm, row, lie, fill }) => ({
+      id,
+      itemId,
+      pieceId: spot.of,
+      as: AS[lie] ?? 'object',
+      xMm,
+      layer: row,
+      fill: fill ?? 'feather',
+      turned: lie === 'proppedSide',
+    })),
+  })),
+});
+
+/** What version 4 could say: nothing on or in another thing, nothing lying flat, one of each. */
+const plainThings = (file: RoomFile): RoomFile => ({
+  ...file,
+  looks: file.looks.map((look) => ({
+    ...look,
+    placements: look.placements
+      .filter((p) => !look.placements.some((carrier) => carrier.id === p.spot.of))
+      .map((p) => ({ ...p, count: 1, lie: p.lie === 'flat' ? 'standing' : p.lie })),
+  })),
+});
 
 /** The same room as a file of version 3, which knew neither draws nor cords nor how a sheer is made. */
 function asVersion3(file: RoomFile): unknown {
   return {
-    ...file,
+    ...asVersion4(file),
     rideau: 3,
     openings: file.openings.map(({ blindCord: _blind, ...o }) => o),
-    looks: file.looks.map((look) => ({
+    looks: (asVersion4(file).looks as Look[]).map((look) => ({
       ...look,
       dressings: look.dressings.map(({ draw: _draw, decorative: _side, cord: _cord, sheer, ...d }) => {
         if (!sheer) return { ...d, sheer };
@@ -22,9 +68,49 @@ function asVersion3(file: RoomFile): unknown {
   };
 }
 
+describe('a room file of version 4', () => {
+  it.each(['long-room', 'harbour-bedroom'])('comes out meaning the same: %s', (id) => {
+    const file = plainThings(demoRoom(id));
+    expect(file.looks.some((l) => l.placements.length > 0)).toBe(true);
+    expect(roomFileSchema.parse(upgradeRoomFile(asVersion4(file)))).toEqual(file);
+  });
+  it('puts what lay on a mattress there, and what lay on a mantel', () => {
+    const bed = piece({
+      id: 'bed',
+      kind: 'bed',
+      seat: null,
+      bed: { mattressMm: 600, headboardMm: 0, footboardMm: 0 },
+    });
+    const mantel = { widthMm: 1500, depthMm: 200, topMm: 1200 };
+    const file: RoomFile = {
+      ...bareRoom(),
+      pieces: [bed],
+      fittings: [fittingOf({ id: 'fire', kind: 'fireplace', mantel })],
+      items: [item()],
+    };
+    const [look] = file.looks as [Look];
+    const placements = [
+      placement({ id: 'a', spot: { of: 'bed', part: 'mattress' }, lie: 'proppedSide' }),
+      placement({ id: 'b', ...standing('fire', 'mantel') }),
+    ];
+    const dressed = { ...file, looks: [{ ...look, placements }] };
+    expect(roomFileSchema.parse(upgradeRoomFile(asVersion4(dressed)))).toEqual(dressed);
+  });
+  it('names a thing anew that has the name of a piece, since things now carry things', () => {
+    const file = { ...bareRoom(), pieces: [piece({ id: 'sofa' })], items: [item()] };
+    const [look] = file.looks as [Look];
+    const placements = [placement({ id: 'sofa', ...onSeat('sofa') })];
+    const read = roomFileSchema.parse(
+      upgradeRoomFile(asVersion4({ ...file, looks: [{ ...look, placements }] })),
+    );
+    expect(read.looks[0]!.placements.map((p) => [p.id, p.spot.of])).toEqual([['sofa-on', 'sofa']]);
+    expect(checkRoomFile(read)).toEqual([]);
+  });
+});
+
 describe('a room file of version 3', () => {
   it.each(['long-room', 'lookout'])('comes out meaning the same: %s', (id) => {
-    const file = demoRoom(id);
+    const file = plainThings(demoRoom(id));
     expect(file.looks.some((l) => l.dressings.length > 0)).toBe(true);
     expect(roomFileSchema.parse(upgradeRoomFile(asVersion3(file)))).toEqual(file);
   });

@@ -11,11 +11,13 @@ import {
   ITEM,
   OPENING,
   PIECE,
+  PLACEMENT,
   ROOM,
   SEAT,
   SHEER,
 } from './defaults';
 import { inches } from '../base/units';
+import type { Placement } from './types';
 import { listsSince } from './nouns';
 import { ROOM_FILE_VERSION, STUDIO_FILE_VERSION } from './version';
 
@@ -62,6 +64,55 @@ const bodyFrom3 = (r: Fields): Fields => ({
   })),
 });
 const NEW_IN_4 = { draw: DRESSING.draw, decorative: DRESSING.decorative, cord: DRESSING.cord };
+/**
+ * What versions 1 to 4 said otherwise: a thing was put on a piece or on a mantel as a pillow, a throw or an object; now it
+ * lies on a spot.
+ */
+function bodyFrom4(r: Fields): Fields {
+  const hosts = ['openings', 'fittings', 'pieces'].flatMap((list) => rowsOf(r[list]));
+  const taken = new Set(hosts.map((host) => host.id));
+  const pieces = new Map(rowsOf(r.pieces).map((piece) => [piece.id, piece]));
+  return {
+    ...r,
+    looks: each(r.looks, (l) => ({
+      ...l,
+      placements: each(l.placements, (p) => placementFrom4(p, pieces, taken)),
+    })),
+  };
+}
+const rowsOf = (value: unknown): Fields[] => (Array.isArray(value) ? value.filter(isFields) : []);
+
+function placementFrom4(
+  p: Fields,
+  pieces: ReadonlyMap<unknown, Fields>,
+  taken: ReadonlySet<unknown>,
+): Fields {
+  if (!('pieceId' in p)) return p;
+  const { pieceId, as, layer, fill, turned, ...rest } = p;
+  return {
+    ...PLACEMENT,
+    ...rest,
+    // a thing may now carry others, so that its name may not be one that carries already
+    id: taken.has(p.id) ? `${String(p.id)}-on` : p.id,
+    spot: { of: pieceId, part: partFrom4(pieces.get(pieceId)) },
+    row: layer,
+    lie: lieFrom4(as, turned),
+    fill: as === 'pillow' ? fill : null,
+  };
+}
+
+/** Things lay along the seat, the mattress or the top of a piece; on a fitting they lay on its mantel. */
+function partFrom4(piece: Fields | undefined): string {
+  if (!piece) return 'mantel';
+  if (piece.seat) return 'seat';
+  return piece.bed ? 'mattress' : 'top';
+}
+
+function lieFrom4(as: unknown, turned: unknown): Placement['lie'] {
+  if (as === 'throw') return 'overBack';
+  if (as !== 'pillow') return 'standing';
+  return turned === true ? 'proppedSide' : 'propped';
+}
 /** Rules that were replaced: pleats now follow from ring and pin, centre brackets from the rod's sag. */
 const ruleRows = (rules: unknown): unknown =>
   Array.isArray(rules)
@@ -88,7 +139,8 @@ const bodyFrom =
   (version: number) =>
   (r: Fields): Fields => {
     const from2 = version === 1 ? bodyFrom1(r) : r;
-    const from4 = bodyFrom3(version <= 2 ? bodyFrom2(from2) : from2);
+    const from3 = version <= 2 ? bodyFrom2(from2) : from2;
+    const from4 = bodyFrom4(version <= 3 ? bodyFrom3(from3) : from3);
     return {
       ...listsSince(version, 'room'),
       ...from4,

@@ -1,2 +1,2 @@
-export const ROOM_FILE_VERSION = 4;
-export const STUDIO_FILE_VERSION = 4;
+export const ROOM_FILE_VERSION = 5;
+export const STUDIO_FILE_VERSION = 5;

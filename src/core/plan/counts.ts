@@ -1,7 +1,8 @@
+import { sum } from '../base/units';
 import type { Finding, FindingCode, StageName } from '../model/finding';
 import type { Item } from '../model/types';
 
-type Use = { id: string; itemId: string };
+type Use = { id: string; itemId: string; count?: number };
 
 /**
  * Items of the stash that are used more often than there are of them. `code` is what that means for an item.
@@ -15,14 +16,15 @@ export const judgeCounts = (
   [...new Set(uses.map((u) => u.itemId))].flatMap((itemId): Finding[] => {
     const item = items.get(itemId);
     const own = uses.filter((u) => u.itemId === itemId);
-    if (!item || own.length <= item.count) return [];
+    const need = sum(own.map((u) => u.count ?? 1));
+    if (!item || need <= item.count) return [];
     return [
       {
         code: code(item),
         level: 'caution',
         stage,
         about: own.map((u) => u.id),
-        by: { item: item.name, need: own.length, have: item.count },
+        by: { item: item.name, need, have: item.count },
       },
     ];
   });

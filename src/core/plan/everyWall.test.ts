@@ -9,6 +9,7 @@ import {
   opening,
   piece,
   placement,
+  standing,
   toIn,
 } from '../../../tests/helpers/rooms';
 import type { Fitting, HomeFlags, Look, RoomFile } from '../model/types';
@@ -131,7 +132,7 @@ describe('a thing on a mantel under a screen', () => {
     codes(
       roomWith(
         { fittings: [fireplace, screen], items: [vase(heightIn)] },
-        { placements: [placement({ itemId: 'vase', pieceId: 'fire', as: 'object', xMm: inches(xIn) })] },
+        { placements: [placement({ itemId: 'vase', ...standing('fire', 'mantel'), xMm: inches(xIn) })] },
       ),
     );
   test('is reported as soon as it rises in front of it', () => {
@@ -154,7 +155,7 @@ describe('a poisonous plant', () => {
         pieces: [chest(WALLS[0])],
         items: [item({ id: 'lily', kind: 'plant', poisonous })],
       },
-      { placements: [placement({ itemId: 'lily', pieceId: 'chest', as: 'object' })] },
+      { placements: [placement({ itemId: 'lily', ...standing('chest') })] },
     );
     const home = { ...base.home, flags: { ...base.home.flags, ...flags } };
     return codes({ ...base, home }).includes('poisonous-plant');

@@ -57,7 +57,7 @@ const measuredDown = (step: FittingStep, ceilingAt: (wallId: string, xMm: Mm) =>
 const isForTheDay = (f: Finding): boolean => isOpen(f) && f.stage !== 'clear' && f.stage !== 'measure';
 
 /** Items of the stash that run short are bought in this order. */
-const USE_ORDER: readonly BuyKind[] = ['panelShort', 'cover', 'piece'];
+const USE_ORDER: readonly BuyKind[] = ['panelShort', 'cover', 'thing', 'piece'];
 
 const inBuyingOrder = (uses: readonly Use[]): Use[] =>
   [...uses].sort((a, b) => USE_ORDER.indexOf(a.kind) - USE_ORDER.indexOf(b.kind));

@@ -25,7 +25,7 @@ export type Mark = {
   wallId?: string;
 };
 export type FittingStep = {
-  kind: 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat';
+  kind: 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat' | 'surface';
   about: string;
   name: string;
   wallId: string;
@@ -45,6 +45,10 @@ export type FittingStep = {
   footMm?: Mm;
   /** The most that one bracket of a shelf carries. */
   bracketG?: Gram;
+  /** Which part of its piece a surface is. */
+  part?: { kind: string; n: number; of: number };
+  /** What is set out on a surface: its middle from the left end, and what carries it where something does. */
+  setOut?: { name: string; count: number; xMm: Mm; on: string | null }[];
   /** Hangs inside the tub, behind the curtain. */
   liner?: boolean;
 };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bareRoom, fittingOf, inches, item, piece, placement } from '../../../tests/helpers/rooms';
+import { bareRoom, fittingOf, inches, item, piece, placement, standing } from '../../../tests/helpers/rooms';
 import { FLAGS } from '../model/defaults';
 import type { HomeFlags, Item, Placement, RoomFile } from '../model/types';
 import { planLook } from './planLook';
@@ -14,7 +14,7 @@ function codes(
   more: Partial<RoomFile> = {},
 ): string[] {
   const base = bareRoom();
-  const placements = placed.map((p, i) => placement({ id: `x${i}`, as: 'object', pieceId: 'chest', ...p }));
+  const placements = placed.map((p, i) => placement({ id: `x${i}`, ...standing('chest'), ...p }));
   const file = {
     ...base,
     pieces: [CHEST],
@@ -39,22 +39,22 @@ describe('small things', () => {
     expect(codes({ childrenAges: [2] }, [PEBBLE], [{}], { pieces: [high] })).not.toContain(
       'small-part-in-reach',
     );
-    expect(codes({ childrenAges: [2] }, [PEBBLE], [{ as: 'throw' }])).not.toContain('small-part-in-reach');
+    expect(codes({ childrenAges: [2] }, [PEBBLE], [{ lie: 'overBack' }])).not.toContain(
+      'small-part-in-reach',
+    );
   });
   it('are judged on a mantel as on furniture, and not where there is no top to lie on', () => {
     const mantel = { widthMm: inches(50), depthMm: inches(8), topMm: inches(30) };
     const fire = (withMantel: boolean) =>
       fittingOf({ id: 'fire', kind: 'fireplace', mantel: withMantel ? mantel : null });
-    const onIt = [{ pieceId: 'fire' }];
+    const onIt = [standing('fire', 'mantel')];
     expect(codes({ childrenAges: [2] }, [PEBBLE], onIt, { fittings: [fire(true)] })).toContain(
       'small-part-in-reach',
     );
     expect(codes({ childrenAges: [2] }, [PEBBLE], onIt, { fittings: [fire(false)] })).not.toContain(
       'small-part-in-reach',
     );
-    expect(codes({ childrenAges: [2] }, [PEBBLE], [{ pieceId: 'gone' }])).not.toContain(
-      'small-part-in-reach',
-    );
+    expect(codes({ childrenAges: [2] }, [PEBBLE], [standing('gone')])).not.toContain('small-part-in-reach');
   });
 });
 

@@ -2,6 +2,7 @@ import type { Mm } from '../base/units';
 import { apart } from '../geometry/plane';
 import type { Finding, FindingCode, Level } from '../model/finding';
 import type { Item, Look, Placement, RoomFile } from '../model/types';
+import { isObject } from '../room/lies';
 import { footprint } from '../room/place';
 import { seenAgainst, type PlacedThing, type Standing } from '../room/placed';
 import type { Wall } from '../room/walls';
@@ -39,7 +40,9 @@ function usedOf({ look, items, placed }: Context): Item[] {
   const elsewhere = [...look.hangings, ...look.dressings, ...sheers].flatMap(
     (x) => items.get(x.itemId ?? '') ?? [],
   );
-  return [...new Set([...placed.map((p) => p.item), ...elsewhere])];
+  const used = [...placed.map((p) => p.item), ...elsewhere];
+  // one that shows its back is the same thing
+  return [...new Map(used.map((item) => [item.id, item])).values()];
 }
 
 function judgeUsed(context: Context): Finding[] {
@@ -64,7 +67,7 @@ function judgeSmallParts({ file, placed, rules }: Context): Finding[] {
   const reach = childReach(file.home.flags, rules);
   if (!reach) return [];
   return placed
-    .filter(({ placement, at }) => placement.as === 'object' && at.zMm < reach.mm)
+    .filter(({ placement, at }) => isObject(placement) && at.zMm < reach.mm)
     .filter(({ item }) => mayBeSmallPart(item.widthMm, item.heightMm, item.depthMm))
     .map(({ placement, item, on, at }): Finding => ({
       code: 'small-part-in-reach',
@@ -111,7 +114,7 @@ function burnsBy(context: Context, candle: Placement, at: Standing): Burning[] {
   const outline = footprint(at);
   const things = context.placed
     .filter(({ placement }) => placement.id !== candle.id)
-    .filter(({ placement, item }) => item.kind === 'plant' || placement.as !== 'object')
+    .filter(({ placement, item }) => item.kind === 'plant' || !isObject(placement))
     .map((other): Burning => {
       const onPlan = apart(outline, footprint(other.at)).mm;
       const mm = Math.hypot(onPlan, gapBetween(at.zMm, at.heightMm, other.at.zMm, other.at.heightMm));

@@ -108,13 +108,13 @@ const PUTS: Partial<Record<ChangeKind, Make>> = {
     const carrier = one([...pieces, ...fittings], which);
     const fresh = placement({
       id: `l-${which}`,
-      pieceId: carrier?.id ?? '',
+      spot: { of: carrier?.id ?? '', part: carrier && 'seat' in carrier && carrier.seat ? 'seat' : 'top' },
       itemId: one(items, which)?.id ?? '',
     });
     return {
       do: 'putPlacement',
       lookId: look.id,
-      placement: { ...(known ?? fresh), as: amount > 0 ? 'object' : 'pillow', xMm: Math.abs(amount) },
+      placement: { ...(known ?? fresh), lie: amount > 0 ? 'standing' : 'propped', xMm: Math.abs(amount) },
     };
   },
   putFound: (_f, _l, { amount }) => ({

@@ -56,17 +56,18 @@ function mirrored(file: RoomFile): RoomFile {
         ...h,
         xMm: h.xMm === null ? null : acrossWall(h.wallId, h.xMm),
       })),
-      placements: look.placements.map((p) => ({ ...p, xMm: topWidthOf(file, p.pieceId) - p.xMm })),
+      placements: mirroredThings(file, look),
     })),
   };
 }
 
-/** How long the seat, top or mantel is that things are counted along. */
-function topWidthOf({ pieces, fittings }: RoomFile, id: string): number {
-  const piece = pieces.find((p) => p.id === id);
-  return piece
-    ? (piece.seat?.widthMm ?? piece.widthMm)
-    : (fittings.find((f) => f.id === id)?.mantel?.widthMm ?? 0);
+/** Things are counted along their spot from its other end, and turned the other way. */
+function mirroredThings(file: RoomFile, look: Look): Look['placements'] {
+  const { placed } = planLook(file, { lookId: look.id });
+  return look.placements.map((p) => {
+    const spot = placed.find((thing) => thing.placement.id === p.id)?.spot;
+    return { ...p, xMm: (spot?.widthMm ?? 0) - p.xMm, turnDeg: (360 - p.turnDeg) % 360 };
+  });
 }
 
 /**

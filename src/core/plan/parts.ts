@@ -6,6 +6,8 @@ import type { EchoPlan } from '../room/echo';
 import type { Solid } from '../room/reflect';
 import type { Elevation } from '../room/shape';
 import { solidsOnTops } from '../room/solids';
+import { spotsOfRoom } from '../room/spots/roomSpots';
+import type { Spot } from '../room/spots/spot';
 import { wallsOf, type Wall } from '../room/walls';
 import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
 import type { SpreadPlan } from '../spread/planSpread';
@@ -13,6 +15,7 @@ import type { ClearPlan } from '../stages/clear/planClear';
 import type { FloorPlan } from '../stages/floor/planFloor';
 import type { Floor } from '../stages/floor/walkways/cutFloor';
 import type { SeatPlan } from '../stages/seats/planSeat';
+import type { SurfacePlan } from '../stages/surfaces/planSurface';
 import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';
 import type { WindowPlan } from '../stages/windows/windowPlan';
@@ -35,6 +38,7 @@ export type Parts = {
   walls: Wall[];
   items: ReadonlyMap<string, Item>;
   places: ReadonlyMap<string, OnWall>;
+  spots: Spot[];
   placed: PlacedThing[];
   onTops: readonly Solid[];
   // windows
@@ -50,6 +54,8 @@ export type Parts = {
   shelves: ShelvesPlan;
   // seats
   seats: SeatPlan[];
+  // surfaces
+  surfaces: SurfacePlan[];
   // colour
   elevations: Elevation[];
   spread: SpreadPlan;
@@ -83,11 +89,16 @@ export const FACTS: readonly Part<Parts>[] = [
     { file: ['pieces'], parts: ['walls'] },
     ({ file, walls }) => new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)])),
   ),
+  part('spots', { file: ['pieces', 'fittings', 'openings'], parts: ['walls'] }, ({ file, walls }) =>
+    spotsOfRoom({ ...file, walls }),
+  ),
   part(
     'placed',
-    { file: ['pieces', 'fittings'], look: ['placements'], parts: ['items', 'walls', 'rules'] },
-    ({ file, look, items, walls, rules }) =>
-      placeThings({ pieces: file.pieces, fittings: file.fittings, walls }, look.placements, items, rules),
+    { file: ['pieces'], look: ['placements'], parts: ['spots', 'items', 'rules'] },
+    ({ file, look, spots, items, rules }) => {
+      const heights = new Map(file.pieces.map((p) => [p.id, p.bottomMm + p.heightMm]));
+      return placeThings(look.placements, { spots, heights, items, rules });
+    },
   ),
   part('onTops', { parts: ['placed'] }, ({ placed }, previous) => solidsOnTops(placed, previous)),
 ];

@@ -16,6 +16,7 @@ import { applyChange } from '../model/change';
 import { GROUP } from '../model/defaults';
 import type { RoomFile } from '../model/types';
 import { checkRoomFile } from '../stages/measure/check';
+import { isPropped } from '../room/lies';
 import { planLook } from './planLook';
 
 const codes = (id: string, lookId: string) => planLook(demoRoom(id), { lookId }).findings.map((f) => f.code);
@@ -75,7 +76,7 @@ describe('planLook', () => {
       file.openings.find((o) => o.id === 'harbour-window')!,
       file.looks.find((l) => l.id === 'early-summer')!,
     ];
-    const cover = file.items.find((i) => i.id === look.placements.find((p) => p.as === 'pillow')!.itemId)!;
+    const cover = file.items.find((i) => i.id === look.placements.find(isPropped)!.itemId)!;
     const sofa = file.pieces.find((p) => p.seat && p.kind === 'sofa')!;
     const steps: [string, Parameters<typeof applyChange>[1] | null][] = [
       ['early-summer', null],
@@ -95,7 +96,7 @@ describe('planLook', () => {
         {
           do: 'removePlacement',
           lookId: 'early-summer',
-          id: look.placements.find((p) => p.as === 'pillow')!.id,
+          id: look.placements.find(isPropped)!.id,
         },
       ],
       [
@@ -250,8 +251,8 @@ describe('planLook', () => {
 
 describe('the fitting sheet', () => {
   const plan = planLook(demoRoom('long-room'), { lookId: 'early-summer' });
-  it('goes rods, curtains, pictures, seats', () => {
-    const order = ['rod', 'curtain', 'picture', 'seat'];
+  it('goes rods, curtains, pictures, seats, surfaces', () => {
+    const order = ['rod', 'curtain', 'picture', 'seat', 'surface'];
     const kinds = plan.sheet.steps.map((s) => order.indexOf(s.kind));
     expect(kinds).toEqual([...kinds].sort((a, b) => a - b));
     expect(kinds.length).toBeGreaterThan(6);

@@ -13,12 +13,14 @@ export type Plan = Pick<
   Parts,
   | 'walls'
   | 'places'
+  | 'spots'
   | 'placed'
   | 'elevations'
   | 'windows'
   | 'hangings'
   | 'groups'
   | 'seats'
+  | 'surfaces'
   | 'floor'
   | 'echo'
   | 'clear'
@@ -71,6 +73,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     lookId: look.id,
     walls: parts.walls,
     places: parts.places,
+    spots: parts.spots,
     placed: parts.placed,
     elevations: parts.elevations,
     rodLineMm: rodLine.lineMm,
@@ -81,6 +84,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     prints: prints.prints,
     shelves: shelves.shelves,
     seats: parts.seats,
+    surfaces: parts.surfaces,
     floor: parts.floor,
     echo: parts.echo,
     clear: parts.clear,

@@ -5,6 +5,7 @@ import { colourStage } from './stages/colour';
 import { fittingStage } from './stages/fitting';
 import { measureStage } from './stages/measure';
 import { seatsStage } from './stages/seats';
+import { surfacesStage } from './stages/surfaces';
 import { wallsStage } from './stages/walls';
 import { windowsStage } from './stages/windows';
 
@@ -16,6 +17,7 @@ const WORKING_ORDER = {
   windows: windowsStage,
   walls: wallsStage,
   seats: seatsStage,
+  surfaces: surfacesStage,
   colour: colourStage,
   measure: measureStage,
   clear: clearStage,

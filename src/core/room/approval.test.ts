@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bareRoom, hanging, inches, piece, placement } from '../../../tests/helpers/rooms';
+import { bareRoom, hanging, inches, piece, placement, onSeat } from '../../../tests/helpers/rooms';
 import { art } from '../../../tests/helpers/grouped';
 import type { Change } from '../model/change';
 import { headOfLook } from '../model/nouns';
@@ -19,7 +19,7 @@ const start: RoomFile = {
         hanging({ id: 'h', itemId: 'a', wallId: 'n' }),
         hanging({ id: 'i', itemId: 'b', wallId: 'e' }),
       ],
-      placements: [placement({ id: 'p', itemId: 'a', pieceId: sofa.id })],
+      placements: [placement({ id: 'p', itemId: 'a', ...onSeat(sofa.id) })],
     },
   ],
 };

@@ -21,8 +21,19 @@ function seenOnWall(file: RoomFile, look: Look, wallId: string, walls: readonly 
     look.dressings.filter((d) => ids.has(d.openingId)),
     look.hangings.filter(isHere),
     look.groups.filter(isHere),
-    look.placements.filter((p) => ids.has(p.pieceId)),
+    standingOn(look.placements, ids),
   ];
+}
+
+/** What stands on the things with these ids, with all that it carries. */
+function standingOn(placements: Look['placements'], ids: ReadonlySet<string>): Look['placements'] {
+  const carrying = new Set(ids);
+  let known = -1;
+  while (carrying.size > known) {
+    known = carrying.size;
+    for (const p of placements) if (carrying.has(p.spot.of)) carrying.add(p.id);
+  }
+  return placements.filter((p) => carrying.has(p.spot.of));
 }
 
 const IN_ROOM = ['openings', 'fittings', 'pieces'] as const;

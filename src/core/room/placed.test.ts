@@ -8,17 +8,20 @@ import {
   piece,
   placement,
   toIn,
+  onSeat,
+  standing,
 } from '../../../tests/helpers/rooms';
 import type { Fitting, Item, Piece, Placement, RoomFile } from '../model/types';
 import { planLook } from '../plan/planLook';
 import { placeThings, seenAgainst } from './placed';
+import { spotsOfRoom } from './spots/roomSpots';
 import { wallsOf } from './walls';
 
 const rules = inchRules();
 const vase = item({ id: 'v', kind: 'vase', widthMm: inches(6), heightMm: inches(10), depthMm: inches(6) });
 const cover = item({ id: 'c', widthMm: inches(18), heightMm: inches(18) });
 const on = (xIn: number, more: Partial<Placement> = {}): Placement =>
-  placement({ id: 'x', itemId: 'v', pieceId: 'p1', as: 'object', xMm: inches(xIn), ...more });
+  placement({ id: 'x', itemId: 'v', ...standing('p1'), xMm: inches(xIn), ...more });
 const sofa = (xIn: number, yIn: number, turnDeg: number): Piece =>
   piece({ xMm: inches(xIn), yMm: inches(yIn), turnDeg, widthMm: inches(90), depthMm: inches(40) });
 const bench = (xIn: number, yIn: number, turnDeg: number): Piece =>
@@ -39,15 +42,17 @@ function place(
   items: Item[] = [vase, cover],
 ) {
   const walls = wallsOf(bareRoom(inches(210), inches(190)).room);
-  const room = { pieces: things.pieces ?? [], fittings: things.fittings ?? [], walls };
-  return placeThings(room, [put], new Map(items.map((i) => [i.id, i])), rules)[0];
+  const { pieces = [], fittings = [] } = things;
+  const spots = spotsOfRoom({ pieces, fittings, openings: [], walls });
+  const heights = new Map(pieces.map((p) => [p.id, p.bottomMm + p.heightMm]));
+  return placeThings([put], { spots, heights, items: new Map(items.map((i) => [i.id, i])), rules })[0];
 }
 const onPlan = (placed: ReturnType<typeof place>) => placed && [toIn(placed.at.xMm), toIn(placed.at.yMm)];
 
 describe('where a thing on furniture stands in the room', () => {
   it('along the seat from the seat’s own left end, however the seat is turned', () => {
     // 60 of a seat of 72 is 24 from its middle
-    const pillow = on(60, { as: 'pillow', itemId: 'c' });
+    const pillow = on(60, { ...onSeat('p1'), itemId: 'c' });
     expect(onPlan(place(pillow, { pieces: [sofa(100, 80, 0)] }))).toEqual([124, 80]);
     expect(onPlan(place(pillow, { pieces: [sofa(100, 80, 90)] }))).toEqual([100, 104]);
     expect(onPlan(place(pillow, { pieces: [sofa(100, 80, 180)] }))).toEqual([76, 80]);
@@ -66,14 +71,18 @@ describe('where a thing on furniture stands in the room', () => {
   });
   it('on a seat at the seat, on a bed on the mattress, a throw over the back', () => {
     const seat = sofa(100, 80, 0);
-    expect(toIn(place(on(36), { pieces: [seat] })!.at.zMm)).toBe(18);
+    expect(toIn(place(on(36, standing('p1', 'seat')), { pieces: [seat] })!.at.zMm)).toBe(18);
     const bed = {
       ...bench(100, 80, 0),
       bed: { mattressMm: inches(24), headboardMm: inches(40), footboardMm: 0 },
     };
-    expect(toIn(place(on(24), { pieces: [bed] })!.at.zMm)).toBe(24);
+    expect(toIn(place(on(24, standing('p1', 'mattress')), { pieces: [bed] })!.at.zMm)).toBe(24);
     const plaid = item({ id: 't', kind: 'throw', widthMm: inches(48), heightMm: inches(60) });
-    const over = place(on(50, { as: 'throw', itemId: 't' }), { pieces: [seat] }, [plaid])!;
+    const over = place(
+      on(50, { spot: { of: 'p1', part: 'seat' }, lie: 'overBack', itemId: 't' }),
+      { pieces: [seat] },
+      [plaid],
+    )!;
     expect(onPlan(over)).toEqual([114, 80]);
     expect(toIn(over.at.widthMm)).toBe(16);
     expect(toIn(over.at.zMm)).toBe(34 - 20);
@@ -83,7 +92,7 @@ describe('where a thing on furniture stands in the room', () => {
     const fire = (wallId: string) =>
       fittingOf({ id: 'fire', kind: 'fireplace', wallId, xMm: inches(60), widthMm: inches(40), mantel });
     // its left end is at 55 along the wall, the vase 30 further
-    const at = (wallId: string) => place(on(30, { pieceId: 'fire' }), { fittings: [fire(wallId)] })!;
+    const at = (wallId: string) => place(on(30, standing('fire', 'mantel')), { fittings: [fire(wallId)] })!;
     expect(onPlan(at('n'))).toEqual([85, 4]);
     expect(onPlan(at('e'))).toEqual([206, 85]);
     expect(onPlan(at('s'))).toEqual([125, 186]);
@@ -91,8 +100,8 @@ describe('where a thing on furniture stands in the room', () => {
     expect(toIn(at('s').at.zMm)).toBe(52);
   });
   it('nowhere, when what it is on is gone or has no top', () => {
-    expect(place(on(10, { pieceId: 'gone' }), { pieces: [bench(60, 60, 0)] })).toBeUndefined();
-    expect(place(on(10, { pieceId: 'f1' }), { fittings: [fittingOf()] })).toBeUndefined();
+    expect(place(on(10, standing('gone')), { pieces: [bench(60, 60, 0)] })).toBeUndefined();
+    expect(place(on(10, standing('f1', 'mantel')), { fittings: [fittingOf()] })).toBeUndefined();
   });
   it('a depth that nobody measured is the width, but of what is flat', () => {
     const depth = (more: Partial<Item>) =>

@@ -1,132 +1,91 @@
 import type { Deg, Mm } from '../base/units';
-import { alongWay, step, wayOf, type Point } from '../geometry/plane';
-import type { Place3 } from '../geometry/space';
-import type { Fitting, Item, ItemKind, Piece, Placement } from '../model/types';
+import { alongWay, wayOf, type Point } from '../geometry/plane';
+import type { Item, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
-import { topOfFitting } from './fittingTop';
 import { BACK_OF_SEAT } from './kinds';
-import { pillowThickness, takenSize } from './pillow';
-import { pointOnWall, type Wall } from './walls';
+import { extentOf, facing, type Extent } from './lies';
+import { spotsOfPlaced } from './spots/placedSpots';
+import type { PlacedThing, Standing } from './placedThing';
+import { addressOf, pointOn, type Spot } from './spots/spot';
 
-/**
- * A thing as it stands in the room: the middle of its foot, how it is turned, and its size in its own directions. Turned
- * by 0 its back is to the north.
- */
-export type Standing = Place3 & { turnDeg: Deg; widthMm: Mm; depthMm: Mm; heightMm: Mm };
-/** What a look puts on a piece or on a mantel, with where it stands. */
-export type PlacedThing = {
-  placement: Placement;
-  item: Item;
-  /** What it is on, and how high that is where the thing stands. */
-  on: { id: string; name: string; topMm: Mm };
-  at: Standing;
-};
+export type { PlacedThing, Standing } from './placedThing';
 
-type Room = {
-  pieces: readonly Piece[];
-  fittings: readonly Fitting[];
-  walls: readonly Wall[];
-};
-/** What things are put on: its middle, its width and its height; things are counted along it from its left end. */
-type Top = { id: string; name: string; middle: Point; turnDeg: Deg; widthMm: Mm; topMm: Mm; heightMm: Mm };
-
-const FLAT: Mm = 25;
-const FLAT_KINDS: ReadonlySet<ItemKind> = new Set(['art', 'mirror', 'frame', 'wallPanel']);
 /** A throw folded in thirds over the back hangs down by this share of it. */
 const THROW_HANGS = 0.62;
 const OVER_THE_BACK: Mm = 15;
 
-/** Where everything stands that a look puts on furniture and on mantels. What is on nothing stands nowhere. */
-export function placeThings(
-  room: Room,
-  placements: readonly Placement[],
-  items: ReadonlyMap<string, Item>,
-  rules: RuleBook,
-): PlacedThing[] {
-  const tops = new Map<string, Top>();
-  for (const fitting of room.fittings) {
-    const top = topOfMantel(fitting, room.walls);
-    if (top) tops.set(fitting.id, top);
-  }
-  for (const piece of room.pieces) tops.set(piece.id, topOfPiece(piece));
-  return placements.flatMap((placement): PlacedThing[] => {
-    const item = items.get(placement.itemId);
-    const top = tops.get(placement.pieceId);
-    if (!item || !top) return [];
-    const { id, name, topMm } = top;
-    return [{ placement, item, on: { id, name, topMm }, at: standingOn(top, placement, item, rules) }];
-  });
-}
-
-/** Along the seat, the mattress or the top of a piece. */
-function topOfPiece(piece: Piece): Top {
-  const { id, name, xMm, yMm, turnDeg, seat, bed } = piece;
-  return {
-    id,
-    name,
-    middle: { xMm, yMm },
-    turnDeg,
-    widthMm: seat?.widthMm ?? piece.widthMm,
-    topMm: seat?.heightMm ?? bed?.mattressMm ?? piece.bottomMm + piece.heightMm,
-    heightMm: piece.bottomMm + piece.heightMm,
-  };
-}
-
-function topOfMantel(fitting: Fitting, walls: readonly Wall[]): Top | undefined {
-  const wall = walls.find((w) => w.id === fitting.wallId);
-  if (!wall || !fitting.mantel) return undefined;
-  const { xMm, widthMm, topMm } = topOfFitting(fitting);
-  const intoRoom = wayOf(wall.facingDeg + 180);
-  return {
-    id: fitting.id,
-    name: fitting.name,
-    middle: step(pointOnWall(wall, xMm + widthMm / 2), intoRoom, fitting.mantel.depthMm / 2),
-    turnDeg: wall.facingDeg,
-    widthMm,
-    topMm,
-    heightMm: topMm,
-  };
-}
-
-function standingOn(top: Top, placement: Placement, item: Item, rules: RuleBook): Standing {
-  const fromMiddle = placement.xMm - top.widthMm / 2;
-  const at = step(top.middle, wayOf(top.turnDeg + 90), fromMiddle);
-  return { ...at, turnDeg: top.turnDeg, ...SIZED[placement.as]({ top, placement, item, rules }) };
-}
-
-type Put = { top: Top; placement: Placement; item: Item; rules: RuleBook };
-
-/** How large a thing is as it was put, and how high its foot is. */
-const SIZED: Record<
-  Placement['as'],
-  (put: Put) => Pick<Standing, 'zMm' | 'widthMm' | 'depthMm' | 'heightMm'>
-> = {
-  pillow: ({ top, placement, item, rules }) => ({
-    zMm: top.topMm,
-    ...takenSize(item, placement.turned, rules),
-    depthMm: pillowThickness(item, rules),
-  }),
-  throw: ({ top, item }) => {
-    const hangsMm = Math.min(top.heightMm * THROW_HANGS, item.heightMm / 3);
-    return {
-      zMm: top.heightMm - hangsMm,
-      widthMm: item.widthMm / 3,
-      depthMm: BACK_OF_SEAT,
-      heightMm: hangsMm + OVER_THE_BACK,
-    };
-  },
-  object: ({ top, item }) => ({
-    zMm: top.topMm,
-    widthMm: item.widthMm,
-    depthMm: depthOf(item),
-    heightMm: item.heightMm,
-  }),
+type Given = {
+  spots: readonly Spot[];
+  /** How high the pieces are, for what hangs over their backs. */
+  heights: ReadonlyMap<string, Mm>;
+  items: ReadonlyMap<string, Item>;
+  rules: RuleBook;
 };
 
-/** A depth that nobody measured is the width, of what is not flat. */
-function depthOf({ kind, widthMm, depthMm }: Item): Mm {
-  if (depthMm > 0) return depthMm;
-  return FLAT_KINDS.has(kind) ? Math.min(FLAT, widthMm) : widthMm;
+/**
+ * Where everything stands that a look puts on furniture, on what is built in, and on or in other things. What is on
+ * nothing, or in a circle, stands nowhere. In the order of the placements, however they carry each other.
+ */
+export function placeThings(placements: readonly Placement[], given: Given): PlacedThing[] {
+  const spots = new Map(given.spots.map((spot) => [addressOf(spot), spot]));
+  const byId = new Map(placements.map((p) => [p.id, p]));
+  const placed = new Map<string, PlacedThing | null>();
+
+  function place(placement: Placement): PlacedThing | null {
+    const known = placed.get(placement.id);
+    if (known !== undefined) return known;
+    // what is reached again before it stands carries itself
+    placed.set(placement.id, null);
+    const carrier = byId.get(placement.spot.of);
+    const under = carrier && !spots.has(addressOf(placement.spot)) ? place(carrier) : null;
+    const offered = under ? spotsOfPlaced(under) : [];
+    const spot = spots.get(addressOf(placement.spot)) ?? offered.find((s) => s.part === placement.spot.part);
+    const item = given.items.get(placement.itemId);
+    const thing = spot && item ? standingOn({ spot, placement, item, under }, given) : null;
+    placed.set(placement.id, thing);
+    return thing;
+  }
+
+  return placements.flatMap((placement) => place(placement) ?? []);
+}
+
+type Put = { spot: Spot; placement: Placement; item: Item; under: PlacedThing | null };
+
+function standingOn({ spot, placement, item, under }: Put, { heights, rules }: Given): PlacedThing {
+  const backMm = heights.get(spot.of) ?? spot.zMm;
+  const size =
+    placement.lie === 'overBack'
+      ? overBack(item, backMm)
+      : { zMm: spot.zMm, ...extentOf(item, { count: placement.count, lie: placement.lie }, rules) };
+  const outMm = placement.outMm === null ? spot.depthMm / 2 : placement.outMm + size.depthMm / 2;
+  return {
+    placement,
+    item: facing(item, placement.face),
+    on: { id: spot.root, name: spot.name, topMm: spot.zMm },
+    spot,
+    base: under?.base ?? spot,
+    carriers: under ? [under.placement.id, ...under.carriers] : [],
+    at: { ...pointOn(spot, placement.xMm, outMm), turnDeg: spot.turnDeg + placement.turnDeg, ...size },
+  };
+}
+
+/** A throw in thirds over a back that is so high. */
+function overBack(item: Item, backMm: Mm): Extent & { zMm: Mm } {
+  const hangsMm = Math.min(backMm * THROW_HANGS, item.heightMm / 3);
+  return {
+    zMm: backMm - hangsMm,
+    widthMm: item.widthMm / 3,
+    depthMm: BACK_OF_SEAT,
+    heightMm: hangsMm + OVER_THE_BACK,
+  };
+}
+
+/** Where a thing is on a spot: its ends from the left, its back from the back edge, whatever way it is turned. */
+export function seenOn(spot: Spot, at: Standing): { fromMm: Mm; toMm: Mm; outMm: Mm; depthMm: Mm } {
+  const from = pointOn(spot, 0, 0);
+  const { xMm, widthMm, awayMm } = seenAgainst({ from, facingDeg: spot.turnDeg }, at);
+  const { widthMm: depthMm } = seenAgainst({ from, facingDeg: spot.turnDeg + 90 }, at);
+  return { fromMm: xMm, toMm: xMm + widthMm, outMm: awayMm - depthMm / 2, depthMm };
 }
 
 /** A line that one faces to see things against it: where it begins at the left, and the way one looks. */

@@ -25,6 +25,20 @@ export type Form =
   | 'radiator'
   | 'foliage'
   | 'vase'
+  | 'thing'
+  | 'bowl'
+  | 'pot'
+  | 'tray'
+  | 'basket'
+  | 'candle'
+  | 'candlestick'
+  | 'lantern'
+  | 'dome'
+  | 'books'
+  | 'stack'
+  | 'stems'
+  | 'garland'
+  | 'folded'
   | 'stairs';
 
 /**
@@ -60,6 +74,8 @@ export type Shape = {
   finials?: 'left' | 'right' | 'leftright' | '';
   /** The side that stairs go up to. */
   rises?: 'left' | 'right';
+  /** How many of them stand together, where that is seen. */
+  many?: number;
   /** Stands away from the wall: it is not cut where the wall ends. */
   stands?: true;
   /** Where the middle of what was put on something is on the plan. */
@@ -98,6 +114,7 @@ const PLAIN_FIELDS = [
   'rises',
   'finials',
   'stands',
+  'many',
 ] as const satisfies readonly (keyof Shape)[];
 
 /** Every field of a shape is compared: one that is not does not compile. */

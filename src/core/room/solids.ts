@@ -2,6 +2,7 @@ import type { Mm } from '../base/units';
 import { step, wayOf, type Point } from '../geometry/plane';
 import type { Fitting, Piece } from '../model/types';
 import { BACK_OF_SEAT, isLamp } from './kinds';
+import { isObject } from './lies';
 import { footprint } from './place';
 import type { PlacedThing } from './placed';
 import type { Solid } from './reflect';
@@ -23,7 +24,7 @@ export function solidsOnTops(
   previous: readonly Solid[] = [],
 ): readonly Solid[] {
   const solids = placed
-    .filter(({ placement, at }) => placement.as === 'object' && at.widthMm >= THIN)
+    .filter(({ placement, at }) => isObject(placement) && at.widthMm >= THIN)
     .map(({ placement, at }): Solid => ({
       id: placement.id,
       outline: footprint(at),

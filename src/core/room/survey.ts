@@ -137,6 +137,32 @@ export function outlineFromWalk(
   return ok(survey.corners);
 }
 
+/** Readings that come as near as this to one another close a walk equally well. */
+const ALIKE_MM: Mm = 0.5;
+
+/** The walk with one reading set to what brings it round. */
+export const corrected = (legs: readonly Leg[], { what, leg, to }: Correction): Leg[] =>
+  legs.map((l, i) => (i === leg ? { ...l, [what === 'length' ? 'lengthMm' : 'turnDeg']: to } : l));
+
+/**
+ * The readings that, each changed alone, make the walk an outline; where none does (`closes` false), those that
+ * come nearest. What is offered was tried: one that would make walls cross is none of them.
+ */
+export function closingReadings(
+  legs: readonly Leg[],
+  toleranceMm: Mm,
+  startDeg: Deg = 0,
+  start?: Point,
+): { closes: boolean; readings: Correction[] } {
+  const { corrections } = surveyOf(legs, startDeg, start);
+  const closing = corrections.filter(
+    (c) => outlineFromWalk(corrected(legs, c), toleranceMm, startDeg, start).ok,
+  );
+  if (closing.length > 0) return { closes: true, readings: closing };
+  const bestMm = corrections[0]?.leftMm ?? 0;
+  return { closes: false, readings: corrections.filter((c) => c.leftMm <= bestMm + ALIKE_MM) };
+}
+
 export type Corner =
   'north-west' | 'north-east' | 'south-east' | 'south-west' | 'north' | 'east' | 'south' | 'west';
 const CORNERS: readonly Corner[] = [

@@ -227,6 +227,8 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'walls.dpiRoom',
     'walls.acclimatise',
   ],
+  ['surfaces.belowPicture', 'surfaces.offEdge', 'surfaces.talkTop'],
+  ['surfaces.overHeads', 'surfaces.overHeadsFrom'],
   [
     'seats.featherOver',
     'seats.polyesterOver',

@@ -4,6 +4,7 @@ import { WINDOW_RULES } from './table/windows';
 import { ECHO_RULES } from './table/echo';
 import { WALL_RULES } from './table/walls';
 import { SEAT_RULES } from './table/seats';
+import { SURFACE_RULES } from './table/surfaces';
 import { SPREAD_RULES } from './table/spread';
 import { ROOM_RULES } from './table/room';
 import { STUDIO_RULES } from './table/studio';
@@ -18,6 +19,7 @@ export const RULE_TABLE = {
   ...ECHO_RULES,
   ...WALL_RULES,
   ...SEAT_RULES,
+  ...SURFACE_RULES,
   ...SPREAD_RULES,
   ...ROOM_RULES,
   ...STUDIO_RULES,

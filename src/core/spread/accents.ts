@@ -57,6 +57,9 @@ function judgePlaces({ places }: AccentSpread, about: readonly string[], facts: 
   return places.length === 2 ? [finding(about, 'accent-answered-once', 'caution', facts, rule)] : [];
 }
 
+/** A share that only reckoning takes over its rule is not over it. */
+const CRUMB = 1e-9;
+
 function judgeSpread(
   { widestGap, pull, pullTowards, heights, hard, soft }: AccentSpread,
   about: readonly string[],
@@ -64,7 +67,7 @@ function judgeSpread(
   rules: RuleBook,
 ): Finding[] {
   const found: Finding[] = [];
-  if (widestGap.share > rules.number('spread.gapNoticed')) {
+  if (widestGap.share > rules.number('spread.gapNoticed') + CRUMB) {
     const gap = { gapMm: widestGap.lengthMm, share: widestGap.share };
     found.push(finding(about, 'accent-gap', 'caution', { ...facts, ...gap }, 'spread.gapNoticed'));
   }

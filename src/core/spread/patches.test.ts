@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyFurnishedRoom, furnishedRoomOf } from '../../../tests/helpers/anyRoom';
-import { bareRoom, fittingOf, inches, item, piece, placement } from '../../../tests/helpers/rooms';
+import { bareRoom, fittingOf, inches, item, piece, placement, standing } from '../../../tests/helpers/rooms';
 import { insidePolygon, type Point } from '../geometry/plane';
 import type { Piece, RoomFile, Swatch } from '../model/types';
 import { planLook } from '../plan/planLook';
@@ -181,7 +181,7 @@ describe('at the inner corner of an L', () => {
         {
           ...base.looks[0]!,
           placements: [5, 40].map((x, i) =>
-            placement({ id: `x${i}`, itemId: 'v', pieceId: 't', as: 'object', xMm: inches(x) }),
+            placement({ id: `x${i}`, itemId: 'v', ...standing('t'), xMm: inches(x) }),
           ),
         },
       ],

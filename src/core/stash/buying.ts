@@ -16,6 +16,7 @@ export type BuyKind =
   | 'liner'
   | 'insert'
   | 'cover'
+  | 'thing'
   | 'panelShort'
   | 'pictureHooks'
   | 'hangers'

@@ -4,7 +4,7 @@ import type { RuleId } from '../rules/table';
 import type { BuyKind, BuyLine } from './buying';
 
 /** What a line of the buying list belongs to, when the cost of a look is looked at as a whole. */
-export type CostPart = 'curtains' | 'rods' | 'pillows' | 'pieces' | 'fixings';
+export type CostPart = 'curtains' | 'rods' | 'pillows' | 'things' | 'pieces' | 'fixings';
 const COST_PARTS: Record<BuyKind, CostPart> = {
   panels: 'curtains',
   cloth: 'curtains',
@@ -21,6 +21,7 @@ const COST_PARTS: Record<BuyKind, CostPart> = {
   rings: 'rods',
   hooks: 'rods',
   insert: 'pillows',
+  thing: 'things',
   cover: 'pillows',
   piece: 'pieces',
   pictureHooks: 'fixings',

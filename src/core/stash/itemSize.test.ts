@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { item } from '../../../tests/helpers/rooms';
-import { ITEM_KINDS } from '../model/values';
+import { ITEM_KINDS } from '../model/values/item';
 import { longestSide, oversizedSide } from './itemSize';
 
 describe('how large a thing can be', () => {

@@ -1,6 +1,6 @@
 import { inSets, type Mm } from '../base/units';
 import type { Item, Season } from '../model/types';
-import { SEASONS } from '../model/values';
+import { SEASONS } from '../model/values/item';
 import { sameInsert } from '../room/pillow';
 import { UNUSED, type Used } from './entry';
 

@@ -2,7 +2,7 @@
 import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
-import { takeInPhoto } from '../shell/photos';
+import { useTakeInPhoto } from '../shell/photos';
 import { useRoom } from '../shell/room/RoomContext';
 
 /**
@@ -11,6 +11,7 @@ import { useRoom } from '../shell/room/RoomContext';
  */
 export function BeforePhotos({ wallId }: { wallId: string | null }): ReactNode {
   const t = useTranslations('clear');
+  const takeInPhoto = useTakeInPhoto();
   const { file, change } = useRoom();
   const [busy, setBusy] = useState(false);
   const [message, setMessage] = useState<string | null>(null);
@@ -43,7 +44,7 @@ export function BeforePhotos({ wallId }: { wallId: string | null }): ReactNode {
             type="button"
             aria-label={t('beforeDrop', { n: i + 1 })}
             onClick={() => change([{ do: 'removeBeforePhoto', photoId: p.photoId }])}
-            className="absolute right-0 top-0 h-6 w-6 bg-sheet text-[14px] leading-none"
+            className="absolute right-0 top-0 h-[24px] w-[24px] bg-sheet text-[14px] leading-none"
           >
             ×
           </button>

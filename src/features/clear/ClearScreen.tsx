@@ -16,12 +16,12 @@ import { usePaint } from '../shell/usePaint';
 import { useWallName } from '../shell/useWords';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
 import { WallStrip } from '../shell/WallStrip';
-import { BeforePhotos } from './BeforePhotos';
 import { FoundList } from './FoundList';
 
 const PlanThumb = dynamic(() => import('../shell/PlanThumb').then((m) => m.PlanThumb), {
   loading: () => null,
 });
+const BeforePhotos = dynamic(() => import('./BeforePhotos').then((m) => waking(m.BeforePhotos)));
 const IrritationList = dynamic(() => import('./IrritationList').then((m) => waking(m.IrritationList)));
 const TaskList = dynamic(() => import('./TaskList').then((m) => waking(m.TaskList)));
 const PARTS = ['found', 'irritations', 'tasks'] as const;
@@ -39,7 +39,9 @@ export function ClearScreen(): ReactNode {
   const [bare, setBare] = useState(false);
   const [part, setPart] = useState<Part>('found');
   const asFound =
-    [...file.looks].sort((a, b) => a.order - b.order).find((l) => l.season === null) ?? first(file.looks);
+    file.looks.find((l) => l.isRecord) ??
+    [...file.looks].sort((a, b) => a.order - b.order).find((l) => l.season === null) ??
+    first(file.looks);
   const found = useMemo(
     () => (plan.lookId === asFound.id ? plan : planLook(file, { lookId: asFound.id })),
     [plan, file, asFound.id],

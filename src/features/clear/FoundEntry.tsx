@@ -2,7 +2,7 @@
 import { plainUnit } from '../../core/base/length';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { ITEM_KINDS } from '../../core/model/values';
+import { ITEM_KINDS } from '../../core/model/values/item';
 import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField } from '../../ui/Field';
 import { Form } from '../../ui/Form';

@@ -7,12 +7,12 @@ import { formatSize } from '../../core/base/length';
 import { hexOfLab } from '../../core/colour/spaces';
 import type { ItemMove } from '../../core/model/change';
 import type { Found, Item, Verdict } from '../../core/model/types';
-import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
+import { RemoveButton } from '../../ui/RemoveButton';
 
 const VERDICTS: readonly Verdict[] = ['stays', 'moves', 'away', 'letGo', 'mend'];
 
@@ -85,15 +85,10 @@ export function FoundRow({
             <Words>{about.join(', ')}</Words>
           </span>
         </p>
-        <Button
-          small
-          variant="quiet"
-          aria-label={t('drop', { name: item.name })}
-          title={t('drop', { name: item.name })}
+        <RemoveButton
+          label={t('drop', { name: item.name })}
           onClick={() => change([{ do: 'removeFound', id: f.id }])}
-        >
-          ×
-        </Button>
+        />
       </div>
       <ToggleGroup
         label={t('verdictOf', { name: item.name })}

@@ -2,11 +2,11 @@
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
-import { Button } from '../../ui/Button';
 import { TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
 import { Checkbox } from '../../ui/Checkbox';
+import { RemoveButton } from '../../ui/RemoveButton';
 
 /** What bothers people in this room, wall by wall; later stages tick it off. */
 export function IrritationList(): ReactNode {
@@ -71,14 +71,10 @@ export function IrritationList(): ReactNode {
                   <span className={i.doneIn ? 'text-soft line-through' : ''}>{i.text}</span>
                 </Checkbox>
                 {i.doneIn && <span className="text-[13px] text-soft">{ts(i.doneIn)}</span>}
-                <Button
-                  small
-                  variant="quiet"
-                  aria-label={t('strike', { text: i.text })}
+                <RemoveButton
+                  label={t('strike', { text: i.text })}
                   onClick={() => change([{ do: 'removeIrritation', id: i.id }])}
-                >
-                  ×
-                </Button>
+                />
               </li>
             ))}
           </ul>

@@ -1,5 +1,5 @@
 'use client';
-import { TASK_KINDS } from '../../core/model/values';
+import { TASK_KINDS } from '../../core/model/values/clear';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useEffect, useState, type ReactNode } from 'react';
@@ -10,6 +10,7 @@ import { Select } from '../../ui/Select';
 import { Checkbox } from '../../ui/Checkbox';
 import { NumberField, TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
+import { RemoveButton } from '../../ui/RemoveButton';
 
 const MINUTE = 60_000;
 
@@ -70,14 +71,10 @@ export function TaskList(): ReactNode {
                 <Checkbox checked={task.done} onChange={(checked) => put({ ...task, done: checked })}>
                   <span className={task.done ? 'text-soft line-through' : ''}>{task.text}</span>
                 </Checkbox>
-                <Button
-                  small
-                  variant="quiet"
-                  aria-label={t('strike', { text: task.text })}
+                <RemoveButton
+                  label={t('strike', { text: task.text })}
                   onClick={() => change([{ do: 'removeTask', id: task.id }])}
-                >
-                  ×
-                </Button>
+                />
               </div>
               {!task.done && (
                 <div className="ml-5 mt-1 flex flex-wrap items-end gap-x-3 gap-y-1 text-[13px] text-soft">

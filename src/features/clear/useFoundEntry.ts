@@ -6,7 +6,7 @@ import { cm, inches } from '../../core/base/units';
 import { labOfHex } from '../../core/colour/spaces';
 import { newItem } from '../../core/model/defaults';
 import type { Item } from '../../core/model/types';
-import { takeInPhoto } from '../shell/photos';
+import { useTakeInPhoto } from '../shell/photos';
 import { useRoom } from '../shell/room/RoomContext';
 
 type Entry = Pick<Item, 'name' | 'kind' | 'count' | 'widthMm' | 'heightMm' | 'photoId'> & { hex: string };
@@ -14,6 +14,7 @@ type Entry = Pick<Item, 'name' | 'kind' | 'count' | 'widthMm' | 'heightMm' | 'ph
 /** Entering what is found, one thing after the other: what was typed stays for the next, all but the name. */
 export function useFoundEntry(wallId: string | null) {
   const t = useTranslations('clear');
+  const takeInPhoto = useTakeInPhoto();
   const ts = useTranslations('stash');
   const { file, change } = useRoom();
   const usualMm = file.room.unit === 'cm' ? cm(20) : inches(8);

@@ -15,21 +15,21 @@ export function ApproveWall({ wallId, name }: { wallId: string; name: string }):
   const t = useTranslations('fitting');
   const { file, look, plan, change } = useRoom();
   const [asking, setAsking] = useState(false);
-  const { dressings, hangings, placements } = look;
+  const { dressings, hangings } = look;
   const head = headOfLook(look);
   const approved = look.approvedWallIds.includes(wallId);
-  const onWall = (pieceId: string) => {
-    const piece = file.pieces.find((p) => p.id === pieceId);
+  const onWall = (hostId: string) => {
+    const piece = file.pieces.find((p) => p.id === hostId);
     return piece
       ? placeOnWall(piece, plan.walls).wallId === wallId
-      : file.fittings.some((f) => f.id === pieceId && f.wallId === wallId);
+      : [...file.fittings, ...file.openings].some((host) => host.id === hostId && host.wallId === wallId);
   };
   const used = new Set([
     ...dressings
       .filter((d) => file.openings.some((o) => o.id === d.openingId && o.wallId === wallId))
       .flatMap((d) => [d.itemId, d.sheer?.itemId ?? null]),
     ...hangings.filter((h) => h.wallId === wallId).flatMap((h) => [h.itemId, h.print?.itemId ?? null]),
-    ...placements.filter((p) => onWall(p.pieceId)).map((p) => p.itemId),
+    ...plan.placed.filter((p) => onWall(p.on.id)).map((p) => p.item.id),
   ]);
   const tagged = file.items.filter((i) => used.has(i.id) && i.tagsOn);
   const put = (ids: string[]) => ({ do: 'putLook' as const, look: { ...head, approvedWallIds: ids } });

@@ -35,7 +35,7 @@ export function WallSteps({ wall }: { wall: SheetWall }): ReactNode {
                 <Words>{words}</Words>
               </p>
             ))}
-            {s.kind !== 'seat' && s.kind !== 'curtain' && <Marks step={s} />}
+            {s.marks.length > 0 && s.kind !== 'curtain' && <Marks step={s} />}
           </li>
         ))}
       </ol>

@@ -1,13 +1,18 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { PageLink } from '../../ui/PageLink';
-import { useMemo, useState, type ReactNode } from 'react';
+import { PageLink, TEXT_LINK } from '../../ui/PageLink';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { useInBrowser } from '../../ui/useInBrowser';
+import { StudioFind } from '../shell/find/StudioFind';
+import { SetAside } from '../shell/SetAside';
+import { BEGUN_ROOMS, unsentRooms } from '../shell/unsentRooms';
 import { useActWords } from '../shell/useActWords';
 import { FileDoors } from './FileDoors';
 import { NewRoom } from './NewRoom';
+import { OtherDevices } from './OtherDevices';
 import { QuickTiles } from './QuickTiles';
 import { RoomCardView } from './RoomCardView';
 import type { HomeData } from './types';
@@ -23,6 +28,16 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
   // what is seen only by scrolling comes when the page stands
   const inBrowser = useInBrowser();
   const [beginning, setBeginning] = useState(false);
+  const router = useRouter();
+  // rooms that a closed page began while the studio did not answer
+  useEffect(() => {
+    void unsentRooms()
+      .sendLeft()
+      .then(
+        (begun) => begun > 0 && router.refresh(),
+        () => undefined,
+      );
+  }, [router]);
   const undo = data.undo ? t('home.undo', { what: act(data.undo) }) : null;
   return (
     <div className="mx-auto max-w-[1240px] px-4 pb-10 sm:px-6">
@@ -33,12 +48,13 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
         <p className="text-[14px] text-soft">
           {data.studio}; {t('home.items', { count: data.items })}
         </p>
-        <PageLink
-          href="/stash"
-          className="text-[16px] underline decoration-line underline-offset-4 hover:decoration-ink"
-        >
+        <PageLink href="/stash" className={`${TEXT_LINK} text-[16px]`}>
           {t('stash.title')}
         </PageLink>
+        <div className="ml-auto flex items-center gap-2 self-center">
+          <SetAside of={BEGUN_ROOMS} name={t('home.title')} />
+          <StudioFind />
+        </div>
       </header>
       <main className="grid items-start gap-6 lg:grid-cols-[1fr_372px]">
         {data.rooms.length === 0 ? (
@@ -46,7 +62,7 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
             <h1 className="text-[26px]">{t('home.emptyTitle')}</h1>
             <p className="mb-4 mt-1 max-w-[60ch] text-soft">{t('home.emptySays')}</p>
             <div className="max-w-[560px]">
-              <NewRoom homes={data.homes} />
+              <NewRoom homes={data.homes} usualUnit={data.unit} />
             </div>
           </section>
         ) : (
@@ -71,10 +87,7 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
                 <ul className="gap-x-6 text-[14px] sm:columns-2">
                   {data.others.map((r) => (
                     <li key={r.id} className="truncate py-[3px]">
-                      <PageLink
-                        href={`/rooms/${r.id}/measure`}
-                        className="underline decoration-line underline-offset-4 hover:decoration-ink"
-                      >
+                      <PageLink href={`/rooms/${r.id}/measure`} className={TEXT_LINK}>
                         {r.name}
                       </PageLink>{' '}
                       <span className="text-soft">{r.homeName}</span>
@@ -92,6 +105,7 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
             <QuickTiles />
           </section>
           <FileDoors undo={undo} />
+          {data.devices && <OtherDevices told={data.devices} />}
         </aside>
       </main>
       <LazyDialog
@@ -100,7 +114,7 @@ export function HomeScreen({ told }: { told: string }): ReactNode {
         title={t('home.new')}
         closeLabel={t('shell.close')}
       >
-        <NewRoom homes={data.homes} />
+        <NewRoom homes={data.homes} usualUnit={data.unit} />
       </LazyDialog>
     </div>
   );

@@ -1,8 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useRouter } from 'next/navigation';
-import { useState, type ReactNode } from 'react';
-import { beginRoomAction } from '../../actions/studio';
+import type { ReactNode } from 'react';
+import type { LengthUnit } from '../../core/base/units';
 import { outlineFromWalk } from '../../core/room/survey';
 import { ruleBook } from '../../core/rules/book';
 import { Button } from '../../ui/Button';
@@ -10,20 +9,25 @@ import { RadioGroup } from '../../ui/RadioGroup';
 import { LengthField, TAKEN, TextField } from '../../ui/Field';
 import { Form } from '../../ui/Form';
 import { newRoomFile } from '../shell/newRoomFile';
+import { useBeginRoom } from '../shell/useBeginRoom';
 import { OutlineForm } from '../shell/outline/OutlineForm';
 import { OutlinePreview } from './OutlinePreview';
 import { useBegunRoom } from './useBegunRoom';
 
 /** A name, the walls and a ceiling height: enough to start. */
-export function NewRoom({ homes }: { homes: readonly { id: string; name: string }[] }): ReactNode {
+export function NewRoom({
+  homes,
+  usualUnit,
+}: {
+  homes: readonly { id: string; name: string }[];
+  usualUnit: LengthUnit;
+}): ReactNode {
   const t = useTranslations('home');
   const tm = useTranslations('measure');
-  const router = useRouter();
-  const { begun, set, setUnit, forget } = useBegunRoom();
+  const { begun, set, setUnit, forget } = useBegunRoom(usualUnit);
   const { name, unit, legs, ceilingMm } = begun;
   const home = begun.home ?? homes[0]?.name ?? '';
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { begin, busy, problem, setProblem } = useBeginRoom('measure');
   const outline = outlineFromWalk(legs, ruleBook([], unit).number('measure.closing'));
   const make = async () => {
     if (!name) {
@@ -31,7 +35,6 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
       return;
     }
     if (!outline.ok) return;
-    setBusy(true);
     const known = homes.find((h) => h.name === home);
     const file = newRoomFile({
       name,
@@ -40,18 +43,9 @@ export function NewRoom({ homes }: { homes: readonly { id: string; name: string 
       corners: outline.value,
       ceilingMm,
       lookName: 'As found',
+      isRecord: true,
     });
-    try {
-      const result = await beginRoomAction(file, known?.id ?? null);
-      if (result.ok) {
-        forget();
-        router.push(`/rooms/${result.value.id}/measure`);
-      } else setProblem(result.issues.map((i) => i.message).join('; '));
-    } catch {
-      setProblem(t('refusedTitle'));
-    } finally {
-      setBusy(false);
-    }
+    await begin(file, known?.id ?? null, forget);
   };
   return (
     <Form className="space-y-3" onSend={() => !busy && void make()}>

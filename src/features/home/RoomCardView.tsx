@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { PageLink } from '../../ui/PageLink';
+import { PageLink, TEXT_LINK } from '../../ui/PageLink';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';
 import { removeRoomAction } from '../../actions/room';
@@ -88,18 +88,10 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
           >
             {next ? t('home.next', { stage: t(`stages.${next}`) }) : t('home.allDone')}
           </PageLink>
-          <a
-            href={`/api/rooms/${room.id}/file`}
-            download
-            className="ml-auto text-[14px] underline decoration-line underline-offset-4"
-          >
+          <a href={`/api/rooms/${room.id}/file`} download className={`${TEXT_LINK} ml-auto text-[14px]`}>
             {t('home.file')}
           </a>
-          <a
-            href={`/api/rooms/${room.id}/file?photos=1`}
-            download
-            className="text-[14px] underline decoration-line underline-offset-4"
-          >
+          <a href={`/api/rooms/${room.id}/file?photos=1`} download className={`${TEXT_LINK} text-[14px]`}>
             {t('home.filePhotos')}
           </a>
           <Button small variant="quiet" onClick={() => setAsking(true)}>

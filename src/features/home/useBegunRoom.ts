@@ -10,13 +10,13 @@ export type BegunRoom = { name: string; home: string | null; unit: LengthUnit; l
 
 const UNITS: readonly unknown[] = ['in', 'ft-in', 'cm'] satisfies LengthUnit[];
 const usualCeiling = (unit: LengthUnit): Mm => (unit === 'cm' ? cm(250) : feet(8));
-const START: BegunRoom = {
+const startIn = (unit: LengthUnit): BegunRoom => ({
   name: '',
   home: null,
-  unit: 'in',
-  legs: startLegs('in'),
-  ceilingMm: usualCeiling('in'),
-};
+  unit,
+  legs: startLegs(unit),
+  ceilingMm: usualCeiling(unit),
+});
 
 const isLeg = (value: unknown): value is Leg => {
   const leg = value as Partial<Leg> | null;
@@ -41,10 +41,10 @@ export function readBegun(text: string | null): BegunRoom | undefined {
   return isWhole ? (kept as BegunRoom) : undefined;
 }
 
-/** What is typed to begin a room, kept in this browser until the room is there. */
-export function useBegunRoom() {
+/** What is typed to begin a room, kept in this browser until the room is there; in the studio's unit until one is chosen. */
+export function useBegunRoom(usualUnit: LengthUnit) {
   const [text, setText] = useDraft('begun-room');
-  const begun = useMemo(() => readBegun(text) ?? START, [text]);
+  const begun = useMemo(() => readBegun(text) ?? startIn(usualUnit), [text, usualUnit]);
   const set = (patch: Partial<BegunRoom>) => setText(JSON.stringify({ ...begun, ...patch }));
   /** Between inches and centimetres the room begins anew, in numbers that are usual there. */
   const setUnit = (unit: LengthUnit) => {

@@ -11,6 +11,7 @@ import { LengthField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
 import { useWallName } from '../shell/useWords';
+import { RemoveButton } from '../../ui/RemoveButton';
 
 /** Where the ceiling slopes down to a wall, and dropped beams across the room. */
 export function CeilingForm(): ReactNode {
@@ -64,14 +65,10 @@ export function CeilingForm(): ReactNode {
             unit={unit}
             onCommit={(runMm) => (runMm > 0 ? set(slope(i, { runMm })) : { took: false, message: '' })}
           />
-          <Button
-            small
-            variant="quiet"
-            aria-label={t('slopeRemove', { n: i + 1 })}
+          <RemoveButton
+            label={t('slopeRemove', { n: i + 1 })}
             onClick={() => put({ slopes: room.slopes.filter((_, k) => k !== i) })}
-          >
-            ×
-          </Button>
+          />
         </div>
       ))}
       {room.beams.map((b, i) => (
@@ -108,14 +105,10 @@ export function CeilingForm(): ReactNode {
               undersideMm > 0 ? set(beam(i, { undersideMm })) : { took: false, message: '' }
             }
           />
-          <Button
-            small
-            variant="quiet"
-            aria-label={t('beamRemove', { name: b.name })}
+          <RemoveButton
+            label={t('beamRemove', { name: b.name })}
             onClick={() => put({ beams: room.beams.filter((x) => x.id !== b.id) })}
-          >
-            ×
-          </Button>
+          />
         </div>
       ))}
       <div className="flex gap-2">

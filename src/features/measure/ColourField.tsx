@@ -36,7 +36,7 @@ export function ColourField({
           onBlur={(e) => {
             if (e.target.value !== hex) onCommit(withHex(e.target.value));
           }}
-          className="h-6 w-9 border border-ink bg-transparent"
+          className="h-[24px] w-9 border border-ink bg-transparent"
         />
       </span>
     </label>

@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import { useMemo, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { tapeReadings, type TapeReading } from '../../core/stages/measure/readings';
-import { PageLink } from '../../ui/PageLink';
+import { StageLink } from '../shell/StageLink';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 
@@ -52,12 +52,12 @@ export function GuessList(): ReactNode {
         })}
       </ul>
       <p className="mt-2">
-        <PageLink
+        <StageLink
           href={`/rooms/${file.room.id}/measure/tape?look=${look.id}&only=open`}
           className="text-[14px] underline underline-offset-4"
         >
           {t('tapeOpen')}
-        </PageLink>
+        </StageLink>
       </p>
     </div>
   );

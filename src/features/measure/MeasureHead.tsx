@@ -2,12 +2,13 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
-import { PageLink } from '../../ui/PageLink';
+import { StageLink } from '../shell/StageLink';
 import { Toggle, ToggleGroup } from '../../ui/ToggleGroup';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
 import { SheetHead } from '../shell/Workspace';
 import type { PlanMode } from './PlanView';
+import { TEXT_LINK } from '../../ui/PageLink';
 
 const MODES: readonly PlanMode[] = ['pieces', 'walls', 'standing'];
 
@@ -59,12 +60,12 @@ export function MeasureHead({
           {t('measure.photo.title')}
         </Toggle>
       )}
-      <PageLink
+      <StageLink
         href={`/rooms/${file.room.id}/measure/tape?look=${look.id}`}
-        className="font-medium underline decoration-line underline-offset-4"
+        className={`${TEXT_LINK} font-medium`}
       >
         {t('measure.tape.title')}
-      </PageLink>
+      </StageLink>
       <Toggle variant="names" pressed={laser} onChange={onLaser}>
         {t('measure.laser.title')}
       </Toggle>

@@ -11,7 +11,6 @@ import { WallStrip } from '../shell/WallStrip';
 import { Workspace } from '../shell/Workspace';
 import { BUMPS, FITTINGS, OPENINGS, PIECES } from './kindLists';
 import { MeasuredWall } from './MeasuredWall';
-import { MeasureHead } from './MeasureHead';
 import type { Side } from './MeasureWorksheet';
 import type { PlanMode } from './PlanView';
 import { useAddThing } from './useAddThing';
@@ -22,6 +21,7 @@ const PlanView = dynamic(planView);
 const PlanThumb = dynamic(() => import('../shell/PlanThumb').then((m) => m.PlanThumb), {
   loading: () => null,
 });
+const MeasureHead = dynamic(() => import('./MeasureHead').then((m) => waking(m.MeasureHead)));
 const MeasureWorksheet = dynamic(() => import('./MeasureWorksheet').then((m) => waking(m.MeasureWorksheet)));
 const LaserTape = dynamic(() => import('./LaserTape').then((m) => m.LaserTape), { loading: () => null });
 const KindChips = memo(dynamic(() => import('./KindChips').then((m) => waking(m.KindChips))));

@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import type { Opening } from '../../core/model/types';
-import { CORDS } from '../../core/model/values';
+import { CORDS } from '../../core/model/values/look';
 import { floorLine } from '../../core/room/floor';
 import { isGlazed } from '../../core/room/kinds';
 import { Button } from '../../ui/Button';

@@ -6,7 +6,7 @@ import { formatLength, typedLength } from '../../core/base/length';
 import type { TapeReading } from '../../core/stages/measure/readings';
 import { Button } from '../../ui/Button';
 import { lengthExamples } from '../../ui/Field';
-import { PageLink } from '../../ui/PageLink';
+import { StageLink } from '../shell/StageLink';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
@@ -29,9 +29,12 @@ export function TapeScreen(): ReactNode {
       <div className="mx-auto w-full max-w-[560px] bg-sheet p-5">
         <h1 className="text-[24px]">{t('tape.title')}</h1>
         <TapeEnd session={session} />
-        <PageLink href={back} className="mt-4 inline-block underline underline-offset-4">
+        <StageLink
+          href={back}
+          className="mt-4 inline-flex min-h-[44px] items-center underline underline-offset-4"
+        >
           {t('tape.leave')}
-        </PageLink>
+        </StageLink>
       </div>
     );
   const wall = plan.walls.find((w) => w.id === reading.wallId);
@@ -39,12 +42,12 @@ export function TapeScreen(): ReactNode {
   return (
     <div className="mx-auto flex w-full max-w-[600px] flex-1 flex-col bg-sheet px-4 pb-4 pt-3" data-worksheet>
       <div className="flex items-baseline justify-between gap-3 text-[14px]">
-        <PageLink
+        <StageLink
           href={`${back}${reading.wallId ? `&wall=${reading.wallId}` : ''}`}
-          className="underline decoration-line underline-offset-4"
+          className="inline-flex min-h-[44px] items-center underline decoration-line underline-offset-4"
         >
           {t('tape.leave')}
-        </PageLink>
+        </StageLink>
         <span className="text-soft">
           {t('tape.count', { n: index + 1, of: readings.length, open: openCount })}
         </span>

@@ -10,7 +10,7 @@ import type { WallPhoto } from '../../core/model/types';
 import { Button } from '../../ui/Button';
 import { LengthField, TAKEN } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
-import { takeInPhoto } from '../shell/photos';
+import { useTakeInPhoto } from '../shell/photos';
 import { CornerPicture } from './CornerPicture';
 import { photoScale } from './photoScale';
 
@@ -25,6 +25,7 @@ const KNOWN: [Px, Px] = [
  */
 export function WallPhotoPanel({ wallId, onDone }: { wallId: string; onDone: () => void }): ReactNode {
   const t = useTranslations('measure');
+  const takeInPhoto = useTakeInPhoto();
   const { file, plan, change } = useRoom();
   const { room } = file;
   const wall = findOne(plan.walls, (w) => w.id === wallId);

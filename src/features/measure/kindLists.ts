@@ -1,5 +1,5 @@
 import type { Fitting, Opening, Piece } from '../../core/model/types';
-import { FITTING_KINDS, PIECE_KINDS } from '../../core/model/values';
+import { FITTING_KINDS, PIECE_KINDS } from '../../core/model/values/room';
 
 /** Kinds that can be added, in the order of the buttons. */
 export const OPENINGS: readonly Opening['kind'][] = ['window', 'frenchDoor', 'door', 'arch'];

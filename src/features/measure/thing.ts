@@ -63,6 +63,6 @@ export const goesWith = (file: RoomFile, id: string): number =>
     (n, l) =>
       n +
       l.dressings.filter((d) => d.openingId === id).length +
-      l.placements.filter((p) => p.pieceId === id).length,
+      l.placements.filter((p) => p.spot.of === id).length,
     0,
   );

@@ -7,6 +7,7 @@ import type { Piece, Seat } from '../../core/model/types';
 import type { RuleBook } from '../../core/rules/book';
 import { composeSeat, type Composition } from '../../core/stages/seats/compose';
 import { insertUses } from '../../core/plan/seats/seatInserts';
+import { isPropped, isThrown } from '../../core/room/lies';
 import { takenSize } from '../../core/room/pillow';
 import { Button } from '../../ui/Button';
 import { Cloth } from '../../ui/drawing/cloth';
@@ -15,7 +16,7 @@ import type { Paint } from '../shell/paint';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import type { StashRow } from '../shell/useStash';
-import { useSeatActs } from './useSeatActs';
+import { useArrangement } from './useArrangement';
 
 const SEED = 7;
 /** Colours that a pillow may be tied to cover at least this much, mm². */
@@ -35,7 +36,7 @@ export function OtherWays({
   const t = useTranslations('seats');
   const { file, look, rules, plan } = useRoom();
   const paint = usePaint();
-  const acts = useSeatActs(piece);
+  const arrange = useArrangement(piece);
   const pieceRef = useRef(piece);
   useEffect(() => {
     pieceRef.current = piece;
@@ -51,7 +52,7 @@ export function OtherWays({
     if (covers.length === 0) return;
     const { look: l, plan: p, file: f, rules: r } = latest.current;
     const elsewhere = (id: string) =>
-      l.placements.filter((x) => x.itemId === id && x.pieceId !== piece.id).length;
+      l.placements.filter((x) => x.itemId === id && x.spot.of !== piece.id).length;
     const withFree = (row: StashRow) => ({
       ...row,
       free: row.count - elsewhere(row.id) - (row.elsewhere?.count ?? 0),
@@ -99,9 +100,9 @@ export function OtherWays({
         <ScrollArea bars={['horizontal']}>
           <ul className="mt-1.5 flex gap-2 pb-3">
             {found.map((c, n) => {
-              const pillows = c.placed.filter((p) => p.as === 'pillow');
+              const pillows = c.placed.filter(isPropped);
               const names = [...new Set(pillows.map((p) => byId.get(p.itemId)!.name))].join(', ');
-              const thrown = c.placed.find((p) => p.as === 'throw');
+              const thrown = c.placed.find(isThrown);
               return (
                 <li key={n} className="w-[152px] shrink-0 text-[13px] leading-tight">
                   {drawn[n]}
@@ -127,10 +128,10 @@ export function OtherWays({
                     small
                     className="mt-1"
                     onClick={() =>
-                      acts.replaceAll(
+                      arrange(
                         c.placed.map((p) => {
                           const { elsewhere: _e, ...item } = byId.get(p.itemId)!;
-                          return { item, as: p.as, xMm: p.xMm, layer: p.layer, fill: p.fill };
+                          return { item, ...p };
                         }),
                       )
                     }
@@ -173,7 +174,7 @@ function SmallSeat({
     >
       <rect x="4" y="30" width={CARD.width - 8} height="28" rx="4" fill={paint(first(piece.colours))} />
       {placed.map((p, i) => {
-        if (p.as === 'throw') return null;
+        if (isThrown(p)) return null;
         const item = byId.get(p.itemId)!;
         const use = takenSize(item, false, rules);
         const [w, h] = [use.widthMm * perMm, use.heightMm * perMm];

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { PillowPlan } from '../../core/stages/seats/pillows';
 import { formatSize, plainUnit } from '../../core/base/length';
 import { inches } from '../../core/base/units';
-import { newItem, PIECE } from '../../core/model/defaults';
+import { newItem, PIECE, PLACEMENT } from '../../core/model/defaults';
 import type { Item, Placement, RoomFile } from '../../core/model/types';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { TAKEN, type Answer } from '../../ui/Field';
@@ -39,12 +39,11 @@ function beginInsert(names: { room: string; cover: string; sofa: string }): Room
   const placement: Placement = {
     id: 'quick-pillow',
     itemId: item.id,
-    pieceId: SOFA,
-    as: 'pillow',
+    ...PLACEMENT,
+    spot: { of: SOFA, part: 'seat' },
+    lie: 'propped',
     xMm: inches(12),
-    layer: 0,
     fill: 'feather',
-    turned: false,
   };
   return {
     ...file,
@@ -127,7 +126,7 @@ function Insert(): ReactNode {
             <p className="mb-1 font-narrow text-[13px] text-soft">{t('seats.fill')}</p>
             <RadioGroup
               label={t('seats.fill')}
-              value={placement.fill}
+              value={pillow.fill}
               onChange={(fill) =>
                 change([{ do: 'putPlacement', lookId: look.id, placement: { ...placement, fill } }])
               }

@@ -3,61 +3,60 @@ import { findOne } from '../../core/base/list';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { PageLink } from '../../ui/PageLink';
-import { useRef, type ReactNode } from 'react';
+import { StageLink } from '../shell/StageLink';
+import { useCallback, useRef, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches, sum } from '../../core/base/units';
-import type { Item, Piece, Placement, Seat } from '../../core/model/types';
+import type { Item, Piece, Seat } from '../../core/model/types';
+import { chooseInsert } from '../../core/stages/seats/insert';
+import type { RuleBook } from '../../core/rules/book';
 import type { SeatPlan } from '../../core/stages/seats/planSeat';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
 import { waking } from '../../ui/Awake';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
-import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
 import { placeOnWall } from '../../core/room/place';
 import { isBed } from '../../core/room/kinds';
 import { useRoom } from '../shell/room/RoomContext';
-import { useStash } from '../shell/useStash';
+import { placeOnDrawing } from '../shell/placing/placeOnDrawing';
+import { usePlacedProps } from '../shell/placing/usePlacedProps';
+import { usePlacing } from '../shell/placing/usePlacing';
+import { useStash, type StashRow } from '../shell/useStash';
 import { SheetHead, SheetTitle, Workspace, Numeral } from '../shell/Workspace';
 import { SeatSheet } from './SeatSheet';
 import { seatView } from './seatView';
-import { useSeatActs } from './useSeatActs';
 
-const StashStrip = dynamic(() => import('./StashStrip').then((m) => waking(m.StashStrip)));
+const PlacingStrip = dynamic(() =>
+  import('../shell/placing/PlacingStrip').then((m) => waking(m.PlacingStrip)),
+);
 const OtherWays = dynamic(() => import('./OtherWays').then((m) => waking(m.OtherWays)));
 const HEIGHT = 234;
+const FILLS = ['feather', 'polyester', 'foam'] as const;
+const hasInsert = (cover: Item, rules: RuleBook): boolean =>
+  FILLS.some((fill) => chooseInsert(cover, fill, rules).insert !== null);
 
 /** Seats: pillows from the stash at true scale, front hiding back. */
 export function SeatsScreen(): ReactNode {
   const t = useTranslations();
-  const { file, look, plan, picked, pick, preview, change, setWall } = useRoom();
+  const { file, look, plan, rules, picked, pick, setWall } = useRoom();
   const covers = useStash('cover');
   const throws = useStash('throw');
   const unit = file.room.unit;
   const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
   const piece =
     seats.find(
-      (p) => p.id === picked || look.placements.some((x) => x.id === picked && x.pieceId === p.id),
+      (p) => p.id === picked || look.placements.some((x) => x.id === picked && x.spot.of === p.id),
     ) ?? seats[0];
-  const acts = useSeatActs(piece);
+  const placing = usePlacing();
+  const propsOf = usePlacedProps();
   const drawn = useRef<{ scale: Scale; left: number } | null>(null);
   const box = useRef<HTMLDivElement>(null);
-  const begun = useRef<Placement | null>(null);
-  const drag = useDrawingDrag(unit, {
-    start: (id) => {
-      begun.current = look.placements.find((p) => p.id === id) ?? null;
-      pick(id);
-    },
-    move: (_id, dx) => {
-      if (begun.current && dx !== 0) preview([acts.moveChange(begun.current, dx)]);
-    },
-    end: (_id, dx, _dy, moved) => {
-      preview(null);
-      if (moved && begun.current && dx !== 0) change([acts.moveChange(begun.current, dx)]);
-    },
-  });
+  const noInsert = useCallback(
+    (row: StashRow) => (hasInsert(row, rules) ? null : t('seats.noInsertFits')),
+    [rules, t],
+  );
   if (!piece) return <NoSeats />;
-  const { xMm, widthMm, elevation } = seatView(piece, plan, look);
+  const { xMm, widthMm, elevation } = seatView(piece, plan);
   const seatPlan = findOne(plan.seats, (s) => s.pieceId === piece.id);
   const sitsAt = xMm + (widthMm - piece.seat.widthMm) / 2;
   const margin = inches(14);
@@ -67,13 +66,10 @@ export function SeatsScreen(): ReactNode {
     widthMm: widthMm + 2 * margin,
     heightMm: Math.min(file.room.ceilingMm, Math.max(piece.heightMm + inches(14), inches(52))),
   };
+  const spot = findOne(plan.spots, (sp) => sp.of === piece.id);
   const drop = (item: Item, clientX: number, clientY: number) => {
-    const svg = box.current?.querySelector('svg');
-    if (!svg || !drawn.current) return;
-    const r = svg.getBoundingClientRect();
-    if (clientX < r.left || clientX > r.right || clientY < r.top || clientY > r.bottom) return;
-    const x = (clientX - r.left) * (svg.viewBox.baseVal.width / r.width);
-    acts.putOn(item, drawn.current.scale.toMm(x - drawn.current.scale.x(drawn.current.left)));
+    const at = drawn.current && placeOnDrawing(box.current, drawn.current.scale, { clientX, clientY });
+    if (at && drawn.current) placing.putOn(item, spot, at.xMm - drawn.current.left);
   };
   return (
     <Workspace
@@ -118,32 +114,7 @@ export function SeatsScreen(): ReactNode {
           onBackground={() => pick(piece.id)}
           shapeProps={(s, scale) => {
             const pillow = seatPlan.pillows.find((p) => p.placementId === s.about);
-            if (!pillow) return undefined;
-            return {
-              ...(drag(pillow.placementId, scale) as React.SVGProps<SVGGElement>),
-              role: 'button',
-              tabIndex: 0,
-              'aria-label': pillow.name,
-              'aria-pressed': picked === pillow.placementId,
-              style: { cursor: 'grab', touchAction: 'none' },
-              onFocus: () => {
-                if (picked !== pillow.placementId) pick(pillow.placementId);
-              },
-              onKeyDown: (e: React.KeyboardEvent) => {
-                const p = findOne(look.placements, (x) => x.id === pillow.placementId);
-                const nudge = nudgeOf(e, unit);
-                if (nudge && nudge.dxMm !== 0) {
-                  e.preventDefault();
-                  change([acts.moveChange(p, nudge.dxMm)]);
-                } else if (e.key === 'PageUp' || e.key === 'PageDown') {
-                  e.preventDefault();
-                  acts.set(p, { layer: Math.min(20, Math.max(0, p.layer + (e.key === 'PageUp' ? 1 : -1))) });
-                } else if (e.key === 'Delete' || e.key === 'Backspace') {
-                  e.preventDefault();
-                  acts.takeOff(p);
-                }
-              },
-            };
+            return pillow && propsOf(pillow.placementId, pillow.name, scale);
           }}
         >
           {(scale) => {
@@ -153,7 +124,12 @@ export function SeatsScreen(): ReactNode {
         </WallDrawing>
       </div>
       <SeatAnswers plan={seatPlan} />
-      <StashStrip covers={covers} onDrop={drop} onPut={(item) => acts.putOn(item, null)} />
+      <PlacingStrip
+        rows={covers}
+        noteOf={noInsert}
+        onDrop={drop}
+        onPut={(item) => placing.putOn(item, spot, null)}
+      />
       <OtherWays piece={piece} covers={covers} throws={throws} />
     </Workspace>
   );
@@ -169,12 +145,12 @@ function NoSeats(): ReactNode {
           <SheetTitle>{t('stages.seats')}</SheetTitle>
           <p>{t('seats.none')}</p>
           <p className="mt-3">
-            <PageLink
+            <StageLink
               className="underline underline-offset-4"
               href={`/rooms/${file.room.id}/measure?look=${look.id}&wall=plan`}
             >
               {t('stageNeeds.a-seat')}
-            </PageLink>
+            </StageLink>
           </p>
         </>
       }

@@ -1,6 +1,6 @@
 import { findOne } from '../../core/base/list';
 import type { Mm } from '../../core/base/units';
-import type { Look, Piece } from '../../core/model/types';
+import type { Piece } from '../../core/model/types';
 import type { Plan } from '../../core/plan/planLook';
 import { frontView } from '../../core/plan/scene/scene';
 import { placeOnWall } from '../../core/room/place';
@@ -18,17 +18,13 @@ const AROUND: Mm = 2000;
 export function seatView(
   piece: Piece,
   { walls, elevations, placed }: Plan,
-  look: Look,
 ): { xMm: Mm; widthMm: Mm; elevation: Elevation } {
   const { wallId, xMm, widthMm, depthMm } = placeOnWall(piece, walls);
   const elevation = findOne(elevations, (e) => e.wallId === wallId);
   const wall = findOne(walls, (w) => w.id === wallId);
   const turned = Math.abs(((((wall.facingDeg - piece.turnDeg) % 360) + 540) % 360) - 180);
   if (turned <= BACKED_DEG) {
-    const own = new Set([
-      piece.id,
-      ...look.placements.filter((p) => p.pieceId === piece.id).map((p) => p.id),
-    ]);
+    const own = new Set([piece.id, ...placed.filter((p) => p.on.id === piece.id).map((p) => p.placement.id)]);
     const shapes = elevation.shapes.filter((s) => own.has(s.about) || s.depthMm < depthMm);
     return { xMm, widthMm, elevation: { ...elevation, shapes } };
   }

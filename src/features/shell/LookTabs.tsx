@@ -4,22 +4,27 @@ import { headOfLook } from '../../core/model/nouns';
 import { useTranslations } from 'next-intl';
 import { MoreHorizontal, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
+import dynamic from 'next/dynamic';
 import { memo, useState, type ReactNode } from 'react';
-import { Button } from '../../ui/Button';
 import { ContextMenu, Menu } from '../../ui/Menu';
 import { ScrollArea } from '../../ui/ScrollArea';
 import { Tab, TabList } from '../../ui/Tabs';
 import { Tooltip } from '../../ui/Tooltip';
-import { LazyDialog } from '../../ui/LazyDialog';
-import { TAKEN, TextField } from '../../ui/Field';
-import { Form } from '../../ui/Form';
 import { useRoomAtRest } from './room/RoomContext';
+
+const LookDialog = dynamic(() => import('./LookDialog').then((m) => m.LookDialog), { loading: () => null });
+
+/** A long name takes two lines on a phone, and is cut on a wide screen, where its title gives it whole. */
+const TAB = [
+  'max-w-[200px] rounded-md px-2.5 py-1 text-[14px] aria-selected:bg-sheet aria-selected:font-semibold',
+  'max-lg:text-left max-lg:leading-tight lg:truncate',
+].join(' ');
 
 /** Looks as tabs; the room dressed another way is one key away. */
 export const LookTabs = memo(function LookTabs(): ReactNode {
   const t = useTranslations('shell');
   const { file, look, setLook, change } = useRoomAtRest();
-  const [open, setOpen] = useState<'rename' | 'delete' | null>(null);
+  const [open, setOpen] = useState<'sheet' | 'rename' | 'delete' | null>(null);
   const looks = [...file.looks].sort((a, b) => a.order - b.order);
   const copy = () => {
     const id = nanoid(12);
@@ -35,7 +40,12 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
   const head = headOfLook(look);
   const acts = [
     { label: t('renameLook'), onSelect: () => setOpen('rename') },
+    { label: t('lookSheet'), onSelect: () => setOpen('sheet') },
     { label: t('copyLook'), onSelect: copy },
+    {
+      label: t(look.isRecord ? 'openRecord' : 'keepRecord'),
+      onSelect: () => change([{ do: 'putLook', look: { ...head, isRecord: !look.isRecord } }]),
+    },
     { label: t('deleteLook'), onSelect: () => setOpen('delete') },
   ];
   return (
@@ -44,12 +54,7 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
         <ContextMenu label={t('lookMenu')} items={acts}>
           <TabList aria-label={t('looks')} className="flex min-w-0">
             {looks.map((l) => (
-              <Tab
-                key={l.id}
-                value={l.id}
-                title={l.name}
-                className="max-w-[200px] truncate whitespace-nowrap rounded-md px-2.5 py-1 text-[14px] aria-selected:bg-sheet aria-selected:font-semibold"
-              >
+              <Tab key={l.id} value={l.id} title={l.name} className={TAB}>
                 {l.name}
               </Tab>
             ))}
@@ -69,43 +74,7 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
           <Plus size={16} />
         </button>
       </Tooltip>
-      <LazyDialog
-        open={open !== null}
-        onClose={() => setOpen(null)}
-        title={look.name}
-        closeLabel={t('close')}
-      >
-        {open === 'rename' && (
-          <Form onSend={() => setOpen(null)}>
-            <TextField
-              label={t('lookName')}
-              draftKey={`look-name-${look.id}`}
-              value={look.name}
-              onCommit={(name) => {
-                if (name) change([{ do: 'putLook', look: { ...head, name: name.slice(0, 80) } }]);
-                return TAKEN;
-              }}
-            />
-            <Button variant="primary" className="mt-4" type="submit">
-              {t('renameLook')}
-            </Button>
-          </Form>
-        )}
-        {open === 'delete' && looks.length === 1 && <p>{t('lastLook')}</p>}
-        {open === 'delete' && looks.length > 1 && (
-          <>
-            <p className="mb-3">
-              {t('deleteLookSays', {
-                name: look.name,
-                dressings: look.dressings.length,
-                hangings: look.hangings.length,
-                placements: look.placements.length,
-              })}
-            </p>
-            <Button onClick={remove}>{t('deleteLook')}</Button>
-          </>
-        )}
-      </LazyDialog>
+      {open && <LookDialog about={open} look={look} onClose={() => setOpen(null)} onDelete={remove} />}
     </div>
   );
 });

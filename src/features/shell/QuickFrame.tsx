@@ -2,9 +2,7 @@
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import { PageLink } from '../../ui/PageLink';
-import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import { beginRoomAction } from '../../actions/studio';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleId } from '../../core/rules/table';
 import { Button } from '../../ui/Button';
@@ -12,7 +10,9 @@ import { RadioGroup } from '../../ui/RadioGroup';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { TAKEN, TextField } from '../../ui/Field';
 import { Form } from '../../ui/Form';
+import { StudioFind } from './find/StudioFind';
 import { useRoom } from './room/RoomContext';
+import { useBeginRoom } from './useBeginRoom';
 import { useKeys } from './useKeys';
 
 const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog), { loading: () => null });
@@ -32,24 +32,17 @@ export function QuickFrame({
   answer: ReactNode;
 }): ReactNode {
   const t = useTranslations();
-  const router = useRouter();
   const { file, change, asked, askWhy } = useRoom();
   const [keeping, setKeeping] = useState(false);
   const [name, setName] = useState('');
-  const [problem, setProblem] = useState<string | null>(null);
-  useKeys(() => undefined);
+  const { begin, busy, problem, setProblem } = useBeginRoom(stage);
+  useKeys();
   const keep = async () => {
     if (!name) {
       setProblem(t('home.nameNeeded', { example: t('home.roomNameExample') }));
       return;
     }
-    try {
-      const result = await beginRoomAction({ ...file, room: { ...file.room, name } }, null);
-      if (result.ok) router.push(`/rooms/${result.value.id}/${stage}`);
-      else setProblem(result.issues.map((i) => i.message).join('; '));
-    } catch {
-      setProblem(t('shell.unsent'));
-    }
+    if (!busy) await begin({ ...file, room: { ...file.room, name } }, null);
   };
   return (
     <div className="mx-auto max-w-[1280px] px-3 pb-6 sm:px-5">
@@ -62,8 +55,8 @@ export function QuickFrame({
           {t('app.name')}
         </PageLink>
         <p className="text-[14px] text-soft">{t('home.quick')}</p>
-        <div className="ml-auto flex flex-wrap items-center gap-3">
-          <div className="w-[330px]">
+        <div className="ml-auto flex max-w-full flex-wrap items-center gap-3">
+          <div className="w-[330px] max-w-full">
             <RadioGroup
               label={t('measure.unit')}
               value={file.room.unit}
@@ -77,6 +70,7 @@ export function QuickFrame({
           <Button variant="primary" onClick={() => setKeeping(true)}>
             {t('quick.keep')}
           </Button>
+          <StudioFind />
         </div>
       </header>
       <main className="grid items-start gap-3.5 lg:grid-cols-[1fr_372px]">

@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { PageLink } from '../../ui/PageLink';
+import { StageLink } from './StageLink';
 import { usePathname } from 'next/navigation';
 import { memo, type ReactNode } from 'react';
 import { STAGE_GROUPS, type StageGroup, type StageName } from '../../core/model/finding';
@@ -31,7 +31,7 @@ export const Rail = memo(function Rail(): ReactNode {
             const count = stage === 'windows' && s.of > 0 ? `${s.done}/${s.of}` : open;
             const current = here === stage;
             return (
-              <PageLink
+              <StageLink
                 key={stage}
                 href={`/rooms/${file.room.id}/${stage}?look=${look.id}${chosen}`}
                 aria-current={current ? 'page' : undefined}
@@ -50,7 +50,7 @@ export const Rail = memo(function Rail(): ReactNode {
                 {current && (
                   <span aria-hidden="true" className="ml-1 hidden h-[2px] flex-1 bg-ink lg:block" />
                 )}
-              </PageLink>
+              </StageLink>
             );
           })}
         </div>

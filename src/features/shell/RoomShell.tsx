@@ -2,22 +2,18 @@
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import { PageLink } from '../../ui/PageLink';
-import { usePathname, useRouter } from 'next/navigation';
-import { useCallback, useState, type ReactNode } from 'react';
+import { usePathname } from 'next/navigation';
+import { useState, type ReactNode } from 'react';
 import type { RuleId } from '../../core/rules/table';
-import { formatLength } from '../../core/base/length';
-import { markStep } from '../../core/base/units';
-import { LazyDialog } from '../../ui/LazyDialog';
 import { waking } from '../../ui/Awake';
 import { SkipLinks } from '../../ui/SkipLinks';
 import { TabPanel, Tabs } from '../../ui/Tabs';
-import { Tooltip } from '../../ui/Tooltip';
 import { Rail } from './Rail';
 import { useRoom } from './room/RoomContext';
 import { RoomProvider } from './room/RoomProvider';
 import type { OpenRoom } from './room/openRoom';
+import { openStage } from './StageLink';
 import { StatusLine } from './StatusLine';
-import { useKeys } from './useKeys';
 import { usePaint } from './usePaint';
 
 const Valance = dynamic(() => import('./Valance').then((m) => waking(m.Valance)));
@@ -25,6 +21,7 @@ const Valance = dynamic(() => import('./Valance').then((m) => waking(m.Valance))
 // what changes the room's view comes after the room itself
 const LookTabs = dynamic(() => import('./LookTabs').then((m) => waking(m.LookTabs)));
 const SeenBy = dynamic(() => import('./SeenBy').then((m) => waking(m.SeenBy)));
+const RoomFind = dynamic(() => import('./find/RoomFind').then((m) => waking(m.RoomFind)));
 const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog), { loading: () => null });
 
 /** The frame of an open room: valance, head, rail, and the stage's own sheets. */
@@ -41,18 +38,13 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
   const t = useTranslations();
   const { file, plan, look, setLook, asked, askWhy, setFamily, setView } = useRoom();
   const paint = usePaint();
-  const router = useRouter();
   const here = usePathname();
-  const [help, setHelp] = useState(false);
-  const openHelp = useCallback(() => setHelp(true), []);
-  useKeys(openHelp);
-  const unit = file.room.unit;
   // with a tape in one hand only the reading counts
   const tape = here.endsWith('/tape');
   const showFamily = (id: string) => {
     setFamily(id);
     setView('one');
-    if (!here.endsWith('/colour')) router.push(`/rooms/${file.room.id}/colour?look=${look.id}`);
+    if (!here.endsWith('/colour')) openStage(`/rooms/${file.room.id}/colour?look=${look.id}`);
   };
   return (
     <Tabs value={look.id} onChange={setLook} className="flex min-h-dvh flex-col">
@@ -76,6 +68,9 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
             <span className="text-soft">{file.home.name} / </span>
             <b className="font-semibold">{file.room.name}</b>
           </p>
+          <div className={tape ? 'max-lg:hidden lg:contents' : 'contents'}>
+            <RoomFind />
+          </div>
           <div className="ml-auto flex min-w-0 flex-wrap items-center gap-x-4 gap-y-2">
             <div className={tape ? 'max-lg:hidden' : 'contents'}>
               <LookTabs />
@@ -84,16 +79,6 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
               <SeenBy />
             </div>
             <StatusLine />
-            <Tooltip label={t('shell.help')}>
-              <button
-                type="button"
-                onClick={openHelp}
-                aria-label={t('shell.help')}
-                className="hidden h-6 w-6 rounded-md border border-ink text-[13px] hover:bg-sheet lg:block"
-              >
-                ?
-              </button>
-            </Tooltip>
           </div>
         </div>
       </header>
@@ -108,25 +93,6 @@ function Frame({ children }: { children: ReactNode }): ReactNode {
         </main>
       </div>
       {asked && <WhyDialog rule={asked as RuleId} onClose={() => askWhy(null)} />}
-      <LazyDialog
-        open={help}
-        onClose={() => setHelp(false)}
-        title={t('keys.title')}
-        closeLabel={t('shell.close')}
-      >
-        <ul className="space-y-1.5">
-          {(['nudge', 'alt', 'undo', 'wall', 'look', 'enter', 'delete', 'escape', 'help'] as const).map(
-            (k) => (
-              <li key={k}>
-                {t(`keys.${k}`, {
-                  small: formatLength(markStep(unit), unit).replace('\u2044', '/'),
-                  large: unit === 'cm' ? '1 cm' : '1 in',
-                })}
-              </li>
-            ),
-          )}
-        </ul>
-      </LazyDialog>
     </Tabs>
   );
 }

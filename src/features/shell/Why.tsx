@@ -13,7 +13,7 @@ export const Why = memo(function Why({ rule }: { rule: RuleId }): ReactNode {
       type="button"
       onClick={() => askWhy(rule)}
       aria-label={t('why.open', { what: t(`rules.${rule}.name` as 'rules.windows.hem.name') })}
-      className="whitespace-nowrap text-[13px] text-soft underline decoration-line underline-offset-[3px] hover:text-ink hover:decoration-ink"
+      className="-my-[3px] min-w-[24px] whitespace-nowrap text-[13px] text-soft underline decoration-line underline-offset-[3px] hover:text-ink hover:decoration-ink"
     >
       {t('why.title')}
     </button>

@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { planLook } from '../../core/plan/planLook';
 import { RULE_TABLE, defaultValue, type RuleId, type RuleRow } from '../../core/rules/table';
 import { Button } from '../../ui/Button';
@@ -19,6 +19,14 @@ import { useRuleProposal } from './useRuleProposal';
  */
 export function WhyDialog({ rule, onClose }: { rule: RuleId; onClose: () => void }): ReactNode {
   const t = useTranslations();
+  // an address that asked for it asks only once, and may ask for what is no rule
+  useEffect(() => {
+    const url = new URL(window.location.href);
+    if (!url.searchParams.has('why')) return;
+    url.searchParams.delete('why');
+    window.history.replaceState(null, '', url);
+  }, []);
+  if (!Object.hasOwn(RULE_TABLE, rule)) return null;
   return (
     <Dialog
       open

@@ -15,7 +15,14 @@ import { Why } from './Why';
 
 const Irritations = dynamic(() => import('./Irritations').then((m) => waking(m.Irritations)));
 /** The stages in which what bothered is put right. */
-const MENDS: ReadonlySet<string> = new Set<StageName>(['windows', 'walls', 'seats', 'colour', 'fitting']);
+const MENDS: ReadonlySet<string> = new Set<StageName>([
+  'windows',
+  'walls',
+  'seats',
+  'surfaces',
+  'colour',
+  'fitting',
+]);
 
 /** A stage's two sheets: the drawing with its foot, and the worksheet that says the answer. */
 export function Workspace({

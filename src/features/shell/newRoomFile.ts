@@ -17,6 +17,8 @@ export function newRoomFile(given: {
   corners: readonly Point[];
   ceilingMm: Mm;
   lookName: string;
+  /** Whether that look shows how the room was found. */
+  isRecord?: boolean;
 }): RoomFile {
   const home = typeof given.home === 'string' ? { id: nanoid(10), name: given.home } : given.home;
   return {
@@ -47,6 +49,7 @@ export function newRoomFile(given: {
         name: given.lookName,
         season: null,
         order: 0,
+        ...(given.isRecord ? { isRecord: true } : {}),
         sheetTaken: null,
         approvedWallIds: [],
         rodLineMm: null,

@@ -5,14 +5,8 @@ import type { StageName } from '../../core/model/finding';
 import type { Piece } from '../../core/model/types';
 import { isBed } from '../../core/room/kinds';
 import { placeOnWall } from '../../core/room/place';
+import { isForPage, isTyping } from '../../ui/pageKeys';
 import { useRoom } from './room/RoomContext';
-
-/** Where every key is for typing. */
-const TYPING = 'input,textarea';
-/** Where letters and figures look something up. */
-const LISTS = '[role=listbox],[role=menu],[role=combobox]';
-const isIn = (target: EventTarget | null, where: string): boolean =>
-  target instanceof Element && target.closest(where) !== null;
 
 /** Stages that show the plan beside the walls. */
 const WITH_PLAN: ReadonlySet<string> = new Set<StageName>(['measure', 'clear']);
@@ -30,7 +24,7 @@ function historyKey(e: KeyboardEvent): 'undo' | 'redo' | null {
 }
 
 /** Keys that act anywhere in a room. */
-export function useKeys(onHelp: () => void): void {
+export function useKeys(): void {
   const { file, look, plan, wallId, setWall, setLook, replay, picked, pick } = useRoom();
   const stage = usePathname().split('/').pop() ?? '';
   useEffect(() => {
@@ -43,7 +37,7 @@ export function useKeys(onHelp: () => void): void {
     // where seats are drawn, one after the other
     const stepSeat = (step: 1 | -1) => {
       const seats = file.pieces.filter(hasSeat);
-      const placed = look.placements.find((p) => p.id === picked)?.pieceId;
+      const placed = look.placements.find((p) => p.id === picked)?.spot.of;
       const next = neighbour(
         seats,
         seats.findIndex((p) => p.id === (placed ?? picked)),
@@ -61,23 +55,21 @@ export function useKeys(onHelp: () => void): void {
     const acts: Readonly<Record<string, () => void>> = {
       '[': () => stepOn(-1),
       ']': () => stepOn(1),
-      '?': onHelp,
       Escape: () => pick(null),
     };
     const onKey = (e: KeyboardEvent) => {
-      if (e.defaultPrevented || isIn(e.target, TYPING)) return;
+      if (e.defaultPrevented || isTyping(e)) return;
       const history = historyKey(e);
       if (history) {
         e.preventDefault();
         void replay(history);
         return;
       }
-      const isElsewhere = isIn(e.target, LISTS) || document.querySelector('[role=dialog]');
-      if (isElsewhere || e.ctrlKey || e.metaKey || e.altKey) return;
+      if (!isForPage(e)) return;
       if (/^[1-9]$/.test(e.key)) goToLook(Number(e.key));
       else acts[e.key]?.();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [stage, file, look, plan.walls, wallId, setWall, setLook, replay, picked, pick, onHelp]);
+  }, [stage, file, look, plan.walls, wallId, setWall, setLook, replay, picked, pick]);
 }

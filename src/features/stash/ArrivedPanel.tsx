@@ -8,6 +8,7 @@ import type { Item } from '../../core/model/types';
 import { hexOfLab } from '../../core/colour/spaces';
 import { Button } from '../../ui/Button';
 import { ColourRows } from './ColourRows';
+import { TEXT_LINK } from '../../ui/PageLink';
 
 /** An order arrived: records the colour that is seen, and reports what that changes. */
 export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void }): ReactNode {
@@ -53,10 +54,7 @@ export function ArrivedPanel({ item, onDone }: { item: Item; onDone: () => void 
             <ul className="text-[14px]">
               {relies.map((u) => (
                 <li key={`${u.roomId}${u.lookId}`}>
-                  <a
-                    className="underline underline-offset-4"
-                    href={`/rooms/${u.roomId}/colour?look=${u.lookId}`}
-                  >
+                  <a className={TEXT_LINK} href={`/rooms/${u.roomId}/colour?look=${u.lookId}`}>
                     {u.roomName}, {u.lookName}
                   </a>
                 </li>

@@ -8,6 +8,7 @@ import type { Swatch } from '../../core/model/types';
 import { Button } from '../../ui/Button';
 import { NumberField, TAKEN, TextField } from '../../ui/Field';
 import { useColourName } from '../shell/useWords';
+import { RemoveButton } from '../../ui/RemoveButton';
 
 /** Colours of a thing with their shares and names; shares are kept adding up to the whole. */
 export function ColourRows({
@@ -49,7 +50,7 @@ export function ColourRows({
               if (lab && e.target.value !== hexOfLab(c))
                 onChange(colours.map((x, k) => (k === i ? { ...x, ...lab } : x)));
             }}
-            className="mb-0.5 h-6 w-9 border border-ink bg-transparent"
+            className="mb-0.5 h-[24px] w-9 border border-ink bg-transparent"
           />
           <TextField
             label={t('colourName')}
@@ -83,14 +84,7 @@ export function ColourRows({
             }}
           />
           {colours.length > 1 ? (
-            <Button
-              small
-              variant="quiet"
-              aria-label={t('colourDrop', { n: i + 1 })}
-              onClick={() => onChange(allBut(i))}
-            >
-              ×
-            </Button>
+            <RemoveButton label={t('colourDrop', { n: i + 1 })} onClick={() => onChange(allBut(i))} />
           ) : (
             <span />
           )}

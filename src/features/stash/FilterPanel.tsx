@@ -6,7 +6,7 @@ import { spotsOfRoomAction } from '../../actions/stash';
 import { formatSize } from '../../core/base/length';
 import { hexOfLab, labOfHex } from '../../core/colour/spaces';
 import type { Item } from '../../core/model/types';
-import { ITEM_KINDS, SEASONS, TEXTURES } from '../../core/model/values';
+import { ITEM_KINDS, SEASONS, TEXTURES } from '../../core/model/values/item';
 import { EVERYTHING, type StashFilter } from '../../core/stash/entry';
 import type { Spot } from '../../core/stash/spots';
 import { Button } from '../../ui/Button';
@@ -109,7 +109,7 @@ function FamilyFilter({ filter, set }: FilterProps): ReactNode {
             const lab = labOfHex(e.target.value);
             if (lab) set({ family: lab });
           }}
-          className="h-6 w-9 border border-ink bg-transparent"
+          className="h-[24px] w-9 border border-ink bg-transparent"
         />
         <FileButton small accept="image/*" onFiles={([file]) => void familyOf(file)}>
           {t('fromPhoto')}

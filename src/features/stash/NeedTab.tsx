@@ -5,7 +5,7 @@ import { useTranslations } from 'next-intl';
 import { useEffect, useState, type ReactNode } from 'react';
 import { looksOfRoomsAction, needLinesAction } from '../../actions/stash';
 import type { LooksOfRoom } from '../../actions/stashTypes';
-import { SEASONS } from '../../core/model/values';
+import { SEASONS } from '../../core/model/values/item';
 import type { NeedLine } from '../../core/stash/need';
 import { Mark } from '../../ui/Mark';
 import { Checkbox } from '../../ui/Checkbox';
@@ -78,7 +78,7 @@ export function NeedTab(): ReactNode {
             {cost > 0 && ` ${t('need.cost', { cost: money(cost) })}`}
           </p>
           {shown.length > 0 && (
-            <ScrollArea bars={['horizontal']} className="mt-2">
+            <ScrollArea bars={['horizontal']} className="mt-2" label={t('tab.need')}>
               <table className="w-full min-w-[640px] border-collapse text-[14px]">
                 <thead>
                   <tr className="border-b border-ink text-left font-narrow text-[13px] text-soft">

@@ -11,8 +11,9 @@ import { TAKEN, type Answer } from '../../ui/Field';
 import { FindItem } from './FindItem';
 import { StoragePlaceRow } from './StoragePlaceRow';
 import { useStashRoom } from './StashContext';
-import { untilAnswered } from './untilAnswered';
+import { untilAnswered } from '../shell/untilAnswered';
 import { waiting } from './waiting';
+import { TEXT_LINK } from '../../ui/PageLink';
 
 /** Storage places: how much they hold, what is in them, what they go under, and labels for them. */
 export function PlacesTab(): ReactNode {
@@ -74,10 +75,7 @@ export function PlacesTab(): ReactNode {
             >
               {t('places.labels')}
             </a>
-            <a
-              href="/api/stash/labels.pdf?paper=letter"
-              className="self-center text-[13px] underline underline-offset-4"
-            >
+            <a href="/api/stash/labels.pdf?paper=letter" className={`${TEXT_LINK} self-center text-[13px]`}>
               {t('places.letter')}
             </a>
           </div>

@@ -12,6 +12,7 @@ import { Mark } from '../../ui/Mark';
 import { useStashRoom } from './StashContext';
 import { ClothSquare } from './Swatches';
 import { listWords } from '../../messages/findingWords';
+import { TEXT_LINK } from '../../ui/PageLink';
 
 /** What can still go back and until when; cutting the tags closes it. */
 export function ReturnsTab(): ReactNode {
@@ -31,10 +32,7 @@ export function ReturnsTab(): ReactNode {
       <section className="bg-sheet px-[18px] py-4">
         <div className="flex flex-wrap items-baseline gap-3">
           <h1 className="text-[24px]">{t('tab.returns')}</h1>
-          <a
-            href="/api/stash/returns.ics"
-            className="ml-auto text-[14px] underline decoration-line underline-offset-4"
-          >
+          <a href="/api/stash/returns.ics" className={`${TEXT_LINK} ml-auto text-[14px]`}>
             {t('returns.calendar')}
           </a>
         </div>

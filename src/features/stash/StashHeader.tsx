@@ -5,6 +5,7 @@ import { PageLink } from '../../ui/PageLink';
 import { Select } from '../../ui/Select';
 import { Toast } from '../../ui/Toast';
 import { ScrollArea } from '../../ui/ScrollArea';
+import { StudioFind } from '../shell/find/StudioFind';
 import { UndoButtons } from '../shell/UndoButtons';
 import type { StashState } from './useStashState';
 import { TABS, type Tab } from './tabs';
@@ -13,10 +14,12 @@ import { TABS, type Tab } from './tabs';
 export function StashHeader({
   tab,
   onTab,
+  onThing,
   state: { head, unit, changeUnit, notice, clearNotice, replay },
 }: {
   tab: Tab;
   onTab: (tab: Tab) => void;
+  onThing: (id: string) => void;
   state: StashState;
 }): ReactNode {
   const t = useTranslations('stash');
@@ -39,7 +42,7 @@ export function StashHeader({
                 type="button"
                 aria-current={tab === k ? 'page' : undefined}
                 onClick={() => onTab(k)}
-                className="whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold"
+                className="min-w-[24px] whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold"
               >
                 {t(`tab.${k}`)}
               </button>
@@ -61,6 +64,7 @@ export function StashHeader({
           labels={head}
           onReplay={(way) => void replay(way)}
         />
+        <StudioFind keys={[tr('keys.undo'), tr('keys.search'), tr('keys.gallery')]} onThing={onThing} />
         <Toast label={tr('shell.notices')} message={notice} onClose={clearNotice} />
       </div>
     </header>

@@ -104,6 +104,7 @@ function ThingBox({
       viewportRef={box}
       viewport={{
         role: 'listbox',
+        'data-page-keys': '',
         tabIndex: 0,
         'aria-label': t('title'),
         'aria-activedescendant': here && `thing-${here.id}`,

@@ -70,7 +70,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
     <StashProvider value={value}>
       <div className="flex min-h-dvh flex-col px-3 pb-4 sm:px-5">
         <SkipLinks links={[{ to: 'list', label: t('skipList') }]} />
-        <StashHeader tab={tab} onTab={setTab} state={state} />
+        <StashHeader tab={tab} onTab={setTab} onThing={open} state={state} />
         {tab === 'things' ? (
           <Things
             isLoaded={entries !== null}

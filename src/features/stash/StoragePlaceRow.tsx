@@ -5,13 +5,14 @@ import { dropPlaceAction } from '../../actions/stash';
 import type { PlaceRow } from '../../actions/stashTypes';
 import { formatLength } from '../../core/base/length';
 import type { StoragePlace } from '../../core/model/types';
-import { STORAGE_KINDS } from '../../core/model/values';
+import { STORAGE_KINDS } from '../../core/model/values/item';
 import { Button } from '../../ui/Button';
 import { LengthField, TextField, type Answer } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
 import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
 import { useStashRoom } from './StashContext';
+import { TEXT_LINK } from '../../ui/PageLink';
 
 /** How many pieces of furniture are named that a box goes under. */
 const UNDER_SHOWN = 4;
@@ -76,7 +77,7 @@ export function StoragePlaceRow({
           onChange={(x) => put({ ...place, roomId: x === '' ? null : x })}
         />
         <a
-          className="whitespace-nowrap text-[13px] underline underline-offset-4"
+          className={`${TEXT_LINK} whitespace-nowrap text-[13px]`}
           href={`/api/stash/labels.pdf?place=${place.id}`}
         >
           {t('places.label')}

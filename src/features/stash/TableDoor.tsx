@@ -6,6 +6,7 @@ import { Collapsible } from '../../ui/Collapsible';
 import { FileButton } from '../../ui/FileButton';
 import { ScrollArea } from '../../ui/ScrollArea';
 import { useTableImport, type TableRead } from './useTableImport';
+import { TEXT_LINK } from '../../ui/PageLink';
 
 /**
  * Rows pasted from a spreadsheet, or a file of them: first what would happen, then, when asked, it happens.
@@ -41,11 +42,7 @@ export function TableDoor(): ReactNode {
           {t('table.choose')}
         </FileButton>
         {file && <Button onClick={() => chooseFile(null)}>{t('table.drop')}</Button>}
-        <a
-          href="/api/stash/table"
-          download
-          className="ml-auto text-[14px] underline decoration-line underline-offset-4"
-        >
+        <a href="/api/stash/table" download className={`${TEXT_LINK} ml-auto text-[14px]`}>
           {t('table.out')}
         </a>
       </div>

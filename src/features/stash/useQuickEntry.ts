@@ -2,13 +2,15 @@
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { putItemsAction } from '../../actions/stash';
+import { putNewItemsAction } from '../../actions/stash';
 import { labOfHex } from '../../core/colour/spaces';
 import { newItem } from '../../core/model/defaults';
 import type { Item } from '../../core/model/types';
 import { startSampler, type Sampler } from '../../workers/sample/client';
-import { takeInPhoto } from '../shell/photos';
+import { useTakeInPhoto } from '../shell/photos';
+import { untilAnswered } from '../shell/untilAnswered';
 import { useStashRoom } from './StashContext';
+import { waiting } from './waiting';
 
 const MOST_PHOTOS = 60;
 /** Where in a photo the thing is, if it is anywhere: its middle. */
@@ -48,6 +50,8 @@ async function coloursOf(sampler: Sampler, file: File): Promise<Item['colours'] 
 /** Entering one thing after the other: what was typed stays for the next, all but the name. */
 export function useQuickEntry() {
   const t = useTranslations('stash');
+  const takeInPhoto = useTakeInPhoto();
+  const ts = useTranslations('shell');
   const { unit, refresh } = useStashRoom();
   const usualMm = unit === 'cm' ? 500 : 508;
   const [entry, setEntry] = useState<Entry>({
@@ -70,6 +74,15 @@ export function useQuickEntry() {
     placeId: entry.placeId || null,
   };
 
+  /** Puts things in as soon as the studio answers; they are kept in the browser until then. */
+  const putSoon = async (items: Item[]) => {
+    const answered = waiting().keep({ kind: 'new', items });
+    return untilAnswered(
+      () => putNewItemsAction(items),
+      () => setNotice(ts('unsent')),
+    ).finally(answered);
+  };
+
   const add = async (): Promise<void> => {
     const { name, count, hex } = entry;
     if (!name) {
@@ -78,15 +91,18 @@ export function useQuickEntry() {
     }
     const id = nanoid(12);
     const colours = [{ ...labOfHex(hex)!, share: 1 }];
-    const result = await putItemsAction([newItem({ ...shared, id, name, count, colours })]);
+    const items = [newItem({ ...shared, id, name, count, colours })];
+    // the next one can be typed at once
+    set({ name: '' });
+    const result = await putSoon(items);
     if (!result.ok) {
       setNotice(t('refused', { why: result.issues[0].message }));
+      setEntry((now) => (now.name === '' ? { ...now, name } : now));
       return;
     }
     setNotice(t('new.added', { name }));
     setAdded((list) => [{ id, name }, ...list]);
-    set({ name: '' });
-    await refresh();
+    await refresh().catch(() => undefined);
   };
 
   /** A thing for every photo: its name from the file's, its colours from the photo's middle. */
@@ -114,7 +130,7 @@ export function useQuickEntry() {
       );
     }
     sampler.close();
-    const result = items.length > 0 ? await putItemsAction(items) : null;
+    const result = items.length > 0 ? await putSoon(items) : null;
     setBusy(false);
     const kept = result?.ok ? items : [];
     setAdded((list) => [...kept.map(({ id, name }) => ({ id, name })), ...list]);
@@ -124,7 +140,7 @@ export function useQuickEntry() {
       ...refused,
     ];
     setNotice(words.filter(Boolean).join(' '));
-    await refresh();
+    await refresh().catch(() => undefined);
   };
   return { entry, set, add, addFromPhotos, busy, notice, clearNotice: () => setNotice(null), added };
 }

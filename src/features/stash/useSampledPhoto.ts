@@ -5,7 +5,7 @@ import type { Region, Sample } from '../../core/colour/sample';
 import type { Item } from '../../core/model/types';
 import { IMAGE_TYPES } from '../../ui/FileButton';
 import { startSampler, type Sampler } from '../../workers/sample/client';
-import { takeInPhoto } from '../shell/photos';
+import { useTakeInPhoto } from '../shell/photos';
 
 const SEED = 20260422;
 /** A white card of the usual kind sends back about nine tenths of the light. */
@@ -23,6 +23,7 @@ function refusalOf(blob: Blob): 'kind' | 'large' | null {
 /** A photo, what is marked on it, and the colours found there. */
 export function useSampledPhoto() {
   const t = useTranslations('stash');
+  const takeInPhoto = useTakeInPhoto();
   const [photo, setPhoto] = useState<{ address: string; blob: Blob } | null>(null);
   const [regions, setRegions] = useState<Region[]>([]);
   const [card, setCard] = useState<Region | null>(null);

@@ -1,7 +1,6 @@
 'use client';
 import { useEffect } from 'react';
-
-const TYPING = 'input,textarea';
+import { isForPage, isTyping } from '../../ui/pageKeys';
 
 /** Keys that act anywhere in the stash. */
 export function useStashKeys({
@@ -16,9 +15,9 @@ export function useStashKeys({
   onGallery: () => void;
 }): void {
   useEffect(() => {
-    const acts: Readonly<Record<string, () => void>> = { '/': onSearch, g: onGallery };
+    const acts: Readonly<Record<string, () => void>> = { f: onSearch, g: onGallery };
     const onKey = (e: KeyboardEvent) => {
-      if (e.defaultPrevented || (e.target instanceof Element && e.target.closest(TYPING))) return;
+      if (e.defaultPrevented || isTyping(e)) return;
       if (e.ctrlKey || e.metaKey) {
         if (e.key.toLowerCase() !== 'z') return;
         e.preventDefault();
@@ -26,11 +25,8 @@ export function useStashKeys({
         else onUndo();
         return;
       }
-      // a closed list looks letters up by itself
-      const isElsewhere = e.target instanceof Element && e.target.closest('[role=combobox]');
-      if (isElsewhere || e.altKey || document.querySelector('[role=dialog]')) return;
-      const act = acts[e.key];
-      if (!act) return;
+      const act = acts[e.key.toLowerCase()];
+      if (!act || !isForPage(e)) return;
       e.preventDefault();
       act();
     };

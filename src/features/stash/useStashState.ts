@@ -19,11 +19,12 @@ export function useStashState(first: StashHead) {
   const today = useToday(served.today);
   const head = useMemo(() => ({ ...served, today }), [served, today]);
   const { entries, silent, reload } = useStashIndex();
-  const [unit, setUnit] = useState<LengthUnit>('in');
+  const [unit, setUnit] = useState<LengthUnit>(first.unit === 'cm' ? 'cm' : 'in');
   const [notice, setNotice] = useState<string | null>(null);
   useEffect(() => {
     queueMicrotask(() => {
-      if (window.localStorage.getItem(UNIT_KEY) === 'cm') setUnit('cm');
+      const kept = window.localStorage.getItem(UNIT_KEY);
+      if (kept === 'cm' || kept === 'in') setUnit(kept);
     });
   }, []);
   const refresh = useCallback(async () => {

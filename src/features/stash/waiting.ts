@@ -1,12 +1,15 @@
 import { nanoid } from 'nanoid';
-import { putPlaceAction, saveChangedItemAction } from '../../actions/stash';
+import { putNewItemsAction, putPlaceAction, saveChangedItemAction } from '../../actions/stash';
 import type { Item, StoragePlace } from '../../core/model/types';
 import { createAside, type AsideChange } from '../shell/aside';
 import { browserStore, createPageOutbox, type OutboxStore } from '../shell/pageOutbox';
-import { untilAnswered } from './untilAnswered';
+import { untilAnswered } from '../shell/untilAnswered';
 
 /** A change of the stash that the studio has not answered yet. */
-export type Waiting = { kind: 'item'; before: Item; after: Item } | { kind: 'place'; place: StoragePlace };
+export type Waiting =
+  | { kind: 'item'; before: Item; after: Item }
+  | { kind: 'new'; items: readonly Item[] }
+  | { kind: 'place'; place: StoragePlace };
 type Kept = Waiting & { id: string };
 
 const [TRIES, A_MOMENT] = [4, 500];
@@ -75,15 +78,20 @@ export async function sendLeft(silent: () => void): Promise<{ taken: number; ref
   return result;
 }
 
-const labelOfLeft = (change: Waiting): AsideChange['label'] =>
-  change.kind === 'place'
-    ? { code: 'putPlace', name: change.place.name }
-    : { code: 'putItem', name: change.after.name };
+function labelOfLeft(change: Waiting): AsideChange['label'] {
+  if (change.kind === 'place') return { code: 'putPlace', name: change.place.name };
+  const [item] = change.kind === 'new' ? change.items : [change.after];
+  return { code: 'putItem', ...(item ? { name: item.name } : {}) };
+}
 
 /** Sends a change; why the studio could not take it, else null. */
 async function whyRefused(change: Waiting): Promise<string | null> {
   if (change.kind === 'place') {
     const answer = await putPlaceAction(change.place);
+    return answer.ok ? null : answer.issues[0].message;
+  }
+  if (change.kind === 'new') {
+    const answer = await putNewItemsAction([...change.items]);
     return answer.ok ? null : answer.issues[0].message;
   }
   const answer = await saveChangedItemAction(change.before, change.after);

@@ -1,5 +1,4 @@
 'use client';
-import { useTranslations } from 'next-intl';
 import { memo, type ReactNode } from 'react';
 import { formatSize } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
@@ -7,6 +6,7 @@ import type { Item } from '../../core/model/types';
 import { ScrollArea } from '../../ui/ScrollArea';
 import { ClothChip } from '../shell/ClothChip';
 import type { Paint } from '../shell/paint';
+import { useFreeWords } from '../shell/useFreeWords';
 import type { StashRow } from '../shell/useStash';
 
 /** Frames of the stash to hang, with how many are free; stays as it is while something is dragged. */
@@ -23,7 +23,7 @@ export const ArtStrip = memo(function ArtStrip({
   paint: Paint;
   onTake: (item: Item) => void;
 }): ReactNode {
-  const t = useTranslations();
+  const free = useFreeWords();
   const uses = new Map<string, number>();
   for (const id of used.split(' ')) uses.set(id, (uses.get(id) ?? 0) + 1);
   return (
@@ -42,11 +42,11 @@ export const ArtStrip = memo(function ArtStrip({
               {a.name}
             </span>
             <span className="block text-soft">{formatSize(a.widthMm, a.heightMm, unit)}</span>
-            <span className="block text-soft">
-              {t('seats.have', {
-                free: Math.max(0, a.count - (uses.get(a.id) ?? 0) - (elsewhere?.count ?? 0)),
-                count: a.count,
-              })}
+            <span
+              className="block truncate text-soft"
+              title={free({ count: a.count, elsewhere }, uses.get(a.id) ?? 0)}
+            >
+              {free({ count: a.count, elsewhere }, uses.get(a.id) ?? 0)}
             </span>
           </button>
         ))}

@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { HangingGroup } from '../../core/model/types';
-import { GROUP_KINDS } from '../../core/model/values';
+import { GROUP_KINDS } from '../../core/model/values/look';
 import type { GroupPlan } from '../../core/stages/walls/planGroup';
 import { LengthField, NumberField, TAKEN, type Answer } from '../../ui/Field';
 import { Select } from '../../ui/Select';

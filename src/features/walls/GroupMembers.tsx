@@ -10,6 +10,7 @@ import { itemOf, useRoom } from '../shell/room/RoomContext';
 import { useStash } from '../shell/useStash';
 import { PlannedPiece } from './PlannedPiece';
 import { useWallActs } from './useWallActs';
+import { RemoveButton } from '../../ui/RemoveButton';
 
 /** The frames of a group in their order, and more of them. */
 export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
@@ -64,14 +65,10 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
                 >
                   ↓
                 </Button>
-                <Button
-                  small
-                  variant="quiet"
-                  aria-label={t('out', { name })}
+                <RemoveButton
+                  label={t('out', { name })}
                   onClick={() => change([{ do: 'removeHanging', lookId: look.id, id: h.id }])}
-                >
-                  ×
-                </Button>
+                />
               </span>
             </li>
           );

@@ -20,6 +20,7 @@ import { useCommit } from '../shell/useCommit';
 import { Why } from '../shell/Why';
 import { PlannedPiece } from './PlannedPiece';
 import { useWallActs } from './useWallActs';
+import { RemoveButton } from '../../ui/RemoveButton';
 
 /**
  * What belongs to the whole wall: all nails from one line, holes that are there, shelves and screens, the
@@ -204,16 +205,12 @@ function Holes({
             unit={unit}
             onCommit={(heightMm) => put(h.id, { heightMm })}
           />
-          <Button
-            small
-            variant="quiet"
-            aria-label={t('holeRemove', { n: i + 1 })}
+          <RemoveButton
+            label={t('holeRemove', { n: i + 1 })}
             onClick={() => {
               set(file.room.holes.filter((x) => x.id !== h.id));
             }}
-          >
-            ×
-          </Button>
+          />
         </div>
       ))}
     </>

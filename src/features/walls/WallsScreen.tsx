@@ -15,6 +15,7 @@ import { nudgeOf } from '../shell/drawing/useDrag';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
+import { StashUnread } from '../shell/StashUnread';
 import { useStash } from '../shell/useStash';
 import { useWallName } from '../shell/useWords';
 import { WallStrip } from '../shell/WallStrip';
@@ -174,6 +175,7 @@ function HangFromStash({ on: { wall, pickedGroup } }: { on: WallPicked }): React
           {t('newGroup')}
         </Button>
       </p>
+      <StashUnread />
       <ArtStrip art={art} used={used} unit={file.room.unit} paint={paint} onTake={take} />
     </div>
   );

@@ -7,7 +7,7 @@ import { formatMoney } from '../../core/base/money';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
-import type { Route } from '../../core/stages/windows/routes';
+import { isSameRod, rodBeforeWays, type Route } from '../../core/stages/windows/routes';
 import { panelWork } from '../../core/stages/windows/panelWork';
 import { Words } from '../../ui/Words';
 import { RadioList } from '../../ui/RadioGroup';
@@ -34,8 +34,10 @@ function useRouteWords(w: Layer, unit: LengthUnit, rules: RuleBook): (r: Route) 
   return (r) => {
     switch (r.kind) {
       case 'asItIs': {
-        const move = r.rodMm - w.rodHeightMm;
-        return Math.abs(move) < 0.5
+        const beforeMm = rodBeforeWays(w.routes, w.rodHeightMm);
+        const move = r.rodMm - beforeMm;
+        // the one that was chosen has moved it
+        return isSameRod(r.rodMm, beforeMm) || r === w.chosenRoute
           ? t('asItIsHere')
           : t('asItIs', { move: move > 0 ? 'up' : 'down', by: length(Math.abs(move)) });
       }

@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareLength, formatLength } from '../../core/base/length';
 import type { Dressing, Landing, Sheer } from '../../core/model/types';
-import { HEADINGS } from '../../core/model/values';
+import { HEADINGS } from '../../core/model/values/look';
 import type { RuleId } from '../../core/rules/table';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { Collapsible } from '../../ui/Collapsible';

@@ -15,6 +15,7 @@ import { Progress } from '../../ui/Progress';
 import { Words } from '../../ui/Words';
 import { startSolver, type Solver } from '../../workers/solve/client';
 import { useRoom } from '../shell/room/RoomContext';
+import { untilAnswered } from '../shell/untilAnswered';
 import { useStashWhenThere } from '../shell/useStash';
 import { useMoney } from '../shell/useMoney';
 import { Why } from '../shell/Why';
@@ -94,7 +95,10 @@ function useSolutions(which: string) {
   const [stopped, setStopped] = useState(false);
   useEffect(() => {
     let here = true;
-    shopPanelsAction()
+    untilAnswered(
+      async () => (here ? shopPanelsAction() : []),
+      () => undefined,
+    )
       .then((s) => {
         if (here) setShops(s);
       })

@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { SHEER } from '../../core/model/defaults';
 import type { Dressing, Opening, RodMake } from '../../core/model/types';
-import { CORDS, DRAWS, HEADINGS } from '../../core/model/values';
+import { CORDS, DRAWS, HEADINGS } from '../../core/model/values/look';
 import { hasLeaves } from '../../core/stages/windows/leaf';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { Button } from '../../ui/Button';
@@ -14,6 +14,7 @@ import { itemOf, useRoom } from '../shell/room/RoomContext';
 import { JoinedWindows } from './JoinedWindows';
 import { DrawnAndLine, RodFields } from './RodFields';
 import { SheerFields } from './SheerFields';
+import { StashUnread } from '../shell/StashUnread';
 import { useCloths } from './useCloths';
 import { useWindowActs } from './useWindowActs';
 
@@ -44,6 +45,7 @@ export function WindowChoices({
   const own = itemOf(file, d.itemId);
   return (
     <section className="mt-5 space-y-2.5 border-t-2 border-ink pt-3">
+      <StashUnread />
       <Select
         label={t('cloth')}
         value={d.itemId ?? ''}

@@ -7,7 +7,7 @@ import { formatLength } from '../../core/base/length';
 import type { Shape } from '../../core/room/shape';
 import { Button } from '../../ui/Button';
 import type { Scale } from '../../ui/drawing/scale';
-import { PageLink } from '../../ui/PageLink';
+import { StageLink } from '../shell/StageLink';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { nudgeOf } from '../shell/drawing/useDrag';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
@@ -76,12 +76,12 @@ function NoWindows({ wallId, windows }: { wallId: string; windows: WindowPicked[
       <SheetTitle>{t('stages.windows')}</SheetTitle>
       <p>{t(windows.length > 0 ? 'windows.noneHere' : 'windows.none')}</p>
       <p className="mt-3">
-        <PageLink
+        <StageLink
           className="underline underline-offset-4"
           href={`/rooms/${file.room.id}/measure?look=${look.id}&wall=${wallId}`}
         >
           {t('windows.goMeasure')}
-        </PageLink>
+        </StageLink>
       </p>
     </>
   );

@@ -7,6 +7,7 @@ import { DRESSING } from '../../core/model/defaults';
 import type { Dressing, Heading, Item, Mount, Opening, RodMake } from '../../core/model/types';
 import { headOfLook } from '../../core/model/nouns';
 import type { StashWay } from '../../core/plan/windows/stashWays';
+import { isOnLine, takeRoute } from '../../core/plan/windows/takeRoute';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import type { Route } from '../../core/stages/windows/routes';
 import { TAKEN, type Answer } from '../../ui/Field';
@@ -27,7 +28,7 @@ export function useWindowActs(
   dressing: Dressing | undefined,
   plan: WindowPlan | undefined,
 ) {
-  const { file, look, change, rules } = useRoom();
+  const { file, look, change, rules, pick } = useRoom();
   const t = useTranslations('windows');
   const { refuse, positive } = useRefusal();
   const head = headOfLook(look);
@@ -36,26 +37,14 @@ export function useWindowActs(
     lookId: look.id,
     dressing: { ...dressing!, ...patch },
   });
-  const onLine =
-    rules.school('windows.rodLine') === 'shared' &&
-    plan?.rodFrom !== 'own' &&
-    plan?.rodFrom !== 'mount' &&
-    !plan?.offLine &&
-    !plan?.shower &&
-    dressing?.mount === 'wall';
+  const onLine = plan !== undefined && dressing !== undefined && isOnLine(plan, dressing, rules);
   const rodChanges = (rodHeightMm: number): Change[] =>
     onLine ? [{ do: 'putLook', look: { ...head, rodLineMm: rodHeightMm } }] : [put({ rodHeightMm })];
   const changeWith = (item: Item | null, patch: Partial<Dressing>) =>
     change([...(item ? [{ do: 'putItem' as const, item }] : []), put(patch)]);
 
-  const chosen = ({ kind, stockMm, rodMm }: Route, patch: Partial<Dressing>): Change[] => {
-    const moves = kind === 'asItIs' && Math.abs(rodMm - plan!.rodHeightMm) > 0.5;
-    const own = moves && !onLine ? { rodHeightMm: rodMm } : {};
-    return [
-      put({ ...patch, route: { kind, stockMm }, ...own }),
-      ...(moves && onLine ? rodChanges(rodMm) : []),
-    ];
-  };
+  const chosen = (route: Route, patch: Partial<Dressing> = {}): Change[] =>
+    takeRoute({ look, dressing: dressing!, plan: plan!, rules }, route, patch);
   return {
     dress: (): void => {
       if (opening)
@@ -73,7 +62,10 @@ export function useWindowActs(
         ]);
     },
     undress: (): void => {
-      if (dressing) change([{ do: 'removeDressing', lookId: look.id, id: dressing.id }]);
+      if (!dressing) return;
+      // its sheet stays, to be dressed again
+      pick(dressing.openingId);
+      change([{ do: 'removeDressing', lookId: look.id, id: dressing.id }]);
     },
     set: (patch: Partial<Dressing>): void => change([put(patch)]),
     setCloth: (item: Item | null): void => changeWith(item, withCloth(item)),
@@ -116,7 +108,7 @@ export function useWindowActs(
       return TAKEN;
     },
     /** A panel that hangs as it is may need the rod moved: the whole line's, or this window's alone. */
-    choose: (route: Route): void => change(chosen(route, {})),
+    choose: (route: Route): void => change(chosen(route)),
     /** Panels of the stash, the way that they would hang here. */
     hang: ({ item, route }: Pick<StashWay, 'item' | 'route'>): void =>
       change([{ do: 'putItem', item }, ...chosen(route, { itemId: item.id })]),

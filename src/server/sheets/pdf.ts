@@ -68,8 +68,7 @@ function writeStep(pen: Pen, sheet: Sheet, { step, number }: NumberedStep): void
     text(pen, words, MARGIN + 20, { size: 9.5, face: 'plain' });
     pen.y -= 14;
   }
-  if (step.kind !== 'seat' && step.kind !== 'curtain')
-    for (const mark of step.marks) writeMark(pen, sheet, step, mark);
+  if (step.kind !== 'curtain') for (const mark of step.marks) writeMark(pen, sheet, step, mark);
   pen.y -= 4;
 }
 

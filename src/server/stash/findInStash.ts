@@ -13,7 +13,7 @@ export function findInStash(
   { roomId, season }: { roomId: string; season: Season | null },
 ): StashRow[] {
   const db = studioDatabase();
-  const found = findItems(db, kinds, words, 200);
+  const found = findItems(db, kinds, words, { limit: 400, roomId });
   const uses = usesElsewhere(
     db,
     roomId,

@@ -3,13 +3,14 @@ import { first } from '../../core/base/list';
 import { nanoid } from 'nanoid';
 import { failWith, fail, isNonEmpty, ok, type Result } from '../../core/base/result';
 import { stableText } from '../../core/base/stable';
+import type { LengthUnit } from '../../core/base/units';
 import { partingOf } from '../../core/colour/reader';
 import { itemSchema } from '../../core/model/schema';
 import type { Item, StoragePlace } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
 import { arrivalOf, type Arrival } from '../../core/stash/arrived';
 import { oversizedSide } from '../../core/stash/itemSize';
-import { SEASONS } from '../../core/model/values';
+import { SEASONS } from '../../core/model/values/item';
 import { usedBySeason } from '../../core/stash/need';
 import { addDays, dayOf } from '../../core/stash/returns';
 import { spotsOf, type Spot } from '../../core/stash/spots';
@@ -29,6 +30,7 @@ import {
 } from '../../data/itemRepository';
 import { changesOf } from '../../data/rows';
 import { loadPlaces } from '../../data/placeRepository';
+import { usualUnit } from '../../data/roomRepository';
 import { loadRules } from '../../data/ownRuleRepository';
 import { loadRoom, loadRoomHeads } from '../../data/roomRepository';
 import { returnDaysOf, shopNames } from './shops';
@@ -47,6 +49,7 @@ export type StashHead = {
   places: StoragePlace[];
   rooms: { id: string; name: string }[];
   rules: ReturnType<typeof loadRules>;
+  /** Of the rooms, for as long as none is chosen. */ unit: LengthUnit;
   today: string;
   shops: string[];
 };
@@ -55,6 +58,7 @@ export const stashHead = (): StashHead => {
   return {
     undo: nextEntry(db, null, 'undo')?.label ?? null,
     redo: nextEntry(db, null, 'redo')?.label ?? null,
+    unit: usualUnit(db),
     places: loadPlaces(db),
     rooms: loadRoomHeads(db).map(({ id, name }) => ({ id, name })),
     rules: loadRules(db),
@@ -129,6 +133,17 @@ export function putItems(items: readonly unknown[], code = 'putItems'): Result<{
     });
     return ok({ ids: read.map((i) => i.id) });
   });
+}
+
+/**
+ * Things put in by a page that asks until it is answered. One that is there already was written when the answer was lost,
+ * and may have been changed since: it stays as it is.
+ */
+export function putNewItems(items: readonly { id: string }[]): Result<{ ids: string[] }, DoorIssue> {
+  const ids = items.map((i) => i.id);
+  const known = new Set(itemsByIds(studioDatabase(), ids).map((i) => i.id));
+  const fresh = items.filter((i) => !known.has(i.id));
+  return fresh.length === 0 && known.size > 0 ? ok({ ids }) : putItems(fresh);
 }
 
 /** Sides that were mistyped: so long no such thing is. */

@@ -20,6 +20,9 @@ type Props = {
   text?: string;
 };
 
+/** How wide and high the place is that a thumb hits a number by, where the drawing is small. */
+const THUMB = 47;
+
 /** A dimension line with its number; the number is a button when it can be typed over. */
 export function Dimension({
   x1,
@@ -78,6 +81,7 @@ export function Dimension({
       )}
       {typed === null ? (
         <g
+          className="origin-center [transform-box:fill-box] max-sm:scale-[1.8]"
           {...(onCommit
             ? {
                 role: 'button',
@@ -99,6 +103,17 @@ export function Dimension({
               }
             : { 'aria-hidden': true, pointerEvents: 'none' as const })}
         >
+          {onCommit && (
+            // for a thumb
+            <rect
+              className="lg:hidden"
+              x={cx - THUMB / 2}
+              y={cy - THUMB / 2}
+              width={THUMB}
+              height={THUMB}
+              fill="transparent"
+            />
+          )}
           <rect
             x={cx - width / 2}
             y={cy - 8.5}

@@ -1,5 +1,5 @@
 import type { Item, RoomFile } from '../../../src/core/model/types';
-import { inches, item, opening, placement } from '../rooms';
+import { inches, item, opening, placement, standing } from '../rooms';
 import { room, win, art, hung, nothing, box } from './given';
 import type { FindingCases } from './case';
 
@@ -7,7 +7,7 @@ const onTable = (i: Item, flags: Partial<RoomFile['home']['flags']>) =>
   room({
     pieces: [box('table', [84, 72], [40, 24], { kind: 'coffeeTable' })],
     items: [i],
-    placements: [placement({ pieceId: 'table', as: 'object', xMm: inches(20) })],
+    placements: [placement({ ...standing('table'), xMm: inches(20) })],
     flags,
   });
 const candles = (apartIn: number) =>
@@ -18,8 +18,8 @@ const candles = (apartIn: number) =>
       item({ id: 'g', kind: 'plant', widthMm: inches(6), heightMm: inches(10) }),
     ],
     placements: [
-      placement({ id: 'a', itemId: 'c', pieceId: 'table', as: 'object', xMm: inches(10) }),
-      placement({ id: 'b', itemId: 'g', pieceId: 'table', as: 'object', xMm: inches(10 + apartIn) }),
+      placement({ id: 'a', itemId: 'c', ...standing('table'), xMm: inches(10) }),
+      placement({ id: 'b', itemId: 'g', ...standing('table'), xMm: inches(10 + apartIn) }),
     ],
   });
 const found = (verdict: RoomFile['clear']['found'][number]['verdict']) => ({

@@ -6,6 +6,7 @@ import { FLOOR_CASES } from './floor';
 import { SEATS_CASES } from './seats';
 import { GROUPS_CASES } from './groups';
 import { PICTURES_CASES } from './pictures';
+import { SURFACES_CASES } from './surfaces';
 import { WINDOWS_CASES } from './windows';
 
 export const FINDING_CASES: { [C in FindingCode]: FindingCase } = {
@@ -13,6 +14,7 @@ export const FINDING_CASES: { [C in FindingCode]: FindingCase } = {
   ...PICTURES_CASES,
   ...GROUPS_CASES,
   ...SEATS_CASES,
+  ...SURFACES_CASES,
   ...FLOOR_CASES,
   ...CAUTIONS_CASES,
 };

@@ -1,5 +1,5 @@
 import type { Item, Placement } from '../../../src/core/model/types';
-import { hanging, inches, item, piece, placement } from '../rooms';
+import { hanging, inches, item, piece, placement, onSeat } from '../rooms';
 import { type Given, room, art, hung } from './given';
 import type { FindingCases } from './case';
 
@@ -7,7 +7,7 @@ import type { FindingCases } from './case';
 const cover = (sizeIn: number, more: Partial<Item> = {}) =>
   item({ widthMm: inches(sizeIn), heightMm: inches(sizeIn), ...more });
 const put = (xIn: number, more: Partial<Placement> = {}) =>
-  placement({ id: `x${xIn}${more.layer ?? 0}`, xMm: inches(xIn), ...more });
+  placement({ id: `x${xIn}${more.row ?? 0}`, xMm: inches(xIn), ...more });
 const seat = (items: Item[], placements: Placement[], more: Given = {}) =>
   room({ pieces: [piece()], items, placements, ...more });
 /** A bench: as high as its seat, and nothing behind. */
@@ -17,7 +17,7 @@ const BENCH: Given = {
 const stacked = (backIn: number, frontIn: number) =>
   seat(
     [cover(backIn), cover(frontIn, { id: 'front', name: 'Front cover' })],
-    [put(36), put(36, { itemId: 'front', layer: 1 })],
+    [put(36), put(36, { itemId: 'front', row: 1 })],
   );
 const bold = (n: number) => {
   const ids = ['i1', 'i2', 'i3'].slice(0, n);
@@ -88,7 +88,7 @@ const trimmed = (l: number, b: number) =>
 const acrossSeats = room({
   pieces: [piece(), piece({ id: 'p2', name: 'Bench', yMm: inches(124) })],
   items: [redCover, redArt],
-  placements: [put(36), put(30, { pieceId: 'p2' })],
+  placements: [put(36), put(30, onSeat('p2'))],
 });
 
 export const SEATS_CASES = {
@@ -140,7 +140,7 @@ export const SEATS_CASES = {
   },
   'white-on-a-seat': {
     level: 'yielded',
-    shows: seat([cover(20, { colours: [{ l: 96, a: 0, b: 2, share: 1 }] })], [put(36, { as: 'throw' })]),
+    shows: seat([cover(20, { colours: [{ l: 96, a: 0, b: 2, share: 1 }] })], [put(36, { lie: 'overBack' })]),
     not: seat([cover(20, { colours: [{ l: 96, a: 0, b: 2, share: 1 }] })], [put(36)]),
   },
   'pillow-off-the-seat': {

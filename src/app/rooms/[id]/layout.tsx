@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { RoomShell } from '@/features/shell/RoomShell';
+import { StageView } from './StageView';
 import { openRoom } from '@/server/rooms';
 
 export const dynamic = 'force-dynamic';
@@ -15,5 +16,9 @@ export default async function RoomLayout({
   const opened = openRoom((await params).id);
   if (!opened) notFound();
   // as text: a long value goes to the page several times as fast as one that React walks through
-  return <RoomShell openedText={JSON.stringify(opened)}>{children}</RoomShell>;
+  return (
+    <RoomShell openedText={JSON.stringify(opened)}>
+      <StageView>{children}</StageView>
+    </RoomShell>
+  );
 }

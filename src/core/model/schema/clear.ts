@@ -1,7 +1,7 @@
 /** What was found when the room was cleared, what bothered, what is to be done. */
 import { z } from 'zod';
 import { LIMITS } from '../limits';
-import { TASK_KINDS } from '../values';
+import { TASK_KINDS } from '../values/clear';
 import { STAGE_NAMES } from '../finding';
 import { id, line, moment } from './parts';
 

@@ -10,7 +10,7 @@ import {
   SHEENS,
   STORAGE_KINDS,
   TEXTURES,
-} from '../values';
+} from '../values/item';
 import { id, name, note, text, lengthMm, sizeMm, money, dayOrNull, swatches, patternSchema } from './parts';
 
 export const seasonSchema = z.enum(SEASONS);

@@ -1,7 +1,7 @@
 /** One way of dressing a room: its curtains, its hangings, its placed things. */
 import { z } from 'zod';
 import { LIMITS } from '../limits';
-import { DRAWS, GROUP_KINDS, HEADINGS } from '../values';
+import { DRAWS, GROUP_KINDS, HEADINGS, LAYERS, LIES } from '../values/look';
 import { cordSchema, id, name, lengthMm, sizeMm, placeMm, share, orNull } from './parts';
 import { seasonSchema } from './item';
 
@@ -62,6 +62,8 @@ export const dressingSchema = z.strictObject({
   mount: mountSchema,
   hemAt: z.enum(['floor', 'sill', 'apron']),
   rodHeightMm: orNull(sizeMm),
+  /** Where the rod was before the chosen way moved it, and whether that was typed or worked out. */
+  rodBefore: z.strictObject({ mm: sizeMm, typed: z.boolean() }).optional(),
   extensionLeftMm: orNull(lengthMm),
   extensionRightMm: orNull(lengthMm),
   /**
@@ -153,22 +155,37 @@ export const groupSchema = z.strictObject({
   seed: z.number().int().min(0).max(1_000_000),
   reuseHoles: z.boolean(),
 });
+/** A part of a piece, a fitting, an opening or another placed thing: `seat`, `top`, `mantel`, `bay2`, `mouth` … */
+export const spotSchema = z.strictObject({ of: id, part: z.string().regex(/^[a-z]{2,20}[0-9]{0,2}$/) });
 export const placementSchema = z.strictObject({
-  /** pieceId: the piece, or the fitting with a mantel, that it lies on. */
   id,
   itemId: id,
-  pieceId: id,
-  as: z.enum(['pillow', 'throw', 'object']),
+  spot: spotSchema,
+  /** Middle of the thing from the left end of the spot, as one faces its front. */
   xMm: placeMm,
-  layer: z.number().int().min(0).max(20),
-  fill: z.enum(['feather', 'polyester', 'foam']),
-  turned: z.boolean(),
+  /** From the back edge of the spot to the back of the thing; null: in the middle of its depth. */
+  outMm: orNull(placeMm),
+  /** Turned from the way the spot faces, clockwise as seen from above. */
+  turnDeg: z.number().min(-360).max(360),
+  /** Of things that lean on each other, from the back. */
+  row: z.number().int().min(0).max(20),
+  layer: z.enum(LAYERS),
+  lie: z.enum(LIES),
+  /** The side that is shown, of what has two. */
+  face: z.enum(['front', 'back']),
+  count: z.number().int().min(1).max(500),
+  /** Stays where it is when others are suggested. */
+  locked: z.boolean(),
+  /** What fills a cover; null: what the plan chooses. */
+  fill: orNull(z.enum(['feather', 'polyester', 'foam'])),
 });
 export const lookSchema = z.strictObject({
   id,
   name,
   season: orNull(seasonSchema),
   order: z.number().int().min(0).max(1000),
+  /** How the room was found: it stays as it is, and dressing it begins a copy. */
+  isRecord: z.boolean().optional(),
   /** Fingerprint of the fitting sheet as it was last taken along; null when none was. */
   sheetTaken: orNull(z.string().max(40)),
   /** Walls that were approved as they stand: their tags are cut. */

@@ -1,7 +1,7 @@
 /** What a page keeps in the browser until the studio has confirmed it. */
 import { z } from 'zod';
 import { changeSchema } from '../changeSchema';
-import { itemSchema, placeSchema } from '../schema';
+import { itemSchema, placeSchema, roomFileSchema } from '../schema';
 import { id } from './parts';
 
 /**
@@ -16,13 +16,17 @@ export const outboxSchema = z.strictObject({
   batches: z.array(batchSchema).min(1),
 });
 
-/** Changes of the stash, each for itself: a thing as it was and as it is to be, or a storage place. */
+/** Changes of the stash, each for itself: a thing as it was and as it is to be, new things, or a storage place. */
 export const waitingSchema = z
   .array(
     z.discriminatedUnion('kind', [
       z.strictObject({ kind: z.literal('item'), id: z.string(), before: itemSchema, after: itemSchema }),
+      z.strictObject({ kind: z.literal('new'), id: z.string(), items: z.array(itemSchema).min(1).max(5000) }),
       z.strictObject({ kind: z.literal('place'), id: z.string(), place: placeSchema }),
     ]),
   )
   .min(1);
 export type KeptWaiting = z.infer<typeof waitingSchema>;
+
+/** A room that was begun, and the home of the studio that it is in. */
+export const unsentRoomSchema = z.strictObject({ file: roomFileSchema, homeId: id.nullable() });

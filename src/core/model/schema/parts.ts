@@ -1,6 +1,7 @@
 /** What the nouns of the room file are made of. Lengths in mm, money in the studio’s smallest coin. */
 import { z } from 'zod';
-import { CORDS, PATTERN_KINDS } from '../values';
+import { PATTERN_KINDS } from '../values/item';
+import { CORDS } from '../values/look';
 
 export const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 

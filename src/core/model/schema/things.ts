@@ -1,6 +1,6 @@
 /** What stands in a room or is built into it: openings, fittings, pieces of furniture. */
 import { z } from 'zod';
-import { FITTING_KINDS, PIECE_KINDS } from '../values';
+import { FITTING_KINDS, PIECE_KINDS } from '../values/room';
 import { cordSchema, id, name, lengthMm, sizeMm, placeMm, swatches, patternSchema } from './parts';
 
 export const openingSchema = z.strictObject({

@@ -17,8 +17,13 @@ const FITTING_FORMS: Partial<Record<Fitting['kind'], Form>> = {
 };
 const MANTEL_THICKNESS: Mm = 60;
 
-/** A fitting of the wall, its mantel, and what stands on that. */
-export function fittingShapes(f: Fitting, wall: Wall, placed: readonly PlacedThing[]): Shape[] {
+/** A fitting of the wall, its mantel, and what stands on them. */
+export const fittingShapes = (f: Fitting, wall: Wall, placed: readonly PlacedThing[]): Shape[] => [
+  ...builtShapes(f),
+  ...placed.map((thing) => placedShape(thing, wall, (f.mantel?.depthMm ?? f.depthMm) / 2)),
+];
+
+function builtShapes(f: Fitting): Shape[] {
   const subject = { about: f.id, name: f.name };
   const body = shape(
     subject,
@@ -42,5 +47,5 @@ export function fittingShapes(f: Fitting, wall: Wall, placed: readonly PlacedThi
     fixed: true,
     part: 'mantel',
   });
-  return [body, mantel, ...placed.map((thing) => placedShape(thing, wall, depthMm / 2))];
+  return [body, mantel];
 }

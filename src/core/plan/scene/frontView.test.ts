@@ -19,7 +19,7 @@ function sofaAt(xIn: number, yIn: number, turnDeg: number): RoomFile {
         ...base.looks[0]!,
         placements: [
           placement({ id: 'pillow', itemId: 'c', xMm: inches(14) }),
-          placement({ id: 'throw', itemId: 't', as: 'throw', xMm: inches(60), layer: 1 }),
+          placement({ id: 'throw', itemId: 't', lie: 'overBack', xMm: inches(60), row: 1 }),
         ],
       },
     ],

@@ -1,3 +1,4 @@
+import type { Mm } from '../../base/units';
 import { step, wayOf } from '../../geometry/plane';
 import type { Item, Look, Piece } from '../../model/types';
 import { overheadOf } from '../../room/ceiling';
@@ -23,6 +24,9 @@ type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
   hangings: readonly HangingPlan[];
   placed: readonly PlacedThing[];
 };
+
+/** What stands on a sill is drawn in front of the panes and behind the curtains. */
+const SILL_DEPTH: Mm = 10;
 
 /** Unrolls every wall of the room with all that stands and hangs on it, back to front. */
 export function sceneOf(context: Context): Elevation[] {
@@ -54,7 +58,12 @@ function shapesAt(context: Context, wall: Wall): Shape[] {
   const trim = file.room.trimFinish.colours;
   const here = (x: { wallId: string }) => x.wallId === wall.id;
   return [
-    ...file.openings.filter(here).flatMap((o) => openingShapes(o, trim, rules)),
+    ...file.openings
+      .filter(here)
+      .flatMap((o) => [
+        ...openingShapes(o, trim, rules),
+        ...thingsOn(placed, o.id).map((thing) => placedShape(thing, wall, SILL_DEPTH)),
+      ]),
     ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, wall, thingsOn(placed, f.id))),
     ...hangings.filter(here).flatMap((h) => hangingShapes(context, h)),
     ...windows.flatMap((window) => {

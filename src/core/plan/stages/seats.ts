@@ -27,6 +27,12 @@ const seatStep = (seat: SeatPlan, wallId: string): FittingStep => ({
   count: seat.pillows.length,
 });
 
+/** What is counted here; everything else that is placed is counted on surfaces. */
+const isCloth =
+  (items: ReadonlyMap<string, Item>) =>
+  ({ itemId }: { itemId: string }): boolean =>
+    ['cover', 'throw'].includes(items.get(itemId)?.kind ?? '');
+
 const usedCovers = (plans: readonly SeatPlan[], items: ReadonlyMap<string, Item>) =>
   plans
     .flatMap((s) => s.pillows)
@@ -41,7 +47,7 @@ export const seatsStage = stage({
   reads: { look: ['placements'], parts: ['seats', 'items', 'places'] },
   findings: ({ look, seats: plans, items }) => [
     ...plans.flatMap((s) => s.findings),
-    ...judgeCounts('seats', look.placements, items, (item) =>
+    ...judgeCounts('seats', look.placements.filter(isCloth(items)), items, (item) =>
       item.kind === 'cover' ? 'cover-bought-short' : 'item-in-two-places',
     ),
     ...judgeInserts(plans, items),

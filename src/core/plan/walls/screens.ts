@@ -1,53 +1,23 @@
 import type { Mm } from '../../base/units';
-import { distance, overlapLength } from '../../geometry/plane';
+import { distance } from '../../geometry/plane';
 import type { Finding } from '../../model/finding';
 import type { Fitting } from '../../model/types';
-import { isNearWall, NEAR_WALL } from '../../room/place';
-import { seenAgainst, type PlacedThing } from '../../room/placed';
 import { canSee, distanceInFront } from '../../room/reflect';
 import { viewersOf, type Viewer } from '../../room/viewers';
 import { pointOnWall } from '../../room/walls';
 import { wallById, type RoomContext } from '../context';
 
-type Context = RoomContext<'room' | 'fittings' | 'pieces'> & {
-  placed: readonly PlacedThing[];
-};
+type Context = RoomContext<'room' | 'fittings' | 'pieces'>;
 
 /** Nobody watches from nearer than this. */
 const NEAREST_VIEWER: Mm = 600;
 
-/** Every screen on a wall: what stands in front of it, and how far up one looks at it. */
+/** Every screen on a wall: how far up one looks at it. */
 export function judgeScreens(context: Context): Finding[] {
   const screens = context.file.fittings.filter(
     (f) => f.kind === 'tv' && context.walls.some((w) => w.id === f.wallId),
   );
-  return screens.flatMap((tv) => [...judgeInFront(context, tv), ...judgeHeight(context, tv)]);
-}
-
-/** Things on furniture or a mantel at a screen's wall that reach up in front of it. */
-function judgeInFront({ placed, places, walls, rules }: Context, tv: Fitting): Finding[] {
-  const wall = wallById(walls, tv.wallId);
-  const highestMm = tv.bottomMm - rules.number('walls.belowScreen');
-  return placed
-    .filter(({ placement, at }) => placement.as === 'object' && at.zMm <= tv.bottomMm + 1)
-    .flatMap(({ placement, item, on, at }): Finding[] => {
-      const { xMm, widthMm, nearMm } = seenAgainst(wall, at);
-      const byMm = at.zMm + at.heightMm - highestMm;
-      const overlapMm = overlapLength(xMm, xMm + widthMm, tv.xMm, tv.xMm + tv.widthMm);
-      const piece = places.get(on.id);
-      const isAtWall = Math.abs(nearMm) < NEAR_WALL || isNearWall(piece, tv.wallId);
-      if (byMm <= 1 || overlapMm <= 1 || !isAtWall) return [];
-      return [
-        {
-          code: 'before-screen',
-          level: 'caution',
-          stage: 'walls',
-          about: [placement.id, tv.id],
-          rule: 'walls.belowScreen',
-          by: { piece: item.name, other: tv.name, byMm, mostMm: Math.max(0, highestMm - on.topMm) },
-        },
-      ];
-    });
+  return screens.flatMap((tv) => judgeHeight(context, tv));
 }
 
 /** How far one tilts the head, from every seat that sees the screen; one finding where it is too far from none. */

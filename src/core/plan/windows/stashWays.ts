@@ -1,6 +1,6 @@
 import type { Dressing, Item, Look, RoomFile } from '../../model/types';
 import { planWindow } from '../../stages/windows/planWindow';
-import { rankRoutes, type Route } from '../../stages/windows/routes';
+import { isSameRod, rankRoutes, rodBeforeWays, type Route } from '../../stages/windows/routes';
 import type { OwnedPanels } from '../../stages/windows/solve/solveWindows';
 import type { WindowPlan } from '../../stages/windows/windowPlan';
 import { roomContext } from '../roomContext';
@@ -26,6 +26,7 @@ export function stashWays(asked: Asked, dressing: Dressing, owned: readonly Owne
   const own = dressed.find((d) => d.dressing.id === dressing.id);
   if (!own) return [];
   const place = placeOf({ ...context, rodLine: planRodLine({ ...context, dressed }) }, own);
+  const before = beforeWays(dressing, asked);
   return owned
     .filter((i) => i.kind === 'panel' && i.state !== 'gone' && i.id !== dressing.itemId)
     .flatMap(({ elsewhere, ...item }) => {
@@ -33,13 +34,21 @@ export function stashWays(asked: Asked, dressing: Dressing, owned: readonly Owne
       if (free <= 0) return [];
       const plan = planWindow(
         own.target,
-        { ...dressing, itemId: item.id, route: null },
+        { ...before, itemId: item.id, route: null },
         { main: { ...item, count: free }, sheer: undefined },
         place,
         context.rules,
       );
       return bestOf(plan, item).map((route): StashWay => ({ item, free, route }));
     });
+}
+
+/** The window with its rod where it was before the chosen way moved it. */
+function beforeWays(dressing: Dressing, { windows }: Asked): Dressing {
+  const now = windows.find((w) => w.dressingId === dressing.id);
+  if (!now) return dressing;
+  const rodHeightMm = rodBeforeWays(now.routes, now.rodHeightMm);
+  return isSameRod(rodHeightMm, now.rodHeightMm) ? dressing : { ...dressing, rodHeightMm };
 }
 
 function panelsAtOthers(itemId: string, dressing: Dressing, { look, windows }: Asked): number {

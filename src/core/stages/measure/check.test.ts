@@ -8,6 +8,7 @@ import {
   opening,
   piece,
   placement,
+  onSeat,
 } from '../../../../tests/helpers/rooms';
 import type { RoomFile } from '../../model/types';
 import { checkRoomFile } from './check';
@@ -133,9 +134,20 @@ describe('references', () => {
     expect(found({ looks: [{ ...look, hangings: [hanging({ itemId: 'none' })] }] })).toEqual([
       'refuse not-found looks.0.hangings.0.itemId',
     ]);
-    expect(
-      found({ items: [item()], looks: [{ ...look, placements: [placement({ pieceId: 'gone' })] }] }),
-    ).toEqual(['refuse not-found looks.0.placements.0.pieceId']);
+    expect(found({ items: [item()], looks: [{ ...look, placements: [placement(onSeat('gone'))] }] })).toEqual(
+      ['refuse not-found looks.0.placements.0.spot.of'],
+    );
+    const onWindow = opening({ id: 'win' });
+    const placed = (...placements: ReturnType<typeof placement>[]) =>
+      found({ items: [item()], openings: [onWindow], looks: [{ ...look, placements }] });
+    const on = (id: string, of: string) => placement({ id, spot: { of, part: 'top' } });
+    expect(placed(on('a', 'win'), on('b', 'a'), on('c', 'b'))).toEqual([]);
+    expect(placed(on('a', 'a'))).toEqual(['refuse carries-itself looks.0.placements.0.spot.of']);
+    expect(placed(on('a', 'b'), on('b', 'a'), on('c', 'a'))).toEqual([
+      'refuse carries-itself looks.0.placements.0.spot.of',
+      'refuse carries-itself looks.0.placements.1.spot.of',
+    ]);
+    expect(placed(on('win', 'win'))).toContain('refuse same-id looks.0.placements.0.id');
     expect(found({ items: [item(), item()] })).toEqual(['refuse same-id items.1.id']);
     expect(found({ looks: [{ ...look, plannedShares: [0.6, 0.3, 0.3] }] })).toEqual([
       'refuse shares-not-whole looks.0.plannedShares',

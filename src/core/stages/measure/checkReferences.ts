@@ -11,11 +11,13 @@ type Known = {
   walls: Ids;
   openings: Ids;
   hungOver: Ids;
-  tops: Ids;
+  hosts: Ids;
   axes: Ids;
   tubs: Ids;
   groups: Ids;
 };
+/** What of them is the same for the whole room. */
+type KnownInRoom = Omit<Known, 'groups'>;
 
 /** Shares are whole numbers of per cent: three of them may miss the whole by a little. */
 const SHARES_OFF = 0.011;
@@ -43,7 +45,7 @@ const REFERENCES: Partial<
     { path: 'overPieceId', readIds: ({ hungOver }) => hungOver },
     { path: 'axisId', readIds: ({ axes }) => axes },
   ],
-  placement: [{ path: 'pieceId', readIds: ({ tops }) => tops }],
+  placement: [{ path: 'spot.of', readIds: ({ hosts }) => hosts }],
 };
 
 /** Ids used once, and every id referred to exists. */
@@ -60,7 +62,12 @@ export function checkReferences(file: RoomFile): MeasureIssue[] {
       missing(known.walls, hole.wallId, ['room', 'holes', i, 'wallId']),
     ),
     ...NOUN_NAMES.flatMap((noun) => checkNoun(file, noun, known)),
-    ...file.looks.flatMap((look, l) => [...dressedTwice(look, l), ...unevenShares(look, l)]),
+    ...file.looks.flatMap((look, l) => [
+      ...dressedTwice(look, l),
+      ...carriesItself(look, l),
+      ...namedAsHost(look, l, known.hosts),
+      ...unevenShares(look, l),
+    ]),
     ...file.rules.flatMap((rule, i) =>
       checkOwnRule(rule)
         ? [{ ...refuse('rule-refused', rule.ruleId, ['rules', i], 'value'), other: rule.ruleId }]
@@ -71,14 +78,14 @@ export function checkReferences(file: RoomFile): MeasureIssue[] {
 
 const idsOf = (rows: readonly { id: string }[]): Set<string> => new Set(rows.map((row) => row.id));
 
-function knownIds(file: RoomFile): Omit<Known, 'groups'> {
+function knownIds(file: RoomFile): KnownInRoom {
   const pieces = idsOf(file.pieces);
   return {
     items: idsOf(file.items),
     walls: idsOf(file.room.walls),
     openings: idsOf(file.openings),
     hungOver: new Set([...pieces, ...idsOf(file.fittings)]),
-    tops: new Set([...pieces, ...idsOf(file.fittings.filter((f) => f.mantel))]),
+    hosts: new Set([...pieces, ...idsOf(file.fittings), ...idsOf(file.openings)]),
     axes: new Set([...pieces, ...idsOf(file.fittings)]),
     tubs: idsOf(file.fittings.filter((f) => f.kind === 'tub')),
   };
@@ -98,14 +105,14 @@ const missing = (ids: Ids, id: string | null | undefined, path: Path): MeasureIs
     ? []
     : [{ ...refuse('not-found', id, path, String(path.at(-1))), other: id }];
 
-function checkNoun(file: RoomFile, noun: NounName, known: Omit<Known, 'groups'>): MeasureIssue[] {
+function checkNoun(file: RoomFile, noun: NounName, known: KnownInRoom): MeasureIssue[] {
   const { where, list } = NOUNS[noun];
   if (where !== 'look') {
     const path = where === 'clear' ? ['clear', list] : [list];
     return checkRows(file, noun, { ...known, groups: new Set() }, path);
   }
   return file.looks.flatMap((look, l) =>
-    checkRows(file, noun, { ...known, groups: idsOf(look.groups) }, ['looks', l, list], look.id),
+    checkRows(file, noun, knownInLook(known, look), ['looks', l, list], look.id),
   );
 }
 
@@ -133,6 +140,34 @@ function checkRows(
     ),
   ];
 }
+
+/** In a look things are in groups, and on other things. */
+const knownInLook = (known: KnownInRoom, look: Look): Known => ({
+  ...known,
+  groups: idsOf(look.groups),
+  hosts: new Set([...known.hosts, ...idsOf(look.placements)]),
+});
+
+/** A thing that is on or in itself, at however many removes. */
+function carriesItself(look: Look, l: number): MeasureIssue[] {
+  const carrierOf = new Map(look.placements.map((p) => [p.id, p.spot.of]));
+  return look.placements.flatMap(({ id }, i) => {
+    const seen = new Set<string>();
+    let carrier = carrierOf.get(id);
+    while (carrier !== undefined && carrier !== id && !seen.has(carrier)) {
+      seen.add(carrier);
+      carrier = carrierOf.get(carrier);
+    }
+    const path = ['looks', l, 'placements', i, 'spot', 'of'];
+    return carrier === id ? [refuse('carries-itself', id, path, 'spot')] : [];
+  });
+}
+
+/** A placed thing with the id of something built in or of a piece: what is on it would be on either. */
+const namedAsHost = (look: Look, l: number, hosts: Ids): MeasureIssue[] =>
+  look.placements.flatMap(({ id }, i) =>
+    hosts.has(id) ? [refuse('same-id', id, ['looks', l, 'placements', i, 'id'], 'id')] : [],
+  );
 
 /** A window that two dressings dress. */
 function dressedTwice(look: Look, l: number): MeasureIssue[] {

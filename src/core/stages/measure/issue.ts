@@ -17,6 +17,7 @@ export type MeasureCode =
   | 'outline-crosses'
   | 'outline-not-clockwise'
   | 'same-id'
+  | 'carries-itself'
   | 'not-found'
   | 'no-look'
   | 'rule-refused'

@@ -26,7 +26,7 @@ describe('other ways from the stash: a seeded search', () => {
         const found = composeSeat(facts, rules, seed, { tries: 40, best: 4 });
         const ends = found.map((c) =>
           c.placed
-            .filter((p) => p.layer === 0)
+            .filter((p) => p.row === 0)
             .map((p) => p.itemId)
             .join(),
         );
@@ -59,7 +59,7 @@ describe('other ways from the stash: a seeded search', () => {
       const heightOf = (id: string) => sizes.find((x) => x.id === id)!.heightMm;
       expect(heightOf(c!.itemId)).toBeLessThan(heightOf(a!.itemId));
       expect(heightOf(middle!.itemId)).toBeLessThan(heightOf(c!.itemId));
-      expect(middle!.layer).toBe(2);
+      expect(middle!.row).toBe(2);
     }
   });
   it('one-sided, where the studio wants it: two squares at one end, a lumbar and a throw at the other', () => {
@@ -80,11 +80,11 @@ describe('other ways from the stash: a seeded search', () => {
     const covers = [square('large', 22), square('small', 18), lumbar];
     const [best, ...more] = composeSeat({ ...facts, covers, throws: [other, tied] }, oneSided, 5);
     expect([best!.school, more]).toEqual(['oneSided', []]);
-    expect(best!.placed.map((p) => [p.itemId, p.as, p.layer])).toEqual([
-      ['large', 'pillow', 0],
-      ['small', 'pillow', 1],
-      ['lu', 'pillow', 0],
-      ['rust', 'throw', 0],
+    expect(best!.placed.map((p) => [p.itemId, p.lie, p.row])).toEqual([
+      ['large', 'propped', 0],
+      ['small', 'propped', 1],
+      ['lu', 'propped', 0],
+      ['rust', 'overBack', 0],
     ]);
     const [large, small, lu, thrown] = best!.placed.map((p) => p.xMm);
     expect(large).toBeLessThan(small!);
@@ -93,7 +93,7 @@ describe('other ways from the stash: a seeded search', () => {
     expect(thrown).toBe(lu);
     // a throw that is elsewhere is not taken; without one the pillows stay
     const [without] = composeSeat({ ...facts, covers, throws: [{ ...tied, free: 0 }] }, oneSided, 5);
-    expect(without!.placed.map((p) => p.as)).toEqual(['pillow', 'pillow', 'pillow']);
+    expect(without!.placed.map((p) => p.lie)).toEqual(['propped', 'propped', 'propped']);
     // ends that differ on purpose are no fault, and nothing else is offered by the other school
     expect(composeSeat({ ...facts, covers, throws: [tied] }, rules, 5).map((c) => c.school)).not.toContain(
       'oneSided',

@@ -2,7 +2,9 @@ import { elementAt, first } from '../../base/list';
 import { seededRandom } from '../../base/random';
 import { sum, toPlanned } from '../../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab } from '../../colour/spaces';
-import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
+import { PLACEMENT } from '../../model/defaults';
+import type { Fill, HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
+import { isPropped } from '../../room/lies';
 import { sameInsert, takenSize } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
 import { backOf } from './back';
@@ -10,7 +12,7 @@ import { chooseInsert, fillFor, insertNeeds, type InsertNeed, type InsertUse } f
 import { planSeat } from './planSeat';
 
 export type School = 'spare' | 'twoPlusOne' | 'layered' | 'oneSided';
-export type Placed = Pick<Placement, 'itemId' | 'as' | 'xMm' | 'layer' | 'fill'>;
+export type Placed = Pick<Placement, 'itemId' | 'lie' | 'xMm' | 'row'> & { fill: Fill };
 /** `missing`: the inserts that would have to be bought. */
 export type Composition = { school: School; placed: Placed[]; score: number; missing: InsertNeed[] };
 export type ComposeFacts = {
@@ -35,28 +37,28 @@ const FULL: Budget = { tries: 160, best: 4 };
  * Where a school puts its pillows: along the seat (0 to 1 between the ends), by row, large to small; `pair`
  * places take the same cover.
  */
-type SeatPlace = { at: number; layer: number; pair?: number; shape?: 'square' | 'lumbar' };
+type SeatPlace = { at: number; row: number; pair?: number; shape?: 'square' | 'lumbar' };
 const SCHOOLS: Record<School, readonly SeatPlace[]> = {
   spare: [
-    { at: 0, layer: 0, pair: 0, shape: 'square' },
-    { at: 1, layer: 0, pair: 0, shape: 'square' },
+    { at: 0, row: 0, pair: 0, shape: 'square' },
+    { at: 1, row: 0, pair: 0, shape: 'square' },
   ],
   twoPlusOne: [
-    { at: 0, layer: 0, pair: 0, shape: 'square' },
-    { at: 1, layer: 0, pair: 0, shape: 'square' },
-    { at: 0.5, layer: 0, shape: 'lumbar' },
+    { at: 0, row: 0, pair: 0, shape: 'square' },
+    { at: 1, row: 0, pair: 0, shape: 'square' },
+    { at: 0.5, row: 0, shape: 'lumbar' },
   ],
   layered: [
-    { at: 0, layer: 0, pair: 0 },
-    { at: 1, layer: 0, pair: 0 },
-    { at: 0.14, layer: 1, pair: 1 },
-    { at: 0.86, layer: 1, pair: 1 },
-    { at: 0.5, layer: 2 },
+    { at: 0, row: 0, pair: 0 },
+    { at: 1, row: 0, pair: 0 },
+    { at: 0.14, row: 1, pair: 1 },
+    { at: 0.86, row: 1, pair: 1 },
+    { at: 0.5, row: 2 },
   ],
   oneSided: [
-    { at: 0, layer: 0, shape: 'square' },
-    { at: 0.16, layer: 1, shape: 'square' },
-    { at: 1, layer: 0, shape: 'lumbar' },
+    { at: 0, row: 0, shape: 'square' },
+    { at: 0.16, row: 1, shape: 'square' },
+    { at: 1, row: 0, shape: 'lumbar' },
   ],
 };
 
@@ -104,15 +106,13 @@ export function composeSeat(
     const placed: Placed[] = [];
     let limit = Infinity;
     let row = 0;
-    for (const place of facts.piece.seat.seats === 1
-      ? [{ at: 0.5, layer: 0 } as SeatPlace]
-      : SCHOOLS[school]) {
-      if (place.layer > row) {
+    for (const place of facts.piece.seat.seats === 1 ? [{ at: 0.5, row: 0 } as SeatPlace] : SCHOOLS[school]) {
+      if (place.row > row) {
         limit =
           Math.min(...placed.map((p) => items.get(p.itemId)!.heightMm)) -
           rules.number('seats.stepDown') +
           0.5;
-        row = place.layer;
+        row = place.row;
       }
       const wanted = place.pair === undefined ? undefined : pairs.get(place.pair);
       const need = place.pair !== undefined && wanted === undefined ? 2 : 1;
@@ -133,9 +133,9 @@ export function composeSeat(
       const half = (pick.widthMm * rules.number('seats.useWidth')) / 2;
       placed.push({
         itemId: pick.id,
-        as: 'pillow',
+        lie: 'propped',
         xMm: toPlanned(half + place.at * (facts.piece.seat.widthMm - 2 * half), rules.unit),
-        layer: place.layer,
+        row: place.row,
         fill: fills.get(pick.id) ?? 'polyester',
       });
     }
@@ -146,14 +146,19 @@ export function composeSeat(
   function judge(placed: readonly Placed[]): number {
     const plan = planSeat(
       facts.piece,
-      placed.map((p, i) => ({ ...p, id: `try${i}`, pieceId: facts.piece.id, turned: false })),
+      placed.map((p, i) => ({
+        ...PLACEMENT,
+        ...p,
+        id: `try${i}`,
+        spot: { of: facts.piece.id, part: 'seat' },
+      })),
       items,
       facts.flags,
       rules,
     );
     const weight = { ok: 0.4, yielded: -0.6, caution: -1.6, stop: -8 } as const;
     const checks = plan.findings.reduce((s, f) => s + weight[f.level], 0);
-    const pillows = placed.filter((p) => p.as === 'pillow');
+    const pillows = placed.filter(isPropped);
     const ties = pillows.reduce((s, p) => s + (tie.get(p.itemId) ?? 0), 0) / pillows.length;
     const kinds = new Set(pillows.map((p) => items.get(p.itemId)!.pattern.kind));
     return (
@@ -178,8 +183,8 @@ function bestThrow(
   const [best] = throws
     .filter((t) => t.free > 0 && t.state !== 'gone')
     .sort((a, b) => (ties.get(b.id) ?? 0) - (ties.get(a.id) ?? 0) || (a.id < b.id ? -1 : 1));
-  const lumbar = placed.find((p) => p.layer === 0 && p.xMm > piece.seat.widthMm / 2);
-  return best && lumbar && { itemId: best.id, as: 'throw', xMm: lumbar.xMm, layer: 0, fill: 'polyester' };
+  const lumbar = placed.find((p) => p.row === 0 && p.xMm > piece.seat.widthMm / 2);
+  return best && lumbar && { itemId: best.id, lie: 'overBack', xMm: lumbar.xMm, row: 0, fill: 'polyester' };
 }
 
 /** What each cover would be filled with; undefined where nothing may. */
@@ -204,8 +209,8 @@ function missingFor(
   { inserts, insertsTaken }: ComposeFacts,
   rules: RuleBook,
 ): InsertNeed[] {
-  const uses = placed.flatMap(({ itemId, as, fill }): InsertUse[] => {
-    const item = as === 'pillow' ? items.get(itemId) : undefined;
+  const uses = placed.flatMap(({ itemId, lie, fill }): InsertUse[] => {
+    const item = isPropped({ lie }) ? items.get(itemId) : undefined;
     const insert = item && chooseInsert(item, fill, rules).insert;
     return insert ? [{ ...insert, fill }] : [];
   });
@@ -239,7 +244,7 @@ function different(sorted: readonly Composition[], most: number): Composition[] 
   const kept: Composition[] = [];
   for (const c of sorted) {
     const ends = c.placed
-      .filter((p) => p.layer === 0)
+      .filter((p) => p.row === 0)
       .map((p) => p.itemId)
       .join();
     if (
@@ -247,7 +252,7 @@ function different(sorted: readonly Composition[], most: number): Composition[] 
       !kept.some(
         (k) =>
           k.placed
-            .filter((p) => p.layer === 0)
+            .filter((p) => p.row === 0)
             .map((p) => p.itemId)
             .join() === ends,
       )

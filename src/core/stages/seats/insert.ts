@@ -1,11 +1,11 @@
 import { elementAt } from '../../base/list';
 import { sum, type Mm } from '../../base/units';
-import type { Item, Placement } from '../../model/types';
+import type { Fill, Item } from '../../model/types';
 import { paperBagVolume, sameInsert } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 
-export type Fill = Placement['fill'];
+export type { Fill } from '../../model/types';
 export type Size = { widthMm: Mm; heightMm: Mm };
 export type InsertChoice = {
   /** Stock insert; null when no stock size is near what is wanted. */
@@ -139,4 +139,14 @@ export function fillFor(
     return insert ? [{ fill, isOwned }] : [];
   });
   return (fitting.find((f) => f.isOwned) ?? fitting[0])?.fill;
+}
+
+/** What fills a cover: what was chosen, else what it can be filled with, else what a home usually has. */
+export function fillOf(
+  cover: Size,
+  chosen: Fill | null,
+  context: { featherFree: boolean; inserts: readonly Item[] },
+  rules: RuleBook,
+): Fill {
+  return chosen ?? fillFor(cover, context, rules) ?? (context.featherFree ? 'polyester' : 'feather');
 }

@@ -126,8 +126,8 @@ const judgeSteps: Judge = (seat) => {
 function rightBehind(front: PillowPlan, { pillows, rules }: SeatCase): PillowPlan | undefined {
   const leastMm = front.useWidthMm * rules.number('seats.inFrontFrom');
   return pillows
-    .filter((back) => back.layer < front.layer && overlapOf(front, back) >= leastMm)
-    .sort((a, b) => b.layer - a.layer || overlapOf(front, b) - overlapOf(front, a))[0];
+    .filter((back) => back.row < front.row && overlapOf(front, back) >= leastMm)
+    .sort((a, b) => b.row - a.row || overlapOf(front, b) - overlapOf(front, a))[0];
 }
 
 function judgeStep(seat: SeatCase, front: PillowPlan, backPillow: PillowPlan): Finding | null {
@@ -142,8 +142,8 @@ function judgeStep(seat: SeatCase, front: PillowPlan, backPillow: PillowPlan): F
 const judgeBold: Judge = (seat) => {
   const { rules } = seat;
   const bold = seat.pillows.filter((p) => {
-    const pattern = seat.items.get(p.itemId)?.pattern;
-    if (!pattern || pattern.kind === 'solid' || pattern.kind === 'texture') return false;
+    const { pattern } = p.shown;
+    if (pattern.kind === 'solid' || pattern.kind === 'texture') return false;
     return pattern.repeatMm >= rules.number('seats.boldRepeat');
   });
   const count = new Set(bold.map((p) => p.itemId)).size;
@@ -155,10 +155,10 @@ const judgeBold: Judge = (seat) => {
 /** The two ends of the back row match, unless they differ on purpose. */
 const judgeEnds: Judge = (seat) => {
   if (seat.rules.school('seats.endsSchool') === 'oneSided') return [];
-  const row = seat.pillows.filter((p) => p.layer === 0).sort((a, b) => a.xMm - b.xMm);
+  const row = seat.pillows.filter((p) => p.row === 0).sort((a, b) => a.xMm - b.xMm);
   const [left, right] = [row[0], row.at(-1)];
   if (!left || !right || left === right || seat.piece.seat.seats <= 1) return [];
-  const colourOf = (p: PillowPlan) => seat.items.get(p.itemId)?.colours[0];
+  const colourOf = (p: PillowPlan) => p.shown.colours[0];
   const [one, other] = [colourOf(left), colourOf(right)];
   if (!one || !other) return [];
   const deltaE = deltaE00(one, other);

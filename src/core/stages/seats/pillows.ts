@@ -1,6 +1,6 @@
 import { sum, type Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
-import type { Placement } from '../../model/types';
+import type { Fill, Item } from '../../model/types';
 import type { InsertChoice } from './insert';
 
 /** A shorter stretch is none. */
@@ -10,16 +10,19 @@ export type PillowPlan = {
   placementId: string;
   itemId: string;
   name: string;
+  /** The cover, with the face that is shown. */
+  shown: Item;
   /** Centre along the seat from the left arm, and the size it takes up when filled. */
   xMm: Mm;
   useWidthMm: Mm;
   useHeightMm: Mm;
-  layer: number;
+  /** From the back. */
+  row: number;
   thicknessMm: Mm;
   /** The cover as it stands: on its side where it is turned. */
   cover: { widthMm: Mm; heightMm: Mm };
   insert: InsertChoice;
-  fill: Placement['fill'];
+  fill: Fill;
 };
 
 /** The stretch of the seat that two pillows share. */

@@ -1,10 +1,11 @@
 import type { Mm } from '../../base/units';
 import type { Finding } from '../../model/finding';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
+import { facing, isPropped, isThrown } from '../../room/lies';
 import { pillowThickness, takenSize } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { chooseInsert } from './insert';
+import { chooseInsert, fillOf } from './insert';
 import { judgeSeat } from './judgeSeat';
 import { stretchesOf, thickestOf, type PillowPlan } from './pillows';
 
@@ -36,33 +37,37 @@ export function planSeat(
   rules: RuleBook,
 ): SeatPlan {
   const { seat } = piece;
+  const inserts = [...items.values()].filter((item) => item.kind === 'insert');
   const rows = placements
     .flatMap((p) => {
       const item = items.get(p.itemId);
-      return p.pieceId === piece.id && p.as === 'pillow' && item ? [{ p, item }] : [];
+      return p.spot.of === piece.id && isPropped(p) && item ? [{ p, item }] : [];
     })
-    .sort((a, b) => a.p.layer - b.p.layer || a.p.xMm - b.p.xMm);
+    .sort((a, b) => a.p.row - b.p.row || a.p.xMm - b.p.xMm);
   const pillows: PillowPlan[] = rows.map(({ p, item }) => {
-    const use = takenSize(item, p.turned, rules);
+    const isTurned = p.lie === 'proppedSide';
+    const use = takenSize(item, isTurned, rules);
+    const fill = fillOf(item, p.fill, { featherFree: flags.featherFree, inserts }, rules);
     return {
       placementId: p.id,
       itemId: item.id,
       name: item.name,
+      shown: facing(item, p.face),
       xMm: p.xMm,
       useWidthMm: use.widthMm,
       useHeightMm: use.heightMm,
-      layer: p.layer,
-      fill: p.fill,
-      cover: p.turned
+      row: p.row,
+      fill,
+      cover: isTurned
         ? { widthMm: item.heightMm, heightMm: item.widthMm }
         : { widthMm: item.widthMm, heightMm: item.heightMm },
-      insert: chooseInsert(item, p.fill, rules),
+      insert: chooseInsert(item, fill, rules),
       thicknessMm: pillowThickness(item, rules),
     };
   });
   const throws = placements.flatMap((p) => {
     const item = items.get(p.itemId);
-    return p.pieceId === piece.id && p.as === 'throw' && item ? [{ placementId: p.id, item }] : [];
+    return p.spot.of === piece.id && isThrown(p) && item ? [{ placementId: p.id, item }] : [];
   });
   // one can sit in front of pillows that leave enough depth; where they don't, they take their width from the seat
   const stretches = stretchesOf(pillows, seat.widthMm);

@@ -174,7 +174,7 @@ describe('room to sit in front of pillows', () => {
     const plans = plan(
       [
         placement({ id: 'x', itemId: 'b', xMm: inches(36) }),
-        placement({ id: 'y', itemId: 's', xMm: inches(36), layer: 1 }),
+        placement({ id: 'y', itemId: 's', xMm: inches(36), row: 1 }),
       ],
       [big, small],
     );
@@ -191,7 +191,13 @@ describe('a turned oblong', () => {
       plan(
         [
           placement({ id: 'back', itemId: 'sq', xMm: inches(30) }),
-          placement({ id: 'front', itemId: 'ob', xMm: inches(30), layer: 1, turned }),
+          placement({
+            id: 'front',
+            itemId: 'ob',
+            xMm: inches(30),
+            row: 1,
+            lie: turned ? 'proppedSide' : 'propped',
+          }),
         ],
         [square, oblong],
       );
@@ -211,7 +217,7 @@ describe('composing', () => {
     expect(
       codes(
         plan(
-          [placement({ itemId: 'big' }), placement({ id: 'x2', itemId: 'mid', xMm: inches(18), layer: 1 })],
+          [placement({ itemId: 'big' }), placement({ id: 'x2', itemId: 'mid', xMm: inches(18), row: 1 })],
           covers,
         ),
       ),
@@ -219,10 +225,10 @@ describe('composing', () => {
   });
   it('a front one that is larger, or hardly smaller, is said', () => {
     expect(
-      codes(plan([placement({ itemId: 'mid' }), placement({ id: 'x2', itemId: 'big', layer: 1 })], covers)),
+      codes(plan([placement({ itemId: 'mid' }), placement({ id: 'x2', itemId: 'big', row: 1 })], covers)),
     ).toContain('front-larger-than-back');
     expect(
-      codes(plan([placement({ itemId: 'mid' }), placement({ id: 'x2', itemId: 'mid', layer: 1 })], covers)),
+      codes(plan([placement({ itemId: 'mid' }), placement({ id: 'x2', itemId: 'mid', row: 1 })], covers)),
     ).toContain('step-too-small');
   });
   it('ends alike, feather-free homes, pillows over the end, backs too tall', () => {
@@ -265,7 +271,7 @@ describe('composing', () => {
   it('a stark white throw where people sit, by the school that uses it; never a white cushion', () => {
     const white = item({ colours: [{ l: 97, a: 0, b: 1, share: 1 }] });
     const grey = item({ colours: [{ l: 80, a: 0, b: 1, share: 1 }] });
-    const thrown = placement({ as: 'throw' });
+    const thrown = placement({ lie: 'overBack' });
     expect(codes(plan([thrown], [white]))).toContain('white-on-a-seat');
     expect(codes(plan([thrown], [grey]))).not.toContain('white-on-a-seat');
     expect(codes(plan([placement()], [white]))).not.toContain('white-on-a-seat');
@@ -287,7 +293,7 @@ describe('many pillows', () => {
     );
     const found = plan(
       items.map((x, i) =>
-        placement({ id: `p${i}`, itemId: x.id, xMm: inches(5 + ((i * 7) % 62)), layer: i % 6 }),
+        placement({ id: `p${i}`, itemId: x.id, xMm: inches(5 + ((i * 7) % 62)), row: i % 6 }),
       ),
       items,
     ).findings.filter((f) => f.code === 'front-larger-than-back' || f.code === 'step-too-small');
@@ -297,7 +303,7 @@ describe('many pillows', () => {
   });
   it('what is true of many in the same words is said once, about all of them', () => {
     const rows = Array.from({ length: 300 }, (_, i) =>
-      placement({ id: `p${i}`, xMm: inches(4 + (i % 60)), layer: 0 }),
+      placement({ id: `p${i}`, xMm: inches(4 + (i % 60)), row: 0 }),
     );
     const found = plan(rows, [item({ washable: false })], {
       ...flags,
@@ -314,7 +320,7 @@ describe('many pillows', () => {
       item({ id: 'c', widthMm: inches(19), heightMm: inches(19) }),
     ];
     const found = plan(
-      rows.map((x, layer) => placement({ id: x.id, itemId: x.id, xMm: inches(36), layer })),
+      rows.map((x, row) => placement({ id: x.id, itemId: x.id, xMm: inches(36), row })),
       rows,
     ).findings.filter((f) => f.code === 'step-too-small');
     expect(found.map((f) => f.about)).toEqual([['c', 'b']]);

@@ -11,7 +11,7 @@ import { layerContext, type LayerContext } from './layerContext';
 import type { LayerChoice, LayerPlace, LayerPlan, PanelPlan, Stretch } from './layerPlan';
 import { routeFacts } from './layerRoutes';
 import { packingRule } from './panels';
-import { findRoutes, sameStock, type Route } from './routes';
+import { findRoutes, isSameRod, sameStock, type Route } from './routes';
 import { onWalls } from './span';
 
 export { layerWeight, mainChoice, sheerChoice } from './layerChoice';
@@ -29,9 +29,9 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
   const hungSewn = hang(context, sewn);
   const hung = cloth.made ? hungSewn : hungBought;
   const positive = hung.drops.every((d) => d.finishedMm > 0);
-  const making = make(context, Math.max(...hungSewn.drops.map((d) => d.finishedMm)));
+  const making = make(context, longestMm(hungSewn));
   const found = positive
-    ? findRoutes(routeFacts(context, hungBought, making), rules, choice.route)
+    ? (waysBefore(context) ?? findRoutes(routeFacts(context, hungBought, making), rules, choice.route))
     : { routes: [], leftOut: 0 };
   const chosenRoute = chosenOf(found.routes, choice);
   const asBought = hungAsBought(chosenRoute, context);
@@ -88,6 +88,24 @@ export function planLayer(choice: LayerChoice, place: LayerPlace, rules: RuleBoo
     },
   };
 }
+
+/**
+ * The ways to the length from where the rod was before the chosen one moved it, so that choosing one changes
+ * nothing of what the others would do. Undefined where none moved it, or it was moved again since.
+ */
+function waysBefore(context: LayerContext): ReturnType<typeof findRoutes> | undefined {
+  const { choice, place, rules } = context;
+  const rodMm = place.rodBeforeMm;
+  if (rodMm === undefined || choice.route?.kind !== 'asItIs') return undefined;
+  const before = { ...context, place: { ...place, rodMm } };
+  const bought = hang(before, boughtCloth(before));
+  const making = make(before, longestMm(hang(before, madeCloth(before))));
+  const ways = findRoutes(routeFacts(before, bought, making), rules, choice.route);
+  const chosen = chosenOf(ways.routes, choice);
+  return chosen && isSameRod(chosen.rodMm, place.rodMm) ? ways : undefined;
+}
+
+const longestMm = ({ drops }: HungPanels): Mm => Math.max(...drops.map((d) => d.finishedMm));
 
 /** Where each panel is drawn back to, from the left; on a leaf it stays in front of the glass. */
 function stacksOf({ place, leftMm, rightMm }: LayerContext, cloth: HungCloth): Stretch[] {

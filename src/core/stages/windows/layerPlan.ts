@@ -54,6 +54,8 @@ export type LayerChoice = {
 export type LayerPlace = {
   span: Span;
   rodMm: Mm;
+  /** Where the rod was before the chosen way moved it. */
+  rodBeforeMm?: Mm;
   rodLowMm: Mm;
   rodHighMm: Mm;
   /** What the hem lands on under a stretch of the rod. */

@@ -114,6 +114,7 @@ function planMain(context: Context, rodMm: Mm, room: RoomAtHeight): LayerPlan {
   const place: LayerPlace = {
     ...layerPlace(context),
     rodMm,
+    ...(dressing.rodBefore ? { rodBeforeMm: dressing.rodBefore.mm } : {}),
     roomMm: room,
     given: mounting.given,
     ends: mounting.ends,

@@ -73,6 +73,9 @@ type Trial = {
 };
 
 const EPSILON_MM: Mm = 1e-6;
+/** Nearer than this a rod is where it was. */
+const SAME_ROD_MM: Mm = 0.5;
+export const isSameRod = (a: Mm, b: Mm): boolean => Math.abs(a - b) < SAME_ROD_MM;
 
 /**
  * The options for the wanted length: as it is with the rod moved, another landing, taken up, lowered (by pins,
@@ -130,7 +133,7 @@ function asItIs(trial: Trial): Route | undefined {
   const rodMm = clamp(wantedMm, facts.rodLowMm, facts.rodHighMm);
   if (Math.abs(wantedMm - rodMm) > give || longestMm - shortestMm > give) return undefined;
   const offMm = Math.abs(rodMm - facts.rodMm);
-  const workMinutes = offMm > 0.5 ? rules.number('windows.minutesToMoveRod') : 0;
+  const workMinutes = !isSameRod(rodMm, facts.rodMm) ? rules.number('windows.minutesToMoveRod') : 0;
   return { ...asBought(trial), kind: 'asItIs', rodMm, offMm, workMinutes };
 }
 
@@ -282,6 +285,10 @@ export function rankRoutes(routes: readonly Route[], order: string): Route[] {
     return a.kind < b.kind ? -1 : 1;
   });
 }
+
+/** Where the rod is before any of the ways is taken: the made one leaves it there. */
+export const rodBeforeWays = (routes: readonly Route[], rodMm: Mm): Mm =>
+  routes.find((r) => r.kind === 'made')?.rodMm ?? rodMm;
 
 export const sameStock = (a: Mm | null, b: Mm | null): boolean =>
   a === b || (a !== null && b !== null && Math.abs(a - b) < 1);

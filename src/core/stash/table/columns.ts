@@ -1,6 +1,6 @@
 import { careSchema, fibreSchema, itemKindSchema, seasonSchema, textureSchema } from '../../model/schema';
 import type { Item, StoragePlace } from '../../model/types';
-import { PATTERN_KINDS, TEXTURES } from '../../model/values';
+import { PATTERN_KINDS, TEXTURES } from '../../model/values/item';
 import {
   amount,
   bad,

@@ -1,10 +1,15 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { memo, useId, type ReactNode } from 'react';
 import { sameShape, UNDYED, type Shape } from '../../../core/room/shape';
 import type { Lab } from '../../../core/colour/spaces';
 import { sameScale, type Scale } from '../../../ui/drawing/scale';
 import { patternId, type Drawn } from './forms/drawn';
 import { FORMS } from './forms/forms';
+
+const ObjectForm = dynamic(() => import('./forms/objects').then((m) => m.ObjectForm), {
+  loading: () => null,
+});
 
 type Props = {
   shape: Shape;
@@ -27,7 +32,9 @@ export const ShapeView = memo(DrawnShape, drawsTheSame);
 function DrawnShape(props: Props): ReactNode {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const drawn = drawnFrom(props, id);
-  return drawn.w > 0 && drawn.h > 0 ? FORMS[props.shape.form](drawn) : null;
+  if (drawn.w <= 0 || drawn.h <= 0) return null;
+  const draw = FORMS[props.shape.form];
+  return draw ? draw(drawn) : <ObjectForm drawn={drawn} />;
 }
 
 function drawnFrom({ shape, scale, paint, lampLit, plain = false }: Props, id: string): Drawn {

@@ -14,6 +14,7 @@ import { AboveEdge } from './AboveEdge';
 import { ShapeView } from './ShapeView';
 
 export const DRAWING = { width: 676, height: 520 } as const;
+const FAINT = 0.3;
 const CLOSE = { left: 8, right: 8, top: 6, bottom: 44 };
 const MARGIN = { left: 44, right: 18, top: 40, bottom: 52 };
 
@@ -29,6 +30,8 @@ type Props = {
   onBackground?: () => void;
   /** Only this part of the wall, as large as it will go. */
   region?: Box;
+  /** What is drawn faint, since it only stands behind what the drawing is about. */
+  isFaint?: (shape: Shape) => boolean;
   /** What lies under everything but the wall itself, such as a photo of it. */
   underlay?: (scale: Scale) => ReactNode;
 };
@@ -43,6 +46,7 @@ export function WallDrawing({
   shapeProps,
   onBackground,
   region,
+  isFaint,
   underlay,
 }: Props): ReactNode {
   const t = useTranslations('shell');
@@ -92,13 +96,15 @@ export function WallDrawing({
             {elevation.shapes.map((s) => {
               const props = shapeProps?.(s, scale);
               const drawn = <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} />;
-              const shown = props ? (
-                <g key={s.key} {...props}>
-                  {drawn}
-                </g>
-              ) : (
-                drawn
-              );
+              const faint = isFaint?.(s) ? { opacity: FAINT } : undefined;
+              const shown =
+                props || faint ? (
+                  <g key={s.key} {...faint} {...props}>
+                    {drawn}
+                  </g>
+                ) : (
+                  drawn
+                );
               return s.about === 'wall' && underlay ? (
                 <Fragment key={s.key}>
                   {shown}

@@ -10,7 +10,7 @@ import { closeWalk, outlineFromWalk, type Leg, type OutlineIssue } from '../../.
 import { Button } from '../../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField } from '../../../ui/Field';
 import { Words } from '../../../ui/Words';
-import { Correction } from './Correction';
+import { Corrections } from './Corrections';
 
 export const startLegs = (unit: LengthUnit): Leg[] => {
   const [w, d] = unit === 'cm' ? [cm(450), cm(380)] : [feet(14), feet(12)];
@@ -73,7 +73,7 @@ export function OutlineForm(props: Props): ReactNode {
       {isWalk && <WalkButtons {...props} closes={outline.ok} onApply={onSet && applyWalk} />}
       {issue && <Problem>{issueWords(issue, unit, t)}</Problem>}
       {issue && 'survey' in issue && (
-        <Correction survey={issue.survey} unit={unit} toleranceMm={toleranceMm} onTake={setLeg} />
+        <Corrections {...{ legs, unit, toleranceMm, startDeg, start }} onTake={onLegs} />
       )}
       {refused && <Problem>{refused}</Problem>}
     </div>

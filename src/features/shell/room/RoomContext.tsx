@@ -9,6 +9,9 @@ import type { useSaving } from './useSaving';
 
 export type Kept = ReturnType<typeof useSaving>;
 
+/** A look that was begun because a record was to be dressed. */
+export type Began = { record: string; id: string };
+
 export type RoomValue = Kept & {
   /** The room as shown: with what is being dragged applied. */
   file: RoomFile;
@@ -59,7 +62,7 @@ export type RoomAtRest = Pick<
   | 'saving'
   | 'said'
   | 'labels'
->;
+> & { /** The copy of a record that was begun last. */ began: Began | null };
 export const RestContext = createContext<RoomAtRest | null>(null);
 
 export function useRoomAtRest(): RoomAtRest {

@@ -10,7 +10,13 @@ export function RoomProvider({ opened, children }: { opened: OpenRoom; children:
   const saving = useSaving(opened);
   const search = useSearchParams();
   return (
-    <RoomState kept={saving} firstLook={search.get('look')} firstWall={search.get('wall')} inAddress>
+    <RoomState
+      kept={saving}
+      firstLook={search.get('look')}
+      firstWall={search.get('wall')}
+      firstAsked={search.get('why')}
+      inAddress
+    >
       {children}
     </RoomState>
   );

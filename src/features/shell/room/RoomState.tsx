@@ -6,6 +6,7 @@ import { applyChange, type Change } from '../../../core/model/change';
 import { ruleBook } from '../../../core/rules/book';
 import type { View } from '../paint';
 import { RestContext, RoomContext, type Kept, type RoomAtRest } from './RoomContext';
+import { useDressing } from './useDressing';
 import { useLookPlans } from './useLookPlans';
 import { useWarmUp, withFreshLists } from './useWarmUp';
 
@@ -14,12 +15,14 @@ export function RoomState({
   kept,
   firstLook,
   firstWall,
+  firstAsked = null,
   inAddress = false,
   children,
 }: {
   kept: Kept;
   firstLook: string | null;
   firstWall: string | null;
+  /** A rule that an address asks the reason of. */ firstAsked?: string | null;
   inAddress?: boolean;
   children: ReactNode;
 }): ReactNode {
@@ -32,7 +35,7 @@ export function RoomState({
   const [kelvin, setKelvin] = useState<number>(DAYLIGHT);
   const [view, setView] = useState<View>('plain');
   const [familyId, setFamily] = useState<string | null>(null);
-  const [asked, askWhy] = useState<string | null>(null);
+  const [asked, askWhy] = useState(firstAsked);
 
   const remember = useCallback(
     (key: string, value: string) => {
@@ -43,13 +46,19 @@ export function RoomState({
     },
     [inAddress],
   );
-  const setLook = useCallback(
+  const showLook = useCallback(
     (id: string) => {
       setLookId(id);
-      pick(null);
       remember('look', id);
     },
     [remember],
+  );
+  const setLook = useCallback(
+    (id: string) => {
+      showLook(id);
+      pick(null);
+    },
+    [showLook],
   );
   const setWall = useCallback(
     (id: string) => {
@@ -75,7 +84,8 @@ export function RoomState({
   const isWall = file.room.walls.some((w) => w.id === wall.id);
   const shownWall = isWall || wall.id === 'plan' ? wall.id : first(file.room.walls).id;
   const wallIsChosen = isWall && wall.chosen;
-  const { change, replay, takeFresh, saving, said, labels } = kept;
+  const { replay, takeFresh, saving, said, labels } = kept;
+  const { change, began } = useDressing(kept, lookId, showLook);
   const rest = useMemo((): RoomAtRest => {
     const keptLook = kept.file.looks.find((l) => l.id === lookId) ?? first(kept.file.looks);
     return {
@@ -93,6 +103,7 @@ export function RoomState({
       takeFresh,
       saving,
       said,
+      began,
       labels,
     };
   }, [
@@ -108,10 +119,12 @@ export function RoomState({
     takeFresh,
     saving,
     said,
+    began,
     labels,
   ]);
   const value = {
     ...kept,
+    change,
     file,
     look,
     plan,

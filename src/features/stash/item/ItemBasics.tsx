@@ -1,5 +1,5 @@
 'use client';
-import { ITEM_KINDS } from '../../../core/model/values';
+import { ITEM_KINDS } from '../../../core/model/values/item';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Select } from '../../../ui/Select';

@@ -1,5 +1,5 @@
 'use client';
-import { CARES } from '../../../core/model/values';
+import { CARES } from '../../../core/model/values/item';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Collapsible } from '../../../ui/Collapsible';

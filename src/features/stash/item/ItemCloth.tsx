@@ -1,5 +1,5 @@
 'use client';
-import { FIBRES, FILLS, PATTERN_KINDS, SHEENS, TEXTURES } from '../../../core/model/values';
+import { FIBRES, FILLS, PATTERN_KINDS, SHEENS, TEXTURES } from '../../../core/model/values/item';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Checkbox } from '../../../ui/Checkbox';

@@ -1,5 +1,5 @@
 'use client';
-import { ITEM_STATES } from '../../../core/model/values';
+import { ITEM_STATES } from '../../../core/model/values/item';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Collapsible } from '../../../ui/Collapsible';

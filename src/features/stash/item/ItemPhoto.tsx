@@ -4,13 +4,14 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Button } from '../../../ui/Button';
 import { Collapsible } from '../../../ui/Collapsible';
-import { takeInPhoto } from '../../shell/photos';
+import { useTakeInPhoto } from '../../shell/photos';
 
 import { useItem } from './ItemContext';
 
 /** Its photo. */
 export function ItemPhoto(): ReactNode {
   const t = useTranslations('stash');
+  const takeInPhoto = useTakeInPhoto();
 
   const { item, save, setProblem } = useItem();
   const setPhoto = async (file: File) => {

@@ -11,7 +11,7 @@ import {
 import type { ItemSheet } from '../../../actions/stashTypes';
 import type { Item } from '../../../core/model/types';
 import { useStashRoom } from '../StashContext';
-import { untilAnswered } from '../untilAnswered';
+import { untilAnswered } from '../../shell/untilAnswered';
 import { waiting } from '../waiting';
 import type { Problem } from './ItemContext';
 import { listWords } from '../../../messages/findingWords';

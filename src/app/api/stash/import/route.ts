@@ -1,16 +1,13 @@
 import { readText } from '@/server/body';
 import { environment } from '@/server/environment';
+import { refused } from '@/server/refused';
 import { importTable } from '@/server/stash/table';
 
 /** Answers line by line, so that whoever sends thousands of rows sees how far it is. */
 export async function POST(request: Request): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const body = await readText(request, environment.tableLimit);
-  if (!body.ok)
-    return Response.json(
-      { issues: body.issues.map(({ status: _s, ...i }) => i) },
-      { status: body.issues[0].status },
-    );
+  if (!body.ok) return refused(body.issues);
   const unit = query.get('unit') === 'cm' ? 'cm' : 'in';
   const steps = importTable(body.value, unit, query.get('write') === '1');
   const encoder = new TextEncoder();

@@ -4,6 +4,7 @@ import type { Form, Shape } from '../../../../core/room/shape';
 import { fitScale } from '../../../../ui/drawing/scale';
 import { ShapeView } from '../ShapeView';
 import { FORMS } from './forms';
+import { OBJECT_FORMS, type ObjectFormName } from './objects';
 
 const SHAPE: Shape = {
   key: 'thing',
@@ -60,6 +61,30 @@ describe('every form', () => {
         );
     },
   );
+});
+
+/** Things on surfaces come later, and are drawn by themselves. */
+const OBJECT_NAMES = Object.keys(OBJECT_FORMS) as ObjectFormName[];
+const drawnAs = (form: ObjectFormName, more: Partial<Shape> = {}): string => {
+  const shape = { ...SHAPE, ...more, form };
+  const colours = [
+    { hex: '#000040', share: 0.7 },
+    { hex: '#000090', share: 0.3 },
+  ];
+  const at = { x: 50, y: 80, w: 100, h: 200, perMm: 0.1 };
+  const look = { base: '#000040', fill: '#000040', patterned: false, lampLit: false, plain: false };
+  return renderToStaticMarkup(<svg>{OBJECT_FORMS[form]({ id: 'x', shape, colours, ...at, ...look })}</svg>);
+};
+
+describe('every form of a thing on a surface', () => {
+  it.each(OBJECT_NAMES)('%s is drawn in its own colour, with numbers that are numbers', (form) => {
+    const text = drawnAs(form);
+    expect(text).not.toMatch(/NaN|Infinity|undefined/);
+    expect(text).toContain('#000040');
+  });
+  it.each(['books', 'stack'] as const)('%s shows as many as there are', (form) => {
+    for (const many of [1, 3, 7]) expect(count(drawnAs(form, { many }), '<path')).toBe(many);
+  });
 });
 
 describe('a curtain', () => {

@@ -1,0 +1,5 @@
+import { SurfacesScreen } from '@/features/surfaces/SurfacesScreen';
+
+export default function SurfacesPage() {
+  return <SurfacesScreen />;
+}

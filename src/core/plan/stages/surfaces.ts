@@ -1,0 +1,85 @@
+import type { Item } from '../../model/types';
+import type { PlacedThing } from '../../room/placed';
+import { addressOf, numberOfPart } from '../../room/spots/spot';
+import type { SurfacePlan } from '../../stages/surfaces/planSurface';
+import { judgeCounts } from '../counts';
+import type { FittingStep } from '../fittingStep';
+import { countUses } from '../uses';
+import { part } from '../parts';
+import { stage } from '../stage';
+import { planSurfaces } from '../surfaces/planSurfaces';
+import { judgeSpotless } from '../surfaces/spotless';
+
+const surfaces = part(
+  'surfaces',
+  {
+    file: ['room', 'openings', 'fittings', 'pieces'],
+    parts: ['spots', 'placed', 'hangings', 'walls', 'places', 'rules'],
+  },
+  planSurfaces,
+);
+
+/** What is counted where pillows are counted. */
+const ON_SEATS: ReadonlySet<Item['kind']> = new Set(['cover', 'throw']);
+
+const usedThings = (placed: readonly PlacedThing[]) =>
+  placed
+    .filter(({ item }) => !ON_SEATS.has(item.kind))
+    .map(({ item, placement }) => ({ item, count: placement.count }));
+
+/** What is set out on a surface, from its left end; what is carried is named with what carries it. */
+const surfaceStep = ({ spot, things }: SurfacePlan, wallId: string): FittingStep => ({
+  kind: 'surface',
+  about: addressOf(spot),
+  name: spot.name,
+  part: { kind: spot.kind, n: numberOfPart(spot.part) ?? 1, of: spot.partsOfKind },
+  wallId,
+  marks: [],
+  finishedMm: [],
+  count: things.length,
+  setOut: things.map(({ name, thing }) => ({
+    name,
+    count: thing.placement.count,
+    xMm: thing.placement.xMm,
+    on: thing.carriers.length > 0 ? thing.on.name : null,
+  })),
+});
+
+export const surfacesStage = stage({
+  name: 'surfaces',
+  parts: [surfaces],
+  reads: {
+    file: ['openings', 'fittings'],
+    look: ['placements'],
+    parts: ['surfaces', 'placed', 'items', 'places'],
+  },
+  findings: ({ look, surfaces: plans, placed, items }) => [
+    ...plans.flatMap((s) => s.findings),
+    ...judgeSpotless(look.placements, placed, items),
+    ...judgeCounts(
+      'surfaces',
+      look.placements.filter((p) => !ON_SEATS.has(items.get(p.itemId)?.kind ?? 'object')),
+      items,
+      () => 'item-in-two-places',
+    ),
+  ],
+  steps: ({ file, surfaces: plans, places }) =>
+    plans
+      .filter((s) => s.things.length > 0)
+      .map((s) => {
+        const built = [...file.fittings, ...file.openings].find((host) => host.id === s.spot.of);
+        return surfaceStep(s, built?.wallId ?? places.get(s.spot.of)?.wallId ?? '');
+      }),
+  bought: ({ placed }) => ({ lines: [], uses: countUses('thing', usedThings(placed)) }),
+  state: ({ surfaces: plans }, open) => {
+    const done = plans.filter((s) => s.things.length > 0).length;
+    const dressed = open > 0 ? 'half' : 'done';
+    return {
+      state: done === 0 ? 'empty' : dressed,
+      done,
+      of: done,
+      open,
+      needs: plans.length === 0 ? 'a-surface' : 'nothing',
+    };
+  },
+});

@@ -1,0 +1,111 @@
+import type { Mm } from '../../base/units';
+import { insidePolygon, overlapLength } from '../../geometry/plane';
+import type { Fitting, Piece } from '../../model/types';
+import { isRestedOn, sits } from '../../room/kinds';
+import { massOf } from '../../room/mass';
+import { footprint, isNearWall } from '../../room/place';
+import { seenAgainst, type PlacedThing, type Standing } from '../../room/placed';
+import type { PartKind } from '../../room/spots/parts';
+import { addressOf, middleOf, type Spot } from '../../room/spots/spot';
+import type { Wall } from '../../room/walls';
+import type { HangingPlan } from '../../stages/walls/planHanging';
+import { planSurface, type SurfaceCase, type SurfacePlan } from '../../stages/surfaces/planSurface';
+import type { RoomContext } from '../context';
+import { lowestOver, oversOfWall, type OnWallOver } from './overs';
+
+type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
+  spots: readonly Spot[];
+  placed: readonly PlacedThing[];
+  hangings: readonly HangingPlan[];
+};
+
+/** Spots that another stage judges, or none. */
+const NO_SURFACE: ReadonlySet<PartKind> = new Set(['seat', 'mattress', 'perch']);
+export const isSurface = ({ kind }: Pick<Spot, 'kind'>): boolean => !NO_SURFACE.has(kind);
+
+/** Every surface of the room with what is on it, in the order of the spots. */
+export function planSurfaces(context: Context): SurfacePlan[] {
+  const things = new Map<string, PlacedThing[]>();
+  for (const thing of context.placed) {
+    const key = addressOf(thing.base);
+    things.set(key, [...(things.get(key) ?? []), thing]);
+  }
+  const overs = new Map(context.walls.map((wall) => [wall.id, oversOfWall(context, wall)]));
+  return context.spots
+    .filter(isSurface)
+    .map((spot) => planSurface(caseOf(context, { spot, things: things.get(addressOf(spot)) ?? [], overs })));
+}
+
+type Surface = {
+  spot: Spot;
+  things: readonly PlacedThing[];
+  overs: ReadonlyMap<string, readonly OnWallOver[]>;
+};
+
+function caseOf(context: Context, { spot, things, overs }: Surface): SurfaceCase {
+  const { file, rules } = context;
+  const wall = wallOf(context, spot);
+  // a shelf is not held down by itself
+  const above = (overs.get(wall?.id ?? '') ?? []).filter((over) => over.about !== spot.of);
+  return {
+    spot,
+    things,
+    lowestOver: (at) => lowestOver(context, wall, above, at),
+    behind: (at) => (wall ? behindOf(file.fittings, wall, at) : []),
+    isTalkedAcross: isTalkedAcross(file.pieces, spot),
+    restedUnder: restedUnder(file.pieces, spot),
+    massOf: (item) => {
+      const { g, guessedBy } = massOf(item, rules);
+      return { g, isGuessed: guessedBy !== null };
+    },
+    rules,
+  };
+}
+
+/** The wall that a surface stands at: its fitting's, or the one that its piece stands near to. */
+function wallOf({ file, walls, places }: Context, spot: Spot): Wall | undefined {
+  const built = [...file.fittings, ...file.openings].find((host) => host.id === spot.of);
+  const onWall = places.get(spot.of);
+  const near = onWall && isNearWall(onWall, onWall.wallId) ? onWall.wallId : undefined;
+  return walls.find((wall) => wall.id === (built?.wallId ?? near));
+}
+
+/** What only touches is not in front of it. */
+const TOUCH: Mm = 1;
+/** What has to be reached or has to stay open. */
+const KEPT_FREE: ReadonlySet<Fitting['kind']> = new Set(['socket', 'switch', 'vent']);
+
+/** What a thing that stands so is in front of, on the wall that its surface stands at. */
+function behindOf(fittings: readonly Fitting[], wall: Wall, at: Standing): Fitting[] {
+  const { xMm, widthMm } = seenAgainst(wall, at);
+  return fittings.filter(
+    (f) =>
+      f.wallId === wall.id &&
+      KEPT_FREE.has(f.kind) &&
+      overlapLength(xMm, xMm + widthMm, f.xMm, f.xMm + f.widthMm) > TOUCH &&
+      overlapLength(at.zMm, at.zMm + at.heightMm, f.bottomMm, f.bottomMm + f.heightMm) > TOUCH,
+  );
+}
+
+/** A table that stands among seats: people look at each other over it. */
+function isTalkedAcross(pieces: readonly Piece[], spot: Spot): boolean {
+  const kind = pieces.find((p) => p.id === spot.of)?.kind;
+  if (spot.kind !== 'top') return false;
+  return kind === 'diningTable' || (kind === 'coffeeTable' && pieces.filter(sits).length > 1);
+}
+
+/** What people sit or lie on under a surface. */
+const restedUnder = (pieces: readonly Piece[], spot: Spot): Piece[] =>
+  pieces.filter(
+    (p) => p.id !== spot.of && isRestedOn(p) && p.bottomMm < spot.zMm && overlaps(footprint(p), spot),
+  );
+
+/** Whether any part of a surface is over an outline: its corners, its middle, or the outline's middle. */
+function overlaps(outline: ReturnType<typeof footprint>, spot: Spot): boolean {
+  const middle = middleOf(spot);
+  const own = footprint({ ...middle, widthMm: spot.widthMm, depthMm: spot.depthMm, turnDeg: spot.turnDeg });
+  return (
+    [middle, ...own].some((point) => insidePolygon(point, outline)) ||
+    outline.some((point) => insidePolygon(point, own))
+  );
+}

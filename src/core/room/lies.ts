@@ -1,0 +1,123 @@
+import type { Mm } from '../base/units';
+import type { Item, ItemKind, Lie, Placement } from '../model/types';
+import type { RuleBook } from '../rules/book';
+import { pillowThickness, takenSize } from './pillow';
+
+/** Width as one faces it, depth, height. */
+export type Extent = { widthMm: Mm; depthMm: Mm; heightMm: Mm };
+
+/** The ways in which each kind lies, the usual one first. */
+const LIES_OF: Partial<Record<ItemKind, readonly Lie[]>> = {
+  cover: ['propped', 'proppedSide', 'flat'],
+  throw: ['overBack', 'folded'],
+  bedding: ['folded', 'flat'],
+  panel: ['folded'],
+  rug: ['flat'],
+  book: ['standing', 'flat'],
+  art: ['leaning', 'standing', 'flat'],
+  mirror: ['leaning', 'standing', 'flat'],
+  frame: ['leaning', 'standing', 'flat'],
+  wallPanel: ['leaning', 'flat'],
+  tray: ['standing', 'leaning'],
+  candle: ['standing'],
+  plant: ['standing'],
+  lampshade: ['standing'],
+};
+const USUAL: readonly Lie[] = ['standing', 'side', 'overturned'];
+const AGAINST_A_BACK: ReadonlySet<Lie> = new Set(['propped', 'proppedSide', 'overBack']);
+const BACKED: ReadonlySet<string> = new Set(['seat', 'mattress']);
+
+/**
+ * How a thing may lie on a part of furniture, the usual way first: what leans on a back does so where there is one, and
+ * lies otherwise everywhere else.
+ */
+export function liesOn(kind: ItemKind, partKind: string): readonly Lie[] {
+  const lies = LIES_OF[kind] ?? USUAL;
+  const leaning = lies.filter((lie) => AGAINST_A_BACK.has(lie));
+  if (leaning.length > 0 && BACKED.has(partKind)) return leaning;
+  return lies.filter((lie) => !AGAINST_A_BACK.has(lie));
+}
+
+export const usualLie = (kind: ItemKind, partKind: string): Lie => liesOn(kind, partKind)[0] ?? 'standing';
+
+/** A pillow leaning on a back, on either of its sides. */
+export const isPropped = ({ lie }: Pick<Placement, 'lie'>): boolean =>
+  lie === 'propped' || lie === 'proppedSide';
+export const isThrown = ({ lie }: Pick<Placement, 'lie'>): boolean => lie === 'overBack';
+/** What stands for itself, on a top or in something; not a pillow or a throw over a back. */
+export const isObject = (placement: Pick<Placement, 'lie'>): boolean =>
+  !isPropped(placement) && !isThrown(placement);
+
+/** A thing as it is seen: its other face, where that is turned up. */
+export const facing = (item: Item, face: Placement['face']): Item =>
+  face === 'back' && item.back ? { ...item, ...item.back, back: null } : item;
+
+/** Kinds that are thin however they are measured. */
+const THIN_KINDS: ReadonlySet<ItemKind> = new Set(['art', 'mirror', 'frame', 'wallPanel']);
+const THIN: Mm = 25;
+/** Cloth that is folded: in three across, in four along, so many layers of a finger's thickness. */
+const FOLDED = { across: 3, along: 4, layers: 12, layerMm: 5 };
+/** A thing that leans stands off by this much of its height. */
+const LEAN = Math.sin((10 * Math.PI) / 180);
+const UPRIGHT = Math.cos((10 * Math.PI) / 180);
+
+/** A depth that nobody measured is the width, of what is not flat. */
+export function depthOf({ kind, widthMm, depthMm }: Pick<Item, 'kind' | 'widthMm' | 'depthMm'>): Mm {
+  if (depthMm > 0) return depthMm;
+  return THIN_KINDS.has(kind) ? Math.min(THIN, widthMm) : widthMm;
+}
+
+const folded = ({ widthMm, heightMm }: Item): Extent => ({
+  widthMm: Math.max(widthMm, heightMm) / FOLDED.along,
+  depthMm: Math.min(widthMm, heightMm) / FOLDED.across,
+  heightMm: FOLDED.layers * FOLDED.layerMm,
+});
+
+const propped = (item: Item, turned: boolean, rules: RuleBook): Extent => ({
+  ...takenSize(item, turned, rules),
+  depthMm: pillowThickness(item, rules),
+});
+
+const onItsBack = (item: Item): Extent => ({
+  widthMm: item.widthMm,
+  depthMm: item.heightMm,
+  heightMm: depthOf(item),
+});
+/** Books lie with their spines to the front; a pillow is as thick as it is filled. */
+const FLAT: Partial<Record<ItemKind, (item: Item, rules: RuleBook) => Extent>> = {
+  book: (item) => ({ widthMm: item.heightMm, depthMm: depthOf(item), heightMm: item.widthMm }),
+  cover: (item, rules) => ({ ...onItsBack(item), heightMm: pillowThickness(item, rules) }),
+};
+
+const EXTENTS: Record<Exclude<Lie, 'overBack'>, (item: Item, rules: RuleBook) => Extent> = {
+  standing: (item) => ({ widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm }),
+  overturned: (item) => ({ widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm }),
+  side: (item) => ({ widthMm: item.heightMm, depthMm: depthOf(item), heightMm: item.widthMm }),
+  flat: (item, rules) => FLAT[item.kind]?.(item, rules) ?? onItsBack(item),
+  leaning: (item) => ({
+    widthMm: item.widthMm,
+    depthMm: item.heightMm * LEAN + depthOf(item) * UPRIGHT,
+    heightMm: item.heightMm * UPRIGHT,
+  }),
+  folded,
+  propped: (item, rules) => propped(item, false, rules),
+  proppedSide: (item, rules) => propped(item, true, rules),
+};
+
+/** Things that share one place however many they are: a bunch. */
+const BUNCHED: ReadonlySet<ItemKind> = new Set(['stem']);
+
+/**
+ * How large a thing is as it lies, all of its count together: flat ones are stacked, stems are one bunch, others stand side
+ * by side. A throw over a back takes its size from what it hangs on.
+ */
+export function extentOf(
+  item: Item,
+  { lie, count }: Pick<Placement, 'count'> & { lie: Exclude<Lie, 'overBack'> },
+  rules: RuleBook,
+): Extent {
+  const one = EXTENTS[lie](item, rules);
+  if (count === 1 || BUNCHED.has(item.kind)) return one;
+  const isStacked = lie === 'flat' || lie === 'folded';
+  return isStacked ? { ...one, heightMm: one.heightMm * count } : { ...one, widthMm: one.widthMm * count };
+}

@@ -1,0 +1,47 @@
+import type { ItemKind } from '../../model/types';
+
+/** Everything that stands on a top. */
+const STANDS: readonly ItemKind[] = [
+  'vase',
+  'candle',
+  'basket',
+  'tray',
+  'book',
+  'object',
+  'plant',
+  'frame',
+  'art',
+  'mirror',
+  'wallPanel',
+  'bowl',
+  'lantern',
+  'candlestick',
+  'dome',
+  'pot',
+  'garland',
+  'lampBase',
+];
+const CLOTHS: readonly ItemKind[] = ['throw', 'cover', 'bedding'];
+
+/** What each kind of part takes. A new kind is a row here and a row where its host offers it. */
+export const TAKES = {
+  seat: [...CLOTHS, ...STANDS],
+  mattress: [...CLOTHS, ...STANDS],
+  top: [...STANDS, ...CLOTHS],
+  bay: [...STANDS, ...CLOTHS],
+  lower: [...STANDS, ...CLOTHS],
+  mantel: STANDS,
+  sill: STANDS,
+  edge: STANDS,
+  mouth: ['stem', 'plant'],
+  inside: [...STANDS, ...CLOTHS, 'stem', 'panel'],
+  socket: ['candle'],
+  shade: ['lampshade'],
+  /** The top of what is no surface, such as a lamp: nothing is offered there, but what an older file put there stays. */
+  perch: [],
+} as const satisfies Record<string, readonly ItemKind[]>;
+
+export type PartKind = keyof typeof TAKES;
+
+export const takes = (kind: PartKind, item: ItemKind): boolean =>
+  (TAKES[kind] as readonly ItemKind[]).includes(item);

@@ -1,0 +1,153 @@
+import type { Deg, Mm } from '../../base/units';
+import { step, wayOf, type Point } from '../../geometry/plane';
+import type { Fitting, Opening, Piece, PieceKind } from '../../model/types';
+import { topOfFitting } from '../fittingTop';
+import { isBed, isGlazed } from '../kinds';
+import { pointOnWall, type Wall } from '../walls';
+import type { PartKind } from './parts';
+import type { Spot } from './spot';
+
+/** One part of a host: where it begins along the host's width and depth, how large it is and how high. */
+type Part = {
+  part: string;
+  kind: PartKind;
+  leftMm: Mm;
+  backMm: Mm;
+  widthMm: Mm;
+  depthMm: Mm;
+  zMm: Mm;
+  clearMm: Mm | null;
+};
+
+type Built = {
+  pieces: readonly Piece[];
+  fittings: readonly Fitting[];
+  openings: readonly Opening[];
+  walls: readonly Wall[];
+};
+
+/** Thickness of a bookcase's boards and sides, as they are drawn. */
+const BOARD: Mm = 20;
+/** Pieces whose top is no surface to put anything on. */
+const TOPLESS: ReadonlySet<PieceKind> = new Set(['lamp', 'floorLamp', 'tableLamp', 'rug', 'plant', 'mirror']);
+
+/** Every spot of the room itself, on what stands in it and on what is built in. */
+export const spotsOfRoom = ({ pieces, fittings, openings, walls }: Built): Spot[] => [
+  ...pieces.flatMap(spotsOfPiece),
+  ...fittings.flatMap((f) => atWall(f, walls, partsOfFitting(f, fittings))),
+  ...openings.flatMap((o) => atWall(o, walls, partsOfOpening(o))),
+];
+
+/** A part that is as wide and deep as the whole piece. */
+const wholeOf = (
+  { widthMm, depthMm }: Pick<Piece, 'widthMm' | 'depthMm'>,
+  part: Pick<Part, 'part' | 'kind' | 'zMm'> & { clearMm?: Mm },
+): Part => ({ clearMm: null, ...part, leftMm: 0, backMm: 0, widthMm, depthMm });
+
+function partsOfPiece(piece: Piece): Part[] {
+  const { seat, bed } = piece;
+  const topMm = piece.bottomMm + piece.heightMm;
+  if (seat) {
+    const leftMm = (piece.widthMm - seat.widthMm) / 2;
+    return [
+      {
+        ...wholeOf(piece, { part: 'seat', kind: 'seat', zMm: seat.heightMm }),
+        leftMm,
+        widthMm: seat.widthMm,
+      },
+    ];
+  }
+  if (bed) return [wholeOf(piece, { part: 'mattress', kind: 'mattress', zMm: bed.mattressMm })];
+  if (isBed(piece)) return [wholeOf(piece, { part: 'top', kind: 'mattress', zMm: topMm })];
+  if (TOPLESS.has(piece.kind)) return [wholeOf(piece, { part: 'top', kind: 'perch', zMm: topMm })];
+  return [wholeOf(piece, { part: 'top', kind: 'top', zMm: topMm }), ...boardsOf(piece, topMm)];
+}
+
+/** The bays of a bookcase, or the lower shelves of a table, from the lowest. */
+function boardsOf(piece: Piece, topMm: Mm): Part[] {
+  const kind: PartKind = piece.kind === 'bookcase' ? 'bay' : 'lower';
+  const side = piece.kind === 'bookcase' ? Math.min(BOARD, piece.widthMm / 4) : 0;
+  const boards = [...piece.shelvesMm].filter((mm) => mm < piece.heightMm).sort((a, b) => a - b);
+  return boards.map((mm, i) => {
+    const nextMm = boards[i + 1] ?? piece.heightMm;
+    return {
+      part: `${kind}${i + 1}`,
+      kind,
+      leftMm: side,
+      backMm: 0,
+      widthMm: piece.widthMm - 2 * side,
+      depthMm: piece.depthMm,
+      zMm: piece.bottomMm + mm,
+      clearMm: Math.max(0, Math.min(topMm, piece.bottomMm + nextMm) - BOARD - piece.bottomMm - mm),
+    };
+  });
+}
+
+/** Fittings whose top is a surface; what lies in it divides it. */
+const TOPPED: ReadonlySet<Fitting['kind']> = new Set(['shelf']);
+const EDGED: ReadonlySet<Fitting['kind']> = new Set(['tub', 'basin']);
+
+function partsOfFitting(f: Fitting, _all: readonly Fitting[]): Part[] {
+  const parts: Part[] = [];
+  if (f.mantel) {
+    const { xMm, widthMm, topMm } = topOfFitting(f);
+    const leftMm = xMm - f.xMm;
+    parts.push({
+      part: 'mantel',
+      kind: 'mantel',
+      leftMm,
+      backMm: 0,
+      widthMm,
+      depthMm: f.mantel.depthMm,
+      zMm: topMm,
+      clearMm: null,
+    });
+  }
+  const zMm = f.bottomMm + f.heightMm;
+  if (TOPPED.has(f.kind) && f.depthMm > 0) parts.push(wholeOf(f, { part: 'top', kind: 'top', zMm }));
+  if (EDGED.has(f.kind) && f.depthMm > 0) parts.push(wholeOf(f, { part: 'edge', kind: 'edge', zMm }));
+  return parts;
+}
+
+/** A window's sill, from the glass to its front edge. */
+function partsOfOpening(o: Opening): Part[] {
+  const depthMm = o.revealMm + o.sillDepthMm;
+  if (!isGlazed(o) || o.sillMm <= 0 || depthMm <= 0) return [];
+  const sill = { part: 'sill', kind: 'sill' as const, zMm: o.sillMm, clearMm: o.heightMm };
+  return [{ ...wholeOf({ widthMm: o.widthMm, depthMm }, sill), backMm: -o.revealMm }];
+}
+
+/** A point of a host in the middle of its width, and how far that is out from its back. */
+type Frame = { at: Point; outMm: Mm; turnDeg: Deg; widthMm: Mm };
+
+function partsAt(host: { id: string; name: string }, frame: Frame, parts: readonly Part[]): Spot[] {
+  const { at, outMm, turnDeg } = frame;
+  const [along, out] = [wayOf(turnDeg + 90), wayOf(turnDeg + 180)];
+  return parts.map(({ part, kind, leftMm, backMm, ...size }) => ({
+    of: host.id,
+    part,
+    kind,
+    name: host.name,
+    partsOfKind: parts.filter((p) => p.kind === kind).length,
+    root: host.id,
+    middle: step(
+      step(at, along, leftMm + size.widthMm / 2 - frame.widthMm / 2),
+      out,
+      backMm + size.depthMm / 2 - outMm,
+    ),
+    turnDeg,
+    ...size,
+  }));
+}
+
+export const spotsOfPiece = (piece: Piece): Spot[] =>
+  partsAt(piece, { ...piece, at: piece, outMm: piece.depthMm / 2 }, partsOfPiece(piece));
+
+type AtWall = { id: string; name: string; wallId: string; xMm: Mm; widthMm: Mm };
+
+function atWall(host: AtWall, walls: readonly Wall[], parts: readonly Part[]): Spot[] {
+  const wall = walls.find((w) => w.id === host.wallId);
+  if (!wall) return [];
+  const at = pointOnWall(wall, host.xMm + host.widthMm / 2);
+  return partsAt(host, { at, outMm: 0, turnDeg: wall.facingDeg, widthMm: host.widthMm }, parts);
+}

@@ -1,0 +1,188 @@
+import { elementAt } from '../../base/list';
+import type { Mm } from '../../base/units';
+import { overlapLength } from '../../geometry/plane';
+import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
+import { seenOn } from '../../room/placed';
+import { takes } from '../../room/spots/parts';
+import type { RuleId } from '../../rules/table';
+import type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
+
+type Planned = Omit<SurfacePlan, 'findings'>;
+type Judge = (planned: Planned, given: SurfaceCase) => Finding[];
+
+/** Things that touch, and tops that are level, are as they should be. */
+const TOUCH_MM = 1;
+
+type Told = { about: readonly string[]; rule?: RuleId };
+const finding = (code: FindingCode, level: Level, by: FindingFacts, { about, rule }: Told): Finding => ({
+  code,
+  level,
+  stage: 'surfaces',
+  about,
+  by,
+  ...(rule ? { rule } : {}),
+});
+
+/** Findings about one surface and everything on it. */
+export const judgeSurface: Judge = (planned, given) => {
+  const fits = WHETHER_IT_FITS.flatMap((judge) => judge(planned, given));
+  const more = MORE.flatMap((judge) => judge(planned, given));
+  const { things, spot } = planned;
+  if (fits.length > 0 || things.length === 0) return [...fits, ...more];
+  return [
+    ...more,
+    finding('surface-fits', 'ok', { on: spot.name, count: things.length }, { about: [spot.of] }),
+  ];
+};
+
+/** What holds a thing down, in the words of its finding. */
+const TOO_TALL: Record<string, { code: FindingCode; level: Level }> = {
+  screen: { code: 'before-screen', level: 'caution' },
+  picture: { code: 'before-picture', level: 'caution' },
+};
+const BLOCKED = { code: 'taller-than-spot', level: 'stop' } as const;
+
+const judgeHeights: Judge = ({ things, spot }) =>
+  things.flatMap((thing) => {
+    const { limit } = thing;
+    if (!limit || thing.topMm - limit.topMm <= TOUCH_MM) return [];
+    const over = typeof limit.over === 'object' ? limit.over : null;
+    const { code, level } = (over && TOO_TALL[over.kind]) ?? BLOCKED;
+    const facts = {
+      piece: thing.name,
+      on: thing.thing.spot.name,
+      other: over?.name ?? spot.name,
+      over: typeof limit.over === 'object' ? limit.over.kind : limit.over,
+      byMm: thing.topMm - limit.topMm,
+      mostMm: Math.max(0, limit.topMm - thing.zMm),
+    };
+    const rule = over?.rule ? { rule: over.rule } : {};
+    return [
+      finding(code, level, facts, { about: [thing.placementId, ...(over ? [over.about] : [])], ...rule }),
+    ];
+  });
+
+/** What is held where it is put, and stands out of it as it likes. */
+const HOLDING: ReadonlySet<string> = new Set(['mouth', 'socket', 'shade']);
+
+/** What stands out past an end or the front of what it is on; what has its middle there falls. */
+const judgeEdges: Judge = ({ things }, { rules }) =>
+  things.flatMap((thing) => {
+    const { spot, at } = thing.thing;
+    if (HOLDING.has(spot.kind)) return [];
+    const { fromMm, toMm, outMm, depthMm } = seenOn(spot, at);
+    const pastMm = Math.max(-fromMm, toMm - spot.widthMm, -outMm, outMm + depthMm - spot.depthMm);
+    if (pastMm <= rules.number('surfaces.offEdge')) return [];
+    const [alongMm, middleMm] = [(fromMm + toMm) / 2, outMm + depthMm / 2];
+    const falls = alongMm < 0 || alongMm > spot.widthMm || middleMm < 0 || middleMm > spot.depthMm;
+    const facts = { thing: thing.name, on: spot.name, byMm: pastMm };
+    const told = { about: [thing.placementId], rule: 'surfaces.offEdge' as const };
+    return [finding(falls ? 'falls-off' : 'past-the-edge', falls ? 'stop' : 'caution', facts, told)];
+  });
+
+const isCarrying = (one: SurfaceThing, other: SurfaceThing): boolean =>
+  one.thing.carriers.includes(other.placementId) || other.thing.carriers.includes(one.placementId);
+
+const meetMm = (one: SurfaceThing, other: SurfaceThing): number =>
+  Math.min(
+    overlapLength(one.fromMm, one.toMm, other.fromMm, other.toMm),
+    overlapLength(one.outMm, one.outMm + one.depthMm, other.outMm, other.outMm + other.depthMm),
+    overlapLength(one.zMm, one.topMm, other.zMm, other.topMm),
+  );
+
+/** Leaves and cloth give way; hard things cannot be where others are. */
+const GIVES: ReadonlySet<string> = new Set(['plant', 'stem', 'garland', 'throw', 'cover', 'bedding']);
+
+const judgeRoom: Judge = ({ things, spot }) => {
+  const hard = things.filter(({ item }) => !GIVES.has(item.kind)).sort(fromLeft);
+  const meetings = hard.flatMap((one, i) => meetingsOf(one, hard, i + 1));
+  // in a heap each thing is told once, with what it is deepest in
+  const worst = new Map<SurfaceThing, Meeting>();
+  for (const meeting of meetings)
+    for (const thing of [meeting.one, meeting.other])
+      if (meeting.byMm > (worst.get(thing)?.byMm ?? 0)) worst.set(thing, meeting);
+  return [...new Set(worst.values())].map(({ one, other, byMm }) => {
+    const facts = { one: one.name, other: other.name, on: spot.name, byMm };
+    return finding('things-collide', 'stop', facts, { about: [one.placementId, other.placementId] });
+  });
+};
+
+type Meeting = { one: SurfaceThing; other: SurfaceThing; byMm: Mm };
+
+/** What a thing is in the place of, among those further to the right. */
+function meetingsOf(one: SurfaceThing, sorted: readonly SurfaceThing[], from: number): Meeting[] {
+  const found: Meeting[] = [];
+  for (let i = from; i < sorted.length; i++) {
+    const other = elementAt(sorted, i);
+    if (other.fromMm >= one.toMm) break;
+    const byMm = isCarrying(one, other) ? 0 : meetMm(one, other);
+    if (byMm > TOUCH_MM) found.push({ one, other, byMm });
+  }
+  return found;
+}
+
+/** In the same order whatever the list's: from the left, then from the back, then by name. */
+const fromLeft = (a: SurfaceThing, b: SurfaceThing): number =>
+  a.fromMm - b.fromMm || a.outMm - b.outMm || (a.placementId < b.placementId ? -1 : 1);
+
+/** Things where their kind does not go: a lampshade in a vase. */
+const judgeKinds: Judge = ({ things }) =>
+  things
+    .filter(({ item, thing }) => !takes(thing.spot.kind, item.kind))
+    .map(({ placementId, name, thing }) =>
+      finding('spot-takes-none', 'caution', { thing: name, on: thing.spot.name }, { about: [placementId] }),
+    );
+
+/** Sockets, switches and vents that are kept within reach and open. */
+const judgeBehind: Judge = ({ things, spot }, { behind }) => {
+  const told = new Set<string>();
+  return things.flatMap((hiding) =>
+    behind(hiding.thing.at)
+      .filter((fitting) => !told.has(fitting.id))
+      .map((fitting) => {
+        told.add(fitting.id);
+        const code = fitting.kind === 'vent' ? 'vent-behind-thing' : 'plug-behind-thing';
+        const facts = { thing: hiding.name, fitting: fitting.name, on: spot.name };
+        return finding(code, 'caution', facts, { about: [hiding.placementId, fitting.id] });
+      }),
+  );
+};
+
+/** On a table that people sit round, nothing stands in the way of their eyes. */
+const judgeTalk: Judge = ({ things, spot }, { isTalkedAcross, rules }) => {
+  if (!isTalkedAcross) return [];
+  const mostMm = rules.number('surfaces.talkTop');
+  return things
+    .filter((t) => t.topMm - spot.zMm - mostMm > TOUCH_MM)
+    .map((t) => {
+      const facts = { thing: t.name, on: spot.name, highMm: t.topMm - spot.zMm, mostMm };
+      return finding('talk-blocked', 'caution', facts, { about: [t.placementId], rule: 'surfaces.talkTop' });
+    });
+};
+
+/** Loose weight over people's heads. A weight that nobody knows is a guess, and is said to be one. */
+const judgeOverHeads: Judge = ({ things, spot }, { restedUnder, massOf, rules }) => {
+  const [under] = restedUnder;
+  if (!under || spot.zMm < rules.number('surfaces.overHeadsFrom')) return [];
+  return things.flatMap(({ item, name, placementId, thing }): Finding[] => {
+    const { g, isGuessed } = massOf(item);
+    const massG = g * thing.placement.count;
+    if (massG <= rules.number('surfaces.overHeads')) return [];
+    const facts = {
+      thing: name,
+      on: spot.name,
+      seat: under.name,
+      massG,
+      known: isGuessed ? 'guess' : 'weighed',
+    };
+    return [
+      finding('loose-over-heads', 'caution', facts, {
+        about: [placementId, under.id],
+        rule: 'surfaces.overHeads',
+      }),
+    ];
+  });
+};
+
+const WHETHER_IT_FITS: readonly Judge[] = [judgeHeights, judgeEdges, judgeRoom];
+const MORE: readonly Judge[] = [judgeKinds, judgeBehind, judgeTalk, judgeOverHeads];

@@ -1,0 +1,82 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { formatLength } from '../../core/base/length';
+import type { Placement } from '../../core/model/types';
+import type { PillowPlan } from '../../core/stages/seats/planSeat';
+import { Button } from '../../ui/Button';
+import { LengthField, TAKEN } from '../../ui/Field';
+import { RadioGroup } from '../../ui/RadioGroup';
+import { Words } from '../../ui/Words';
+import { useRoom } from '../shell/room/RoomContext';
+import { Why } from '../shell/Why';
+import type { Placing } from '../shell/placing/usePlacing';
+
+/** What can be said of a pillow that is picked: its place, its fill, before or behind the others. */
+export function PillowForm({
+  plan: p,
+  placement,
+  acts,
+}: {
+  plan: PillowPlan;
+  placement: Placement;
+  acts: Placing;
+}): ReactNode {
+  const t = useTranslations('seats');
+  const { file } = useRoom();
+  const unit = file.room.unit;
+  const takesUp = t('useWidth', { width: formatLength(p.useWidthMm, unit) });
+  const plump = t('plump', { percent: `${Math.round(p.insert.plumpness * 100)}%` });
+  return (
+    <div className="space-y-2.5 pb-3 pt-1">
+      <p className="flex justify-between text-[13px] text-soft">
+        <span>
+          <Words>{`${takesUp}, ${plump}`}</Words>
+        </span>
+        <Why rule={p.insert.rule} />
+      </p>
+      <div className="grid grid-cols-2 gap-x-4">
+        <LengthField
+          label={t('place')}
+          draftKey={`${file.room.id}-${p.placementId}-x`}
+          valueMm={p.xMm}
+          unit={unit}
+          onCommit={(xMm) => {
+            acts.set(placement, { xMm });
+            return TAKEN;
+          }}
+        />
+        <div>
+          <p className="mb-1 font-narrow text-[13px] text-soft">{t('fill')}</p>
+          <RadioGroup
+            label={t('fill')}
+            value={p.fill}
+            onChange={(fill) => acts.set(placement, { fill })}
+            options={(['feather', 'polyester', 'foam'] as const).map((f) => ({ value: f, label: t(f) }))}
+          />
+        </div>
+      </div>
+      <div className="flex flex-wrap gap-1.5">
+        <Button small onClick={() => acts.step(placement, 1)}>
+          {t('front')}
+        </Button>
+        <Button small disabled={placement.row === 0} onClick={() => acts.step(placement, -1)}>
+          {t('back')}
+        </Button>
+        {p.cover.widthMm !== p.cover.heightMm && (
+          <Button
+            small
+            onClick={() =>
+              acts.set(placement, { lie: placement.lie === 'propped' ? 'proppedSide' : 'propped' })
+            }
+          >
+            {t('turn')}
+          </Button>
+        )}
+        <Button small onClick={() => acts.takeOff(placement)}>
+          {t('takeOff')}
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,141 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { memo, useState, type ReactNode } from 'react';
+import { formatBareSize } from '../../../core/base/length';
+import type { LengthUnit } from '../../../core/base/units';
+import type { Item } from '../../../core/model/types';
+import { ClothChip } from '../ClothChip';
+import { useRoom } from '../room/RoomContext';
+import type { Paint } from '../paint';
+import { StashUnread } from '../StashUnread';
+import { usePaint } from '../usePaint';
+import { ThingPicture } from './ThingPicture';
+import { useFreeWords } from '../useFreeWords';
+import type { StashRow } from '../useStash';
+import { ScrollArea } from '../../../ui/ScrollArea';
+import { useStableCallback } from '../../../ui/useStableCallback';
+import { useDrag } from '../../../ui/useDrag';
+
+/** What is chosen by its cloth is shown as cloth, anything else in its own shape. */
+const CLOTH: ReadonlySet<string> = new Set(['cover', 'throw', 'bedding', 'panel', 'rug', 'art']);
+const StripPicture = (props: { item: StashRow; paint: Paint; width: number; height: number }): ReactNode =>
+  CLOTH.has(props.item.kind) ? <ClothChip {...props} /> : <ThingPicture {...props} />;
+
+type Acts = {
+  onDrop: (item: Item, clientX: number, clientY: number) => void;
+  onPut: (item: Item) => void;
+};
+
+type Props = Acts & {
+  rows: readonly StashRow[];
+  /** What is said of a thing on this spot, such as that it does not fit; the same function while that stays so. */
+  noteOf: (row: StashRow) => string | null;
+  children?: ReactNode;
+};
+
+/** Things of the stash, to be dragged onto a spot or put on it by a press. */
+export function PlacingStrip({ rows, noteOf, onDrop, onPut, children }: Props): ReactNode {
+  const { look, file } = useRoom();
+  return (
+    <Strip
+      rows={rows}
+      used={look.placements.map((p) => `${p.itemId}*${p.count}`).join(' ')}
+      unit={file.room.unit}
+      paint={usePaint()}
+      noteOf={noteOf}
+      onDrop={useStableCallback(onDrop)}
+      onPut={useStableCallback(onPut)}
+    >
+      {children}
+    </Strip>
+  );
+}
+
+/** The strip itself; it stays as it is while something is dragged on the drawing. */
+const Strip = memo(function Strip({
+  rows,
+  used,
+  unit,
+  paint,
+  noteOf,
+  onDrop,
+  onPut,
+  children,
+}: Props & {
+  /** Ids of what is placed in this look, with how many of each. */ used: string;
+  unit: LengthUnit;
+  paint: Paint;
+}): ReactNode {
+  const t = useTranslations('placing');
+  const free = useFreeWords();
+  const [held, setHeld] = useState<{ item: StashRow; x: number; y: number } | null>(null);
+  const bind = useDrag(
+    ({ args, xy: [x, y], last, tap, event }) => {
+      const row = args[0] as StashRow;
+      if (tap) {
+        setHeld(null);
+        return;
+      }
+      event.preventDefault();
+      setHeld(last ? null : { item: row, x, y });
+      if (last) {
+        const { elsewhere: _e, ...item } = row;
+        onDrop(item, x, y);
+      }
+    },
+    { filterTaps: true, pointer: { capture: true } },
+  );
+  const counts = new Map<string, number>();
+  for (const [id = '', count] of used.split(' ').map((use) => use.split('*')))
+    counts.set(id, (counts.get(id) ?? 0) + Number(count));
+  const usesOf = (id: string): number => counts.get(id) ?? 0;
+  return (
+    <section className="px-4 pb-2">
+      <p className="mb-1 flex flex-wrap gap-x-3 text-[13px]">
+        <b className="font-narrow font-semibold text-soft">{t('stash')}</b>
+        <span className="text-soft">{t('drag')}</span>
+      </p>
+      <StashUnread />
+      {children}
+      <ScrollArea bars={['horizontal']}>
+        <ul className="flex gap-2 pb-3">
+          {rows.map((row) => {
+            const note = noteOf(row);
+            const { elsewhere: _elsewhere, ...item } = row;
+            return (
+              <li key={item.id} className="shrink-0">
+                <button
+                  type="button"
+                  {...bind(row)}
+                  // the second press of a double one puts nothing more on
+                  onClick={(e) => e.detail < 2 && onPut(item)}
+                  aria-label={`${t('add')} ${item.name}`}
+                  className="w-[92px] touch-pan-x select-none text-left text-[13px] leading-tight"
+                  style={{ cursor: 'grab' }}
+                >
+                  <StripPicture item={row} paint={paint} width={92} height={CLOTH.has(row.kind) ? 36 : 48} />
+                  <span className="mt-1 line-clamp-2 font-medium" title={item.name}>
+                    {item.name}
+                  </span>
+                  <span className="block text-soft">{formatBareSize(item.widthMm, item.heightMm, unit)}</span>
+                  {note && <span className="block font-medium">{note}</span>}
+                  <span className="block truncate text-soft" title={free(row, usesOf(item.id))}>
+                    {free(row, usesOf(item.id))}
+                  </span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      </ScrollArea>
+      {held && (
+        <div
+          className="pointer-events-none fixed z-50 opacity-90"
+          style={{ left: held.x - 40, top: held.y - 36 }}
+        >
+          <StripPicture item={held.item} paint={paint} width={80} height={72} />
+        </div>
+      )}
+    </section>
+  );
+});

@@ -1,0 +1,123 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import { useMemo, useState, type ReactNode } from 'react';
+import { formatLength } from '../../core/base/length';
+import type { Placement } from '../../core/model/types';
+import { extentOf, usualLie } from '../../core/room/lies';
+import { TAKES } from '../../core/room/spots/parts';
+import { addressOf, type Spot } from '../../core/room/spots/spot';
+import { Select } from '../../ui/Select';
+import { ToggleGroup } from '../../ui/ToggleGroup';
+import { PlacingStrip } from '../shell/placing/PlacingStrip';
+import { usePlacing } from '../shell/placing/usePlacing';
+import { useSpotName } from '../shell/placing/useSpotName';
+import { useRoom } from '../shell/room/RoomContext';
+import { useStash, type StashRow } from '../shell/useStash';
+import type { DropTarget } from './SurfaceDrawing';
+import type { SurfaceState } from './useSurface';
+
+const SOURCES = ['all', 'here', 'elsewhere', 'stored'] as const;
+type Source = (typeof SOURCES)[number];
+
+/** Where a thing of the stash is: in this room, in another, or put away. */
+const sourceOf = (row: StashRow, roomId: string): Source => {
+  if (row.roomId === roomId) return 'here';
+  return row.roomId !== null || row.elsewhere !== null ? 'elsewhere' : 'stored';
+};
+type Order = { kinds: readonly string[]; used: ReadonlyMap<string, number> };
+/** What all of it is in use, here or in other rooms, comes last; then by where it is, then by what usually goes there. */
+const rank = (row: StashRow, roomId: string, { kinds, used }: Order): number =>
+  (row.count <= (used.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0) ? 1000 : 0) +
+  SOURCES.indexOf(sourceOf(row, roomId)) * 100 +
+  kinds.indexOf(row.kind);
+
+function countsOf(placements: readonly Placement[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const { itemId, count } of placements) counts.set(itemId, (counts.get(itemId) ?? 0) + count);
+  return counts;
+}
+
+type Props = { state: SurfaceState; onDrop: DropTarget['drop'] };
+
+/** What of the stash can go on the surface, or in what is on it: in this room first, what fits before what does not. */
+export function SurfaceStrip({ state, onDrop }: Props): ReactNode {
+  const t = useTranslations('surfaces');
+  const { file, look } = useRoom();
+  const placing = usePlacing();
+  const spotName = useSpotName();
+  const [source, setSource] = useState<Source>('all');
+  const { surface, target, targets, setTarget } = state;
+  const kinds: readonly string[] = TAKES[target.kind];
+  const found = useStash(kinds.join(','));
+  const room = file.room.id;
+  const order = useMemo(() => ({ kinds, used: countsOf(look.placements) }), [kinds, look.placements]);
+  const whyNot = useWhyNot(state);
+  const rows = useMemo(
+    () =>
+      found
+        .filter((row) => row.state !== 'gone' && (source === 'all' || sourceOf(row, room) === source))
+        .sort(
+          (a, b) =>
+            Number(whyNot(a) !== null) - Number(whyNot(b) !== null) ||
+            rank(a, room, order) - rank(b, room, order),
+        ),
+    [found, source, room, order, whyNot],
+  );
+  const countOf = (s: Source) => found.filter((row) => s === 'all' || sourceOf(row, room) === s).length;
+  return (
+    <PlacingStrip
+      rows={rows}
+      noteOf={whyNot}
+      onDrop={(item, clientX, clientY) => onDrop(item, { clientX, clientY })}
+      onPut={(item) => placing.putOn(item, target, null)}
+    >
+      <div className="mb-1.5 flex flex-wrap items-center gap-x-4 gap-y-1">
+        <ToggleGroup
+          label={t('whereFrom')}
+          variant="underline"
+          value={source}
+          options={SOURCES.map((s) => ({ value: s, label: t(`source.${s}`, { count: countOf(s) }) }))}
+          onChange={setSource}
+        />
+        {targets.length > 1 && (
+          <Select
+            label={t('putOn')}
+            hideLabel
+            value={addressOf(target)}
+            options={targets.map((spot) => ({
+              value: addressOf(spot),
+              label: spot === surface.spot ? t('onIt') : spotName(spot),
+            }))}
+            onChange={setTarget}
+            className="w-[190px]"
+          />
+        )}
+      </div>
+    </PlacingStrip>
+  );
+}
+
+/** Why a thing does not fit on what it would be put on; null where it does. */
+function useWhyNot({ surface, target }: SurfaceState): (row: StashRow) => string | null {
+  const t = useTranslations('surfaces');
+  const { file, rules } = useRoom();
+  const { unit } = file.room;
+  const freeMm = freeOver(target, surface.spot.zMm + surface.tallestMm);
+  return useMemo(
+    () => (row) => {
+      const lie = usualLie(row.kind, target.kind);
+      if (lie === 'overBack') return null;
+      const { widthMm, depthMm, heightMm } = extentOf(row, { lie, count: 1 }, rules);
+      const over = (mm: number) => formatLength(mm, unit);
+      if (heightMm - freeMm > 1) return t('tooTall', { by: over(heightMm - freeMm) });
+      if (widthMm - target.widthMm > 1) return t('tooWide', { by: over(widthMm - target.widthMm) });
+      if (depthMm - target.depthMm > 1) return t('tooDeep', { by: over(depthMm - target.depthMm) });
+      return null;
+    },
+    [freeMm, target, rules, unit, t],
+  );
+}
+
+/** Free height over a spot: up to its own board, and to what holds down the surface that carries it. */
+const freeOver = (target: Spot, limitMm: number): number =>
+  Math.min(target.clearMm ?? Infinity, limitMm - target.zMm);

@@ -1,0 +1,136 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { LAYERS } from '../../core/model/values/look';
+import { liesOn } from '../../core/room/lies';
+import { within } from '../../core/room/spots/putOn';
+import { addressOf } from '../../core/room/spots/spot';
+import { takes } from '../../core/room/spots/parts';
+import { spotsOfPlaced } from '../../core/room/spots/placedSpots';
+import type { SurfaceThing } from '../../core/stages/surfaces/planSurface';
+import { Button } from '../../ui/Button';
+import { Checkbox } from '../../ui/Checkbox';
+import { LengthField, NumberField, TAKEN } from '../../ui/Field';
+import { RadioGroup } from '../../ui/RadioGroup';
+import { Select } from '../../ui/Select';
+import { usePlacing } from '../shell/placing/usePlacing';
+import { useSpotName } from '../shell/placing/useSpotName';
+import { useRoom } from '../shell/room/RoomContext';
+import type { SurfaceState } from './useSurface';
+
+const MOST = 500;
+
+/** What can be said of a placed thing: where it stands, how it lies, how many, and where else it goes. */
+export function ThingForm({ thing, state }: { thing: SurfaceThing; state: SurfaceState }): ReactNode {
+  const t = useTranslations('surfaces');
+  const { file, plan } = useRoom();
+  const placing = usePlacing();
+  const spotName = useSpotName();
+  const { placement: p, spot } = thing.thing;
+  const { item } = thing;
+  const { unit } = file.room;
+  const key = (field: string) => `${file.room.id}-${p.id}-${field}`;
+  const lies = liesOn(item.kind, spot.kind);
+  const carries = spotsOfPlaced(thing.thing).length > 0;
+  const goesTo = placesFor(thing, state, plan);
+  return (
+    <div className="space-y-2.5 pb-3 pt-1">
+      <div className="grid grid-cols-2 gap-x-4 gap-y-2">
+        <LengthField
+          label={t('place')}
+          draftKey={key('x')}
+          valueMm={p.xMm}
+          unit={unit}
+          onCommit={(xMm) => {
+            placing.set(p, { xMm: within(spot, xMm) });
+            return TAKEN;
+          }}
+        />
+        <LengthField
+          label={t('out')}
+          draftKey={key('out')}
+          valueMm={p.outMm ?? Math.max(0, (spot.depthMm - thing.depthMm) / 2)}
+          unit={unit}
+          onCommit={(outMm) => {
+            placing.set(p, { outMm });
+            return TAKEN;
+          }}
+        />
+        <NumberField
+          label={t('count')}
+          draftKey={key('count')}
+          value={p.count}
+          range={[1, MOST]}
+          whole
+          onCommit={(count) => {
+            placing.set(p, { count });
+            return TAKEN;
+          }}
+        />
+        <Select
+          label={t('layer')}
+          value={p.layer}
+          options={LAYERS.map((layer) => ({ value: layer, label: t(`layers.${layer}`) }))}
+          onChange={(layer) => placing.set(p, { layer })}
+        />
+      </div>
+      {lies.length > 1 && (
+        <RadioGroup
+          label={t('lies')}
+          value={p.lie}
+          options={lies.map((lie) => ({ value: lie, label: t(`lie.${lie}`) }))}
+          onChange={(lie) => placing.set(p, { lie })}
+        />
+      )}
+      {goesTo.length > 0 && (
+        <Select
+          label={t('moveTo')}
+          value={addressOf(p.spot)}
+          options={[spot, ...goesTo].map((to) => ({ value: addressOf(to), label: spotName(to) }))}
+          onChange={(address) => {
+            const to = goesTo.find((s) => addressOf(s) === address);
+            if (to) placing.moveTo(p, item, to);
+          }}
+        />
+      )}
+      <div className="flex flex-wrap items-center gap-1.5">
+        <Button small onClick={() => placing.mirror(p)}>
+          {t('mirror')}
+        </Button>
+        {item.back && (
+          <Button small onClick={() => placing.set(p, { face: p.face === 'front' ? 'back' : 'front' })}>
+            {t('otherFace')}
+          </Button>
+        )}
+        <Button small onClick={() => placing.set(p, { turnDeg: (p.turnDeg + 90) % 360 })}>
+          {t('turn')}
+        </Button>
+        {carries && (
+          <Button small onClick={() => placing.takeApart(p)}>
+            {t('takeApart')}
+          </Button>
+        )}
+        <Button small onClick={() => placing.takeOff(p)}>
+          {t('takeOff')}
+        </Button>
+      </div>
+      <Checkbox checked={p.locked} onChange={(locked) => placing.set(p, { locked })}>
+        {t('locked')}
+      </Checkbox>
+    </div>
+  );
+}
+
+/** The other spots that take a thing: what stands with it on the surface, then every other surface of the room. */
+function placesFor(
+  { item, thing }: SurfaceThing,
+  { targets }: SurfaceState,
+  plan: ReturnType<typeof useRoom>['plan'],
+) {
+  const here = addressOf(thing.placement.spot);
+  const isOwn = (of: string) =>
+    of === thing.placement.id ||
+    plan.placed.some((x) => x.placement.id === of && x.carriers.includes(thing.placement.id));
+  const all = new Map([...targets, ...plan.surfaces.map((s) => s.spot)].map((s) => [addressOf(s), s]));
+  return [...all.values()].filter((s) => takes(s.kind, item.kind) && addressOf(s) !== here && !isOwn(s.of));
+}

@@ -1,0 +1,11 @@
+import type { ReactNode } from 'react';
+import { Button } from './Button';
+
+/** Takes a row out of a list; what it removes is its name, and is shown over it. */
+export function RemoveButton({ label, onClick }: { label: string; onClick: () => void }): ReactNode {
+  return (
+    <Button small variant="quiet" className="min-w-[24px]" aria-label={label} title={label} onClick={onClick}>
+      ×
+    </Button>
+  );
+}

@@ -1,0 +1,114 @@
+/** Things on surfaces: put there from the stash, in and on each other, moved, taken apart, and on the sheet. */
+import type { Page } from '@playwright/test';
+import { awake, expect, fileOf, saved, test } from './studio';
+
+const SURFACE = '/rooms/long-room/surfaces?look=early-summer-blue&wall=s';
+const placements = async (page: Page) =>
+  (await fileOf(page)).looks.find((l) => l.id === 'early-summer-blue')!.placements;
+
+test('a thing is put where there is room, dragged, nudged, typed and taken off', async ({ page, studio }) => {
+  await studio.fill();
+  await page.goto(SURFACE);
+  await awake(page);
+  await expect(page.getByRole('heading', { name: 'Sea chest' })).toBeVisible();
+  const before = (await placements(page)).length;
+  await page.getByRole('button', { name: 'Put on Slate clock' }).click();
+  await saved(page);
+  const put = (await placements(page)).find((p) => p.itemId === 'clock')!;
+  expect(put.spot).toEqual({ of: 'chest', part: 'top' });
+  const drawn = page
+    .getByRole('group', { name: 'Sea chest' })
+    .getByRole('button', { name: 'Slate clock', exact: true });
+  const xOf = async () => (await placements(page)).find((p) => p.id === put.id)?.xMm;
+  const box = (await drawn.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 30, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(xOf).toBeLessThan(put.xMm - 20);
+  const dragged = (await xOf())!;
+  await drawn.press('ArrowRight');
+  await expect.poll(xOf).toBeCloseTo(dragged + 25.4 / 8, 6);
+  await page.getByLabel('Centre from the left end', { exact: true }).fill('44');
+  await page.getByLabel('Centre from the left end', { exact: true }).press('Enter');
+  await expect.poll(xOf).toBeCloseTo(44 * 25.4, 6);
+  await drawn.press('Delete');
+  await expect.poll(async () => (await placements(page)).length).toBe(before);
+});
+
+test('a tray carries what is put on it, goes with it, and gives it back', async ({ page, studio }) => {
+  await studio.fill();
+  await page.goto(SURFACE);
+  await awake(page);
+  const inLook = () => placements(page);
+  const drawn = (name: string) =>
+    page.getByRole('group', { name: 'Sea chest' }).getByRole('button', { name, exact: true });
+  await page.getByRole('button', { name: 'Put on Slate tray' }).click();
+  await saved(page);
+  await page.getByRole('combobox', { name: 'Put it on' }).click();
+  await page.getByRole('option', { name: 'Slate tray' }).click();
+  await page.getByRole('button', { name: 'Put on Glass net float' }).click();
+  await saved(page);
+  const tray = (await inLook()).find((p) => p.itemId === 'tray')!;
+  const float = (await inLook()).find((p) => p.itemId === 'float-green')!;
+  expect(float.spot).toEqual({ of: tray.id, part: 'top' });
+  await expect(page.getByText('with Slate tray')).toBeVisible();
+  // the tray moves, and what is on it is drawn where the tray is
+  const at = async () => (await drawn('Glass net float').boundingBox())!.x;
+  const x = await at();
+  await drawn('Slate tray').press('Shift+ArrowLeft');
+  await expect.poll(at).toBeLessThan(x);
+  // taken off with what it carries, and brought back by undo
+  await drawn('Slate tray').press('Delete');
+  await expect.poll(async () => (await inLook()).some((p) => p.itemId === 'float-green')).toBe(false);
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect.poll(async () => (await inLook()).some((p) => p.itemId === 'float-green')).toBe(true);
+  // taken apart: the tray goes, the float stays on the chest
+  await page
+    .getByRole('button', { name: /^Slate tray/ })
+    .last()
+    .click();
+  await page.getByRole('button', { name: 'Take it off, leave its contents' }).click();
+  await expect
+    .poll(async () => (await inLook()).find((p) => p.itemId === 'float-green')?.spot)
+    .toEqual({ of: 'chest', part: 'top' });
+  expect((await inLook()).some((p) => p.itemId === 'tray')).toBe(false);
+});
+
+test('what is too tall for where it stands says by how much, and the sheet sets things out', async ({
+  page,
+  studio,
+}) => {
+  await studio.fill();
+  // the chest of the south wall has a picture over its left end
+  await page.goto('/rooms/long-room/surfaces?look=early-summer&wall=s');
+  await awake(page);
+  const { hangings } = await studio.plan();
+  const knot = hangings.find((h) => h.name.includes('bowline'))!;
+  const highestIn = (knot.bottomMm / 25.4 - 30 - 1).toString();
+  await expect(page.getByText('Tallest that fits').locator('xpath=../..')).toContainText(
+    highestIn.split('.')[0]!,
+  );
+  await expect(page.getByRole('button', { name: /^Put on Dune grass/ })).toHaveCount(0);
+  await page.goto('/rooms/long-room/fitting?look=early-summer');
+  await awake(page);
+  await expect(page.getByText('7 × Dune grass, with Mist pitcher')).toBeVisible();
+  const csv = await (await page.request.get('/api/rooms/long-room/sheet.csv?look=early-summer')).text();
+  expect(csv).toContain('Mist pitcher, 9 in from the left end');
+});
+
+test('a room without a surface says how to begin', async ({ page, studio }) => {
+  await studio.fill();
+  const file = await fileOf(page);
+  const bare = {
+    ...file,
+    pieces: [],
+    fittings: [],
+    openings: [],
+    looks: file.looks.map((l) => ({ ...l, placements: [], dressings: [], hangings: [], groups: [] })),
+  };
+  const { id } = (await (await page.request.post('/api/rooms', { data: bare })).json()) as { id: string };
+  await page.goto(`/rooms/${id}/surfaces`);
+  await awake(page);
+  await expect(page.getByText('There’s no surface in this room yet.')).toBeVisible();
+});

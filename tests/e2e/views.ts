@@ -1,0 +1,28 @@
+export const ROOM = '/rooms/long-room';
+/** Every view of the app. */
+export const VIEWS = [
+  '/',
+  '/pair',
+  '/quick/curtain',
+  '/quick/picture',
+  '/quick/insert',
+  '/stash',
+  '/stash?view=gallery',
+  '/stash?item=sail-check-22',
+  '/stash?tab=places',
+  '/stash?tab=need',
+  '/stash?tab=returns',
+  '/stash?tab=add',
+  `${ROOM}/measure?wall=plan`,
+  `${ROOM}/measure?wall=e`,
+  `${ROOM}/measure/tape`,
+  `${ROOM}/clear?wall=s`,
+  `${ROOM}/windows`,
+  `${ROOM}/walls`,
+  `${ROOM}/seats`,
+  `${ROOM}/surfaces`,
+  `${ROOM}/colour`,
+  `${ROOM}/fitting`,
+  '/rooms/lookout/walls',
+  '/rooms/landing/measure?wall=n',
+] as const;

@@ -1,0 +1,96 @@
+import type { Fitting, Item, Piece, Placement } from '../../../src/core/model/types';
+import { hanging, inches, item, piece, placement, standing } from '../rooms';
+import type { FindingCases } from './case';
+import { art, box, fitting, room, type Given } from './given';
+
+/** A thing of a size in inches. */
+const thing = (id: string, [w, h, d]: readonly [number, number, number], more: Partial<Item> = {}): Item =>
+  item({
+    id,
+    name: `The ${id}`,
+    kind: 'vase',
+    widthMm: inches(w),
+    heightMm: inches(h),
+    depthMm: inches(d),
+    ...more,
+  });
+const put = (itemId: string, xIn: number, more: Partial<Placement> = {}): Placement =>
+  placement({ id: `x-${itemId}`, itemId, xMm: inches(xIn), ...standing('chest'), ...more });
+/** A chest at the north wall, 48 in wide, 18 deep and 30 high, its left end 40 in along the wall. */
+const chest = box('chest', [64, 9], [48, 18], { heightMm: inches(30) });
+const onChest = (items: Item[], placements: Placement[], more: Given = {}) =>
+  room({ pieces: [chest], items, placements, ...more });
+const vase = (xIn: number, more: Partial<Placement> = {}) =>
+  onChest([thing('vase', [6, 10, 6])], [put('vase', xIn, more)]);
+const two = (apartIn: number) =>
+  onChest([thing('vase', [6, 10, 6]), thing('jug', [6, 10, 6])], [put('vase', 12), put('jug', 12 + apartIn)]);
+/** The chest with a picture over it, its lower edge 12 in above the top. */
+const underPicture = (vaseIn: number) =>
+  onChest([art(20, 16), thing('vase', [6, vaseIn, 6])], [put('vase', 24)], {
+    hangings: [hanging({ xMm: inches(64), centreMm: inches(50), overPieceId: null })],
+  });
+const screenOver = (vaseIn: number) =>
+  onChest([thing('vase', [5, vaseIn, 5])], [put('vase', 24)], {
+    fittings: [{ ...fitting('tv', 'n', [44, 36], [40, 26]), depthMm: inches(2) }],
+  });
+/** A bookcase with shelves at 2 and 14 in: what stands on the lower has 12 in less the board. */
+const bookcase: Piece = piece({
+  ...chest,
+  kind: 'bookcase',
+  heightMm: inches(72),
+  depthMm: inches(12),
+  shelvesMm: [inches(2), inches(14), inches(26)],
+});
+const inBay = (highIn: number) =>
+  room({
+    pieces: [bookcase],
+    items: [thing('vase', [6, highIn, 6])],
+    placements: [put('vase', 20, { spot: { of: 'chest', part: 'bay1' } })],
+  });
+const behind = (kind: Fitting['kind'], xIn: number) =>
+  onChest([thing('vase', [6, 10, 6])], [put('vase', xIn)], {
+    fittings: [fitting(kind, 'n', [60, 32], [4, 4])],
+  });
+/** A coffee table between a sofa and a chair. */
+const talk = (highIn: number) =>
+  room({
+    pieces: [
+      piece({ id: 'sofa', yMm: inches(20), xMm: inches(84) }),
+      piece({ id: 'chair', kind: 'armchair', yMm: inches(110), xMm: inches(84), turnDeg: 180 }),
+      box('chest', [84, 70], [40, 24], { kind: 'coffeeTable', heightMm: inches(17) }),
+    ],
+    items: [thing('vase', [6, highIn, 6])],
+    placements: [put('vase', 20)],
+  });
+/** A shelf over the sofa. */
+const overSofa = (massG: number) =>
+  room({
+    pieces: [piece({ id: 'sofa', yMm: inches(19), xMm: inches(84) })],
+    fittings: [{ ...fitting('shelf', 'n', [60, 60], [48, 1]), id: 'chest', depthMm: inches(9) }],
+    items: [thing('vase', [6, 10, 6], { massG })],
+    placements: [put('vase', 20)],
+  });
+
+export const SURFACES_CASES = {
+  'before-screen': { level: 'caution', shows: screenOver(5.5), not: screenOver(5) },
+  'before-picture': { level: 'caution', shows: underPicture(11.5), not: underPicture(11) },
+  'taller-than-spot': { level: 'stop', shows: inBay(12), not: inBay(11) },
+  'past-the-edge': { level: 'caution', shows: vase(2), not: vase(3) },
+  'falls-off': { level: 'stop', shows: vase(-1), not: vase(2) },
+  'things-collide': { level: 'stop', shows: two(5), not: two(6) },
+  'spot-takes-none': {
+    level: 'caution',
+    shows: onChest([thing('shade', [8, 8, 8], { kind: 'lampshade' })], [put('shade', 24)]),
+    not: vase(24),
+  },
+  'spot-gone': {
+    level: 'stop',
+    shows: vase(24, { spot: { of: 'chest', part: 'bay4' } }),
+    not: vase(24),
+  },
+  'plug-behind-thing': { level: 'caution', shows: behind('socket', 22), not: behind('socket', 36) },
+  'vent-behind-thing': { level: 'caution', shows: behind('vent', 22), not: behind('vent', 36) },
+  'talk-blocked': { level: 'caution', shows: talk(17), not: talk(16) },
+  'loose-over-heads': { level: 'caution', shows: overSofa(1200), not: overSofa(800) },
+  'surface-fits': { level: 'ok', shows: vase(24), not: vase(2) },
+} satisfies FindingCases;
