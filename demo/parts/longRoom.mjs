@@ -3,6 +3,7 @@ import { home } from './places.mjs';
 import {
   ROOM,
   box4,
+  brought,
   draped,
   dressing,
   finish,
@@ -11,12 +12,14 @@ import {
   hanging,
   irritation,
   look,
+  moved,
   object,
   opening,
   piece,
   pillow,
   saw,
   seat,
+  takenOut,
   task,
   weave,
   wire,
@@ -235,6 +238,15 @@ export const longRoom = {
           object('books-blue', 'chest', 36),
         ],
       ],
+      {
+        // the jute rug is rolled up for the summer, the chairs turn to the window
+        moved: [takenOut('rug'), moved('harbour-chair', [150, 104, 90]), moved('coffee-table', [92, 66, 0])],
+        brought: [
+          brought('rug-stripe', [92, 66, 0]),
+          brought('cane-chair', [40, 108, 250]),
+          brought('fern', [12, 150, 0]),
+        ],
+      },
     ),
   ],
 };

@@ -72,6 +72,16 @@ for (const [id, name, w, h, colour, more] of [
     roomId: 'long-room',
     ...more,
   });
+item(['cane-chair', 'Cane chair'], 'chair', [26, 32], cols(['oak', 0.8], ['sailcloth', 0.2]), {
+  texture: 'woven',
+  depthMm: i(27),
+  whereabouts: 'Landing, under the stairs',
+});
+item(['ladder', 'Driftwood ladder'], 'ladder', [17, 66], cols(['hemp', 1]), {
+  texture: 'hard',
+  depthMm: i(10),
+  whereabouts: 'Attic',
+});
 item(['fern', 'Fern in a pot'], 'plant', [16, 20], cols(['moss', 0.8], ['hemp', 0.2]), {
   texture: 'hard',
   whereabouts: 'Long Room, by the window',

@@ -152,6 +152,17 @@ export const pillow = (itemId, pieceId, x, row, more = {}) =>
 export const draped = (itemId, pieceId, x) => put(itemId, [pieceId, 'seat'], x, { row: 9, lie: 'overBack' });
 /** A thing on a part of a piece, a fitting or another thing: its top when nothing else is said. */
 export const object = (itemId, of, x, { part = 'top', ...more } = {}) => put(itemId, [of, part], x, more);
+/** A piece of the room that stands elsewhere in a look; one that is taken out of it; a thing that is brought in. */
+export const moved = (id, [x, y, turnDeg]) => ({ id, isOut: false, xMm: i(x), yMm: i(y), turnDeg });
+export const takenOut = (id) => ({ id, isOut: true, xMm: 0, yMm: 0, turnDeg: 0 });
+export const brought = (itemId, [x, y, turnDeg], id = itemId) => ({
+  id,
+  itemId,
+  xMm: i(x),
+  yMm: i(y),
+  turnDeg,
+});
+
 export const look = ([id, name, season, order], [dressings, hangings, placements], more = {}) => ({
   id,
   name,
@@ -159,8 +170,12 @@ export const look = ([id, name, season, order], [dressings, hangings, placements
   order,
   sheetTaken: null,
   approvedWallIds: [],
+  approvedZones: [],
   rodLineMm: null,
   plannedShares: null,
+  brief: { purpose: 'everyday', filling: 'usual', order: 'class', visitorAges: [], mostCost: null },
+  moved: [],
+  brought: [],
   ...(id === 'as-found' ? { isRecord: true } : {}),
   dressings,
   hangings,

@@ -41,6 +41,11 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
       if (s.kind === 'shelf')
         return say('bracketsOf', { count: s.count, mass: massWords(s.bracketG ?? 0, unit) });
       if (s.kind === 'picture') return pictureNote(s, say, unit);
+      if (s.floor)
+        return say(`floorActs.${s.floor.act}`, {
+          along: length(s.floor.alongMm),
+          from: length(s.floor.fromWallMm),
+        });
       if (s.kind === 'surface') return say('surfaceOf', { count: s.count });
       return s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : '';
     },

@@ -1,4 +1,4 @@
-import { choose, expect, fileOf, notice, saved, test } from './studio';
+import { ITEMS, choose, expect, fileOf, notice, saved, test } from './studio';
 
 test.beforeEach(({ studio }) => studio.fill());
 
@@ -35,7 +35,7 @@ test('a list opens, is walked and chosen from by keys alone, and the focus comes
 
 test('a long list is narrowed by typing, says when nothing matches, and takes Enter', async ({ page }) => {
   await page.goto('/stash');
-  await expect(page.getByText('98 of 98')).toBeVisible();
+  await expect(page.getByText(`${ITEMS} of ${ITEMS}`)).toBeVisible();
   const kind = page.getByRole('combobox', { name: 'Kind', exact: true });
   await kind.click();
   await expect(page.getByPlaceholder('Search', { exact: true })).toBeFocused();
@@ -47,7 +47,7 @@ test('a long list is narrowed by typing, says when nothing matches, and takes En
   await page.keyboard.press('Enter');
   await expect(kind).toHaveText('Mirror');
   await expect(kind).toBeFocused();
-  await expect(page.getByText('1 of 98')).toBeVisible();
+  await expect(page.getByText(`1 of ${ITEMS}`)).toBeVisible();
   // a press beside an open list only closes it
   await kind.click();
   await expect(page.locator('[cmdk-item]').first()).toBeVisible();

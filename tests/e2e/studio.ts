@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { RoomFile } from '../../src/core/model/types';
@@ -8,6 +8,10 @@ import type { Plan } from '../../src/core/plan/planLook';
 import { demoStudio, freePort, serve, type Server } from '../helpers/server';
 
 export { freePort };
+
+/** How many things the stash of the demo has. */
+const demo = new URL('../../demo/sail-loft.studio.json', import.meta.url);
+export const ITEMS = (JSON.parse(readFileSync(demo, 'utf8')) as { items: unknown[] }).items.length;
 
 /** A running studio of its own, filled with the demo before each test or left empty. */
 export type Studio = {

@@ -1,6 +1,7 @@
 import demo from '../../demo/sail-loft.studio.json';
 import { cm, inches } from '../../src/core/base/units';
 import {
+  BRIEF,
   CLEAR,
   DRESSING,
   FITTING,
@@ -219,8 +220,10 @@ export function bareRoom(
         order: 0,
         sheetTaken: null,
         approvedWallIds: [],
+        approvedZones: [],
         rodLineMm: null,
         plannedShares: null,
+        brief: BRIEF,
         ...emptyLists(),
       },
     ],

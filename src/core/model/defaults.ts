@@ -1,5 +1,6 @@
 /** What every noun begins with, and what a file of an older version is taken to say where it is silent. */
 import type {
+  Brief,
   Clear,
   Dressing,
   Fitting,
@@ -202,6 +203,15 @@ export const GROUP: Omit<HangingGroup, 'id' | 'name' | 'wallId' | 'kind'> = {
   ratio: null,
   seed: 1,
   reuseHoles: false,
+};
+
+/** What a look is for while nobody has said so. */
+export const BRIEF: Brief = {
+  purpose: 'everyday',
+  filling: 'usual',
+  order: 'class',
+  visitorAges: [],
+  mostCost: null,
 };
 
 /** A thing that was put somewhere, of which nothing more is said: it stands there for the season, showing its front. */

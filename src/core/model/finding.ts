@@ -18,6 +18,9 @@ export const STAGE_NAMES: readonly StageName[] = Object.values(STAGE_GROUPS).fla
 /** Every kind of finding; the message table has one sentence per code. */
 export type FindingCode =
   // floor
+  | 'stands-past-wall'
+  | 'taller-than-ceiling'
+  | 'not-for-floor'
   | 'walkway-narrow'
   | 'no-way-to'
   | 'door-narrow-for-wheels'

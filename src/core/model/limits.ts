@@ -18,6 +18,15 @@ export const LIMITS = {
     looks: 60,
   },
   clear: { found: 600, irritations: 300, tasks: 300, beforePhotos: 60 },
-  look: { approvedWallIds: 60, dressings: 60, hangings: 300, groups: 100, placements: 600 },
+  look: {
+    approvedWallIds: 60,
+    approvedZones: 400,
+    moved: 400,
+    brought: 200,
+    dressings: 60,
+    hangings: 300,
+    groups: 100,
+    placements: 600,
+  },
   studio: { rules: 500, homes: 2000, places: 2000, items: 50_000, rooms: 5000, photos: 20_000 },
 } as const;

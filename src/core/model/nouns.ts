@@ -61,6 +61,22 @@ export const NOUNS = {
     follows: [],
     label: (row) => row.text,
   },
+  moved: {
+    where: 'look',
+    list: 'moved',
+    since: 5,
+    items: [],
+    follows: [{ path: 'id', of: ['piece'], then: 'removed' }],
+    label: (row, file) => file.pieces.find((p) => p.id === row.id)?.name,
+  },
+  brought: {
+    where: 'look',
+    list: 'brought',
+    since: 5,
+    items: ['itemId'],
+    follows: [],
+    label: (row, file) => itemName(file, row.itemId),
+  },
   dressing: {
     where: 'look',
     list: 'dressings',
@@ -73,7 +89,7 @@ export const NOUNS = {
     list: 'hangings',
     items: ['itemId', 'print.itemId'],
     follows: [
-      { path: 'overPieceId', of: ['piece', 'fitting'], then: { overPieceId: null } },
+      { path: 'overPieceId', of: ['piece', 'fitting', 'brought'], then: { overPieceId: null } },
       { path: 'groupId', of: ['group'], then: { groupId: null, groupAt: null } },
     ],
     label: (row, file) => itemName(file, row.itemId),
@@ -84,8 +100,8 @@ export const NOUNS = {
     since: 3,
     items: [],
     follows: [
-      { path: 'overPieceId', of: ['piece', 'fitting'], then: { overPieceId: null } },
-      { path: 'axisId', of: ['piece', 'fitting'], then: { axisId: null } },
+      { path: 'overPieceId', of: ['piece', 'fitting', 'brought'], then: { overPieceId: null } },
+      { path: 'axisId', of: ['piece', 'fitting', 'brought'], then: { axisId: null } },
     ],
     label: (row) => row.name,
   },
@@ -93,7 +109,9 @@ export const NOUNS = {
     where: 'look',
     list: 'placements',
     items: ['itemId'],
-    follows: [{ path: 'spot.of', of: ['piece', 'fitting', 'opening', 'placement'], then: 'removed' }],
+    follows: [
+      { path: 'spot.of', of: ['piece', 'fitting', 'opening', 'brought', 'placement'], then: 'removed' },
+    ],
     label: (row, file) => itemName(file, row.itemId),
   },
 } as const satisfies { [N in NounName]: Described<N> };

@@ -3,6 +3,7 @@
  * it came, for the schema to refuse.
  */
 import {
+  BRIEF,
   CLEAR,
   DRESSING,
   FITTING,
@@ -75,6 +76,8 @@ function bodyFrom4(r: Fields): Fields {
   return {
     ...r,
     looks: each(r.looks, (l) => ({
+      brief: BRIEF,
+      approvedZones: [],
       ...l,
       placements: each(l.placements, (p) => placementFrom4(p, pieces, taken)),
     })),

@@ -16,7 +16,7 @@ export type FittingSheet = {
   fingerprint: string;
 };
 
-/** The day's order: rods, then curtains, then pictures, then seats; every height from one level line. */
+/** The day's order: furniture, then rods, then curtains, then pictures, then seats; every height from one level line. */
 export function fittingSheet(
   outcomes: readonly StageOutcome[],
   inserts: readonly InsertNeed[],
@@ -25,12 +25,13 @@ export function fittingSheet(
 ): FittingSheet {
   const levelLineMm = rules.number('fitting.levelLine');
   const fromCeiling = rules.school('walls.datum') === 'ceiling';
-  const steps = outcomes
-    .flatMap((o) => o.steps)
-    .map((step) => (fromCeiling ? measuredDown(step, ceilingAt) : step));
+  const all = outcomes.flatMap((o) => o.steps);
+  const steps = [...all.filter(isFloor), ...all.filter((step) => !isFloor(step))].map((step) =>
+    fromCeiling ? measuredDown(step, ceilingAt) : step,
+  );
   const buy = [
     ...outcomes.flatMap((o) => o.bought.lines),
-    ...shortLines(inBuyingOrder(outcomes.flatMap((o) => o.bought.uses))),
+    ...shortLines(inBuyingOrder(together(outcomes.flatMap((o) => o.bought.uses)))),
     ...inserts.filter((i) => i.buy > 0).map(insertLine),
   ];
   return {
@@ -43,6 +44,8 @@ export function fittingSheet(
     fingerprint: fingerprint(JSON.stringify([levelLineMm, steps, buy])),
   };
 }
+
+const isFloor = (step: FittingStep): boolean => step.kind === 'floor';
 
 /** A step whose marks are measured down from the ceiling over each as well. */
 const measuredDown = (step: FittingStep, ceilingAt: (wallId: string, xMm: Mm) => Mm): FittingStep => ({
@@ -61,6 +64,16 @@ const USE_ORDER: readonly BuyKind[] = ['panelShort', 'cover', 'thing', 'piece'];
 
 const inBuyingOrder = (uses: readonly Use[]): Use[] =>
   [...uses].sort((a, b) => USE_ORDER.indexOf(a.kind) - USE_ORDER.indexOf(b.kind));
+
+/** What is used on the floor, on a top and on a wall comes from one stock: a thing is counted once, over all of them. */
+function together(uses: readonly Use[]): Use[] {
+  const ofItem = new Map<string, Use>();
+  for (const use of uses) {
+    const known = ofItem.get(use.itemId);
+    ofItem.set(use.itemId, known ? { ...known, need: known.need + use.need } : use);
+  }
+  return [...ofItem.values()];
+}
 
 const insertLine = (need: InsertNeed): BuyLine => ({
   kind: 'insert',

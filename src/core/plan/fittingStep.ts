@@ -25,7 +25,7 @@ export type Mark = {
   wallId?: string;
 };
 export type FittingStep = {
-  kind: 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat' | 'surface';
+  kind: 'floor' | 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat' | 'surface';
   about: string;
   name: string;
   wallId: string;
@@ -49,6 +49,8 @@ export type FittingStep = {
   part?: { kind: string; n: number; of: number };
   /** What is set out on a surface: its middle from the left end, and what carries it where something does. */
   setOut?: { name: string; count: number; xMm: Mm; on: string | null }[];
+  /** Furniture that is moved for the look: its left end along the wall, and its nearest edge from it. */
+  floor?: { act: 'in' | 'out' | 'moved'; alongMm: Mm; fromWallMm: Mm };
   /** Hangs inside the tub, behind the curtain. */
   liner?: boolean;
 };

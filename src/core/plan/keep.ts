@@ -27,6 +27,17 @@ export type Kept<Result> = {
   make: (input: never, previous: Result | undefined) => Result;
 };
 
+/** A computation by itself. The compiler lets `make` read nothing but what `reads` lists. */
+export const keptFrom = <
+  Result,
+  const F extends FileKey = never,
+  const R extends keyof Room = never,
+  const L extends keyof Look = never,
+>(
+  reads: Reads<F, R, L, never>,
+  make: (input: Input<F, R, L, unknown>, previous: Result | undefined) => Result,
+): Kept<Result> => ({ reads, make: make as Kept<Result>['make'] });
+
 /** A part of the plan, under the name by which later parts and stages read it. */
 export type Part<Parts> = Kept<unknown> & { name: keyof Parts & string };
 
@@ -56,12 +67,14 @@ export type Memories = ReadonlyMap<string, Memory>;
 export class Keeper<Parts extends object> {
   readonly memories = new Map<string, Memory>();
   readonly #parts: Record<string, unknown>;
+  #source: Source;
 
   constructor(
-    private readonly source: Source,
+    source: Source,
     given: Partial<Parts>,
     private readonly previous: Memories | undefined,
   ) {
+    this.#source = source;
     this.#parts = { ...given };
   }
 
@@ -80,6 +93,13 @@ export class Keeper<Parts extends object> {
     this.#parts[name] = result;
   }
 
+  /** Lets everything that follows read a list of the file as it is in the look. */
+  replace<F extends FileKey>(key: F, item: Kept<RoomFile[F]>): void {
+    const { file, look } = this.#source;
+    const value = this.keep(`${key} of the look`, item);
+    if (value !== file[key]) this.#source = { file: { ...file, [key]: value }, look };
+  }
+
   run(item: Part<Parts>): void {
     this.#parts[item.name] = this.keep(item.name, item);
   }
@@ -96,7 +116,7 @@ export class Keeper<Parts extends object> {
   }
 
   #inputsOf(reads: AnyReads): unknown[] {
-    const { file, look } = this.source;
+    const { file, look } = this.#source;
     const inputs: unknown[] = [];
     for (const key of reads.file ?? []) inputs.push(file[key]);
     for (const key of reads.room ?? []) inputs.push(file.room[key]);
@@ -110,7 +130,7 @@ export class Keeper<Parts extends object> {
    * fail.
    */
   #slicesOf(reads: AnyReads): unknown {
-    const { file, look } = this.source;
+    const { file, look } = this.#source;
     const room = reads.room ? { room: pick(file.room, reads.room) } : {};
     return {
       ...pick(this.#parts, reads.parts ?? []),

@@ -75,6 +75,18 @@ const PUTS: Partial<Record<ChangeKind, Make>> = {
       piece: { ...known, xMm: known.xMm + amount, turnDeg: (known.turnDeg + (amount > 0 ? 90 : 0)) % 360 },
     };
   },
+  putMoved: ({ pieces }, look, { which, amount }) => {
+    const piece = one(pieces, which);
+    const row = piece && { id: piece.id, isOut: amount > 300, xMm: piece.xMm, yMm: piece.yMm, turnDeg: 0 };
+    return row && { do: 'putMoved', lookId: look.id, moved: { ...row, xMm: row.xMm + amount } };
+  },
+  putBrought: ({ items }, look, { which, amount }) => {
+    const itemId = one(items, which)?.id;
+    const at = { xMm: 1500 + amount, yMm: 1200, turnDeg: amount > 0 ? 90 : 0 };
+    return itemId === undefined
+      ? undefined
+      : { do: 'putBrought', lookId: look.id, brought: { id: `b-${which}`, itemId, ...at } };
+  },
   putDressing: ({ openings }, look, { which, amount }) => {
     const known = one(look.dressings, which);
     const openingId = one(openings, which)?.id ?? 'none';
@@ -181,6 +193,7 @@ const OTHERS: Record<OtherKind, Make> = {
           { ...headOfLook(look), name: `Look ${amount}` },
           { ...headOfLook(look), plannedShares: [60, 30, 10] },
           { ...headOfLook(look), sheetTaken: 'abcdef01' },
+          { ...headOfLook(look), brief: { ...look.brief, visitorAges: amount > 0 ? [2] : [] } },
         ],
         which,
       ) ?? headOfLook(look),

@@ -1,4 +1,4 @@
-import type { Item, Opening } from '../model/types';
+import type { Item, Opening, Piece } from '../model/types';
 import { isWay } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
 import { placeThings, type PlacedThing } from '../room/placed';
@@ -33,6 +33,8 @@ export type Parts = {
   // given
   ownRules: readonly OwnRule[];
   now: string | undefined;
+  /** The room's own furniture where it was measured; `file.pieces` is as the look arranges it. */
+  measured: readonly Piece[];
   // facts of the room
   rules: RuleBook;
   walls: Wall[];

@@ -1,7 +1,8 @@
 import { STAGE_NAMES, type Finding, type StageName } from '../model/finding';
-import type { RoomFile } from '../model/types';
+import type { Piece, RoomFile } from '../model/types';
 import type { OwnRule } from '../rules/book';
-import { Keeper, type Memories } from './keep';
+import { arrangePieces, homeOnTheDay } from '../room/arrange';
+import { keptFrom, Keeper, type Memories } from './keep';
 import { FACTS, type Parts } from './parts';
 import type { StageOutcome, StageState } from './stageOutcome';
 import { STAGES } from './stages';
@@ -56,8 +57,10 @@ export type PlanOptions = {
 export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const look = file.looks.find((l) => l.id === options.lookId);
   if (!look) throw new Error(`no look ${options.lookId} in this room`);
-  const given = { ownRules: options.rules ?? file.rules, now: options.now };
+  const given = { ownRules: options.rules ?? file.rules, now: options.now, measured: file.pieces };
   const keeper = new Keeper<Parts>({ file, look }, given, options.previous?.memories);
+  keeper.replace('pieces', ARRANGED);
+  keeper.replace('home', ON_THE_DAY);
   for (const fact of FACTS) keeper.run(fact);
   const outcomes: StageOutcome[] = [];
   const states = new Map<StageName, StageState>();
@@ -95,6 +98,16 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     memories: keeper.memories,
   };
 }
+
+/** The furniture as the look arranges it, and who is at home on its days: every part reads these. */
+const ARRANGED = keptFrom(
+  { file: ['pieces', 'items'], look: ['moved', 'brought'] },
+  ({ file, look }, previous: Piece[] | undefined) =>
+    arrangePieces({ pieces: file.pieces, items: file.items, look }, previous),
+);
+const ON_THE_DAY = keptFrom({ file: ['home'], look: ['brief'] }, ({ file, look }) =>
+  homeOnTheDay(file.home, look),
+);
 
 const inRailOrder = (states: ReadonlyMap<StageName, StageState>): Record<StageName, StageState> =>
   Object.fromEntries(STAGE_NAMES.map((name) => [name, states.get(name)])) as Record<StageName, StageState>;

@@ -42,7 +42,7 @@ export function solveLook(
 ): Solved {
   const look = file.looks.find((l) => l.id === lookId);
   if (!look) return { solutions: [], leftOut: 0 };
-  const context = { ...roomContext(file), look };
+  const context = { ...roomContext(file, look), look };
   const { rules } = context;
   const dressed = dressedOf(context);
   const named = new Set(which.split(' '));

@@ -61,3 +61,42 @@ describe('a wall that was approved', () => {
     expect(after(change)).toEqual(left);
   });
 });
+
+describe('zones that were approved one by one', () => {
+  const zones = ['floor', `on:${sofa.id}`, 'wall:n', 'wall:e'];
+  const byZone: RoomFile = applyKept(start, {
+    do: 'putLook',
+    look: { ...headOfLook(look), approvedZones: zones },
+  });
+  const left = (change: Change): string[] => applyKept(byZone, change).looks[0]!.approvedZones;
+  it.each<[string, Change, string[]]>([
+    ['a note', { do: 'setRoom', room: { ...start.room, note: 'x' } }, zones],
+    [
+      'a pillow on the sofa',
+      { do: 'putPlacement', lookId, placement: { ...look.placements[0]!, xMm: 5 } },
+      ['floor', 'wall:n', 'wall:e'],
+    ],
+    [
+      'a picture on the north wall',
+      { do: 'putHanging', lookId, hanging: { ...look.hangings[0]!, xMm: 700 } },
+      ['floor', `on:${sofa.id}`, 'wall:e'],
+    ],
+    [
+      'the sofa moved for this look',
+      {
+        do: 'putMoved',
+        lookId,
+        moved: { id: sofa.id, isOut: false, xMm: sofa.xMm + 9, yMm: sofa.yMm, turnDeg: 0 },
+      },
+      ['wall:n', 'wall:e'],
+    ],
+    [
+      'a picture of the stash that is no furniture',
+      { do: 'putBrought', lookId, brought: { id: 'c', itemId: 'a', xMm: 900, yMm: 2000, turnDeg: 0 } },
+      zones,
+    ],
+    ['the sofa taken away', { do: 'removePiece', id: sofa.id }, ['wall:n', 'wall:e']],
+  ])('are those that it leaves as they were: %s', (_, change, kept) => {
+    expect(left(change)).toEqual(kept);
+  });
+});

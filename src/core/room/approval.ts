@@ -1,19 +1,26 @@
 import { applyChange, type Change } from '../model/change';
 import type { Look, RoomFile } from '../model/types';
+import { arrangePieces } from './arrange';
 import { placeOnWall } from './place';
 import { wallsOf, type Wall } from './walls';
+import { zoneNamed } from './zones';
 
-/** A change that is kept: applied, and with it walls are approved no longer where what was approved has changed. */
+/** A change that is kept: applied, and with it walls and zones are approved no longer where what was approved has changed. */
 export const applyKept = (file: RoomFile, change: Change): RoomFile =>
   withoutLapsedApprovals(file, applyChange(file, change));
 
+/** The room as one look shows it, with what approvals are compared by. */
+type Seen = { file: RoomFile; look: Look; walls: readonly Wall[] };
+const arrangedIn = ({ file, look }: Seen) => arrangePieces({ pieces: file.pieces, items: file.items, look });
+
 /** What is to be seen on a wall in one look: what hangs there, what stands there, and what lies on it. */
-function seenOnWall(file: RoomFile, look: Look, wallId: string, walls: readonly Wall[]): unknown[] {
+function seenOnWall(seen: Seen, wallId: string): unknown[] {
+  const { file, look, walls } = seen;
   const isHere = (thing: { wallId: string }) => thing.wallId === wallId;
   const things = [
     ...file.openings.filter(isHere),
     ...file.fittings.filter(isHere),
-    ...file.pieces.filter((p) => isHere(placeOnWall(p, walls))),
+    ...arrangedIn(seen).filter((p) => isHere(placeOnWall(p, walls))),
   ];
   const ids = new Set(things.map((thing) => thing.id));
   return [
@@ -22,6 +29,30 @@ function seenOnWall(file: RoomFile, look: Look, wallId: string, walls: readonly 
     look.hangings.filter(isHere),
     look.groups.filter(isHere),
     standingOn(look.placements, ids),
+  ];
+}
+
+/**
+ * What was approved of a zone: how the furniture stands; what hangs on a wall and at its windows; a piece, a mantel or a
+ * shelf with all that is on it.
+ */
+function seenInZone(seen: Seen, name: string): unknown[] {
+  const { file, look } = seen;
+  const zone = zoneNamed(name);
+  const pieces = arrangedIn(seen);
+  if (zone.of === 'floor') return [pieces];
+  if (zone.of === 'host') {
+    const host = [...file.openings, ...file.fittings, ...pieces].find(({ id }) => id === zone.id);
+    return [host ?? null, standingOn(look.placements, new Set([zone.id]))];
+  }
+  const isHere = (thing: { wallId: string }) => thing.wallId === zone.id;
+  const built = [...file.openings.filter(isHere), ...file.fittings.filter(isHere)];
+  const ids = new Set(built.map((thing) => thing.id));
+  return [
+    built,
+    look.dressings.filter((d) => ids.has(d.openingId)),
+    look.hangings.filter(isHere),
+    look.groups.filter(isHere),
   ];
 }
 
@@ -37,11 +68,13 @@ function standingOn(placements: Look['placements'], ids: ReadonlySet<string>): L
 }
 
 const IN_ROOM = ['openings', 'fittings', 'pieces'] as const;
-const IN_LOOK = ['dressings', 'hangings', 'groups', 'placements'] as const;
+const IN_LOOK = ['moved', 'brought', 'dressings', 'hangings', 'groups', 'placements'] as const;
+
+const isSameText = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
- * The file after a change, with walls approved no longer where what was approved has changed. A wall that is approved
- * by the change itself stays so.
+ * The file after a change, with walls and zones approved no longer where what was approved has changed. What is approved by
+ * the change itself stays so.
  */
 function withoutLapsedApprovals(before: RoomFile, after: RoomFile): RoomFile {
   const looks = after.looks.map((look) => {
@@ -51,14 +84,18 @@ function withoutLapsedApprovals(before: RoomFile, after: RoomFile): RoomFile {
       (before.room.walls === after.room.walls &&
         IN_ROOM.every((list) => before[list] === after[list]) &&
         IN_LOOK.every((list) => old[list] === look[list]));
-    if (look.approvedWallIds.length === 0 || isSame) return look;
-    const [wallsBefore, wallsAfter] = [wallsOf(before.room), wallsOf(after.room)];
-    const approvedWallIds = look.approvedWallIds.filter(
-      (id) =>
-        JSON.stringify(seenOnWall(before, old, id, wallsBefore)) ===
-        JSON.stringify(seenOnWall(after, look, id, wallsAfter)),
-    );
-    return approvedWallIds.length === look.approvedWallIds.length ? look : { ...look, approvedWallIds };
+    const { approvedWallIds, approvedZones } = look;
+    if (isSame || approvedWallIds.length + approvedZones.length === 0) return look;
+    const was = { file: before, look: old, walls: wallsOf(before.room) };
+    const is = { file: after, look, walls: wallsOf(after.room) };
+    const kept = {
+      approvedWallIds: approvedWallIds.filter((id) => isSameText(seenOnWall(was, id), seenOnWall(is, id))),
+      approvedZones: approvedZones.filter((zone) => isSameText(seenInZone(was, zone), seenInZone(is, zone))),
+    };
+    const isWhole =
+      kept.approvedWallIds.length === approvedWallIds.length &&
+      kept.approvedZones.length === approvedZones.length;
+    return isWhole ? look : { ...look, ...kept };
   });
   return looks.every((look, i) => look === after.looks[i]) ? after : { ...after, looks };
 }

@@ -16,6 +16,7 @@ export const TOPS = kinds<PieceKind>(
   'chest',
   'desk',
   'diningTable',
+  'dressingTable',
 );
 export const LAMPS = kinds<PieceKind>('lamp', 'floorLamp', 'tableLamp');
 export const BEDS = kinds<PieceKind>('bed', 'cot');

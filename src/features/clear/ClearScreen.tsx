@@ -5,6 +5,7 @@ import { useTranslations } from 'next-intl';
 import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { planLook } from '../../core/plan/planLook';
+import { inLook } from '../../core/room/arrange';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { PlanDrawing } from '../shell/drawing/PlanDrawing';
 import { waking } from '../../ui/Awake';
@@ -112,7 +113,7 @@ export function ClearScreen(): ReactNode {
       {shown && wall ? (
         <WallDrawing elevation={shown} title={wallName(wall)} height={430} />
       ) : (
-        <PlanDrawing file={file} paint={paint} />
+        <PlanDrawing file={inLook(file, asFound)} paint={paint} />
       )}
       <BeforePhotos wallId={wall ? wall.id : null} />
       {wall && (

@@ -12,7 +12,7 @@ const SIZE = { width: 220, height: 180 };
 /** Where a colour's places are on the plan, and the way the room leans. */
 export function ShadePlan({ family }: { family: FamilyPlan }): ReactNode {
   const t = useTranslations('colour');
-  const { file } = useRoom();
+  const { arranged: file } = useRoom();
   const paint = usePaint();
   const scale = planScale(file, SIZE.width, SIZE.height, 14);
   const { places } = family.spread;

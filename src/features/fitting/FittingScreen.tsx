@@ -3,7 +3,7 @@ import { headOfLook } from '../../core/model/nouns';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
-import { sheetWalls } from '../../core/plan/sheetWalls';
+import { sheetParts, type SheetPart } from '../../core/plan/sheetParts';
 import { Button } from '../../ui/Button';
 import { Mark } from '../../ui/Mark';
 import { Words } from '../../ui/Words';
@@ -11,8 +11,8 @@ import { useRoom } from '../shell/room/RoomContext';
 import { useFindingWords, useWallName } from '../shell/useWords';
 import { Why } from '../shell/Why';
 import { BuyList } from './BuyList';
-import { WallSteps } from './WallSteps';
-import { ApproveWall } from './ApproveWall';
+import { ApproveZone } from './ApproveZone';
+import { PartSteps } from './PartSteps';
 
 /**
  * The fitting sheet: marks wall by wall from one line, in the day's order, what to buy, cautions. Printed as
@@ -21,13 +21,9 @@ import { ApproveWall } from './ApproveWall';
 export function FittingScreen(): ReactNode {
   const t = useTranslations('fitting');
   const { file, look, plan } = useRoom();
-  const wallName = useWallName();
   const { sheet } = plan;
   const query = `look=${look.id}`;
-  const nameOf = (wallId: string): string => {
-    const wall = plan.walls.find((w) => w.id === wallId);
-    return wall ? wallName(wall) : '';
-  };
+  const nameOf = usePartName();
   const link =
     'inline-flex items-center rounded-md border border-ink bg-sheet px-3 py-1.5 text-[14px] font-medium hover:bg-well';
   return (
@@ -63,13 +59,13 @@ export function FittingScreen(): ReactNode {
                 <Why rule="fitting.levelLine" />
               </span>
             </p>
-            {sheetWalls(sheet.steps).map((wall) => (
-              <section key={wall.wallId} className="keep-together mb-5 border-t border-line pt-3">
+            {sheetParts(sheet.steps, look).map((part) => (
+              <section key={part.key} className="keep-together mb-5 border-t border-line pt-3">
                 <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-                  <h2 className="text-[19px]">{nameOf(wall.wallId)}</h2>
-                  <ApproveWall wallId={wall.wallId} name={nameOf(wall.wallId)} />
+                  <h2 className="text-[19px]">{nameOf(part)}</h2>
+                  <ApproveZone part={part} name={nameOf(part)} />
                 </div>
-                <WallSteps wall={wall} />
+                <PartSteps part={part} />
               </section>
             ))}
             <div className="grid gap-8 border-t-2 border-ink pt-3 lg:grid-cols-2 print:block">
@@ -82,6 +78,20 @@ export function FittingScreen(): ReactNode {
       </div>
     </div>
   );
+}
+
+/** What a part of the sheet is called: its wall, the floor, or the piece or fitting that carries what is set out. */
+function usePartName(): (part: SheetPart) => string {
+  const t = useTranslations('fitting');
+  const { arranged, plan } = useRoom();
+  const wallName = useWallName();
+  return ({ zone }) => {
+    if (zone.of === 'floor') return t('floorZone');
+    const wall = plan.walls.find((w) => w.id === zone.id);
+    if (zone.of === 'wall') return wall ? wallName(wall) : '';
+    const hosts = [...arranged.pieces, ...arranged.fittings, ...arranged.openings];
+    return hosts.find((host) => host.id === zone.id)?.name ?? '';
+  };
 }
 
 /** What to be careful about on the day. */

@@ -1,7 +1,7 @@
 'use client';
 import { findOne } from '../../core/base/list';
 import type { ReactNode } from 'react';
-import type { SheetWall } from '../../core/plan/sheetWalls';
+import type { SheetPart } from '../../core/plan/sheetParts';
 import { fitScale } from '../../ui/drawing/scale';
 import { AboveEdge } from '../shell/drawing/AboveEdge';
 import { ShapeView } from '../shell/drawing/ShapeView';
@@ -11,10 +11,10 @@ import { usePaint } from '../shell/usePaint';
 const DRAWN = { width: 300, height: 168 };
 
 /** A wall in small, with the line that everything is measured from and where each step's marks are. */
-export function SheetDrawing({ wall }: { wall: SheetWall }): ReactNode {
+export function SheetDrawing({ part }: { part: SheetPart }): ReactNode {
   const { plan, file } = useRoom();
   const paint = usePaint();
-  const e = findOne(plan.elevations, (x) => x.wallId === wall.wallId);
+  const e = findOne(plan.elevations, (x) => x.wallId === part.wallId);
   const scale = fitScale({ widthMm: e.lengthMm, heightMm: e.ceilingMm }, DRAWN, 4);
   const lineY = scale.y(plan.sheet.levelLineMm);
   return (
@@ -46,7 +46,7 @@ export function SheetDrawing({ wall }: { wall: SheetWall }): ReactNode {
           strokeDasharray="5 3"
         />
       )}
-      {wall.marks.map(({ mark, number }, i) => (
+      {part.marks.map(({ mark, number }, i) => (
         <g key={i}>
           <circle
             cx={scale.x(mark.xMm)}

@@ -10,7 +10,7 @@ import { SheetHead } from '../shell/Workspace';
 import type { PlanMode } from './PlanView';
 import { TEXT_LINK } from '../../ui/PageLink';
 
-const MODES: readonly PlanMode[] = ['pieces', 'walls', 'standing'];
+const MODES: readonly PlanMode[] = ['pieces', 'walls', 'standing', 'arrange'];
 
 /** What is measured, how large it is, and how: on the plan or the wall, with the photo, tape or laser. */
 export function MeasureHead({

@@ -23,6 +23,10 @@ const PlanThumb = dynamic(() => import('../shell/PlanThumb').then((m) => m.PlanT
 });
 const MeasureHead = dynamic(() => import('./MeasureHead').then((m) => waking(m.MeasureHead)));
 const MeasureWorksheet = dynamic(() => import('./MeasureWorksheet').then((m) => waking(m.MeasureWorksheet)));
+const ArrangeStrip = dynamic(() => import('./arrange/ArrangeStrip').then((m) => waking(m.ArrangeStrip)), {
+  loading: () => null,
+});
+const ArrangeSheet = dynamic(() => import('./arrange/ArrangeSheet').then((m) => waking(m.ArrangeSheet)));
 const LaserTape = dynamic(() => import('./LaserTape').then((m) => m.LaserTape), { loading: () => null });
 const KindChips = memo(dynamic(() => import('./KindChips').then((m) => waking(m.KindChips))));
 
@@ -42,6 +46,7 @@ export function MeasureScreen(): ReactNode {
   }, []);
   useFetchWhenIdle();
   const isPlan = wallId === 'plan';
+  const isArranging = isPlan && mode === 'arrange';
   const wall = plan.walls.find((w) => w.id === wallId);
   const elevation = plan.elevations.find((e) => e.wallId === wallId);
   const { handle, removeThing } = useThingDrag(isPlan);
@@ -60,7 +65,13 @@ export function MeasureScreen(): ReactNode {
   return (
     <Workspace
       foot={<WallStrip plan={<PlanThumb />} onPick={() => setSide(null)} />}
-      worksheet={<MeasureWorksheet side={panel} mode={mode} onSide={setSide} onRemove={removeThing} />}
+      worksheet={
+        isArranging ? (
+          <ArrangeSheet />
+        ) : (
+          <MeasureWorksheet side={panel} mode={mode} onSide={setSide} onRemove={removeThing} />
+        )
+      }
     >
       <MeasureHead
         mode={mode}
@@ -87,8 +98,9 @@ export function MeasureScreen(): ReactNode {
             {problem}
           </p>
         )}
-        {mode === 'pieces' && <ThingNames onPick={() => setSide(null)} />}
+        {(mode === 'pieces' || mode === 'arrange') && <ThingNames mode={mode} onPick={() => setSide(null)} />}
       </div>
+      {isArranging && <ArrangeStrip box={box} />}
     </Workspace>
   );
 }
@@ -120,12 +132,12 @@ function useFetchWhenIdle(): void {
 }
 
 /** What there is on the plan or the wall, by name. */
-function ThingNames({ onPick }: { onPick: () => void }): ReactNode {
+function ThingNames({ mode, onPick }: { mode: PlanMode; onPick: () => void }): ReactNode {
   const t = useTranslations('measure');
-  const { file, wallId, picked, pick } = useRoom();
+  const { file, arranged, wallId, picked, pick } = useRoom();
   const things =
     wallId === 'plan'
-      ? file.pieces
+      ? (mode === 'arrange' ? arranged : file).pieces
       : [
           ...file.openings.filter((o) => o.wallId === wallId),
           ...file.fittings.filter((f) => f.wallId === wallId),

@@ -139,7 +139,7 @@ const hingeOf = (hinge: Opening['hinge']): Opening['hinge'] => (hinge === 'none'
 /** How far it is from the frame to what is next to it and above it. */
 function RoomAround({ opening }: Props): ReactNode {
   const t = useTranslations('measure');
-  const { file, plan } = useRoom();
+  const { arranged: file, plan } = useRoom();
   const { unit } = file.room;
   const clear = useMemo(() => {
     const places = new Map(file.pieces.map((p) => [p.id, placeOnWall(p, plan.walls)]));

@@ -5,6 +5,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode, SVGProps } from 'react';
 import type { Mm } from '../../core/base/units';
 import type { Piece } from '../../core/model/types';
+import { footprint } from '../../core/room/place';
 import type { Guide } from '../../core/room/snap';
 import { withWallLength } from '../../core/room/wallLength';
 import type { Scale } from '../../ui/drawing/scale';
@@ -12,6 +13,7 @@ import { PlanDrawing } from '../shell/drawing/PlanDrawing';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
 import { usePaint } from '../shell/usePaint';
+import { useFurniture } from './arrange/useFurniture';
 import { FloorLines } from './FloorLines';
 import { PieceDimensions } from './PieceDimensions';
 import { StandMarks } from './StandMarks';
@@ -22,19 +24,25 @@ const WallHandles = dynamic(() => import('./WallHandles').then((m) => m.WallHand
   loading: () => null,
 });
 
-export type PlanMode = 'pieces' | 'walls' | 'standing';
+export type PlanMode = 'pieces' | 'walls' | 'standing' | 'arrange';
+/** The modes in which furniture is moved: the room's own, or one look's. */
+export const isFurnished = (mode: PlanMode): boolean => mode === 'pieces' || mode === 'arrange';
 
 const HANDLE = { role: 'button', tabIndex: 0, style: { cursor: 'grab', touchAction: 'none' } } as const;
 
-/** The plan to work on: pieces, the outline, or viewpoints. */
+/** The plan to work on: the room's pieces, the outline, viewpoints, or the furniture as the look arranges it. */
 export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
   const t = useTranslations('measure');
-  const { file, plan, picked, pick } = useRoom();
+  const { file, arranged, plan, picked, pick } = useRoom();
+  const furniture = useFurniture(mode === 'arrange' ? 'look' : 'room');
+  const shown = mode === 'arrange' ? arranged : file;
+  // the floor is checked as the look arranges it
+  const isAsPlanned = shown.pieces === arranged.pieces;
   const paint = usePaint();
   const commit = useCommit();
   const { room } = file;
-  const { drag, guides, onPieceKey, onStandKey } = usePlanDrag();
-  const current = mode === 'pieces' ? file.pieces.find((p) => p.id === picked) : undefined;
+  const { drag, guides, onPieceKey, onStandKey } = usePlanDrag(furniture);
+  const current = isFurnished(mode) ? furniture.pieces.find((p) => p.id === picked) : undefined;
   const setLength = (index: number, mm: Mm) =>
     mm > 0
       ? commit(
@@ -54,16 +62,17 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
   });
   return (
     <PlanDrawing
-      file={file}
+      file={shown}
       paint={paint}
-      picked={mode === 'pieces' ? picked : null}
+      picked={isFurnished(mode) ? picked : null}
       onBackground={() => pick(null)}
       onWallLength={setLength}
-      {...(mode === 'pieces' ? { pieceProps } : {})}
+      {...(isFurnished(mode) ? { pieceProps } : {})}
     >
       {(scale) => (
         <>
-          {mode === 'pieces' && (
+          {mode === 'arrange' && <AsMeasured scale={scale} />}
+          {isFurnished(mode) && isAsPlanned && (
             <FloorLines lines={plan.floor.lines} paths={plan.floor.paths} scale={scale} unit={room.unit} />
           )}
           <StandMarks
@@ -98,6 +107,26 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
         </>
       )}
     </PlanDrawing>
+  );
+}
+
+/** Pieces of the room that the look moves or takes out, faintly, where they were measured. */
+function AsMeasured({ scale }: { scale: Scale }): ReactNode {
+  const { file, look } = useRoom();
+  const ids = new Set(look.moved.map((m) => m.id));
+  return (
+    <g aria-hidden="true" pointerEvents="none" fill="none" stroke="#8a8a8a" strokeDasharray="3 4">
+      {file.pieces
+        .filter((p) => ids.has(p.id))
+        .map((p) => (
+          <path
+            key={p.id}
+            d={`M${footprint(p)
+              .map((c) => `${scale.x(c.xMm)} ${scale.y(c.yMm)}`)
+              .join('L')}Z`}
+          />
+        ))}
+    </g>
   );
 }
 

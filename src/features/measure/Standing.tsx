@@ -17,7 +17,7 @@ import { Checkbox } from '../../ui/Checkbox';
 /** Where one stands or sits to judge the room, and which other rooms are seen from here. */
 export function StandingForm(): ReactNode {
   const t = useTranslations('measure');
-  const { file, plan, rules, change, picked, pick } = useRoom();
+  const { file, arranged, plan, rules, change, picked, pick } = useRoom();
   const commit = useCommit();
   const [others, setOthers] = useState<{ id: string; name: string }[]>([]);
   const { room } = file;
@@ -47,7 +47,7 @@ export function StandingForm(): ReactNode {
   ];
   const add = (kind: Standpoint['kind']) => {
     const door = file.openings.find(isWay);
-    const seat = file.pieces.filter(sits).sort((a, b) => b.widthMm - a.widthMm)[0];
+    const seat = arranged.pieces.filter(sits).sort((a, b) => b.widthMm - a.widthMm)[0];
     const wall = door && plan.walls.find((w) => w.id === door.wallId);
     let place = polygonCentre(room.walls);
     let name = t('stand.own', { n: room.standpoints.length + 1 });

@@ -4,6 +4,7 @@ import { markStep, type Mm } from '../../core/base/units';
 import { distance, polygonCentre, wayOf } from '../../core/geometry/plane';
 import type { Change } from '../../core/model/change';
 import type { Piece, Room } from '../../core/model/types';
+import type { Furniture } from './arrange/useFurniture';
 import { backToWall } from '../../core/room/backToWall';
 import { snapPiece, type Guide } from '../../core/room/snap';
 import { nudgeOf, useDrawingDrag } from '../shell/drawing/useDrag';
@@ -19,7 +20,6 @@ const TURN_STEP = 15;
 const TURN_ARM_MM: Mm = 250;
 
 type Standpoint = Room['standpoints'][number];
-const putPiece = (piece: Piece): Change => ({ do: 'putPiece', piece });
 
 /** The turn, in steps, that points a piece's front to a spot beside its middle. */
 function turnTowards(x: number, y: number): number {
@@ -31,7 +31,7 @@ function turnTowards(x: number, y: number): number {
  * What is dragged on the plan: a piece, the knob that turns it, or a viewpoint. The key of a drag names the
  * kind in front of the id.
  */
-export function usePlanDrag() {
+export function usePlanDrag({ pieces, put, remove, takes }: Furniture) {
   const { file, plan, pick, change } = useRoom();
   const { unit } = file.room;
   const pending = usePendingChange();
@@ -46,30 +46,30 @@ export function usePlanDrag() {
       yMm: start.yMm - dyMm,
     });
     reached.current = reach(reached.current, { dxMm: dx, dyMm: dy }, markStep(unit), (offset) =>
-      staysSound(file, putPiece(moved(offset))),
+      takes(moved(offset)),
     );
     const pivot = {
-      others: file.pieces.filter((p) => p.id !== start.id),
+      others: pieces.filter((p) => p.id !== start.id),
       openings: file.openings,
       walls: plan.walls,
       centre: polygonCentre(file.room.walls),
     };
     const turned = backToWall(moved(reached.current), plan.walls, SNAP_WITHIN);
-    const stands = turned && staysSound(file, putPiece(turned)) ? turned : moved(reached.current);
+    const stands = turned && takes(turned) ? turned : moved(reached.current);
     const snapped = snapPiece(stands, pivot, SNAP_WITHIN);
-    const takes = snapped.guides.length > 0 && staysSound(file, putPiece(snapped.piece));
-    setGuides(takes ? snapped.guides : []);
-    const next = takes ? snapped.piece : stands;
+    const isSnapped = snapped.guides.length > 0 && takes(snapped.piece);
+    setGuides(isSnapped ? snapped.guides : []);
+    const next = isSnapped ? snapped.piece : stands;
     const isBack = distance(next, start) < 0.01 && next.turnDeg === start.turnDeg;
-    pending.hold(isBack ? null : putPiece(next));
+    pending.hold(isBack ? null : put(next));
   };
   const turnPiece = (start: Piece, dx: Mm, dy: Mm) => {
     const front = wayOf(start.turnDeg + 180);
     const arm = start.depthMm / 2 + TURN_ARM_MM;
     const turnDeg = turnTowards(front.xMm * arm + dx, front.yMm * arm - dy);
-    const next = putPiece({ ...start, turnDeg });
+    const next = { ...start, turnDeg };
     if (turnDeg === start.turnDeg) pending.hold(null);
-    else if (staysSound(file, next)) pending.hold(next);
+    else if (takes(next)) pending.hold(put(next));
   };
   const moveStand = (start: Standpoint, dx: Mm, dy: Mm) => {
     const moved = { ...start, xMm: start.xMm + dx, yMm: start.yMm - dy };
@@ -81,7 +81,7 @@ export function usePlanDrag() {
     start: (key) => {
       const id = key.split(':').pop()!;
       held.current = {
-        piece: file.pieces.find((p) => p.id === id) ?? null,
+        piece: pieces.find((p) => p.id === id) ?? null,
         stand: file.room.standpoints.find((s) => s.id === id) ?? null,
       };
       reached.current = { dxMm: 0, dyMm: 0 };
@@ -104,7 +104,7 @@ export function usePlanDrag() {
   const onPieceKey = (e: KeyboardEvent, p: Piece) => {
     if (e.key === 'Delete' || e.key === 'Backspace') {
       e.preventDefault();
-      change([{ do: 'removePiece', id: p.id }]);
+      change([remove(p)]);
       pick(null);
       return;
     }
@@ -112,12 +112,12 @@ export function usePlanDrag() {
     const step = nudgeOf(e, unit);
     if (turn === undefined && !step) return;
     e.preventDefault();
-    const next = putPiece({
+    const next: Piece = {
       ...p,
       ...(turn === undefined ? {} : { turnDeg: (p.turnDeg + turn) % 360 }),
       ...(step ? { xMm: p.xMm + step.dxMm, yMm: p.yMm - step.dyMm } : {}),
-    });
-    if (staysSound(file, next)) change([next]);
+    };
+    if (takes(next)) change([put(next)]);
   };
   const onStandKey = (e: KeyboardEvent, s: Standpoint) => {
     const step = nudgeOf(e, unit);

@@ -38,11 +38,11 @@ const hasInsert = (cover: Item, rules: RuleBook): boolean =>
 /** Seats: pillows from the stash at true scale, front hiding back. */
 export function SeatsScreen(): ReactNode {
   const t = useTranslations();
-  const { file, look, plan, rules, picked, pick, setWall } = useRoom();
+  const { file, arranged, look, plan, rules, picked, pick, setWall } = useRoom();
   const covers = useStash('cover');
   const throws = useStash('throw');
   const unit = file.room.unit;
-  const seats = file.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
+  const seats = arranged.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
   const piece =
     seats.find(
       (p) => p.id === picked || look.placements.some((x) => x.id === picked && x.spot.of === p.id),

@@ -8,6 +8,7 @@ import { TAKEN, TextField } from '../../ui/Field';
 import { Form } from '../../ui/Form';
 import { LazyDialog } from '../../ui/LazyDialog';
 import { LookSheet } from './LookSheet';
+import { WhatChanged } from './WhatChanged';
 import { useRoomAtRest } from './room/RoomContext';
 
 /** A look's sheet; renames it, or says what goes with it and deletes it. */
@@ -17,7 +18,7 @@ export function LookDialog({
   onClose,
   onDelete,
 }: {
-  about: 'sheet' | 'rename' | 'delete';
+  about: 'sheet' | 'changed' | 'rename' | 'delete';
   look: Look;
   onClose: () => void;
   onDelete: () => void;
@@ -28,6 +29,7 @@ export function LookDialog({
   return (
     <LazyDialog open onClose={onClose} title={look.name} closeLabel={t('close')}>
       {about === 'sheet' && <LookSheet look={look} />}
+      {about === 'changed' && <WhatChanged look={look} />}
       {about === 'rename' && (
         <Form onSend={onClose}>
           <TextField

@@ -7,6 +7,7 @@ import { SEASONS } from '../../core/model/values/item';
 import { Checkbox } from '../../ui/Checkbox';
 import { NumberField, TAKEN } from '../../ui/Field';
 import { Select } from '../../ui/Select';
+import { LookBrief } from './LookBrief';
 import { useRoomAtRest } from './room/RoomContext';
 
 type Shares = NonNullable<Look['plannedShares']>;
@@ -14,7 +15,7 @@ type Shares = NonNullable<Look['plannedShares']>;
 const USUAL: Shares = [0.6, 0.3, 0.1];
 const ANY = 'any';
 
-/** What a look is for: its season, and how its colours are to be shared out. */
+/** A look's sheet: its season, its brief, and how its colours are to be shared out. */
 export function LookSheet({ look }: { look: Look }): ReactNode {
   const t = useTranslations('look');
   const seasonWords = useTranslations('stash.seasons');
@@ -34,6 +35,7 @@ export function LookSheet({ look }: { look: Look }): ReactNode {
         onChange={(season) => put({ season: season === ANY ? null : season })}
       />
       <p className="text-[14px] text-soft">{t('seasonNote')}</p>
+      <LookBrief look={look} onBrief={(brief) => put({ brief })} />
       <Checkbox
         checked={shares !== null}
         onChange={(isPlanned) => put({ plannedShares: isPlanned ? USUAL : null })}

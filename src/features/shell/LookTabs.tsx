@@ -24,7 +24,7 @@ const TAB = [
 export const LookTabs = memo(function LookTabs(): ReactNode {
   const t = useTranslations('shell');
   const { file, look, setLook, change } = useRoomAtRest();
-  const [open, setOpen] = useState<'sheet' | 'rename' | 'delete' | null>(null);
+  const [open, setOpen] = useState<'sheet' | 'changed' | 'rename' | 'delete' | null>(null);
   const looks = [...file.looks].sort((a, b) => a.order - b.order);
   const copy = () => {
     const id = nanoid(12);
@@ -41,6 +41,7 @@ export const LookTabs = memo(function LookTabs(): ReactNode {
   const acts = [
     { label: t('renameLook'), onSelect: () => setOpen('rename') },
     { label: t('lookSheet'), onSelect: () => setOpen('sheet') },
+    { label: t('whatChanged'), onSelect: () => setOpen('changed') },
     { label: t('copyLook'), onSelect: copy },
     {
       label: t(look.isRecord ? 'openRecord' : 'keepRecord'),

@@ -7,7 +7,9 @@ import { THUMB } from './WallPictures';
 
 /** The plan, small, for the strip of walls. */
 export function PlanThumb(): ReactNode {
-  const { file } = useRoom();
+  const { arranged } = useRoom();
   const paint = usePaint();
-  return <PlanShapes file={file} width={THUMB.width} height={THUMB.height} margin={5} paint={paint} plain />;
+  return (
+    <PlanShapes file={arranged} width={THUMB.width} height={THUMB.height} margin={5} paint={paint} plain />
+  );
 }

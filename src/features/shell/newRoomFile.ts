@@ -2,7 +2,7 @@ import { nanoid } from 'nanoid';
 import type { LengthUnit, Mm } from '../../core/base/units';
 import { emptyLists } from '../../core/model/nouns';
 import { ROOM_FILE_VERSION } from '../../core/model/version';
-import { CLEAR, FLAGS, ROOM } from '../../core/model/defaults';
+import { BRIEF, CLEAR, FLAGS, ROOM } from '../../core/model/defaults';
 import type { Point } from '../../core/geometry/plane';
 import type { RoomFile, Swatch } from '../../core/model/types';
 
@@ -52,8 +52,10 @@ export function newRoomFile(given: {
         ...(given.isRecord ? { isRecord: true } : {}),
         sheetTaken: null,
         approvedWallIds: [],
+        approvedZones: [],
         rodLineMm: null,
         plannedShares: null,
+        brief: BRIEF,
         ...emptyLists(),
       },
     ],

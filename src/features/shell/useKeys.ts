@@ -25,7 +25,7 @@ function historyKey(e: KeyboardEvent): 'undo' | 'redo' | null {
 
 /** Keys that act anywhere in a room. */
 export function useKeys(): void {
-  const { file, look, plan, wallId, setWall, setLook, replay, picked, pick } = useRoom();
+  const { file, arranged, look, plan, wallId, setWall, setLook, replay, picked, pick } = useRoom();
   const stage = usePathname().split('/').pop() ?? '';
   useEffect(() => {
     const stepWall = (step: 1 | -1) => {
@@ -36,7 +36,7 @@ export function useKeys(): void {
     };
     // where seats are drawn, one after the other
     const stepSeat = (step: 1 | -1) => {
-      const seats = file.pieces.filter(hasSeat);
+      const seats = arranged.pieces.filter(hasSeat);
       const placed = look.placements.find((p) => p.id === picked)?.spot.of;
       const next = neighbour(
         seats,
@@ -71,5 +71,5 @@ export function useKeys(): void {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [stage, file, look, plan.walls, wallId, setWall, setLook, replay, picked, pick]);
+  }, [stage, file, arranged, look, plan.walls, wallId, setWall, setLook, replay, picked, pick]);
 }

@@ -1,7 +1,11 @@
 'use client';
 import { formatMoney } from '../../core/base/money';
 import type { Money } from '../../core/base/units';
-import { useRoom } from './room/RoomContext';
+import { ruleBook } from '../../core/rules/book';
+import { useRoom, useRoomAtRest } from './room/RoomContext';
+
+/** The studio's currency. */
+export const useCurrency = (): string => ruleBook(useRoomAtRest().file.rules, 'in').school('stash.currency');
 
 /** Writes an amount in the studio's currency. */
 export function useMoney(): (amount: Money) => string {

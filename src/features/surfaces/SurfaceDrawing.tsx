@@ -25,14 +25,14 @@ export type DropTarget = { drop: (item: Item, point: { clientX: number; clientY:
 
 /** The surface from its front: what stands on it is dragged and nudged, its place is typed over. */
 export function SurfaceDrawing({ state, ref }: { state: SurfaceState; ref: Ref<DropTarget> }): ReactNode {
-  const { file, plan, pick } = useRoom();
+  const { arranged, plan, pick } = useRoom();
   const spotName = useSpotName();
   const placing = usePlacing();
   const propsOf = usePlacedProps();
   const box = useRef<HTMLDivElement>(null);
   const drawn = useRef<Scale | null>(null);
   const { surface, target } = state;
-  const view = surfaceView(surface, file, plan);
+  const view = surfaceView(surface, arranged, plan);
   useImperativeHandle(ref, () => ({
     drop: (item, point) => {
       const at = drawn.current && placeOnDrawing(box.current, drawn.current, point);

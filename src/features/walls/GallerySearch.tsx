@@ -21,7 +21,7 @@ type Found = { ask: GalleryAsk; middle: { xMm: number; centreMm: number }; layou
  */
 export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan: GroupPlan }): ReactNode {
   const t = useTranslations('walls');
-  const { file, plan, rules, look } = useRoom();
+  const { file, arranged, plan, rules, look } = useRoom();
   const acts = useWallActs();
   const unit = file.room.unit;
   const searcher = useRef<GallerySearcher | null>(null);
@@ -40,7 +40,7 @@ export function GallerySearch({ group: g, plan: p }: { group: HangingGroup; plan
     [],
   );
   const search = (seed: number) => {
-    const { ask, middle } = galleryAskOf({ ...g, seed }, p, { file, look, plan, rules });
+    const { ask, middle } = galleryAskOf({ ...g, seed }, p, { file: arranged, look, plan, rules });
     searcher.current ??= startGallery();
     setFound(null);
     setRunning({ done: 0, of: 1, best: null, ask });

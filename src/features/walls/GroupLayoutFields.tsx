@@ -18,7 +18,7 @@ type Props = { group: HangingGroup; plan: GroupPlan };
 /** How a group is laid out: in a row, a grid, about an axis …, with the fields of that kind. */
 export function GroupLayoutFields({ group: g, plan: p }: Props): ReactNode {
   const t = useTranslations('walls');
-  const { file, rules } = useRoom();
+  const { file, arranged, rules } = useRoom();
   const acts = useWallActs();
   const unit = file.room.unit;
   const members = acts.membersOf(g.id);
@@ -30,7 +30,7 @@ export function GroupLayoutFields({ group: g, plan: p }: Props): ReactNode {
   const key = (field: string) => `${file.room.id}-${g.id}-${field}`;
   const axes = [
     ...file.fittings.filter((f) => f.wallId === g.wallId && AXES.has(f.kind)),
-    ...useOverThings(g.wallId).filter(({ id }) => file.pieces.some((x) => x.id === id)),
+    ...useOverThings(g.wallId).filter(({ id }) => arranged.pieces.some((x) => x.id === id)),
   ];
   return (
     <>

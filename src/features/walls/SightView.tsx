@@ -25,7 +25,7 @@ const GAP = 5;
  */
 export function SightView({ sight: s }: { sight: Sight }): ReactNode {
   const t = useTranslations('walls');
-  const { file, plan, kelvin } = useRoom();
+  const { arranged: file, plan, kelvin } = useRoom();
   const paint = usePaint();
   const wallName = useWallName();
   const h = findOne(plan.hangings, (x) => x.hangingId === s.hangingId);

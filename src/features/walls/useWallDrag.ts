@@ -27,7 +27,7 @@ type Dragged = { changes: Change[]; guides: readonly SnapGuide[] };
  * dropped.
  */
 export function useWallDrag(wall: Wall) {
-  const { file, look, plan, rules, pick, preview, change } = useRoom();
+  const { file, arranged, look, plan, rules, pick, preview, change } = useRoom();
   const acts = useWallActs();
   const [guides, setGuides] = useState<readonly SnapGuide[]>([]);
   const held = useRef<HeldPiece | HeldGroup | null>(null);
@@ -61,13 +61,13 @@ export function useWallDrag(wall: Wall) {
     const piece = plan.hangings.find((h) => h.hangingId === id);
     const hanging = look.hangings.find((h) => h.id === id);
     if (piece && hanging) {
-      const place = snapPlaceOf(piece, hanging.overPieceId, file, plan);
+      const place = snapPlaceOf(piece, hanging.overPieceId, arranged, plan);
       return { kind: 'piece', hanging, plan: piece, place };
     }
     const whole = plan.groups.find((g) => g.groupId === id);
     const group = look.groups.find((g) => g.id === id);
     if (!whole || !group) return null;
-    const place = snapPlaceOfGroup(whole, group.overPieceId, file, plan);
+    const place = snapPlaceOfGroup(whole, group.overPieceId, arranged, plan);
     return { kind: 'group', group, plan: whole, place, stand: acts.standOf(group) };
   };
   const drag = useDrawingDrag(file.room.unit, {

@@ -1,7 +1,7 @@
 import 'server-only';
 import { FORMULA } from '../../core/stash/table/formula';
 import Papa from 'papaparse';
-import { sheetWalls } from '../../core/plan/sheetWalls';
+import { sheetParts } from '../../core/plan/sheetParts';
 import { makeSheet, rowWords, type SheetAsk } from './rows';
 
 /**
@@ -10,13 +10,13 @@ import { makeSheet, rowWords, type SheetAsk } from './rows';
 export function sheetCsv(ask: SheetAsk): { name: string; text: string } | undefined {
   const sheet = makeSheet(ask);
   if (!sheet) return undefined;
-  const { plan, words } = sheet;
+  const { look, plan, words } = sheet;
   const rows = rowWords(sheet);
   const wallName = (id: string) => {
     const w = plan.walls.find((x) => x.id === id);
     return w ? words.wall(w) : '';
   };
-  const steps = sheetWalls(plan.sheet.steps).flatMap((wall) => wall.steps);
+  const steps = sheetParts(plan.sheet.steps, look).flatMap((part) => part.steps);
   const marks = steps.flatMap(({ step: s, number }) =>
     (s.marks.length > 0 && s.kind !== 'curtain' ? s.marks : [null]).map((m) => ({
       part: 'fit',

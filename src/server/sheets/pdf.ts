@@ -1,6 +1,7 @@
 import 'server-only';
 import type { FittingStep, Mark } from '../../core/plan/fittingStep';
-import { sheetWalls, type NumberedStep, type SheetWall } from '../../core/plan/sheetWalls';
+import { sheetParts, type NumberedStep, type SheetPart } from '../../core/plan/sheetParts';
+import { inLook } from '../../core/room/arrange';
 import { MARGIN, newPen, numberPages, paragraph, room, rule, text, type Paper, type Pen } from './pen';
 import { makeSheet, rowWords, type Sheet, type SheetAsk } from './rows';
 import { drawWall } from './wallDrawing';
@@ -29,7 +30,7 @@ function write(pen: Pen, sheet: Sheet): void {
   paragraph(pen, t('fitting.for', { room: file.room.name, look: look.name }), 11);
   paragraph(pen, t('fitting.datum', { line: words.length(plan.sheet.levelLineMm) }), 10);
   if (plan.sheet.steps.length === 0) paragraph(pen, t('fitting.empty'), 11);
-  for (const wall of sheetWalls(plan.sheet.steps)) writeWall(pen, sheet, wall);
+  for (const part of sheetParts(plan.sheet.steps, look)) writePart(pen, sheet, part);
   writeBuying(pen, sheet);
   writeCautions(pen, sheet);
   paragraph(pen, t('fitting.defer'), 9);
@@ -43,7 +44,21 @@ function heading(pen: Pen, words: string, following: number): void {
   pen.y -= 20;
 }
 
-function writeWall(pen: Pen, sheet: Sheet, { wallId, steps, marks }: SheetWall): void {
+function writePart(pen: Pen, sheet: Sheet, part: SheetPart): void {
+  if (part.zone.of === 'wall') writeWall(pen, sheet, part);
+  else {
+    heading(pen, zoneName(sheet, part), 60);
+    for (const step of part.steps) writeStep(pen, sheet, step);
+  }
+}
+
+function zoneName({ file, look, words }: Sheet, { zone }: SheetPart): string {
+  if (zone.of === 'floor') return words.t('fitting.floorZone');
+  const { pieces, fittings, openings } = inLook(file, look);
+  return [...pieces, ...fittings, ...openings].find((host) => host.id === zone.id)?.name ?? '';
+}
+
+function writeWall(pen: Pen, sheet: Sheet, { wallId, steps, marks }: SheetPart): void {
   const { words, plan } = sheet;
   const elevation = plan.elevations.find((e) => e.wallId === wallId);
   const wall = plan.walls.find((w) => w.id === wallId);

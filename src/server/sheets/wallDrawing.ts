@@ -2,7 +2,7 @@ import 'server-only';
 import { rgb } from 'pdf-lib';
 import { hexOfLab } from '../../core/colour/spaces';
 import type { Swatch } from '../../core/model/types';
-import type { NumberedMark } from '../../core/plan/sheetWalls';
+import type { NumberedMark } from '../../core/plan/sheetParts';
 import { UNDYED, type Elevation, type Shape } from '../../core/room/shape';
 import { INK, MARGIN, type Pen } from './pen';
 import { drawWords, widthOfWords } from './letters';

@@ -1,10 +1,12 @@
 /** Rooms and what is in them, as the cases of the findings need them. */
 import type {
+  Brought,
   Dressing,
   Fitting,
   Hanging,
   HangingGroup,
   Item,
+  Moved,
   Opening,
   Piece,
   Placement,
@@ -24,6 +26,8 @@ export type Given = {
   hangings?: Hanging[];
   groups?: HangingGroup[];
   placements?: Placement[];
+  moved?: Moved[];
+  brought?: Brought[];
   flags?: Partial<RoomFile['home']['flags']>;
   rules?: OwnRule[];
   ceilingIn?: number;
@@ -50,6 +54,8 @@ export const room = (g: Given): RoomFile => {
         hangings: g.hangings ?? [],
         groups: g.groups ?? [],
         placements: g.placements ?? [],
+        moved: g.moved ?? [],
+        brought: g.brought ?? [],
       },
     ],
   };

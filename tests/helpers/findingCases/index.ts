@@ -1,5 +1,6 @@
 /** For every kind of finding a room in which it shows, and one close to it in which it does not. */
 import type { FindingCode } from '../../../src/core/model/finding';
+import { ARRANGEMENT_CASES } from './arrangement';
 import { CAUTIONS_CASES } from './cautions';
 import type { FindingCase } from './case';
 import { FLOOR_CASES } from './floor';
@@ -16,5 +17,6 @@ export const FINDING_CASES: { [C in FindingCode]: FindingCase } = {
   ...SEATS_CASES,
   ...SURFACES_CASES,
   ...FLOOR_CASES,
+  ...ARRANGEMENT_CASES,
   ...CAUTIONS_CASES,
 };

@@ -7,7 +7,15 @@ import { homeSchema, roomSchema } from './room';
 import { openingSchema, fittingSchema, pieceSchema } from './things';
 import { itemSchema, placeSchema } from './item';
 import { foundSchema, irritationSchema, taskSchema, clearSchema } from './clear';
-import { dressingSchema, hangingSchema, groupSchema, placementSchema, lookSchema } from './look';
+import {
+  broughtSchema,
+  dressingSchema,
+  groupSchema,
+  hangingSchema,
+  lookSchema,
+  movedSchema,
+  placementSchema,
+} from './look';
 
 /** The nouns that are put and removed one by one, each with what its rows may be. */
 export const NOUN_SCHEMAS = {
@@ -17,6 +25,8 @@ export const NOUN_SCHEMAS = {
   found: foundSchema,
   irritation: irritationSchema,
   task: taskSchema,
+  moved: movedSchema,
+  brought: broughtSchema,
   dressing: dressingSchema,
   hanging: hangingSchema,
   group: groupSchema,

@@ -1,8 +1,8 @@
 /** One way of dressing a room: its curtains, its hangings, its placed things. */
 import { z } from 'zod';
 import { LIMITS } from '../limits';
-import { DRAWS, GROUP_KINDS, HEADINGS, LAYERS, LIES } from '../values/look';
-import { cordSchema, id, name, lengthMm, sizeMm, placeMm, share, orNull } from './parts';
+import { DRAWS, FILLINGS, GROUP_KINDS, HEADINGS, LAYERS, LIES, PURPOSES, WORK_ORDERS } from '../values/look';
+import { age, cordSchema, id, name, lengthMm, money, sizeMm, placeMm, share, orNull } from './parts';
 import { seasonSchema } from './item';
 
 export const headingSchema = z.enum(HEADINGS);
@@ -179,6 +179,21 @@ export const placementSchema = z.strictObject({
   /** What fills a cover; null: what the plan chooses. */
   fill: orNull(z.enum(['feather', 'polyester', 'foam'])),
 });
+const standsAt = { xMm: placeMm, yMm: placeMm, turnDeg: z.number().min(-360).max(360) };
+/** A piece of the room, by its id, that stands elsewhere in this look, or is taken out of the room for it. */
+export const movedSchema = z.strictObject({ id, isOut: z.boolean(), ...standsAt });
+/** A thing of the stash that stands on the floor as a piece of this look only. */
+export const broughtSchema = z.strictObject({ id, itemId: id, ...standsAt });
+/** What a look is for, how full it is, who comes on its days, and the most that may be spent on it. */
+export const briefSchema = z.strictObject({
+  purpose: z.enum(PURPOSES),
+  filling: z.enum(FILLINGS),
+  order: z.enum(WORK_ORDERS),
+  visitorAges: z.array(age).max(12),
+  mostCost: orNull(money),
+});
+/** `on:` and the id of a piece, a fitting or an opening; `wall:` and that of a wall; or the floor. */
+export const zoneSchema = z.string().regex(/^(?:floor|(?:on|wall):[A-Za-z0-9_-]{1,64})$/);
 export const lookSchema = z.strictObject({
   id,
   name,
@@ -190,10 +205,15 @@ export const lookSchema = z.strictObject({
   sheetTaken: orNull(z.string().max(40)),
   /** Walls that were approved as they stand: their tags are cut. */
   approvedWallIds: z.array(id).max(LIMITS.look.approvedWallIds),
+  /** The floor, and pieces and fittings with what is on them, that were approved so. */
+  approvedZones: z.array(zoneSchema).max(LIMITS.look.approvedZones),
   rodLineMm: orNull(sizeMm),
   plannedShares: orNull(
     z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)]),
   ),
+  brief: briefSchema,
+  moved: z.array(movedSchema).max(LIMITS.look.moved),
+  brought: z.array(broughtSchema).max(LIMITS.look.brought),
   dressings: z.array(dressingSchema).max(LIMITS.look.dressings),
   hangings: z.array(hangingSchema).max(LIMITS.look.hangings),
   groups: z.array(groupSchema).max(LIMITS.look.groups),

@@ -27,6 +27,8 @@ export const money = z.number().int().min(0).max(100_000_000);
 export const day = z.iso.date();
 export const moment = z.iso.datetime();
 export const dayOrNull = day.nullable();
+/** A child's age in years. */
+export const age = z.number().min(0).max(17);
 export const share = z.number().min(0).max(1);
 export const orNull = <T extends z.ZodType>(schema: T) => schema.nullable();
 /** Whether something is moved by a looped cord, as far as is known. */

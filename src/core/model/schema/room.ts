@@ -1,10 +1,22 @@
 /** A home and a room: its outline, its ceiling, its finishes, and what was read of it. */
 import { z } from 'zod';
 import { LIMITS } from '../limits';
-import { id, line, name, note, lengthMm, sizeMm, placeMm, share, swatches, patternSchema } from './parts';
+import {
+  age,
+  id,
+  line,
+  name,
+  note,
+  lengthMm,
+  sizeMm,
+  placeMm,
+  share,
+  swatches,
+  patternSchema,
+} from './parts';
 
 export const flagsSchema = z.strictObject({
-  childrenAges: z.array(z.number().min(0).max(17)).max(12),
+  childrenAges: z.array(age).max(12),
   pets: z.boolean(),
   featherFree: z.boolean(),
   woolFree: z.boolean(),

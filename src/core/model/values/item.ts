@@ -27,6 +27,15 @@ export const ITEM_KINDS = [
   'dome',
   'garland',
   'lampBase',
+  'chair',
+  'stool',
+  'bench',
+  'smallTable',
+  'floorLamp',
+  'standingScreen',
+  'ladder',
+  'basketStand',
+  'plantStand',
 ] as const;
 export const TEXTURES = [
   'smooth',

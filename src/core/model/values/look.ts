@@ -14,5 +14,19 @@ export const LIES = [
   'overBack',
   'folded',
 ] as const;
+/** What a look is for. */
+export const PURPOSES = [
+  'everyday',
+  'guests',
+  'company',
+  'holiday',
+  'homecoming',
+  'sale',
+  'photographs',
+] as const;
+/** How much is put on a surface before one stops. */
+export const FILLINGS = ['full', 'usual', 'spare'] as const;
+/** Whether the day's work goes by what is done, or finishes one part of the room before the next. */
+export const WORK_ORDERS = ['class', 'zone'] as const;
 export const LAYERS = ['permanent', 'season', 'occasion'] as const;
 export const CORDS = ['unknown', 'none', 'loop'] as const;

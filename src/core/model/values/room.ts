@@ -39,6 +39,11 @@ export const PIECE_KINDS = [
   'rug',
   'plant',
   'mirror',
+  'dressingTable',
+  'standingScreen',
+  'ladder',
+  'basketStand',
+  'plantStand',
   // what older rooms call tables and lamps
   'table',
   'lamp',

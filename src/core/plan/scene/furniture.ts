@@ -166,6 +166,46 @@ const storage: Draw = ({ piece, x, w, y, part }) => [
   ),
 ];
 
+/** Three leaves side by side, each a little narrower than the next for the way they stand. */
+const standingScreen: Draw = ({ piece, x, w, y, part }) =>
+  [0, 1, 2].map((leaf) =>
+    part(`leaf${leaf}`, 'box', box(x + (leaf * w) / 3, y, w / 3, piece.heightMm), clothColours(piece), {
+      pattern: piece.pattern,
+      step: leaf === 1 ? 4 : 0,
+    }),
+  );
+
+/** Two rails with rungs a foot apart. */
+const RAIL: Mm = 45;
+const ladder: Draw = ({ piece, x, w, y, part }) => {
+  const rungs = Math.max(1, Math.floor(piece.heightMm / inches(12)));
+  return [
+    part('railL', 'leg', box(x, y, RAIL, piece.heightMm), firstColour(piece.colours)),
+    part('railR', 'leg', box(x + w - RAIL, y, RAIL, piece.heightMm), firstColour(piece.colours)),
+    ...Array.from({ length: rungs }, (_, i) =>
+      part(
+        `rung${i}`,
+        'box',
+        box(x, y + ((i + 0.5) * piece.heightMm) / rungs, w, RAIL * 0.7),
+        secondColour(piece.colours),
+        { step: 1 },
+      ),
+    ),
+  ];
+};
+
+/** A basket in a frame that lifts it off the floor. */
+const basketStand: Draw = ({ piece, x, w, y, part }) => {
+  const foot = piece.heightMm * 0.25;
+  return [
+    part('legL', 'leg', box(x + 15, y, 30, piece.heightMm), secondColour(piece.colours)),
+    part('legR', 'leg', box(x + w - 45, y, 30, piece.heightMm), secondColour(piece.colours)),
+    part('basket', 'basket', box(x, y + foot, w, piece.heightMm - foot), firstColour(piece.colours), {
+      step: 2,
+    }),
+  ];
+};
+
 /** A rug lies on the floor: it is drawn on the plan. */
 const rug: Draw = () => [];
 
@@ -193,5 +233,10 @@ const DRAWN: Record<PieceKind, Draw> = {
   chest: storage,
   bedside: storage,
   bookcase: storage,
+  dressingTable: table,
+  plantStand: table,
+  standingScreen,
+  ladder,
+  basketStand,
   rug,
 };

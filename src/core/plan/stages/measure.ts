@@ -1,10 +1,12 @@
 import { isGlazed } from '../../room/kinds';
 import { planFloor } from '../../stages/floor/planFloor';
 import { cutRoomFloor } from '../../stages/floor/walkwayChecks';
+import { arrangementSteps, judgeArrangement } from '../arrangement';
 import { differingReadings } from '../guesses';
 import { judgeBedsByWindows, judgeTipping } from '../householdCautions';
 import { doorways, part } from '../parts';
 import { stage } from '../stage';
+import { countUses } from '../uses';
 
 const cutFloor = part(
   'cutFloor',
@@ -30,14 +32,27 @@ export const measureStage = stage({
   parts: [doorways, cutFloor, floor],
   reads: {
     file: ['room', 'openings', 'fittings', 'pieces', 'home'],
-    parts: ['floor', 'walls', 'rules'],
+    look: ['moved', 'brought'],
+    parts: ['floor', 'measured', 'walls', 'places', 'items', 'rules'],
   },
   findings: (input) => [
     ...input.floor.findings,
     ...differingReadings(input.file.room.readings),
     ...judgeTipping(input),
     ...judgeBedsByWindows(input),
+    ...judgeArrangement({ ...input, pieces: input.file.pieces, room: input.file.room }),
   ],
+  steps: (input) => arrangementSteps({ ...input, pieces: input.file.pieces }),
+  bought: ({ look, items }) => ({
+    lines: [],
+    uses: countUses(
+      'thing',
+      look.brought.flatMap(({ itemId }) => {
+        const item = items.get(itemId);
+        return item ? [{ item, count: 1 }] : [];
+      }),
+    ),
+  }),
   state: ({ file }, open) => {
     const things = file.openings.length + file.fittings.length + file.pieces.length;
     const undropped = file.openings.filter((o) => isGlazed(o) && o.dropsMm === null).length;

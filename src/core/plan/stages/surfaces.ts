@@ -50,7 +50,7 @@ export const surfacesStage = stage({
   parts: [surfaces],
   reads: {
     file: ['openings', 'fittings'],
-    look: ['placements'],
+    look: ['placements', 'brought'],
     parts: ['surfaces', 'placed', 'items', 'places'],
   },
   findings: ({ look, surfaces: plans, placed, items }) => [
@@ -58,7 +58,9 @@ export const surfacesStage = stage({
     ...judgeSpotless(look.placements, placed, items),
     ...judgeCounts(
       'surfaces',
-      look.placements.filter((p) => !ON_SEATS.has(items.get(p.itemId)?.kind ?? 'object')),
+      [...look.placements, ...look.brought].filter(
+        (p) => !ON_SEATS.has(items.get(p.itemId)?.kind ?? 'object'),
+      ),
       items,
       () => 'item-in-two-places',
     ),

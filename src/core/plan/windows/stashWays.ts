@@ -21,7 +21,7 @@ type Asked = { file: RoomFile; look: Look; windows: readonly WindowPlan[] };
  */
 export function stashWays(asked: Asked, dressing: Dressing, owned: readonly OwnedPanels[]): StashWay[] {
   const { file, look } = asked;
-  const context = { ...roomContext(file), look };
+  const context = { ...roomContext(file, look), look };
   const dressed = dressedOf(context);
   const own = dressed.find((d) => d.dressing.id === dressing.id);
   if (!own) return [];

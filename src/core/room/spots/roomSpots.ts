@@ -29,7 +29,18 @@ type Built = {
 /** Thickness of a bookcase's boards and sides, as they are drawn. */
 const BOARD: Mm = 20;
 /** Pieces whose top is no surface to put anything on. */
-const TOPLESS: ReadonlySet<PieceKind> = new Set(['lamp', 'floorLamp', 'tableLamp', 'rug', 'plant', 'mirror']);
+const TOPLESS: ReadonlySet<PieceKind> = new Set([
+  'lamp',
+  'floorLamp',
+  'tableLamp',
+  'rug',
+  'plant',
+  'mirror',
+  'standingScreen',
+  'ladder',
+]);
+/** The bottom of the basket in a stand, as it is drawn: a quarter of its height above the floor. */
+const BASKET_AT = 0.25;
 
 /** Every spot of the room itself, on what stands in it and on what is built in. */
 export const spotsOfRoom = ({ pieces, fittings, openings, walls }: Built): Spot[] => [
@@ -59,6 +70,10 @@ function partsOfPiece(piece: Piece): Part[] {
   }
   if (bed) return [wholeOf(piece, { part: 'mattress', kind: 'mattress', zMm: bed.mattressMm })];
   if (isBed(piece)) return [wholeOf(piece, { part: 'top', kind: 'mattress', zMm: topMm })];
+  if (piece.kind === 'basketStand') {
+    const zMm = piece.bottomMm + piece.heightMm * BASKET_AT;
+    return [wholeOf(piece, { part: 'inside', kind: 'inside', zMm })];
+  }
   if (TOPLESS.has(piece.kind)) return [wholeOf(piece, { part: 'top', kind: 'perch', zMm: topMm })];
   return [wholeOf(piece, { part: 'top', kind: 'top', zMm: topMm }), ...boardsOf(piece, topMm)];
 }

@@ -1,5 +1,6 @@
 import { applyChange, listChange, type Change } from '../../model/change';
 import type { Hanging, HangingGroup, RoomFile } from '../../model/types';
+import { inLook } from '../../room/arrange';
 import { overThing } from '../../room/overThing';
 import { placeOnWall } from '../../room/place';
 import { wallsOf } from '../../room/walls';
@@ -31,7 +32,7 @@ function elsewhereOf(file: RoomFile, lookId: string | undefined, id: string): Me
   const row: Row | undefined = hanging ?? look.groups.find((g) => g.id === id);
   if (!row) return [];
   const { refuse } = issuer(id);
-  const over = overElsewhere(file, row);
+  const over = overElsewhere(inLook(file, look), row);
   const group = look.groups.find((g) => g.id === hanging?.groupId);
   return [
     ...(over === null ? [] : [refuse('over-elsewhere', 'overPieceId', { other: over })]),

@@ -15,6 +15,7 @@ type Known = {
   axes: Ids;
   tubs: Ids;
   groups: Ids;
+  pieces: Ids;
 };
 /** What of them is the same for the whole room. */
 type KnownInRoom = Omit<Known, 'groups'>;
@@ -45,6 +46,7 @@ const REFERENCES: Partial<
     { path: 'overPieceId', readIds: ({ hungOver }) => hungOver },
     { path: 'axisId', readIds: ({ axes }) => axes },
   ],
+  moved: [{ path: 'id', readIds: ({ pieces }) => pieces }],
   placement: [{ path: 'spot.of', readIds: ({ hosts }) => hosts }],
 };
 
@@ -66,6 +68,7 @@ export function checkReferences(file: RoomFile): MeasureIssue[] {
       ...dressedTwice(look, l),
       ...carriesItself(look, l),
       ...namedAsHost(look, l, known.hosts),
+      ...broughtAsHost(look, l, known.hosts),
       ...unevenShares(look, l),
     ]),
     ...file.rules.flatMap((rule, i) =>
@@ -81,6 +84,7 @@ const idsOf = (rows: readonly { id: string }[]): Set<string> => new Set(rows.map
 function knownIds(file: RoomFile): KnownInRoom {
   const pieces = idsOf(file.pieces);
   return {
+    pieces,
     items: idsOf(file.items),
     walls: idsOf(file.room.walls),
     openings: idsOf(file.openings),
@@ -142,11 +146,16 @@ function checkRows(
 }
 
 /** In a look things are in groups, and on other things. */
-const knownInLook = (known: KnownInRoom, look: Look): Known => ({
-  ...known,
-  groups: idsOf(look.groups),
-  hosts: new Set([...known.hosts, ...idsOf(look.placements)]),
-});
+function knownInLook(known: KnownInRoom, look: Look): Known {
+  const brought = idsOf(look.brought);
+  return {
+    ...known,
+    groups: idsOf(look.groups),
+    hungOver: new Set([...known.hungOver, ...brought]),
+    axes: new Set([...known.axes, ...brought]),
+    hosts: new Set([...known.hosts, ...brought, ...idsOf(look.placements)]),
+  };
+}
 
 /** A thing that is on or in itself, at however many removes. */
 function carriesItself(look: Look, l: number): MeasureIssue[] {
@@ -164,9 +173,19 @@ function carriesItself(look: Look, l: number): MeasureIssue[] {
 }
 
 /** A placed thing with the id of something built in or of a piece: what is on it would be on either. */
-const namedAsHost = (look: Look, l: number, hosts: Ids): MeasureIssue[] =>
-  look.placements.flatMap(({ id }, i) =>
-    hosts.has(id) ? [refuse('same-id', id, ['looks', l, 'placements', i, 'id'], 'id')] : [],
+function namedAsHost(look: Look, l: number, hosts: Ids): MeasureIssue[] {
+  const brought = idsOf(look.brought);
+  return look.placements.flatMap(({ id }, i) =>
+    hosts.has(id) || brought.has(id)
+      ? [refuse('same-id', id, ['looks', l, 'placements', i, 'id'], 'id')]
+      : [],
+  );
+}
+
+/** A piece of one look with the id of something that is in the room. */
+const broughtAsHost = (look: Look, l: number, hosts: Ids): MeasureIssue[] =>
+  look.brought.flatMap(({ id }, i) =>
+    hosts.has(id) ? [refuse('same-id', id, ['looks', l, 'brought', i, 'id'], 'id')] : [],
   );
 
 /** A window that two dressings dress. */

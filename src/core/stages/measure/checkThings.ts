@@ -1,9 +1,9 @@
 import { elementAt } from '../../base/list';
-import { inches, type Mm } from '../../base/units';
-import { boundsOf, insidePolygon, type Point } from '../../geometry/plane';
+import type { Mm } from '../../base/units';
+import { boundsOf, type Point } from '../../geometry/plane';
 import type { Fitting, Piece, RoomFile } from '../../model/types';
-import { overheadAt } from '../../room/ceiling';
 import { footprint } from '../../room/place';
+import { overheadOver, pastWallsMm, WALL_PLAY } from '../../room/standsIn';
 import { wallsOf } from '../../room/walls';
 import { checkAlongWall, checkUnderCeiling } from './checkOpening';
 import { issuer, TOLERANCE, type MeasureIssue } from './issue';
@@ -38,16 +38,11 @@ function furtherOut(corners: readonly Point[], outline: readonly Point[]): 'xMm'
 export function checkPiece(p: Piece, file: Pick<RoomFile, 'room'>): MeasureIssue[] {
   const { refuse } = issuer(p.id);
   const issues: MeasureIssue[] = [];
-  const corners = footprint(p);
-  if (corners.some((c) => !insidePolygon(c, file.room.walls, inches(0.5)))) {
-    const field = furtherOut(corners, file.room.walls);
+  if (pastWallsMm(p, file.room, WALL_PLAY) > 0) {
+    const field = furtherOut(footprint(p), file.room.walls);
     issues.push(refuse('outside-room', field, { cameMm: p[field] }));
   }
-  // it is as high all over, so what is overhead at its corners and middle decides
-  const overhead =
-    file.room.slopes.length + file.room.beams.length === 0
-      ? file.room.ceilingMm
-      : Math.min(...[p, ...corners].map((corner) => overheadAt(file.room, corner)));
+  const overhead = overheadOver(p, file.room);
   if (p.bottomMm + p.heightMm > overhead + TOLERANCE)
     issues.push(
       refuse('taller-than-room', 'heightMm', { cameMm: p.bottomMm + p.heightMm, expectedMm: overhead }),

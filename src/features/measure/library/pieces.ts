@@ -52,14 +52,19 @@ export function newPiece(
   const { unit, ceilingMm } = file.room;
   const own = { id, name, kind, colours: colourOf(kind), pattern: plain };
   const usual = inSize({ ...PIECE, ...NOWHERE, ...own }, first(SIZES[kind]), unit);
-  const spots = spotsIn(file);
   for (const share of [1, 0.75, 0.5]) {
-    const piece = scaled(usual, share, ceilingMm);
-    const there = spots.map((spot) => ({ ...piece, ...spot })).filter((p) => fits(p, file));
-    const found = there.find((p) => standsFree(p, file)) ?? there[0];
+    const found = whereFree(scaled(usual, share, ceilingMm), file);
     if (found) return found;
   }
   return undefined;
+}
+
+/** A piece at the room's centre or wherever it fits and stands free; undefined where it fits nowhere. */
+export function whereFree(piece: Piece, file: RoomFile): Piece | undefined {
+  const there = spotsIn(file)
+    .map((spot) => ({ ...piece, ...spot }))
+    .filter((p) => fits(p, file));
+  return there.find((p) => standsFree(p, file)) ?? there[0];
 }
 
 /** A piece before it has its size and its place. */

@@ -1,6 +1,7 @@
 import type { StageName } from '../../../core/model/finding';
 import type { Look, Piece, RoomFile } from '../../../core/model/types';
 import type { Plan } from '../../../core/plan/planLook';
+import { inLook } from '../../../core/room/arrange';
 import { isGlazed } from '../../../core/room/kinds';
 import type { PlacedThing } from '../../../core/room/placed';
 import { placeOnWall } from '../../../core/room/place';
@@ -11,6 +12,7 @@ export type RoomThing = { id: string; name: string; stage: StageName; wallId: st
 /** Everything of a room and of one look that has a name: windows, doors, fittings, furniture, and what they are dressed with. */
 export function roomThings(file: RoomFile, look: Look, plan: Plan): RoomThing[] {
   const nameOf = (itemId: string | null): string => file.items.find((i) => i.id === itemId)?.name ?? '';
+  const arranged = inLook(file, look);
   const wallOf = (piece: Piece): string => placeOnWall(piece, plan.walls).wallId;
   const things: RoomThing[] = [];
   const add = (id: string, name: string, stage: StageName, wallId: string | undefined) => {
@@ -18,7 +20,7 @@ export function roomThings(file: RoomFile, look: Look, plan: Plan): RoomThing[] 
   };
   for (const o of file.openings) add(o.id, o.name, isGlazed(o) ? 'windows' : 'measure', o.wallId);
   for (const f of file.fittings) add(f.id, f.name, 'measure', f.wallId);
-  for (const p of file.pieces) add(p.id, p.name, p.seat ? 'seats' : 'measure', wallOf(p));
+  for (const p of arranged.pieces) add(p.id, p.name, p.seat ? 'seats' : 'measure', wallOf(p));
   for (const d of look.dressings) {
     const wallId = file.openings.find((o) => o.id === d.openingId)?.wallId;
     add(d.id, nameOf(d.itemId), 'windows', wallId);
@@ -27,7 +29,7 @@ export function roomThings(file: RoomFile, look: Look, plan: Plan): RoomThing[] 
     const itemId = look.hangings.find((own) => own.id === h.hangingId)?.itemId ?? null;
     add(h.hangingId, nameOf(itemId), 'walls', h.wallId);
   }
-  for (const thing of plan.placed) things.push(...placedThing(thing, file, wallOf));
+  for (const thing of plan.placed) things.push(...placedThing(thing, arranged, wallOf));
   return things;
 }
 

@@ -39,7 +39,9 @@ export function PlacingStrip({ rows, noteOf, onDrop, onPut, children }: Props): 
   return (
     <Strip
       rows={rows}
-      used={look.placements.map((p) => `${p.itemId}*${p.count}`).join(' ')}
+      used={[...look.placements, ...look.brought.map((row) => ({ ...row, count: 1 }))]
+        .map(({ itemId, count }) => `${itemId}*${count}`)
+        .join(' ')}
       unit={file.room.unit}
       paint={usePaint()}
       noteOf={noteOf}

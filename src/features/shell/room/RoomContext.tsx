@@ -15,6 +15,8 @@ export type Began = { record: string; id: string };
 export type RoomValue = Kept & {
   /** The room as shown: with what is being dragged applied. */
   file: RoomFile;
+  /** The same with its furniture as the look arranges it. */
+  arranged: RoomFile;
   look: Look;
   plan: Plan;
   rules: RuleBook;

@@ -3,6 +3,7 @@ import { first } from '../../../core/base/list';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { DAYLIGHT } from '../../../core/colour/light';
 import { applyChange, type Change } from '../../../core/model/change';
+import { inLook } from '../../../core/room/arrange';
 import { ruleBook } from '../../../core/rules/book';
 import type { View } from '../paint';
 import { RestContext, RoomContext, type Kept, type RoomAtRest } from './RoomContext';
@@ -76,6 +77,7 @@ export function RoomState({
     return warming > 0 ? withFreshLists(kept.file) : kept.file;
   }, [kept.file, previewed, warming]);
   const look = file.looks.find((l) => l.id === lookId) ?? first(file.looks);
+  const arranged = useMemo(() => inLook(file, look), [file, look]);
   const { planOf, ahead } = useLookPlans();
   const plan = useMemo(() => planOf(file, look.id), [planOf, file, look.id]);
   useEffect(() => ahead(kept.file), [ahead, kept.file]);
@@ -126,6 +128,7 @@ export function RoomState({
     ...kept,
     change,
     file,
+    arranged,
     look,
     plan,
     rules,

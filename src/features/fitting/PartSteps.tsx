@@ -4,22 +4,24 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import type { FittingStep } from '../../core/plan/fittingStep';
-import type { SheetWall } from '../../core/plan/sheetWalls';
+import type { SheetPart } from '../../core/plan/sheetParts';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
+import { PlanShapes } from '../shell/drawing/PlanShapes';
+import { usePaint } from '../shell/usePaint';
 import { useWallName } from '../shell/useWords';
 import { SheetDrawing } from './SheetDrawing';
 import { useSheetRows } from './useSheetRows';
 
-/** What is done at one wall, in the day's order, with every mark. */
-export function WallSteps({ wall }: { wall: SheetWall }): ReactNode {
+/** What is done at one wall or in one zone, in the day's order, with every mark. */
+export function PartSteps({ part }: { part: SheetPart }): ReactNode {
   const { file } = useRoom();
   const rows = useSheetRows(file.room.unit);
   return (
     <div className="grid gap-x-6 gap-y-3 md:grid-cols-[300px_1fr] print:grid-cols-[260px_1fr]">
-      <SheetDrawing wall={wall} />
+      {part.zone.of === 'floor' ? <PlanInSmall /> : <SheetDrawing part={part} />}
       <ol className="min-w-0">
-        {wall.steps.map(({ step: s, number }) => (
+        {part.steps.map(({ step: s, number }) => (
           <li key={s.kind + s.about} className="mb-2.5">
             <h3 className="font-sans text-[15px] font-semibold">
               <span className="mr-2 inline-block min-w-[18px] border border-ink px-1 text-center text-[13px]">
@@ -40,6 +42,17 @@ export function WallSteps({ wall }: { wall: SheetWall }): ReactNode {
         ))}
       </ol>
     </div>
+  );
+}
+
+/** The plan as the look arranges it, for what is done on the floor. */
+function PlanInSmall(): ReactNode {
+  const { arranged } = useRoom();
+  const paint = usePaint();
+  return (
+    <svg viewBox="0 0 300 168" className="w-full max-w-[300px] self-start" aria-hidden="true">
+      <PlanShapes file={arranged} width={300} height={168} margin={6} paint={paint} plain />
+    </svg>
   );
 }
 

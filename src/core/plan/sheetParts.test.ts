@@ -1,6 +1,10 @@
 import { expect, test } from 'vitest';
 import type { FittingStep, Mark } from './fittingStep';
-import { sheetWalls } from './sheetWalls';
+import { BRIEF } from '../model/defaults';
+import { sheetParts } from './sheetParts';
+
+const sheetWalls = (steps: FittingStep[]) => sheetParts(steps, { brief: BRIEF });
+const sheetZones = (steps: FittingStep[]) => sheetParts(steps, { brief: { ...BRIEF, order: 'zone' } });
 
 const mark = (label: Mark['label'], xMm: number, wallId?: string): Mark => ({
   label,
@@ -60,4 +64,40 @@ test('a bracket on the next wall is drawn there, even where that wall has no ste
 
 test('a sheet without steps has no walls', () => {
   expect(sheetWalls([])).toEqual([]);
+});
+
+test('zone by zone: the floor, then each wall with what is at it, numbered as they are come to', () => {
+  const zones = sheetZones([
+    { ...step('floor', 'north', []), about: 'rug' },
+    step('rod', 'south', [mark('bracketLeft', 100)]),
+    step('rod', 'north', []),
+    step('curtain', 'south', []),
+    { ...step('seat', 'north', []), about: 'sofa' },
+    { ...step('surface', 'south', []), about: 'chest/top' },
+    { ...step('surface', 'south', []), about: 'chest/lower1' },
+  ]);
+  expect(zones.map((z) => [z.key, z.wallId, z.steps.map((s) => s.number), z.marks.length])).toEqual([
+    ['floor', 'north', [1], 0],
+    ['wall north', 'north', [2], 0],
+    ['host sofa', 'north', [3], 0],
+    ['wall south', 'south', [4, 5], 1],
+    ['host chest', 'south', [6, 7], 0],
+  ]);
+});
+
+test('zone by zone, a bracket round the corner is drawn on the wall it is on, with its number', () => {
+  const zones = sheetZones([
+    step('rod', 'a', [mark('bracketLeft', 100), mark('bracketRight', 50, 'b')]),
+    step('picture', 'b', [mark('nail', 400)]),
+  ]);
+  expect(zones.map((z) => [z.wallId, z.marks.map((m) => [m.mark.label, m.number])])).toEqual([
+    ['a', [['bracketLeft', 1]]],
+    [
+      'b',
+      [
+        ['bracketRight', 1],
+        ['nail', 2],
+      ],
+    ],
+  ]);
 });
