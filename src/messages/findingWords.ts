@@ -1,8 +1,9 @@
 import { formatLength, formatSize } from '../core/base/length';
+import { formatMoney } from '../core/base/money';
 import type { LengthUnit } from '../core/base/units';
 import type { Finding, FindingCode, FindingFacts } from '../core/model/finding';
 
-const PERCENT = new Set(['share', 'leastShare', 'actual', 'planned', 'pull']);
+const PERCENT = new Set(['share', 'leastShare', 'mostShare', 'actual', 'planned', 'pull']);
 const ONE_DECIMAL = new Set(['fullness', 'gives', 'deltaE']);
 export type Facts = Record<string, string | number>;
 
@@ -30,6 +31,7 @@ export function factWords(facts: FindingFacts, unit: LengthUnit): Facts {
       // a sag is less than a mark of the tape
       if (key === 'sagMm') return ['sag', sagWords(value, unit)];
       if (key.endsWith('Mm')) return [key.slice(0, -2), lengthWords(value, unit)];
+      if (key.endsWith('Cost')) return [key, formatMoney(value, String(facts.currency))];
       if (key.endsWith('G')) return [key.slice(0, -1), massWords(value, unit)];
       if (PERCENT.has(key)) return [key, `${(value * 100).toFixed(value < 0.1 ? 1 : 0)}%`];
       return [key, ONE_DECIMAL.has(key) ? value.toFixed(1) : value];

@@ -213,6 +213,7 @@ export type FindingCode =
   | 'taller-than-spot'
   | 'past-the-edge'
   | 'falls-off'
+  | 'surface-overfull'
   | 'things-collide'
   | 'spot-takes-none'
   | 'spot-gone'
@@ -235,6 +236,7 @@ export type FindingCode =
   | 'no-hard-answer'
   // cautions of the fitting
   | 'ladder'
+  | 'over-cost'
   | 'two-people-rod'
   | 'detector-before-drilling'
   | 'rating-of-fixings'

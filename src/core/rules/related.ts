@@ -228,6 +228,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'walls.acclimatise',
   ],
   ['surfaces.belowPicture', 'surfaces.offEdge', 'surfaces.talkTop'],
+  ['surfaces.filledFull', 'surfaces.filledUsual', 'surfaces.filledSpare'],
   ['surfaces.overHeads', 'surfaces.overHeadsFrom'],
   [
     'seats.featherOver',

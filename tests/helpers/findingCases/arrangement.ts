@@ -26,7 +26,11 @@ const chestMovedTo = (xIn: number) =>
     moved: [{ id: 'chest', isOut: false, xMm: inches(xIn), yMm: inches(60), turnDeg: 0 }],
   });
 
+/** A chair at 120 that nobody owns, with so much to spend. */
+const mostSpent = (mostCost: number) => chairAt(84, 60, { count: 0, price: 12000 }, { brief: { mostCost } });
+
 export const ARRANGEMENT_CASES = {
+  'over-cost': { level: 'caution', shows: mostSpent(11999), not: mostSpent(12000) },
   'stands-past-wall': { level: 'stop', shows: chestMovedTo(20), not: chestMovedTo(24) },
   'taller-than-ceiling': {
     level: 'stop',

@@ -1,5 +1,6 @@
 /** Rooms and what is in them, as the cases of the findings need them. */
 import type {
+  Brief,
   Brought,
   Dressing,
   Fitting,
@@ -26,6 +27,7 @@ export type Given = {
   hangings?: Hanging[];
   groups?: HangingGroup[];
   placements?: Placement[];
+  brief?: Partial<Brief>;
   moved?: Moved[];
   brought?: Brought[];
   flags?: Partial<RoomFile['home']['flags']>;
@@ -54,6 +56,7 @@ export const room = (g: Given): RoomFile => {
         hangings: g.hangings ?? [],
         groups: g.groups ?? [],
         placements: g.placements ?? [],
+        brief: { ...base.looks[0]!.brief, ...g.brief },
         moved: g.moved ?? [],
         brought: g.brought ?? [],
       },

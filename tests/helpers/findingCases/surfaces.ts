@@ -22,6 +22,13 @@ const onChest = (items: Item[], placements: Placement[], more: Given = {}) =>
   room({ pieces: [chest], items, placements, ...more });
 const vase = (xIn: number, more: Partial<Placement> = {}) =>
   onChest([thing('vase', [6, 10, 6])], [put('vase', xIn, more)]);
+/** Three boxes of a width side by side on the chest's 48 in. */
+const row = (widthIn: number, more: Given = {}) =>
+  onChest(
+    ['a', 'b', 'c'].map((id) => thing(id, [widthIn, 8, 6])),
+    ['a', 'b', 'c'].map((id, i) => put(id, 8 + i * 16)),
+    more,
+  );
 const two = (apartIn: number) =>
   onChest([thing('vase', [6, 10, 6]), thing('jug', [6, 10, 6])], [put('vase', 12), put('jug', 12 + apartIn)]);
 /** The chest with a picture over it, its lower edge 12 in above the top. */
@@ -83,6 +90,7 @@ export const SURFACES_CASES = {
     shows: onChest([thing('shade', [8, 8, 8], { kind: 'lampshade' })], [put('shade', 24)]),
     not: vase(24),
   },
+  'surface-overfull': { level: 'caution', shows: row(11.5), not: row(11) },
   'spot-gone': {
     level: 'stop',
     shows: vase(24, { spot: { of: 'chest', part: 'bay4' } }),

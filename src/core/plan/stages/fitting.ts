@@ -1,4 +1,5 @@
-import type { RoomFile } from '../../model/types';
+import type { Finding } from '../../model/finding';
+import type { Look, RoomFile } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { lowestOver, overheadOf } from '../../room/ceiling';
 import { fittingCautions } from '../../safety/cautions';
@@ -50,6 +51,24 @@ const sheet = part(
     }),
 );
 
+/** More to buy than the look may cost. What has no price yet is said to have none. */
+function judgeCost({ look, sheet: { buy, cost }, rules }: Costs): Finding[] {
+  const { mostCost } = look.brief;
+  if (mostCost === null || cost <= mostCost) return [];
+  const unpriced = buy.filter((line) => line.cost === null).length;
+  const currency = rules.school('stash.currency');
+  return [
+    {
+      code: 'over-cost',
+      level: 'caution',
+      stage: 'fitting',
+      about: [],
+      by: { buyCost: cost, mostCost, overCost: cost - mostCost, currency, unpriced },
+    },
+  ];
+}
+type Costs = { look: Pick<Look, 'brief'>; sheet: FittingSheet; rules: RuleBook };
+
 /** A sheet that was taken to site goes out of date when anything on it changes. */
 function sheetState({ steps, fingerprint }: FittingSheet, taken: string | null): StageState['state'] {
   if (steps.length === 0 || taken === null) return 'empty';
@@ -59,8 +78,12 @@ function sheetState({ steps, fingerprint }: FittingSheet, taken: string | null):
 export const fittingStage = stage({
   name: 'fitting',
   parts: [sheet],
-  reads: { file: ['home'], look: ['sheetTaken'], parts: ['sheet', 'windows', 'hangings', 'rules'] },
-  findings: cautionsOf,
+  reads: {
+    file: ['home'],
+    look: ['sheetTaken', 'brief'],
+    parts: ['sheet', 'windows', 'hangings', 'rules'],
+  },
+  findings: (input) => [...cautionsOf(input), ...judgeCost(input)],
   state: ({ look, sheet: made }, open) => ({
     state: sheetState(made, look.sheetTaken),
     done: made.steps.length,

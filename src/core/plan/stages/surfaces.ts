@@ -14,6 +14,7 @@ const surfaces = part(
   'surfaces',
   {
     file: ['room', 'openings', 'fittings', 'pieces'],
+    look: ['brief'],
     parts: ['spots', 'placed', 'hangings', 'walls', 'places', 'rules'],
   },
   planSurfaces,

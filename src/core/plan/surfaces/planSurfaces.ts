@@ -1,6 +1,6 @@
 import type { Mm } from '../../base/units';
 import { insidePolygon, overlapLength } from '../../geometry/plane';
-import type { Fitting, Piece } from '../../model/types';
+import type { Fitting, Look, Piece } from '../../model/types';
 import { isRestedOn, sits } from '../../room/kinds';
 import { massOf } from '../../room/mass';
 import { footprint, isNearWall } from '../../room/place';
@@ -17,6 +17,7 @@ type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
   spots: readonly Spot[];
   placed: readonly PlacedThing[];
   hangings: readonly HangingPlan[];
+  look: Pick<Look, 'brief'>;
 };
 
 /** Spots that another stage judges, or none. */
@@ -54,6 +55,7 @@ function caseOf(context: Context, { spot, things, overs }: Surface): SurfaceCase
     behind: (at) => (wall ? behindOf(file.fittings, wall, at) : []),
     isTalkedAcross: isTalkedAcross(file.pieces, spot),
     restedUnder: restedUnder(file.pieces, spot),
+    filling: context.look.brief.filling,
     massOf: (item) => {
       const { g, guessedBy } = massOf(item, rules);
       return { g, isGuessed: guessedBy !== null };

@@ -184,5 +184,22 @@ const judgeOverHeads: Judge = ({ things, spot }, { restedUnder, massOf, rules })
   });
 };
 
+/** With fewer there is nothing to take away. */
+const FEW = 3;
+const MOST_FILLED = {
+  full: 'surfaces.filledFull',
+  usual: 'surfaces.filledUsual',
+  spare: 'surfaces.filledSpare',
+} as const satisfies Record<SurfaceCase['filling'], RuleId>;
+
+/** So full that it looks like storage, for how full the look is to get. */
+const judgeFilled: Judge = ({ things, spot, filled }, { filling, rules }) => {
+  const rule = MOST_FILLED[filling];
+  const direct = things.filter(({ thing }) => thing.carriers.length === 0);
+  if (direct.length < FEW || filled <= rules.number(rule)) return [];
+  const facts = { on: spot.name, share: filled, mostShare: rules.number(rule) };
+  return [finding('surface-overfull', 'caution', facts, { about: [spot.of], rule })];
+};
+
 const WHETHER_IT_FITS: readonly Judge[] = [judgeHeights, judgeEdges, judgeRoom];
-const MORE: readonly Judge[] = [judgeKinds, judgeBehind, judgeTalk, judgeOverHeads];
+const MORE: readonly Judge[] = [judgeKinds, judgeBehind, judgeTalk, judgeOverHeads, judgeFilled];

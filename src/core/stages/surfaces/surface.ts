@@ -1,6 +1,6 @@
 import type { Mm } from '../../base/units';
 import type { Finding } from '../../model/finding';
-import type { Fitting, Item } from '../../model/types';
+import type { Brief, Fitting, Item } from '../../model/types';
 import type { PlacedThing, Standing } from '../../room/placed';
 import type { Spot } from '../../room/spots/spot';
 import type { RuleBook } from '../../rules/book';
@@ -47,6 +47,8 @@ export type SurfaceCase = {
   /** Seats people talk across it from, and pieces that people sit or lie on under it. */
   isTalkedAcross: boolean;
   restedUnder: readonly { id: string; name: string }[];
+  /** How full the look gets. */
+  filling: Brief['filling'];
   massOf: (item: Item) => { g: number; isGuessed: boolean };
   rules: RuleBook;
 };
