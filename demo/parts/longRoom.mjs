@@ -236,14 +236,15 @@ export const longRoom = {
           draped('throw-mist', 'long-sofa', 77),
           object('pitcher', 'chest', 12),
           object('books-blue', 'chest', 36),
+          object('wish-jug', 'stove', 29, { part: 'mantel' }),
         ],
       ],
       {
         // the jute rug is rolled up for the summer, the chairs turn to the window
-        moved: [takenOut('rug'), moved('harbour-chair', [150, 104, 90]), moved('coffee-table', [92, 66, 0])],
+        moved: [takenOut('rug'), takenOut('stove-chair'), moved('harbour-chair', [172, 108, 90])],
         brought: [
-          brought('rug-stripe', [92, 66, 0]),
-          brought('cane-chair', [40, 108, 250]),
+          brought('rug-stripe', [96, 60, 0]),
+          brought('cane-chair', [48, 134, 225]),
           brought('fern', [12, 150, 0]),
         ],
       },

@@ -72,6 +72,14 @@ for (const [id, name, w, h, colour, more] of [
     roomId: 'long-room',
     ...more,
   });
+// not owned yet: looked for in the shops along the quay
+item(['wish-jug', 'Blue jug, wanted'], 'vase', [8, 12], cols(['harbour', 1]), {
+  texture: 'hard',
+  count: 0,
+  depthMm: i(7),
+  seen: false,
+  wish: { count: 1, widthMm: [i(5), i(8)], heightMm: [i(9), i(12)], mostPrice: 4500 },
+});
 item(['cane-chair', 'Cane chair'], 'chair', [26, 32], cols(['oak', 0.8], ['sailcloth', 0.2]), {
   texture: 'woven',
   depthMm: i(27),

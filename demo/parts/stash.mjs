@@ -13,6 +13,7 @@ const USUAL = {
   poisonous: false,
   scented: false,
   state: 'owned',
+  wish: null,
   source: '',
   boughtOn: null,
   dueOn: null,

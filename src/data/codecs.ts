@@ -85,7 +85,7 @@ export const RULE_ROWS = codecOf<OwnRule>(TABLES.ownRule, s.ownRuleSchema, { jso
 export const HOME_ROWS = codecOf<Home>(TABLES.home, s.homeSchema, { parts: { flags: { prefix: '' } } });
 export const PLACE_ROWS = codecOf<StoragePlace>(TABLES.storagePlace, s.placeSchema);
 export const ITEM_ROWS = codecOf<Item>(TABLES.item, s.itemSchema, {
-  json: ['colours', 'back', 'care', 'season', 'rawColours', 'relied', 'spectrum'],
+  json: ['colours', 'back', 'care', 'season', 'rawColours', 'relied', 'spectrum', 'wish'],
   parts: { pattern: PATTERN },
 });
 export const WALL_ROWS = codecOf<WallCorner>(TABLES.wall, s.wallSchema);

@@ -49,6 +49,7 @@ test('a room file speaks of the things that its looks use and of the inserts for
       ...l.dressings.flatMap((d) => d.itemId ?? []),
       ...l.hangings.map((h) => h.itemId),
       ...l.placements.map((p) => p.itemId),
+      ...l.brought.map((row) => row.itemId),
     ]),
   );
   for (const f of file.clear.found) used.add(f.itemId);

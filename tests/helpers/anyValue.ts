@@ -61,6 +61,7 @@ const TEXTS = [
   '2026-05-01T09:30:00Z',
   'QUJD',
   'it\'s; -- "quoted"',
+  'floor',
 ];
 
 function anyText(schema: z.ZodType): Any {

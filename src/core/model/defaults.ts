@@ -95,6 +95,7 @@ export const ITEM: Less<
   | 'poisonous'
   | 'scented'
   | 'state'
+  | 'wish'
   | 'source'
   | 'boughtOn'
   | 'dueOn'
@@ -119,6 +120,7 @@ export const ITEM: Less<
   poisonous: false,
   scented: false,
   state: 'owned',
+  wish: null,
   source: '',
   boughtOn: null,
   dueOn: null,

@@ -206,6 +206,7 @@ export type FindingCode =
   | 'white-on-a-seat'
   | 'pillow-off-the-seat'
   | 'unwashable-with-children'
+  | 'wish-open'
   | 'item-in-two-places'
   // surfaces
   | 'before-screen'

@@ -13,6 +13,7 @@ export type Fitting = z.infer<typeof s.fittingSchema>;
 export type Piece = z.infer<typeof s.pieceSchema>;
 export type Seat = NonNullable<Piece['seat']>;
 export type Item = z.infer<typeof s.itemSchema>;
+export type Wish = NonNullable<Item['wish']>;
 export type Look = z.infer<typeof s.lookSchema>;
 export type Dressing = z.infer<typeof s.dressingSchema>;
 export type Sheer = z.infer<typeof s.sheerSchema>;

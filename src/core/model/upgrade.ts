@@ -162,9 +162,10 @@ export function upgradeRoomFile(input: unknown): unknown {
   if (!isFields(input)) return input;
   const version = input.rideau;
   if (!isOlder(version, ROOM_FILE_VERSION)) return input;
-  const known = version === 1 ? { home: home(input.home), items: each(input.items, item), places: [] } : {};
+  const known = version === 1 ? { home: home(input.home), places: [] } : {};
   return {
     ...bodyFrom(version)(input),
+    items: each(input.items, item),
     rideau: ROOM_FILE_VERSION,
     rules: ruleRows(input.rules),
     ...known,
@@ -181,13 +182,13 @@ export function upgradeStudioFile(input: unknown): unknown {
       ? {
           homes: Array.isArray(input.homes) ? input.homes.map(home) : input.homes,
           places: [],
-          items: each(input.items, item),
         }
       : {};
   return {
     ...input,
     rideauStudio: STUDIO_FILE_VERSION,
     rules: ruleRows(input.rules),
+    items: each(input.items, item),
     ...known,
     rooms: each(input.rooms, bodyFrom(version)),
   };

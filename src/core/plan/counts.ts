@@ -18,12 +18,14 @@ export const judgeCounts = (
     const own = uses.filter((u) => u.itemId === itemId);
     const need = sum(own.map((u) => u.count ?? 1));
     if (!item || need <= item.count) return [];
+    const about = own.map((u) => u.id);
+    if (item.wish) return [{ code: 'wish-open', level: 'caution', stage, about, by: { item: item.name } }];
     return [
       {
         code: code(item),
         level: 'caution',
         stage,
-        about: own.map((u) => u.id),
+        about,
         by: { item: item.name, need, have: item.count },
       },
     ];

@@ -12,7 +12,7 @@ export function countUses(kind: BuyKind, wants: readonly { item: Item; count: nu
       kind,
       widthMm: item.widthMm,
       heightMm: item.heightMm,
-      price: item.price,
+      price: item.wish?.mostPrice ?? item.price,
       need: (use?.need ?? 0) + count,
       have: item.count,
       setOf: item.setOf,

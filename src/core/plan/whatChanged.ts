@@ -42,9 +42,21 @@ export type LookSide = { file: RoomFile; look: Look; plan: Plan };
 export function whatChanged(from: LookSide, to: LookSide): ChangedThing[] {
   const before = byWhat(putsOf(from));
   const after = byWhat(putsOf(to));
-  return [...new Set([...before.keys(), ...after.keys()])].flatMap((what) =>
+  const changes = [...new Set([...before.keys(), ...after.keys()])].flatMap((what) =>
     changesOf(before.get(what) ?? [], after.get(what) ?? []),
   );
+  return together(changes);
+}
+
+/** Several of a thing that go the same way are one line. */
+function together(changes: readonly ChangedThing[]): ChangedThing[] {
+  const lines = new Map<string, ChangedThing>();
+  for (const change of changes) {
+    const { count, ...rest } = change;
+    const key = JSON.stringify(rest);
+    lines.set(key, { ...change, count: count + (lines.get(key)?.count ?? 0) });
+  }
+  return [...lines.values()];
 }
 
 function byWhat(puts: readonly Put[]): Map<string, Put[]> {

@@ -60,6 +60,8 @@ export type Shape = {
   soft: boolean;
   /** Part of the shell or of furniture that stays. */
   fixed: boolean;
+  /** Only wished for: drawn with a mark. */
+  wish?: true;
   /** Folds of a curtain panel, and whether it is drawn open. */
   folds?: number;
   /**
@@ -115,6 +117,7 @@ const PLAIN_FIELDS = [
   'finials',
   'stands',
   'many',
+  'wish',
 ] as const satisfies readonly (keyof Shape)[];
 
 /** Every field of a shape is compared: one that is not does not compile. */

@@ -37,6 +37,7 @@ export type StashEntry = Pick<
   | 'colourFrom'
   | 'seen'
   | 'price'
+  | 'wish'
 > & { used: Used };
 /** What filtering needs to know of an entry's colours, worked out once. */
 export type Prepared = StashEntry & { words: string; lch: readonly (Oklch & { share: number })[] };
@@ -58,7 +59,7 @@ export type StashFilter = {
   freeIn: Season | 'any' | null;
   /** null: anywhere; '' : nowhere in particular. */
   placeId: string | null;
-  state: Item['state'] | 'returns' | 'unseen' | null;
+  state: Item['state'] | 'returns' | 'unseen' | 'wished' | null;
   family: Lab | null;
   fits: { widthMm: Mm; heightMm: Mm; depthMm: Mm | null } | null;
 };
@@ -114,11 +115,12 @@ type Test = (e: Prepared) => boolean;
 const STATES: Record<string, Test> = {
   returns: (e) => e.tagsOn && e.returnBy !== null && e.state === 'owned',
   unseen: (e) => !e.seen,
+  wished: (e) => e.wish !== null,
 };
 
 function inState(state: StashFilter['state']): Test {
   if (state === null) return (e) => e.state !== 'gone';
-  return STATES[state] ?? ((e) => e.state === state);
+  return STATES[state] ?? ((e) => e.state === state && e.wish === null);
 }
 
 function inFamily(lab: Lab, rules: RuleBook): Test {

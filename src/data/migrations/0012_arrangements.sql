@@ -48,3 +48,6 @@ CREATE VIEW item_use (item_id, room_id, look_id, used) AS
   SELECT sheer_item_id, room_id, look_id, coalesce(sheer_panels, 2) FROM dressing WHERE sheer_item_id IS NOT NULL
   UNION ALL
   SELECT item_id, room_id, NULL, 0 FROM found;
+
+-- what is only wished for: how many, from which size to which, the most it may cost
+ALTER TABLE item ADD COLUMN wish_json TEXT CHECK (wish_json IS NULL OR json_valid(wish_json));

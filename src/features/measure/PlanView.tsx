@@ -10,7 +10,7 @@ import type { Guide } from '../../core/room/snap';
 import { withWallLength } from '../../core/room/wallLength';
 import type { Scale } from '../../ui/drawing/scale';
 import { PlanDrawing } from '../shell/drawing/PlanDrawing';
-import { useRoom } from '../shell/room/RoomContext';
+import { itemOf, useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
 import { usePaint } from '../shell/usePaint';
 import { useFurniture } from './arrange/useFurniture';
@@ -110,22 +110,28 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
   );
 }
 
-/** Pieces of the room that the look moves or takes out, faintly, where they were measured. */
+/**
+ * Pieces of the room that the look moves or takes out, faintly, where they were measured; and round what it brings in that is
+ * only wished for.
+ */
 function AsMeasured({ scale }: { scale: Scale }): ReactNode {
-  const { file, look } = useRoom();
-  const ids = new Set(look.moved.map((m) => m.id));
+  const { file, arranged, look } = useRoom();
+  const moved = new Set(look.moved.map((m) => m.id));
+  const wished = new Set(look.brought.filter((row) => itemOf(file, row.itemId)?.wish).map((row) => row.id));
+  const outlineOf = (p: Piece) => (
+    <path
+      key={p.id}
+      d={`M${footprint(p)
+        .map((c) => `${scale.x(c.xMm)} ${scale.y(c.yMm)}`)
+        .join('L')}Z`}
+    />
+  );
   return (
-    <g aria-hidden="true" pointerEvents="none" fill="none" stroke="#8a8a8a" strokeDasharray="3 4">
-      {file.pieces
-        .filter((p) => ids.has(p.id))
-        .map((p) => (
-          <path
-            key={p.id}
-            d={`M${footprint(p)
-              .map((c) => `${scale.x(c.xMm)} ${scale.y(c.yMm)}`)
-              .join('L')}Z`}
-          />
-        ))}
+    <g aria-hidden="true" pointerEvents="none" fill="none" strokeDasharray="3 4">
+      <g stroke="#8a8a8a">{file.pieces.filter((p) => moved.has(p.id)).map(outlineOf)}</g>
+      <g stroke="#141414" strokeWidth="2">
+        {arranged.pieces.filter((p) => wished.has(p.id)).map(outlineOf)}
+      </g>
     </g>
   );
 }

@@ -35,6 +35,8 @@ const FILLS = ['feather', 'polyester', 'foam'] as const;
 const hasInsert = (cover: Item, rules: RuleBook): boolean =>
   FILLS.some((fill) => chooseInsert(cover, fill, rules).insert !== null);
 
+const SEAT_WISH = { kinds: ['cover', 'throw'], mostWidthMm: inches(24), mostHeightMm: inches(24) } as const;
+
 /** Seats: pillows from the stash at true scale, front hiding back. */
 export function SeatsScreen(): ReactNode {
   const t = useTranslations();
@@ -127,6 +129,7 @@ export function SeatsScreen(): ReactNode {
       <PlacingStrip
         rows={covers}
         noteOf={noInsert}
+        wish={SEAT_WISH}
         onDrop={drop}
         onPut={(item) => placing.putOn(item, spot, null)}
       />

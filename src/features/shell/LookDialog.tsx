@@ -27,7 +27,12 @@ export function LookDialog({
   const { file, change } = useRoomAtRest();
   const count = { dressings: look.dressings.length, hangings: look.hangings.length };
   return (
-    <LazyDialog open onClose={onClose} title={look.name} closeLabel={t('close')}>
+    <LazyDialog
+      open
+      onClose={onClose}
+      title={about === 'changed' ? t('whatChangedIn', { look: look.name }) : look.name}
+      closeLabel={t('close')}
+    >
       {about === 'sheet' && <LookSheet look={look} />}
       {about === 'changed' && <WhatChanged look={look} />}
       {about === 'rename' && (

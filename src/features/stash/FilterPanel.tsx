@@ -278,7 +278,9 @@ function MoreFilters({ filter, set }: FilterProps): ReactNode {
       <Select
         label={t('state')}
         value={filter.state ?? ''}
-        options={list(['owned', 'ordered', 'returns', 'unseen', 'gone'] as const, (x) => t(`states.${x}`))}
+        options={list(['owned', 'ordered', 'wished', 'returns', 'unseen', 'gone'] as const, (x) =>
+          t(`states.${x}`),
+        )}
         onChange={(x) => set({ state: x === '' ? null : (x as 'owned') })}
       />
     </div>

@@ -62,9 +62,10 @@ export const Overview = memo(function Overview({
       </button>
     </li>
   );
+  const wished = entries.filter((e) => e.wish !== null).length;
   const [ordered, unseen] = [
     entries.filter((e) => e.state === 'ordered').length,
-    entries.filter((e) => !e.seen && e.state !== 'gone').length,
+    entries.filter((e) => !e.seen && e.state !== 'gone' && e.wish === null).length,
   ];
   return (
     <div>
@@ -76,6 +77,7 @@ export const Overview = memo(function Overview({
           () => onTab('returns'),
         )}
         {line(t('waitsOrdered', { count: ordered }), () => onFilter({ ...EVERYTHING, state: 'ordered' }))}
+        {line(t('waitsWished', { count: wished }), () => onFilter({ ...EVERYTHING, state: 'wished' }))}
         {line(t('waitsUnseen', { count: unseen }), () => onFilter({ ...EVERYTHING, state: 'unseen' }))}
         {line(t('waitsNeed'), () => onTab('need'))}
         {line(t('waitsPlaces', { count: head.places.length }), () => onTab('places'))}

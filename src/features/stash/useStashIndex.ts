@@ -27,6 +27,7 @@ type Row = [
   Item['colourFrom'],
   0 | 1,
   number,
+  Item['wish'],
 ];
 type UsedRow = [string, number, number, number, number, number];
 
@@ -92,6 +93,7 @@ export function useStashIndex(): {
             colourFrom,
             seen,
             price,
+            wish,
           ]) =>
             prepare({
               id,
@@ -116,6 +118,7 @@ export function useStashIndex(): {
               colourFrom,
               seen: seen === 1,
               price,
+              wish,
               used: usedOf.get(id) ?? UNUSED,
             }),
         ),

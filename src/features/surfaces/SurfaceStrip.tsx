@@ -2,6 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
+import { inches } from '../../core/base/units';
 import type { Placement } from '../../core/model/types';
 import { extentOf, usualLie } from '../../core/room/lies';
 import { TAKES } from '../../core/room/spots/parts';
@@ -37,6 +38,10 @@ function countsOf(placements: readonly Placement[]): ReadonlyMap<string, number>
   return counts;
 }
 
+/** A wish begins as a third of the surface, and no taller than most things on one. */
+const WISH_SHARE = 1 / 3;
+const WISH_HEIGHT = inches(16);
+
 type Props = { state: SurfaceState; onDrop: DropTarget['drop'] };
 
 /** What of the stash can go on the surface, or in what is on it: in this room first, what fits before what does not. */
@@ -68,6 +73,11 @@ export function SurfaceStrip({ state, onDrop }: Props): ReactNode {
     <PlacingStrip
       rows={rows}
       noteOf={whyNot}
+      wish={{
+        kinds: TAKES[target.kind],
+        mostWidthMm: target.widthMm * WISH_SHARE,
+        mostHeightMm: Math.min(WISH_HEIGHT, freeOver(target, surface.spot.zMm + surface.tallestMm)),
+      }}
       onDrop={(item, clientX, clientY) => onDrop(item, { clientX, clientY })}
       onPut={(item) => placing.putOn(item, target, null)}
     >

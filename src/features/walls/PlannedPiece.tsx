@@ -50,6 +50,12 @@ export function PlannedPiece({
         massG: 1500,
         glazed: kind === 'frame',
         washable: false,
+        wish: {
+          count: 1,
+          widthMm: [size.widthMm, size.widthMm],
+          heightMm: [size.heightMm, size.heightMm],
+          mostPrice: null,
+        },
       }),
     );
   return (

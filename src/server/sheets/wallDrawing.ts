@@ -53,8 +53,9 @@ function drawShape(pen: Pen, s: Shape, { lengthMm, ceilingMm }: Elevation, { per
     width: widthMm * perMm,
     height: Math.min(s.box.heightMm, ceilingMm - s.box.yMm) * perMm,
     color: s.colours[0] ? paint(s.colours[0]) : bare,
-    borderColor: EDGE,
-    borderWidth: 0.3,
+    borderColor: s.wish ? INK : EDGE,
+    borderWidth: s.wish ? 0.7 : 0.3,
+    ...(s.wish ? { borderDashArray: [3, 2], opacity: 0.45 } : {}),
   });
   const folds = s.form === 'curtain' ? (s.folds ?? 1) : 1;
   if ((widthMm * perMm) / folds < LEAST_FOLD) return;

@@ -29,6 +29,17 @@ const row = (widthIn: number, more: Given = {}) =>
     ['a', 'b', 'c'].map((id, i) => put(id, 8 + i * 16)),
     more,
   );
+/** A vase that is only wished for, and one that there is. */
+const wished = (isWished: boolean) =>
+  onChest(
+    [
+      thing('vase', [6, 10, 6], {
+        count: isWished ? 0 : 1,
+        wish: isWished ? { count: 1, widthMm: [100, 150], heightMm: [200, 250], mostPrice: 2500 } : null,
+      }),
+    ],
+    [put('vase', 24)],
+  );
 const two = (apartIn: number) =>
   onChest([thing('vase', [6, 10, 6]), thing('jug', [6, 10, 6])], [put('vase', 12), put('jug', 12 + apartIn)]);
 /** The chest with a picture over it, its lower edge 12 in above the top. */
@@ -91,6 +102,7 @@ export const SURFACES_CASES = {
     not: vase(24),
   },
   'surface-overfull': { level: 'caution', shows: row(11.5), not: row(11) },
+  'wish-open': { level: 'caution', shows: wished(true), not: wished(false) },
   'spot-gone': {
     level: 'stop',
     shows: vase(24, { spot: { of: 'chest', part: 'bay4' } }),

@@ -20,6 +20,16 @@ export const fibreSchema = z.enum(FIBRES);
 export const careSchema = z.enum(CARES);
 /** Reflectance from 400 to 700 nm, every 10 nm. */
 export const spectrumSchema = z.array(z.number().min(0).max(1.5)).length(31);
+/**
+ * What is looked for where nothing is owned yet: how many, from which size to which, and the most it may cost. Its size and
+ * colours as an item are what it is drawn with.
+ */
+export const wishSchema = z.strictObject({
+  count: z.number().int().min(1).max(500),
+  widthMm: z.tuple([sizeMm, sizeMm]),
+  heightMm: z.tuple([sizeMm, sizeMm]),
+  mostPrice: money.nullable(),
+});
 export const itemSchema = z.strictObject({
   id,
   name,
@@ -47,6 +57,8 @@ export const itemSchema = z.strictObject({
   poisonous: z.boolean(),
   scented: z.boolean(),
   state: z.enum(ITEM_STATES),
+  /** Set while it is only wished for; null for what there is. */
+  wish: wishSchema.nullable(),
   price: money,
   source: text(80),
   boughtOn: dayOrNull,

@@ -53,6 +53,7 @@ export function placedShape({ placement, item, at }: PlacedThing, facing: Facing
       soft: !isObject(placement),
       stands: true,
       at: { xMm: at.xMm, yMm: at.yMm },
+      ...(item.wish ? { wish: true } : {}),
       ...(placement.count > 1 ? { many: placement.count } : {}),
     },
   );

@@ -18,7 +18,7 @@ import { box, shape } from './shapes';
 import { shellShapes } from './shell';
 
 type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
-  look: Pick<Look, 'dressings' | 'hangings'>;
+  look: Pick<Look, 'dressings' | 'hangings' | 'brought'>;
   items: ReadonlyMap<string, Item>;
   windows: readonly WindowPlan[];
   hangings: readonly HangingPlan[];
@@ -57,6 +57,7 @@ function shapesAt(context: Context, wall: Wall): Shape[] {
   const { file, look, items, rules, windows, hangings, placed } = context;
   const trim = file.room.trimFinish.colours;
   const here = (x: { wallId: string }) => x.wallId === wall.id;
+  const wishes = new Set(look.brought.filter((row) => items.get(row.itemId)?.wish).map((row) => row.id));
   return [
     ...file.openings
       .filter(here)
@@ -73,17 +74,19 @@ function shapesAt(context: Context, wall: Wall): Shape[] {
     ...file.pieces.flatMap((piece) => {
       const onWall = context.places.get(piece.id);
       if (piece.kind === 'rug' || onWall?.wallId !== wall.id) return [];
-      return pieceShapes({ piece, onWall, facing: wall }, placed);
+      return pieceShapes({ piece, onWall, facing: wall, isWish: wishes.has(piece.id) }, placed);
     }),
   ];
 }
 
+type Standing = { piece: Piece; onWall: OnWall; facing: Facing; isWish?: boolean };
+
 /** A piece of furniture with what is on it, as it is seen by somebody who faces a wall. */
 const pieceShapes = (
-  { piece, onWall, facing }: { piece: Piece; onWall: OnWall; facing: Facing },
+  { piece, onWall, facing, isWish = false }: Standing,
   placed: readonly PlacedThing[],
 ): Shape[] => [
-  ...furnitureShapes(piece, onWall),
+  ...furnitureShapes(piece, onWall).map((s): Shape => (isWish ? { ...s, wish: true } : s)),
   ...thingsOn(placed, piece.id).map((thing) => placedShape(thing, facing, pieceDepth(piece, onWall))),
 ];
 
@@ -114,6 +117,7 @@ function hangingShapes({ look, items }: Context, h: HangingPlan): Shape[] {
       {
         colours: shown.colours,
         pattern: shown.pattern,
+        ...(item.wish ? { wish: true } : {}),
         ...(item.kind === 'mirror' ? { heading: 'mirror' } : {}),
       },
     ),

@@ -11,7 +11,7 @@ const elevations = part(
   'elevations',
   {
     file: ['room', 'openings', 'fittings', 'pieces'],
-    look: ['dressings', 'hangings'],
+    look: ['dressings', 'hangings', 'brought'],
     parts: ['windows', 'hangings', 'placed', 'items', 'walls', 'places', 'rules'],
   },
   (input, previous) => keepElevations(sceneOf(input), previous ?? []),

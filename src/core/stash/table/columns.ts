@@ -17,6 +17,7 @@ import {
   type Read,
   type TableContext,
 } from './cells';
+import { WISH_COLUMN } from './wish';
 import { colours, readColours, writeColours } from './colours';
 
 /** The other face of a textile of which nothing is said yet. */
@@ -117,6 +118,7 @@ export const COLUMNS: readonly Column[] = [
   yesNo('poisonous', 'poisonous'),
   yesNo('scented', 'scented'),
   oneOf('state', 'state', ['owned', 'ordered', 'gone']),
+  WISH_COLUMN,
   amount('price', 'price', 100),
   clearable(text('source', 'source', 80)),
   clearable(date('bought_on', 'boughtOn')),

@@ -2,8 +2,8 @@
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode, type RefObject } from 'react';
-import { toMark, type Mm } from '../../../core/base/units';
-import type { Item } from '../../../core/model/types';
+import { inches, toMark, type Mm } from '../../../core/base/units';
+import type { Item, ItemKind } from '../../../core/model/types';
 import { pieceOf, STANDS_AS } from '../../../core/room/arrange';
 import { PlacingStrip } from '../../shell/placing/PlacingStrip';
 import { useRoom } from '../../shell/room/RoomContext';
@@ -11,7 +11,10 @@ import { useStash, type StashRow } from '../../shell/useStash';
 import { whereDropped } from '../adding';
 import { whereFree } from '../library/pieces';
 
-const KINDS = Object.keys(STANDS_AS).join(',');
+const KINDS_LIST = Object.keys(STANDS_AS) as ItemKind[];
+const KINDS = KINDS_LIST.join(',');
+/** A rug is as large as people mostly buy one, 8 by 10 ft (common practice); the room is larger than anything else. */
+const WISH = { kinds: KINDS_LIST, mostWidthMm: inches(120), mostHeightMm: inches(96) };
 const noNote = () => null;
 const NOWHERE = { xMm: 0, yMm: 0, turnDeg: 0 };
 
@@ -48,6 +51,7 @@ export function ArrangeStrip({ box }: { box: RefObject<HTMLDivElement | null> })
     <PlacingStrip
       rows={rows}
       noteOf={noNote}
+      wish={WISH}
       onDrop={(item, clientX, clientY) => {
         const place = whereDropped(box.current, 'plan', file, clientX, clientY);
         if (place) bringIn(item, place);

@@ -34,7 +34,18 @@ function DrawnShape(props: Props): ReactNode {
   const drawn = drawnFrom(props, id);
   if (drawn.w <= 0 || drawn.h <= 0) return null;
   const draw = FORMS[props.shape.form];
-  return draw ? draw(drawn) : <ObjectForm drawn={drawn} />;
+  const form = draw ? draw(drawn) : <ObjectForm drawn={drawn} />;
+  return props.shape.wish ? <Wished drawn={drawn}>{form}</Wished> : form;
+}
+
+/** What is not owned yet is drawn pale, in a dashed outline. */
+function Wished({ drawn: { x, y, w, h }, children }: { drawn: Drawn; children: ReactNode }): ReactNode {
+  return (
+    <g>
+      <g opacity="0.45">{children}</g>
+      <rect x={x} y={y} width={w} height={h} fill="none" stroke="#141414" strokeDasharray="5 3" />
+    </g>
+  );
 }
 
 function drawnFrom({ shape, scale, paint, lampLit, plain = false }: Props, id: string): Drawn {

@@ -10,8 +10,10 @@ import type { Paint } from '../paint';
 import { StashUnread } from '../StashUnread';
 import { usePaint } from '../usePaint';
 import { ThingPicture } from './ThingPicture';
+import { WishForm, type WishPlace } from './WishForm';
 import { useFreeWords } from '../useFreeWords';
 import type { StashRow } from '../useStash';
+import { LazyDialog } from '../../../ui/LazyDialog';
 import { ScrollArea } from '../../../ui/ScrollArea';
 import { useStableCallback } from '../../../ui/useStableCallback';
 import { useDrag } from '../../../ui/useDrag';
@@ -30,26 +32,44 @@ type Props = Acts & {
   rows: readonly StashRow[];
   /** What is said of a thing on this spot, such as that it does not fit; the same function while that stays so. */
   noteOf: (row: StashRow) => string | null;
+  /** What may be wished for there, where nothing in the stash will do. */
+  wish: WishPlace;
   children?: ReactNode;
 };
 
 /** Things of the stash, to be dragged onto a spot or put on it by a press. */
-export function PlacingStrip({ rows, noteOf, onDrop, onPut, children }: Props): ReactNode {
+export function PlacingStrip({ rows, noteOf, wish, onDrop, onPut, children }: Props): ReactNode {
   const { look, file } = useRoom();
+  const t = useTranslations('wish');
+  const close = useTranslations('shell')('close');
+  const [isWishing, setWishing] = useState(false);
+  const startWish = useStableCallback(() => setWishing(true));
   return (
-    <Strip
-      rows={rows}
-      used={[...look.placements, ...look.brought.map((row) => ({ ...row, count: 1 }))]
-        .map(({ itemId, count }) => `${itemId}*${count}`)
-        .join(' ')}
-      unit={file.room.unit}
-      paint={usePaint()}
-      noteOf={noteOf}
-      onDrop={useStableCallback(onDrop)}
-      onPut={useStableCallback(onPut)}
-    >
-      {children}
-    </Strip>
+    <>
+      <Strip
+        onWish={startWish}
+        rows={rows}
+        used={[...look.placements, ...look.brought.map((row) => ({ ...row, count: 1 }))]
+          .map(({ itemId, count }) => `${itemId}*${count}`)
+          .join(' ')}
+        unit={file.room.unit}
+        paint={usePaint()}
+        noteOf={noteOf}
+        onDrop={useStableCallback(onDrop)}
+        onPut={useStableCallback(onPut)}
+      >
+        {children}
+      </Strip>
+      <LazyDialog open={isWishing} onClose={() => setWishing(false)} title={t('title')} closeLabel={close}>
+        <WishForm
+          place={wish}
+          onWish={(item) => {
+            setWishing(false);
+            onPut(item);
+          }}
+        />
+      </LazyDialog>
+    </>
   );
 }
 
@@ -62,8 +82,10 @@ const Strip = memo(function Strip({
   noteOf,
   onDrop,
   onPut,
+  onWish,
   children,
-}: Props & {
+}: Omit<Props, 'wish'> & {
+  onWish: () => void;
   /** Ids of what is placed in this look, with how many of each. */ used: string;
   unit: LengthUnit;
   paint: Paint;
@@ -96,6 +118,9 @@ const Strip = memo(function Strip({
       <p className="mb-1 flex flex-wrap gap-x-3 text-[13px]">
         <b className="font-narrow font-semibold text-soft">{t('stash')}</b>
         <span className="text-soft">{t('drag')}</span>
+        <button type="button" className="ml-auto underline underline-offset-4" onClick={onWish}>
+          {t('wish')}
+        </button>
       </p>
       <StashUnread />
       {children}

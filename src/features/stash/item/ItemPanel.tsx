@@ -20,6 +20,7 @@ import { ItemMoney } from './ItemMoney';
 import { ItemPhoto } from './ItemPhoto';
 import { ItemWhere } from './ItemWhere';
 import { useItemSheet } from './useItemSheet';
+import { WishLine } from './WishLine';
 
 const PhotoColour = dynamic(() => import('../PhotoColour').then((m) => m.PhotoColour), {
   loading: () => null,
@@ -88,6 +89,9 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
             {t('arrived.do')}
           </Button>
         </div>
+      )}
+      {item.wish && (
+        <WishLine wish={item.wish} onFound={(count) => save({ wish: null, count, seen: true })} />
       )}
       <ReturnLine />
       {side === 'arrived' && <ArrivedPanel item={item} onDone={done} />}
