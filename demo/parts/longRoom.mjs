@@ -232,7 +232,7 @@ export const longRoom = {
           pillow('mist-18', 'long-sofa', 24, 1),
           pillow('mist-18', 'long-sofa', 62, 1),
           pillow('harbour-20', 'harbour-chair', 11, 0),
-          pillow('harbour-20', 'stove-chair', 11, 0),
+          pillow('harbour-20', 'cane-chair', 9, 0),
           draped('throw-mist', 'long-sofa', 77),
           object('pitcher', 'chest', 12),
           object('books-blue', 'chest', 36),

@@ -73,7 +73,7 @@ for (const [id, name, w, h, colour, more] of [
     ...more,
   });
 // not owned yet: looked for in the shops along the quay
-item(['wish-jug', 'Blue jug, wanted'], 'vase', [8, 12], cols(['harbour', 1]), {
+item(['wish-jug', 'Blue jug'], 'vase', [8, 12], cols(['harbour', 1]), {
   texture: 'hard',
   count: 0,
   depthMm: i(7),

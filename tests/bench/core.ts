@@ -1,8 +1,8 @@
 /** What is timed in Node and in Chromium alike: the whole plan of one room, and what it is compared with. */
 import Color from 'colorjs.io';
-import type { RoomFile } from '../../src/core/model/types';
+import type { Piece, Placement, RoomFile } from '../../src/core/model/types';
 import { applyChange } from '../../src/core/model/change';
-import { GROUP, HANGING } from '../../src/core/model/defaults';
+import { GROUP, HANGING, newItem, PIECE, PLACEMENT } from '../../src/core/model/defaults';
 import { deltaE00 } from '../../src/core/colour/spaces';
 import { kmeans } from 'ml-kmeans';
 import potpack from 'potpack';
@@ -224,4 +224,88 @@ function dressedWindows(file: RoomFile, lookId: string, count: number): RoomFile
     openings: windows.map((w) => w.opening),
     looks: file.looks.map((l) => (l === look ? { ...l, dressings: windows.map((w) => w.dressing) } : l)),
   };
+}
+
+/** Bookcases along the north wall, so many things of many kinds on their shelves, some of them in and on others. */
+export function roomOfThings(file: RoomFile, count: number): RoomFile {
+  const look = file.looks[0]!;
+  const perBay = 10;
+  const bays = Math.ceil(count / perBay);
+  const shelvesMm = [100, 450, 800, 1150, 1500];
+  const cases = Array.from({ length: Math.ceil(bays / shelvesMm.length) }, (_, i): Piece => ({
+    ...PIECE,
+    id: `case${i}`,
+    name: `Bookcase ${i}`,
+    kind: 'bookcase',
+    xMm: 450 + (i % 5) * 900,
+    yMm: 150 + Math.floor(i / 5) * 600,
+    turnDeg: 0,
+    widthMm: 900,
+    depthMm: 300,
+    heightMm: 1900,
+    bottomMm: 0,
+    seat: null,
+    shelvesMm,
+    colours: [{ l: 40, a: 5, b: 10, share: 1 }],
+    pattern: { kind: 'solid', repeatMm: 0 },
+  }));
+  const kinds = ['book', 'vase', 'candle', 'bowl', 'object', 'plant', 'basket', 'candlestick'] as const;
+  const items = kinds.map((kind, i) =>
+    newItem({
+      id: `thing-${kind}`,
+      name: kind,
+      kind,
+      count: 500,
+      widthMm: 40 + i * 6,
+      heightMm: 120,
+      depthMm: 60,
+    }),
+  );
+  const stem = newItem({
+    id: 'thing-stem',
+    name: 'stem',
+    kind: 'stem',
+    count: 500,
+    widthMm: 60,
+    heightMm: 250,
+  });
+  const placements = Array.from({ length: count }, (_, i): Placement => {
+    const [bay, n] = [Math.floor(i / perBay), i % perBay];
+    // every tenth is in the vase next to it
+    if (n === 9)
+      return {
+        ...PLACEMENT,
+        id: `t${i}`,
+        itemId: stem.id,
+        spot: { of: `t${i - 1}`, part: 'mouth' },
+        xMm: 20,
+      };
+    const kind = n === 8 ? 'vase' : kinds[(i * 7) % kinds.length]!;
+    const spot = {
+      of: `case${Math.floor(bay / shelvesMm.length)}`,
+      part: `bay${(bay % shelvesMm.length) + 1}`,
+    };
+    return { ...PLACEMENT, id: `t${i}`, itemId: `thing-${kind}`, spot, xMm: 50 + n * 92 };
+  });
+  return {
+    ...file,
+    pieces: [...file.pieces.filter((p) => p.kind === 'sofa'), ...cases],
+    items: [...file.items, ...items, stem],
+    looks: [{ ...look, placements }],
+  };
+}
+
+/** The plan of a look with so many placed things while one of them is dragged along its shelf. */
+export function timeThings(file: RoomFile, count: number, rounds: number): number[] {
+  const full = roomOfThings(file, count);
+  const look = full.looks[0]!;
+  const thing = look.placements[3]!;
+  let previous = planLook(full, { lookId: look.id });
+  return times(rounds, (i) => {
+    const placement = { ...thing, xMm: thing.xMm + (i % 20) };
+    previous = planLook(applyChange(full, { do: 'putPlacement', lookId: look.id, placement }), {
+      lookId: look.id,
+      previous,
+    });
+  });
 }

@@ -26,44 +26,110 @@ export function visibleAreas(boxes: readonly Box[], { frame, under }: Sheet): Sq
   }));
   const edge = under?.edge ?? [];
   const xs = sorted([...new Set([...spans.flatMap((s) => s.x), ...edge.map((p) => p.xMm)])]);
+  const columnAt = columnsOf(spans);
+  const cells = new Cells(2 * boxes.length);
   for (let i = 0; i + 1 < xs.length; i++) {
     const x: Span = [xs[i]!, xs[i + 1]!];
-    const middle = (x[0] + x[1]) / 2;
-    const column: number[] = [];
-    const ys: number[] = [];
-    spans.forEach((s, k) => {
-      if (s.x[0] < middle && middle < s.x[1]) {
-        column.push(k);
-        ys.push(s.y[0], s.y[1]);
-      }
-    });
-    sorted(ys);
+    const { boxes: column, ys } = columnAt((x[0] + x[1]) / 2);
     const heights = heightsOver(edge, x);
-    for (let j = 0; j + 1 < ys.length; j++) {
-      if (ys[j] === ys[j + 1]) continue;
-      const y: Span = [ys[j]!, ys[j + 1]!];
-      const k = frontmost(column, spans, (y[0] + y[1]) / 2);
-      if (k === undefined) continue;
-      areas[k]! += heights && under?.ends(k) ? areaUnder(heights, x, y) : (x[1] - x[0]) * (y[1] - y[0]);
+    cells.reset(ys.length - 1);
+    for (let c = column.length - 1; c >= 0 && cells.left > 0; c--) {
+      const k = column[c]!;
+      const [low, high] = spans[k]!.y;
+      // what nothing in front of it has taken
+      for (
+        let j = cells.firstFree(positionIn(ys, low));
+        j + 1 < ys.length && ys[j]! < high;
+        j = cells.take(j)
+      ) {
+        const y: Span = [ys[j]!, ys[j + 1]!];
+        if (y[0] === y[1]) continue;
+        areas[k]! += heights && under?.ends(k) ? areaUnder(heights, x, y) : (x[1] - x[0]) * (y[1] - y[0]);
+      }
     }
   }
   return areas;
 }
 
-const sorted = (edges: number[]): number[] => edges.sort((a, b) => a - b);
+/** The cells of a column from the bottom up, of which each is taken once; the next that is free is found at once. */
+class Cells {
+  readonly #next: Int32Array;
+  left = 0;
 
-const frontmost = (
-  column: readonly number[],
-  spans: readonly { y: Span }[],
-  y: number,
-): number | undefined => {
-  for (let c = column.length - 1; c >= 0; c--) {
-    const k = column[c]!;
-    const s = spans[k]!;
-    if (s.y[0] < y && y < s.y[1]) return k;
+  constructor(most: number) {
+    this.#next = new Int32Array(most + 1);
   }
-  return undefined;
+
+  reset(count: number): void {
+    this.left = count;
+    for (let j = 0; j <= count; j++) this.#next[j] = j;
+  }
+
+  firstFree(from: number): number {
+    let free = from;
+    while (this.#next[free]! !== free) free = this.#next[free]!;
+    this.#next[from] = free;
+    return free;
+  }
+
+  /** Takes a free cell, and gives the next free one above it. */
+  take(cell: number): number {
+    this.left--;
+    this.#next[cell] = cell + 1;
+    return this.firstFree(cell + 1);
+  }
+}
+
+/** The position of the first of sorted numbers that is not below a value. */
+function positionIn(numbers: readonly number[], value: number): number {
+  let [low, high] = [0, numbers.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (numbers[middle]! < value) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+const insert = (numbers: number[], value: number): void => {
+  numbers.splice(positionIn(numbers, value), 0, value);
 };
+const remove = (numbers: number[], value: number): void => {
+  numbers.splice(positionIn(numbers, value), 1);
+};
+
+type Column = { boxes: readonly number[]; ys: readonly number[] };
+
+/**
+ * The boxes in each column, from back to front, and where they begin and end in it from the bottom up. Asked from left to
+ * right, it takes in and lets go of few at a time.
+ */
+function columnsOf(spans: readonly { x: Span; y: Span }[]): (middle: number) => Column {
+  const by = (end: 0 | 1) => spans.map((_, k) => k).sort((j, k) => spans[j]!.x[end] - spans[k]!.x[end]);
+  const [coming, going] = [by(0), by(1)];
+  let [next, last] = [0, 0];
+  const boxes: number[] = [];
+  const ys: number[] = [];
+  const isIn = new Set<number>();
+  return (middle) => {
+    for (; last < going.length && spans[going[last]!]!.x[1] <= middle; last++) {
+      const k = going[last]!;
+      if (!isIn.delete(k)) continue;
+      remove(boxes, k);
+      for (const y of spans[k]!.y) remove(ys, y);
+    }
+    for (; next < coming.length && spans[coming[next]!]!.x[0] < middle; next++) {
+      const k = coming[next]!;
+      if (spans[k]!.x[1] <= middle) continue;
+      isIn.add(k);
+      insert(boxes, k);
+      for (const y of spans[k]!.y) insert(ys, y);
+    }
+    return { boxes, ys };
+  };
+}
+
+const sorted = (edges: number[]): number[] => edges.sort((a, b) => a - b);
 
 /** How high an edge is at both ends of a column; undefined where the edge doesn't run. */
 function heightsOver(edge: UpperEdge, [left, right]: Span): Span | undefined {

@@ -13,7 +13,7 @@ export type FittingSheet = {
   inserts: InsertNeed[];
   cost: Money;
   cautions: Finding[];
-  fingerprint: string;
+  readonly fingerprint: string;
 };
 
 /** The day's order: furniture, then rods, then curtains, then pictures, then seats; every height from one level line. */
@@ -34,6 +34,8 @@ export function fittingSheet(
     ...shortLines(inBuyingOrder(together(outcomes.flatMap((o) => o.bought.uses)))),
     ...inserts.filter((i) => i.buy > 0).map(insertLine),
   ];
+  // few look at it, and it takes as long as all the rest
+  let print: string | null = null;
   return {
     levelLineMm,
     steps,
@@ -41,7 +43,9 @@ export function fittingSheet(
     inserts: [...inserts],
     cost: totalCost(buy),
     cautions: [...outcomes.flatMap((o) => o.findings), ...ownCautions].filter(isForTheDay),
-    fingerprint: fingerprint(JSON.stringify([levelLineMm, steps, buy])),
+    get fingerprint() {
+      return (print ??= fingerprint(JSON.stringify([levelLineMm, steps, buy])));
+    },
   };
 }
 

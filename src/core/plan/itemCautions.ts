@@ -1,5 +1,5 @@
 import type { Mm } from '../base/units';
-import { apart } from '../geometry/plane';
+import { apart, distance, type Point } from '../geometry/plane';
 import type { Finding, FindingCode, Level } from '../model/finding';
 import type { Item, Look, Placement, RoomFile } from '../model/types';
 import { isObject } from '../room/lies';
@@ -27,10 +27,11 @@ type Context = {
  */
 export function judgeItems(context: Context): Finding[] {
   const candles = context.placed.filter((p) => p.item.kind === 'candle');
+  const burning = candles.length === 0 ? [] : burningThings(context.placed);
   return [
     ...judgeUsed(context),
     ...judgeSmallParts(context),
-    ...candles.flatMap((candle) => judgeCandle(context, candle)),
+    ...candles.flatMap((candle) => judgeCandle(context, burning, candle)),
   ];
 }
 
@@ -80,11 +81,16 @@ function judgeSmallParts({ file, placed, rules }: Context): Finding[] {
 }
 
 /** A candle near what burns: leaves and cloth wherever they stand, curtains; or within reach of a child or a pet. */
-function judgeCandle(context: Context, { placement, item, on, at }: PlacedThing): Finding[] {
+function judgeCandle(
+  context: Context,
+  burning: readonly BurningThing[],
+  { placement, item, on, at }: PlacedThing,
+): Finding[] {
   const { file, rules } = context;
   const findings: Finding[] = [];
   const wantMm = rules.number('safety.candleClear');
-  const nearby = burnsBy(context, placement, at).find(({ mm }) => mm < wantMm);
+  const nearby =
+    burnsNear(burning, placement, at, wantMm) ?? curtainsBy(context, at).find(({ mm }) => mm < wantMm);
   if (nearby)
     findings.push({
       code: 'candle-near-cloth',
@@ -109,18 +115,33 @@ function judgeCandle(context: Context, { placement, item, on, at }: PlacedThing)
 
 type Burning = { about: string; name: string; mm: Mm };
 
-/** Everything that burns, with how far it is from a candle. */
-function burnsBy(context: Context, candle: Placement, at: Standing): Burning[] {
-  const outline = footprint(at);
-  const things = context.placed
-    .filter(({ placement }) => placement.id !== candle.id)
+/** A thing that burns, with how far its outline reaches from its middle. */
+type BurningThing = { thing: PlacedThing; outline: Point[]; reachMm: Mm };
+const reachOf = ({ widthMm, depthMm }: Standing): Mm => Math.hypot(widthMm, depthMm) / 2;
+
+const burningThings = (placed: readonly PlacedThing[]): BurningThing[] =>
+  placed
     .filter(({ placement, item }) => item.kind === 'plant' || !isObject(placement))
-    .map((other): Burning => {
-      const onPlan = apart(outline, footprint(other.at)).mm;
-      const mm = Math.hypot(onPlan, gapBetween(at.zMm, at.heightMm, other.at.zMm, other.at.heightMm));
-      return { about: other.placement.id, name: other.item.name, mm };
-    });
-  return [...things, ...curtainsBy(context, at)];
+    .map((thing) => ({ thing, outline: footprint(thing.at), reachMm: reachOf(thing.at) }));
+
+/** The first of what burns that is nearer to a candle than it should be. */
+function burnsNear(
+  burning: readonly BurningThing[],
+  candle: Placement,
+  at: Standing,
+  wantMm: Mm,
+): Burning | undefined {
+  const outline = footprint(at);
+  const ownReachMm = reachOf(at);
+  for (const { thing: other, outline: otherOutline, reachMm } of burning) {
+    if (other.placement.id === candle.id) continue;
+    const upMm = gapBetween(at.zMm, at.heightMm, other.at.zMm, other.at.heightMm);
+    // what is far off is so without its outline being looked at
+    if (upMm >= wantMm || distance(at, other.at) - ownReachMm - reachMm >= wantMm) continue;
+    const mm = Math.hypot(apart(outline, otherOutline).mm, upMm);
+    if (mm < wantMm) return { about: other.placement.id, name: other.item.name, mm };
+  }
+  return undefined;
 }
 
 function curtainsBy({ walls, windows, rules }: Context, at: Standing): Burning[] {

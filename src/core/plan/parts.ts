@@ -1,15 +1,16 @@
 import type { Item, Opening, Piece } from '../model/types';
 import { isWay } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
-import { placeThings, type PlacedThing } from '../room/placed';
+import { placeThings, type PlacedThing, type Placing } from '../room/placed';
 import type { EchoPlan } from '../room/echo';
 import type { Solid } from '../room/reflect';
 import type { Elevation } from '../room/shape';
 import { solidsOnTops } from '../room/solids';
 import { spotsOfRoom } from '../room/spots/roomSpots';
-import type { Spot } from '../room/spots/spot';
+import { keepSpots, type Spot } from '../room/spots/spot';
 import { wallsOf, type Wall } from '../room/walls';
 import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
+import type { OnWalls } from '../spread/patches';
 import type { SpreadPlan } from '../spread/planSpread';
 import type { ClearPlan } from '../stages/clear/planClear';
 import type { FloorPlan } from '../stages/floor/planFloor';
@@ -21,10 +22,12 @@ import type { HangingPlan } from '../stages/walls/planHanging';
 import type { WindowPlan } from '../stages/windows/windowPlan';
 import type { FittingSheet } from './fittingSheet';
 import { partOf, type Part } from './keep';
+import type { Scene } from './scene/scene';
 import type { StageOutcome } from './stageOutcome';
 import type { PrintsPlan } from './walls/framedPrints';
 import type { SightsPlan } from './walls/sights';
 import type { ShelvesPlan } from './walls/wallShelves';
+import type { SurfaceFacts, Surfaces } from './surfaces/planSurfaces';
 import type { Dressed } from './windows/dressed';
 import type { RodLine } from './windows/rodLine';
 
@@ -41,7 +44,8 @@ export type Parts = {
   items: ReadonlyMap<string, Item>;
   places: ReadonlyMap<string, OnWall>;
   spots: Spot[];
-  placed: PlacedThing[];
+  placing: Placing;
+  placed: readonly PlacedThing[];
   onTops: readonly Solid[];
   // windows
   dressed: Dressed[];
@@ -57,9 +61,13 @@ export type Parts = {
   // seats
   seats: SeatPlan[];
   // surfaces
+  surfaceFacts: SurfaceFacts;
+  dressedSurfaces: Surfaces;
   surfaces: SurfacePlan[];
   // colour
+  scene: Scene;
   elevations: Elevation[];
+  seen: OnWalls;
   spread: SpreadPlan;
   // measure
   doorways: readonly Opening[];
@@ -91,17 +99,18 @@ export const FACTS: readonly Part<Parts>[] = [
     { file: ['pieces'], parts: ['walls'] },
     ({ file, walls }) => new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)])),
   ),
-  part('spots', { file: ['pieces', 'fittings', 'openings'], parts: ['walls'] }, ({ file, walls }) =>
-    spotsOfRoom({ ...file, walls }),
+  part('spots', { file: ['pieces', 'fittings', 'openings'], parts: ['walls'] }, ({ file, walls }, previous) =>
+    keepSpots(spotsOfRoom({ ...file, walls }), previous),
   ),
   part(
-    'placed',
+    'placing',
     { file: ['pieces'], look: ['placements'], parts: ['spots', 'items', 'rules'] },
-    ({ file, look, spots, items, rules }) => {
+    ({ file, look, spots, items, rules }, previous) => {
       const heights = new Map(file.pieces.map((p) => [p.id, p.bottomMm + p.heightMm]));
-      return placeThings(look.placements, { spots, heights, items, rules });
+      return placeThings(look.placements, { spots, heights, items, rules }, previous);
     },
   ),
+  part('placed', { parts: ['placing'] }, ({ placing }) => placing.things),
   part('onTops', { parts: ['placed'] }, ({ placed }, previous) => solidsOnTops(placed, previous)),
 ];
 

@@ -45,7 +45,7 @@ function place(
   const { pieces = [], fittings = [] } = things;
   const spots = spotsOfRoom({ pieces, fittings, openings: [], walls });
   const heights = new Map(pieces.map((p) => [p.id, p.bottomMm + p.heightMm]));
-  return placeThings([put], { spots, heights, items: new Map(items.map((i) => [i.id, i])), rules })[0];
+  return placeThings([put], { spots, heights, items: new Map(items.map((i) => [i.id, i])), rules }).things[0];
 }
 const onPlan = (placed: ReturnType<typeof place>) => placed && [toIn(placed.at.xMm), toIn(placed.at.yMm)];
 

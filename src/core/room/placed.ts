@@ -22,31 +22,59 @@ type Given = {
   rules: RuleBook;
 };
 
+/** A thing where it stands, what it was worked out from, and the spots that it offers once something is on it. */
+type Kept = { thing: PlacedThing; item: Item; offers: readonly Spot[] | null };
+/** Everything where it stands, with what the next plan may keep of it. */
+export type Placing = { things: readonly PlacedThing[]; rules: RuleBook; byId: ReadonlyMap<string, Kept> };
+
 /**
  * Where everything stands that a look puts on furniture, on what is built in, and on or in other things. What is on
- * nothing, or in a circle, stands nowhere. In the order of the placements, however they carry each other.
+ * nothing, or in a circle, stands nowhere. In the order of the placements, however they carry each other. A thing that is as
+ * it was in the previous plan, on the same spot, is the same object.
  */
-export function placeThings(placements: readonly Placement[], given: Given): PlacedThing[] {
+export function placeThings(placements: readonly Placement[], given: Given, previous?: Placing): Placing {
   const spots = new Map(given.spots.map((spot) => [addressOf(spot), spot]));
   const byId = new Map(placements.map((p) => [p.id, p]));
-  const placed = new Map<string, PlacedThing | null>();
+  const before = previous?.rules === given.rules ? previous.byId : undefined;
+  const placed = new Map<string, Kept | null>();
 
-  function place(placement: Placement): PlacedThing | null {
+  function place(placement: Placement): Kept | null {
     const known = placed.get(placement.id);
     if (known !== undefined) return known;
     // what is reached again before it stands carries itself
     placed.set(placement.id, null);
-    const carrier = byId.get(placement.spot.of);
-    const under = carrier && !spots.has(addressOf(placement.spot)) ? place(carrier) : null;
-    const offered = under ? spotsOfPlaced(under) : [];
-    const spot = spots.get(addressOf(placement.spot)) ?? offered.find((s) => s.part === placement.spot.part);
+    const address = addressOf(placement.spot);
+    const carrier = spots.has(address) ? undefined : byId.get(placement.spot.of);
+    const under = carrier ? place(carrier) : null;
+    if (under) under.offers ??= spotsOfPlaced(under.thing);
+    const spot = spots.get(address) ?? under?.offers?.find((s) => s.part === placement.spot.part);
     const item = given.items.get(placement.itemId);
-    const thing = spot && item ? standingOn({ spot, placement, item, under }, given) : null;
-    placed.set(placement.id, thing);
-    return thing;
+    if (!spot || !item) return null;
+    const kept = keptFrom(before?.get(placement.id), { spot, placement, item }) ?? {
+      thing: standingOn({ spot, placement, item, under: under?.thing ?? null }, given),
+      item,
+      offers: null,
+    };
+    placed.set(placement.id, kept);
+    return kept;
   }
 
-  return placements.flatMap((placement) => place(placement) ?? []);
+  const things = placements.flatMap((placement) => place(placement)?.thing ?? []);
+  const standing = new Map([...placed].flatMap(([id, kept]) => (kept ? [[id, kept] as const] : [])));
+  return { things: sameOr(previous?.things, things), rules: given.rules, byId: standing };
+}
+
+/** What stood there before, if nothing of it has changed. The height of a throw over a back is not known from its spot. */
+function keptFrom(known: Kept | undefined, { spot, placement, item }: Omit<Put, 'under'>): Kept | null {
+  if (!known || placement.lie === 'overBack') return null;
+  const { thing } = known;
+  return thing.placement === placement && thing.spot === spot && known.item === item ? known : null;
+}
+
+/** The list of before, where it holds the same objects. */
+function sameOr<T>(previous: readonly T[] | undefined, now: readonly T[]): readonly T[] {
+  const isSame = previous?.length === now.length && now.every((value, i) => value === previous[i]);
+  return isSame ? previous : now;
 }
 
 type Put = { spot: Spot; placement: Placement; item: Item; under: PlacedThing | null };

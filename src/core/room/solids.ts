@@ -31,8 +31,17 @@ export function solidsOnTops(
       bottomMm: at.zMm,
       topMm: at.zMm + at.heightMm,
     }));
-  return JSON.stringify(solids) === JSON.stringify(previous) ? previous : solids;
+  const isSame = solids.length === previous.length && solids.every((s, i) => isSameSolid(s, previous[i]));
+  return isSame ? previous : solids;
 }
+
+const isSameSolid = (a: Solid, b: Solid | undefined): boolean =>
+  b !== undefined &&
+  a.id === b.id &&
+  a.bottomMm === b.bottomMm &&
+  a.topMm === b.topMm &&
+  a.outline.length === b.outline.length &&
+  a.outline.every(({ xMm, yMm }, i) => b.outline[i]?.xMm === xMm && b.outline[i]?.yMm === yMm);
 
 function solidsOfPiece(p: Piece): Solid[] {
   if (p.kind === 'rug' || isLamp(p)) return [];

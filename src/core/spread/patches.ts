@@ -34,19 +34,45 @@ const sharesOf = (swatches: readonly Swatch[]): Swatch[] => {
  * What is seen of every colour: elevations as they stand (what is covered does not count), the floor and what lies on it
  * foreshortened. Parts of one thing on one wall are taken together. The same whatever the order of the lists.
  */
-export function patchesOf(file: File, drawn: Drawn, rules: RuleBook): Patch[] {
-  const onWalls = drawn.elevations.flatMap((elevation) => {
-    const wall = drawn.walls.find((w) => w.id === elevation.wallId);
-    return wall ? wallPatches(elevation, wall) : [];
-  });
-  return [...onWalls, ...floorPatches(file, rules)].sort(mostSeenFirst);
+export const patchesOf = (file: File, drawn: Drawn, rules: RuleBook): Patch[] =>
+  allPatches(file, patchesOnWalls(drawn), rules);
+
+/** What is seen on each wall. */
+export type OnWalls = ReadonlyMap<Elevation, { wall: Wall; patches: readonly Patch[] }>;
+
+/** What is seen on the walls; of those that are drawn as they were in the previous plan it is kept. */
+export function patchesOnWalls({ elevations, walls }: Drawn, previous?: OnWalls): OnWalls {
+  const wallById = new Map(walls.map((wall) => [wall.id, wall]));
+  const seen = new Map<Elevation, { wall: Wall; patches: readonly Patch[] }>();
+  for (const elevation of elevations) {
+    const wall = wallById.get(elevation.wallId);
+    if (!wall) continue;
+    const known = previous?.get(elevation);
+    seen.set(elevation, known?.wall === wall ? known : { wall, patches: wallPatches(elevation, wall) });
+  }
+  return seen;
 }
+
+/** What is seen on the walls and on the floor, most first. */
+export const allPatches = (file: File, onWalls: OnWalls, rules: RuleBook): Patch[] =>
+  mostSeenFirst([...[...onWalls.values()].flatMap(({ patches }) => patches), ...floorPatches(file, rules)]);
 
 const keyOf = ({ about, wallId, colour }: Patch): string =>
   `${about}/${wallId}/${colour.l}/${colour.a}/${colour.b}`;
 
-const mostSeenFirst = (a: Patch, b: Patch): number =>
-  Math.round(b.areaMm2) - Math.round(a.areaMm2) || (keyOf(a) < keyOf(b) ? -1 : 1);
+/** The most seen first; of those that are seen equally the order is that of their keys, which few of them need. */
+function mostSeenFirst(patches: readonly Patch[]): Patch[] {
+  const keys = new Map<Patch, string>();
+  const keyed = (patch: Patch): string => {
+    const key = keys.get(patch) ?? keyOf(patch);
+    keys.set(patch, key);
+    return key;
+  };
+  return patches
+    .map((patch) => ({ patch, area: Math.round(patch.areaMm2) }))
+    .sort((a, b) => b.area - a.area || (keyed(a.patch) < keyed(b.patch) ? -1 : 1))
+    .map(({ patch }) => patch);
+}
 
 /** A thing as it is seen on one wall, in all its parts. */
 type Seen = { shape: Shape; colours: readonly Swatch[]; areaMm2: SquareMm; softMm2: SquareMm } & Where;

@@ -1,6 +1,6 @@
 import { elementAt, first } from '../base/list';
 import { sum, type Mm } from '../base/units';
-import { distance, polygonCentre, type Point } from '../geometry/plane';
+import { polygonCentre, type Point } from '../geometry/plane';
 import { perimeterPosition } from '../room/place';
 import type { Side, Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
@@ -39,15 +39,23 @@ export function placesOfPatches(
   const reach = rules.number('spread.placeReach');
   const group = patches.map((_, i) => i);
   const root = (i: number): number => (group[i] === i ? i : (group[i] = root(elementAt(group, i))));
-  for (let i = 0; i < patches.length; i++)
-    for (let j = i + 1; j < patches.length; j++) {
-      const [p, q] = [elementAt(patches, i), elementAt(patches, j)];
-      if (p.about === q.about || Math.hypot(distance(p.at, q.at), p.zMm - q.zMm) < reach)
-        group[root(j)] = root(i);
-    }
-  const roots = [...new Set(group.map((_, i) => root(i)))];
-  return roots.map((r) => {
-    const members = patches.filter((_, i) => root(i) === r);
+  const join = (i: number, j: number) => {
+    group[root(j)] = root(i);
+  };
+  const firstOf = new Map<string, number>();
+  patches.forEach(({ about }, i) => {
+    const known = firstOf.get(about);
+    if (known === undefined) firstOf.set(about, i);
+    else join(known, i);
+  });
+  for (const [i, j] of nearPairs(patches, reach)) join(i, j);
+  const membersOf = new Map<number, Patch[]>();
+  patches.forEach((patch, i) => {
+    const members = membersOf.get(root(i));
+    if (members) members.push(patch);
+    else membersOf.set(root(i), [patch]);
+  });
+  return [...membersOf.values()].map((members) => {
     const weight = sum(members.map(weightOf)) || 1e-9;
     const mean = (value: (p: Patch) => number) => sum(members.map((p) => weightOf(p) * value(p))) / weight;
     const centre = { xMm: mean((p) => p.at.xMm), yMm: mean((p) => p.at.yMm) };
@@ -61,6 +69,26 @@ export function placesOfPatches(
       aroundMm: perimeterPosition(centre, walls),
     };
   });
+}
+
+/** Every two patches nearer than the reach, by their indices. From west to east, so that most pairs are never looked at. */
+function* nearPairs(patches: readonly Patch[], reachMm: Mm): Generator<[number, number]> {
+  const order = patches
+    .map((_, i) => i)
+    .sort((i, j) => elementAt(patches, i).at.xMm - elementAt(patches, j).at.xMm);
+  for (let a = 0; a < order.length; a++) {
+    const i = elementAt(order, a);
+    const { at, zMm } = elementAt(patches, i);
+    for (let b = a + 1; b < order.length; b++) {
+      const j = elementAt(order, b);
+      const other = elementAt(patches, j);
+      const dx = other.at.xMm - at.xMm;
+      if (dx >= reachMm) break;
+      const dy = other.at.yMm - at.yMm;
+      const dz = other.zMm - zMm;
+      if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) yield [i, j];
+    }
+  }
 }
 
 /**

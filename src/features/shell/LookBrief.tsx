@@ -23,18 +23,22 @@ export function LookBrief({ look, onBrief }: { look: Look; onBrief: (brief: Brie
         options={PURPOSES.map((value) => ({ value, label: t(`purposes.${value}`) }))}
         onChange={(purpose) => set({ purpose })}
       />
-      <RadioGroup
-        label={t('filling')}
-        value={brief.filling}
-        options={FILLINGS.map((value) => ({ value, label: t(`fillings.${value}`) }))}
-        onChange={(filling) => set({ filling })}
-      />
-      <RadioGroup
-        label={t('order')}
-        value={brief.order}
-        options={WORK_ORDERS.map((value) => ({ value, label: t(`orders.${value}`) }))}
-        onChange={(order) => set({ order })}
-      />
+      <Labelled label={t('filling')}>
+        <RadioGroup
+          label={t('filling')}
+          value={brief.filling}
+          options={FILLINGS.map((value) => ({ value, label: t(`fillings.${value}`) }))}
+          onChange={(filling) => set({ filling })}
+        />
+      </Labelled>
+      <Labelled label={t('order')}>
+        <RadioGroup
+          label={t('order')}
+          value={brief.order}
+          options={WORK_ORDERS.map((value) => ({ value, label: t(`orders.${value}`) }))}
+          onChange={(order) => set({ order })}
+        />
+      </Labelled>
       <VisitorAges brief={brief} draftKey={key} onAges={(visitorAges) => set({ visitorAges })} />
       <NumberField
         label={t('mostCost')}
@@ -53,6 +57,17 @@ export function LookBrief({ look, onBrief }: { look: Look; onBrief: (brief: Brie
     </>
   );
 }
+
+/** A choice with its label over it, as a field has. */
+const Labelled = ({ label, children }: { label: string; children: ReactNode }): ReactNode => (
+  <div>
+    <p className="mb-1 font-narrow text-[13px] text-soft" aria-hidden="true">
+      {label}
+    </p>
+    {children}
+  </div>
+);
+
 const MOST_COST = 1_000_000;
 const OLDEST = 17;
 

@@ -4,7 +4,7 @@ import type { Item, Look, Piece } from '../../model/types';
 import { overheadOf } from '../../room/ceiling';
 import type { OnWall } from '../../room/place';
 import type { Facing, PlacedThing } from '../../room/placed';
-import type { Elevation, Shape } from '../../room/shape';
+import { keepElevations, type Elevation, type Shape } from '../../room/shape';
 import type { Wall } from '../../room/walls';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 import type { WindowPlan } from '../../stages/windows/windowPlan';
@@ -28,16 +28,42 @@ type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
 /** What stands on a sill is drawn in front of the panes and behind the curtains. */
 const SILL_DEPTH: Mm = 10;
 
+/** A placed thing as it was drawn, and what it was drawn from. */
+type Drawn = { facing: Facing; depthMm: Mm; shape: Shape };
+type DrawnThings = Map<PlacedThing, Drawn>;
+/** The unrolled walls, and the shapes of placed things, which the next plan may keep. */
+export type Scene = { elevations: Elevation[]; shapes: ReadonlyMap<PlacedThing, Drawn> };
+type DrawThing = (thing: PlacedThing, facing: Facing, depthMm: Mm) => Shape;
+/** What is on each piece, fitting and opening, and how it is drawn. */
+type Things = { hosts: OnHosts; draw: DrawThing };
+
+/** Draws a thing, or keeps how it was drawn before when it stands as it did. */
+function drawing(shapes: DrawnThings, previous?: Scene['shapes']): DrawThing {
+  return (thing, facing, depthMm) => {
+    const known = previous?.get(thing);
+    const drawn =
+      known && known.facing === facing && known.depthMm === depthMm
+        ? known
+        : { facing, depthMm, shape: placedShape(thing, facing, depthMm) };
+    shapes.set(thing, drawn);
+    return drawn.shape;
+  };
+}
+
 /** Unrolls every wall of the room with all that stands and hangs on it, back to front. */
-export function sceneOf(context: Context): Elevation[] {
+export function sceneOf(context: Context, previous?: Scene): Scene {
   const { file, walls } = context;
-  return walls.map((wall) => ({
+  const hosts = byHost(context.placed);
+  const shapes: DrawnThings = new Map();
+  const draw = drawing(shapes, previous?.shapes);
+  const elevations = walls.map((wall) => ({
     wallId: wall.id,
     lengthMm: wall.lengthMm,
     ceilingMm: file.room.ceilingMm,
     edge: overheadOf(file.room, wall, walls),
-    shapes: [...shellShapes(file, wall, walls), ...backToFront(shapesAt(context, wall))],
+    shapes: [...shellShapes(file, wall, walls), ...backToFront(shapesAt(context, wall, { hosts, draw }))],
   }));
+  return { elevations: keepElevations(elevations, previous?.elevations ?? []), shapes };
 }
 
 /** Of things equally far from the wall it is always the same that is drawn first, whatever the order of the lists. */
@@ -53,8 +79,9 @@ function backToFront(shapes: readonly Shape[]): Shape[] {
     .map(({ s }) => s);
 }
 
-function shapesAt(context: Context, wall: Wall): Shape[] {
-  const { file, look, items, rules, windows, hangings, placed } = context;
+function shapesAt(context: Context, wall: Wall, things: Things): Shape[] {
+  const { hosts, draw } = things;
+  const { file, look, items, rules, windows, hangings } = context;
   const trim = file.room.trimFinish.colours;
   const here = (x: { wallId: string }) => x.wallId === wall.id;
   const wishes = new Set(look.brought.filter((row) => items.get(row.itemId)?.wish).map((row) => row.id));
@@ -63,9 +90,9 @@ function shapesAt(context: Context, wall: Wall): Shape[] {
       .filter(here)
       .flatMap((o) => [
         ...openingShapes(o, trim, rules),
-        ...thingsOn(placed, o.id).map((thing) => placedShape(thing, wall, SILL_DEPTH)),
+        ...thingsOn(hosts, o.id).map((thing) => draw(thing, wall, SILL_DEPTH)),
       ]),
-    ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, wall, thingsOn(placed, f.id))),
+    ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, wall, thingsOn(hosts, f.id))),
     ...hangings.filter(here).flatMap((h) => hangingShapes(context, h)),
     ...windows.flatMap((window) => {
       const dressing = look.dressings.find((d) => d.id === window.dressingId);
@@ -74,7 +101,7 @@ function shapesAt(context: Context, wall: Wall): Shape[] {
     ...file.pieces.flatMap((piece) => {
       const onWall = context.places.get(piece.id);
       if (piece.kind === 'rug' || onWall?.wallId !== wall.id) return [];
-      return pieceShapes({ piece, onWall, facing: wall, isWish: wishes.has(piece.id) }, placed);
+      return pieceShapes({ piece, onWall, facing: wall, isWish: wishes.has(piece.id) }, things);
     }),
   ];
 }
@@ -84,14 +111,26 @@ type Standing = { piece: Piece; onWall: OnWall; facing: Facing; isWish?: boolean
 /** A piece of furniture with what is on it, as it is seen by somebody who faces a wall. */
 const pieceShapes = (
   { piece, onWall, facing, isWish = false }: Standing,
-  placed: readonly PlacedThing[],
+  { hosts, draw }: Things,
 ): Shape[] => [
   ...furnitureShapes(piece, onWall).map((s): Shape => (isWish ? { ...s, wish: true } : s)),
-  ...thingsOn(placed, piece.id).map((thing) => placedShape(thing, facing, pieceDepth(piece, onWall))),
+  ...thingsOn(hosts, piece.id).map((thing) => draw(thing, facing, pieceDepth(piece, onWall))),
 ];
 
-const thingsOn = (placed: readonly PlacedThing[], id: string): PlacedThing[] =>
-  placed.filter(({ on }) => on.id === id);
+/** What is on each piece, fitting and opening, by its id. */
+type OnHosts = ReadonlyMap<string, readonly PlacedThing[]>;
+
+function byHost(placed: readonly PlacedThing[]): OnHosts {
+  const hosts = new Map<string, PlacedThing[]>();
+  for (const thing of placed) {
+    const known = hosts.get(thing.on.id);
+    if (known) known.push(thing);
+    else hosts.set(thing.on.id, [thing]);
+  }
+  return hosts;
+}
+
+const thingsOn = (hosts: OnHosts, id: string): readonly PlacedThing[] => hosts.get(id) ?? [];
 
 /** A piece with what is on it from its own front, its left end at 0, wherever it stands and however it is turned. */
 export function frontView(piece: Piece, placed: readonly PlacedThing[]): Shape[] {
@@ -99,7 +138,7 @@ export function frontView(piece: Piece, placed: readonly PlacedThing[]): Shape[]
   const left = step(piece, wayOf(turnDeg + 270), widthMm / 2);
   const facing = { from: step(left, wayOf(turnDeg), depthMm / 2), facingDeg: turnDeg };
   const onWall = { wallId: '', xMm: 0, widthMm, depthMm: depthMm / 2, nearMm: 0 };
-  return backToFront(pieceShapes({ piece, onWall, facing }, placed));
+  return backToFront(pieceShapes({ piece, onWall, facing }, { hosts: byHost(placed), draw: placedShape }));
 }
 
 /** What hangs on the wall. A print shows its own colours in whatever frame it is. */

@@ -1,5 +1,4 @@
-import { keepElevations } from '../../room/shape';
-import { patchesOf } from '../../spread/patches';
+import { allPatches, patchesOnWalls } from '../../spread/patches';
 import { planSpread } from '../../spread/planSpread';
 import { judgeItems } from '../itemCautions';
 import { part } from '../parts';
@@ -7,14 +6,20 @@ import { sceneOf } from '../scene/scene';
 import { stage } from '../stage';
 import type { StageState } from '../stageOutcome';
 
-const elevations = part(
-  'elevations',
+const scene = part(
+  'scene',
   {
     file: ['room', 'openings', 'fittings', 'pieces'],
     look: ['dressings', 'hangings', 'brought'],
     parts: ['windows', 'hangings', 'placed', 'items', 'walls', 'places', 'rules'],
   },
-  (input, previous) => keepElevations(sceneOf(input), previous ?? []),
+  sceneOf,
+);
+
+const elevations = part('elevations', { parts: ['scene'] }, (input) => input.scene.elevations);
+
+const seen = part('seen', { parts: ['elevations', 'walls'] }, (drawn, previous) =>
+  patchesOnWalls(drawn, previous),
 );
 
 const spread = part(
@@ -22,15 +27,15 @@ const spread = part(
   {
     file: ['room', 'pieces'],
     look: ['plannedShares'],
-    parts: ['elevations', 'walls', 'rules'],
+    parts: ['seen', 'walls', 'rules'],
   },
-  ({ file, look, elevations: scene, walls, rules }) =>
-    planSpread(patchesOf(file, { elevations: scene, walls }, rules), walls, look.plannedShares, rules),
+  ({ file, look, seen: onWalls, walls, rules }) =>
+    planSpread(allPatches(file, onWalls, rules), walls, look.plannedShares, rules),
 );
 
 export const colourStage = stage({
   name: 'colour',
-  parts: [elevations, spread],
+  parts: [scene, elevations, seen, spread],
   reads: {
     file: ['home'],
     look: ['dressings', 'hangings', 'placements'],

@@ -70,9 +70,9 @@ function judgeCost({ look, sheet: { buy, cost }, rules }: Costs): Finding[] {
 type Costs = { look: Pick<Look, 'brief'>; sheet: FittingSheet; rules: RuleBook };
 
 /** A sheet that was taken to site goes out of date when anything on it changes. */
-function sheetState({ steps, fingerprint }: FittingSheet, taken: string | null): StageState['state'] {
-  if (steps.length === 0 || taken === null) return 'empty';
-  return taken === fingerprint ? 'done' : 'stale';
+function sheetState(made: FittingSheet, taken: string | null): StageState['state'] {
+  if (made.steps.length === 0 || taken === null) return 'empty';
+  return taken === made.fingerprint ? 'done' : 'stale';
 }
 
 export const fittingStage = stage({

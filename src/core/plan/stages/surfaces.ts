@@ -7,17 +7,30 @@ import type { FittingStep } from '../fittingStep';
 import { countUses } from '../uses';
 import { part } from '../parts';
 import { stage } from '../stage';
-import { planSurfaces } from '../surfaces/planSurfaces';
+import { planSurfaces, surfaceFacts } from '../surfaces/planSurfaces';
 import { judgeSpotless } from '../surfaces/spotless';
 
-const surfaces = part(
-  'surfaces',
+const facts = part(
+  'surfaceFacts',
   {
     file: ['room', 'openings', 'fittings', 'pieces'],
     look: ['brief'],
-    parts: ['spots', 'placed', 'hangings', 'walls', 'places', 'rules'],
+    parts: ['hangings', 'walls', 'places', 'rules'],
   },
-  planSurfaces,
+  surfaceFacts,
+);
+
+const dressed = part(
+  'dressedSurfaces',
+  { parts: ['surfaceFacts', 'spots', 'placed'] },
+  ({ surfaceFacts: given, spots, placed }, previous) =>
+    planSurfaces({ facts: given, spots, placed }, previous),
+);
+
+const surfaces = part(
+  'surfaces',
+  { parts: ['dressedSurfaces'] },
+  ({ dressedSurfaces }) => dressedSurfaces.plans,
 );
 
 /** What is counted where pillows are counted. */
@@ -48,7 +61,7 @@ const surfaceStep = ({ spot, things }: SurfacePlan, wallId: string): FittingStep
 
 export const surfacesStage = stage({
   name: 'surfaces',
-  parts: [surfaces],
+  parts: [facts, dressed, surfaces],
   reads: {
     file: ['openings', 'fittings'],
     look: ['placements', 'brought'],

@@ -14,37 +14,53 @@ import type { RoomContext } from '../context';
 import { lowestOver, oversOfWall, type OnWallOver } from './overs';
 
 type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
-  spots: readonly Spot[];
-  placed: readonly PlacedThing[];
   hangings: readonly HangingPlan[];
   look: Pick<Look, 'brief'>;
+};
+/** What a surface is judged by beside what is on it: the same object for as long as none of it changes. */
+export type SurfaceFacts = Context & { overs: ReadonlyMap<string, readonly OnWallOver[]> };
+type Kept = { plan: SurfacePlan; things: readonly PlacedThing[] };
+/** Every surface with what is on it, in the order of the spots, and what the next plan may keep of it. */
+export type Surfaces = {
+  plans: SurfacePlan[];
+  facts: SurfaceFacts;
+  bySpot: ReadonlyMap<Spot, Kept>;
 };
 
 /** Spots that another stage judges, or none. */
 const NO_SURFACE: ReadonlySet<PartKind> = new Set(['seat', 'mattress', 'perch']);
 export const isSurface = ({ kind }: Pick<Spot, 'kind'>): boolean => !NO_SURFACE.has(kind);
 
-/** Every surface of the room with what is on it, in the order of the spots. */
-export function planSurfaces(context: Context): SurfacePlan[] {
-  const things = new Map<string, PlacedThing[]>();
-  for (const thing of context.placed) {
+export const surfaceFacts = (context: Context): SurfaceFacts => ({
+  ...context,
+  overs: new Map(context.walls.map((wall) => [wall.id, oversOfWall(context, wall)])),
+});
+
+type Dressed = { facts: SurfaceFacts; spots: readonly Spot[]; placed: readonly PlacedThing[] };
+
+/** Every surface of the room; one on which everything is as it was in the previous plan is kept. */
+export function planSurfaces({ facts, spots, placed }: Dressed, previous?: Surfaces): Surfaces {
+  const thingsOf = new Map<string, PlacedThing[]>();
+  for (const thing of placed) {
     const key = addressOf(thing.base);
-    things.set(key, [...(things.get(key) ?? []), thing]);
+    const known = thingsOf.get(key);
+    if (known) known.push(thing);
+    else thingsOf.set(key, [thing]);
   }
-  const overs = new Map(context.walls.map((wall) => [wall.id, oversOfWall(context, wall)]));
-  return context.spots
-    .filter(isSurface)
-    .map((spot) => planSurface(caseOf(context, { spot, things: things.get(addressOf(spot)) ?? [], overs })));
+  const before = previous?.facts === facts ? previous.bySpot : undefined;
+  const bySpot = new Map(
+    spots.filter(isSurface).map((spot): [Spot, Kept] => {
+      const things = thingsOf.get(addressOf(spot)) ?? [];
+      const known = before?.get(spot);
+      const isSame = known?.things.length === things.length && things.every((t, i) => t === known.things[i]);
+      return [spot, known && isSame ? known : { things, plan: planSurface(caseOf(facts, spot, things)) }];
+    }),
+  );
+  return { plans: [...bySpot.values()].map(({ plan }) => plan), facts, bySpot };
 }
 
-type Surface = {
-  spot: Spot;
-  things: readonly PlacedThing[];
-  overs: ReadonlyMap<string, readonly OnWallOver[]>;
-};
-
-function caseOf(context: Context, { spot, things, overs }: Surface): SurfaceCase {
-  const { file, rules } = context;
+function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[]): SurfaceCase {
+  const { file, rules, overs } = context;
   const wall = wallOf(context, spot);
   // a shelf is not held down by itself
   const above = (overs.get(wall?.id ?? '') ?? []).filter((over) => over.about !== spot.of);

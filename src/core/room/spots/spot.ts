@@ -32,6 +32,28 @@ export const numberOfPart = (part: string): number | null => {
   return digits === undefined ? null : Number(digits);
 };
 
+const isSameSpot = (a: Spot, b: Spot): boolean =>
+  a.kind === b.kind &&
+  a.name === b.name &&
+  a.partsOfKind === b.partsOfKind &&
+  a.root === b.root &&
+  a.middle.xMm === b.middle.xMm &&
+  a.middle.yMm === b.middle.yMm &&
+  a.turnDeg === b.turnDeg &&
+  a.zMm === b.zMm &&
+  a.widthMm === b.widthMm &&
+  a.depthMm === b.depthMm &&
+  a.clearMm === b.clearMm;
+
+/** Spots with those of before kept where nothing of theirs changed, so that what is on them is known to stand as it did. */
+export function keepSpots(now: readonly Spot[], previous: readonly Spot[] = []): Spot[] {
+  const before = new Map(previous.map((spot) => [addressOf(spot), spot]));
+  return now.map((spot) => {
+    const known = before.get(addressOf(spot));
+    return known && isSameSpot(known, spot) ? known : spot;
+  });
+}
+
 export const middleOf = ({ middle, zMm }: Spot): Place3 => ({ ...middle, zMm });
 
 /** A place on a spot: so far from its left end as one faces it, and so far out from its back edge. */

@@ -51,7 +51,7 @@ const things = [
 const items = new Map(things.map((i) => [i.id, i]));
 const place = (placements: Placement[], built: Built = { pieces: [chest] }): PlacedThing[] => {
   const heights = new Map((built.pieces ?? []).map((p) => [p.id, p.bottomMm + p.heightMm]));
-  return placeThings(placements, { spots: spotsIn(built), heights, items, rules });
+  return [...placeThings(placements, { spots: spotsIn(built), heights, items, rules }).things];
 };
 const put = (
   id: string,
@@ -174,7 +174,7 @@ describe('things on and in things', () => {
         put('c', 'book', 'chest', 'top', { face: 'back' }),
       ],
       { spots: spotsIn({ pieces: [chest] }), heights: new Map(), items: given, rules },
-    ).map((p) => [p.item.id, p.item.colours, p.item.pattern.kind]);
+    ).things.map((p) => [p.item.id, p.item.colours, p.item.pattern.kind]);
     expect(shown).toEqual([
       ['r', reversible.colours, 'solid'],
       ['r', blue, 'stripe'],

@@ -53,7 +53,7 @@ export function WishForm({ place, onWish }: { place: WishPlace; onWish: (item: I
     onWish(
       newItem({
         id: `wish-${nanoid(8)}`,
-        name: name || t('usualName', { kind: kindWords(kind) }),
+        name: name || t('usualName', { kind: kindWords(kind).toLowerCase() }),
         kind,
         count: 0,
         widthMm: width[1],
