@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 30_000,
+  timeout: 60_000,
   expect: { timeout: 5000 },
   workers: 1,
   fullyParallel: false,
@@ -10,7 +10,7 @@ export default defineConfig({
   retries: 0,
   outputDir: 'test-results',
   use: {
-    actionTimeout: 6000,
+    actionTimeout: 15_000,
     viewport: { width: 1280, height: 800 },
     acceptDownloads: true,
     trace: 'off',

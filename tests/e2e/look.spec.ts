@@ -7,7 +7,7 @@ test('a look is given its season and its shares, and undo takes them back', asyn
   await awake(page);
   const look = async () => (await fileOf(page)).looks.find((l) => l.id === 'early-summer')!;
   await page.getByRole('button', { name: 'This look', exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Season and shares of colour' }).click();
+  await page.getByRole('menuitem', { name: 'Season, brief and colours' }).click();
   const dialog = page.getByRole('dialog');
   await choose(dialog.getByRole('combobox', { name: 'Season' }), 'winter');
   await expect.poll(async () => (await look()).season).toBe('winter');
@@ -33,7 +33,7 @@ test('in a season that other rooms do not use a thing for, it is free', async ({
   const chart = page.getByRole('button', { name: /Approaches, chart/ }).first();
   await expect(chart).toContainText('0 free');
   await page.getByRole('button', { name: 'This look', exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Season and shares of colour' }).click();
+  await page.getByRole('menuitem', { name: 'Season, brief and colours' }).click();
   await choose(page.getByRole('dialog').getByRole('combobox', { name: 'Season' }), 'winter');
   await page.keyboard.press('Escape');
   await expect(chart).toContainText('1 of 1 free');

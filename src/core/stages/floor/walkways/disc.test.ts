@@ -197,7 +197,7 @@ function rolling(file: RoomFile) {
 }
 
 describe('ways across 300 floors drawn at random', () => {
-  it('are as wide as the widest disc that rolls from the door to the chair', { timeout: 120_000 }, () => {
+  it('are as wide as the widest disc that rolls from the door to the chair', { timeout: 300_000 }, () => {
     const verdicts = { wide: 0, narrow: 0, none: 0 };
     const disagreements: string[] = [];
     files.forEach((file, n) => {
