@@ -10,7 +10,7 @@ import { demoStudio, freePort, serve, type Server } from '../helpers/server';
 export { freePort };
 
 /** How many things the stash of the demo has. */
-const demo = new URL('../../demo/sail-loft.studio.json', import.meta.url);
+const demo = path.resolve('demo/sail-loft.studio.json');
 export const ITEMS = (JSON.parse(readFileSync(demo, 'utf8')) as { items: unknown[] }).items.length;
 
 /** A running studio of its own, filled with the demo before each test or left empty. */
