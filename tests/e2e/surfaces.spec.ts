@@ -1,5 +1,6 @@
 /** Things on surfaces: put there from the stash, in and on each other, moved, taken apart, and on the sheet. */
 import type { Page } from '@playwright/test';
+import { emptyLists } from '../../src/core/model/nouns';
 import { awake, expect, fileOf, saved, test } from './studio';
 
 const SURFACE = '/rooms/long-room/surfaces?look=early-summer-blue&wall=s';
@@ -105,7 +106,7 @@ test('a room without a surface says how to begin', async ({ page, studio }) => {
     pieces: [],
     fittings: [],
     openings: [],
-    looks: file.looks.map((l) => ({ ...l, placements: [], dressings: [], hangings: [], groups: [] })),
+    looks: file.looks.map((l) => ({ ...l, ...emptyLists() })),
   };
   const { id } = (await (await page.request.post('/api/rooms', { data: bare })).json()) as { id: string };
   await page.goto(`/rooms/${id}/surfaces`);
