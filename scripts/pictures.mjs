@@ -3,7 +3,6 @@
 import { chromium } from '@playwright/test';
 import { mkdtempSync, mkdirSync, rmSync } from 'node:fs';
 import net from 'node:net';
-import sharp from 'sharp';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { demoStudio, ensureBuilt, ensureInstalled, main, root, say, serve } from './lib.mjs';
@@ -24,41 +23,11 @@ const fillCurtain = async (page) => {
   }
   await page.locator('h1').click();
 };
-/** A made photo: cloth of two dyes and a white card on a board, by a warm lamp. */
-async function madePhoto() {
-  const [w, h] = [1200, 900];
-  const data = Buffer.alloc(w * h * 3);
-  for (let y = 0; y < h; y++)
-    for (let x = 0; x < w; x++) {
-      const weave = ((x >> 1) + (y >> 1)) % 2 ? 0.97 : 1;
-      const shade = (0.86 + 0.14 * Math.sin(x / 260 + 1)) * weave;
-      const stripe = Math.floor((x + y * 0.12) / 74) % 2;
-      const cloth = stripe ? [79, 111, 147] : [228, 223, 211];
-      const card = x > w * 0.76 && y < h * 0.3 ? [238, 238, 238] : cloth;
-      const c = y > h * 0.8 ? [150, 118, 82] : card;
-      [1, 0.87, 0.66].forEach((tint, k) => {
-        data[3 * (y * w + x) + k] = Math.round(
-          c[k] * tint * (y > h * 0.8 || (x > w * 0.76 && y < h * 0.3) ? 1 : shade),
-        );
-      });
-    }
-  return sharp(data, { raw: { width: w, height: h, channels: 3 } })
-    .jpeg({ quality: 90 })
-    .toBuffer();
-}
-const markCloth = async (page) => {
-  await page.getByRole('button', { name: 'From a photo', exact: true }).click();
-  await page
-    .locator('aside input[type=file]')
-    .setInputFiles({ name: 'cloth.jpg', mimeType: 'image/jpeg', buffer: await madePhoto() });
-  const box = await page.getByRole('application').boundingBox();
-  await page.mouse.move(box.x + box.width * 0.08, box.y + box.height * 0.15);
-  await page.mouse.down();
-  await page.mouse.move(box.x + box.width * 0.66, box.y + box.height * 0.7, { steps: 5 });
-  await page.mouse.up();
-  await page.getByRole('radio', { name: 'Tap the white card' }).click();
-  await page.mouse.click(box.x + box.width * 0.88, box.y + box.height * 0.14);
-  await page.getByText('As photographed').waitFor();
+/** Opens a line of the look's menu. */
+const lookMenu = (item) => async (page) => {
+  await page.getByRole('button', { name: 'This look', exact: true }).click();
+  await page.getByRole('menuitem', { name: item }).click();
+  await page.getByRole('dialog').waitFor();
 };
 const VIEWS = [
   ['home', '/', DESK],
@@ -70,6 +39,22 @@ const VIEWS = [
     (page) => page.getByRole('radio', { name: 'Harbour window', exact: true }).last().click(),
   ],
   ['plan', '/rooms/long-room/measure?look=early-summer&wall=plan', DESK],
+  [
+    'arrange',
+    '/rooms/long-room/measure?look=early-summer-blue&wall=plan',
+    DESK,
+    async (page) => {
+      await page.getByRole('radio', { name: 'Arrange', exact: true }).click();
+      await page.getByText('Claret kilim').waitFor();
+    },
+  ],
+  ['look', '/rooms/long-room/colour?look=early-summer', DESK, lookMenu('Season, brief and colours')],
+  [
+    'changed',
+    '/rooms/long-room/colour?look=early-summer-blue',
+    DESK,
+    lookMenu('What changes from another look'),
+  ],
   ['tape-phone', '/rooms/long-room/measure/tape?look=early-summer&only=open', PHONE],
   ['clear', '/rooms/long-room/clear?look=early-summer&wall=s', DESK],
   [
@@ -78,9 +63,7 @@ const VIEWS = [
     DESK,
     (page) => page.getByRole('heading', { name: 'Harbour blue velvet' }).waitFor(),
   ],
-  ['photo-colour', '/stash?item=harbour-stripe-20', DESK, markCloth],
   ['windows', '/rooms/long-room/windows?look=early-summer&wall=e', DESK],
-  ['bay', '/rooms/lookout/windows?look=summer&wall=b2', DESK],
   [
     'gallery',
     '/rooms/lookout/walls?look=summer&wall=s',
@@ -95,18 +78,6 @@ const VIEWS = [
         const sheet = e.closest('aside');
         sheet.scrollTop += e.getBoundingClientRect().top - sheet.getBoundingClientRect().top - 190;
       });
-    },
-  ],
-  [
-    'mirror',
-    '/rooms/lookout/walls?look=summer&wall=w',
-    DESK,
-    async (page) => {
-      await page.getByText('Reflections in the glass').click();
-      await page.getByRole('button', { name: 'Show me' }).first().click();
-      await page.getByRole('img', { name: 'On the unrolled walls' }).waitFor();
-      await page.getByText('Harbour chart').waitFor();
-      await page.mouse.move(5, 790);
     },
   ],
   [
