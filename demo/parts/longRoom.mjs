@@ -241,7 +241,7 @@ export const longRoom = {
       ],
       {
         // the jute rug is rolled up for the summer, the chairs turn to the window
-        moved: [takenOut('rug'), takenOut('stove-chair'), moved('harbour-chair', [172, 108, 90])],
+        moved: [takenOut('rug'), takenOut('stove-chair'), moved('harbour-chair', [160, 90, 90])],
         brought: [
           brought('rug-stripe', [96, 60, 0]),
           brought('cane-chair', [48, 134, 225]),
