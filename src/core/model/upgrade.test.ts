@@ -25,7 +25,8 @@ const AS: Partial<Record<Placement['lie'], string>> = {
 const asVersion4 = (file: RoomFile): Record<string, unknown> => ({
   ...file,
   rideau: 4,
-  looks: file.looks.map((look) => ({
+  items: file.items.map(({ wish: _wish, ...i }) => i),
+  looks: file.looks.map(({ brief: _brief, approvedZones: _zones, moved: _moved, brought: _in, ...look }) => ({
     ...look,
     placements: look.placements.map(({ id, itemId, spot, xMm, row, lie, fill }) => ({
       id,
@@ -40,13 +41,19 @@ const asVersion4 = (file: RoomFile): Record<string, unknown> => ({
   })),
 });
 
-/** What version 4 could say: nothing on or in another thing, nothing lying flat, one of each. */
+/**
+ * What version 4 could say: nothing on or in another thing, nothing lying flat, one of each; furniture as it was measured,
+ * and nothing that is not there.
+ */
 const plainThings = (file: RoomFile): RoomFile => ({
   ...file,
+  items: file.items.map((i) => ({ ...i, wish: null })),
   looks: file.looks.map((look) => ({
     ...look,
+    moved: [],
+    brought: [],
     placements: look.placements
-      .filter((p) => !look.placements.some((carrier) => carrier.id === p.spot.of))
+      .filter((p) => ![...look.placements, ...look.brought].some((carrier) => carrier.id === p.spot.of))
       .map((p) => ({ ...p, count: 1, lie: p.lie === 'flat' ? 'standing' : p.lie })),
   })),
 });
