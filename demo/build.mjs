@@ -9,6 +9,8 @@ import { longRoom } from './parts/longRoom.mjs';
 import { bedroom } from './parts/bedroom.mjs';
 import { landing } from './parts/landing.mjs';
 import { lookout } from './parts/lookout.mjs';
+import { galley } from './parts/galley.mjs';
+import { bathroom } from './parts/bathroom.mjs';
 
 const studio = {
   rideauStudio: 5,
@@ -17,7 +19,7 @@ const studio = {
   homes: [home],
   places,
   items: items.sort((a, b) => (a.id < b.id ? -1 : 1)),
-  rooms: [longRoom, bedroom, landing, lookout],
+  rooms: [longRoom, bedroom, landing, lookout, galley, bathroom],
 };
 writeFileSync(new URL('./sail-loft.studio.json', import.meta.url), `${JSON.stringify(studio, null, 1)}\n`);
 console.log(`${items.length} items`);

@@ -42,6 +42,7 @@ export const bedroom = {
     piece(['bed', 'Queen bed', 'bed'], [72, 42, 0], [60, 82, 46], cols(['biscuit', 0.8], ['peat', 0.2]), {
       seat: seat(60, 25, 80, 2, 0),
       bed: bedOf(25, 46),
+      gapMm: i(13),
     }),
     piece(['bedside-l', 'Left bedside', 'bedside'], [27, 10, 0], [18, 16, 26], cols(['oak', 1])),
     piece(['bedside-r', 'Right bedside', 'bedside'], [117, 10, 0], [18, 16, 26], cols(['oak', 1])),
@@ -61,6 +62,7 @@ export const bedroom = {
     ),
     piece(['bench', 'Foot bench', 'bench'], [72, 98, 0], [48, 16, 18], cols(['hemp', 1]), {
       seat: seat(48, 18, 16, 2, 1),
+      gapMm: i(14),
     }),
   ],
   looks: [

@@ -80,6 +80,7 @@ export const landing = {
       bed: null,
       shelvesMm: [],
       chairs: 0,
+      gapMm: c(40),
       colours: cols(['hemp', 1]),
       pattern: solid,
     },

@@ -10,6 +10,7 @@ import {
   hanging,
   inGroup,
   look,
+  object,
   opening,
   piece,
   saw,
@@ -79,6 +80,7 @@ export const lookout = {
   pieces: [
     piece(['lookout-chair', 'Harbour chair', 'armchair'], [82, 10, 0], [32, 34, 34], cols(['harbour', 1]), {
       seat: seat(22, 18, 22, 1, 1),
+      gapMm: i(6),
     }),
     piece(['lookout-table', 'Chart table', 'sideTable'], [112, 2, 0], [20, 20, 24], cols(['oak', 1])),
     piece(
@@ -87,6 +89,9 @@ export const lookout = {
       [14, 14, 58],
       cols(['iron', 0.5], ['sailcloth', 0.5]),
     ),
+    piece(['lookout-books', 'Bookcase', 'bookcase'], [6, 108, 270], [36, 12, 70], cols(['oak', 1]), {
+      shelvesMm: [i(3), i(18), i(33), i(48)],
+    }),
     piece(
       ['lookout-rug', 'Cotton stripe rug', 'rug'],
       [96, 60, 180],
@@ -133,7 +138,15 @@ export const lookout = {
           ].map(([id, x, y]) => inGroup(id, ['s', 'gallery'], saw(0.75), [x, y])),
           hanging('mirror-porthole', ['w', null, 72], saw(1)),
         ],
-        [],
+        [
+          object('chart-basket', 'lookout-books', 8, { part: 'bay1' }),
+          object('chart-basket', 'lookout-books', 25, { part: 'bay1' }),
+          object('atlas', 'lookout-books', 8, { part: 'bay2', lie: 'flat', count: 3, id: 'atlases' }),
+          object('sand-glass', 'atlases', 5),
+          object('glass-tall', 'lookout-books', 27, { part: 'bay2' }),
+          object('log-book', 'lookout-books', 7, { part: 'bay3', count: 7 }),
+          object('rope-bowl', 'lookout-books', 26, { part: 'bay3' }),
+        ],
       ],
       { groups: [group('gallery', 'Lookout gallery', 's', 'free', { xMm: i(122), centreMm: i(60) })] },
     ),

@@ -90,6 +90,40 @@ item(['ladder', 'Driftwood ladder'], 'ladder', [17, 66], cols(['hemp', 1]), {
   depthMm: i(10),
   whereabouts: 'Attic',
 });
+// what the galley, the bathroom and the lookout's bookcase are dressed with
+for (const [id, name, kind, w, h, d, colour, roomId, more] of [
+  ['crock', 'Stoneware crock', 'pot', 6, 7, 6, 'oyster', 'galley'],
+  ['spoons', 'Wooden spoons', 'object', 1.5, 12, 1, 'oak', 'galley', { count: 6 }],
+  ['board', 'Bread board', 'tray', 14, 9, 1, 'oak', 'galley'],
+  ['kettle', 'Enamel kettle', 'object', 9, 9, 8, 'tar', 'galley'],
+  ['thyme-pot', 'Clay pot', 'pot', 5, 5, 5, 'tanbark', 'galley'],
+  ['thyme', 'Thyme', 'plant', 6, 7, 4, 'moss', 'galley'],
+  ['jars', 'Glass jar', 'object', 4, 8, 4, 'sailcloth', 'galley', { count: 3 }],
+  ['bowls-mist', 'Nest of bowls', 'bowl', 8, 5, 8, 'mist', 'galley', { count: 2 }],
+  ['pitcher-oyster', 'Oyster pitcher', 'vase', 6, 9, 6, 'oyster', 'galley'],
+  ['tin-tea', 'Tea tin', 'object', 5, 7, 5, 'tar', 'galley'],
+  ['tin-coffee', 'Coffee tin', 'object', 5, 6, 5, 'tanbark', 'galley'],
+  ['tea-cloth', 'Striped tea cloth', 'throw', 20, 28, 0, 'mist', 'galley'],
+  ['market-basket', 'Market basket', 'basket', 13, 15, 8, 'hemp', 'galley'],
+  ['shell-jar', 'Jar of shells', 'object', 5, 8, 5, 'shell', 'bathroom'],
+  ['sea-holly-stem', 'Dried sea holly', 'stem', 5, 12, 5, 'mist', 'bathroom', { count: 5 }],
+  ['pebble-dish', 'Pebble dish', 'bowl', 5, 2, 4, 'slate', 'bathroom'],
+  ['small-fern', 'Small fern', 'plant', 8, 9, 7, 'moss', 'bathroom'],
+  ['towel-mist', 'Mist towel', 'throw', 27, 50, 0, 'mist', 'bathroom', { count: 4 }],
+  ['atlas', 'Harbour atlas', 'book', 1.5, 12, 10, 'tar', 'lookout', { count: 4 }],
+  ['log-book', 'Log book', 'book', 1.2, 9, 6, 'tanbark', 'lookout', { count: 8 }],
+  ['rope-bowl', 'Rope bowl', 'bowl', 9, 4, 9, 'hemp', 'lookout'],
+  ['glass-tall', 'Tall green bottle', 'vase', 5, 11, 5, 'lichen', 'lookout'],
+  ['chart-basket', 'Chart basket', 'basket', 13, 10, 10, 'hemp', 'lookout', { count: 2 }],
+  ['sand-glass', 'Sand glass', 'object', 4, 8, 4, 'oak', 'lookout'],
+])
+  item([id, name], kind, [w, h], cols([colour, 1]), {
+    texture: kind === 'throw' ? 'woven' : 'hard',
+    depthMm: i(d),
+    whereabouts: '',
+    roomId,
+    ...more,
+  });
 item(['fern', 'Fern in a pot'], 'plant', [16, 20], cols(['moss', 0.8], ['hemp', 0.2]), {
   texture: 'hard',
   whereabouts: 'Long Room, by the window',

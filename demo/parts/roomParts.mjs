@@ -64,6 +64,7 @@ export const piece = ([id, name, kind], [x, y, turn], [w, d, h], colours, more =
   bed: null,
   shelvesMm: [],
   chairs: 0,
+  gapMm: null,
   colours,
   pattern: solid,
   ...more,

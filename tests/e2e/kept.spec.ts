@@ -140,7 +140,7 @@ test('a room file goes out and comes in identical; a damaged or foreign one is r
     await page.getByLabel('Import a room file').setInputFiles(bad);
     await expect(page.getByRole('alert').filter({ hasText: says })).toContainText('nothing was changed');
   }
-  expect((await (await page.request.get('/api/studio/backup')).json()).rooms.length).toBe(3);
+  expect((await (await page.request.get('/api/studio/backup')).json()).rooms.length).toBe(5);
   await page.getByLabel('Import a room file').setInputFiles(file);
   await expect(page.getByText('Imported.')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Long Room' })).toBeVisible();
@@ -165,7 +165,7 @@ test('the whole studio backs up and restores', async ({ page }, info) => {
   await expect(page.getByRole('heading', { name: 'Landing' })).toHaveCount(0);
   await page.getByLabel('Restore a backup').setInputFiles(file);
   await page.getByRole('button', { name: 'Restore it' }).click();
-  await expect(page.getByText(`Restored: 4 rooms, ${ITEMS} items`)).toBeVisible();
+  await expect(page.getByText(`Restored: 6 rooms, ${ITEMS} items`)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Landing' })).toBeVisible();
 });
 

@@ -80,7 +80,12 @@ export const OPENING: Less<
 
 export const FITTING: Less<Fitting, 'mantel' | 'rises'> = { mantel: null, rises: 'right' };
 
-export const PIECE: Less<Piece, 'bed' | 'shelvesMm' | 'chairs'> = { bed: null, shelvesMm: [], chairs: 0 };
+export const PIECE: Less<Piece, 'bed' | 'shelvesMm' | 'chairs' | 'gapMm'> = {
+  bed: null,
+  shelvesMm: [],
+  chairs: 0,
+  gapMm: null,
+};
 export const SEAT: Less<Seat, 'armHeightMm' | 'looseCushions'> = { armHeightMm: 0, looseCushions: 0 };
 
 export const ITEM: Less<

@@ -214,6 +214,7 @@ export type FindingCode =
   | 'taller-than-spot'
   | 'past-the-edge'
   | 'falls-off'
+  | 'burns-by-fire'
   | 'surface-overfull'
   | 'things-collide'
   | 'spot-takes-none'

@@ -75,6 +75,7 @@ function bodyFrom4(r: Fields): Fields {
   const pieces = new Map(rowsOf(r.pieces).map((piece) => [piece.id, piece]));
   return {
     ...r,
+    pieces: each(r.pieces, (p) => ({ gapMm: PIECE.gapMm, ...p })),
     looks: each(r.looks, (l) => ({
       brief: BRIEF,
       approvedZones: [],

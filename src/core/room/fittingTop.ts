@@ -16,6 +16,8 @@ const HUNG_OVER: ReadonlySet<Fitting['kind']> = new Set([
   'basin',
   'tub',
   'toilet',
+  'counter',
+  'cistern',
 ]);
 
 /** Whether a picture may be hung over it. */

@@ -17,6 +17,7 @@ export const TOPS = kinds<PieceKind>(
   'desk',
   'diningTable',
   'dressingTable',
+  'island',
 );
 export const LAMPS = kinds<PieceKind>('lamp', 'floorLamp', 'tableLamp');
 export const BEDS = kinds<PieceKind>('bed', 'cot');

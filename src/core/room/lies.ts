@@ -24,6 +24,7 @@ const LIES_OF: Partial<Record<ItemKind, readonly Lie[]>> = {
   lampshade: ['standing'],
 };
 const USUAL: readonly Lie[] = ['standing', 'side', 'overturned'];
+const HANGING: readonly Lie[] = ['hanging'];
 const AGAINST_A_BACK: ReadonlySet<Lie> = new Set(['propped', 'proppedSide', 'overBack']);
 const BACKED: ReadonlySet<string> = new Set(['seat', 'mattress']);
 
@@ -32,6 +33,7 @@ const BACKED: ReadonlySet<string> = new Set(['seat', 'mattress']);
  * lies otherwise everywhere else.
  */
 export function liesOn(kind: ItemKind, partKind: string): readonly Lie[] {
+  if (partKind === 'hook') return HANGING;
   const lies = LIES_OF[kind] ?? USUAL;
   const leaning = lies.filter((lie) => AGAINST_A_BACK.has(lie));
   if (leaning.length > 0 && BACKED.has(partKind)) return leaning;
@@ -73,6 +75,17 @@ const folded = ({ widthMm, heightMm }: Item): Extent => ({
   heightMm: FOLDED.layers * FOLDED.layerMm,
 });
 
+/** Cloth hangs over a hook by its middle, in thirds (common practice); other things hang as they stand. */
+const HANGS_FOLDED: ReadonlySet<ItemKind> = new Set(['throw', 'bedding', 'panel', 'cover']);
+const hanging = (item: Item): Extent =>
+  HANGS_FOLDED.has(item.kind)
+    ? {
+        widthMm: Math.min(item.widthMm, item.heightMm) / 3,
+        depthMm: FOLDED.layers * FOLDED.layerMm,
+        heightMm: Math.max(item.widthMm, item.heightMm) / 2,
+      }
+    : { widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm };
+
 const propped = (item: Item, turned: boolean, rules: RuleBook): Extent => ({
   ...takenSize(item, turned, rules),
   depthMm: pillowThickness(item, rules),
@@ -100,6 +113,7 @@ const EXTENTS: Record<Exclude<Lie, 'overBack'>, (item: Item, rules: RuleBook) =>
     heightMm: item.heightMm * UPRIGHT,
   }),
   folded,
+  hanging,
   propped: (item, rules) => propped(item, false, rules),
   proppedSide: (item, rules) => propped(item, true, rules),
 };

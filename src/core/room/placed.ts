@@ -84,7 +84,7 @@ function standingOn({ spot, placement, item, under }: Put, { heights, rules }: G
   const size =
     placement.lie === 'overBack'
       ? overBack(item, backMm)
-      : { zMm: spot.zMm, ...extentOf(item, { count: placement.count, lie: placement.lie }, rules) };
+      : footOf(spot, placement.lie, extentOf(item, { count: placement.count, lie: placement.lie }, rules));
   const outMm = placement.outMm === null ? spot.depthMm / 2 : placement.outMm + size.depthMm / 2;
   return {
     placement,
@@ -96,6 +96,12 @@ function standingOn({ spot, placement, item, under }: Put, { heights, rules }: G
     at: { ...pointOn(spot, placement.xMm, outMm), turnDeg: spot.turnDeg + placement.turnDeg, ...size },
   };
 }
+
+/** What hangs has its top at its spot, everything else its foot. */
+const footOf = ({ zMm }: Spot, lie: Placement['lie'], size: Extent): Extent & { zMm: Mm } => ({
+  ...size,
+  zMm: lie === 'hanging' ? zMm - size.heightMm : zMm,
+});
 
 /** A throw in thirds over a back that is so high. */
 function overBack(item: Item, backMm: Mm): Extent & { zMm: Mm } {

@@ -6,7 +6,7 @@ import { arrivalOf } from './arrived';
 import { needAgainstHave, usedBySeason, usedElsewhere, type Use } from './need';
 import { addDays, dayOf, daysBetween, returnOf } from './returns';
 import { spotsOf } from './spots';
-import { contentsOf, gapUnder, goesUnder, packedLitres } from './storage';
+import { contentsOf, goesUnder, packedLitres } from './storage';
 
 const rules = inchRules();
 
@@ -204,7 +204,7 @@ describe('storage', () => {
     ).toMatchObject({ fits: false, tooLong: ['Rod'] });
     expect(contentsOf(box, [], rules)).toMatchObject({ takes: 0, fits: true });
   });
-  it('goes under what leaves the height for it, turned or not', () => {
+  it('goes under what leaves the height for it, turned or not, where that was measured', () => {
     const bed = piece({
       id: 'bed',
       name: 'Bed',
@@ -213,8 +213,9 @@ describe('storage', () => {
       bed: { mattressMm: 520, headboardMm: 900, footboardMm: 0 },
       widthMm: 1600,
       depthMm: 2000,
+      gapMm: 220,
     });
-    expect(gapUnder(bed)).toBe(220);
+    expect(goesUnder({ ...box, heightMm: 50 }, [{ ...bed, gapMm: null }])).toEqual([]);
     expect(goesUnder({ ...box, heightMm: 200 }, [bed])).toMatchObject([{ name: 'Bed', leftMm: 20 }]);
     expect(goesUnder({ ...box, heightMm: 230 }, [bed])).toEqual([]);
     expect(goesUnder({ ...box, widthMm: 1900, depthMm: 400, heightMm: 100 }, [bed]).length).toBe(1);

@@ -100,21 +100,14 @@ export function contentsOf(place: StoragePlace, items: readonly Item[], rules: R
   };
 }
 
-/**
- * The gap under a piece: under a bed up to its mattress less its frame, under a seat up to its legs' height.
- */
-export const gapUnder = (p: Piece): Mm => {
-  if (p.bed) return Math.max(0, p.bed.mattressMm - 300);
-  return p.seat ? Math.max(0, Math.min(p.seat.heightMm * 0.28, 127)) : 0;
-};
-
 /** Under which furniture a place goes, turned or not: what it leaves of the gap's height. */
 export const goesUnder = (
   place: StoragePlace,
   pieces: readonly Piece[],
 ): { pieceId: string; name: string; gapMm: Mm; leftMm: Mm }[] =>
   pieces.flatMap((p) => {
-    const gapMm = gapUnder(p);
+    // a gap that nobody measured is not guessed
+    const gapMm = p.gapMm ?? 0;
     const lies = (w: Mm, d: Mm) => w <= p.widthMm + 0.5 && d <= p.depthMm + 0.5;
     return gapMm > 0 &&
       place.heightMm <= gapMm + 0.5 &&

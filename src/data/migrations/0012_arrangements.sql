@@ -51,3 +51,6 @@ CREATE VIEW item_use (item_id, room_id, look_id, used) AS
 
 -- what is only wished for: how many, from which size to which, the most it may cost
 ALTER TABLE item ADD COLUMN wish_json TEXT CHECK (wish_json IS NULL OR json_valid(wish_json));
+
+-- the clear height under a seat or a bed, where it was measured
+ALTER TABLE piece ADD COLUMN gap_mm REAL CHECK (gap_mm >= 0);

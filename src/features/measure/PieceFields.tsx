@@ -76,6 +76,7 @@ export function SeatFields({ piece: p, seat, set }: Props & { seat: Seat }): Rea
           positive(depthMm, () => setSeat({ depthMm })),
         )}
         {field('armHeight', t('armHeight'), seat.armHeightMm, (armHeightMm) => setSeat({ armHeightMm }))}
+        <GapField piece={p} set={set} />
         <NumberField
           label={t('cushions')}
           draftKey={key('cushions')}
@@ -108,6 +109,21 @@ export function SeatFields({ piece: p, seat, set }: Props & { seat: Seat }): Rea
   );
 }
 
+/** The clear height under a seat or a bed, where it was measured: what is stored goes there. */
+function GapField({ piece: p, set }: Props): ReactNode {
+  const t = useTranslations('measure');
+  return (
+    <ReadingField
+      about={p.id}
+      field="gapMm"
+      label={t('gap')}
+      valueMm={p.gapMm}
+      onCommit={(gapMm) => set({ gapMm })}
+      onClear={() => set({ gapMm: null })}
+    />
+  );
+}
+
 /** A bed's mattress and its boards. */
 export function BedFields({ piece: p, bed, set }: Props & { bed: NonNullable<Piece['bed']> }): ReactNode {
   const t = useTranslations('measure');
@@ -126,6 +142,7 @@ export function BedFields({ piece: p, bed, set }: Props & { bed: NonNullable<Pie
       {field('footboard', t('footboard'), bed.footboardMm, (footboardMm) =>
         set({ bed: { ...bed, footboardMm } }),
       )}
+      <GapField piece={p} set={set} />
     </div>
   );
 }

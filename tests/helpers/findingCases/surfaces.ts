@@ -29,6 +29,13 @@ const row = (widthIn: number, more: Given = {}) =>
     ['a', 'b', 'c'].map((id, i) => put(id, 8 + i * 16)),
     more,
   );
+/** A thing on the hearth of a stove. */
+const onHearth = (kind: Item['kind']) =>
+  room({
+    fittings: [{ ...fitting('stove', 'n', [60, 0], [30, 32]), depthMm: inches(20) }],
+    items: [thing('x', [10, 10, 8], { kind })],
+    placements: [placement({ id: 'p', itemId: 'x', xMm: inches(15), ...standing('f', 'hearth') })],
+  });
 /** A vase that is only wished for, and one that there is. */
 const wished = (isWished: boolean) =>
   onChest(
@@ -103,6 +110,7 @@ export const SURFACES_CASES = {
   },
   'surface-overfull': { level: 'caution', shows: row(11.5), not: row(11) },
   'wish-open': { level: 'caution', shows: wished(true), not: wished(false) },
+  'burns-by-fire': { level: 'caution', shows: onHearth('basket'), not: onHearth('lantern') },
   'spot-gone': {
     level: 'stop',
     shows: vase(24, { spot: { of: 'chest', part: 'bay4' } }),

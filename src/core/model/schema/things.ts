@@ -72,6 +72,8 @@ export const pieceSchema = z.strictObject({
   /** Tops of a bookcase's shelves above the floor, from the lowest. */
   shelvesMm: z.array(lengthMm).max(40),
   chairs: z.number().int().min(0).max(24),
+  /** The clear height under a seat or a bed; null while nobody measured it. */
+  gapMm: lengthMm.nullable(),
   colours: swatches,
   pattern: patternSchema,
 });

@@ -13,6 +13,7 @@ export const LIES = [
   'proppedSide',
   'overBack',
   'folded',
+  'hanging',
 ] as const;
 /** What a look is for. */
 export const PURPOSES = [

@@ -15,6 +15,13 @@ export const FITTING_KINDS = [
   'tub',
   'toilet',
   'stairs',
+  'counter',
+  'hob',
+  'fridge',
+  'wallCabinet',
+  'openShelf',
+  'cistern',
+  'hookRail',
 ] as const;
 export const PIECE_KINDS = [
   'sofa',
@@ -44,6 +51,7 @@ export const PIECE_KINDS = [
   'ladder',
   'basketStand',
   'plantStand',
+  'island',
   // what older rooms call tables and lamps
   'table',
   'lamp',

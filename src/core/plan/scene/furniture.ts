@@ -234,6 +234,7 @@ const DRAWN: Record<PieceKind, Draw> = {
   bedside: storage,
   bookcase: storage,
   dressingTable: table,
+  island: storage,
   plantStand: table,
   standingScreen,
   ladder,

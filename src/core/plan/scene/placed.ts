@@ -32,8 +32,11 @@ const OBJECT_FORMS: Partial<Record<ItemKind, Form>> = {
   lampshade: 'shade',
 };
 
+const CLOTHS: ReadonlySet<ItemKind> = new Set(['throw', 'bedding']);
+
 export function formOf(placement: Pick<Placement, 'lie'>, kind: ItemKind): Form {
   if (placement.lie === 'folded') return 'folded';
+  if (placement.lie === 'hanging' && CLOTHS.has(kind)) return 'throw';
   if (kind === 'book' && placement.lie === 'flat') return 'stack';
   if (isObject(placement)) return OBJECT_FORMS[kind] ?? 'thing';
   return isPropped(placement) ? 'pillow' : 'throw';
@@ -50,7 +53,7 @@ export function placedShape({ placement, item, at }: PlacedThing, facing: Facing
     {
       colours: item.colours,
       pattern: item.pattern,
-      soft: !isObject(placement),
+      soft: !isObject(placement) || CLOTHS.has(item.kind),
       stands: true,
       at: { xMm: at.xMm, yMm: at.yMm },
       ...(item.wish ? { wish: true } : {}),

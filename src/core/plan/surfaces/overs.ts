@@ -15,7 +15,12 @@ export type OnWallOver = Over & { fromMm: Mm; toMm: Mm; outMm: Mm };
 
 /** What only touches is not under it. */
 const TOUCH: Mm = 1;
-const HOLDS_DOWN: Partial<Record<Fitting['kind'], Over['kind']>> = { tv: 'screen', shelf: 'shelf' };
+const HOLDS_DOWN: Partial<Record<Fitting['kind'], Over['kind']>> = {
+  tv: 'screen',
+  shelf: 'shelf',
+  openShelf: 'shelf',
+  wallCabinet: 'shelf',
+};
 
 /** Everything on a wall that something under it is held down by: screens, shelves, pictures. */
 export function oversOfWall({ file, hangings, rules }: Context, wall: Wall): OnWallOver[] {

@@ -11,7 +11,15 @@ type Context = Omit<RoomContext<'room' | 'fittings' | 'pieces'>, 'rules'>;
 type Overhead = { mm: Mm; by: string };
 
 /** Fittings on a wall that a rod cannot go through. */
-const IN_THE_WAY: ReadonlySet<Fitting['kind']> = new Set(['tv', 'shelf', 'vent', 'beam']);
+const IN_THE_WAY: ReadonlySet<Fitting['kind']> = new Set([
+  'tv',
+  'shelf',
+  'openShelf',
+  'wallCabinet',
+  'fridge',
+  'vent',
+  'beam',
+]);
 
 /**
  * Lowest thing over a stretch of the rod, whichever walls it hangs in front of. Only things above `aboveMm`

@@ -33,6 +33,13 @@ export const TAKES = {
   mantel: STANDS,
   sill: STANDS,
   edge: STANDS,
+  counter: STANDS,
+  /** The floor before a fire. */
+  hearth: STANDS,
+  hob: ['pot', 'bowl', 'object'],
+  /** What hangs down from it. */
+  hook: ['throw', 'bedding', 'basket', 'object', 'garland'],
+  arm: ['throw', 'tray'],
   mouth: ['stem', 'plant'],
   inside: [...STANDS, ...CLOTHS, 'stem', 'panel'],
   socket: ['candle'],

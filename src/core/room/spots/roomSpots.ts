@@ -1,4 +1,4 @@
-import type { Deg, Mm } from '../../base/units';
+import { inches, type Deg, type Mm } from '../../base/units';
 import { step, wayOf, type Point } from '../../geometry/plane';
 import type { Fitting, Opening, Piece, PieceKind } from '../../model/types';
 import { topOfFitting } from '../fittingTop';
@@ -66,6 +66,7 @@ function partsOfPiece(piece: Piece): Part[] {
         leftMm,
         widthMm: seat.widthMm,
       },
+      ...armsOf(piece, seat, leftMm),
     ];
   }
   if (bed) return [wholeOf(piece, { part: 'mattress', kind: 'mattress', zMm: bed.mattressMm })];
@@ -76,6 +77,16 @@ function partsOfPiece(piece: Piece): Part[] {
   }
   if (TOPLESS.has(piece.kind)) return [wholeOf(piece, { part: 'top', kind: 'perch', zMm: topMm })];
   return [wholeOf(piece, { part: 'top', kind: 'top', zMm: topMm }), ...boardsOf(piece, topMm)];
+}
+
+/** The arms of a seat whose height was measured. */
+function armsOf(piece: Piece, { armHeightMm }: NonNullable<Piece['seat']>, widthMm: Mm): Part[] {
+  if (armHeightMm <= 0 || widthMm <= 0) return [];
+  return [0, piece.widthMm - widthMm].map((leftMm, i) => ({
+    ...wholeOf(piece, { part: `arm${i + 1}`, kind: 'arm', zMm: piece.bottomMm + armHeightMm }),
+    leftMm,
+    widthMm,
+  }));
 }
 
 /** The bays of a bookcase, or the lower shelves of a table, from the lowest. */
@@ -99,10 +110,17 @@ function boardsOf(piece: Piece, topMm: Mm): Part[] {
 }
 
 /** Fittings whose top is a surface; what lies in it divides it. */
-const TOPPED: ReadonlySet<Fitting['kind']> = new Set(['shelf']);
-const EDGED: ReadonlySet<Fitting['kind']> = new Set(['tub', 'basin']);
+const TOPPED: ReadonlySet<Fitting['kind']> = new Set(['shelf', 'openShelf', 'fridge', 'wallCabinet']);
+const EDGED: ReadonlySet<Fitting['kind']> = new Set(['tub', 'basin', 'cistern']);
+const HEARTHED: ReadonlySet<Fitting['kind']> = new Set(['fireplace', 'stove']);
+/** Floor in front of a fire that is no place for what burns: 16 in (IRC R1001.10, hearth extension). */
+const HEARTH: Mm = inches(16);
+/** What divides a counter, and what is narrower than that it leaves no room for anything. */
+const DIVIDES: ReadonlySet<Fitting['kind']> = new Set(['hob', 'basin', 'fridge']);
+const NARROW: Mm = 50;
+const LEVEL: Mm = 100;
 
-function partsOfFitting(f: Fitting, _all: readonly Fitting[]): Part[] {
+function partsOfFitting(f: Fitting, all: readonly Fitting[]): Part[] {
   const parts: Part[] = [];
   if (f.mantel) {
     const { xMm, widthMm, topMm } = topOfFitting(f);
@@ -121,7 +139,35 @@ function partsOfFitting(f: Fitting, _all: readonly Fitting[]): Part[] {
   const zMm = f.bottomMm + f.heightMm;
   if (TOPPED.has(f.kind) && f.depthMm > 0) parts.push(wholeOf(f, { part: 'top', kind: 'top', zMm }));
   if (EDGED.has(f.kind) && f.depthMm > 0) parts.push(wholeOf(f, { part: 'edge', kind: 'edge', zMm }));
+  if (f.kind === 'hob' && f.depthMm > 0) parts.push(wholeOf(f, { part: 'hob', kind: 'hob', zMm }));
+  if (f.kind === 'hookRail') parts.push(wholeOf(f, { part: 'hook', kind: 'hook', zMm: f.bottomMm }));
+  if (f.kind === 'counter') parts.push(...counterOf(f, all));
+  if (HEARTHED.has(f.kind)) {
+    const hearth = wholeOf({ ...f, depthMm: HEARTH }, { part: 'hearth', kind: 'hearth', zMm: 0 });
+    parts.push({ ...hearth, backMm: f.depthMm });
+  }
   return parts;
+}
+
+/** A counter left and right of hob and sink, from the left. */
+function counterOf(counter: Fitting, all: readonly Fitting[]): Part[] {
+  const topMm = counter.bottomMm + counter.heightMm;
+  const inIt = all
+    .filter((f) => f.wallId === counter.wallId && DIVIDES.has(f.kind))
+    .filter((f) => f.bottomMm - LEVEL < topMm && f.bottomMm + f.heightMm > topMm - LEVEL)
+    .map((f) => ({ fromMm: f.xMm - counter.xMm, toMm: f.xMm + f.widthMm - counter.xMm }))
+    .filter(({ fromMm, toMm }) => toMm > 0 && fromMm < counter.widthMm)
+    .sort((a, b) => a.fromMm - b.fromMm);
+  const stretches: { leftMm: Mm; widthMm: Mm }[] = [];
+  let leftMm = 0;
+  for (const { fromMm, toMm } of [...inIt, { fromMm: counter.widthMm, toMm: counter.widthMm }]) {
+    if (fromMm - leftMm > NARROW) stretches.push({ leftMm, widthMm: fromMm - leftMm });
+    leftMm = Math.max(leftMm, toMm);
+  }
+  return stretches.map((stretch, i) => ({
+    ...wholeOf(counter, { part: `counter${i + 1}`, kind: 'counter', zMm: topMm }),
+    ...stretch,
+  }));
 }
 
 /** A window's sill, from the glass to its front edge. */

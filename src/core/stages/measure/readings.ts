@@ -33,7 +33,8 @@ export type ReadingField =
   | 'armHeight'
   | 'mattress'
   | 'headboard'
-  | 'footboard';
+  | 'footboard'
+  | 'gapMm';
 
 export type TapeReading = {
   /** 'room', or the id of the wall, opening, fitting or piece. */
@@ -111,6 +112,7 @@ const pieceFields = (p: Piece): ReadingField[] => [
   'heightMm',
   ...(p.seat && !p.bed ? (['seatWidth', 'seatHeight', 'seatDepth', 'armHeight'] as const) : []),
   ...(p.bed ? (['mattress', 'headboard', 'footboard'] as const) : []),
+  ...(p.seat || p.bed ? (['gapMm'] as const) : []),
 ];
 
 type Subject = Pick<TapeReading, 'about' | 'name' | 'kind' | 'wallId'>;

@@ -184,6 +184,36 @@ const judgeOverHeads: Judge = ({ things, spot }, { restedUnder, massOf, rules })
   });
 };
 
+/** What burns, or spoils by heat: cloth, leaves, straw, paper. */
+const BURNS: ReadonlySet<string> = new Set([
+  'cover',
+  'throw',
+  'bedding',
+  'rug',
+  'basket',
+  'book',
+  'plant',
+  'stem',
+  'garland',
+  'lampshade',
+]);
+const HOT: ReadonlySet<string> = new Set(['hearth', 'hob']);
+
+/** What burns before a fire or on a hob. */
+const judgeHeat: Judge = ({ things, spot }, { rules }) =>
+  HOT.has(spot.kind)
+    ? things
+        .filter(({ item }) => BURNS.has(item.kind))
+        .map(({ name, placementId }) =>
+          finding(
+            'burns-by-fire',
+            'caution',
+            { thing: name, on: spot.name, wantMm: rules.number('safety.heaterDistance') },
+            { about: [placementId, spot.of], rule: 'safety.heaterDistance' },
+          ),
+        )
+    : [];
+
 /** With fewer there is nothing to take away. */
 const FEW = 3;
 const MOST_FILLED = {
@@ -202,4 +232,4 @@ const judgeFilled: Judge = ({ things, spot, filled }, { filling, rules }) => {
 };
 
 const WHETHER_IT_FITS: readonly Judge[] = [judgeHeights, judgeEdges, judgeRoom];
-const MORE: readonly Judge[] = [judgeKinds, judgeBehind, judgeTalk, judgeOverHeads, judgeFilled];
+const MORE: readonly Judge[] = [judgeKinds, judgeBehind, judgeTalk, judgeOverHeads, judgeFilled, judgeHeat];

@@ -219,6 +219,7 @@ export const SIZES: Record<Piece['kind'], readonly UsualPiece[]> = {
     { name: 'usual', w: [20, 50], d: [20, 50], h: [36, 90] },
     { name: 'tree', w: [32, 80], d: [32, 80], h: [72, 180] },
   ],
+  island: [{ name: 'usual', w: [48, 120], d: [30, 75], h: [36, 90] }],
   dressingTable: [{ name: 'usual', w: [40, 100], d: [18, 45], h: [30, 75], chairs: 1 }],
   standingScreen: [{ name: 'usual', w: [54, 135], d: [12, 30], h: [68, 172] }],
   ladder: [{ name: 'usual', w: [18, 45], d: [10, 25], h: [66, 168] }],
