@@ -99,6 +99,7 @@ export function MeasureScreen(): ReactNode {
           </p>
         )}
         {(mode === 'pieces' || mode === 'arrange') && <ThingNames mode={mode} onPick={() => setSide(null)} />}
+        {isPlan && mode === 'pieces' && <StandsElsewhere onShow={() => setMode('arrange')} />}
       </div>
       {isArranging && <ArrangeStrip box={box} />}
     </Workspace>
@@ -116,6 +117,22 @@ function Addable({ isPlan, mode, onAdd, onDrop }: AddableProps): ReactNode {
   if (isPlan && mode === 'walls') return <p className="text-[14px] text-soft">{t('wallsSay')}</p>;
   if (isPlan && mode !== 'pieces') return null;
   return <KindChips kinds={isPlan ? PIECES : ON_WALLS} onAdd={onAdd} onDrop={onDrop} />;
+}
+
+/** That some of the furniture stands elsewhere in this look. */
+function StandsElsewhere({ onShow }: { onShow: () => void }): ReactNode {
+  const t = useTranslations('measure');
+  const { look } = useRoom();
+  const count = look.moved.length + look.brought.length;
+  if (count === 0) return null;
+  return (
+    <p className="text-[13px] text-soft">
+      {t('arranged', { count, look: look.name })}{' '}
+      <button type="button" className="underline underline-offset-4" onClick={onShow}>
+        {t('showArranged')}
+      </button>
+    </p>
+  );
 }
 
 /** What is not on the first sight of the page is fetched once nothing else is to be done. */

@@ -95,7 +95,14 @@ describe('the spots of a room', () => {
     const window = opening({ id: 'w', sillMm: inches(31), revealMm: inches(4), sillDepthMm: inches(3) });
     const spots = spotsIn({ pieces: [table], fittings: [fire, shelf], openings: [window] });
     const at = (address: string) => inInches(spots.find((s) => addressOf(s) === address)!);
-    expect(spots.map(addressOf)).toEqual(['t/top', 't/lower1', 'fire/mantel', 'fire/hearth', 'board/top', 'w/sill']);
+    expect(spots.map(addressOf)).toEqual([
+      't/top',
+      't/lower1',
+      'fire/mantel',
+      'fire/hearth',
+      'board/top',
+      'w/sill',
+    ]);
     expect(at('fire/mantel').slice(0, 3)).toEqual([60, 8, 50]);
     expect(at('board/top')[2]).toBe(61);
     expect(at('w/sill').slice(1, 3)).toEqual([7, 31]);
@@ -244,88 +251,6 @@ describe('what stays when its carrier is taken away', () => {
         expect(((now.at.turnDeg - vase.at.turnDeg) % 360) + 0).toBeCloseTo(0, 6);
       }),
     );
-  });
-});
-
-describe('the spots of a kitchen and a bathroom', () => {
-  const at = (kind: Fitting['kind'], id: string, [x, bottom]: number[], [w, h, d]: number[]): Fitting =>
-    fittingOf({
-      id,
-      kind,
-      name: id,
-      wallId: 'n',
-      mantel: null,
-      xMm: inches(x!),
-      bottomMm: inches(bottom!),
-      widthMm: inches(w!),
-      heightMm: inches(h!),
-      depthMm: inches(d!),
-    });
-  const counter = at('counter', 'counter', [10, 0], [100, 36, 25]);
-  const hob = at('hob', 'hob', [60, 36], [24, 1, 20]);
-  const sink = at('basin', 'sink', [20, 28], [24, 8, 20]);
-  const stretchesOf = (fittings: Fitting[]) =>
-    spotsIn({ fittings })
-      .filter((s) => s.kind === 'counter')
-      .map((s) =>
-        [s.part, toIn(s.widthMm), toIn(s.middle.xMm)].map((v) =>
-          typeof v === 'number' ? Math.round(v * 100) / 100 : v,
-        ),
-      );
-  it('a counter is whole until a hob or a sink divides it, from the left', () => {
-    expect(stretchesOf([counter])).toEqual([['counter1', 100, 60]]);
-    expect(stretchesOf([counter, hob, sink])).toEqual([
-      ['counter1', 10, 15],
-      ['counter2', 16, 52],
-      ['counter3', 26, 97],
-    ]);
-  });
-  it('what is not in it leaves it whole: beside it, on another wall, high over it', () => {
-    expect(stretchesOf([counter, at('fridge', 'fridge', [110, 0], [24, 66, 26])])).toHaveLength(1);
-    expect(stretchesOf([counter, { ...hob, wallId: 's' }])).toHaveLength(1);
-    expect(stretchesOf([counter, at('basin', 'high', [60, 60], [24, 8, 20])])).toHaveLength(1);
-  });
-  it('a sink at its very end leaves no stretch too narrow for anything', () => {
-    expect(stretchesOf([counter, { ...sink, xMm: inches(11) }])).toEqual([['counter1', 75, 72.5]]);
-  });
-  it('a hearth is the floor in front of a fire, 16 in deep; hooks hang things from their lower edge', () => {
-    const stove = at('stove', 'stove', [40, 0], [30, 34, 22]);
-    const [hearth] = spotsIn({ fittings: [stove] }).filter((s) => s.kind === 'hearth');
-    expect([toIn(hearth!.widthMm), toIn(hearth!.depthMm), hearth!.zMm]).toEqual([30, 16, 0]);
-    expect(toIn(hearth!.middle.yMm)).toBeCloseTo(30, 6);
-    const rail = at('hookRail', 'rail', [40, 66], [30, 3, 2]);
-    const throwItem = thing('wrap', 'throw', [50, 60, 0]);
-    const hung = placeThings(
-      [
-        put('t', 'wrap', 'rail', 'hook', { lie: 'hanging' }),
-        put('b', 'vase', 'rail', 'hook', { lie: 'hanging' }),
-      ],
-      {
-        spots: spotsIn({ fittings: [rail] }),
-        heights: new Map(),
-        items: new Map([...items, ['wrap', throwItem]]),
-        rules,
-      },
-    ).things;
-    // cloth is folded in thirds over its middle, other things hang at their height
-    expect(hung.map(({ at: a }) => [toIn(a.zMm), toIn(a.heightMm)].map((v) => Math.round(v)))).toEqual([
-      [36, 30],
-      [56, 10],
-    ]);
-    expect(liesOn('throw', 'hook')).toEqual(['hanging']);
-    expect(liesOn('throw', 'top')).not.toContain('hanging');
-  });
-  it('a sofa has two arms once their height was measured', () => {
-    const sofa = piece({ id: 'sofa', widthMm: inches(84) });
-    const armed = { ...sofa, seat: { ...sofa.seat!, widthMm: inches(72), armHeightMm: inches(25) } };
-    expect(
-      spotsIn({ pieces: [{ ...sofa, seat: { ...sofa.seat!, armHeightMm: 0 } }] }).map(addressOf),
-    ).toEqual(['sofa/seat']);
-    const arms = spotsIn({ pieces: [armed] }).filter((s) => s.kind === 'arm');
-    expect(arms.map((s) => [s.part, toIn(s.widthMm), Math.round(toIn(s.zMm))])).toEqual([
-      ['arm1', 6, 25],
-      ['arm2', 6, 25],
-    ]);
   });
 });
 
