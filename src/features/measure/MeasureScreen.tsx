@@ -91,25 +91,45 @@ export function MeasureScreen(): ReactNode {
           <MeasuredWall elevation={elevation} title={wallName(wall)} onScale={keepScale} handle={handle} />
         )}
       </div>
-      <div className="no-print flex flex-wrap items-start gap-x-4 gap-y-2 px-4 pb-3">
-        <Addable isPlan={isPlan} mode={mode} onAdd={addHere} onDrop={dropHere} />
-        {problem && (
-          <p role="alert" className="text-[13px]">
-            {problem}
-          </p>
-        )}
-        {(mode === 'pieces' || mode === 'arrange') && <ThingNames mode={mode} onPick={() => setSide(null)} />}
-        {isPlan && mode === 'pieces' && <StandsElsewhere onShow={() => setMode('arrange')} />}
-      </div>
+      <UnderDrawing
+        mode={mode}
+        onMode={setMode}
+        onPick={() => setSide(null)}
+        problem={problem}
+        onAdd={addHere}
+        onDrop={dropHere}
+      />
       {isArranging && <ArrangeStrip box={box} />}
     </Workspace>
   );
 }
 
-type AddableProps = Pick<ComponentProps<typeof KindChips>, 'onAdd' | 'onDrop'> & {
-  isPlan: boolean;
+type Adding = Pick<ComponentProps<typeof KindChips>, 'onAdd' | 'onDrop'>;
+type Under = Adding & {
   mode: PlanMode;
+  onMode: (mode: PlanMode) => void;
+  onPick: () => void;
+  problem: string | null;
 };
+
+/** Below the drawing: what can be added, why it was not, and what there is by name. */
+function UnderDrawing({ mode, onMode, onPick, problem, ...adding }: Under): ReactNode {
+  const isPlan = useRoom().wallId === 'plan';
+  return (
+    <div className="no-print flex flex-wrap items-start gap-x-4 gap-y-2 px-4 pb-3">
+      <Addable isPlan={isPlan} mode={mode} {...adding} />
+      {problem && (
+        <p role="alert" className="text-[13px]">
+          {problem}
+        </p>
+      )}
+      {(mode === 'pieces' || mode === 'arrange') && <ThingNames mode={mode} onPick={onPick} />}
+      {isPlan && mode === 'pieces' && <StandsElsewhere onShow={() => onMode('arrange')} />}
+    </div>
+  );
+}
+
+type AddableProps = Adding & { isPlan: boolean; mode: PlanMode };
 
 /** What can be put on the wall or on the plan; while the walls themselves are moved, how that is done. */
 function Addable({ isPlan, mode, onAdd, onDrop }: AddableProps): ReactNode {
