@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, saved, test, type } from './studio';
+import { ITEMS, expect, saved, test, type } from './studio';
 
 test.describe.configure({ timeout: 90_000 });
 test.beforeEach(async ({ studio }) => {
@@ -76,7 +76,7 @@ test('a thing put in while the studio is away is kept, also when the page is clo
   await studio.start();
   const next = await context.newPage();
   await next.goto('/stash');
-  await expect(next.getByText('100 of 100')).toBeVisible();
+  await expect(next.getByText(`${ITEMS + 2} of ${ITEMS + 2}`)).toBeVisible();
   await next.getByRole('searchbox').fill('awning');
   await expect(next.getByRole('option', { name: /Awning (bolster|square)/ })).toHaveCount(2);
 });
