@@ -93,7 +93,7 @@ item(['ladder', 'Driftwood ladder'], 'ladder', [17, 66], cols(['hemp', 1]), {
 // what the galley, the bathroom and the lookout's bookcase are dressed with
 for (const [id, name, kind, w, h, d, colour, roomId, more] of [
   ['crock', 'Stoneware crock', 'pot', 6, 7, 6, 'oyster', 'galley'],
-  ['spoons', 'Wooden spoons', 'object', 1.5, 12, 1, 'oak', 'galley', { count: 6 }],
+  ['spoons', 'Wooden spoons', 'stem', 4, 12, 4, 'oak', 'galley', { count: 6 }],
   ['board', 'Bread board', 'tray', 14, 9, 1, 'oak', 'galley'],
   ['kettle', 'Enamel kettle', 'object', 9, 9, 8, 'tar', 'galley'],
   ['thyme-pot', 'Clay pot', 'pot', 5, 5, 5, 'tanbark', 'galley'],

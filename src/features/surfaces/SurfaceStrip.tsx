@@ -121,7 +121,8 @@ function useWhyNot({ surface, target }: SurfaceState): (row: StashRow) => string
       const over = (mm: number) => formatLength(mm, unit);
       if (heightMm - freeMm > 1) return t('tooTall', { by: over(heightMm - freeMm) });
       if (widthMm - target.widthMm > 1) return t('tooWide', { by: over(widthMm - target.widthMm) });
-      if (depthMm - target.depthMm > 1) return t('tooDeep', { by: over(depthMm - target.depthMm) });
+      if (target.kind !== 'hook' && depthMm - target.depthMm > 1)
+        return t('tooDeep', { by: over(depthMm - target.depthMm) });
       return null;
     },
     [freeMm, target, rules, unit, t],

@@ -36,7 +36,7 @@ function Surface({ state }: { state: SurfaceState }): ReactNode {
           width: formatLength(spot.widthMm, unit),
           depth: formatLength(spot.depthMm, unit),
           free: formatLength(freeMm, unit),
-          under: under === null || under === 'board' ? 'board' : under.kind,
+          under: spot.kind === 'hook' ? 'hook' : underOf(under),
           name: under === null || under === 'board' ? '' : under.name,
         })}
       />
@@ -45,6 +45,10 @@ function Surface({ state }: { state: SurfaceState }): ReactNode {
     </Workspace>
   );
 }
+
+/** What holds things down, for the words of it. */
+const underOf = (under: SurfaceState['surface']['under']): string =>
+  under === null || under === 'board' ? 'board' : under.kind;
 
 function NoSurfaces(): ReactNode {
   const t = useTranslations();

@@ -38,6 +38,8 @@ export function formOf(placement: Pick<Placement, 'lie'>, kind: ItemKind): Form 
   if (placement.lie === 'folded') return 'folded';
   if (placement.lie === 'hanging' && CLOTHS.has(kind)) return 'throw';
   if (kind === 'book' && placement.lie === 'flat') return 'stack';
+  // a tray that leans shows its face
+  if (kind === 'tray' && placement.lie === 'leaning') return 'thing';
   if (isObject(placement)) return OBJECT_FORMS[kind] ?? 'thing';
   return isPropped(placement) ? 'pillow' : 'throw';
 }

@@ -63,7 +63,7 @@ const judgeHeights: Judge = ({ things, spot }) =>
   });
 
 /** What is held where it is put, and stands out of it as it likes. */
-const HOLDING: ReadonlySet<string> = new Set(['mouth', 'socket', 'shade']);
+const HOLDING: ReadonlySet<string> = new Set(['mouth', 'socket', 'shade', 'hook']);
 
 /** What stands out past an end or the front of what it is on; what has its middle there falls. */
 const judgeEdges: Judge = ({ things }, { rules }) =>
@@ -231,5 +231,14 @@ const judgeFilled: Judge = ({ things, spot, filled }, { filling, rules }) => {
   return [finding('surface-overfull', 'caution', facts, { about: [spot.of], rule })];
 };
 
-const WHETHER_IT_FITS: readonly Judge[] = [judgeHeights, judgeEdges, judgeRoom];
+/** What hangs so low that it lies on the floor. */
+const judgeHanging: Judge = ({ things, spot }) =>
+  things
+    .filter(({ zMm, thing }) => thing.placement.lie === 'hanging' && zMm < -TOUCH_MM)
+    .map(({ name, placementId, zMm }) => {
+      const facts = { piece: name, on: spot.name, other: '', over: 'floor', byMm: -zMm, mostMm: spot.zMm };
+      return finding(BLOCKED.code, BLOCKED.level, facts, { about: [placementId] });
+    });
+
+const WHETHER_IT_FITS: readonly Judge[] = [judgeHanging, judgeHeights, judgeEdges, judgeRoom];
 const MORE: readonly Judge[] = [judgeKinds, judgeBehind, judgeTalk, judgeOverHeads, judgeFilled, judgeHeat];

@@ -11,6 +11,7 @@ export type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
 export function planSurface(given: SurfaceCase): SurfacePlan {
   const { spot } = given;
   const { widthMm, depthMm, turnDeg } = spot;
+  if (spot.kind === 'hook') return hungFrom(given);
   const limit = limitOf(given, { ...middleOf(spot), turnDeg, widthMm, depthMm, heightMm: 0 });
   const keptMm = typeof limit?.over === 'object' ? limit.over.keepMm : 0;
   const topMm = limit ? limit.topMm + keptMm : Infinity;
@@ -23,6 +24,15 @@ export function planSurface(given: SurfaceCase): SurfacePlan {
     things,
     filled: filledShare(things, widthMm),
   };
+  return { ...planned, findings: judgeSurface(planned, given) };
+}
+
+/** A rail from which things hang: what is free is below it, down to the floor. */
+function hungFrom(given: SurfaceCase): SurfacePlan {
+  const { spot } = given;
+  const things = given.things.map((thing) => ({ ...thingOn(given, thing), limit: null }));
+  const filled = filledShare(things, spot.widthMm);
+  const planned = { spot, freeMm: spot.zMm, tallestMm: spot.zMm, under: null, things, filled };
   return { ...planned, findings: judgeSurface(planned, given) };
 }
 
