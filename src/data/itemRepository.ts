@@ -136,15 +136,18 @@ export type PillowUse = {
   roomId: string;
   lookId: string;
   season: Season | null;
-  fill: 'feather' | 'polyester' | 'foam';
+  /** null while nobody has chosen one. */
+  fill: 'feather' | 'polyester' | 'foam' | null;
   unit: 'in' | 'ft-in' | 'cm';
+  featherFree: 0 | 1;
 };
 export const loadPillowUses = (db: StudioDatabase): PillowUse[] =>
   statement(
     db,
-    `SELECT p.item_id AS itemId, p.room_id AS roomId, p.look_id AS lookId, l.season, p.fill, r.unit
+    `SELECT p.item_id AS itemId, p.room_id AS roomId, p.look_id AS lookId, l.season, p.fill, r.unit,
+       h.feather_free AS featherFree
      FROM placement AS p JOIN look AS l ON l.room_id = p.room_id AND l.id = p.look_id
-     JOIN room AS r ON r.id = p.room_id WHERE p.lie IN ('propped', 'proppedSide')`,
+     JOIN room AS r ON r.id = p.room_id JOIN home AS h ON h.id = r.home_id WHERE p.lie IN ('propped', 'proppedSide')`,
   ).all() as PillowUse[];
 
 /**

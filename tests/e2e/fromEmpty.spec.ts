@@ -73,16 +73,17 @@ test('a room begun in an empty studio is dressed from the floor to the mantel, a
   await put('Slate clock');
   await surface(page, /Coffee table/);
   await put('Tea tray');
-  await page.goto(`/rooms/${id}/seats`);
+  // how the room was found stays as it is: what is dressed is a look of its own, which one goes on with
+  const dressed = (await fileOf(page, id)).looks.find((l) => l.placements.length > 0)!.id;
+  await page.goto(`/rooms/${id}/seats?look=${dressed}`);
   await put('Rust linen');
   await put('Rust linen');
-  await page.goto(`/rooms/${id}/measure?wall=plan`);
+  await page.goto(`/rooms/${id}/measure?look=${dressed}&wall=plan`);
   await page.getByRole('radio', { name: 'Arrange', exact: true }).click();
   await put('Striped rug');
 
-  // how the room was found stays as it is: what was dressed is a look of its own
-  const file = await fileOf(page, id);
-  const look = file.looks.find((l) => l.brought.length > 0)!;
+  const look = (await fileOf(page, id)).looks.find((l) => l.id === dressed)!;
+  expect(look.brought).toHaveLength(1);
   expect(look.placements.map((p) => p.spot.part).sort()).toEqual(
     ['mantel', 'mouth', 'seat', 'seat', 'top', 'top'].sort(),
   );

@@ -5,7 +5,7 @@ import type { Item, Season } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
 import { needAgainstHave, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
 import { sameInsert } from '../../core/room/pillow';
-import { chooseInsert } from '../../core/stages/seats/insert';
+import { chooseInsert, fillOf } from '../../core/stages/seats/insert';
 import { itemsByIds, loadItems, loadWornLooks, loadPillowUses, loadUses } from '../../data/itemRepository';
 import { loadRules } from '../../data/ownRuleRepository';
 import { loadRoom, loadRoomIds } from '../../data/roomRepository';
@@ -64,11 +64,15 @@ function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<stri
   const coming = new Map<string, number>();
   const uses = pillows.flatMap((p): Use[] => {
     const cover = covers.get(p.itemId);
-    const insert = cover && chooseInsert(cover, p.fill, books[p.unit]).insert;
+    if (!cover) return [];
+    const rules = books[p.unit];
+    // where nobody chose, what the plan fills it with
+    const fill = fillOf(cover, p.fill, { featherFree: p.featherFree === 1, inserts }, rules);
+    const { insert } = chooseInsert(cover, fill, rules);
     if (!insert) return [];
-    const id = `insert ${Math.round(insert.widthMm)} ${Math.round(insert.heightMm)} ${p.fill}`;
+    const id = `insert ${Math.round(insert.widthMm)} ${Math.round(insert.heightMm)} ${fill}`;
     if (!items.has(id)) {
-      const such = inserts.filter((i) => sameInsert(i, { ...insert, fill: p.fill }));
+      const such = inserts.filter((i) => sameInsert(i, { ...insert, fill }));
       const mine = such.filter((i) => i.state === 'owned');
       coming.set(
         id,
@@ -78,12 +82,12 @@ function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<stri
         id,
         newItem({
           id,
-          name: mine[0]?.name ?? `${formatSize(insert.widthMm, insert.heightMm, p.unit)} ${p.fill} insert`,
+          name: mine[0]?.name ?? `${formatSize(insert.widthMm, insert.heightMm, p.unit)} ${fill} insert`,
           kind: 'insert',
           count: mine.reduce((n, i) => n + i.count, 0),
           widthMm: insert.widthMm,
           heightMm: insert.heightMm,
-          fill: p.fill,
+          fill,
         }),
       );
     }
