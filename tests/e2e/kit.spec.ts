@@ -77,7 +77,8 @@ test('a look’s menu comes from its button and from a right click, and renames 
   await button.click();
   await expect(page.getByRole('menuitem')).toHaveText([
     'Rename this look',
-    'Season and shares of colour',
+    'Season, brief and colours',
+    'What changes from another look',
     'Copy this look',
     'Keep as it is, as a record',
     'Delete this look',

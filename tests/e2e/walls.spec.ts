@@ -37,9 +37,7 @@ test('a group is begun, filled from the stash and with a planned frame, laid out
   await type(page, 'Gap', '3');
   await expect.poll(async () => (await group()).heightMm / 25.4).toBeCloseTo(3 * 16 + 2 * 3, 3);
   // a planned frame is bought
-  expect((await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'item-in-two-places')).toBe(
-    true,
-  );
+  expect((await studio.plan('summer', 'lookout')).findings.some((f) => f.code === 'wish-open')).toBe(true);
   const outline = drawn(page, 'Group 2, as a whole');
   await outline.focus();
   await page.keyboard.press('ArrowRight');
