@@ -26,6 +26,7 @@ const asVersion4 = (file: RoomFile): Record<string, unknown> => ({
   ...file,
   rideau: 4,
   items: file.items.map(({ wish: _wish, ...i }) => i),
+  pieces: file.pieces.map(({ gapMm: _gap, ...p }) => p),
   looks: file.looks.map(({ brief: _brief, approvedZones: _zones, moved: _moved, brought: _in, ...look }) => ({
     ...look,
     placements: look.placements.map(({ id, itemId, spot, xMm, row, lie, fill }) => ({
@@ -48,11 +49,13 @@ const asVersion4 = (file: RoomFile): Record<string, unknown> => ({
 const plainThings = (file: RoomFile): RoomFile => ({
   ...file,
   items: file.items.map((i) => ({ ...i, wish: null })),
+  pieces: file.pieces.map((p) => ({ ...p, gapMm: null })),
   looks: file.looks.map((look) => ({
     ...look,
     moved: [],
     brought: [],
     placements: look.placements
+      .filter((p) => ['seat', 'mattress', 'top', 'mantel'].includes(p.spot.part))
       .filter((p) => ![...look.placements, ...look.brought].some((carrier) => carrier.id === p.spot.of))
       .map((p) => ({ ...p, count: 1, lie: p.lie === 'flat' ? 'standing' : p.lie })),
   })),
