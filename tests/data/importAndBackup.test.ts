@@ -105,12 +105,7 @@ test('a room begun in a home of the studio joins it; one begun in none brings it
   await imports.beginRoom({ ...bareRoom(), room: { ...bareRoom().room, id: 'b' } }, null);
   expect(homes()).toEqual([...demoStudio().homes.map((h) => h.name), 'Home']);
   expect(home.homePage(2)).toMatchObject({
-    others: [
-      { name: 'Long Room' },
-      { name: 'Harbour Bedroom' },
-      { name: 'Landing', homeName: 'Sail Loft' },
-      { name: 'Lookout' },
-    ],
+    others: demoStudio().rooms.map(({ room }) => ({ name: room.name, homeName: 'Sail Loft' })),
     items: demoStudio().items.length,
   });
 });

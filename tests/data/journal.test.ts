@@ -122,7 +122,12 @@ test('the journal keeps the last five hundred acts of a room', () => {
 test('rooms are listed by what was changed last; revisions count on', () => {
   put(demoStudio());
   bumpRevision(db, 'landing', '2026-05-02T00:00:00.000Z');
-  expect(loadRoomHeads(db).map((h) => h.id)).toEqual(['landing', 'long-room', 'harbour-bedroom', 'lookout']);
+  expect(loadRoomHeads(db).map((h) => h.id)).toEqual([
+    'landing',
+    ...demoStudio()
+      .rooms.map((r) => r.room.id)
+      .filter((id) => id !== 'landing'),
+  ]);
   expect([loadRevision(db, 'landing').revision, loadRevision(db, 'none').revision]).toEqual([2, 0]);
   put(demoStudio());
   expect(loadRevision(db, 'landing').revision).toBe(3);
