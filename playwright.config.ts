@@ -3,7 +3,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'tests/e2e',
   timeout: 60_000,
-  expect: { timeout: 5000 },
+  expect: { timeout: 10_000 },
   workers: 1,
   fullyParallel: false,
   forbidOnly: true,
