@@ -1,7 +1,8 @@
 -- What a look is for, and how its furniture stands: pieces of the room that are moved or taken out for it, and things of
 -- the stash that stand on the floor in this look only.
 ALTER TABLE look ADD COLUMN brief_json TEXT NOT NULL
-  DEFAULT '{"purpose":"everyday","filling":"usual","order":"class","visitorAges":[],"mostCost":null}' CHECK (json_valid(brief_json));
+  DEFAULT '{"purpose":"everyday","filling":"usual","order":"class","visitorAges":[],"mostCost":null}'
+  CHECK (json_valid(brief_json));
 
 -- zones that were approved beside whole walls
 ALTER TABLE look ADD COLUMN approved_zones_json TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(approved_zones_json));
