@@ -13,7 +13,7 @@ import { galley } from './parts/galley.mjs';
 import { bathroom } from './parts/bathroom.mjs';
 
 const studio = {
-  rideauStudio: 5,
+  rideauStudio: 6,
   name: 'Harbour studio',
   rules: [],
   homes: [home],

@@ -13,6 +13,7 @@ import {
   irritation,
   look,
   moved,
+  work,
   object,
   opening,
   piece,
@@ -248,6 +249,33 @@ export const longRoom = {
           brought('rug-stripe', [96, 60, 0]),
           brought('cane-chair', [48, 134, 225]),
           brought('fern', [12, 150, 0]),
+        ],
+        // the chest answers the window in blue; a tin from the boat shed is half full
+        works: [
+          work(
+            'chest-paint',
+            'paint',
+            { on: 'piece', of: 'chest' },
+            {
+              after: { colours: cols(['harbour', 1]), sheen: 'satin' },
+              leftLitres: 0.35,
+              cost: 0,
+              minutes: 150,
+              undo: 'no',
+              trial: 'done',
+            },
+          ),
+          work(
+            'chest-pulls',
+            'pulls',
+            { on: 'piece', of: 'chest' },
+            {
+              pulls: { count: 4, oldMm: i(3), newMm: i(5), plateMm: null },
+              cost: 3200,
+              minutes: 60,
+              undo: 'yes',
+            },
+          ),
         ],
       },
     ),

@@ -164,6 +164,38 @@ export const brought = (itemId, [x, y, turnDeg], id = itemId) => ({
   turnDeg,
 });
 
+/** What is done to a thing for a look, and what it is afterwards. */
+export const work = (id, act, target, { after = {}, ...more } = {}) => ({
+  id,
+  act,
+  of: null,
+  itemId: null,
+  ...target,
+  after: {
+    colours: null,
+    pattern: null,
+    sheen: null,
+    widthMm: null,
+    heightMm: null,
+    depthMm: null,
+    ...after,
+  },
+  coats: 2,
+  areaMm2: null,
+  strip: null,
+  pulls: null,
+  leftLitres: null,
+  leftMm: null,
+  cost: null,
+  minutes: null,
+  waitHours: null,
+  undo: 'unknown',
+  trial: 'none',
+  doneOn: null,
+  note: '',
+  ...more,
+});
+
 export const look = ([id, name, season, order], [dressings, hangings, placements], more = {}) => ({
   id,
   name,
@@ -177,6 +209,7 @@ export const look = ([id, name, season, order], [dressings, hangings, placements
   brief: { purpose: 'everyday', filling: 'usual', order: 'class', visitorAges: [], mostCost: null },
   moved: [],
   brought: [],
+  works: [],
   ...(id === 'as-found' ? { isRecord: true } : {}),
   dressings,
   hangings,

@@ -71,6 +71,7 @@ const NOUN_EXCEPTIONS: Partial<Record<NounName, Exceptions>> = {
   hanging: { json: ['hanger'], parts: { groupAt: { prefix: 'group_' } }, own: { print: printField } },
   group: { json: ['zone'] },
   placement: { parts: { spot: { prefix: 'spot_' } } },
+  work: { columns: { on: 'worked_on', of: 'of_id' }, json: ['after', 'strip', 'pulls'] },
 };
 
 const nounCodec = <N extends NounName>(noun: N): Codec<Nouns[N]> =>
@@ -88,7 +89,7 @@ export const ITEM_ROWS = codecOf<Item>(TABLES.item, s.itemSchema, {
   json: ['colours', 'back', 'care', 'season', 'rawColours', 'relied', 'spectrum', 'wish'],
   parts: { pattern: PATTERN },
 });
-export const WALL_ROWS = codecOf<WallCorner>(TABLES.wall, s.wallSchema);
+export const WALL_ROWS = codecOf<WallCorner>(TABLES.wall, s.wallSchema, { json: ['finish'] });
 export const LOOK_ROWS = codecOf<LookHead>(TABLES.look, s.lookSchema, {
   columns: { order: 'tab_order', approvedWallIds: 'approved_json', approvedZones: 'approved_zones_json' },
   json: ['approvedWallIds', 'approvedZones', 'plannedShares', 'brief'],

@@ -10,6 +10,13 @@ export type Facts = Record<string, string | number>;
 export const massWords = (grams: number, unit: LengthUnit): string =>
   unit === 'cm' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / 453.59237).toFixed(1)} lb`;
 
+const LITRES_PER_GALLON = 3.785411784;
+/** Litres as one buys them, up to the next tenth; where people measure in inches, US gallons as well. */
+export function litresWords(litres: number, unit: LengthUnit): string {
+  const metric = `${(Math.ceil(litres * 10 - 1e-9) / 10).toFixed(1)} l`;
+  return unit === 'cm' ? metric : `${metric} (${(litres / LITRES_PER_GALLON).toFixed(2)} gal)`;
+}
+
 /** A rod's sag, finer than the tape's marks. */
 export const sagWords = (mm: number, unit: LengthUnit): string =>
   unit === 'cm' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(2)} in`;
@@ -32,6 +39,7 @@ export function factWords(facts: FindingFacts, unit: LengthUnit): Facts {
       if (key === 'sagMm') return ['sag', sagWords(value, unit)];
       if (key.endsWith('Mm')) return [key.slice(0, -2), lengthWords(value, unit)];
       if (key.endsWith('Cost')) return [key, formatMoney(value, String(facts.currency))];
+      if (key.endsWith('Litres')) return [key.slice(0, -6), litresWords(value, unit)];
       if (key.endsWith('G')) return [key.slice(0, -1), massWords(value, unit)];
       if (PERCENT.has(key)) return [key, `${(value * 100).toFixed(value < 0.1 ? 1 : 0)}%`];
       return [key, ONE_DECIMAL.has(key) ? value.toFixed(1) : value];

@@ -3,9 +3,8 @@ import type { LengthUnit } from '../core/base/units';
 import type { FittingStep, Mark } from '../core/plan/fittingStep';
 import type { BuyLine } from '../core/stash/buying';
 import { massWords } from './findingWords';
+import { materialWords, workNote, workTitle, type Say } from './workWords';
 import { panelWords } from './panelWords';
-
-type Say = (key: string, values?: Record<string, string | number>) => string;
 
 /** What holds a picture: hooks of a class, what they go into, how it hangs on them; or that it leans. */
 function pictureNote(s: FittingStep, say: Say, unit: LengthUnit): string {
@@ -29,7 +28,8 @@ function pictureNote(s: FittingStep, say: Say, unit: LengthUnit): string {
 export function sheetRowWords(say: Say, unit: LengthUnit) {
   const length = (mm: number) => formatLength(mm, unit);
   return {
-    title: (s: FittingStep): string => say(s.kind, { name: s.name, ...s.part }),
+    title: (s: FittingStep): string =>
+      s.work ? workTitle(s.work, s.name, say) : say(s.kind, { name: s.name, ...s.part }),
     note: (s: FittingStep): string => {
       if (s.kind === 'curtain' || s.kind === 'sheer')
         return [
@@ -38,6 +38,7 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
           ...(s.pinPlaceMm === undefined ? [] : [say('onPins', { place: length(s.pinPlaceMm) })]),
           ...(s.liner ? [say('withLiner')] : []),
         ].join('; ');
+      if (s.work) return workNote(s.work, say, unit);
       if (s.kind === 'shelf')
         return say('bracketsOf', { count: s.count, mass: massWords(s.bracketG ?? 0, unit) });
       if (s.kind === 'picture') return pictureNote(s, say, unit);
@@ -62,10 +63,12 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
         ? say('onLine')
         : say(m.fromLineMm > 0 ? 'above' : 'below', { by: length(Math.abs(m.fromLineMm)) }),
     buy: (b: BuyLine): string =>
-      say(`buyKinds.${b.kind}`, {
-        name: b.name,
-        mass: b.ratedG === undefined ? '' : massWords(b.ratedG, unit),
-      }),
+      b.material
+        ? materialWords(b.material, b.name, say, unit)
+        : say(`buyKinds.${b.kind}`, {
+            name: b.name,
+            mass: b.ratedG === undefined ? '' : massWords(b.ratedG, unit),
+          }),
     size: (b: BuyLine): string => {
       if (b.widthMm === null) return '';
       return b.heightMm === null

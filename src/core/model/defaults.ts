@@ -13,6 +13,7 @@ import type {
   Placement,
   Room,
   Seat,
+  Work,
 } from './types';
 
 type Less<T, K extends keyof T> = Pick<T, K>;
@@ -232,6 +233,26 @@ export const PLACEMENT: Omit<Placement, 'id' | 'itemId' | 'spot' | 'xMm'> = {
   count: 1,
   locked: false,
   fill: null,
+};
+
+/** A work of which only what it is done on is known: two coats, nothing known of cost and time. */
+export const WORK: Omit<Work, 'id' | 'act' | 'on'> = {
+  of: null,
+  itemId: null,
+  after: { colours: null, pattern: null, sheen: null, widthMm: null, heightMm: null, depthMm: null },
+  coats: 2,
+  areaMm2: null,
+  strip: null,
+  pulls: null,
+  leftLitres: null,
+  leftMm: null,
+  cost: null,
+  minutes: null,
+  waitHours: null,
+  undo: 'unknown',
+  trial: 'none',
+  doneOn: null,
+  note: '',
 };
 
 export const CLEAR: Clear = { found: [], irritations: [], tasks: [], beforePhotos: [] };

@@ -7,7 +7,7 @@ export type Level = 'ok' | 'yielded' | 'caution' | 'stop';
 /** The stages of the rail, in the order of work, by the groups that the rail shows. */
 export const STAGE_GROUPS = {
   room: ['measure', 'clear'],
-  dress: ['windows', 'walls', 'seats', 'surfaces'],
+  dress: ['windows', 'walls', 'seats', 'surfaces', 'works'],
   back: ['colour'],
   do: ['fitting'],
 } as const;
@@ -224,6 +224,20 @@ export type FindingCode =
   | 'talk-blocked'
   | 'loose-over-heads'
   | 'surface-fits'
+  // works
+  | 'work-unused'
+  | 'work-not-owned'
+  | 'work-grows'
+  | 'work-rented'
+  | 'work-old-paint'
+  | 'work-untried'
+  | 'work-wait-open'
+  | 'work-size-open'
+  | 'pull-holes-meet'
+  | 'paint-left-enough'
+  | 'paint-left-short'
+  | 'strip-past-roll'
+  | 'strip-left-short'
   // colour
   | 'near-miss'
   | 'accent-alone'

@@ -27,6 +27,7 @@ export const LIMITS = {
     hangings: 300,
     groups: 100,
     placements: 600,
+    works: 200,
   },
   studio: { rules: 500, homes: 2000, places: 2000, items: 50_000, rooms: 5000, photos: 20_000 },
 } as const;

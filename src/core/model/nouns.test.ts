@@ -86,9 +86,10 @@ describe('a look', () => {
     });
   });
   it('of an older version lacks the lists that came later, and no others', () => {
-    expect(listsSince(2, 'look')).toEqual({ moved: [], brought: [], groups: [] });
-    expect(listsSince(3, 'look')).toEqual({ moved: [], brought: [] });
-    expect(listsSince(5, 'look')).toEqual({});
+    expect(listsSince(2, 'look')).toEqual({ moved: [], brought: [], groups: [], works: [] });
+    expect(listsSince(3, 'look')).toEqual({ moved: [], brought: [], works: [] });
+    expect(listsSince(5, 'look')).toEqual({ works: [] });
+    expect(listsSince(6, 'look')).toEqual({});
     expect(listsSince(1, 'room')).toEqual({});
   });
 });

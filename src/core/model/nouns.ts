@@ -114,6 +114,17 @@ export const NOUNS = {
     ],
     label: (row, file) => itemName(file, row.itemId),
   },
+  work: {
+    where: 'look',
+    list: 'works',
+    since: 6,
+    items: ['itemId'],
+    follows: [{ path: 'of', of: ['piece', 'fitting'], then: 'removed' }],
+    label: (row, file) =>
+      row.itemId === null
+        ? [...file.pieces, ...file.fittings].find((thing) => thing.id === row.of)?.name
+        : itemName(file, row.itemId),
+  },
 } as const satisfies { [N in NounName]: Described<N> };
 
 export const NOUN_NAMES = Object.keys(NOUNS) as NounName[];
@@ -127,7 +138,7 @@ export type LookList = (typeof NOUNS)[LookNoun]['list'];
 type ListsOf<T> = { [K in keyof T]-?: T[K] extends readonly { id: string }[] ? K : never }[keyof T];
 /** Every list of a look is a noun's: one that is not described does not compile. */
 type Undescribed = Exclude<ListsOf<Look>, LookList>;
-const LOOK_NOUNS = NOUN_NAMES.filter((n): n is LookNoun => NOUNS[n].where === 'look');
+export const LOOK_NOUNS = NOUN_NAMES.filter((n): n is LookNoun => NOUNS[n].where === 'look');
 export const LOOK_LISTS: readonly ([Undescribed] extends [never] ? LookList : never)[] = LOOK_NOUNS.map(
   (n) => NOUNS[n].list,
 );

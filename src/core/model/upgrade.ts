@@ -144,11 +144,12 @@ const bodyFrom =
   (r: Fields): Fields => {
     const from2 = version === 1 ? bodyFrom1(r) : r;
     const from3 = version <= 2 ? bodyFrom2(from2) : from2;
-    const from4 = bodyFrom4(version <= 3 ? bodyFrom3(from3) : from3);
+    const from4 = version <= 3 ? bodyFrom3(from3) : from3;
+    const from5 = version <= 4 ? bodyFrom4(from4) : from4;
     return {
       ...listsSince(version, 'room'),
-      ...from4,
-      looks: each(from4.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
+      ...from5,
+      looks: each(from5.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
     };
   };
 

@@ -1,2 +1,2 @@
-export const ROOM_FILE_VERSION = 5;
-export const STUDIO_FILE_VERSION = 5;
+export const ROOM_FILE_VERSION = 6;
+export const STUDIO_FILE_VERSION = 6;

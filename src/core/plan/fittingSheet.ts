@@ -16,7 +16,10 @@ export type FittingSheet = {
   readonly fingerprint: string;
 };
 
-/** The day's order: furniture, then rods, then curtains, then pictures, then seats; every height from one level line. */
+/**
+ * The day's order: what is done before, then furniture, rods, curtains, pictures, seats; every height from one level
+ * line.
+ */
 export function fittingSheet(
   outcomes: readonly StageOutcome[],
   inserts: readonly InsertNeed[],
@@ -25,8 +28,7 @@ export function fittingSheet(
 ): FittingSheet {
   const levelLineMm = rules.number('fitting.levelLine');
   const fromCeiling = rules.school('walls.datum') === 'ceiling';
-  const all = outcomes.flatMap((o) => o.steps);
-  const steps = [...all.filter(isFloor), ...all.filter((step) => !isFloor(step))].map((step) =>
+  const steps = inDaysOrder(outcomes.flatMap((o) => o.steps)).map((step) =>
     fromCeiling ? measuredDown(step, ceilingAt) : step,
   );
   const buy = [
@@ -49,7 +51,12 @@ export function fittingSheet(
   };
 }
 
-const isFloor = (step: FittingStep): boolean => step.kind === 'floor';
+/** What is done before the day comes first, then the furniture, then the rest. */
+const inDaysOrder = (steps: readonly FittingStep[]): FittingStep[] => {
+  const rank = ({ kind }: FittingStep) => RANKS[kind] ?? RANKS.rest;
+  return [...steps].sort((a, b) => rank(a) - rank(b));
+};
+const RANKS: Partial<Record<FittingStep['kind'], number>> & { rest: number } = { work: 0, floor: 1, rest: 2 };
 
 /** A step whose marks are measured down from the ceiling over each as well. */
 const measuredDown = (step: FittingStep, ceilingAt: (wallId: string, xMm: Mm) => Mm): FittingStep => ({

@@ -1,5 +1,7 @@
 import type { Gram, Mm } from '../base/units';
+import type { Work } from '../model/types';
 import type { RuleBook } from '../rules/book';
+import type { WorkPlan } from '../stages/works/planWork';
 import type { PanelWork } from '../stages/windows/panelWork';
 import type { Fixing } from '../stages/walls/fixing';
 
@@ -25,7 +27,7 @@ export type Mark = {
   wallId?: string;
 };
 export type FittingStep = {
-  kind: 'floor' | 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat' | 'surface';
+  kind: 'work' | 'floor' | 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat' | 'surface';
   about: string;
   name: string;
   wallId: string;
@@ -51,6 +53,9 @@ export type FittingStep = {
   setOut?: { name: string; count: number; xMm: Mm; on: string | null }[];
   /** Furniture that is moved for the look: its left end along the wall, and its nearest edge from it. */
   floor?: { act: 'in' | 'out' | 'moved'; alongMm: Mm; fromWallMm: Mm };
+  /** What is done before the day: with how much, when it is begun at the latest, how long it waits. */
+  work?: Pick<Work, 'act' | 'on' | 'coats' | 'minutes'> &
+    Pick<WorkPlan, 'amount' | 'beginDays' | 'waitHours'>;
   /** Hangs inside the tub, behind the curtain. */
   liner?: boolean;
 };

@@ -1,11 +1,12 @@
 import { first } from '../base/list';
 import type { Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
-import type { Hanging, HangingGroup, Item, Look, Room, RoomFile } from '../model/types';
+import type { Finish, Hanging, HangingGroup, Item, Look, RoomFile } from '../model/types';
 import type { Frame, GalleryAsk } from '../packing/frames';
 import { overheadOf, underCrown } from '../room/ceiling';
 import { placeOnWall } from '../room/place';
 import type { Wall } from '../room/walls';
+import { finishOfWall } from '../room/works';
 import type { RuleBook } from '../rules/book';
 import { gapRule } from '../stages/walls/height';
 import type { GroupPlan } from '../stages/walls/planGroup';
@@ -66,7 +67,7 @@ export function galleryAskOf(
   const { file, rules, wall, members } = gallery;
   const zone = zoneOf(gallery);
   const middle = { xMm: zone.xMm + zone.widthMm / 2, centreMm: zone.yMm + zone.heightMm / 2 };
-  const frame = frameOn(file.room);
+  const frame = frameOn(finishOfWall(file.room, wall.id));
   return {
     middle,
     ask: {
@@ -120,12 +121,12 @@ function caseOf(group: HangingGroup, groupPlan: GroupPlan, room: GalleryRoom): C
 }
 
 const frameOn =
-  (room: Room) =>
+  (wall: Finish) =>
   ({ hanging, item, plan }: Member): Frame => ({
     id: hanging.id,
     widthMm: item.widthMm,
     heightMm: item.heightMm,
-    weight: visualWeight(item, first(room.wallFinish.colours)),
+    weight: visualWeight(item, first(wall.colours)),
     nails: plan.nails.map((n) => ({ dxMm: n.xMm - plan.xMm, dyMm: n.heightMm - plan.centreMm })),
   });
 

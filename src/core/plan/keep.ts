@@ -100,6 +100,14 @@ export class Keeper<Parts extends object> {
     if (value !== file[key]) this.#source = { file: { ...file, [key]: value }, look };
   }
 
+  /** Lets everything that follows read fields of the room as they are in the look. */
+  replaceInRoom<K extends keyof Room>(name: string, item: Kept<Pick<Room, K>>): void {
+    const { file, look } = this.#source;
+    const fields = this.keep(`${name} of the look`, item);
+    const isAsItWas = (Object.keys(fields) as K[]).every((key) => file.room[key] === fields[key]);
+    if (!isAsItWas) this.#source = { file: { ...file, room: { ...file.room, ...fields } }, look };
+  }
+
   run(item: Part<Parts>): void {
     this.#parts[item.name] = this.keep(item.name, item);
   }
@@ -139,6 +147,31 @@ export class Keeper<Parts extends object> {
     };
   }
 }
+
+/** The fields as they were before, where they say the same: what was worked out from them is kept. */
+export function keptFields<T extends object>(fields: T, previous: T | undefined): T {
+  if (!previous) return fields;
+  const kept = { ...fields };
+  for (const key of Object.keys(fields) as (keyof T)[])
+    if (isSameValue(fields[key], previous[key])) kept[key] = previous[key];
+  return kept;
+}
+
+/** The same rows as before where they say the same, and the same list where all do. */
+export function keptRows<T extends { id: string }>(rows: T[], previous: T[] = []): T[] {
+  const before = new Map(previous.map((row) => [row.id, row]));
+  const kept = rows.map((row) => {
+    const known = before.get(row.id);
+    return known && (known === row || isSameRow(known, row)) ? known : row;
+  });
+  if (kept.every((row, i) => row === rows[i])) return rows;
+  return kept.length === previous.length && kept.every((row, i) => row === previous[i]) ? previous : kept;
+}
+
+const isSameRow = <T extends object>(a: T, b: T): boolean =>
+  (Object.keys(a) as (keyof T)[]).every((key) => a[key] === b[key]);
+const isSameValue = (a: unknown, b: unknown): boolean =>
+  a === b || (typeof a === 'object' && typeof b === 'object' && JSON.stringify(a) === JSON.stringify(b));
 
 function pick<T extends object, K extends keyof T>(source: T, keys: readonly K[]): Pick<T, K> {
   const picked = {} as Pick<T, K>;

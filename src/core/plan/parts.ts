@@ -1,4 +1,4 @@
-import type { Item, Opening, Piece } from '../model/types';
+import type { Fitting, Item, Opening, Piece } from '../model/types';
 import { isWay } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
 import { placeThings, type PlacedThing, type Placing } from '../room/placed';
@@ -19,6 +19,7 @@ import type { SeatPlan } from '../stages/seats/planSeat';
 import type { SurfacePlan } from '../stages/surfaces/planSurface';
 import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';
+import type { WorkPlan } from '../stages/works/planWork';
 import type { WindowPlan } from '../stages/windows/windowPlan';
 import type { FittingSheet } from './fittingSheet';
 import { partOf, type Part } from './keep';
@@ -38,6 +39,9 @@ export type Parts = {
   now: string | undefined;
   /** The room's own furniture where it was measured; `file.pieces` is as the look arranges it. */
   measured: readonly Piece[];
+  /** What is built in and what there is as it was before the works of the look. */
+  fittingsBefore: readonly Fitting[];
+  itemsBefore: readonly Item[];
   // facts of the room
   rules: RuleBook;
   walls: Wall[];
@@ -64,6 +68,8 @@ export type Parts = {
   surfaceFacts: SurfaceFacts;
   dressedSurfaces: Surfaces;
   surfaces: SurfacePlan[];
+  // works
+  works: WorkPlan[];
   // colour
   scene: Scene;
   elevations: Elevation[];

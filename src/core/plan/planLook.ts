@@ -1,8 +1,9 @@
 import { STAGE_NAMES, type Finding, type StageName } from '../model/finding';
-import type { Piece, RoomFile } from '../model/types';
+import type { Fitting, Item, Piece, RoomFile } from '../model/types';
 import type { OwnRule } from '../rules/book';
 import { arrangePieces, homeOnTheDay } from '../room/arrange';
-import { keptFrom, Keeper, type Memories } from './keep';
+import { fittingsAfter, itemsAfter, piecesAfter, SHELL, shellAfter, type Shell } from '../room/works';
+import { keptFields, keptFrom, Keeper, keptRows, type Memories } from './keep';
 import { FACTS, type Parts } from './parts';
 import type { StageOutcome, StageState } from './stageOutcome';
 import { STAGES } from './stages';
@@ -22,6 +23,7 @@ export type Plan = Pick<
   | 'groups'
   | 'seats'
   | 'surfaces'
+  | 'works'
   | 'floor'
   | 'echo'
   | 'clear'
@@ -57,8 +59,17 @@ export type PlanOptions = {
 export function planLook(file: RoomFile, options: PlanOptions): Plan {
   const look = file.looks.find((l) => l.id === options.lookId);
   if (!look) throw new Error(`no look ${options.lookId} in this room`);
-  const given = { ownRules: options.rules ?? file.rules, now: options.now, measured: file.pieces };
+  const given = {
+    ownRules: options.rules ?? file.rules,
+    now: options.now,
+    measured: file.pieces,
+    fittingsBefore: file.fittings,
+    itemsBefore: file.items,
+  };
   const keeper = new Keeper<Parts>({ file, look }, given, options.previous?.memories);
+  keeper.replaceInRoom('shell', WORKED_SHELL);
+  keeper.replace('fittings', WORKED_FITTINGS);
+  keeper.replace('items', WORKED_ITEMS);
   keeper.replace('pieces', ARRANGED);
   keeper.replace('home', ON_THE_DAY);
   for (const fact of FACTS) keeper.run(fact);
@@ -88,6 +99,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     shelves: shelves.shelves,
     seats: parts.seats,
     surfaces: parts.surfaces,
+    works: parts.works,
     floor: parts.floor,
     echo: parts.echo,
     clear: parts.clear,
@@ -99,11 +111,26 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
   };
 }
 
-/** The furniture as the look arranges it, and who is at home on its days: every part reads these. */
+/**
+ * The room, its things and its furniture as the look works on them and arranges them, and who is at home on its days:
+ * every part reads these.
+ */
+const WORKED_SHELL = keptFrom(
+  { room: SHELL, look: ['works'] },
+  ({ file, look }, previous: Shell | undefined) => keptFields(shellAfter(file.room, look), previous),
+);
+const WORKED_FITTINGS = keptFrom(
+  { file: ['fittings'], look: ['works'] },
+  ({ file, look }, previous: Fitting[] | undefined) => keptRows(fittingsAfter(file.fittings, look), previous),
+);
+const WORKED_ITEMS = keptFrom(
+  { file: ['items'], look: ['works'] },
+  ({ file, look }, previous: Item[] | undefined) => keptRows(itemsAfter(file.items, look), previous),
+);
 const ARRANGED = keptFrom(
-  { file: ['pieces', 'items'], look: ['moved', 'brought'] },
+  { file: ['pieces', 'items'], look: ['moved', 'brought', 'works'] },
   ({ file, look }, previous: Piece[] | undefined) =>
-    arrangePieces({ pieces: file.pieces, items: file.items, look }, previous),
+    arrangePieces({ pieces: piecesAfter(file.pieces, look), items: file.items, look }, previous),
 );
 const ON_THE_DAY = keptFrom({ file: ['home'], look: ['brief'] }, ({ file, look }) =>
   homeOnTheDay(file.home, look),

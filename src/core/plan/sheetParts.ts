@@ -6,11 +6,13 @@ import type { FittingStep, Mark } from './fittingStep';
 export type NumberedStep = { step: FittingStep; number: number };
 /** A mark that is drawn on a wall, with the number of its step. */
 export type NumberedMark = { mark: Mark; number: number };
+type Before = { of: 'before' };
 /** A part of the sheet: a wall with all that is done there, or a zone that is finished before the next is begun. */
 export type SheetPart = {
   key: string;
   wallId: string;
-  zone: Zone;
+  /** What is finished in one go, or what is done before the day. */
+  zone: Zone | Before;
   steps: NumberedStep[];
   marks: NumberedMark[];
 };
@@ -27,13 +29,21 @@ const isDrawn = (step: FittingStep, mark: Mark): boolean =>
 export const sheetParts = (
   steps: readonly FittingStep[],
   { brief }: Pick<Look, 'brief'>,
-): readonly SheetPart[] => (brief.order === 'zone' ? byZone(steps) : byWall(steps));
+): readonly SheetPart[] => {
+  const before = steps.filter(isBefore);
+  const first = before.map((step, i) => ({ step, number: i + 1 }));
+  const onTheDay = steps.filter((step) => !isBefore(step));
+  const rest = brief.order === 'zone' ? byZone(onTheDay, before.length) : byWall(onTheDay, before.length);
+  return before.length === 0 ? rest : [{ ...emptyPart({ of: 'before' }, ''), steps: first }, ...rest];
+};
+
+const isBefore = (step: FittingStep): boolean => step.kind === 'work';
 
 /**
  * Wall by wall: the wall that the day comes to first is first, with its steps in the day's order and every mark that is put
  * on it, also those of a rod that begins on the wall next to it. Walls where nothing is done are left out.
  */
-function byWall(steps: readonly FittingStep[]): SheetPart[] {
+function byWall(steps: readonly FittingStep[], numbered: number): SheetPart[] {
   const walls = new Map<string, SheetPart>();
   const wallOf = (wallId: string): SheetPart => {
     const wall = walls.get(wallId) ?? emptyPart({ of: 'wall', id: wallId }, wallId);
@@ -41,7 +51,7 @@ function byWall(steps: readonly FittingStep[]): SheetPart[] {
     return wall;
   };
   steps.forEach((step, i) => {
-    const number = i + 1;
+    const number = numbered + i + 1;
     wallOf(step.wallId).steps.push({ step, number });
     for (const mark of step.marks)
       if (isDrawn(step, mark)) wallOf(mark.wallId ?? step.wallId).marks.push({ mark, number });
@@ -49,8 +59,8 @@ function byWall(steps: readonly FittingStep[]): SheetPart[] {
   return [...walls.values()];
 }
 
-const keyOf = (zone: Zone): string => (zone.of === 'floor' ? 'floor' : `${zone.of} ${zone.id}`);
-const emptyPart = (zone: Zone, wallId: string): SheetPart => ({
+const keyOf = (zone: SheetPart['zone']): string => ('id' in zone ? `${zone.of} ${zone.id}` : zone.of);
+const emptyPart = (zone: SheetPart['zone'], wallId: string): SheetPart => ({
   key: keyOf(zone),
   wallId,
   zone,
@@ -59,7 +69,7 @@ const emptyPart = (zone: Zone, wallId: string): SheetPart => ({
 });
 
 /** Zone by zone: the floor, then each wall with what is at it. Steps are numbered as they are come to. */
-function byZone(steps: readonly FittingStep[]): SheetPart[] {
+function byZone(steps: readonly FittingStep[], numbered: number): SheetPart[] {
   const wallIds = [...new Set(steps.map((step) => step.wallId))];
   const rank = (step: FittingStep): number => {
     const { of } = zoneOfStep(step);
@@ -75,7 +85,7 @@ function byZone(steps: readonly FittingStep[]): SheetPart[] {
     part.steps.push({ step, number: 0 });
   }
   const parts = [...zones.values()];
-  let number = 0;
+  let number = numbered;
   for (const part of parts) part.steps = part.steps.map(({ step }) => ({ step, number: ++number }));
   for (const part of parts) addMarks(part, parts);
   return parts;

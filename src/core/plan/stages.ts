@@ -6,6 +6,7 @@ import { fittingStage } from './stages/fitting';
 import { measureStage } from './stages/measure';
 import { seatsStage } from './stages/seats';
 import { surfacesStage } from './stages/surfaces';
+import { worksStage } from './stages/works';
 import { wallsStage } from './stages/walls';
 import { windowsStage } from './stages/windows';
 
@@ -18,6 +19,7 @@ const WORKING_ORDER = {
   walls: wallsStage,
   seats: seatsStage,
   surfaces: surfacesStage,
+  works: worksStage,
   colour: colourStage,
   measure: measureStage,
   clear: clearStage,

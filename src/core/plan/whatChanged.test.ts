@@ -100,7 +100,7 @@ describe('what changes between two looks', () => {
     const room = demoRoom('long-room');
     const ids = room.looks.map((l) => l.id);
     const sides = new Map(ids.map((id) => [id, side(room, id)]));
-    const turned = { in: 'out', out: 'in', moved: 'moved', turned: 'turned' } as const;
+    const turned = { in: 'out', out: 'in', moved: 'moved', turned: 'turned', worked: 'worked' } as const;
     fc.assert(
       fc.property(fc.constantFrom(...ids), fc.constantFrom(...ids), (a, b) => {
         const there = whatChanged(sides.get(a)!, sides.get(b)!);

@@ -1,6 +1,7 @@
 import type { Deg, Mm } from '../base/units';
-import type { Look, RoomFile } from '../model/types';
+import type { Look, RoomFile, Work } from '../model/types';
 import { inLook } from '../room/arrange';
+import { worksToDo } from '../room/works';
 import { numberOfPart } from '../room/spots/spot';
 import type { PlacedThing } from '../room/placed';
 import type { Plan } from './planLook';
@@ -15,7 +16,9 @@ export type WhereInLook =
 export type ChangedThing = {
   name: string;
   count: number;
-  act: 'in' | 'out' | 'moved' | 'turned';
+  act: 'in' | 'out' | 'moved' | 'turned' | 'worked';
+  /** What is done to it; what is left as it was is undone. */
+  work?: Pick<Work, 'act' | 'on'> & { isUndone: boolean };
   from: WhereInLook | null;
   to: WhereInLook | null;
 };
@@ -45,7 +48,36 @@ export function whatChanged(from: LookSide, to: LookSide): ChangedThing[] {
   const changes = [...new Set([...before.keys(), ...after.keys()])].flatMap((what) =>
     changesOf(before.get(what) ?? [], after.get(what) ?? []),
   );
-  return together(changes);
+  return together([...changes, ...worksBetween(from, to)]);
+}
+
+/** What a work is and what it makes of its thing: the same in two looks however the rows are named. */
+const sameWork = ({ act, on, of, itemId, after }: Work): string =>
+  JSON.stringify([act, on, of, itemId, after]);
+
+/** Works that one look has to do and the other has not. What was done is in the thing, and in every look. */
+function worksBetween(from: LookSide, to: LookSide): ChangedThing[] {
+  const before = new Set(worksToDo(from.look).map(sameWork));
+  const after = new Set(worksToDo(to.look).map(sameWork));
+  const named = ({ file }: LookSide, work: Work): string =>
+    [...file.items, ...file.pieces, ...file.fittings].find(({ id }) => id === (work.itemId ?? work.of))
+      ?.name ?? '';
+  const line = (side: LookSide, work: Work, isUndone: boolean): ChangedThing => ({
+    name: named(side, work),
+    count: 1,
+    act: 'worked',
+    work: { act: work.act, on: work.on, isUndone },
+    from: null,
+    to: null,
+  });
+  return [
+    ...worksToDo(to.look)
+      .filter((work) => !before.has(sameWork(work)))
+      .map((work) => line(to, work, false)),
+    ...worksToDo(from.look)
+      .filter((work) => !after.has(sameWork(work)))
+      .map((work) => line(from, work, true)),
+  ];
 }
 
 /** Several of a thing that go the same way are one line. */

@@ -1,5 +1,5 @@
 import { applyChange, type Change } from '../model/change';
-import type { Look, RoomFile } from '../model/types';
+import type { Look, RoomFile, Work } from '../model/types';
 import { arrangePieces } from './arrange';
 import { placeOnWall } from './place';
 import { wallsOf, type Wall } from './walls';
@@ -29,6 +29,7 @@ function seenOnWall(seen: Seen, wallId: string): unknown[] {
     look.hangings.filter(isHere),
     look.groups.filter(isHere),
     standingOn(look.placements, ids),
+    worksSeen(seen, { wallId, ids }),
   ];
 }
 
@@ -40,10 +41,12 @@ function seenInZone(seen: Seen, name: string): unknown[] {
   const { file, look } = seen;
   const zone = zoneNamed(name);
   const pieces = arrangedIn(seen);
-  if (zone.of === 'floor') return [pieces];
+  if (zone.of === 'floor')
+    return [pieces, worksSeen(seen, { wallId: null, ids: new Set(pieces.map((p) => p.id)) })];
   if (zone.of === 'host') {
     const host = [...file.openings, ...file.fittings, ...pieces].find(({ id }) => id === zone.id);
-    return [host ?? null, standingOn(look.placements, new Set([zone.id]))];
+    const ids = new Set([zone.id]);
+    return [host ?? null, standingOn(look.placements, ids), worksSeen(seen, { wallId: null, ids })];
   }
   const isHere = (thing: { wallId: string }) => thing.wallId === zone.id;
   const built = [...file.openings.filter(isHere), ...file.fittings.filter(isHere)];
@@ -53,7 +56,30 @@ function seenInZone(seen: Seen, name: string): unknown[] {
     look.dressings.filter((d) => ids.has(d.openingId)),
     look.hangings.filter(isHere),
     look.groups.filter(isHere),
+    worksSeen(seen, { wallId: zone.id, ids }),
   ];
+}
+
+/** Works that show on a wall, on furniture or on what is built in, and on the things of the stash that are there. */
+function worksSeen(
+  { look }: Seen,
+  { wallId, ids }: { wallId: string | null; ids: ReadonlySet<string> },
+): unknown[] {
+  const items = new Set([
+    ...standingOn(look.placements, ids).map((p) => p.itemId),
+    ...look.brought.filter((row) => ids.has(row.id)).map((row) => row.itemId),
+    ...look.dressings.filter((d) => ids.has(d.openingId)).flatMap((d) => [d.itemId, d.sheer?.itemId ?? null]),
+    ...look.hangings.filter((h) => h.wallId === wallId).flatMap((h) => [h.itemId, h.print?.itemId ?? null]),
+  ]);
+  const isHere = ({ on, of, itemId }: Work): boolean => {
+    if (on === 'item') return items.has(itemId);
+    if (on === 'piece' || on === 'fitting') return of !== null && ids.has(of);
+    if (on === 'floor') return wallId === null;
+    return wallId !== null && (on !== 'wall' || of === wallId);
+  };
+  return look.works
+    .filter((work) => work.doneOn === null && isHere(work))
+    .map(({ act, on, of, itemId, after }) => [act, on, of, itemId, after]);
 }
 
 /** What stands on the things with these ids, with all that it carries. */
@@ -68,7 +94,7 @@ function standingOn(placements: Look['placements'], ids: ReadonlySet<string>): L
 }
 
 const IN_ROOM = ['openings', 'fittings', 'pieces'] as const;
-const IN_LOOK = ['moved', 'brought', 'dressings', 'hangings', 'groups', 'placements'] as const;
+const IN_LOOK = ['moved', 'brought', 'dressings', 'hangings', 'groups', 'placements', 'works'] as const;
 
 const isSameText = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 

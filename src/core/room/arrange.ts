@@ -2,6 +2,7 @@ import { clamp, inches, type Mm } from '../base/units';
 import { PIECE, SEAT } from '../model/defaults';
 import type { Brought, Item, ItemKind, Look, Moved, Piece, PieceKind, RoomFile } from '../model/types';
 import { depthOf } from './lies';
+import { builtAfter } from './works';
 
 /** What each kind of the stash is when it stands on the floor; what is not listed does not stand there for itself. */
 export const STANDS_AS: Partial<Record<ItemKind, PieceKind>> = {
@@ -117,9 +118,10 @@ export function homeOnTheDay(home: RoomFile['home'], { brief }: Pick<Look, 'brie
   return { ...home, flags: { ...home.flags, childrenAges } };
 }
 
-/** The room as one look arranges it. */
+/** The room as one look works on it and arranges it. */
 export function inLook(file: RoomFile, look: Look): RoomFile {
-  const pieces = arrangePieces({ pieces: file.pieces, items: file.items, look });
+  const built = builtAfter(file, look);
+  const pieces = arrangePieces({ pieces: built.pieces, items: built.items, look });
   const home = homeOnTheDay(file.home, look);
-  return pieces === file.pieces && home === file.home ? file : { ...file, pieces, home };
+  return pieces === built.pieces && home === file.home ? built : { ...built, pieces, home };
 }

@@ -22,6 +22,8 @@ const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
   gigapascal: [0.1, 2000],
   density: [10, 25_000],
   gsm: [0, 50_000],
+  coverage: [0.1, 100],
+  hours: [0, 2000],
 };
 
 /** Take-downs are below nothing where a heading stands above its rod; no other length can be. */

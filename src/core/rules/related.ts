@@ -229,6 +229,10 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ],
   ['surfaces.belowPicture', 'surfaces.offEdge', 'surfaces.talkTop'],
   ['surfaces.filledFull', 'surfaces.filledUsual', 'surfaces.filledSpare'],
+  ['works.cover', 'works.spare'],
+  ['works.betweenCoats', 'works.judgeAfter'],
+  ['works.stripTrim', 'works.turnIn'],
+  ['works.holesApart'],
   ['surfaces.overHeads', 'surfaces.overHeadsFrom'],
   [
     'seats.featherOver',

@@ -14,7 +14,9 @@ export type RuleUnit =
   | 'lightness'
   | 'gigapascal'
   | 'density'
-  | 'gsm';
+  | 'gsm'
+  | 'coverage'
+  | 'hours';
 export type RuleValue = number | readonly number[];
 
 /**

@@ -8,6 +8,7 @@ import { SURFACE_RULES } from './table/surfaces';
 import { SPREAD_RULES } from './table/spread';
 import { ROOM_RULES } from './table/room';
 import { STUDIO_RULES } from './table/studio';
+import { WORK_RULES } from './table/works';
 import { WEIGHT_RULES } from './table/weights';
 
 export { CURRENCIES } from './table/studio';
@@ -20,6 +21,7 @@ export const RULE_TABLE = {
   ...WALL_RULES,
   ...SEAT_RULES,
   ...SURFACE_RULES,
+  ...WORK_RULES,
   ...SPREAD_RULES,
   ...ROOM_RULES,
   ...STUDIO_RULES,

@@ -1,3 +1,4 @@
+import type { WorkAct, WorkedOn } from '../model/types';
 import { inSets, sum, type Gram, type Mm, type Money } from '../base/units';
 
 export type BuyKind =
@@ -22,7 +23,15 @@ export type BuyKind =
   | 'hangers'
   | 'shelfBrackets'
   | 'anchors'
-  | 'piece';
+  | 'piece'
+  | 'material';
+/** What a work takes: litres, mm of length, grams of cloth to dye, or as many as the line counts. */
+export type Material = {
+  act: WorkAct;
+  on: WorkedOn;
+  by: 'litres' | 'length' | 'rolls' | 'sheets' | 'dye' | 'pulls' | 'some';
+  amount: number;
+};
 /** One line of the buying list. Sizes in mm; cost null when no price is known. */
 export type BuyLine = {
   kind: BuyKind;
@@ -35,6 +44,8 @@ export type BuyLine = {
   have: number;
   /** What each has to hold: the class of a hook, the most on one bracket. */
   ratedG?: Gram;
+  /** What a work takes. */
+  material?: Material;
 };
 
 export type Use = {

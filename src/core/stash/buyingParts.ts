@@ -4,7 +4,7 @@ import type { RuleId } from '../rules/table';
 import type { BuyKind, BuyLine } from './buying';
 
 /** What a line of the buying list belongs to, when the cost of a look is looked at as a whole. */
-export type CostPart = 'curtains' | 'rods' | 'pillows' | 'things' | 'pieces' | 'fixings';
+export type CostPart = 'curtains' | 'rods' | 'pillows' | 'things' | 'pieces' | 'fixings' | 'works';
 const COST_PARTS: Record<BuyKind, CostPart> = {
   panels: 'curtains',
   cloth: 'curtains',
@@ -28,6 +28,7 @@ const COST_PARTS: Record<BuyKind, CostPart> = {
   hangers: 'fixings',
   shelfBrackets: 'fixings',
   anchors: 'fixings',
+  material: 'works',
 };
 
 /** The cost of a look by its parts, in the smallest coin, dearest first; parts that cost nothing are left out. */

@@ -5,15 +5,15 @@ import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { dayWords } from '../../ui/day';
 import { LazyDialog } from '../../ui/LazyDialog';
-import type { SheetPart } from '../../core/plan/sheetParts';
 import { placeOnWall } from '../../core/room/place';
-import { nameOfZone } from '../../core/room/zones';
+import { nameOfZone, type Zone } from '../../core/room/zones';
 import { useRoom } from '../shell/room/RoomContext';
 
 type Approving = { isApproved: boolean; approved: Partial<LookHead>; withdrawn: Partial<LookHead> };
 
+type ZonePart = { zone: Zone; wallId: string };
 /** Whether a part of the sheet is approved, and what approving it and taking that back puts into the look. */
-function useApproving({ zone, wallId }: SheetPart): Approving {
+function useApproving({ zone, wallId }: ZonePart): Approving {
   const { look } = useRoom();
   const { approvedWallIds: wallIds, approvedZones: zones } = look;
   // a wall that was approved was approved with what is at it
@@ -34,7 +34,7 @@ function useApproving({ zone, wallId }: SheetPart): Approving {
 }
 
 /** The things of the stash that a part of the sheet uses. */
-function useItemsOf({ zone }: SheetPart): ReadonlySet<string> {
+function useItemsOf(zone: Zone): ReadonlySet<string> {
   const { arranged: file, look, plan } = useRoom();
   const { dressings, hangings } = look;
   const byZone = look.brief.order === 'zone';
@@ -60,12 +60,12 @@ function useItemsOf({ zone }: SheetPart): ReadonlySet<string> {
 /**
  * Approves a wall or a zone as it is. What still carries its tags is named first: cutting them closes its return.
  */
-export function ApproveZone({ part, name }: { part: SheetPart; name: string }): ReactNode {
+export function ApproveZone({ zone, wallId, name }: ZonePart & { name: string }): ReactNode {
   const t = useTranslations('fitting');
   const { file, look, change } = useRoom();
   const [asking, setAsking] = useState(false);
-  const { isApproved, approved, withdrawn } = useApproving(part);
-  const used = useItemsOf(part);
+  const { isApproved, approved, withdrawn } = useApproving({ zone, wallId });
+  const used = useItemsOf(zone);
   const tagged = file.items.filter((i) => used.has(i.id) && i.tagsOn);
   const put = (patch: Partial<LookHead>) => ({
     do: 'putLook' as const,

@@ -63,7 +63,9 @@ export function FittingScreen(): ReactNode {
               <section key={part.key} className="keep-together mb-5 border-t border-line pt-3">
                 <div className="mb-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
                   <h2 className="text-[19px]">{nameOf(part)}</h2>
-                  <ApproveZone part={part} name={nameOf(part)} />
+                  {part.zone.of !== 'before' && (
+                    <ApproveZone zone={part.zone} wallId={part.wallId} name={nameOf(part)} />
+                  )}
                 </div>
                 <PartSteps part={part} />
               </section>
@@ -86,6 +88,7 @@ function usePartName(): (part: SheetPart) => string {
   const { arranged, plan } = useRoom();
   const wallName = useWallName();
   return ({ zone }) => {
+    if (zone.of === 'before') return t('beforeTheDay');
     if (zone.of === 'floor') return t('floorZone');
     const wall = plan.walls.find((w) => w.id === zone.id);
     if (zone.of === 'wall') return wall ? wallName(wall) : '';

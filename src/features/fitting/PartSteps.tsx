@@ -18,8 +18,8 @@ export function PartSteps({ part }: { part: SheetPart }): ReactNode {
   const { file } = useRoom();
   const rows = useSheetRows(file.room.unit);
   return (
-    <div className="grid gap-x-6 gap-y-3 md:grid-cols-[300px_1fr] print:grid-cols-[260px_1fr]">
-      {part.zone.of === 'floor' ? <PlanInSmall /> : <SheetDrawing part={part} />}
+    <div className={part.zone.of === 'before' ? '' : BESIDE_DRAWING}>
+      <Drawn part={part} />
       <ol className="min-w-0">
         {part.steps.map(({ step: s, number }) => (
           <li key={s.kind + s.about} className="mb-2.5">
@@ -43,6 +43,14 @@ export function PartSteps({ part }: { part: SheetPart }): ReactNode {
       </ol>
     </div>
   );
+}
+
+const BESIDE_DRAWING = 'grid gap-x-6 gap-y-3 md:grid-cols-[300px_1fr] print:grid-cols-[260px_1fr]';
+
+/** What is drawn beside the steps: the wall, or the plan for the floor; what is done before the day has none. */
+function Drawn({ part }: { part: SheetPart }): ReactNode {
+  if (part.zone.of === 'before') return null;
+  return part.zone.of === 'floor' ? <PlanInSmall /> : <SheetDrawing part={part} />;
 }
 
 /** The plan as the look arranges it, for what is done on the floor. */

@@ -9,7 +9,7 @@ import { Collapsible } from '../../ui/Collapsible';
 import { NumberField, TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
-import { ColourField } from './ColourField';
+import { ColourField } from '../shell/ColourField';
 
 /** What the room is called, its finishes, and who lives here. */
 export function RoomDetails(): ReactNode {

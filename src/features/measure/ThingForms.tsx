@@ -8,7 +8,7 @@ import type { Fitting, Piece } from '../../core/model/types';
 import { LengthField, NumberField, TAKEN, TextField, type Answer } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { useRoom } from '../shell/room/RoomContext';
-import { ColourField } from './ColourField';
+import { ColourField } from '../shell/ColourField';
 import { useCommit } from '../shell/useCommit';
 import { inSize } from './library/pieces';
 import { SIZES } from './library/pieceSizes';

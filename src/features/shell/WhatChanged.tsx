@@ -9,7 +9,7 @@ import { useRoomAtRest } from './room/RoomContext';
 import { useSpotName } from './placing/useSpotName';
 import { useWallName } from './useWords';
 
-const ACTS = ['out', 'moved', 'turned', 'in'] as const;
+const ACTS = ['out', 'worked', 'moved', 'turned', 'in'] as const;
 
 /** What is done to make another look into this one, thing by thing. */
 export function WhatChanged({ look }: { look: Look }): ReactNode {
@@ -60,12 +60,16 @@ function Changes({
         {t(`acts.${act}`, { count: changes.length })}
       </h3>
       <ul>
-        {changes.map(({ name, count, from, to }, i) => (
+        {changes.map(({ name, count, from, to, work }, i) => (
           <li
             key={i}
             className="grid grid-cols-1 gap-x-3 border-t border-line py-1 text-[15px] sm:grid-cols-[1fr_1fr]"
           >
-            <span>{t('thing', { name, count })}</span>
+            <span>
+              {work
+                ? t(work.isUndone ? 'leftAsIs' : 'work', { act: work.act, on: work.on, name })
+                : t('thing', { name, count })}
+            </span>
             <span className="text-soft">
               {act === 'moved' && from && to && where(from) !== where(to)
                 ? t('fromTo', { from: where(from), to: where(to) })

@@ -4,6 +4,7 @@ import type { Paper } from '../../core/plan/templatePages';
 import type { DoorIssue } from '../issues';
 import { sheetCsv } from '../sheets/csv';
 import { cutsPdf } from '../sheets/cuts';
+import { pullsPdf } from '../sheets/pulls';
 import { sheetPdf } from '../sheets/pdf';
 import { publishedPlan } from '../sheets/plan';
 import type { SheetAsk } from '../sheets/rows';
@@ -18,6 +19,7 @@ export type PrintJob =
   | (SheetAsk & { kind: 'plan' | 'sheetCsv' })
   | (SheetAsk & { kind: 'sheetPdf' | 'cutsPdf'; paper: Paper })
   | (SheetAsk & { kind: 'templatePdf' | 'stripsPdf'; subject: Subject; paper: Paper })
+  | (SheetAsk & { kind: 'pullsPdf'; workId: string; paper: Paper })
   | (SheetAsk & { kind: 'templateSvg'; subject: Subject })
   | (SheetAsk & { kind: 'wallSvg'; wallId: string; scale: number })
   | { kind: 'labelsPdf'; labels: Label[]; paper: Paper };
@@ -68,6 +70,8 @@ export async function runPrintJob(job: PrintJob): Promise<Result<Printed, DoorIs
       const made = await templatePdf(job, job.subject, job.paper);
       return made && 'pages' in made ? tooManyPages(made.pages) : printed(PDF, made);
     }
+    case 'pullsPdf':
+      return printed(PDF, await pullsPdf(job, job.workId, job.paper));
     case 'templateSvg':
       return printed(SVG, templateSvg(job, job.subject));
     case 'wallSvg':

@@ -53,6 +53,7 @@ function writePart(pen: Pen, sheet: Sheet, part: SheetPart): void {
 }
 
 function zoneName({ file, look, words }: Sheet, { zone }: SheetPart): string {
+  if (zone.of === 'before') return words.t('fitting.beforeTheDay');
   if (zone.of === 'floor') return words.t('fitting.floorZone');
   const { pieces, fittings, openings } = inLook(file, look);
   return [...pieces, ...fittings, ...openings].find((host) => host.id === zone.id)?.name ?? '';

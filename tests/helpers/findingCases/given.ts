@@ -12,6 +12,7 @@ import type {
   Piece,
   Placement,
   RoomFile,
+  Work,
 } from '../../../src/core/model/types';
 import type { OwnRule } from '../../../src/core/rules/book';
 import { chestAt } from '../floor';
@@ -30,6 +31,7 @@ export type Given = {
   brief?: Partial<Brief>;
   moved?: Moved[];
   brought?: Brought[];
+  works?: Work[];
   flags?: Partial<RoomFile['home']['flags']>;
   rules?: OwnRule[];
   ceilingIn?: number;
@@ -59,6 +61,7 @@ export const room = (g: Given): RoomFile => {
         brief: { ...base.looks[0]!.brief, ...g.brief },
         moved: g.moved ?? [],
         brought: g.brought ?? [],
+        works: g.works ?? [],
       },
     ],
   };

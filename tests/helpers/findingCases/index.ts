@@ -8,6 +8,7 @@ import { SEATS_CASES } from './seats';
 import { GROUPS_CASES } from './groups';
 import { PICTURES_CASES } from './pictures';
 import { SURFACES_CASES } from './surfaces';
+import { WORKS_CASES } from './works';
 import { WINDOWS_CASES } from './windows';
 
 export const FINDING_CASES: { [C in FindingCode]: FindingCase } = {
@@ -16,6 +17,7 @@ export const FINDING_CASES: { [C in FindingCode]: FindingCase } = {
   ...GROUPS_CASES,
   ...SEATS_CASES,
   ...SURFACES_CASES,
+  ...WORKS_CASES,
   ...FLOOR_CASES,
   ...ARRANGEMENT_CASES,
   ...CAUTIONS_CASES,

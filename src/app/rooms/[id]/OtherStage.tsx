@@ -12,6 +12,7 @@ const SCREENS: Readonly<Record<string, ComponentType>> = {
   walls: dynamic(() => import('@/features/walls/WallsScreen').then((m) => waking(m.WallsScreen))),
   seats: dynamic(() => import('@/features/seats/SeatsScreen').then((m) => waking(m.SeatsScreen))),
   surfaces: dynamic(() => import('@/features/surfaces/SurfacesScreen').then((m) => waking(m.SurfacesScreen))),
+  works: dynamic(() => import('@/features/works/WorksScreen').then((m) => waking(m.WorksScreen))),
   colour: dynamic(() => import('@/features/colour/ColourScreen').then((m) => waking(m.ColourScreen))),
   fitting: dynamic(() => import('@/features/fitting/FittingScreen').then((m) => waking(m.FittingScreen))),
 };

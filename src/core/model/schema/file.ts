@@ -15,6 +15,7 @@ import {
   lookSchema,
   movedSchema,
   placementSchema,
+  workSchema,
 } from './look';
 
 /** The nouns that are put and removed one by one, each with what its rows may be. */
@@ -31,6 +32,7 @@ export const NOUN_SCHEMAS = {
   hanging: hangingSchema,
   group: groupSchema,
   placement: placementSchema,
+  work: workSchema,
 };
 export const ownRuleSchema = z.strictObject({
   ruleId: z.string().max(80),

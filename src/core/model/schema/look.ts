@@ -1,8 +1,37 @@
 /** One way of dressing a room: its curtains, its hangings, its placed things. */
 import { z } from 'zod';
 import { LIMITS } from '../limits';
-import { DRAWS, FILLINGS, GROUP_KINDS, HEADINGS, LAYERS, LIES, PURPOSES, WORK_ORDERS } from '../values/look';
-import { age, cordSchema, id, name, lengthMm, money, sizeMm, placeMm, share, orNull } from './parts';
+import { SHEENS } from '../values/item';
+import {
+  DRAWS,
+  FILLINGS,
+  GROUP_KINDS,
+  HEADINGS,
+  LAYERS,
+  LIES,
+  PURPOSES,
+  WORKED_ON,
+  WORK_ACTS,
+  WORK_ORDERS,
+  WORK_TRIAL,
+  WORK_UNDO,
+} from '../values/look';
+import {
+  age,
+  cordSchema,
+  dayOrNull,
+  id,
+  name,
+  lengthMm,
+  money,
+  note,
+  sizeMm,
+  placeMm,
+  share,
+  orNull,
+  patternSchema,
+  swatches,
+} from './parts';
 import { seasonSchema } from './item';
 
 export const headingSchema = z.enum(HEADINGS);
@@ -184,6 +213,56 @@ const standsAt = { xMm: placeMm, yMm: placeMm, turnDeg: z.number().min(-360).max
 export const movedSchema = z.strictObject({ id, isOut: z.boolean(), ...standsAt });
 /** A thing of the stash that stands on the floor as a piece of this look only. */
 export const broughtSchema = z.strictObject({ id, itemId: id, ...standsAt });
+/** What a thing is after a work; null: as it was. */
+export const afterSchema = z.strictObject({
+  colours: orNull(swatches),
+  pattern: orNull(patternSchema),
+  sheen: orNull(z.enum(SHEENS)),
+  widthMm: orNull(sizeMm),
+  heightMm: orNull(sizeMm),
+  depthMm: orNull(sizeMm),
+});
+/** Film, paper or cloth as it is sold: how wide, how long a roll or sheet is, and by how much its pieces lie over each other. */
+export const stripSchema = z.strictObject({
+  widthMm: sizeMm,
+  lengthMm: orNull(sizeMm),
+  overlapMm: lengthMm,
+});
+/** Pulls of drawers and doors: how many, how far apart their holes are and were, and how long a plate covers the old ones. */
+export const pullsSchema = z.strictObject({
+  count: z.number().int().min(1).max(200),
+  oldMm: orNull(lengthMm),
+  newMm: lengthMm,
+  plateMm: orNull(sizeMm),
+});
+/** What is done to a thing of the stash, to furniture or to the room itself for a look, and what it is after that. */
+export const workSchema = z.strictObject({
+  id,
+  act: z.enum(WORK_ACTS),
+  on: z.enum(WORKED_ON),
+  /** The wall, the fitting or the piece; null for all walls, the trim, the floor, and things of the stash. */
+  of: orNull(id),
+  itemId: orNull(id),
+  after: afterSchema,
+  coats: z.number().int().min(1).max(12),
+  /** The area that is worked on, where it was measured; null: as it is worked out. */
+  areaMm2: orNull(z.number().gt(0).max(1e10)),
+  strip: orNull(stripSchema),
+  pulls: orNull(pullsSchema),
+  /** What is left over of the material, in litres or in millimetres of length; null: not known. */
+  leftLitres: orNull(z.number().min(0).max(1000)),
+  leftMm: orNull(lengthMm),
+  cost: orNull(money),
+  minutes: orNull(z.number().int().min(0).max(60_000)),
+  /** From the last stroke until it may be used; null: by the studio's rule, or by the label. */
+  waitHours: orNull(z.number().min(0).max(2000)),
+  undo: z.enum(WORK_UNDO),
+  /** Whether a piece of it is tried first. */
+  trial: z.enum(WORK_TRIAL),
+  /** The day on which it was done: the thing then is so in every look. */
+  doneOn: dayOrNull,
+  note,
+});
 /** What a look is for, how full it is, who comes on its days, and the most that may be spent on it. */
 export const briefSchema = z.strictObject({
   purpose: z.enum(PURPOSES),
@@ -218,4 +297,5 @@ export const lookSchema = z.strictObject({
   hangings: z.array(hangingSchema).max(LIMITS.look.hangings),
   groups: z.array(groupSchema).max(LIMITS.look.groups),
   placements: z.array(placementSchema).max(LIMITS.look.placements),
+  works: z.array(workSchema).max(LIMITS.look.works),
 });

@@ -25,9 +25,16 @@ export const flagsSchema = z.strictObject({
   wheelchair: z.boolean(),
 });
 export const homeSchema = z.strictObject({ id, name, flags: flagsSchema });
-export const wallSchema = z.strictObject({ id, name: line(0, 40), xMm: placeMm, yMm: placeMm });
-export const unitSchema = z.enum(['in', 'ft-in', 'cm']);
 export const finishSchema = z.strictObject({ colours: swatches, pattern: patternSchema });
+export const wallSchema = z.strictObject({
+  id,
+  name: line(0, 40),
+  xMm: placeMm,
+  yMm: placeMm,
+  /** Its own finish, where it is another than the other walls have. */
+  finish: finishSchema.optional(),
+});
+export const unitSchema = z.enum(['in', 'ft-in', 'cm']);
 /** Where the ceiling comes down to a wall: lowMm at the wall, full height runMm into the room. */
 export const slopeSchema = z.strictObject({ wallId: id, lowMm: sizeMm, runMm: sizeMm });
 /** A dropped beam that runs along a wall at a distance from it. */

@@ -29,5 +29,29 @@ export const PURPOSES = [
 export const FILLINGS = ['full', 'usual', 'spare'] as const;
 /** Whether the day's work goes by what is done, or finishes one part of the room before the next. */
 export const WORK_ORDERS = ['class', 'zone'] as const;
+/** What is done to a thing, a wall or the trim so that it looks otherwise. */
+export const WORK_ACTS = [
+  'paint',
+  'stain',
+  'sand',
+  'wax',
+  'polish',
+  'clean',
+  'paper',
+  'film',
+  'wrap',
+  'cloth',
+  'recover',
+  'dye',
+  'cutDown',
+  'sew',
+  'glue',
+  'apart',
+  'pulls',
+] as const;
+/** What a work is done on: all walls or one of them, the trim, the floor, something built in, furniture, a thing of the stash. */
+export const WORKED_ON = ['walls', 'wall', 'trim', 'floor', 'fitting', 'piece', 'item'] as const;
+export const WORK_UNDO = ['unknown', 'yes', 'no'] as const;
+export const WORK_TRIAL = ['none', 'toDo', 'done'] as const;
 export const LAYERS = ['permanent', 'season', 'occasion'] as const;
 export const CORDS = ['unknown', 'none', 'loop'] as const;

@@ -1,5 +1,5 @@
 import { describeNoun, NOUN_NAMES, NOUNS, rowsOfNoun, valueAt, type NounName } from '../../model/nouns';
-import type { Look, RoomFile } from '../../model/types';
+import type { Look, RoomFile, WorkedOn } from '../../model/types';
 import { checkOwnRule } from '../../rules/ownRule';
 import type { MeasureIssue } from './issue';
 
@@ -16,6 +16,7 @@ type Known = {
   tubs: Ids;
   groups: Ids;
   pieces: Ids;
+  fittings: Ids;
 };
 /** What of them is the same for the whole room. */
 type KnownInRoom = Omit<Known, 'groups'>;
@@ -70,6 +71,7 @@ export function checkReferences(file: RoomFile): MeasureIssue[] {
       ...namedAsHost(look, l, known.hosts),
       ...broughtAsHost(look, l, known.hosts),
       ...unevenShares(look, l),
+      ...workedOnNothing(look, l, known),
     ]),
     ...file.rules.flatMap((rule, i) =>
       checkOwnRule(rule)
@@ -85,6 +87,7 @@ function knownIds(file: RoomFile): KnownInRoom {
   const pieces = idsOf(file.pieces);
   return {
     pieces,
+    fittings: idsOf(file.fittings),
     items: idsOf(file.items),
     walls: idsOf(file.room.walls),
     openings: idsOf(file.openings),
@@ -196,6 +199,27 @@ function dressedTwice(look: Look, l: number): MeasureIssue[] {
     seen.add(openingId);
     const path = ['looks', l, 'dressings', i, 'openingId'];
     return twice ? [refuse('same-id', openingId, path, 'openingId')] : [];
+  });
+}
+
+/** What each work is done on: one wall, fitting or piece, a thing of the stash, or a part of the room that needs no name. */
+function workedOnNothing(look: Look, l: number, known: KnownInRoom): MeasureIssue[] {
+  const named: Partial<Record<WorkedOn, Ids>> = {
+    wall: known.walls,
+    fitting: known.fittings,
+    piece: known.pieces,
+  };
+  return look.works.flatMap(({ on, of, itemId }, i) => {
+    const path = ['looks', l, 'works', i];
+    const ids = named[on];
+    const isNamed = ids ? of !== null && ids.has(of) : of === null;
+    const isItem = (on === 'item') === (itemId !== null);
+    return [
+      ...(isNamed ? [] : [{ ...refuse('not-found', of ?? on, [...path, 'of'], 'of'), other: of ?? on }]),
+      ...(isItem
+        ? []
+        : [{ ...refuse('not-found', itemId ?? on, [...path, 'itemId'], 'itemId'), other: itemId ?? on }]),
+    ];
   });
 }
 

@@ -1,0 +1,5 @@
+import { WorksScreen } from '@/features/works/WorksScreen';
+
+export default function WorksPage() {
+  return <WorksScreen />;
+}

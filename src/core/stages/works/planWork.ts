@@ -1,0 +1,68 @@
+import type { Finding } from '../../model/finding';
+import type { Work, WorkAct } from '../../model/types';
+import type { RuleBook } from '../../rules/book';
+import { amountOf, workedArea, type Amount } from './amount';
+import { judgeWork } from './judgeWork';
+import type { WorkTarget } from './target';
+
+/** A work as it is planned: what it takes, how long it has to wait, when it is begun. */
+export type WorkPlan = {
+  work: Work;
+  target: WorkTarget;
+  areaMm2: number;
+  amount: Amount;
+  /** From the first stroke until it may be used, without the work itself; null where the label has to say it. */
+  waitHours: number | null;
+  /** Days before the fitting day on which it is begun at the latest; null where the wait is not known. */
+  beginDays: number | null;
+  /** What has to be bought beside what is left over, in litres or in mm of length; null where nothing is counted. */
+  toBuy: number | null;
+  findings: readonly Finding[];
+};
+
+/** What is left open by these acts is known: they need no drying. */
+const DRY: ReadonlySet<WorkAct> = new Set([
+  'sand',
+  'wrap',
+  'cloth',
+  'recover',
+  'cutDown',
+  'sew',
+  'apart',
+  'pulls',
+]);
+const COATED: ReadonlySet<WorkAct> = new Set(['paint', 'stain']);
+const HOURS_PER_DAY = 24;
+
+export function planWork(
+  work: Work,
+  target: WorkTarget,
+  given: { rules: RuleBook; rented: boolean },
+): WorkPlan {
+  const { rules } = given;
+  const amount = amountOf({ work, target, rules });
+  const waitHours = waitOf(work, rules);
+  const planned = {
+    work,
+    target,
+    areaMm2: workedArea(work, target),
+    amount,
+    waitHours,
+    beginDays: waitHours === null ? null : Math.ceil((waitHours + (work.minutes ?? 0) / 60) / HOURS_PER_DAY),
+    toBuy: toBuyOf(work, amount),
+  };
+  return { ...planned, findings: work.doneOn === null ? judgeWork(planned, given) : [] };
+}
+
+/** Between coats, and until the last one is dry enough to be judged; glue, film and dye by their label. */
+function waitOf({ act, coats, waitHours }: Work, rules: RuleBook): number | null {
+  const between = COATED.has(act) ? (coats - 1) * rules.number('works.betweenCoats') : 0;
+  if (waitHours !== null) return between + waitHours;
+  if (COATED.has(act)) return between + rules.number('works.judgeAfter');
+  return DRY.has(act) ? 0 : null;
+}
+
+function toBuyOf({ leftLitres, leftMm }: Work, amount: Amount): number | null {
+  if (amount.kind === 'litres') return Math.max(0, amount.litres - (leftLitres ?? 0));
+  return amount.kind === 'strips' ? Math.max(0, amount.lengthMm - (leftMm ?? 0)) : null;
+}
