@@ -250,7 +250,7 @@ export const longRoom = {
           brought('cane-chair', [48, 134, 225]),
           brought('fern', [12, 150, 0]),
         ],
-        // the chest answers the window in blue; a tin from the boat shed is half full
+        // the chest answers the window in blue; a tin from the boat shed is more than half full
         works: [
           work(
             'chest-paint',
@@ -258,7 +258,7 @@ export const longRoom = {
             { on: 'piece', of: 'chest' },
             {
               after: { colours: cols(['harbour', 1]), sheen: 'satin' },
-              leftLitres: 0.35,
+              leftLitres: 0.75,
               cost: 0,
               minutes: 150,
               undo: 'no',

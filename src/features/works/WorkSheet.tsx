@@ -81,6 +81,8 @@ function WorkRow({ planned }: { planned: WorkPlan }): ReactNode {
   const open = picked === work.id;
   const colour = work.after.colours?.[0];
   const wallId = wallOfWork(planned);
+  const said =
+    work.doneOn === null ? amountWords(amount, say, file.room.unit) : t('doneOn', { day: work.doneOn });
   return (
     <li className={`-mx-2 border-b border-line px-2 ${open ? 'my-1 border-2 border-ink bg-white' : ''}`}>
       <Disclosure
@@ -97,13 +99,11 @@ function WorkRow({ planned }: { planned: WorkPlan }): ReactNode {
             </svg>
             <span>
               <span className="font-semibold leading-tight">{title(work, target.name)}</span>
-              <span className="block text-soft">
-                <Words>
-                  {work.doneOn === null
-                    ? amountWords(amount, say, file.room.unit)
-                    : t('doneOn', { day: work.doneOn })}
-                </Words>
-              </span>
+              {!open && (
+                <span className="block text-soft">
+                  <Words>{said}</Words>
+                </span>
+              )}
             </span>
           </>
         }
