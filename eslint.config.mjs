@@ -21,11 +21,12 @@ export const BORDERS = {
   plan: CORE,
   messages: ['messages', ...CORE],
   data: ['data', ...CORE],
-  server: ['server', 'data', 'messages', ...CORE],
+  drawing: ['drawing', 'ui', ...CORE],
+  server: ['server', 'data', 'messages', 'drawing', ...CORE],
   actions: ['actions', 'server', ...CORE],
   workers: ['own worker', ...CORE],
   ui: ['ui', 'base', 'colour'],
-  shell: ['shell', 'actions', 'workers', 'ui', 'messages', ...CORE],
+  shell: ['shell', 'actions', 'workers', 'ui', 'drawing', 'messages', ...CORE],
   feature: ['own feature', 'shell', 'actions', 'workers', 'ui', 'messages', ...CORE],
   app: ['app', 'server', 'actions', 'ui', 'shell', 'feature', 'messages', ...CORE],
 };
@@ -63,7 +64,10 @@ export const elements = [
   { type: 'shell', pattern: 'src/features/shell' },
   { type: 'feature', pattern: 'src/features/*', capture: ['name'] },
   { type: 'workers', pattern: 'src/workers/*', capture: ['name'] },
-  ...['messages', 'data', 'server', 'actions', 'ui', 'app'].map((type) => ({ type, pattern: `src/${type}` })),
+  ...['messages', 'data', 'server', 'actions', 'ui', 'drawing', 'app'].map((type) => ({
+    type,
+    pattern: `src/${type}`,
+  })),
 ];
 
 export const borders = {

@@ -65,19 +65,12 @@ const VIEWS = [
   ],
   ['windows', '/rooms/long-room/windows?look=early-summer&wall=e', DESK],
   [
-    'gallery',
-    '/rooms/lookout/walls?look=summer&wall=s',
+    'works',
+    '/rooms/long-room/works?look=early-summer-blue&wall=s',
     DESK,
     async (page) => {
-      await page.getByRole('radio', { name: 'Lookout gallery', exact: true }).first().click();
-      await page.getByText('Harbour chart').waitFor();
-      await page.getByRole('button', { name: 'Arrange', exact: true }).click();
-      const best = page.getByText('Best layouts');
-      await best.waitFor();
-      await best.evaluate((e) => {
-        const sheet = e.closest('aside');
-        sheet.scrollTop += e.getBoundingClientRect().top - sheet.getBoundingClientRect().top - 190;
-      });
+      await page.getByRole('button', { name: /Paint Sea chest/ }).click();
+      await page.getByText('Sheen afterwards').waitFor();
     },
   ],
   [

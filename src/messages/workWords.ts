@@ -37,7 +37,8 @@ export function amountWords(amount: Amount, say: Say, unit: LengthUnit): string 
       return say('takes.pulls', {
         count: amount.count,
         fill: amount.holes.fillMm.length,
-        holes: amount.holes.newMm.map((mm) => formatLength(mm, unit)).join(', '),
+        at: amount.holes.newMm.length === 1 ? 'middle' : 'sides',
+        by: formatLength(amount.holes.newMm.at(-1) ?? 0, unit),
       });
     case 'open':
       return say('takes.open');

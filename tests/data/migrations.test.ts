@@ -62,7 +62,9 @@ test('every table is strict, and refers by foreign keys that are kept', () => {
     1,
     'wal',
   ]);
-  expect(() => db.prepare("INSERT INTO wall VALUES ('none', 'w', 0, '', 0, 0)").run()).toThrow(/FOREIGN KEY/);
+  expect(() => db.prepare("INSERT INTO wall VALUES ('none', 'w', 0, '', 0, 0, NULL)").run()).toThrow(
+    /FOREIGN KEY/,
+  );
   expect(() => db.prepare("INSERT INTO home VALUES (NULL, 'h', '', '[]', 0, 0, 0, 0, 0, 0)").run()).toThrow(
     /CHECK/,
   );

@@ -21,6 +21,7 @@ export const VIEWS = [
   `${ROOM}/walls`,
   `${ROOM}/seats`,
   `${ROOM}/surfaces`,
+  `${ROOM}/works`,
   `${ROOM}/colour`,
   `${ROOM}/fitting`,
   '/rooms/lookout/walls',

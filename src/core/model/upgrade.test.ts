@@ -21,25 +21,35 @@ const AS: Partial<Record<Placement['lie'], string>> = {
   overBack: 'throw',
 };
 
+/** The looks as version 5 said them, which knew no works. */
+const withoutWorks = (file: RoomFile) => file.looks.map(({ works: _works, ...look }) => look);
+const asVersion5 = (file: RoomFile): Record<string, unknown> => ({
+  ...file,
+  rideau: 5,
+  looks: withoutWorks(file),
+});
+
 /** The same room as a file of version 4, which put things on a piece or a mantel as a pillow, a throw or an object. */
 const asVersion4 = (file: RoomFile): Record<string, unknown> => ({
   ...file,
   rideau: 4,
   items: file.items.map(({ wish: _wish, ...i }) => i),
   pieces: file.pieces.map(({ gapMm: _gap, ...p }) => p),
-  looks: file.looks.map(({ brief: _brief, approvedZones: _zones, moved: _moved, brought: _in, ...look }) => ({
-    ...look,
-    placements: look.placements.map(({ id, itemId, spot, xMm, row, lie, fill }) => ({
-      id,
-      itemId,
-      pieceId: spot.of,
-      as: AS[lie] ?? 'object',
-      xMm,
-      layer: row,
-      fill: fill ?? 'feather',
-      turned: lie === 'proppedSide',
-    })),
-  })),
+  looks: withoutWorks(file).map(
+    ({ brief: _brief, approvedZones: _zones, moved: _moved, brought: _in, ...look }) => ({
+      ...look,
+      placements: look.placements.map(({ id, itemId, spot, xMm, row, lie, fill }) => ({
+        id,
+        itemId,
+        pieceId: spot.of,
+        as: AS[lie] ?? 'object',
+        xMm,
+        layer: row,
+        fill: fill ?? 'feather',
+        turned: lie === 'proppedSide',
+      })),
+    }),
+  ),
 });
 
 /**
@@ -54,6 +64,7 @@ const plainThings = (file: RoomFile): RoomFile => ({
     ...look,
     moved: [],
     brought: [],
+    works: [],
     placements: look.placements
       .filter((p) => ['seat', 'mattress', 'top', 'mantel'].includes(p.spot.part))
       .filter((p) => ![...look.placements, ...look.brought].some((carrier) => carrier.id === p.spot.of))

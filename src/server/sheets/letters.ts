@@ -1,9 +1,11 @@
 import 'server-only';
 import { first } from '../../core/base/list';
+import { sum } from '../../core/base/units';
 import fontkit from '@pdf-lib/fontkit';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { PDFDocument, PDFFont, PDFPage, RGB } from 'pdf-lib';
+import { sfntOfWoff } from './woff';
 
 /** Of one letter form: its own fonts, then the common ones, each with the letters that the ones before lack. */
 export type Face = 'plain' | 'bold' | 'head';
@@ -24,12 +26,29 @@ const FILES: Record<Face, readonly string[]> = {
   head: [...filesOf('fahkwang', OWN, 400), ...filesOf('noto-sans', COMMON, 400)],
 };
 
-const fontFile = (name: string) =>
-  readFile(path.join(/* turbopackIgnore: true */ process.cwd(), 'node_modules/@fontsource', name));
+const files = new Map<string, Promise<Buffer>>();
+/** A font's file, unpacked: read once, and then the same bytes for every sheet. */
+function fontFile(name: string): Promise<Buffer> {
+  const folder = path.join(/* turbopackIgnore: true */ process.cwd(), 'node_modules/@fontsource');
+  const file = files.get(name) ?? readFile(path.join(folder, name)).then(sfntOfWoff);
+  files.set(name, file);
+  return file;
+}
+
+type Font = ReturnType<typeof fontkit.create>;
+const parsed = new WeakMap<Uint8Array, Font>();
+/** A font is taken apart once for all sheets; each sheet then has its own part of its letters. */
+const KEPT_FONTS: typeof fontkit = {
+  create: (bytes) => {
+    const font = parsed.get(bytes) ?? fontkit.create(bytes);
+    parsed.set(bytes, font);
+    return font;
+  },
+};
 
 /** The app's own fonts in a document. Of each, only the letters that are drawn end up in the file. */
 export async function embedFaces(doc: PDFDocument): Promise<Faces> {
-  doc.registerFontkit(fontkit);
+  doc.registerFontkit(KEPT_FONTS);
   // the heading's face shares the common fonts of the plain one
   const embedded = new Map<string, Promise<PDFFont>>();
   const embed = (file: string): Promise<PDFFont> => {
@@ -82,35 +101,40 @@ function runsOf(words: string, fonts: readonly PDFFont[]): Run[] {
   return runs;
 }
 
-const widthOfRun = (run: Run, size: number): number =>
-  run.font ? run.font.widthOfTextAtSize(run.letters, size) : (BOX.width + 2 * BOX.gap) * size;
+const widths = new WeakMap<PDFFont, Map<string, number>>();
+/** How wide letters are in type of size 1; words that come again are measured once. */
+function unitWidth(font: PDFFont, letters: string): number {
+  const known = widths.get(font) ?? new Map<string, number>();
+  widths.set(font, known);
+  const width = known.get(letters) ?? font.widthOfTextAtSize(letters, 1);
+  known.set(letters, width);
+  return width;
+}
 
-/** Letters and fractions of a line, each with the distance from its start. */
-function laidOut(faces: Faces, words: string, { face, size }: Pick<Style, 'face' | 'size'>) {
+const widthOfRun = (run: Run, size: number): number =>
+  size * (run.font ? unitWidth(run.font, run.letters) : BOX.width + 2 * BOX.gap);
+
+/** Letters and fractions of a line, each with what is left free before it. */
+function runsOfLine(faces: Faces, words: string, { face, size }: Pick<Style, 'face' | 'size'>) {
   const { letters, fractions } = faces[face];
-  const placed: { run: Run; x: number }[] = [];
-  let x = 0;
+  const runs: { run: Run; freeBefore: number }[] = [];
   let previous = '';
-  const put = (run: Run) => {
-    placed.push({ run, x });
-    x += widthOfRun(run, size);
-  };
   for (const part of words.split(FRACTION)) {
     if (!part) continue;
     if (part.includes('\u2044')) {
       // 103 and its ½ belong together; a ½ after a word is set apart from it
-      if (part.startsWith(' '))
-        x += /\d$/.test(previous) ? size * 0.08 : first(letters).widthOfTextAtSize(' ', size);
-      put({ font: fractions, letters: part.trim() });
-    } else runsOf(part, letters).forEach(put);
+      const space = /\d$/.test(previous) ? size * 0.08 : size * unitWidth(first(letters), ' ');
+      const freeBefore = part.startsWith(' ') ? space : 0;
+      runs.push({ run: { font: fractions, letters: part.trim() }, freeBefore });
+    } else runs.push(...runsOf(part, letters).map((run) => ({ run, freeBefore: 0 })));
     previous = part;
   }
-  return { placed, width: x };
+  return runs;
 }
 
 /** How wide words are on paper, points. */
 export const widthOfWords = (faces: Faces, words: string, style: Pick<Style, 'face' | 'size'>): number =>
-  laidOut(faces, words, style).width;
+  sum(runsOfLine(faces, words, style).map(({ run, freeBefore }) => freeBefore + widthOfRun(run, style.size)));
 
 /** Draws words on a line: fractions in the font's own form, a box for a letter that no font has. */
 export function drawWords(
@@ -119,17 +143,27 @@ export function drawWords(
   words: string,
   place: { x: number; y: number } & Style,
 ): void {
-  const { x: left, y, size, color } = place;
-  for (const { run, x } of laidOut(faces, words, place).placed) {
-    if (run.font) page.drawText(run.letters, { x: left + x, y, size, font: run.font, color });
-    else
-      page.drawRectangle({
-        x: left + x + BOX.gap * size,
-        y,
-        width: BOX.width * size,
-        height: BOX.height * size,
-        borderColor: color,
-        borderWidth: 0.05 * size,
-      });
-  }
+  const { y, size, color } = place;
+  const runs = runsOfLine(faces, words, place);
+  let x = place.x;
+  runs.forEach(({ run, freeBefore }, i) => {
+    x += freeBefore;
+    if (run.font) page.drawText(run.letters, { x, y, size, font: run.font, color });
+    else drawBox(page, { x, y, size, color });
+    // what nothing follows need not be measured
+    if (i < runs.length - 1) x += widthOfRun(run, size);
+  });
 }
+
+const drawBox = (
+  page: PDFPage,
+  { x, y, size, color }: { x: number; y: number } & Omit<Style, 'face'>,
+): void =>
+  page.drawRectangle({
+    x: x + BOX.gap * size,
+    y,
+    width: BOX.width * size,
+    height: BOX.height * size,
+    borderColor: color,
+    borderWidth: 0.05 * size,
+  });

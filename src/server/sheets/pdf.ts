@@ -3,6 +3,7 @@ import type { FittingStep, Mark } from '../../core/plan/fittingStep';
 import { sheetParts, type NumberedStep, type SheetPart } from '../../core/plan/sheetParts';
 import { inLook } from '../../core/room/arrange';
 import { MARGIN, newPen, numberPages, paragraph, room, rule, text, type Paper, type Pen } from './pen';
+import { widthOfWords } from './letters';
 import { makeSheet, rowWords, type Sheet, type SheetAsk } from './rows';
 import { drawWall } from './wallDrawing';
 
@@ -72,13 +73,18 @@ function writeWall(pen: Pen, sheet: Sheet, { wallId, steps, marks }: SheetPart):
   for (const s of steps) writeStep(pen, sheet, s);
 }
 
+const STEP = { size: 10.5, face: 'bold' } as const;
+
 function writeStep(pen: Pen, sheet: Sheet, { step, number }: NumberedStep): void {
   const rows = rowWords(sheet);
   room(pen, 32);
   const note = rows.note(step);
-  const title = `${number}   ${rows.title(step)}${note ? ` – ${note}` : ''}`;
-  text(pen, title, MARGIN, { size: 10.5, face: 'bold' });
+  const title = `${number}   ${rows.title(step)}`;
+  const together = note ? `${title} – ${note}` : title;
+  const isOneLine = widthOfWords(pen.faces, together, STEP) <= pen.width - 2 * MARGIN;
+  text(pen, isOneLine ? together : title, MARGIN, STEP);
   pen.y -= 14;
+  if (!isOneLine) paragraph(pen, note, 9.5, 20);
   for (const words of rows.panels(step)) {
     room(pen, 15);
     text(pen, words, MARGIN + 20, { size: 9.5, face: 'plain' });

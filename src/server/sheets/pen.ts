@@ -59,23 +59,25 @@ export function text(
   drawWords(pen.page, pen.faces, words, { x, y: pen.y, size, face, color });
 }
 
-/** Words over as many lines as they need. */
-export function paragraph(pen: Pen, words: string, size: number): void {
-  const widestPt = pen.width - 2 * MARGIN;
+/** Words over as many lines as they need, moved in from the margin where that is asked for. */
+export function paragraph(pen: Pen, words: string, size: number, inPt = 0): void {
+  const widestPt = pen.width - 2 * MARGIN - inPt;
   const style = { size, face: 'plain', color: SOFT } as const;
+  const widthOf = (part: string) => widthOfWords(pen.faces, part, style);
+  const spacePt = widthOf(' ');
   let line = '';
+  let linePt = 0;
   const flush = () => {
     room(pen, size + 6);
-    text(pen, line, MARGIN, style);
+    text(pen, line, MARGIN + inPt, style);
     pen.y -= size * 1.35;
     line = '';
   };
   for (const word of words.split(' ')) {
-    const longer = line ? `${line} ${word}` : word;
-    if (line && widthOfWords(pen.faces, longer, style) > widestPt) {
-      flush();
-      line = word;
-    } else line = longer;
+    const wordPt = widthOf(word);
+    if (line && linePt + spacePt + wordPt > widestPt) flush();
+    linePt = line ? linePt + spacePt + wordPt : wordPt;
+    line = line ? `${line} ${word}` : word;
   }
   if (line) flush();
   pen.y -= 4;

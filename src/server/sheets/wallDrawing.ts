@@ -1,24 +1,19 @@
 import 'server-only';
-import { rgb } from 'pdf-lib';
+import { clip, concatTransformationMatrix, endPath, popGraphicsState, pushGraphicsState, rgb } from 'pdf-lib';
 import { hexOfLab } from '../../core/colour/spaces';
-import type { Swatch } from '../../core/model/types';
 import type { NumberedMark } from '../../core/plan/sheetParts';
-import { UNDYED, type Elevation, type Shape } from '../../core/room/shape';
-import { INK, MARGIN, type Pen } from './pen';
+import type { Elevation, Shape } from '../../core/room/shape';
+import { drawnFrom, fitScale, type Scale } from '../../drawing/drawnFrom';
+import { FORMS } from '../../drawing/forms/forms';
+import { ObjectForm } from '../../drawing/forms/objects';
+import { Wished } from '../../drawing/forms/wished';
+import { newCanvas, resourcesOf, type Canvas } from './drawn/canvas';
+import { drawNode } from './drawn/draw';
+import { outlineOf } from './drawn/paths';
 import { drawWords, widthOfWords } from './letters';
+import { INK, MARGIN, type Pen } from './pen';
 
-/** Least distance of two fold lines on paper, pt. Closer ones would only blacken the cloth. */
-const LEAST_FOLD = 1.8;
-const PALE = rgb(0.87, 0.91, 0.94);
-const EDGE = rgb(0.35, 0.35, 0.35);
-const FOLD = rgb(0.3, 0.3, 0.3);
 const NUMERAL = 7;
-
-const paint = (colour: Pick<Swatch, 'l' | 'a' | 'b'>) => {
-  const hex = hexOfLab(colour);
-  const part = (start: number) => parseInt(hex.slice(start, start + 2), 16) / 255;
-  return rgb(part(1), part(3), part(5));
-};
 
 /** The wall on the page: points to a millimetre, and where its floor is. */
 type OnPage = { perMm: number; baseY: number };
@@ -27,7 +22,7 @@ type Drawn = { elevation: Elevation; marks: readonly NumberedMark[]; levelLineMm
 /** A wall in small below the pen: what is on it, the level line, and the number of each step at its marks. */
 export function drawWall(pen: Pen, { elevation, marks, levelLineMm, highPt }: Drawn): void {
   const onPage = { perMm: highPt / elevation.ceilingMm, baseY: pen.y - highPt };
-  for (const shape of elevation.shapes) drawShape(pen, shape, elevation, onPage);
+  drawShapes(pen, elevation, onPage, highPt);
   pen.page.drawRectangle({
     x: MARGIN,
     y: onPage.baseY,
@@ -41,29 +36,31 @@ export function drawWall(pen: Pen, { elevation, marks, levelLineMm, highPt }: Dr
   pen.y = onPage.baseY;
 }
 
-function drawShape(pen: Pen, s: Shape, { lengthMm, ceilingMm }: Elevation, { perMm, baseY }: OnPage): void {
-  const leftMm = Math.max(0, s.box.xMm);
-  const widthMm = Math.min(lengthMm, s.box.xMm + s.box.widthMm) - leftMm;
-  if (widthMm <= 0) return;
-  const bare = s.form === 'curtain' ? paint(UNDYED) : PALE;
-  const y = baseY + s.box.yMm * perMm;
-  pen.page.drawRectangle({
-    x: MARGIN + leftMm * perMm,
-    y,
-    width: widthMm * perMm,
-    height: Math.min(s.box.heightMm, ceilingMm - s.box.yMm) * perMm,
-    color: s.colours[0] ? paint(s.colours[0]) : bare,
-    borderColor: s.wish ? INK : EDGE,
-    borderWidth: s.wish ? 0.7 : 0.3,
-    ...(s.wish ? { borderDashArray: [3, 2], opacity: 0.45 } : {}),
-  });
-  const folds = s.form === 'curtain' ? (s.folds ?? 1) : 1;
-  if ((widthMm * perMm) / folds < LEAST_FOLD) return;
-  for (let i = 1; i < folds; i++) {
-    const x = MARGIN + (leftMm + (widthMm * i) / folds) * perMm;
-    const end = { x, y: y + s.box.heightMm * perMm };
-    pen.page.drawLine({ start: { x, y }, end, thickness: 0.25, color: FOLD });
-  }
+/** Everything on a wall, cut off at its ends, in the units and with the forms of the screen. */
+function drawShapes(
+  pen: Pen,
+  { shapes, lengthMm, ceilingMm }: Elevation,
+  { perMm, baseY }: OnPage,
+  highPt: number,
+): void {
+  const widthPt = lengthMm * perMm;
+  const scale = fitScale({ widthMm: lengthMm, heightMm: ceilingMm }, { width: widthPt, height: highPt }, 0);
+  const toPage = [1, 0, 0, -1, MARGIN, baseY + highPt] as const;
+  const canvas = newCanvas(pen.doc.context, resourcesOf(pen.page), toPage);
+  const frame = outlineOf('rect', { x: 0, y: 0, width: widthPt, height: highPt });
+  canvas.ops.push(pushGraphicsState(), concatTransformationMatrix(...toPage));
+  if (frame) canvas.ops.push(...frame.ops, clip(), endPath());
+  for (const shape of shapes) drawShape(canvas, shape, scale);
+  canvas.ops.push(popGraphicsState());
+  pen.page.pushOperators(...canvas.ops);
+}
+
+/** A shape as the screen draws it: its pattern at true scale, its folds, its frame. */
+function drawShape(canvas: Canvas, shape: Shape, scale: Scale): void {
+  const drawn = drawnFrom({ shape, scale, paint: hexOfLab, lampLit: false }, shape.key);
+  if (drawn.w <= 0 || drawn.h <= 0) return;
+  const form = FORMS[shape.form]?.(drawn) ?? ObjectForm({ drawn });
+  drawNode(canvas, shape.wish ? Wished({ drawn, children: form }) : form);
 }
 
 function drawLevelLine(pen: Pen, levelLineMm: number, lengthMm: number, { perMm, baseY }: OnPage): void {

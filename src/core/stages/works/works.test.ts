@@ -103,7 +103,11 @@ describe('strips', () => {
     expect(paper({ overlapMm: 100 })).toMatchObject({ count: 10, rolls: 4 });
   });
   it('are cut from one length where it is sold by length', () => {
-    expect(paper({ lengthMm: null })).toMatchObject({ count: 9, rolls: null, lengthMm: expect.closeTo(9 * 2540, 6) as number });
+    expect(paper({ lengthMm: null })).toMatchObject({
+      count: 9,
+      rolls: null,
+      lengthMm: expect.closeTo(9 * 2540, 6) as number,
+    });
   });
   it('of all walls are counted wall by wall', () => {
     // nine for each long wall, seven for each short one

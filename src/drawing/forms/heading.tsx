@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Shape } from '../../../../core/room/shape';
+import type { Shape } from '../../core/room/shape';
 import type { Drawn } from './drawn';
 
 /** A panel's top edge as its heading is drawn, in units of the drawing. */

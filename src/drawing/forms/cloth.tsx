@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Cloth } from '../../../../ui/drawing/cloth';
+import { Cloth } from '../../ui/drawing/cloth';
 import { patternId, type Drawn } from './drawn';
 
 /** The pattern of a flat cloth, at true scale. */

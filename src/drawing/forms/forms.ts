@@ -1,4 +1,4 @@
-import type { Form } from '../../../../core/room/shape';
+import type { Form } from '../../core/room/shape';
 import { curtain, rod } from './curtain';
 import type { DrawForm } from './drawn';
 import { box, foliage, lampBase, leg, shade, vase } from './furniture';

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import type { ClothColour } from '../../../../ui/drawing/cloth';
-import type { Shape } from '../../../../core/room/shape';
+import type { ClothColour } from '../../ui/drawing/cloth';
+import type { Shape } from '../../core/room/shape';
 
 /** What a form is drawn from: its shape, where it lies on the drawing, and its colours as painted. */
 export type Drawn = {

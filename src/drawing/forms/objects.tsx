@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Form } from '../../../../core/room/shape';
+import type { Form } from '../../core/room/shape';
 import { EDGE, type DrawForm, type Drawn } from './drawn';
 
 // What stands on surfaces, by its kind and in its own size. It is loaded when the first of it is drawn.

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { panelPath } from '../../../../ui/drawing/cloth';
+import { panelPath } from '../../ui/drawing/cloth';
 import { ClothAt } from './cloth';
 import { EDGE, type Drawn, type DrawForm } from './drawn';
 import { PanelHeading } from './heading';

@@ -1,10 +1,10 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import type { Form, Shape } from '../../../../core/room/shape';
-import { fitScale } from '../../../../ui/drawing/scale';
-import { ShapeView } from '../ShapeView';
-import { FORMS } from './forms';
-import { OBJECT_FORMS, type ObjectFormName } from './objects';
+import type { Form, Shape } from '../../../core/room/shape';
+import { fitScale } from '../../../ui/drawing/scale';
+import { ShapeView } from './ShapeView';
+import { FORMS } from '../../../drawing/forms/forms';
+import { OBJECT_FORMS, type ObjectFormName } from '../../../drawing/forms/objects';
 
 const SHAPE: Shape = {
   key: 'thing',

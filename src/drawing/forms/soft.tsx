@@ -1,4 +1,4 @@
-import { pillowPath } from '../../../../ui/drawing/cloth';
+import { pillowPath } from '../../ui/drawing/cloth';
 import { FlatCloth } from './cloth';
 import { EDGE, type DrawForm } from './drawn';
 
