@@ -6,8 +6,8 @@ const WORKS = '/rooms/long-room/works?look=early-summer&wall=n';
 const lookOf = async (page: Page, id = 'early-summer') =>
   (await fileOf(page)).looks.find((l) => l.id === id)!;
 const add = async (page: Page, act: string, on: string) => {
-  await choose(page, 'What is done', act);
-  await choose(page, 'On what', on);
+  await choose(page.getByRole('combobox', { name: 'What is done' }), act);
+  await choose(page.getByRole('combobox', { name: 'On what' }), on);
   await page.getByRole('button', { name: 'Add', exact: true }).click();
 };
 
@@ -19,7 +19,7 @@ test('a wall is painted for one look: how much, on the sheet, and then for good'
   await page.goto(WORKS);
   await expect(page.getByText('nothing to be done')).toBeVisible();
   await add(page, 'Paint', 'North wall');
-  await choose(page, 'Colour afterwards', 'A colour of its own');
+  await choose(page.getByRole('combobox', { name: 'Colour afterwards' }), 'A colour of its own');
   const work = async () => (await lookOf(page)).works[0];
   await expect.poll(async () => (await work())?.after.colours?.length).toBe(1);
   await expect(page.getByText(/l \(.* gal\) for 2 coats/).first()).toBeVisible();
@@ -60,7 +60,7 @@ test('two of several covers are dyed and become a thing of their own', async ({ 
   expect(item.count).toBeGreaterThan(2);
   await add(page, 'Dye', item.name);
   await expect(page.getByText(/of dry cloth/).first()).toBeVisible();
-  await choose(page, 'Colour afterwards', 'A colour of its own');
+  await choose(page.getByRole('combobox', { name: 'Colour afterwards' }), 'A colour of its own');
   await page.getByRole('button', { name: 'It is done' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('textbox').fill('2');

@@ -89,6 +89,16 @@ function asVersion3(file: RoomFile): unknown {
   };
 }
 
+describe('a room file of version 5', () => {
+  it.each(['long-room', 'bathroom'])('comes out without works, and otherwise the same: %s', (id) => {
+    const file = demoRoom(id);
+    expect(roomFileSchema.parse(upgradeRoomFile(asVersion5(file)))).toEqual({
+      ...file,
+      looks: file.looks.map((look) => ({ ...look, works: [] })),
+    });
+  });
+});
+
 describe('a room file of version 4', () => {
   it.each(['long-room', 'harbour-bedroom'])('comes out meaning the same: %s', (id) => {
     const file = plainThings(demoRoom(id));
