@@ -5,12 +5,12 @@ import { fail, ok, type Result } from '../core/base/result';
 import { readReader, type ReaderIssue, type ReaderRow } from '../core/colour/reader';
 import type { Item, StoragePlace } from '../core/model/types';
 import type { NeedLine } from '../core/stash/need';
-import type { Spot } from '../core/stash/spots';
+import type { FitsIn } from '../core/plan/fitsIn';
 import type { DoorIssue } from '../server/issues';
 import { looksOfRooms, needLines, type LooksOfRoom } from '../server/stash/need';
 import { dropPlace, placeRows, putPlace, type PlaceRow } from '../server/stash/places';
 import { simulatedReading, takeReading } from '../server/stash/reader';
-import { shopPanels } from '../server/stash/shops';
+import { shopPanels, shopThings, type ShopThing } from '../server/stash/shops';
 import {
   cutTags,
   duplicateItem,
@@ -31,6 +31,10 @@ const ids = z.array(id).min(1).max(5000);
 
 export async function shopPanelsAction(): Promise<ReturnType<typeof shopPanels>> {
   return shopPanels();
+}
+/** What shops have of some kinds of things. */
+export async function shopThingsAction(kinds: string[]): Promise<ShopThing[]> {
+  return shopThings(z.array(z.string().max(20)).max(40).parse(kinds));
 }
 export async function stashHeadAction(): Promise<StashHead> {
   return stashHead();
@@ -96,7 +100,7 @@ export async function needLinesAction(
 export async function looksOfRoomsAction(): Promise<LooksOfRoom[]> {
   return looksOfRooms();
 }
-export async function spotsOfRoomAction(roomId: string): Promise<Spot[]> {
+export async function spotsOfRoomAction(roomId: string): Promise<FitsIn[]> {
   return spotsOfRoom(id.parse(roomId));
 }
 

@@ -68,11 +68,11 @@ test('two of several covers are dyed and become a thing of their own', async ({ 
   await expect(dialog.getByText(/become a thing of their own/)).toBeVisible();
   await dialog.getByRole('button', { name: 'It is done' }).click();
   await saved(page);
-  await expect
-    .poll(async () =>
-      (await fileOf(page)).items.filter((i) => i.name.startsWith(item.name)).map((i) => i.count),
-    )
-    .toEqual(expect.arrayContaining([item.count - 2, 2]));
+  const dyed = async () => (await fileOf(page)).items.find((i) => i.name === `${item.name}, dyed`);
+  await expect.poll(async () => (await dyed())?.count).toBe(2);
+  const used = (await lookOf(page)).placements.map((p) => p.itemId);
+  expect(used).toContain((await dyed())!.id);
+  expect(used).not.toContain(item.id);
 });
 
 test('by keys alone a work is put on the list, said more of, and taken off again', async ({

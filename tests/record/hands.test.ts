@@ -16,7 +16,7 @@ import { ruleBook } from '../../src/core/rules/book';
 import { checkRoomFile } from '../../src/core/stages/measure/check';
 import { gapsRound, snapHanging } from '../../src/core/stages/walls/snap';
 import { EVERYTHING, UNUSED, filterStash, prepare } from '../../src/core/stash/entry';
-import { spotsOf } from '../../src/core/stash/spots';
+import { fitsIn } from '../../src/core/plan/fitsIn';
 import { contentsOf, goesUnder } from '../../src/core/stash/storage';
 import { itemToCells } from '../../src/core/stash/table/columns';
 import { readTable } from '../../src/core/stash/table/readTable';
@@ -138,7 +138,7 @@ function stashLines(file: RoomFile): string[] {
     ...linesOf('read', 'add' in table ? table.finish() : table),
     ...linesOf('contents', contentsOf(BOX, kept, rules)),
     ...linesOf('under', goesUnder(BOX, file.pieces)),
-    ...spotsOf(file, rules).flatMap((spot) => [
+    ...fitsIn(file, planLook(file, { lookId: file.looks[0]!.id })).flatMap((spot) => [
       ...linesOf('spot', spot),
       ...linesOf(
         'fit',

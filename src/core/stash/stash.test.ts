@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { bareRoom, fittingOf, demoRoom, inchRules, inches, piece, toIn } from '../../../tests/helpers/rooms';
+import { inchRules, piece } from '../../../tests/helpers/rooms';
 import { newItem } from '../model/defaults';
-import type { Item, RoomFile, StoragePlace } from '../model/types';
+import type { Item, StoragePlace } from '../model/types';
 import { arrivalOf } from './arrived';
 import { needAgainstHave, usedBySeason, usedElsewhere, type Use } from './need';
 import { addDays, dayOf, daysBetween, returnOf } from './returns';
-import { spotsOf } from './spots';
 import { contentsOf, goesUnder, packedLitres } from './storage';
 
 const rules = inchRules();
@@ -238,78 +237,5 @@ describe('arrived', () => {
       'lighter',
     ]);
     expect(arrivalOf({ l: 50, a: 0, b: -20 }, { l: 50, a: 0, b: -4 }, rules).turns).toEqual(['yellower']);
-  });
-});
-
-describe('spots', () => {
-  it('a bookcase has bays between its shelves, a table its top up to the ceiling, furniture the wall over it', () => {
-    const file = {
-      ...bareRoom(),
-      pieces: [
-        piece({
-          id: 'b',
-          name: 'Bookcase',
-          kind: 'bookcase',
-          seat: null,
-          heightMm: inches(72),
-          shelvesMm: [inches(4), inches(20)],
-          yMm: inches(7),
-          depthMm: inches(12),
-        }),
-      ],
-    };
-    const found = spotsOf(file, rules).map((s) => [s.what, s.n, toIn(s.heightMm)]);
-    expect(found).toEqual([
-      ['shelf', 1, toIn(inches(16) - 20)],
-      ['shelf', 2, toIn(inches(52) - 20)],
-      ['top', 0, 24],
-      ['over', 0, 24],
-    ]);
-    expect(spotsOf(demoRoom('long-room'), rules).some((s) => s.what === 'seat' && s.of === 'Long sofa')).toBe(
-      true,
-    );
-    expect(spotsOf(bareRoom(), rules)).toEqual([]);
-  });
-  it('under a shelf or a screen a top ends there, and an inch below the screen', () => {
-    const chest = piece({
-      id: 'c',
-      kind: 'chest',
-      seat: null,
-      heightMm: inches(30),
-      yMm: inches(9),
-      depthMm: inches(18),
-    });
-    const over = (kind: 'tv' | 'shelf' | 'vent', wallId = 'n') =>
-      fittingOf({
-        kind,
-        wallId,
-        xMm: inches(60),
-        widthMm: inches(40),
-        bottomMm: inches(50),
-        heightMm: inches(20),
-      });
-    const top = (more: Partial<RoomFile>) => {
-      const spot = spotsOf({ ...bareRoom(), pieces: [chest], ...more }, rules).find((s) => s.id === 'c/top');
-      return toIn(spot!.heightMm);
-    };
-    expect(top({})).toBe(66);
-    expect(top({ fittings: [over('shelf')] })).toBe(20);
-    expect(top({ fittings: [over('tv')] })).toBe(19);
-    expect([top({ fittings: [over('vent')] }), top({ fittings: [over('tv', 's')] })]).toEqual([66, 66]);
-    expect(top({ fittings: [over('tv')], pieces: [{ ...chest, yMm: inches(60) }] })).toBe(66);
-    const mantel = { widthMm: inches(50), depthMm: inches(8), topMm: inches(44) };
-    const fire = {
-      ...over('vent'),
-      id: 'fire',
-      kind: 'fireplace' as const,
-      bottomMm: 0,
-      heightMm: inches(40),
-      mantel,
-    };
-    const spots = spotsOf(
-      { ...bareRoom(), fittings: [fire, { ...over('tv'), bottomMm: inches(60) }] },
-      rules,
-    );
-    expect(spots.map((s) => [s.what, toIn(s.heightMm)])).toEqual([['mantel', 15]]);
   });
 });

@@ -21,7 +21,8 @@ import { useRoom } from '../shell/room/RoomContext';
 import { placeOnDrawing } from '../shell/placing/placeOnDrawing';
 import { usePlacedProps } from '../shell/placing/usePlacedProps';
 import { usePlacing } from '../shell/placing/usePlacing';
-import { useStash, type StashRow } from '../shell/useStash';
+import { useShop, type StripRow } from '../shell/placing/useShop';
+import { useStash } from '../shell/useStash';
 import { SheetHead, SheetTitle, Workspace, Numeral } from '../shell/Workspace';
 import { SeatSheet } from './SeatSheet';
 import { seatView } from './seatView';
@@ -43,6 +44,7 @@ export function SeatsScreen(): ReactNode {
   const { file, arranged, look, plan, rules, picked, pick, setWall } = useRoom();
   const covers = useStash('cover');
   const throws = useStash('throw');
+  const shop = useShop('cover,throw');
   const unit = file.room.unit;
   const seats = arranged.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
   const piece =
@@ -54,7 +56,7 @@ export function SeatsScreen(): ReactNode {
   const drawn = useRef<{ scale: Scale; left: number } | null>(null);
   const box = useRef<HTMLDivElement>(null);
   const noInsert = useCallback(
-    (row: StashRow) => (hasInsert(row, rules) ? null : t('seats.noInsertFits')),
+    (row: StripRow) => (row.kind !== 'cover' || hasInsert(row, rules) ? null : t('seats.noInsertFits')),
     [rules, t],
   );
   if (!piece) return <NoSeats />;
@@ -127,7 +129,7 @@ export function SeatsScreen(): ReactNode {
       </div>
       <SeatAnswers plan={seatPlan} />
       <PlacingStrip
-        rows={covers}
+        rows={[...covers, ...shop]}
         noteOf={noInsert}
         wish={SEAT_WISH}
         onDrop={drop}

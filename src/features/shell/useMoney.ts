@@ -12,3 +12,9 @@ export function useMoney(): (amount: Money) => string {
   const currency = useRoom().rules.school('stash.currency');
   return (amount) => formatMoney(amount, currency);
 }
+
+/** The same where nothing is drawn anew while something is dragged. */
+export function useMoneyAtRest(): (amount: Money) => string {
+  const currency = useCurrency();
+  return (amount) => formatMoney(amount, currency);
+}

@@ -8,7 +8,8 @@ import { hexOfLab, labOfHex } from '../../core/colour/spaces';
 import type { Item } from '../../core/model/types';
 import { ITEM_KINDS, SEASONS, TEXTURES } from '../../core/model/values/item';
 import { EVERYTHING, type StashFilter } from '../../core/stash/entry';
-import type { Spot } from '../../core/stash/spots';
+import type { FitsIn } from '../../core/plan/fitsIn';
+import { useSpotName } from '../shell/placing/useSpotName';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
@@ -135,7 +136,7 @@ const ANY_SIZE_MM = 100_000;
 function FitsFilter({ filter, set }: FilterProps): ReactNode {
   const t = useTranslations('stash');
   const { head, unit } = useStashRoom();
-  const [spots, setSpots] = useState<{ roomId: string; spots: Spot[] } | null>(null);
+  const [spots, setSpots] = useState<{ roomId: string; spots: FitsIn[] } | null>(null);
   const size = (field: 'widthMm' | 'heightMm' | 'depthMm', mm: number | null) => {
     const fits = {
       ...(filter.fits ?? { widthMm: ANY_SIZE_MM, heightMm: ANY_SIZE_MM, depthMm: null }),
@@ -155,11 +156,11 @@ function FitsFilter({ filter, set }: FilterProps): ReactNode {
     }
     setSpots({ roomId, spots: await spotsOfRoomAction(roomId) });
   };
-  const spotName = (s: Spot) =>
-    t(`spot.${s.what}`, {
-      of: s.of,
-      n: s.n,
-      size: formatSize(s.widthMm, s.heightMm, unit),
+  const nameOf = useSpotName();
+  const spotName = ({ where, widthMm, heightMm }: FitsIn) =>
+    t('spotSize', {
+      spot: where.kind === 'over' ? t('spotOver', { of: where.name }) : nameOf(where),
+      size: formatSize(widthMm, heightMm, unit),
     });
   return (
     <div>

@@ -13,22 +13,24 @@ import { PlacingStrip } from '../shell/placing/PlacingStrip';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useSpotName } from '../shell/placing/useSpotName';
 import { useRoom } from '../shell/room/RoomContext';
-import { useStash, type StashRow } from '../shell/useStash';
+import { isOfShop, useShop, type StripRow } from '../shell/placing/useShop';
+import { useStash } from '../shell/useStash';
 import type { DropTarget } from './SurfaceDrawing';
 import type { SurfaceState } from './useSurface';
 
-const SOURCES = ['all', 'here', 'elsewhere', 'stored'] as const;
+const SOURCES = ['all', 'here', 'elsewhere', 'stored', 'shop'] as const;
 type Source = (typeof SOURCES)[number];
 
-/** Where a thing of the stash is: in this room, in another, or put away. */
-const sourceOf = (row: StashRow, roomId: string): Source => {
+/** Where a thing is: in this room, in another, put away, or in a shop. */
+const sourceOf = (row: StripRow, roomId: string): Source => {
+  if (isOfShop(row)) return 'shop';
   if (row.roomId === roomId) return 'here';
   return row.roomId !== null || row.elsewhere !== null ? 'elsewhere' : 'stored';
 };
 type Order = { kinds: readonly string[]; used: ReadonlyMap<string, number> };
 /** What all of it is in use, here or in other rooms, comes last; then by where it is, then by what usually goes there. */
-const rank = (row: StashRow, roomId: string, { kinds, used }: Order): number =>
-  (row.count <= (used.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0) ? 1000 : 0) +
+const rank = (row: StripRow, roomId: string, { kinds, used }: Order): number =>
+  (isOfShop(row) || row.count > (used.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0) ? 0 : 1000) +
   SOURCES.indexOf(sourceOf(row, roomId)) * 100 +
   kinds.indexOf(row.kind);
 
@@ -53,7 +55,9 @@ export function SurfaceStrip({ state, onDrop }: Props): ReactNode {
   const [source, setSource] = useState<Source>('all');
   const { surface, target, targets, setTarget } = state;
   const kinds: readonly string[] = TAKES[target.kind];
-  const found = useStash(kinds.join(','));
+  const owned = useStash(kinds.join(','));
+  const shop = useShop(kinds.join(','));
+  const found = useMemo((): StripRow[] => [...owned, ...shop], [owned, shop]);
   const room = file.room.id;
   const order = useMemo(() => ({ kinds, used: countsOf(look.placements) }), [kinds, look.placements]);
   const whyNot = useWhyNot(state);
@@ -108,7 +112,7 @@ export function SurfaceStrip({ state, onDrop }: Props): ReactNode {
 }
 
 /** Why a thing does not fit on what it would be put on; null where it does. */
-function useWhyNot({ surface, target }: SurfaceState): (row: StashRow) => string | null {
+function useWhyNot({ surface, target }: SurfaceState): (row: StripRow) => string | null {
   const t = useTranslations('surfaces');
   const { file, rules } = useRoom();
   const { unit } = file.room;

@@ -167,7 +167,7 @@ function PullFields({ planned: { work }, set }: Fields): ReactNode {
       </div>
       {pulls && (
         <a
-          className="text-[14px] underline underline-offset-4"
+          className="my-1 inline-block text-[14px] underline underline-offset-4"
           href={`/api/rooms/${file.room.id}/pulls.pdf?look=${look.id}&work=${work.id}`}
           download
         >

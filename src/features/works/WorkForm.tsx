@@ -8,6 +8,7 @@ import { WORK_TRIAL, WORK_UNDO } from '../../core/model/values/look';
 import type { Finish, Sheen, Work, WorkAct } from '../../core/model/types';
 import { finishOfWall } from '../../core/room/works';
 import type { WorkPlan } from '../../core/stages/works/planWork';
+import { asSentence } from '../../messages/findingWords';
 import { workNote } from '../../messages/workWords';
 import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField } from '../../ui/Field';
@@ -58,7 +59,8 @@ export function WorkForm({ planned }: { planned: WorkPlan }): ReactNode {
     <div className="space-y-2.5 pb-3 pt-1">
       <p className="text-[14px]">
         <Words>
-          {workNote({ ...work, amount, beginDays, waitHours }, say, file.room.unit) || t('nothingTaken')}
+          {asSentence(workNote({ ...work, amount, beginDays, waitHours }, say, file.room.unit)) ||
+            t('nothingTaken')}
         </Words>
       </p>
       <AfterFields planned={planned} set={set} />

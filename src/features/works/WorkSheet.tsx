@@ -59,13 +59,17 @@ function Sums(): ReactNode {
   return (
     <div className="mb-3 grid grid-cols-2 gap-x-5">
       <Numeral label={t('cost')} note={unpriced > 0 ? t('unpriced', { count: unpriced }) : t('allPriced')}>
-        {money(sum(toDo.map(({ work }) => work.cost ?? 0)))}
+        {unpriced === toDo.length && unpriced > 0
+          ? t('notKnown')
+          : money(sum(toDo.map(({ work }) => work.cost ?? 0)))}
       </Numeral>
       <Numeral
         label={t('time')}
         note={untimed > 0 ? t('untimed', { count: untimed }) : t('begin', { days: begin })}
       >
-        {timeWords(sum(toDo.map(({ work }) => work.minutes ?? 0)), say)}
+        {untimed === toDo.length && untimed > 0
+          ? t('notKnown')
+          : timeWords(sum(toDo.map(({ work }) => work.minutes ?? 0)), say)}
       </Numeral>
     </div>
   );

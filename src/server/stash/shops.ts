@@ -1,5 +1,7 @@
 import 'server-only';
 import shop from '../../../demo/shop.json';
+import { newItem } from '../../core/model/defaults';
+import type { Item, ItemKind } from '../../core/model/types';
 import type { Offer } from '../../core/stash/need';
 import type { ShopPanels } from '../../core/stages/windows/solve/solveWindows';
 
@@ -32,3 +34,41 @@ export const shopPanels = (): ShopPanels[] =>
       .filter((l) => l.kind === 'panel')
       .map((l) => ({ name: l.name, stock: l.stock, price: l.price, leadDays: s.leadDays })),
   );
+
+/** A thing that a shop has: offered beside the stash, and only wished for once it is put somewhere. */
+export type ShopThing = { item: Item; source: string; stock: number; leadDays: number };
+
+/** Things of some kinds that shops have, with their sizes and colours, the cheapest first. */
+export const shopThings = (kinds: readonly string[]): ShopThing[] =>
+  shop.things
+    .flatMap(({ name: source, things }) =>
+      things
+        .filter(({ kind, stock }) => kinds.includes(kind) && stock > 0)
+        .map(({ stock, ...thing }) => ({
+          item: wishedFrom(thing, source),
+          source,
+          stock,
+          leadDays: shop.sources.find((s) => s.name === source)?.leadDays ?? 0,
+        })),
+    )
+    .sort((a, b) => a.item.price - b.item.price);
+
+type Thing = Omit<(typeof shop.things)[number]['things'][number], 'stock'>;
+
+/** The same thing has the same id wherever it is put, so that two of it are one line to buy. */
+function wishedFrom({ name, kind, widthMm, heightMm, depthMm, price, colour }: Thing, source: string): Item {
+  return newItem({
+    id: `shop-${`${source} ${name}`.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`.slice(0, 64),
+    name,
+    kind: kind as ItemKind,
+    count: 0,
+    widthMm,
+    heightMm,
+    depthMm,
+    price,
+    source,
+    colours: [{ ...colour, share: 1 }],
+    seen: false,
+    wish: { count: 1, widthMm: [widthMm, widthMm], heightMm: [heightMm, heightMm], mostPrice: price },
+  });
+}

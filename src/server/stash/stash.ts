@@ -13,7 +13,9 @@ import { oversizedSide } from '../../core/stash/itemSize';
 import { SEASONS } from '../../core/model/values/item';
 import { usedBySeason } from '../../core/stash/need';
 import { addDays, dayOf } from '../../core/stash/returns';
-import { spotsOf, type Spot } from '../../core/stash/spots';
+import { fitsIn, type FitsIn } from '../../core/plan/fitsIn';
+import { planLook } from '../../core/plan/planLook';
+import { inLook } from '../../core/room/arrange';
 import { inEntry, nextEntry, type Label } from '../../data/journal';
 import {
   deleteItem,
@@ -30,9 +32,8 @@ import {
 } from '../../data/itemRepository';
 import { changesOf } from '../../data/rows';
 import { loadPlaces } from '../../data/placeRepository';
-import { usualUnit } from '../../data/roomRepository';
+import { loadRoomFile, loadRoomHeads, usualUnit } from '../../data/roomRepository';
 import { loadRules } from '../../data/ownRuleRepository';
-import { loadRoom, loadRoomHeads } from '../../data/roomRepository';
 import { returnDaysOf, shopNames } from './shops';
 import { inOneGo } from '../inOneGo';
 import { schemaIssues, type DoorIssue } from '../issues';
@@ -249,7 +250,11 @@ export function cutTags(ids: readonly string[]): Result<{ ids: string[] }, DoorI
   );
 }
 
-export const spotsOfRoom = (roomId: string): Spot[] => {
-  const room = loadRoom(studioDatabase(), roomId);
-  return room ? spotsOf(room, ruleBook(loadRules(studioDatabase()), room.room.unit)) : [];
+/** What fits in a room as it is dressed now: in its latest look that is no record, or as it was found. */
+export const spotsOfRoom = (roomId: string): FitsIn[] => {
+  const file = loadRoomFile(studioDatabase(), roomId);
+  if (!file) return [];
+  const inOrder = [...file.looks].sort((a, b) => a.order - b.order);
+  const look = inOrder.findLast((l) => !l.isRecord) ?? first(inOrder);
+  return fitsIn(inLook(file, look), planLook(file, { lookId: look.id }));
 };

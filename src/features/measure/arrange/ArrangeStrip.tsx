@@ -6,6 +6,7 @@ import { inches, toMark, type Mm } from '../../../core/base/units';
 import type { Item, ItemKind } from '../../../core/model/types';
 import { pieceOf, STANDS_AS } from '../../../core/room/arrange';
 import { PlacingStrip } from '../../shell/placing/PlacingStrip';
+import { useShop } from '../../shell/placing/useShop';
 import { useRoom } from '../../shell/room/RoomContext';
 import { useStash, type StashRow } from '../../shell/useStash';
 import { whereDropped } from '../adding';
@@ -18,7 +19,7 @@ const WISH = { kinds: KINDS_LIST, mostWidthMm: inches(120), mostHeightMm: inches
 const noNote = () => null;
 const NOWHERE = { xMm: 0, yMm: 0, turnDeg: 0 };
 
-/** What of the stash can stand on the floor of this look: in this room first, what is free before what is not. */
+/** What of the stash can stand on the floor of this look: in this room first, then what shops have, then what is in use. */
 export function ArrangeStrip({ box }: { box: RefObject<HTMLDivElement | null> }): ReactNode {
   const t = useTranslations('arrange');
   const { file, arranged, look, change, pick } = useRoom();
@@ -28,8 +29,10 @@ export function ArrangeStrip({ box }: { box: RefObject<HTMLDivElement | null> })
   const used = new Map<string, number>();
   for (const { itemId } of look.brought) used.set(itemId, (used.get(itemId) ?? 0) + 1);
   const isTaken = (row: StashRow) => row.count <= (used.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0);
-  const rank = (row: StashRow) => (isTaken(row) ? 10 : 0) + (row.roomId === file.room.id ? 0 : 1);
-  const rows = found.filter((row) => row.state !== 'gone').sort((a, b) => rank(a) - rank(b));
+  const rank = (row: StashRow) => (row.roomId === file.room.id ? 0 : 1);
+  const shop = useShop(KINDS);
+  const owned = found.filter((row) => row.state !== 'gone').sort((a, b) => rank(a) - rank(b));
+  const rows = [...owned.filter((row) => !isTaken(row)), ...shop, ...owned.filter(isTaken)];
   const bringIn = (item: Item, place: { xMm: Mm; yMm: Mm } | undefined) => {
     const id = nanoid(8);
     const piece = pieceOf(item, { id, ...NOWHERE });

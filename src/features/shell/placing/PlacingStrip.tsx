@@ -12,6 +12,8 @@ import { usePaint } from '../usePaint';
 import { ThingPicture } from './ThingPicture';
 import { WishForm, type WishPlace } from './WishForm';
 import { useFreeWords } from '../useFreeWords';
+import { useMoneyAtRest } from '../useMoney';
+import { isOfShop, type ShopRow, type StripRow } from './useShop';
 import type { StashRow } from '../useStash';
 import { LazyDialog } from '../../../ui/LazyDialog';
 import { ScrollArea } from '../../../ui/ScrollArea';
@@ -29,7 +31,7 @@ type Acts = {
 };
 
 type Props = Acts & {
-  rows: readonly StashRow[];
+  rows: readonly StripRow[];
   /** What is said of a thing on this spot, such as that it does not fit; the same function while that stays so. */
   noteOf: (row: StashRow) => string | null;
   /** What may be wished for there, where nothing in the stash will do. */
@@ -73,6 +75,14 @@ export function PlacingStrip({ rows, noteOf, wish, onDrop, onPut, children }: Pr
   );
 }
 
+/** The thing itself, without what the strip says of it. */
+function itemOf(row: StripRow): Item {
+  const { elsewhere: _elsewhere, ...rest } = row;
+  if (!isOfShop(row)) return rest;
+  const { shop: _shop, ...item } = rest as Omit<ShopRow, 'elsewhere'>;
+  return item;
+}
+
 /** The strip itself; it stays as it is while something is dragged on the drawing. */
 const Strip = memo(function Strip({
   rows,
@@ -92,10 +102,11 @@ const Strip = memo(function Strip({
 }): ReactNode {
   const t = useTranslations('placing');
   const free = useFreeWords();
-  const [held, setHeld] = useState<{ item: StashRow; x: number; y: number } | null>(null);
+  const money = useMoneyAtRest();
+  const [held, setHeld] = useState<{ item: StripRow; x: number; y: number } | null>(null);
   const bind = useDrag(
     ({ args, xy: [x, y], last, tap, event }) => {
-      const row = args[0] as StashRow;
+      const row = args[0] as StripRow;
       if (tap) {
         setHeld(null);
         return;
@@ -103,8 +114,7 @@ const Strip = memo(function Strip({
       event.preventDefault();
       setHeld(last ? null : { item: row, x, y });
       if (last) {
-        const { elsewhere: _e, ...item } = row;
-        onDrop(item, x, y);
+        onDrop(itemOf(row), x, y);
       }
     },
     { filterTaps: true, pointer: { capture: true } },
@@ -113,6 +123,8 @@ const Strip = memo(function Strip({
   for (const [id = '', count] of used.split(' ').map((use) => use.split('*')))
     counts.set(id, (counts.get(id) ?? 0) + Number(count));
   const usesOf = (id: string): number => counts.get(id) ?? 0;
+  const shopWords = ({ price, shop: { source, leadDays } }: ShopRow): string =>
+    t('fromShop', { price: money(price), source, days: leadDays });
   return (
     <section className="px-4 pb-2">
       <p className="mb-1 flex flex-wrap gap-x-3 text-[13px]">
@@ -128,7 +140,8 @@ const Strip = memo(function Strip({
         <ul className="flex gap-2 pb-3">
           {rows.map((row) => {
             const note = noteOf(row);
-            const { elsewhere: _elsewhere, ...item } = row;
+            const item = itemOf(row);
+            const where = isOfShop(row) ? shopWords(row) : free(row, usesOf(item.id));
             return (
               <li key={item.id} className="shrink-0">
                 <button
@@ -146,8 +159,8 @@ const Strip = memo(function Strip({
                   </span>
                   <span className="block text-soft">{formatBareSize(item.widthMm, item.heightMm, unit)}</span>
                   {note && <span className="block font-medium">{note}</span>}
-                  <span className="block truncate text-soft" title={free(row, usesOf(item.id))}>
-                    {free(row, usesOf(item.id))}
+                  <span className={`block text-soft ${isOfShop(row) ? '' : 'truncate'}`} title={where}>
+                    {where}
                   </span>
                 </button>
               </li>
