@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { NOUN_SCHEMAS, roomFileSchema } from '../../src/core/model/schema';
-import type { Brought, Moved, Placement, RoomFile } from '../../src/core/model/types';
+import type { Brought, Moved, Placement, RoomFile, Work } from '../../src/core/model/types';
 import { planLook } from '../../src/core/plan/planLook';
 import { anyValueOf } from '../helpers/anyValue';
 import { ownStudio } from '../helpers/ownStudio';
@@ -39,8 +39,9 @@ const anyDressed = fc
         ),
       ),
     brought: fc.array(fc.tuple(anyValueOf(NOUN_SCHEMAS.brought), fc.nat()), { maxLength: 6 }),
+    works: fc.array(fc.tuple(anyValueOf(NOUN_SCHEMAS.work), fc.nat()), { maxLength: 6 }),
   })
-  .map(({ placements, moved, brought }): RoomFile => {
+  .map(({ placements, moved, brought, works }): RoomFile => {
     const itemId = (n: number) => things[n % things.length]!.id;
     const floor = brought.map(([row, n], i) => ({ ...(row as Brought), id: `b${i}`, itemId: itemId(n) }));
     const on = placements.map(([row, n, m], i): Placement => {
@@ -53,18 +54,26 @@ const anyDressed = fc
         spot: { ...(row as Placement).spot, of },
       };
     });
-    const look = { ...base.looks[0]!, moved, brought: floor, placements: on };
+    const look = { ...base.looks[0]!, moved, brought: floor, placements: on, works: works.map(workOn) };
     return { ...base, looks: [look] };
   });
+
+/** A work on something that is there. */
+const TARGETS: Partial<Record<Work['on'], string>> = { wall: 'n', piece: 'sofa', fitting: 'fire' };
+const workOn = ([row, n]: readonly [unknown, number], i: number): Work => {
+  const work = row as Work;
+  const itemId = work.on === 'item' ? things[n % things.length]!.id : null;
+  return { ...work, id: `w${i}`, of: TARGETS[work.on] ?? null, itemId };
+};
 
 /** The things of the stash that a file speaks of: an export holds no others. */
 const spokenOf = (file: RoomFile): RoomFile => {
   const [look] = file.looks;
-  const used = new Set([...look!.placements, ...look!.brought].map((row) => row.itemId));
+  const used = new Set([...look!.placements, ...look!.brought, ...look!.works].map((row) => row.itemId));
   return { ...file, items: file.items.filter((i) => used.has(i.id)) };
 };
 
-test('random placements and arrangements survive import and export byte for byte, and can be planned', async () => {
+test('random placements, arrangements and works survive import and export byte for byte, and can be planned', async () => {
   await restoreStudio({ rideauStudio: 1, name: 'S', rules: [], homes: [], items: [], rooms: [] });
   await fc.assert(
     fc.asyncProperty(anyDressed, async (dressed) => {

@@ -84,12 +84,14 @@ test('by keys alone a work is put on the list, said more of, and taken off again
   const act = page.getByRole('combobox', { name: 'What is done' });
   await act.focus();
   await page.keyboard.press('Enter');
+  await page.getByPlaceholder('Search').waitFor();
   await page.keyboard.type('Cut');
   await page.keyboard.press('Enter');
   await expect(act).toHaveText('Cut down');
   const on = page.getByRole('combobox', { name: 'On what' });
   await on.focus();
   await page.keyboard.press('Enter');
+  await page.getByPlaceholder('Search').waitFor();
   await page.keyboard.type('Coffee');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Add', exact: true }).focus();

@@ -101,3 +101,19 @@ test('zone by zone, a bracket round the corner is drawn on the wall it is on, wi
     ],
   ]);
 });
+
+test.each(['class', 'zone'] as const)(
+  'what is done before the day comes first and has no wall: %s',
+  (order) => {
+    const steps = [
+      step('work', 'a', []),
+      step('work', 'b', []),
+      step('floor', 'b', []),
+      step('rod', 'a', []),
+    ];
+    const [before, ...rest] = sheetParts(steps, { brief: { ...BRIEF, order } });
+    expect([before!.zone, before!.steps.map((s) => s.number)]).toEqual([{ of: 'before' }, [1, 2]]);
+    expect(rest.flatMap((part) => part.steps.map((s) => s.number))).toEqual([3, 4]);
+    expect(rest.map((part) => part.zone.of)).not.toContain('before');
+  },
+);

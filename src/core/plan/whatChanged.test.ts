@@ -11,7 +11,8 @@ import {
   inches,
 } from '../../../tests/helpers/rooms';
 import { applyChange, type Change } from '../model/change';
-import type { Look, RoomFile } from '../model/types';
+import { WORK } from '../model/defaults';
+import type { Look, RoomFile, Work } from '../model/types';
 import { planLook } from './planLook';
 import { whatChanged, type ChangedThing } from './whatChanged';
 
@@ -89,6 +90,20 @@ describe('what changes between two looks', () => {
       from: { at: 'spot', name: 'tray' },
       to: { at: 'spot', name: chest.name },
     });
+  });
+  it('is what is painted, and what is left as it was the other way round', () => {
+    const blue = { ...WORK.after, colours: [{ l: 40, a: -4, b: -28, share: 1 }] };
+    const work: Work = { ...WORK, id: 'w', act: 'paint', on: 'piece', of: 'chest', after: blue };
+    const painted = after({ do: 'putWork', lookId: 'b', work });
+    const there = between(painted, 'look', 'b');
+    expect(there).toMatchObject([
+      { act: 'worked', name: chest.name, work: { act: 'paint', isUndone: false } },
+    ]);
+    expect(between(painted, 'b', 'look')).toMatchObject([{ act: 'worked', work: { isUndone: true } }]);
+    const both = applyChange(painted, { do: 'putWork', lookId: 'look', work: { ...work, id: 'other' } });
+    expect(between(both, 'look', 'b')).toEqual([]);
+    const done = after({ do: 'putWork', lookId: 'b', work: { ...work, doneOn: '2026-05-01' } });
+    expect(between(done, 'look', 'b')).toEqual([]);
   });
   it('tells three of a thing from two', () => {
     const more = { ...placement({ id: 'n', itemId: 'bowl', ...standing('chest'), xMm: 900 }), count: 3 };

@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { bareRoom, hanging, inches, piece, placement, onSeat } from '../../../tests/helpers/rooms';
 import { art } from '../../../tests/helpers/grouped';
 import type { Change } from '../model/change';
+import { WORK } from '../model/defaults';
 import { headOfLook } from '../model/nouns';
-import type { RoomFile } from '../model/types';
+import type { RoomFile, Work } from '../model/types';
 import { applyKept } from './approval';
 
 const base = bareRoom(inches(168), inches(144), inches(96));
@@ -29,6 +30,7 @@ const approved: RoomFile = applyKept(start, {
   do: 'putLook',
   look: { ...headOfLook(look), approvedWallIds: ['n', 'e'] },
 });
+const work = (more: Partial<Work>): Work => ({ ...WORK, id: 'w', act: 'paint', on: 'walls', ...more });
 const after = (change: Change): string[] => applyKept(approved, change).looks[0]!.approvedWallIds;
 
 describe('a wall that was approved', () => {
@@ -57,6 +59,17 @@ describe('a wall that was approved', () => {
     ],
     ['the sofa in front of it', { do: 'putPiece', piece: { ...sofa, xMm: sofa.xMm + 10 } }, ['e']],
     ['a sofa taken away', { do: 'removePiece', id: sofa.id }, ['e']],
+    ['paint on it', { do: 'putWork', lookId, work: work({ on: 'wall', of: 'n' }) }, ['e']],
+    ['paint on another wall', { do: 'putWork', lookId, work: work({ on: 'wall', of: 'e' }) }, ['n']],
+    ['paint on all walls', { do: 'putWork', lookId, work: work({}) }, []],
+    ['paint on the floor', { do: 'putWork', lookId, work: work({ on: 'floor' }) }, ['n', 'e']],
+    ['paint on its sofa', { do: 'putWork', lookId, work: work({ on: 'piece', of: sofa.id }) }, ['e']],
+    ['paint on its picture', { do: 'putWork', lookId, work: work({ on: 'item', itemId: 'b' }) }, ['n']],
+    [
+      'a work on it that was done',
+      { do: 'putWork', lookId, work: work({ on: 'wall', of: 'n', doneOn: '2026-05-01' }) },
+      ['n', 'e'],
+    ],
   ])('is so no longer after %s', (_, change, left) => {
     expect(after(change)).toEqual(left);
   });

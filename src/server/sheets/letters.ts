@@ -35,20 +35,9 @@ function fontFile(name: string): Promise<Buffer> {
   return file;
 }
 
-type Font = ReturnType<typeof fontkit.create>;
-const parsed = new WeakMap<Uint8Array, Font>();
-/** A font is taken apart once for all sheets; each sheet then has its own part of its letters. */
-const KEPT_FONTS: typeof fontkit = {
-  create: (bytes) => {
-    const font = parsed.get(bytes) ?? fontkit.create(bytes);
-    parsed.set(bytes, font);
-    return font;
-  },
-};
-
 /** The app's own fonts in a document. Of each, only the letters that are drawn end up in the file. */
 export async function embedFaces(doc: PDFDocument): Promise<Faces> {
-  doc.registerFontkit(KEPT_FONTS);
+  doc.registerFontkit(fontkit);
   // the heading's face shares the common fonts of the plain one
   const embedded = new Map<string, Promise<PDFFont>>();
   const embed = (file: string): Promise<PDFFont> => {
