@@ -6,7 +6,7 @@ import type { Work, WorkAct } from '../../core/model/types';
 import type { WorkPlan } from '../../core/stages/works/planWork';
 import { LengthField, NumberField, TAKEN, type Answer } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
-import type { SetWork } from './WorkForm';
+import type { SetWork } from './useWorks';
 
 const COATED: ReadonlySet<WorkAct> = new Set(['paint', 'stain']);
 const IN_STRIPS: ReadonlySet<WorkAct> = new Set(['paper', 'film', 'cloth']);

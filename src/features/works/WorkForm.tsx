@@ -21,6 +21,7 @@ import { useCurrency } from '../shell/useMoney';
 import { useFamilyName } from '../shell/useWords';
 import { MaterialFields } from './MaterialFields';
 import { useSay } from './useSay';
+import type { SetWork } from './useWorks';
 
 const BookDialog = dynamic(() => import('./BookDialog').then((m) => m.BookDialog), { ssr: false });
 
@@ -78,8 +79,6 @@ export function WorkForm({ planned }: { planned: WorkPlan }): ReactNode {
     </div>
   );
 }
-
-export type SetWork = { set: (patch: Partial<Work>) => void };
 
 /** Colour, sheen and size after the work. */
 function AfterFields({ planned, set }: { planned: WorkPlan } & SetWork): ReactNode {

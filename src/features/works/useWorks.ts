@@ -47,6 +47,8 @@ export function useWorkables(): readonly Workable[] {
   }, [file, look, plan.placed, plan.walls, wallName, t]);
 }
 
+export type SetWork = { set: (patch: Partial<Work>) => void };
+
 /** What is done to what, such as “Paint the trim”. */
 export function useWorkTitle(): (work: Pick<Work, 'act' | 'on' | 'of'>, name: string) => string {
   const t = useTranslations('fitting');

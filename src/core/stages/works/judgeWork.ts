@@ -1,7 +1,7 @@
 import type { Finding, FindingCode, Level } from '../../model/finding';
 import type { Work, WorkedOn } from '../../model/types';
 import type { RuleId } from '../../rules/table';
-import type { WorkPlan } from './planWork';
+import type { WorkPlan } from './work';
 
 type Planned = Omit<WorkPlan, 'findings'>;
 type Told = { level: Level; rule?: RuleId; by?: Finding['by'] };
