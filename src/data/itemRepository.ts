@@ -19,10 +19,13 @@ export const itemsByIds = (db: StudioDatabase, ids: readonly string[]): Item[] =
 
 const OF_ROOM = 'SELECT item_id FROM item_use WHERE room_id = @roomId';
 
-/** The things that a room's looks use, and the inserts that may fill their covers, in the stash's order. */
+/** The things that a room's looks use, and the inserts and bulbs that may go into them, in the stash's order. */
 export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] =>
   (
-    statement(db, `SELECT * FROM item WHERE kind = 'insert' OR id IN (${OF_ROOM}) ORDER BY seq`).all({
+    statement(
+      db,
+      `SELECT * FROM item WHERE kind IN ('insert', 'bulb') OR id IN (${OF_ROOM}) ORDER BY seq`,
+    ).all({
       roomId,
     }) as Row[]
   ).map(ITEM_ROWS.fromRow);
@@ -42,7 +45,7 @@ export const itemsOfPage = (db: StudioDatabase, roomId: string): Item[] =>
            GROUP BY width_mm, height_mm, fill, state
          )
        SELECT item.*, summed.together FROM item LEFT JOIN summed ON summed.first = item.seq
-       WHERE item.id IN own OR item.seq IN (SELECT first FROM summed)
+       WHERE item.id IN own OR item.kind = 'bulb' OR item.seq IN (SELECT first FROM summed)
        ORDER BY item.seq`,
     ).all({ roomId }) as Row[]
   ).map((row) => {

@@ -113,3 +113,25 @@ test('a room without a surface says how to begin', async ({ page, studio }) => {
   await awake(page);
   await expect(page.getByText('There’s no surface in this room yet.')).toBeVisible();
 });
+
+test('what a shop has is put on the mantel and is on the list to buy, once for each', async ({
+  page,
+  studio,
+}) => {
+  await studio.fill();
+  await page.goto('/rooms/long-room/surfaces?look=early-summer-blue&wall=w');
+  await page.getByRole('radio', { name: /^shops/ }).click();
+  const jug = page.getByRole('button', { name: 'Put on Low glass vase' });
+  await expect(jug).toContainText('Net Loft Goods');
+  await jug.click();
+  const placed = async () =>
+    (await fileOf(page)).looks
+      .find((l) => l.id === 'early-summer-blue')!
+      .placements.filter((p) => p.itemId.startsWith('shop-'));
+  await expect.poll(async () => (await placed()).length).toBe(1);
+  await jug.click();
+  await expect.poll(async () => (await placed()).length).toBe(2);
+  await saved(page);
+  const line = (await studio.plan('early-summer-blue')).sheet.buy.find((b) => b.name === 'Low glass vase');
+  expect(line).toMatchObject({ count: 2, cost: 2 * 1800, have: 0 });
+});

@@ -53,6 +53,20 @@ test('a wall is painted for one look: how much, on the sheet, and then for good'
   expect((await fileOf(page)).room.walls.find((w) => w.id === 'n')?.finish).toBeUndefined();
 });
 
+test('a wall that has a colour of its own already is noted so in Measure, and taken back', async ({
+  page,
+  studio,
+}) => {
+  await studio.fill();
+  await page.goto('/rooms/long-room/measure?look=early-summer&wall=e');
+  await page.getByRole('button', { name: 'Finishes' }).click();
+  await page.getByRole('button', { name: 'The East wall has a colour of its own' }).click();
+  const own = async () => (await fileOf(page)).room.walls.filter((w) => w.finish).map((w) => w.id);
+  await expect.poll(own).toEqual(['e']);
+  await page.getByRole('button', { name: 'Give the East wall the colour of the others' }).click();
+  await expect.poll(own).toEqual([]);
+});
+
 test('two of several covers are dyed and become a thing of their own', async ({ page, studio }) => {
   await studio.fill();
   await page.goto(WORKS);

@@ -222,6 +222,7 @@ export type FindingCode =
   | 'plug-behind-thing'
   | 'vent-behind-thing'
   | 'talk-blocked'
+  | 'sight-blocked'
   | 'loose-over-heads'
   | 'surface-fits'
   // works

@@ -122,7 +122,7 @@ export const NOUNS = {
     follows: [{ path: 'of', of: ['piece', 'fitting'], then: 'removed' }],
     label: (row, file) =>
       row.itemId === null
-        ? [...file.pieces, ...file.fittings].find((thing) => thing.id === row.of)?.name
+        ? ([...file.pieces, ...file.fittings].find((thing) => thing.id === row.of)?.name ?? file.room.name)
         : itemName(file, row.itemId),
   },
 } as const satisfies { [N in NounName]: Described<N> };

@@ -22,6 +22,7 @@ const LIES_OF: Partial<Record<ItemKind, readonly Lie[]>> = {
   candle: ['standing'],
   plant: ['standing'],
   lampshade: ['standing'],
+  bulb: ['standing'],
 };
 const USUAL: readonly Lie[] = ['standing', 'side', 'overturned'];
 const HANGING: readonly Lie[] = ['hanging'];

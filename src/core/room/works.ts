@@ -2,7 +2,16 @@ import type { Mm } from '../base/units';
 import type { Finish, Fitting, Item, Look, Piece, Room, RoomFile, Work, WorkedOn } from '../model/types';
 
 /** What covers a pattern whatever it was. */
-const COVERS: ReadonlySet<Work['act']> = new Set(['paint', 'stain', 'dye']);
+const COVERS: ReadonlySet<Work['act']> = new Set([
+  'paint',
+  'stain',
+  'dye',
+  'paper',
+  'film',
+  'wrap',
+  'cloth',
+  'recover',
+]);
 const PLAIN: Finish['pattern'] = { kind: 'solid', repeatMm: 0 };
 
 type Works = readonly Work[];

@@ -227,7 +227,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'walls.dpiRoom',
     'walls.acclimatise',
   ],
-  ['surfaces.belowPicture', 'surfaces.offEdge', 'surfaces.talkTop'],
+  ['surfaces.belowPicture', 'surfaces.offEdge', 'surfaces.talkTop', 'surfaces.underEyes'],
   ['surfaces.filledFull', 'surfaces.filledUsual', 'surfaces.filledSpare'],
   ['works.cover', 'works.spare'],
   ['works.betweenCoats', 'works.judgeAfter'],

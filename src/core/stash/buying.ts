@@ -24,7 +24,8 @@ export type BuyKind =
   | 'shelfBrackets'
   | 'anchors'
   | 'piece'
-  | 'material';
+  | 'material'
+  | 'bulb';
 /** What a work takes: litres, mm of length, grams of cloth to dye, or as many as the line counts. */
 export type Material = {
   act: WorkAct;

@@ -29,6 +29,7 @@ const COST_PARTS: Record<BuyKind, CostPart> = {
   shelfBrackets: 'fixings',
   anchors: 'fixings',
   material: 'works',
+  bulb: 'things',
 };
 
 /** The cost of a look by its parts, in the smallest coin, dearest first; parts that cost nothing are left out. */

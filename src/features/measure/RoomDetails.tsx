@@ -2,13 +2,15 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { LengthUnit } from '../../core/base/units';
-import type { Room, RoomFile } from '../../core/model/types';
+import type { Finish, Room, RoomFile } from '../../core/model/types';
+import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
 import { Checkbox } from '../../ui/Checkbox';
 import { Collapsible } from '../../ui/Collapsible';
 import { NumberField, TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 import { useCommit } from '../shell/useCommit';
+import { useWallName } from '../shell/useWords';
 import { ColourField } from '../shell/ColourField';
 
 /** What the room is called, its finishes, and who lives here. */
@@ -82,6 +84,7 @@ export function RoomDetails(): ReactNode {
       </Collapsible>
       <Collapsible title={t('finishes')}>
         {finish('wallFinish')}
+        <OwnFinish />
         {finish('floorFinish')}
         {finish('trimFinish')}
         <div className="mt-2 grid grid-cols-2 gap-x-4">
@@ -158,6 +161,54 @@ export function RoomDetails(): ReactNode {
           />
         </div>
       </Collapsible>
+    </>
+  );
+}
+
+/** The shown wall where it is finished otherwise than the others. */
+function OwnFinish(): ReactNode {
+  const t = useTranslations('measure');
+  const { file, plan, wallId, change, preview } = useRoom();
+  const wallName = useWallName();
+  const { room } = file;
+  const wall = plan.walls.find((w) => w.id === wallId);
+  if (!wall) return null;
+  const name = wallName(wall);
+  const own = room.walls.find((w) => w.id === wallId)?.finish;
+  const put = (finish: Finish | null) => ({
+    do: 'setRoom' as const,
+    room: {
+      ...room,
+      walls: room.walls.map(({ finish: before, ...w }) => {
+        const kept = w.id === wallId ? finish : before;
+        return kept ? { ...w, finish: kept } : w;
+      }),
+    },
+  });
+  if (!own)
+    return (
+      <p className="border-b border-line py-1.5">
+        <Button small onClick={() => change([put(room.wallFinish)])}>
+          {t('ownFinish', { wall: name })}
+        </Button>
+      </p>
+    );
+  return (
+    <>
+      <ColourField
+        label={name}
+        colours={own.colours}
+        onPreview={(colours) => preview([put({ ...own, colours })])}
+        onCommit={(colours) => {
+          preview(null);
+          change([put({ ...own, colours })]);
+        }}
+      />
+      <p className="border-b border-line py-1.5">
+        <Button small onClick={() => change([put(null)])}>
+          {t('asOthers', { wall: name })}
+        </Button>
+      </p>
     </>
   );
 }

@@ -3,9 +3,11 @@ import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
-import { SHEENS } from '../../core/model/values/item';
+import { first } from '../../core/base/list';
+import { inches } from '../../core/base/units';
+import { PATTERN_KINDS, SHEENS } from '../../core/model/values/item';
 import { WORK_TRIAL, WORK_UNDO } from '../../core/model/values/look';
-import type { Finish, Sheen, Work, WorkAct } from '../../core/model/types';
+import type { Finish, Sheen, Swatch, Work, WorkAct } from '../../core/model/types';
 import { finishOfWall } from '../../core/room/works';
 import type { WorkPlan } from '../../core/stages/works/planWork';
 import { asSentence } from '../../messages/findingWords';
@@ -33,6 +35,8 @@ const MOST_HOURS = 2000;
 /** Acts after which a thing is of another size. */
 const SIZED: ReadonlySet<WorkAct> = new Set(['cutDown', 'sew', 'apart', 'recover', 'glue']);
 const SIZES = ['widthMm', 'heightMm', 'depthMm'] as const;
+/** Acts that put something patterned on. */
+const PATTERNED: ReadonlySet<WorkAct> = new Set(['paper', 'film', 'wrap', 'cloth', 'recover']);
 
 /** What can be said of a work: what its thing is after it, what it takes, what it costs, how long it waits. */
 export function WorkForm({ planned }: { planned: WorkPlan }): ReactNode {
@@ -97,7 +101,7 @@ function AfterFields({ planned, set }: { planned: WorkPlan } & SetWork): ReactNo
   const choose = (value: string) => {
     const chosen = plan.spread.families.find((f) => f.id === value);
     if (value === AS_IT_IS) put({ colours: null, pattern: null });
-    else put({ colours: chosen ? [{ ...chosen.seed, share: 1 }] : now });
+    else put({ colours: [{ ...(chosen?.seed ?? first(now)), share: 1 }] });
   };
   const ownOrNone = after.colours === null ? AS_IT_IS : OWN;
   return (
@@ -122,6 +126,9 @@ function AfterFields({ planned, set }: { planned: WorkPlan } & SetWork): ReactNo
           onPreview={() => preview(null)}
           onCommit={(colours) => put({ colours })}
         />
+      )}
+      {after.colours && PATTERNED.has(work.act) && (
+        <PatternFields workId={work.id} after={{ ...after, colours: after.colours }} put={put} />
       )}
       <Select
         label={t('sheen')}
@@ -148,6 +155,69 @@ function AfterFields({ planned, set }: { planned: WorkPlan } & SetWork): ReactNo
               }}
             />
           ))}
+        </div>
+      )}
+    </>
+  );
+}
+
+type Coloured = Work['after'] & { colours: Finish['colours'] };
+type Pattern = Finish['pattern'];
+const PLAIN: Pattern = { kind: 'solid', repeatMm: 0 };
+/** A pattern that was just chosen repeats so. */
+const REPEAT = inches(12);
+/** What the second colour of a pattern begins with: the first, darker. */
+const darker = ({ l, a, b }: Swatch): Swatch => ({ l: Math.max(0, l - 25), a, b, share: 0.5 });
+
+/** The pattern of paper, film or cloth, how often it repeats, and its second colour. */
+function PatternFields({
+  workId,
+  after,
+  put,
+}: {
+  workId: string;
+  after: Coloured;
+  put: (patch: Partial<Work['after']>) => void;
+}): ReactNode {
+  const t = useTranslations('works');
+  const kinds = useTranslations('stash.patterns');
+  const { file, preview } = useRoom();
+  const pattern = after.pattern ?? PLAIN;
+  const [main, second = darker(main)] = after.colours as [Swatch, Swatch?];
+  const choose = (kind: Pattern['kind']) => {
+    if (kind === 'solid') put({ pattern: PLAIN, colours: [{ ...main, share: 1 }] });
+    else
+      put({
+        pattern: { kind, repeatMm: pattern.repeatMm || REPEAT },
+        colours: [{ ...main, share: 0.5 }, second],
+      });
+  };
+  return (
+    <>
+      <Select
+        label={t('pattern')}
+        value={pattern.kind}
+        options={PATTERN_KINDS.map((value) => ({ value, label: kinds(value) }))}
+        onChange={choose}
+      />
+      {pattern.kind !== 'solid' && (
+        <div className="grid grid-cols-2 items-end gap-x-4">
+          <LengthField
+            label={t('repeat')}
+            draftKey={`${workId}-repeat`}
+            valueMm={pattern.repeatMm}
+            unit={file.room.unit}
+            onCommit={(repeatMm) => {
+              put({ pattern: { ...pattern, repeatMm } });
+              return TAKEN;
+            }}
+          />
+          <ColourField
+            label={t('second')}
+            colours={[second]}
+            onPreview={() => preview(null)}
+            onCommit={([colour]) => put({ colours: [{ ...main, share: 0.5 }, colour ?? second] })}
+          />
         </div>
       )}
     </>

@@ -76,8 +76,15 @@ const behind = (kind: Fitting['kind'], xIn: number) =>
   onChest([thing('vase', [6, 10, 6])], [put('vase', xIn)], {
     fittings: [fitting(kind, 'n', [60, 32], [4, 4])],
   });
-/** A coffee table between a sofa and a chair. */
+/** A table that chairs are only counted at. */
 const talk = (highIn: number) =>
+  room({
+    pieces: [box('chest', [84, 70], [40, 24], { kind: 'diningTable', heightMm: inches(30), chairs: 4 })],
+    items: [thing('vase', [6, highIn, 6])],
+    placements: [put('vase', 20)],
+  });
+/** A coffee table between a sofa and a chair, with eyes at 42 in: what ends under 37 in is in nobody's way. */
+const between = (highIn: number, xIn = 20) =>
   room({
     pieces: [
       piece({ id: 'sofa', yMm: inches(20), xMm: inches(84) }),
@@ -85,7 +92,7 @@ const talk = (highIn: number) =>
       box('chest', [84, 70], [40, 24], { kind: 'coffeeTable', heightMm: inches(17) }),
     ],
     items: [thing('vase', [6, highIn, 6])],
-    placements: [put('vase', 20)],
+    placements: [put('vase', xIn)],
   });
 /** A shelf over the sofa. */
 const overSofa = (massG: number) =>
@@ -119,6 +126,7 @@ export const SURFACES_CASES = {
   'plug-behind-thing': { level: 'caution', shows: behind('socket', 22), not: behind('socket', 36) },
   'vent-behind-thing': { level: 'caution', shows: behind('vent', 22), not: behind('vent', 36) },
   'talk-blocked': { level: 'caution', shows: talk(17), not: talk(16) },
+  'sight-blocked': { level: 'caution', shows: between(20.5), not: between(20) },
   'loose-over-heads': { level: 'caution', shows: overSofa(1200), not: overSofa(800) },
   'surface-fits': { level: 'ok', shows: vase(24), not: vase(2) },
 } satisfies FindingCases;

@@ -27,6 +27,7 @@ export const ITEM_KINDS = [
   'dome',
   'garland',
   'lampBase',
+  'bulb',
   'chair',
   'stool',
   'bench',

@@ -1,7 +1,9 @@
+import { sum } from '../../base/units';
 import type { Item } from '../../model/types';
 import type { PlacedThing } from '../../room/placed';
 import { addressOf, numberOfPart } from '../../room/spots/spot';
 import type { SurfacePlan } from '../../stages/surfaces/planSurface';
+import type { BuyLine } from '../../stash/buying';
 import { judgeCounts } from '../counts';
 import type { FittingStep } from '../fittingStep';
 import { countUses } from '../uses';
@@ -40,6 +42,20 @@ const usedThings = (placed: readonly PlacedThing[]) =>
   placed
     .filter(({ item }) => !ON_SEATS.has(item.kind))
     .map(({ item, placement }) => ({ item, count: placement.count }));
+
+/** A bulb for every lamp base in which nobody has put one, as far as the stash has none left. */
+function bulbsToBuy(placed: readonly PlacedThing[], items: ReadonlyMap<string, Item>): BuyLine[] {
+  const countOf = (things: readonly PlacedThing[]) => sum(things.map(({ placement }) => placement.count));
+  const inUse = placed.filter(({ item }) => item.kind === 'bulb');
+  const lit = new Set(inUse.map(({ placement }) => placement.spot.of));
+  const dark = placed.filter(({ item, placement }) => item.kind === 'lampBase' && !lit.has(placement.id));
+  const owned = sum([...items.values()].filter(({ kind }) => kind === 'bulb').map(({ count }) => count));
+  const [need, have] = [countOf(dark), Math.max(0, owned - countOf(inUse))];
+  if (need <= have) return [];
+  const name = [...new Set(dark.map(({ item }) => item.name))].join(', ');
+  const size = { widthMm: null, heightMm: null };
+  return [{ kind: 'bulb', name, count: need - have, ...size, cost: null, need, have }];
+}
 
 /** What is set out on a surface, from its left end; what is carried is named with what carries it. */
 const surfaceStep = ({ spot, things }: SurfacePlan, wallId: string): FittingStep => ({
@@ -86,7 +102,10 @@ export const surfacesStage = stage({
         const built = [...file.fittings, ...file.openings].find((host) => host.id === s.spot.of);
         return surfaceStep(s, built?.wallId ?? places.get(s.spot.of)?.wallId ?? '');
       }),
-  bought: ({ placed }) => ({ lines: [], uses: countUses('thing', usedThings(placed)) }),
+  bought: ({ placed, items }) => ({
+    lines: bulbsToBuy(placed, items),
+    uses: countUses('thing', usedThings(placed)),
+  }),
   state: ({ surfaces: plans }, open) => {
     const done = plans.filter((s) => s.things.length > 0).length;
     const dressed = open > 0 ? 'half' : 'done';

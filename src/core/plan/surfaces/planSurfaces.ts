@@ -5,6 +5,8 @@ import { isRestedOn, sits } from '../../room/kinds';
 import { massOf } from '../../room/mass';
 import { footprint, isNearWall } from '../../room/place';
 import { seenAgainst, type PlacedThing, type Standing } from '../../room/placed';
+import { passesOver, seatedSights, type SeatedSight } from '../../room/seatedSights';
+import { viewersOf } from '../../room/viewers';
 import type { PartKind } from '../../room/spots/parts';
 import { addressOf, middleOf, type Spot } from '../../room/spots/spot';
 import type { Wall } from '../../room/walls';
@@ -18,7 +20,10 @@ type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
   look: Pick<Look, 'brief'>;
 };
 /** What a surface is judged by beside what is on it: the same object for as long as none of it changes. */
-export type SurfaceFacts = Context & { overs: ReadonlyMap<string, readonly OnWallOver[]> };
+export type SurfaceFacts = Context & {
+  overs: ReadonlyMap<string, readonly OnWallOver[]>;
+  sights: readonly SeatedSight[];
+};
 type Kept = { plan: SurfacePlan; things: readonly PlacedThing[] };
 /** Every surface with what is on it, in the order of the spots, and what the next plan may keep of it. */
 export type Surfaces = {
@@ -34,6 +39,7 @@ export const isSurface = ({ kind }: Pick<Spot, 'kind'>): boolean => !NO_SURFACE.
 export const surfaceFacts = (context: Context): SurfaceFacts => ({
   ...context,
   overs: new Map(context.walls.map((wall) => [wall.id, oversOfWall(context, wall)])),
+  sights: seatedSights(viewersOf(context.file, context.rules), context.rules),
 });
 
 type Dressed = { facts: SurfaceFacts; spots: readonly Spot[]; placed: readonly PlacedThing[] };
@@ -60,7 +66,7 @@ export function planSurfaces({ facts, spots, placed }: Dressed, previous?: Surfa
 }
 
 function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[]): SurfaceCase {
-  const { file, rules, overs } = context;
+  const { file, rules, overs, sights } = context;
   const wall = wallOf(context, spot);
   // a shelf is not held down by itself
   const above = (overs.get(wall?.id ?? '') ?? []).filter((over) => over.about !== spot.of);
@@ -70,6 +76,7 @@ function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[
     lowestOver: (at) => lowestOver(context, wall, above, at),
     behind: (at) => (wall ? behindOf(file.fittings, wall, at) : []),
     isTalkedAcross: isTalkedAcross(file.pieces, spot),
+    sights: spot.kind === 'top' ? sights.filter((sight) => passesOver(sight, outlineOf(spot))) : [],
     restedUnder: restedUnder(file.pieces, spot),
     filling: context.look.brief.filling,
     massOf: (item) => {
@@ -118,10 +125,13 @@ const restedUnder = (pieces: readonly Piece[], spot: Spot): Piece[] =>
     (p) => p.id !== spot.of && isRestedOn(p) && p.bottomMm < spot.zMm && overlaps(footprint(p), spot),
   );
 
+const outlineOf = ({ middle, widthMm, depthMm, turnDeg }: Spot) =>
+  footprint({ ...middle, widthMm, depthMm, turnDeg });
+
 /** Whether any part of a surface is over an outline: its corners, its middle, or the outline's middle. */
 function overlaps(outline: ReturnType<typeof footprint>, spot: Spot): boolean {
   const middle = middleOf(spot);
-  const own = footprint({ ...middle, widthMm: spot.widthMm, depthMm: spot.depthMm, turnDeg: spot.turnDeg });
+  const own = outlineOf(spot);
   return (
     [middle, ...own].some((point) => insidePolygon(point, outline)) ||
     outline.some((point) => insidePolygon(point, own))

@@ -44,6 +44,8 @@ export const TAKES = {
   inside: [...STANDS, ...CLOTHS, 'stem', 'panel'],
   socket: ['candle'],
   shade: ['lampshade'],
+  /** Where a lamp's bulb is. */
+  holder: ['bulb'],
   /** The top of what is no surface, such as a lamp: nothing is offered there, but what an older file put there stays. */
   perch: [],
 } as const satisfies Record<string, readonly ItemKind[]>;

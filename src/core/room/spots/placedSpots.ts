@@ -38,7 +38,10 @@ const CARRIES: Partial<Record<ItemKind, readonly Carrying[]>> = {
   candlestick: [
     { part: 'socket', kind: 'socket', atShare: 1, rimMm: 0, isClosed: false, lies: ['standing'] },
   ],
-  lampBase: [{ part: 'shade', kind: 'shade', atShare: 0.75, rimMm: 0, isClosed: false, lies: ['standing'] }],
+  lampBase: [
+    { part: 'shade', kind: 'shade', atShare: 0.75, rimMm: 0, isClosed: false, lies: ['standing'] },
+    { part: 'bulb', kind: 'holder', atShare: 1, rimMm: 0, isClosed: false, lies: ['standing'] },
+  ],
 };
 
 /** What can be put on or in a placed thing, as it lies. */

@@ -4,6 +4,7 @@ export const SURFACE_RULES = {
   'surfaces.belowPicture': length('CP', 1, 2.5),
   'surfaces.offEdge': length('DEF', 0.5, 1.5),
   'surfaces.talkTop': length('DEF', 16, 40),
+  'surfaces.underEyes': length('DEF', 5, 12),
   'surfaces.filledFull': plain('DEF', 'ratio', 0.85),
   'surfaces.filledUsual': plain('DEF', 'ratio', 0.7),
   'surfaces.filledSpare': plain('DEF', 'ratio', 0.4),

@@ -2,7 +2,9 @@ import { elementAt } from '../../base/list';
 import type { Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
+import { footprint } from '../../room/place';
 import { seenOn } from '../../room/placed';
+import { heightOver, passesOver, type SeatedSight } from '../../room/seatedSights';
 import { takes } from '../../room/spots/parts';
 import type { RuleId } from '../../rules/table';
 import type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
@@ -148,8 +150,23 @@ const judgeBehind: Judge = ({ things, spot }, { behind }) => {
   );
 };
 
-/** On a table that people sit round, nothing stands in the way of their eyes. */
-const judgeTalk: Judge = ({ things, spot }, { isTalkedAcross, rules }) => {
+/**
+ * On a table that people sit round, nothing stands in the way of their eyes: between seats that are there by the lines from
+ * eye to eye, at a table whose chairs are only counted by its height.
+ */
+const judgeTalk: Judge = ({ things, spot }, { isTalkedAcross, sights, rules }) => {
+  if (sights.length > 0)
+    return things.flatMap((thing) => {
+      const met = sightMet(thing, sights, rules.number('surfaces.underEyes'));
+      if (!met) return [];
+      const facts = { thing: thing.name, on: spot.name, ...met };
+      return [
+        finding('sight-blocked', 'caution', facts, {
+          about: [thing.placementId],
+          rule: 'surfaces.underEyes',
+        }),
+      ];
+    });
   if (!isTalkedAcross) return [];
   const mostMm = rules.number('surfaces.talkTop');
   return things
@@ -159,6 +176,16 @@ const judgeTalk: Judge = ({ things, spot }, { isTalkedAcross, rules }) => {
       return finding('talk-blocked', 'caution', facts, { about: [t.placementId], rule: 'surfaces.talkTop' });
     });
 };
+
+/** The first two who no longer see each other's faces past a thing, and by how much it is too high for that. */
+function sightMet({ thing, topMm }: SurfaceThing, sights: readonly SeatedSight[], underMm: Mm) {
+  const outline = footprint(thing.at);
+  for (const sight of sights) {
+    const byMm = topMm - (heightOver(sight, thing.at) - underMm);
+    if (byMm > TOUCH_MM && passesOver(sight, outline)) return { one: sight.one, other: sight.other, byMm };
+  }
+  return undefined;
+}
 
 /** Loose weight over people's heads. A weight that nobody knows is a guess, and is said to be one. */
 const judgeOverHeads: Judge = ({ things, spot }, { restedUnder, massOf, rules }) => {

@@ -2,6 +2,7 @@ import type { Mm } from '../../base/units';
 import type { Finding } from '../../model/finding';
 import type { Brief, Fitting, Item } from '../../model/types';
 import type { PlacedThing, Standing } from '../../room/placed';
+import type { SeatedSight } from '../../room/seatedSights';
 import type { Spot } from '../../room/spots/spot';
 import type { RuleBook } from '../../rules/book';
 import type { Over } from './over';
@@ -44,8 +45,9 @@ export type SurfaceCase = {
   lowestOver: (at: Standing) => Over | undefined;
   /** What is fixed to the wall behind something that stands so: sockets, switches, vents. */
   behind: (at: Standing) => readonly Fitting[];
-  /** Seats people talk across it from, and pieces that people sit or lie on under it. */
+  /** Whether people talk across it, and where from as far as their seats are there; what they sit or lie on under it. */
   isTalkedAcross: boolean;
+  sights: readonly SeatedSight[];
   restedUnder: readonly { id: string; name: string }[];
   /** How full the look gets. */
   filling: Brief['filling'];

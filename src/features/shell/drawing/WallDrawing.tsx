@@ -50,7 +50,7 @@ export function WallDrawing({
   underlay,
 }: Props): ReactNode {
   const t = useTranslations('shell');
-  const { view, kelvin, file } = useRoom();
+  const { view, kelvin, file, arranged } = useRoom();
   const paint = usePaint();
   const part = region ?? { ...seenSpan(elevation), yMm: 0, heightMm: elevation.ceilingMm };
   const margin = region ? CLOSE : MARGIN;
@@ -77,7 +77,7 @@ export function WallDrawing({
   const flat = region !== undefined || elevation.edge.every((p) => p.heightMm >= elevation.ceilingMm - 0.5);
   const lampLit = kelvin < 4000;
   const listed = listOf(elevation.shapes);
-  const floor = paint(first(file.room.floorFinish.colours));
+  const floor = paint(first(arranged.room.floorFinish.colours));
   return (
     <figure className="m-0">
       <svg
