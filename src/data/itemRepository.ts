@@ -129,9 +129,10 @@ export const loadWornLooks = (db: StudioDatabase): WornLook[] =>
   statement(db, 'SELECT room_id AS roomId, id AS lookId, season FROM look').all() as WornLook[];
 
 export const usesOfItem = (db: StudioDatabase, id: string): ItemUse[] =>
-  statement(db, `${USES} WHERE u.item_id = ? GROUP BY u.room_id, u.look_id ORDER BY r.seq`).all(
-    id,
-  ) as ItemUse[];
+  statement(
+    db,
+    `${USES} WHERE u.item_id = ? GROUP BY u.room_id, u.look_id HAVING sum(u.used) > 0 ORDER BY r.seq`,
+  ).all(id) as ItemUse[];
 
 /** Pillows of every look, with what fills them: for counting inserts. */
 export type PillowUse = {

@@ -8,24 +8,10 @@ import { OBJECT_FORMS, ObjectForm } from '../../src/drawing/forms/objects';
 import { Wished } from '../../src/drawing/forms/wished';
 import { newCanvas, type Canvas } from '../../src/server/sheets/drawn/canvas';
 import { drawNode } from '../../src/server/sheets/drawn/draw';
+import { SHAPE } from '../helpers/shape';
 import { outlineOf } from '../../src/server/sheets/drawn/paths';
 import { sfntOfWoff } from '../../src/server/sheets/woff';
 
-const SHAPE: Shape = {
-  key: 'thing',
-  about: 'thing',
-  name: 'Item',
-  form: 'box',
-  box: { xMm: 500, yMm: 200, widthMm: 1000, heightMm: 2000 },
-  depthMm: 0,
-  colours: [
-    { l: 40, a: 20, b: 10, share: 0.7 },
-    { l: 90, a: 0, b: 0, share: 0.3 },
-  ],
-  pattern: { kind: 'solid', repeatMm: 0 },
-  soft: false,
-  fixed: false,
-};
 const SCALE = fitScale({ widthMm: 4000, heightMm: 3000 }, { width: 400, height: 300 }, 0);
 const paint = () => '#336699';
 const ALL = [...Object.keys(FORMS), ...Object.keys(OBJECT_FORMS)] as Form[];

@@ -2,25 +2,11 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import type { Form, Shape } from '../../../core/room/shape';
 import { fitScale } from '../../../ui/drawing/scale';
+import { SHAPE } from '../../../../tests/helpers/shape';
 import { ShapeView } from './ShapeView';
 import { FORMS } from '../../../drawing/forms/forms';
 import { OBJECT_FORMS, type ObjectFormName } from '../../../drawing/forms/objects';
 
-const SHAPE: Shape = {
-  key: 'thing',
-  about: 'thing',
-  name: 'Item',
-  form: 'box',
-  box: { xMm: 500, yMm: 200, widthMm: 1000, heightMm: 2000 },
-  depthMm: 0,
-  colours: [
-    { l: 40, a: 20, b: 10, share: 0.7 },
-    { l: 90, a: 0, b: 0, share: 0.3 },
-  ],
-  pattern: { kind: 'solid', repeatMm: 0 },
-  soft: false,
-  fixed: false,
-};
 const STRIPE = { kind: 'stripe', repeatMm: 100 } as const;
 /** A wall of 4 m by 3 m, a tenth of its size; the shape stands from 50 to 150 across, 220 down from 80. */
 const SCALE = fitScale({ widthMm: 4000, heightMm: 3000 }, { width: 400, height: 300 }, 0);
