@@ -1,7 +1,7 @@
 import type { Deg, Mm } from '../base/units';
 import type { Look, RoomFile, Work } from '../model/types';
 import { inLook } from '../room/arrange';
-import { worksToDo } from '../room/works';
+import { sameWork, worksToDo } from '../room/works';
 import { numberOfPart } from '../room/spots/spot';
 import type { PlacedThing } from '../room/placed';
 import type { Plan } from './planLook';
@@ -50,10 +50,6 @@ export function whatChanged(from: LookSide, to: LookSide): ChangedThing[] {
   );
   return together([...changes, ...worksBetween(from, to)]);
 }
-
-/** What a work is and what it makes of its thing: the same in two looks however the rows are named. */
-const sameWork = ({ act, on, of, itemId, after }: Work): string =>
-  JSON.stringify([act, on, of, itemId, after]);
 
 /** Works that one look has to do and the other has not. What was done is in the thing, and in every look. */
 function worksBetween(from: LookSide, to: LookSide): ChangedThing[] {

@@ -3,6 +3,7 @@ import type { Look, RoomFile, Work } from '../model/types';
 import { arrangePieces } from './arrange';
 import { placeOnWall } from './place';
 import { wallsOf, type Wall } from './walls';
+import { sameWork, worksToDo } from './works';
 import { zoneNamed } from './zones';
 
 /** A change that is kept: applied, and with it walls and zones are approved no longer where what was approved has changed. */
@@ -77,9 +78,7 @@ function worksSeen(
     if (on === 'floor') return wallId === null;
     return wallId !== null && (on !== 'wall' || of === wallId);
   };
-  return look.works
-    .filter((work) => work.doneOn === null && isHere(work))
-    .map(({ act, on, of, itemId, after }) => [act, on, of, itemId, after]);
+  return worksToDo(look).filter(isHere).map(sameWork);
 }
 
 /** What stands on the things with these ids, with all that it carries. */

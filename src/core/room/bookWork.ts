@@ -1,17 +1,10 @@
 import { putKind, type Change } from '../model/change';
 import { describeNoun, LOOK_NOUNS, mapIdAt, rowsOfNoun } from '../model/nouns';
 import type { Item, Look, RoomFile, Work } from '../model/types';
-import { fittingsAfter, itemAfter, pieceAfter, shellAfter } from './works';
+import { fittingsAfter, itemAfter, pieceAfter, sameWork, shellAfter } from './works';
 
 /** A work that was done: on which day, and to how many of the thing. Those are then a thing of their own. */
 export type Booked = { doneOn: string; count: number; newItem: Pick<Item, 'id' | 'name'> };
-
-const isSameWork = (a: Work, b: Work): boolean =>
-  a.act === b.act &&
-  a.on === b.on &&
-  a.of === b.of &&
-  a.itemId === b.itemId &&
-  JSON.stringify(a.after) === JSON.stringify(b.after);
 
 /**
  * The changes that book a work as done: the thing, the furniture or the room then is so, in every look. Where only some of
@@ -35,7 +28,7 @@ const sameIn = (other: Look, look: Look, work: Work, doneOn: string): Change[] =
   other.id === look.id
     ? []
     : other.works
-        .filter((row) => row.doneOn === null && isSameWork(row, work))
+        .filter((row) => row.doneOn === null && sameWork(row) === sameWork(work))
         .map((row) => ({ do: 'putWork', lookId: other.id, work: { ...row, doneOn } }));
 
 /** What was worked on, as it is from then on. */

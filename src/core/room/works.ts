@@ -20,6 +20,10 @@ type InLook = Pick<Look, 'works'>;
 /** The works of a look that are still to be done: what was done already is in the things themselves. */
 export const worksToDo = ({ works }: InLook): Works => works.filter((work) => work.doneOn === null);
 
+/** What a work is and what it makes of its thing: the same for the same work in another look, or with another price. */
+export const sameWork = ({ act, on, of, itemId, after }: Work): string =>
+  JSON.stringify([act, on, of, itemId, after]);
+
 const worksOn = (works: Works, on: WorkedOn, id: string): Works =>
   works.filter((work) => work.on === on && (on === 'item' ? work.itemId : work.of) === id);
 
