@@ -24,7 +24,11 @@ const translate = createTranslator({
 const say = Object.assign((key: string, values?: Record<string, string | number>) => translate(key, values), {
   has: translate.has,
 });
-const names = { family: (id: string) => `family ${id}`, shell: (thing: string) => `the ${thing}` };
+const names = {
+  family: (id: string) => `family ${id}`,
+  shell: (thing: string) => `the ${thing}`,
+  floor: (kind: string, name: string) => `${kind} ${name}`,
+};
 const ODD = /[{}]|undefined|NaN|null|\[object|Infinity/;
 
 /** RUNS=3000: to look for more, from another place each time. */

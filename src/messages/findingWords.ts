@@ -53,14 +53,18 @@ const lengthWords = (mm: number, unit: LengthUnit): string =>
 
 export type ShellThing = 'wall' | 'trim' | 'floor';
 
+/** What is called in the room's own words: families, its shell, and parts of its floor. */
+export type Names = {
+  family: (id: string) => string;
+  shell: (thing: ShellThing) => string;
+  floor: (kind: string, name: string) => string;
+};
+
 /** What a finding's sentence needs, with families and the room's shell under their names. */
-export function findingArguments(
-  finding: Finding,
-  unit: LengthUnit,
-  name: { family: (id: string) => string; shell: (thing: ShellThing) => string },
-): Facts {
+export function findingArguments(finding: Finding, unit: LengthUnit, name: Names): Facts {
   const facts = factWords(finding.by, unit);
   if (typeof facts.family === 'string') facts.family = name.family(facts.family);
+  if (typeof facts.onKind === 'string') facts.on = name.floor(facts.onKind, String(facts.on));
   for (const [key, kind] of [
     ['one', 'oneKind'],
     ['other', 'otherKind'],

@@ -77,7 +77,11 @@ describe('the words', () => {
   });
 });
 
-const names = { family: (id: string) => `family ${id}`, shell: (thing: string) => `the ${thing}` };
+const names = {
+  family: (id: string) => `family ${id}`,
+  shell: (thing: string) => `the ${thing}`,
+  floor: (kind: string, name: string) => `${kind} ${name}`,
+};
 const sentence = (f: Finding, unit: LengthUnit) => sayFinding(say, f.code, findingArguments(f, unit, names));
 /** Cautions that are nothing but advice. */
 const ADVICE_ALONE: FindingCode[] = [

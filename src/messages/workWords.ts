@@ -48,17 +48,20 @@ export function amountWords(amount: Amount, say: Say, unit: LengthUnit): string 
 }
 
 /** Everything that is said of a work on the sheet: what it takes, how long it waits, when it is begun. */
-export function workNote(work: Work, say: Say, unit: LengthUnit): string {
-  const { beginDays, waitHours, minutes } = work;
+export const workNote = (work: Work, say: Say, unit: LengthUnit): string =>
+  [amountWords(work.amount, say, unit), whenWords(work, say)].filter((words) => words !== '').join('; ');
+
+/** How long a work takes, how long it waits, when it is begun. */
+export function whenWords(
+  { beginDays, waitHours, minutes }: Pick<Work, 'beginDays' | 'waitHours' | 'minutes'>,
+  say: Say,
+): string {
   return [
-    amountWords(work.amount, say, unit),
     ...(minutes === null ? [] : [say('takes.work', { time: timeWords(minutes, say) })]),
     ...(waitHours === null ? [say('takes.waitOpen')] : []),
     ...(waitHours !== null && waitHours > 0 ? [say('takes.wait', { hours: waitHours })] : []),
     ...(beginDays !== null && beginDays > 0 ? [say('takes.begin', { days: beginDays })] : []),
-  ]
-    .filter((words) => words !== '')
-    .join('; ');
+  ].join('; ');
 }
 
 /** Minutes as hours and minutes. */

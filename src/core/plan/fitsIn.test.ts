@@ -37,7 +37,13 @@ describe('what something fits in', () => {
     });
     const ids = found({ ...bareRoom(), pieces: [bookcase] }).map(({ id }) => id);
     expect(ids).toEqual(expect.arrayContaining(['b/bay1', 'b/bay2', 'b/top', 'b/over']));
-    expect(found(bareRoom())).toEqual([]);
+    // of an empty room only the corners of its floor
+    expect(found(bareRoom()).map(({ where }) => where.kind)).toEqual([
+      'corner',
+      'corner',
+      'corner',
+      'corner',
+    ]);
   });
   it('is a counter, a sill and hooks as they are planned', () => {
     const galley = found(demoRoom('galley')).map(({ where }) => where.kind);

@@ -6,6 +6,7 @@ import type { EchoPlan } from '../room/echo';
 import type { Solid } from '../room/reflect';
 import type { Elevation } from '../room/shape';
 import { solidsOnTops } from '../room/solids';
+import { floorSpots } from '../room/spots/floorSpots';
 import { spotsOfRoom } from '../room/spots/roomSpots';
 import { keepSpots, type Spot } from '../room/spots/spot';
 import { wallsOf, type Wall } from '../room/walls';
@@ -51,6 +52,8 @@ export type Parts = {
   placing: Placing;
   placed: readonly PlacedThing[];
   onTops: readonly Solid[];
+  /** What stands on the floor itself, as pieces that one walks round. */
+  loose: readonly Piece[];
   // windows
   dressed: Dressed[];
   rodLine: RodLine;
@@ -105,8 +108,11 @@ export const FACTS: readonly Part<Parts>[] = [
     { file: ['pieces'], parts: ['walls'] },
     ({ file, walls }) => new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)])),
   ),
-  part('spots', { file: ['pieces', 'fittings', 'openings'], parts: ['walls'] }, ({ file, walls }, previous) =>
-    keepSpots(spotsOfRoom({ ...file, walls }), previous),
+  part(
+    'spots',
+    { file: ['pieces', 'fittings', 'openings'], room: ['walls'], parts: ['walls', 'rules'] },
+    ({ file, walls, rules }, previous) =>
+      keepSpots([...spotsOfRoom({ ...file, walls }), ...floorSpots({ ...file, walls, rules })], previous),
   ),
   part(
     'placing',

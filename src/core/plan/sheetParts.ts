@@ -104,6 +104,7 @@ function addMarks({ steps, wallId }: SheetPart, parts: readonly SheetPart[]): vo
 function zoneOfStep(step: FittingStep): Zone {
   if (step.kind === 'floor') return { of: 'floor' };
   if (step.kind === 'seat') return { of: 'host', id: step.about };
+  if (step.part?.kind === 'corner') return { of: 'floor' };
   if (step.kind === 'surface') return { of: 'host', id: step.about.split('/')[0] ?? step.about };
   return { of: 'wall', id: step.wallId };
 }

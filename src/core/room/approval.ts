@@ -23,7 +23,8 @@ function seenOnWall(seen: Seen, wallId: string): unknown[] {
     ...file.fittings.filter(isHere),
     ...arrangedIn(seen).filter((p) => isHere(placeOnWall(p, walls))),
   ];
-  const ids = new Set(things.map((thing) => thing.id));
+  // a wall's own id stands for the corner at its left end
+  const ids = new Set([wallId, ...things.map((thing) => thing.id)]);
   return [
     things,
     look.dressings.filter((d) => ids.has(d.openingId)),
@@ -43,7 +44,11 @@ function seenInZone(seen: Seen, name: string): unknown[] {
   const zone = zoneNamed(name);
   const pieces = arrangedIn(seen);
   if (zone.of === 'floor')
-    return [pieces, worksSeen(seen, { wallId: null, ids: new Set(pieces.map((p) => p.id)) })];
+    return [
+      pieces,
+      standingOn(look.placements, new Set(seen.walls.map((wall) => wall.id))),
+      worksSeen(seen, { wallId: null, ids: new Set(pieces.map((p) => p.id)) }),
+    ];
   if (zone.of === 'host') {
     const host = [...file.openings, ...file.fittings, ...pieces].find(({ id }) => id === zone.id);
     const ids = new Set([zone.id]);

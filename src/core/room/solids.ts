@@ -1,12 +1,12 @@
 import type { Mm } from '../base/units';
-import { step, wayOf, type Point } from '../geometry/plane';
+import { step, wayOf } from '../geometry/plane';
 import type { Fitting, Piece } from '../model/types';
 import { BACK_OF_SEAT, isLamp } from './kinds';
 import { isObject } from './lies';
 import { footprint } from './place';
 import type { PlacedThing } from './placed';
 import type { Solid } from './reflect';
-import { pointOnWall, type Wall } from './walls';
+import { floorInFrontOf, type Wall } from './walls';
 
 /** What is narrower than this hides nothing to speak of. */
 const THIN: Mm = 100;
@@ -61,8 +61,6 @@ function solidsOfPiece(p: Piece): Solid[] {
 function solidOfFitting(f: Fitting, walls: readonly Wall[]): Solid[] {
   const wall = walls.find((w) => w.id === f.wallId);
   if (!wall || f.depthMm <= 0 || f.kind === 'stairs' || f.kind === 'tv') return [];
-  const into = wayOf(wall.facingDeg + 180);
-  const ends: [Point, Point] = [pointOnWall(wall, f.xMm), pointOnWall(wall, f.xMm + f.widthMm)];
-  const outline = [ends[0], ends[1], step(ends[1], into, f.depthMm), step(ends[0], into, f.depthMm)];
+  const outline = floorInFrontOf(wall, f, f.depthMm);
   return [{ id: f.id, outline, bottomMm: f.bottomMm, topMm: f.bottomMm + f.heightMm }];
 }

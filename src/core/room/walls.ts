@@ -1,6 +1,6 @@
 import { elementAt } from '../base/list';
 import type { Deg, Mm } from '../base/units';
-import { distance, polygonArea, type Point } from '../geometry/plane';
+import { distance, polygonArea, step, wayOf, type Point } from '../geometry/plane';
 import type { Room, WallCorner } from '../model/types';
 
 export type Side = 'north' | 'east' | 'south' | 'west';
@@ -60,6 +60,17 @@ export const pointOnWall = (wall: Wall, xMm: Mm): Point => {
     yMm: wall.from.yMm + t * (wall.to.yMm - wall.from.yMm),
   };
 };
+
+/** The floor in front of a stretch of wall, so far into the room. */
+export function floorInFrontOf(
+  wall: Wall,
+  { xMm, widthMm }: { xMm: Mm; widthMm: Mm },
+  depthMm: Mm,
+): [Point, Point, Point, Point] {
+  const into = wayOf(wall.facingDeg + 180);
+  const [left, right] = [pointOnWall(wall, xMm), pointOnWall(wall, xMm + widthMm)];
+  return [left, right, step(right, into, depthMm), step(left, into, depthMm)];
+}
 
 /** First wall that meets one it should not; a corner where neighbours join does not count. */
 export function firstCrossing(corners: readonly Point[]): number | undefined {

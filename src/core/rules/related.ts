@@ -228,6 +228,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'walls.acclimatise',
   ],
   ['surfaces.belowPicture', 'surfaces.offEdge', 'surfaces.talkTop', 'surfaces.underEyes'],
+  ['surfaces.floorArea'],
   ['surfaces.filledFull', 'surfaces.filledUsual', 'surfaces.filledSpare'],
   ['works.cover', 'works.spare'],
   ['works.betweenCoats', 'works.judgeAfter'],

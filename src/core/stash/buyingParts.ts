@@ -1,7 +1,7 @@
 /** A look's cost by its parts, and the rules behind the lines of the buying list. */
 import type { Money } from '../base/units';
 import type { RuleId } from '../rules/table';
-import type { BuyKind, BuyLine } from './buying';
+import type { BuyKind, BuyLine, Material } from './buying';
 
 /** What a line of the buying list belongs to, when the cost of a look is looked at as a whole. */
 export type CostPart = 'curtains' | 'rods' | 'pillows' | 'things' | 'pieces' | 'fixings' | 'works';
@@ -69,6 +69,21 @@ const BUY_RULES: Partial<Record<BuyKind, RuleId>> = {
   anchors: 'walls.anchorFrom',
 };
 
+/** What a work takes, by how it is counted. */
+const MATERIAL_RULES: Partial<Record<Material['by'], RuleId>> = {
+  litres: 'works.cover',
+  length: 'works.stripTrim',
+  rolls: 'works.stripTrim',
+  sheets: 'works.turnIn',
+  pulls: 'works.holesApart',
+};
+
 /** The rule that counts or sizes a line; null where none does (a cover that is short). */
-export const buyRule = ({ kind, name }: Pick<BuyLine, 'kind' | 'name'>): RuleId | null =>
-  (kind === 'insert' ? INSERT_RULES[name] : BUY_RULES[kind]) ?? null;
+export function buyRule({
+  kind,
+  name,
+  material,
+}: Pick<BuyLine, 'kind' | 'name' | 'material'>): RuleId | null {
+  if (kind === 'insert') return INSERT_RULES[name] ?? null;
+  return (material ? MATERIAL_RULES[material.by] : BUY_RULES[kind]) ?? null;
+}

@@ -38,11 +38,15 @@ function useItemsOf(zone: Zone): ReadonlySet<string> {
   const { arranged: file, look, plan } = useRoom();
   const { dressings, hangings } = look;
   const byZone = look.brief.order === 'zone';
-  if (zone.of === 'floor') return new Set(look.brought.map((row) => row.itemId));
+  if (zone.of === 'floor') {
+    const corners = plan.placed.filter((p) => p.base.kind === 'corner');
+    return new Set([...look.brought.map((row) => row.itemId), ...corners.map((p) => p.item.id)]);
+  }
   if (zone.of === 'host')
     return new Set(plan.placed.filter((p) => p.on.id === zone.id).map((p) => p.item.id));
   const wallId = zone.id;
   const onWall = (hostId: string) => {
+    if (hostId === wallId) return true;
     const piece = file.pieces.find((p) => p.id === hostId);
     return piece
       ? placeOnWall(piece, plan.walls).wallId === wallId

@@ -1,6 +1,6 @@
 import { findOne } from '../../core/base/list';
 import { inches, type Mm } from '../../core/base/units';
-import type { Box } from '../../core/geometry/plane';
+import { alongWay, wayOf, type Box } from '../../core/geometry/plane';
 import type { RoomFile } from '../../core/model/types';
 import type { Plan } from '../../core/plan/planLook';
 import { frontView } from '../../core/plan/scene/scene';
@@ -55,7 +55,7 @@ export function surfaceView(
 
 /** What is nearer to the one who looks than the surface's front would hide it, and is left out. */
 function onItsWall(spot: Spot, plan: Plan): Omit<SurfaceView, 'region'> | undefined {
-  const host = plan.elevations.find((e) => e.shapes.some((s) => s.about === spot.of));
+  const host = plan.elevations.find((e) => e.wallId === spot.of || e.shapes.some((s) => s.about === spot.of));
   const wall = plan.walls.find((w) => w.id === host?.wallId);
   if (!host || !wall) return undefined;
   const turned = Math.abs(((((wall.facingDeg - spot.turnDeg) % 360) + 540) % 360) - 180);
@@ -77,6 +77,8 @@ function onItsOwn(spot: Spot, file: RoomFile, plan: Plan): Omit<SurfaceView, 're
     .filter((s) => s.about === 'wall')
     .map((s) => ({ ...s, box: { ...s.box, xMm: -AROUND, widthMm: spot.widthMm + 2 * AROUND } }));
   const front = piece ? frontView(piece, plan.placed) : [];
-  const leftMm = piece ? (piece.widthMm - spot.widthMm) / 2 : 0;
+  // along the piece's front, which is drawn from its left end
+  const along = wayOf(spot.turnDeg + 90);
+  const leftMm = piece ? piece.widthMm / 2 + alongWay(piece, spot.middle, along) - spot.widthMm / 2 : 0;
   return { elevation: { ...elevation, shapes: [...ground, ...front] }, leftMm, own: ownOf(spot, plan) };
 }

@@ -44,4 +44,5 @@ export function useSurface(): SurfaceState | null {
 
 const wallOf = (plan: ReturnType<typeof useRoom>['plan'], { spot }: SurfacePlan): string | undefined =>
   plan.places.get(spot.of)?.wallId ??
+  plan.walls.find((wall) => wall.id === spot.of)?.id ??
   plan.elevations.find((e) => e.shapes.some((s) => s.about === spot.of))?.wallId;

@@ -9,9 +9,10 @@ import { PATTERN_KINDS, SHEENS } from '../../core/model/values/item';
 import { WORK_TRIAL, WORK_UNDO } from '../../core/model/values/look';
 import type { Finish, Sheen, Swatch, Work, WorkAct } from '../../core/model/types';
 import { finishOfWall } from '../../core/room/works';
-import type { WorkPlan } from '../../core/stages/works/planWork';
+import type { RuleId } from '../../core/rules/table';
+import { rulesOfWork, type WorkPlan } from '../../core/stages/works/planWork';
 import { asSentence } from '../../messages/findingWords';
-import { workNote } from '../../messages/workWords';
+import { amountWords, whenWords } from '../../messages/workWords';
 import { Button } from '../../ui/Button';
 import { LengthField, NumberField, TAKEN, TextField } from '../../ui/Field';
 import { RadioGroup } from '../../ui/RadioGroup';
@@ -19,6 +20,7 @@ import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
 import { ColourField } from '../shell/ColourField';
 import { useRoom } from '../shell/room/RoomContext';
+import { Why } from '../shell/Why';
 import { useCurrency } from '../shell/useMoney';
 import { useFamilyName } from '../shell/useWords';
 import { MaterialFields } from './MaterialFields';
@@ -51,6 +53,7 @@ export function WorkForm({ planned }: { planned: WorkPlan }): ReactNode {
     change([{ do: 'removeWork', lookId: look.id, id: work.id }]);
     pick(null);
   };
+  const rules = rulesOfWork(planned);
   if (work.doneOn !== null)
     return (
       <div className="space-y-2.5 pb-3 pt-1 text-[14px]">
@@ -62,12 +65,8 @@ export function WorkForm({ planned }: { planned: WorkPlan }): ReactNode {
     );
   return (
     <div className="space-y-2.5 pb-3 pt-1">
-      <p className="text-[14px]">
-        <Words>
-          {asSentence(workNote({ ...work, amount, beginDays, waitHours }, say, file.room.unit)) ||
-            t('nothingTaken')}
-        </Words>
-      </p>
+      <Reckoned words={amountWords(amount, say, file.room.unit) || t('nothingTaken')} rule={rules.amount} />
+      <Reckoned words={whenWords({ minutes: work.minutes, beginDays, waitHours }, say)} rule={rules.wait} />
       <AfterFields planned={planned} set={set} />
       <MaterialFields planned={planned} set={set} />
       <CostFields work={work} set={set} />
@@ -81,6 +80,16 @@ export function WorkForm({ planned }: { planned: WorkPlan }): ReactNode {
       </div>
       {booking && <BookDialog planned={planned} newId={nanoid(12)} onClose={() => setBooking(false)} />}
     </div>
+  );
+}
+
+/** What was worked out, with the rule that it comes from. */
+function Reckoned({ words, rule }: { words: string; rule: RuleId | null }): ReactNode {
+  if (words === '') return null;
+  return (
+    <p className="text-[14px]">
+      <Words>{asSentence(words)}</Words> {rule && <Why rule={rule} />}
+    </p>
   );
 }
 

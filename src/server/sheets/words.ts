@@ -39,7 +39,11 @@ export function sheetWords(file: RoomFile, plan: Plan) {
       return sayFinding(
         t,
         f.code,
-        findingArguments(f, unit, { family, shell: (thing) => t(`shellThings.${thing}`) }),
+        findingArguments(f, unit, {
+          family,
+          shell: (thing) => t(`shellThings.${thing}`),
+          floor: (kind, name) => t('placing.onFloor', { kind, name }),
+        }),
       );
     },
   };

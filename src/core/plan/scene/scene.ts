@@ -92,6 +92,7 @@ function shapesAt(context: Context, wall: Wall, things: Things): Shape[] {
         ...openingShapes(o, trim, rules),
         ...thingsOn(hosts, o.id).map((thing) => draw(thing, wall, SILL_DEPTH)),
       ]),
+    ...thingsOn(hosts, wall.id).map((thing) => draw(thing, wall, 0)),
     ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, wall, thingsOn(hosts, f.id))),
     ...hangings.filter(here).flatMap((h) => hangingShapes(context, h)),
     ...windows.flatMap((window) => {

@@ -4,32 +4,41 @@ import { cutRoomFloor } from '../../stages/floor/walkwayChecks';
 import { arrangementSteps, judgeArrangement } from '../arrangement';
 import { differingReadings } from '../guesses';
 import { judgeBedsByWindows, judgeTipping } from '../householdCautions';
+import { asPiece, isLoose, isSamePlace } from '../looseOnFloor';
 import { doorways, part } from '../parts';
 import { stage } from '../stage';
 import { countUses } from '../uses';
+
+const loose = part('loose', { parts: ['placed'] }, ({ placed }, previous) => {
+  const pieces = placed.filter(isLoose).map(asPiece);
+  const isSame = previous?.length === pieces.length && pieces.every((p, i) => isSamePlace(p, previous[i]));
+  return isSame ? previous : pieces;
+});
 
 const cutFloor = part(
   'cutFloor',
   {
     file: ['fittings', 'pieces', 'home'],
     room: ['walls'],
-    parts: ['doorways', 'walls', 'rules'],
+    parts: ['doorways', 'walls', 'rules', 'loose'],
   },
-  ({ file, doorways: ways, walls, rules }) => cutRoomFloor(file, ways, walls, rules),
+  ({ file, doorways: ways, walls, rules, loose: onFloor }) =>
+    cutRoomFloor({ ...file, pieces: [...file.pieces, ...onFloor] }, ways, walls, rules),
 );
 
 const floor = part(
   'floor',
   {
     file: ['openings', 'fittings', 'pieces', 'home'],
-    parts: ['cutFloor', 'doorways', 'walls', 'rules'],
+    parts: ['cutFloor', 'doorways', 'walls', 'rules', 'loose'],
   },
-  ({ file, cutFloor: cut, walls, rules }) => planFloor(file, walls, rules, cut),
+  ({ file, cutFloor: cut, walls, rules, loose: onFloor }) =>
+    planFloor({ ...file, pieces: [...file.pieces, ...onFloor] }, walls, rules, cut),
 );
 
 export const measureStage = stage({
   name: 'measure',
-  parts: [doorways, cutFloor, floor],
+  parts: [doorways, loose, cutFloor, floor],
   reads: {
     file: ['room', 'openings', 'fittings', 'pieces', 'home'],
     look: ['moved', 'brought'],

@@ -99,8 +99,9 @@ export const surfacesStage = stage({
     plans
       .filter((s) => s.things.length > 0)
       .map((s) => {
+        // a corner of the floor is one of its wall
         const built = [...file.fittings, ...file.openings].find((host) => host.id === s.spot.of);
-        return surfaceStep(s, built?.wallId ?? places.get(s.spot.of)?.wallId ?? '');
+        return surfaceStep(s, built?.wallId ?? places.get(s.spot.of)?.wallId ?? s.spot.of);
       }),
   bought: ({ placed, items }) => ({
     lines: bulbsToBuy(placed, items),

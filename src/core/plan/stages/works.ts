@@ -1,6 +1,6 @@
 import type { Mm } from '../../base/units';
-import type { Look, Opening, Work } from '../../model/types';
-import { worksToDo } from '../../room/works';
+import type { Item, Look, Opening, Work } from '../../model/types';
+import { fittingsAfter, itemsAfter, piecesAfter, worksToDo } from '../../room/works';
 import type { OnWall } from '../../room/place';
 import type { PlacedThing } from '../../room/placed';
 import type { Amount } from '../../stages/works/amount';
@@ -21,7 +21,8 @@ type UsedThing = { itemId: string | null; count: number; wallId: string | undefi
 
 /** Every thing of the stash that the look uses, with the wall at which it is. */
 function usedThings({ look, openings, placed, places }: Dressed): UsedThing[] {
-  const wallOfHost = (id: string) => places.get(id)?.wallId ?? openings.find((o) => o.id === id)?.wallId;
+  const wallOfHost = (id: string) =>
+    places.get(id)?.wallId ?? openings.find((o) => o.id === id)?.wallId ?? id;
   return [
     ...placed.map(({ item, placement, on }) => ({
       itemId: item.id,
@@ -66,23 +67,27 @@ const works = part(
     const facts = {
       room: file.room,
       openings: file.openings,
-      fittings: fittingsBefore,
-      pieces: measured,
-      items: new Map(
-        itemsBefore.map((item) => [item.id, item.state === 'gone' ? { ...item, count: 0 } : item]),
-      ),
       walls,
       places,
       rules,
       ...countsOf(usedThings({ look, openings: file.openings, placed, places })),
     };
-    return look.works.flatMap((work) => {
-      const target = targetOf(work, facts);
+    return look.works.flatMap((work, i) => {
+      // what was cut down by a work before this one is as small by then
+      const earlier = { works: look.works.slice(0, i) };
+      const target = targetOf(work, {
+        ...facts,
+        fittings: fittingsAfter([...fittingsBefore], earlier),
+        pieces: piecesAfter([...measured], earlier),
+        items: new Map(itemsAfter([...itemsBefore], earlier).map((item) => [item.id, inStash(item)])),
+      });
       return target ? planWork(work, target, { rules, rented: file.home.flags.rented }) : [];
     });
   },
 );
 const NO_WORKS: WorkPlan[] = [];
+/** What was given away can't be worked on. */
+const inStash = (item: Item): Item => (item.state === 'gone' ? { ...item, count: 0 } : item);
 
 /** The work is done before the day: what it is, what it takes, when it is begun. */
 const workStep = (

@@ -9,7 +9,7 @@ import { passesOver, seatedSights, type SeatedSight } from '../../room/seatedSig
 import { viewersOf } from '../../room/viewers';
 import type { PartKind } from '../../room/spots/parts';
 import { addressOf, middleOf, type Spot } from '../../room/spots/spot';
-import type { Wall } from '../../room/walls';
+import { floorInFrontOf, type Wall } from '../../room/walls';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 import { planSurface, type SurfaceCase, type SurfacePlan } from '../../stages/surfaces/planSurface';
 import type { RoomContext } from '../context';
@@ -23,6 +23,7 @@ type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
 export type SurfaceFacts = Context & {
   overs: ReadonlyMap<string, readonly OnWallOver[]>;
   sights: readonly SeatedSight[];
+  fires: SurfaceCase['fires'];
 };
 type Kept = { plan: SurfacePlan; things: readonly PlacedThing[] };
 /** Every surface with what is on it, in the order of the spots, and what the next plan may keep of it. */
@@ -40,7 +41,18 @@ export const surfaceFacts = (context: Context): SurfaceFacts => ({
   ...context,
   overs: new Map(context.walls.map((wall) => [wall.id, oversOfWall(context, wall)])),
   sights: seatedSights(viewersOf(context.file, context.rules), context.rules),
+  fires: firesOf(context),
 });
+
+const HEATS: ReadonlySet<Fitting['kind']> = new Set(['heater', 'stove', 'fireplace']);
+
+const firesOf = ({ file, walls }: Context): SurfaceCase['fires'] =>
+  file.fittings
+    .filter(({ kind }) => HEATS.has(kind))
+    .flatMap((fitting) => {
+      const wall = walls.find(({ id }) => id === fitting.wallId);
+      return wall ? [{ id: fitting.id, shape: floorInFrontOf(wall, fitting, fitting.depthMm) }] : [];
+    });
 
 type Dressed = { facts: SurfaceFacts; spots: readonly Spot[]; placed: readonly PlacedThing[] };
 
@@ -66,7 +78,7 @@ export function planSurfaces({ facts, spots, placed }: Dressed, previous?: Surfa
 }
 
 function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[]): SurfaceCase {
-  const { file, rules, overs, sights } = context;
+  const { file, rules, overs, sights, fires } = context;
   const wall = wallOf(context, spot);
   // a shelf is not held down by itself
   const above = (overs.get(wall?.id ?? '') ?? []).filter((over) => over.about !== spot.of);
@@ -78,6 +90,7 @@ function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[
     isTalkedAcross: isTalkedAcross(file.pieces, spot),
     sights: spot.kind === 'top' ? sights.filter((sight) => passesOver(sight, outlineOf(spot))) : [],
     restedUnder: restedUnder(file.pieces, spot),
+    fires,
     filling: context.look.brief.filling,
     massOf: (item) => {
       const { g, guessedBy } = massOf(item, rules);
@@ -87,12 +100,12 @@ function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[
   };
 }
 
-/** The wall that a surface stands at: its fitting's, or the one that its piece stands near to. */
+/** The wall that a surface stands at: its fitting's, the one that its piece stands near to, or a corner's own. */
 function wallOf({ file, walls, places }: Context, spot: Spot): Wall | undefined {
   const built = [...file.fittings, ...file.openings].find((host) => host.id === spot.of);
   const onWall = places.get(spot.of);
   const near = onWall && isNearWall(onWall, onWall.wallId) ? onWall.wallId : undefined;
-  return walls.find((wall) => wall.id === (built?.wallId ?? near));
+  return walls.find((wall) => wall.id === (built?.wallId ?? near ?? spot.of));
 }
 
 /** What only touches is not in front of it. */

@@ -34,7 +34,11 @@ export const TAKES = {
   sill: STANDS,
   edge: STANDS,
   counter: STANDS,
-  /** The floor before a fire. */
+  /** The floor beside a seat or a bed, under what is open underneath, in a corner of the room. */
+  beside: STANDS,
+  under: [...STANDS, ...CLOTHS],
+  corner: STANDS,
+  /** The floor in front of a fire. */
   hearth: STANDS,
   hob: ['pot', 'bowl', 'object'],
   /** What hangs down from it. */
@@ -51,6 +55,10 @@ export const TAKES = {
 } as const satisfies Record<string, readonly ItemKind[]>;
 
 export type PartKind = keyof typeof TAKES;
+
+/** Parts of the floor itself. */
+export const isOnFloor = (kind: PartKind): boolean =>
+  kind === 'beside' || kind === 'under' || kind === 'corner';
 
 export const takes = (kind: PartKind, item: ItemKind): boolean =>
   (TAKES[kind] as readonly ItemKind[]).includes(item);

@@ -1,10 +1,10 @@
 import type { Mm } from '../../base/units';
-import { step, wayOf, type Point } from '../../geometry/plane';
+import type { Point } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { Fitting, Piece, RoomFile } from '../../model/types';
 import { stands, standsOut } from '../../room/kinds';
 import { footprint } from '../../room/place';
-import { pointOnWall, type Wall } from '../../room/walls';
+import { floorInFrontOf, type Wall } from '../../room/walls';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import type { Floor } from './walkways/cutFloor';
@@ -45,13 +45,6 @@ export const floorFinding = (
 /** Lengths closer than this are equal, so exactly the limit is not under it. */
 export const EPSILON_MM: Mm = 0.05;
 
-/** What a fitting takes of the floor. */
-export function fittingShape(f: Pick<Fitting, 'xMm' | 'widthMm' | 'depthMm'>, wall: Wall): Point[] {
-  const inward = wayOf(wall.facingDeg + 180);
-  const [a, b] = [pointOnWall(wall, f.xMm), pointOnWall(wall, f.xMm + f.widthMm)];
-  return [a, b, step(b, inward, f.depthMm), step(a, inward, f.depthMm)];
-}
-
 /** Footprints, worked out once for all checks. */
 export function shapesOf(
   file: Pick<FloorFile, 'pieces'>,
@@ -62,7 +55,7 @@ export function shapesOf(
     shapeOf: (piece) => shapes.get(piece.id) ?? footprint(piece),
     fittingShapeOf: (fitting) => {
       const wall = walls.find((w) => w.id === fitting.wallId);
-      return wall ? fittingShape(fitting, wall) : [];
+      return wall ? floorInFrontOf(wall, fitting, fitting.depthMm) : [];
     },
   };
 }

@@ -156,7 +156,7 @@ function knownInLook(known: KnownInRoom, look: Look): Known {
     groups: idsOf(look.groups),
     hungOver: new Set([...known.hungOver, ...brought]),
     axes: new Set([...known.axes, ...brought]),
-    hosts: new Set([...known.hosts, ...brought, ...idsOf(look.placements)]),
+    hosts: new Set([...known.hosts, ...known.walls, ...brought, ...idsOf(look.placements)]),
   };
 }
 

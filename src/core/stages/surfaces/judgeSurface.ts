@@ -1,11 +1,12 @@
 import { elementAt } from '../../base/list';
 import type { Mm } from '../../base/units';
-import { overlapLength } from '../../geometry/plane';
+import { apart, overlapLength } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import { footprint } from '../../room/place';
 import { seenOn } from '../../room/placed';
 import { heightOver, passesOver, type SeatedSight } from '../../room/seatedSights';
-import { takes } from '../../room/spots/parts';
+import { isOnFloor, takes } from '../../room/spots/parts';
+import type { Spot } from '../../room/spots/spot';
 import type { RuleId } from '../../rules/table';
 import type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
 
@@ -25,6 +26,12 @@ const finding = (code: FindingCode, level: Level, by: FindingFacts, { about, rul
   ...(rule ? { rule } : {}),
 });
 
+/** What something is on, in the facts of a finding; of the floor also where. */
+const onOf = ({ name, kind }: Spot): FindingFacts => ({
+  on: name,
+  ...(isOnFloor(kind) ? { onKind: kind } : {}),
+});
+
 /** Findings about one surface and everything on it. */
 export const judgeSurface: Judge = (planned, given) => {
   const fits = WHETHER_IT_FITS.flatMap((judge) => judge(planned, given));
@@ -33,7 +40,7 @@ export const judgeSurface: Judge = (planned, given) => {
   if (fits.length > 0 || things.length === 0) return [...fits, ...more];
   return [
     ...more,
-    finding('surface-fits', 'ok', { on: spot.name, count: things.length }, { about: [spot.of] }),
+    finding('surface-fits', 'ok', { ...onOf(spot), count: things.length }, { about: [spot.of] }),
   ];
 };
 
@@ -52,7 +59,7 @@ const judgeHeights: Judge = ({ things, spot }) =>
     const { code, level } = (over && TOO_TALL[over.kind]) ?? BLOCKED;
     const facts = {
       piece: thing.name,
-      on: thing.thing.spot.name,
+      ...onOf(thing.thing.spot),
       other: over?.name ?? spot.name,
       over: typeof limit.over === 'object' ? limit.over.kind : limit.over,
       byMm: thing.topMm - limit.topMm,
@@ -77,7 +84,7 @@ const judgeEdges: Judge = ({ things }, { rules }) =>
     if (pastMm <= rules.number('surfaces.offEdge')) return [];
     const [alongMm, middleMm] = [(fromMm + toMm) / 2, outMm + depthMm / 2];
     const falls = alongMm < 0 || alongMm > spot.widthMm || middleMm < 0 || middleMm > spot.depthMm;
-    const facts = { thing: thing.name, on: spot.name, byMm: pastMm };
+    const facts = { thing: thing.name, ...onOf(spot), byMm: pastMm };
     const told = { about: [thing.placementId], rule: 'surfaces.offEdge' as const };
     return [finding(falls ? 'falls-off' : 'past-the-edge', falls ? 'stop' : 'caution', facts, told)];
   });
@@ -104,7 +111,7 @@ const judgeRoom: Judge = ({ things, spot }) => {
     for (const thing of [meeting.one, meeting.other])
       if (meeting.byMm > (worst.get(thing)?.byMm ?? 0)) worst.set(thing, meeting);
   return [...new Set(worst.values())].map(({ one, other, byMm }) => {
-    const facts = { one: one.name, other: other.name, on: spot.name, byMm };
+    const facts = { one: one.name, other: other.name, ...onOf(spot), byMm };
     return finding('things-collide', 'stop', facts, { about: [one.placementId, other.placementId] });
   });
 };
@@ -132,7 +139,7 @@ const judgeKinds: Judge = ({ things }) =>
   things
     .filter(({ item, thing }) => !takes(thing.spot.kind, item.kind))
     .map(({ placementId, name, thing }) =>
-      finding('spot-takes-none', 'caution', { thing: name, on: thing.spot.name }, { about: [placementId] }),
+      finding('spot-takes-none', 'caution', { thing: name, ...onOf(thing.spot) }, { about: [placementId] }),
     );
 
 /** Sockets, switches and vents that are kept within reach and open. */
@@ -144,7 +151,7 @@ const judgeBehind: Judge = ({ things, spot }, { behind }) => {
       .map((fitting) => {
         told.add(fitting.id);
         const code = fitting.kind === 'vent' ? 'vent-behind-thing' : 'plug-behind-thing';
-        const facts = { thing: hiding.name, fitting: fitting.name, on: spot.name };
+        const facts = { thing: hiding.name, fitting: fitting.name, ...onOf(spot) };
         return finding(code, 'caution', facts, { about: [hiding.placementId, fitting.id] });
       }),
   );
@@ -159,7 +166,7 @@ const judgeTalk: Judge = ({ things, spot }, { isTalkedAcross, sights, rules }) =
     return things.flatMap((thing) => {
       const met = sightMet(thing, sights, rules.number('surfaces.underEyes'));
       if (!met) return [];
-      const facts = { thing: thing.name, on: spot.name, ...met };
+      const facts = { thing: thing.name, ...onOf(spot), ...met };
       return [
         finding('sight-blocked', 'caution', facts, {
           about: [thing.placementId],
@@ -172,7 +179,7 @@ const judgeTalk: Judge = ({ things, spot }, { isTalkedAcross, sights, rules }) =
   return things
     .filter((t) => t.topMm - spot.zMm - mostMm > TOUCH_MM)
     .map((t) => {
-      const facts = { thing: t.name, on: spot.name, highMm: t.topMm - spot.zMm, mostMm };
+      const facts = { thing: t.name, ...onOf(spot), highMm: t.topMm - spot.zMm, mostMm };
       return finding('talk-blocked', 'caution', facts, { about: [t.placementId], rule: 'surfaces.talkTop' });
     });
 };
@@ -197,7 +204,7 @@ const judgeOverHeads: Judge = ({ things, spot }, { restedUnder, massOf, rules })
     if (massG <= rules.number('surfaces.overHeads')) return [];
     const facts = {
       thing: name,
-      on: spot.name,
+      ...onOf(spot),
       seat: under.name,
       massG,
       known: isGuessed ? 'guess' : 'weighed',
@@ -226,20 +233,21 @@ const BURNS: ReadonlySet<string> = new Set([
 ]);
 const HOT: ReadonlySet<string> = new Set(['hearth', 'hob']);
 
-/** What burns before a fire or on a hob. */
-const judgeHeat: Judge = ({ things, spot }, { rules }) =>
-  HOT.has(spot.kind)
-    ? things
-        .filter(({ item }) => BURNS.has(item.kind))
-        .map(({ name, placementId }) =>
-          finding(
-            'burns-by-fire',
-            'caution',
-            { thing: name, on: spot.name, wantMm: rules.number('safety.heaterDistance') },
-            { about: [placementId, spot.of], rule: 'safety.heaterDistance' },
-          ),
-        )
-    : [];
+/** What burns before a fire or on a hob, or stands on the floor too near to a fire. */
+const judgeHeat: Judge = ({ things, spot }, { fires, rules }) => {
+  const rule = 'safety.heaterDistance';
+  const wantMm = rules.number(rule);
+  const isTooNear = (thing: SurfaceThing, { shape }: SurfaceCase['fires'][number]): boolean =>
+    wantMm - apart(footprint(thing.thing.at), shape).mm > TOUCH_MM;
+  return things
+    .filter(({ item }) => BURNS.has(item.kind))
+    .flatMap((thing) => {
+      const fire = isOnFloor(spot.kind) ? fires.find((f) => isTooNear(thing, f))?.id : spot.of;
+      if (fire === undefined || !(HOT.has(spot.kind) || isOnFloor(spot.kind))) return [];
+      const facts = { thing: thing.name, ...onOf(spot), wantMm };
+      return [finding('burns-by-fire', 'caution', facts, { about: [thing.placementId, fire], rule })];
+    });
+};
 
 /** With fewer there is nothing to take away. */
 const FEW = 3;
@@ -254,7 +262,7 @@ const judgeFilled: Judge = ({ things, spot, filled }, { filling, rules }) => {
   const rule = MOST_FILLED[filling];
   const direct = things.filter(({ thing }) => thing.carriers.length === 0);
   if (direct.length < FEW || filled <= rules.number(rule)) return [];
-  const facts = { on: spot.name, share: filled, mostShare: rules.number(rule) };
+  const facts = { ...onOf(spot), share: filled, mostShare: rules.number(rule) };
   return [finding('surface-overfull', 'caution', facts, { about: [spot.of], rule })];
 };
 
@@ -263,7 +271,7 @@ const judgeHanging: Judge = ({ things, spot }) =>
   things
     .filter(({ zMm, thing }) => thing.placement.lie === 'hanging' && zMm < -TOUCH_MM)
     .map(({ name, placementId, zMm }) => {
-      const facts = { piece: name, on: spot.name, other: '', over: 'floor', byMm: -zMm, mostMm: spot.zMm };
+      const facts = { piece: name, ...onOf(spot), other: '', over: 'floor', byMm: -zMm, mostMm: spot.zMm };
       return finding(BLOCKED.code, BLOCKED.level, facts, { about: [placementId] });
     });
 

@@ -1,3 +1,4 @@
+import type { Point } from '../../geometry/plane';
 import type { Mm } from '../../base/units';
 import type { Finding } from '../../model/finding';
 import type { Brief, Fitting, Item } from '../../model/types';
@@ -49,6 +50,8 @@ export type SurfaceCase = {
   isTalkedAcross: boolean;
   sights: readonly SeatedSight[];
   restedUnder: readonly { id: string; name: string }[];
+  /** Fires and heaters, by the floor that they take. */
+  fires: readonly { id: string; shape: readonly Point[] }[];
   /** How full the look gets. */
   filling: Brief['filling'];
   massOf: (item: Item) => { g: number; isGuessed: boolean };

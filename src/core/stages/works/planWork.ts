@@ -1,5 +1,6 @@
 import type { Work, WorkAct } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
+import type { RuleId } from '../../rules/table';
 import { amountOf, workedArea, type Amount } from './amount';
 import { judgeWork } from './judgeWork';
 import type { WorkPlan } from './work';
@@ -48,6 +49,21 @@ function waitOf({ act, coats, waitHours }: Work, rules: RuleBook): number | null
   if (COATED.has(act)) return between + rules.number('works.judgeAfter');
   return DRY.has(act) ? 0 : null;
 }
+
+/** The rule by which each amount is reckoned. */
+const AMOUNT_RULES: Partial<Record<Amount['kind'], RuleId>> = {
+  litres: 'works.cover',
+  strips: 'works.stripTrim',
+  sheet: 'works.turnIn',
+  pulls: 'works.holesApart',
+};
+
+/** The rules that a work's amount and its wait come from; null where they are as somebody typed them. */
+export const rulesOfWork = ({ work, amount }: WorkPlan): { amount: RuleId | null; wait: RuleId | null } => {
+  const ownWait = work.coats > 1 ? 'works.betweenCoats' : null;
+  const wait = work.waitHours === null ? 'works.judgeAfter' : ownWait;
+  return { amount: AMOUNT_RULES[amount.kind] ?? null, wait: COATED.has(work.act) ? wait : null };
+};
 
 function toBuyOf({ leftLitres, leftMm }: Work, amount: Amount): number | null {
   if (amount.kind === 'litres') return Math.max(0, amount.litres - (leftLitres ?? 0));

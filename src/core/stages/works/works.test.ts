@@ -7,7 +7,8 @@ import { ruleBook } from '../../rules/book';
 import { box, room, type Given } from '../../../../tests/helpers/findingCases/given';
 import { item, opening, placement, standing } from '../../../../tests/helpers/rooms';
 import { pullHoles } from './pulls';
-import type { WorkPlan } from './planWork';
+import { buyRule } from '../../stash/buyingParts';
+import { rulesOfWork, type WorkPlan } from './planWork';
 
 const M2 = 1e6;
 const chest: Piece = box('chest', [64, 9], [48, 18], { heightMm: inches(30) });
@@ -65,6 +66,25 @@ describe('paint', () => {
     const placements = [placement({ id: 'p', itemId: 'pot', count: 3, ...standing('chest') })];
     const pots = planned({ on: 'item', itemId: 'pot' }, { items: [pot], placements });
     expect(pots.areaMm2).toBeCloseTo(3 * (2 * 200 * 120 + 100 * 100), 3);
+  });
+  it('of what was cut down before is on what is left; of what is cut down later on the whole', () => {
+    const [w, d, h] = [inches(48), inches(18), inches(30)];
+    const cut = work({
+      id: 'cut',
+      act: 'cutDown',
+      on: 'piece',
+      of: 'chest',
+      after: { ...WORK.after, heightMm: h / 2 },
+    });
+    const paint = work({ id: 'paint', on: 'piece', of: 'chest' });
+    const areaOf = (works: Work[]) =>
+      planLook(worked({}, { works }), { lookId: 'look' }).works.find((p) => p.work.id === 'paint')?.areaMm2;
+    expect(areaOf([cut, paint])).toBeCloseTo(2 * (w + d) * (h / 2) + w * d, 3);
+    expect(areaOf([paint, cut])).toBeCloseTo(2 * (w + d) * h + w * d, 3);
+    // what is done already is so in the room itself
+    expect(areaOf([{ ...cut, doneOn: '2026-01-05' }, paint])).toBeCloseTo(2 * (w + d) * h + w * d, 3);
+    const onOther = work({ ...cut, of: 'sofa' });
+    expect(areaOf([onOther, paint])).toBeCloseTo(2 * (w + d) * h + w * d, 3);
   });
   it('goes by the area that was measured, where one was', () => {
     expect(litresOf({ areaMm2: 22 * M2 })).toBeCloseTo((22 / 11) * 2 * 1.1, 6);
@@ -170,5 +190,31 @@ describe('pulls', () => {
   it('break into old holes that are too near', () => {
     expect(holes(64, 76).meetMm).toBeCloseTo(6, 6);
     expect(holes(64, 80).meetMm).toBeNull();
+  });
+});
+
+describe('why', () => {
+  const strip = { widthMm: 530, lengthMm: 10_050, repeatMm: 0, shiftMm: 0, overlapMm: 0 };
+  it.each([
+    [{}, 'works.cover', 'works.judgeAfter'],
+    [{ coats: 1 }, 'works.cover', 'works.judgeAfter'],
+    [{ coats: 1, waitHours: 6 }, 'works.cover', null],
+    [{ waitHours: 6 }, 'works.cover', 'works.betweenCoats'],
+    [{ act: 'wax' }, null, null],
+    [{ act: 'wrap', on: 'item', itemId: 'book' }, 'works.turnIn', null],
+  ] as const)('%o: its amount by %s, its wait by %s', (more, amount, wait) => {
+    const book = item({ id: 'book', kind: 'book', widthMm: 150, heightMm: 220, depthMm: 30 });
+    expect(rulesOfWork(planned(more, { items: [book] }))).toEqual({ amount, wait });
+  });
+  it('every line of a material names the rule that counts it', () => {
+    const lineOf = (more: Partial<Work>, given: Given = {}) =>
+      planLook(worked(more, given), { lookId: 'look' }).sheet.buy.map(buyRule);
+    expect(lineOf({})).toEqual(['works.cover']);
+    expect(lineOf({ act: 'paper', strip })).toEqual(['works.stripTrim']);
+    expect(lineOf({ act: 'paper', strip: { ...strip, lengthMm: null } })).toEqual(['works.stripTrim']);
+    const pulls = { count: 4, oldMm: 96, newMm: 128, plateMm: null };
+    expect(lineOf({ act: 'pulls', on: 'piece', of: 'chest', pulls })).toEqual(['works.holesApart']);
+    const book = item({ id: 'book', kind: 'book', widthMm: 150, heightMm: 220, depthMm: 30 });
+    expect(lineOf({ act: 'wrap', on: 'item', itemId: 'book' }, { items: [book] })).toEqual(['works.turnIn']);
   });
 });

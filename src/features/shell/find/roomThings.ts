@@ -3,6 +3,7 @@ import type { Look, Piece, RoomFile } from '../../../core/model/types';
 import type { Plan } from '../../../core/plan/planLook';
 import { inLook } from '../../../core/room/arrange';
 import { isGlazed } from '../../../core/room/kinds';
+import { isOnFloor } from '../../../core/room/spots/parts';
 import type { PlacedThing } from '../../../core/room/placed';
 import { placeOnWall } from '../../../core/room/place';
 
@@ -35,13 +36,14 @@ export function roomThings(file: RoomFile, look: Look, plan: Plan): RoomThing[] 
 
 /** What stands on furniture is on its wall; on a seat it belongs to Seats, anywhere else to Surfaces. */
 function placedThing(
-  { placement, item, on }: PlacedThing,
+  { placement, item, on, base }: PlacedThing,
   file: RoomFile,
   wallOf: (piece: Piece) => string,
 ): RoomThing[] {
   const piece = file.pieces.find((p) => p.id === on.id);
   const built = [...file.fittings, ...file.openings].find((host) => host.id === on.id);
-  const wallId = piece ? wallOf(piece) : built?.wallId;
-  const stage = piece?.seat ? 'seats' : 'surfaces';
-  return wallId === undefined ? [] : [{ id: placement.id, name: item.name, stage, wallId }];
+  // a corner of the floor is one of its wall
+  const wallId = piece ? wallOf(piece) : (built?.wallId ?? on.id);
+  const stage = piece?.seat && !isOnFloor(base.kind) ? 'seats' : 'surfaces';
+  return [{ id: placement.id, name: item.name, stage, wallId }];
 }
