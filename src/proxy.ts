@@ -1,4 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { ASKED_LOOK, ASKED_PATH } from './server/asked';
 import { NOT_LET_IN, PAIR_PAGE, refusalOf, refusedFor } from './server/ownPages';
 
 /** Whether somebody opens a page, and not a script a part of it. */
@@ -36,6 +37,11 @@ export function proxy(request: NextRequest): Response {
   ].join('; ');
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
+  // a layout is told neither
+  const look = request.nextUrl.searchParams.get('look');
+  if (look === null) headers.delete(ASKED_LOOK);
+  else headers.set(ASKED_LOOK, encodeURIComponent(look));
+  headers.set(ASKED_PATH, encodeURI(request.nextUrl.pathname));
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy);

@@ -4,7 +4,8 @@
  */
 import { describe, expect, it } from 'vitest';
 import { inches } from '../../src/core/base/units';
-import { closeWalk, cornerName, outlineFromWalk, surveyOf, type Leg } from '../../src/core/room/survey';
+import { cornerName } from '../../src/core/room/cornerName';
+import { closeWalk, outlineFromWalk, surveyOf, type Leg } from '../../src/core/room/survey';
 
 const square = (...lengthsIn: number[]): Leg[] =>
   lengthsIn.map((n) => ({ lengthMm: inches(n), turnDeg: 90 }));

@@ -1,10 +1,9 @@
 'use client';
-import { first } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
-import { planLook } from '../../core/plan/planLook';
+import { lookAsFound } from '../../core/model/records';
 import { inLook } from '../../core/room/arrange';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { PlanDrawing } from '../shell/drawing/PlanDrawing';
@@ -34,21 +33,18 @@ type Part = (typeof PARTS)[number];
  */
 export function ClearScreen(): ReactNode {
   const t = useTranslations();
-  const { file, plan, wallId } = useRoom();
+  const { file, plan, planOf, wallId } = useRoom();
   const paint = usePaint();
   const wallName = useWallName();
   const [bare, setBare] = useState(false);
   const [part, setPart] = useState<Part>('found');
-  const asFound =
-    file.looks.find((l) => l.isRecord) ??
-    [...file.looks].sort((a, b) => a.order - b.order).find((l) => l.season === null) ??
-    first(file.looks);
+  const asFound = lookAsFound(file);
   const found = useMemo(
-    () => (plan.lookId === asFound.id ? plan : planLook(file, { lookId: asFound.id })),
-    [plan, file, asFound.id],
+    () => (plan.lookId === asFound.id ? plan : planOf(file, asFound.id)),
+    [plan, planOf, file, asFound.id],
   );
   const wall = plan.walls.find((w) => w.id === wallId);
-  const elevation = found.elevations.find((e) => e.wallId === wallId);
+  const elevation = found?.elevations.find((e) => e.wallId === wallId);
   const shown =
     elevation && (bare ? { ...elevation, shapes: elevation.shapes.filter((s) => s.fixed) } : elevation);
   const { unit } = file.room;

@@ -1,4 +1,5 @@
 'use client';
+import { parse } from 'devalue';
 import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import { PageLink } from '../../ui/PageLink';
@@ -11,7 +12,7 @@ import { TabPanel, Tabs } from '../../ui/Tabs';
 import { Rail } from './Rail';
 import { useRoom } from './room/RoomContext';
 import { RoomProvider } from './room/RoomProvider';
-import type { OpenRoom } from './room/openRoom';
+import type { RoomPage } from './room/openRoom';
 import { openStage } from './StageLink';
 import { StatusLine } from './StatusLine';
 import { usePaint } from './usePaint';
@@ -25,10 +26,10 @@ const RoomFind = dynamic(() => import('./find/RoomFind').then((m) => waking(m.Ro
 const WhyDialog = dynamic(() => import('./WhyDialog').then((m) => m.WhyDialog), { loading: () => null });
 
 /** The frame of an open room: valance, head, rail, and the stage's own sheets. */
-export function RoomShell({ openedText, children }: { openedText: string; children: ReactNode }): ReactNode {
-  const [opened] = useState(() => JSON.parse(openedText) as OpenRoom);
+export function RoomShell({ page, children }: { page: string; children: ReactNode }): ReactNode {
+  const [{ opened, plans }] = useState(() => parse(page) as RoomPage);
   return (
-    <RoomProvider opened={opened}>
+    <RoomProvider opened={opened} plans={plans}>
       <Frame>{children}</Frame>
     </RoomProvider>
   );

@@ -3,7 +3,6 @@ import { findOne } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { useMemo, useState, type ReactNode } from 'react';
-import { planLook } from '../../core/plan/planLook';
 import type { Elevation } from '../../core/room/shape';
 import { worksToDo } from '../../core/room/works';
 import { waking } from '../../ui/Awake';
@@ -47,11 +46,10 @@ export function WorksScreen(): ReactNode {
 
 /** A wall as it is while nothing was done yet; planned only while it is looked at. */
 function useBefore(wallId: string, isShown: boolean): Elevation | null {
-  const { file, look, plan } = useRoom();
+  const { file, look, planOf } = useRoom();
   return useMemo(() => {
     if (!isShown) return null;
     const looks = file.looks.map((l) => (l.id === look.id ? { ...l, works: [] } : l));
-    const before = planLook({ ...file, looks }, { lookId: look.id, previous: plan });
-    return before.elevations.find((e) => e.wallId === wallId) ?? null;
-  }, [isShown, file, look.id, plan, wallId]);
+    return planOf({ ...file, looks }, look.id)?.elevations.find((e) => e.wallId === wallId) ?? null;
+  }, [isShown, file, look.id, planOf, wallId]);
 }

@@ -1,8 +1,10 @@
+import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { RoomShell } from '@/features/shell/RoomShell';
 import { StageView } from './StageView';
-import { openRoom } from '@/server/rooms';
+import { ASKED_LOOK, ASKED_PATH } from '@/server/asked';
+import { roomPage } from '@/server/roomPage';
 
 export const dynamic = 'force-dynamic';
 
@@ -13,11 +15,15 @@ export default async function RoomLayout({
   children: ReactNode;
   params: Promise<{ id: string }>;
 }) {
-  const opened = openRoom((await params).id);
-  if (!opened) notFound();
-  // as text: a long value goes to the page several times as fast as one that React walks through
+  const sent = await headers();
+  const look = sent.get(ASKED_LOOK);
+  const page = roomPage((await params).id, {
+    look: look === null ? null : decodeURIComponent(look),
+    path: sent.get(ASKED_PATH) ?? '',
+  });
+  if (page === undefined) notFound();
   return (
-    <RoomShell openedText={JSON.stringify(opened)}>
+    <RoomShell page={page}>
       <StageView>{children}</StageView>
     </RoomShell>
   );

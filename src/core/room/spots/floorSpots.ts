@@ -5,7 +5,7 @@ import type { Fitting, Opening, Piece, PieceKind, Room } from '../../model/types
 import type { RuleBook } from '../../rules/book';
 import { isBed, isWay, sits, stands, standsOut } from '../kinds';
 import { footprint } from '../place';
-import { cornerName } from '../survey';
+import { cornerName } from '../cornerName';
 import { swingsOf } from '../swing';
 import { floorInFrontOf, type Wall } from '../walls';
 import { freeFloor } from './freeFloor';

@@ -1,6 +1,7 @@
 'use client';
 import type { ReactNode } from 'react';
 import type { RoomFile } from '../../../core/model/types';
+import { planLook } from '../../../core/plan/planLook';
 import { RoomState } from './RoomState';
 import { useLocalRoom } from './useLocalRoom';
 
@@ -16,7 +17,7 @@ export function LocalRoomProvider({
 }): ReactNode {
   const kept = useLocalRoom(storageKey, begin);
   return (
-    <RoomState kept={kept} firstLook={null} firstWall={null}>
+    <RoomState kept={kept} planner={planLook} firstLook={null} firstWall={null}>
       {children}
     </RoomState>
   );

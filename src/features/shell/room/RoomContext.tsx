@@ -5,6 +5,7 @@ import type { Item, Look, RoomFile } from '../../../core/model/types';
 import type { Plan } from '../../../core/plan/planLook';
 import type { RuleBook } from '../../../core/rules/book';
 import type { View } from '../paint';
+import type { PlanOf } from './useLookPlans';
 import type { useSaving } from './useSaving';
 
 export type Kept = ReturnType<typeof useSaving>;
@@ -19,6 +20,8 @@ export type RoomValue = Kept & {
   arranged: RoomFile;
   look: Look;
   plan: Plan;
+  /** The plan of the room in another look, or of the room as it would be; null until it can be worked out. */
+  planOf: PlanOf;
   rules: RuleBook;
   setLook: (id: string) => void;
   wallId: string;

@@ -1,19 +1,23 @@
 'use client';
-import { first } from '../../../core/base/list';
+import { findOne, first } from '../../../core/base/list';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { DAYLIGHT } from '../../../core/colour/light';
 import { applyChange, type Change } from '../../../core/model/change';
+import type { RoomFile } from '../../../core/model/types';
+import { lookToOpen } from '../../../core/model/records';
 import { inLook } from '../../../core/room/arrange';
 import { ruleBook } from '../../../core/rules/book';
 import type { View } from '../paint';
-import { RestContext, RoomContext, type Kept, type RoomAtRest } from './RoomContext';
+import { RestContext, RoomContext, type Kept, type RoomAtRest, type RoomValue } from './RoomContext';
 import { useDressing } from './useDressing';
-import { useLookPlans } from './useLookPlans';
+import { useLookPlans, type Planner, type PlanOf, type SentPlans } from './useLookPlans';
 import { useWarmUp, withFreshLists } from './useWarmUp';
 
 /** What is shown of a room, and what is picked, previewed and asked in it. */
 export function RoomState({
   kept,
+  planner,
+  sent,
   firstLook,
   firstWall,
   firstAsked = null,
@@ -21,22 +25,23 @@ export function RoomState({
   children,
 }: {
   kept: Kept;
+  /** What works plans out; null while it is on its way, and then there are plans that were sent. */
+  planner: Planner | null;
+  sent?: SentPlans;
   firstLook: string | null;
   firstWall: string | null;
   /** A rule that an address asks the reason of. */ firstAsked?: string | null;
   inAddress?: boolean;
   children: ReactNode;
 }): ReactNode {
-  const [lookId, setLookId] = useState<string>(
-    () => firstLook ?? kept.file.looks.find((l) => l.season !== null)?.id ?? first(kept.file.looks).id,
-  );
+  const [lookId, setLookId] = useState(() => lookToOpen(kept.file, firstLook).id);
   const [wall, putWall] = useState({ id: firstWall ?? '', chosen: firstWall !== null });
   const [previewed, preview] = useState<Change[] | null>(null);
   const [picked, pick] = useState<string | null>(null);
   const [kelvin, setKelvin] = useState<number>(DAYLIGHT);
   const [view, setView] = useState<View>('plain');
   const [familyId, setFamily] = useState<string | null>(null);
-  const [asked, askWhy] = useState(firstAsked);
+  const [rule, askWhy] = useState(firstAsked);
 
   const remember = useCallback(
     (key: string, value: string) => {
@@ -71,16 +76,15 @@ export function RoomState({
 
   const openWall = useCallback((id: string) => putWall({ id, chosen: false }), []);
 
-  const warming = useWarmUp();
-  const file = useMemo(() => {
+  const warming = useWarmUp(planner !== null);
+  const asked = useMemo(() => {
     if (previewed) return previewed.reduce(applyChange, kept.file);
     return warming > 0 ? withFreshLists(kept.file) : kept.file;
   }, [kept.file, previewed, warming]);
-  const look = file.looks.find((l) => l.id === lookId) ?? first(file.looks);
+  const { planOf, ahead } = useLookPlans(planner, sent);
+  const { file, look, plan } = useShown(asked, lookId, { planOf, sent });
   const arranged = useMemo(() => inLook(file, look), [file, look]);
-  const { planOf, ahead } = useLookPlans();
-  const plan = useMemo(() => planOf(file, look.id), [planOf, file, look.id]);
-  useEffect(() => ahead(kept.file), [ahead, kept.file]);
+  useEffect(() => ahead(kept.file, lookId), [ahead, kept.file, lookId]);
   const rules = useMemo(() => ruleBook(file.rules, file.room.unit), [file.rules, file.room.unit]);
 
   const isWall = file.room.walls.some((w) => w.id === wall.id);
@@ -88,12 +92,10 @@ export function RoomState({
   const wallIsChosen = isWall && wall.chosen;
   const { replay, takeFresh, saving, said, labels } = kept;
   const { change, began } = useDressing(kept, lookId, showLook);
+  const atRest = useShown(kept.file, lookId, { planOf, sent });
   const rest = useMemo((): RoomAtRest => {
-    const keptLook = kept.file.looks.find((l) => l.id === lookId) ?? first(kept.file.looks);
     return {
-      file: kept.file,
-      look: keptLook,
-      plan: planOf(kept.file, keptLook.id),
+      ...atRest,
       setLook,
       wallId: shownWall,
       wallIsChosen,
@@ -109,9 +111,7 @@ export function RoomState({
       labels,
     };
   }, [
-    kept.file,
-    lookId,
-    planOf,
+    atRest,
     setLook,
     shownWall,
     wallIsChosen,
@@ -131,6 +131,7 @@ export function RoomState({
     arranged,
     look,
     plan,
+    planOf,
     rules,
     setLook,
     wallId: shownWall,
@@ -146,7 +147,7 @@ export function RoomState({
     setView,
     familyId,
     setFamily,
-    asked,
+    asked: rule,
     askWhy,
   };
   return (
@@ -154,4 +155,23 @@ export function RoomState({
       <RoomContext value={value}>{children}</RoomContext>
     </RestContext>
   );
+}
+
+/** A room in one look, with the plan of just that. */
+type Shown = Pick<RoomValue, 'file' | 'look' | 'plan'>;
+
+/** The room as it is asked for; while that can't be planned yet, as it came with the page. */
+function useShown(
+  asked: RoomFile,
+  lookId: string,
+  { planOf, sent }: { planOf: PlanOf; sent: SentPlans | undefined },
+): Shown {
+  const askedLook = asked.looks.find((l) => l.id === lookId) ?? first(asked.looks);
+  return useMemo(() => {
+    const plan = planOf(asked, askedLook.id);
+    if (plan) return { file: asked, look: askedLook, plan };
+    if (!sent) throw new Error('a room without a planner needs the plans that came with it');
+    const came = first(sent.plans);
+    return { file: sent.file, look: findOne(sent.file.looks, (l) => l.id === came.lookId), plan: came };
+  }, [asked, askedLook, planOf, sent]);
 }

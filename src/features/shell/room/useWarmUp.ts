@@ -8,13 +8,13 @@ const WARM_UPS = 12;
  * Counts a few renderings while nothing else is to be done, so that the first drag finds the drawing's code
  * already warm.
  */
-export function useWarmUp(): number {
+export function useWarmUp(isReady: boolean): number {
   const [count, setCount] = useState(0);
   useEffect(() => {
-    if (count === WARM_UPS || typeof window.requestIdleCallback !== 'function') return;
+    if (!isReady || count === WARM_UPS || typeof window.requestIdleCallback !== 'function') return;
     const waiting = window.requestIdleCallback(() => setCount(count + 1));
     return () => window.cancelIdleCallback(waiting);
-  }, [count]);
+  }, [isReady, count]);
   return count % WARM_UPS;
 }
 
