@@ -200,6 +200,8 @@ export const longRoom = {
           pillow('sail-check-22', 'window-seat', 44, 0),
           pillow('bright-20', 'window-seat', 28, 1),
           draped('throw-lichen', 'long-sofa', 77),
+          object('basket', 'long-sofa', 9, { part: 'beside2', id: 'throw-basket' }),
+          object('throw-sailcloth', 'throw-basket', 8, { part: 'inside', lie: 'folded' }),
           object('vase-gorse', 'chest', 10),
           object('vase-tar', 'chest', 24, { id: 'jug' }),
           object('stems-olive', 'jug', 4, { part: 'mouth', count: 5 }),

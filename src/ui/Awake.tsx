@@ -16,6 +16,15 @@ export function asleepUntil(coming: Promise<unknown>): void {
   void coming.finally(arrived);
 }
 
+/**
+ * Holds what is pressed and typed until the page shows what was done last: what comes next would be done to something that
+ * is no longer so. Returns what lets go again.
+ */
+export function holdHands(): () => void {
+  document.body.setAttribute('data-held', '');
+  return () => document.body.removeAttribute('data-held');
+}
+
 /** Tells that the page itself is awake; parts that come later tell it of themselves. */
 export function PageAwake(): ReactNode {
   const isTold = useRef(false);

@@ -83,18 +83,21 @@ function reader(): (e: Event) => Act | null {
  * part it was done to is awake.
  *
  * It goes into the page as text (see `earlyScript`), so it may use nothing from outside itself. What still
- * sleeps stands within an element marked `data-asleep`; `Awake` takes the mark away.
+ * sleeps stands within an element marked `data-asleep`; `Awake` takes the mark away. The same is done while `holdHands`
+ * holds the whole page.
  */
 function early(readAct: (e: Event) => Act | null, repeat: (act: Act) => void): void {
   const done: Act[] = [];
   const awake = (e: Element) => !e.closest('[data-asleep]');
+  // the page is awake, but does not show yet what was done last
+  const held = () => document.body.hasAttribute('data-held');
   const PATIENCE_MS = 60_000;
   let waiting = 0;
   let lastMs = 0;
   let repeating = false;
 
   const look = () => {
-    while (done.length > 0 && (!done[0]!.target.isConnected || awake(done[0]!.target))) {
+    while (done.length > 0 && !held() && (!done[0]!.target.isConnected || awake(done[0]!.target))) {
       const first = done.shift()!;
       // what became of an earlier one is drawn before the next is done
       if (first.target.isConnected) {
@@ -126,7 +129,7 @@ function early(readAct: (e: Event) => Act | null, repeat: (act: Act) => void): v
           e.preventDefault();
         };
         // while something waits its turn, what comes after it waits too, or it would be done first
-        if (done.length > 0 && (awake(done[0]!.target) || !awake(d.target))) {
+        if (held() || (done.length > 0 && (awake(done[0]!.target) || !awake(d.target)))) {
           e.stopImmediatePropagation();
           hold();
           return;

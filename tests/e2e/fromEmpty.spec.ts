@@ -8,6 +8,7 @@ const THINGS = [
   ['Olive stems', 'Stems', '5', '8', '20', '#8f9c5a'],
   ['Slate clock', 'Object', '1', '8', '8', '#55585c'],
   ['Tea tray', 'Tray', '1', '18', '2', '#2c3c52'],
+  ['Log basket', 'Basket', '1', '15', '14', '#7a5a3c'],
   ['Rust linen', 'Pillow cover', '2', '20', '20', '#a3462f'],
   ['Striped rug', 'Rug', '1', '72', '48', '#4f6f93'],
 ] as const;
@@ -73,6 +74,8 @@ test('a room begun in an empty studio is dressed from the floor to the mantel, a
   await put('Slate clock');
   await surface(page, /Coffee table/);
   await put('Tea tray');
+  await surface(page, /^Floor, north-east corner/);
+  await put('Log basket');
   // how the room was found stays as it is: what is dressed is a look of its own, which one goes on with
   const dressed = (await fileOf(page, id)).looks.find((l) => l.placements.length > 0)!.id;
   await page.goto(`/rooms/${id}/seats?look=${dressed}`);
@@ -85,17 +88,25 @@ test('a room begun in an empty studio is dressed from the floor to the mantel, a
   const look = (await fileOf(page, id)).looks.find((l) => l.id === dressed)!;
   expect(look.brought).toHaveLength(1);
   expect(look.placements.map((p) => p.spot.part).sort()).toEqual(
-    ['mantel', 'mouth', 'seat', 'seat', 'top', 'top'].sort(),
+    ['corner', 'mantel', 'mouth', 'seat', 'seat', 'top', 'top'].sort(),
   );
   const { spread, sheet, findings } = await studio.plan(look.id, id);
   const seen = new Set(spread.families.flatMap((f) => f.things));
   for (const [name] of THINGS) expect(seen, name).toContain(name);
   expect(findings.filter((f) => f.level === 'stop')).toEqual([]);
   const setOut = sheet.steps.flatMap((s) => [s.name, ...(s.setOut ?? []).map((x) => x.name)]);
-  for (const name of ['Green vase', 'Olive stems', 'Slate clock', 'Tea tray', 'Striped rug', 'Sofa'])
+  for (const name of [
+    'Green vase',
+    'Olive stems',
+    'Slate clock',
+    'Tea tray',
+    'Log basket',
+    'Striped rug',
+    'Sofa',
+  ])
     expect(setOut, name).toContain(name);
   await page.goto(`/rooms/${id}/fitting?look=${look.id}`);
-  for (const name of ['Green vase', 'Olive stems', 'Slate clock', 'Tea tray', 'Striped rug'])
+  for (const name of ['Green vase', 'Olive stems', 'Slate clock', 'Tea tray', 'Log basket', 'Striped rug'])
     await expect(page.getByText(new RegExp(name)).first()).toBeVisible();
   await page.goto('/stash');
   await page.getByRole('button', { name: 'What the looks need and what you have' }).click();

@@ -5,7 +5,7 @@ import type { Item, Look, RoomFile } from '../../../core/model/types';
 import type { Plan } from '../../../core/plan/planLook';
 import type { RuleBook } from '../../../core/rules/book';
 import type { View } from '../paint';
-import type { PlanOf } from './useLookPlans';
+import type { PlanOf } from './knownPlans';
 import type { useSaving } from './useSaving';
 
 export type Kept = ReturnType<typeof useSaving>;

@@ -1,16 +1,18 @@
 'use client';
 import { findOne, first } from '../../../core/base/list';
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { DAYLIGHT } from '../../../core/colour/light';
 import { applyChange, type Change } from '../../../core/model/change';
 import type { RoomFile } from '../../../core/model/types';
 import { lookToOpen } from '../../../core/model/records';
 import { inLook } from '../../../core/room/arrange';
 import { ruleBook } from '../../../core/rules/book';
+import { holdHands } from '../../../ui/Awake';
 import type { View } from '../paint';
 import { RestContext, RoomContext, type Kept, type RoomAtRest, type RoomValue } from './RoomContext';
 import { useDressing } from './useDressing';
-import { useLookPlans, type Planner, type PlanOf, type SentPlans } from './useLookPlans';
+import type { Planner, PlanOf, SentPlans } from './knownPlans';
+import { useLookPlans } from './useLookPlans';
 import { useWarmUp, withFreshLists } from './useWarmUp';
 
 /** What is shown of a room, and what is picked, previewed and asked in it. */
@@ -84,6 +86,8 @@ export function RoomState({
   const { planOf, ahead } = useLookPlans(planner, sent);
   const { file, look, plan } = useShown(asked, lookId, { planOf, sent });
   const arranged = useMemo(() => inLook(file, look), [file, look]);
+  const isBehind = planner === null && previewed === null && (file !== asked || look.id !== lookId);
+  useLayoutEffect(() => (isBehind ? holdHands() : undefined), [isBehind]);
   useEffect(() => ahead(kept.file, lookId), [ahead, kept.file, lookId]);
   const rules = useMemo(() => ruleBook(file.rules, file.room.unit), [file.rules, file.room.unit]);
 
