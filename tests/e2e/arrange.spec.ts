@@ -181,3 +181,29 @@ test('a wish stands where it will be, is bought, and is found in the stash', asy
     .poll(async () => (await fileOf(page)).items.find((i) => i.name === 'Blue bowl'))
     .toMatchObject({ count: 1, wish: null });
 });
+
+test('curtains that are only wished for hang dashed, and are on the list of what is bought', async ({
+  page,
+  studio,
+}) => {
+  await studio.fill();
+  await page.goto('/rooms/long-room/windows?look=early-summer-blue&wall=e');
+  await awake(page);
+  await page.getByRole('button', { name: 'Wish for curtains' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name').fill('Sail stripe');
+  await dialog.getByLabel('Most to spend each').fill('45');
+  await dialog.getByLabel('Most to spend each').press('Tab');
+  await dialog.getByRole('button', { name: 'Put it there and on the wanted list' }).click();
+  await saved(page);
+  await expect(page.getByRole('combobox', { name: 'Cloth', exact: true })).toContainText('Sail stripe');
+  const plan = await studio.plan('early-summer-blue');
+  const [window] = plan.windows;
+  expect(plan.sheet.buy.find((b) => b.name === 'Sail stripe')).toMatchObject({
+    count: window!.panels,
+    cost: window!.panels * 4500,
+  });
+  const wish = (await fileOf(page)).items.find((i) => i.name === 'Sail stripe')!;
+  expect(wish.wish?.heightMm[0]).toBeCloseTo(window!.finishedLengthMm, 3);
+  await expect(page.getByText('Sail stripe is still to be found.')).toBeVisible();
+});

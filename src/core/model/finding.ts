@@ -216,6 +216,7 @@ export type FindingCode =
   | 'falls-off'
   | 'burns-by-fire'
   | 'surface-overfull'
+  | 'no-room-for-bag'
   | 'things-collide'
   | 'spot-takes-none'
   | 'spot-gone'

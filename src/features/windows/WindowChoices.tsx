@@ -17,6 +17,7 @@ import { SheerFields } from './SheerFields';
 import { StashUnread } from '../shell/StashUnread';
 import { useCloths } from './useCloths';
 import { useWindowActs } from './useWindowActs';
+import { WishCloth } from './WishCloth';
 
 const MAKES: readonly RodMake[] = ['tube', 'telescoping', 'wood', 'track', 'tension'];
 
@@ -52,6 +53,7 @@ export function WindowChoices({
         options={clothOptions(own)}
         onChange={(id) => acts.setCloth(cloths(own).find((c) => c.id === id) ?? null)}
       />
+      <WishCloth plan={w} onWish={acts.setCloth} />
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
         <Select
           label={t('heading')}

@@ -29,6 +29,15 @@ const row = (widthIn: number, more: Given = {}) =>
     ['a', 'b', 'c'].map((id, i) => put(id, 8 + i * 16)),
     more,
   );
+/** A guest's room whose chest is 48 in wide: things on it leave so much of its left end free. */
+const guestRoom = (freeIn: number, more: Given = {}) =>
+  room({
+    pieces: [chest, { ...box('bed', [64, 90], [60, 80]), kind: 'bed' }],
+    items: [thing('box', [48 - freeIn, 10, 18])],
+    placements: [put('box', freeIn + (48 - freeIn) / 2)],
+    brief: { purpose: 'guests' },
+    ...more,
+  });
 /** A thing on the hearth of a stove. */
 const onHearth = (kind: Item['kind']) =>
   room({
@@ -116,6 +125,7 @@ export const SURFACES_CASES = {
     not: vase(24),
   },
   'surface-overfull': { level: 'caution', shows: row(11.5), not: row(11) },
+  'no-room-for-bag': { level: 'caution', shows: guestRoom(19), not: guestRoom(20) },
   'wish-open': { level: 'caution', shows: wished(true), not: wished(false) },
   'burns-by-fire': { level: 'caution', shows: onHearth('basket'), not: onHearth('lantern') },
   'spot-gone': {

@@ -187,6 +187,7 @@ function panelShapes({ window, wall, name, rod }: Drawn, hung: Hung): Shape[] {
             part: `${hung.part}${panel.number}`,
             heading: hung.heading,
             rodMm: hung.rodMm - topMm,
+            ...(item?.wish ? { wish: true } : {}),
             ...(hung.pass >= SEEN_THROUGH ? { seeThrough: hung.pass } : {}),
           },
         );

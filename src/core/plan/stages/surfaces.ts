@@ -10,6 +10,7 @@ import { countUses } from '../uses';
 import { part } from '../parts';
 import { stage } from '../stage';
 import { planSurfaces, surfaceFacts } from '../surfaces/planSurfaces';
+import { judgeGuestBag } from '../surfaces/guestBag';
 import { judgeSpotless } from '../surfaces/spotless';
 
 const facts = part(
@@ -79,12 +80,13 @@ export const surfacesStage = stage({
   name: 'surfaces',
   parts: [facts, dressed, surfaces],
   reads: {
-    file: ['openings', 'fittings'],
-    look: ['placements', 'brought'],
-    parts: ['surfaces', 'placed', 'items', 'places'],
+    file: ['openings', 'fittings', 'pieces'],
+    look: ['placements', 'brought', 'brief'],
+    parts: ['surfaces', 'placed', 'items', 'places', 'rules'],
   },
-  findings: ({ look, surfaces: plans, placed, items }) => [
+  findings: ({ file, look, surfaces: plans, placed, items, rules }) => [
     ...plans.flatMap((s) => s.findings),
+    ...judgeGuestBag({ pieces: file.pieces, surfaces: plans, brief: look.brief, rules }),
     ...judgeSpotless(look.placements, placed, items),
     ...judgeCounts(
       'surfaces',

@@ -21,14 +21,7 @@ export function judgeSets(
     const about = own.map((want) => want.window.openingId);
     const need = own.reduce((sum, want) => sum + want.panels, 0);
     const findings: Finding[] = [];
-    if (need > item.count)
-      findings.push({
-        code: 'set-short',
-        level: 'caution',
-        stage: 'windows',
-        about,
-        by: { need, have: item.count, item: item.name },
-      });
+    if (need > item.count) findings.push(shortOf(item, need, about));
     if (item.roomId !== null && item.roomId !== roomId)
       findings.push({
         code: 'panels-borrowed',
@@ -39,6 +32,14 @@ export function judgeSets(
       });
     return findings;
   });
+}
+
+/** Too few panels; of those that are only wished for there are none yet. */
+function shortOf(item: Item, need: number, about: string[]): Finding {
+  const open = { level: 'caution', stage: 'windows', about } as const;
+  return item.wish
+    ? { ...open, code: 'wish-open', by: { item: item.name } }
+    : { ...open, code: 'set-short', by: { need, have: item.count, item: item.name } };
 }
 
 function wantsOf(

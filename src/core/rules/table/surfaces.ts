@@ -4,6 +4,8 @@ export const SURFACE_RULES = {
   'surfaces.belowPicture': length('CP', 1, 2.5),
   'surfaces.offEdge': length('DEF', 0.5, 1.5),
   'surfaces.floorArea': length('DEF', 24, 60),
+  'surfaces.guestBagWidth': length('DEF', 20, 50),
+  'surfaces.guestBagDepth': length('DEF', 14, 35),
   'surfaces.talkTop': length('DEF', 16, 40),
   'surfaces.underEyes': length('DEF', 5, 12),
   'surfaces.filledFull': plain('DEF', 'ratio', 0.85),

@@ -15,7 +15,14 @@ import { useCurrency } from '../useMoney';
 import { useFamilyName } from '../useWords';
 
 /** What may be wished for in a place: of which kinds, and how large it may be there. */
-export type WishPlace = { kinds: readonly ItemKind[]; mostWidthMm: Mm; mostHeightMm: Mm };
+export type WishPlace = {
+  kinds: readonly ItemKind[];
+  mostWidthMm: Mm;
+  mostHeightMm: Mm;
+  /** Where less than that will not do, and where more than one is needed. */
+  leastHeightMm?: Mm;
+  count?: number;
+};
 
 /** A size that is asked for is at least this share of the largest that fits. */
 const LEAST_SHARE = 0.6;
@@ -38,9 +45,12 @@ export function WishForm({ place, onWish }: { place: WishPlace; onWish: (item: I
   const [kind, setKind] = useState<ItemKind>(first(place.kinds));
   const [name, setName] = useState('');
   const [width, setWidth] = useState<Range>([place.mostWidthMm * LEAST_SHARE, place.mostWidthMm]);
-  const [height, setHeight] = useState<Range>([place.mostHeightMm * LEAST_SHARE, place.mostHeightMm]);
+  const [height, setHeight] = useState<Range>([
+    place.leastHeightMm ?? place.mostHeightMm * LEAST_SHARE,
+    place.mostHeightMm,
+  ]);
   const [familyId, setFamily] = useState(ANY);
-  const [count, setCount] = useState(1);
+  const [count, setCount] = useState(place.count ?? 1);
   const [mostPrice, setMost] = useState<number | null>(null);
   const taken = (next: Range, set: (range: Range) => void): Answer => {
     if (next[0] <= 0 || next[1] < next[0]) return { took: false, message: t('sizeRefused') };
