@@ -217,6 +217,7 @@ export type FindingCode =
   | 'burns-by-fire'
   | 'surface-overfull'
   | 'no-room-for-bag'
+  | 'step-narrowed'
   | 'things-collide'
   | 'spot-takes-none'
   | 'spot-gone'

@@ -229,6 +229,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
   ],
   ['surfaces.belowPicture', 'surfaces.offEdge', 'surfaces.talkTop', 'surfaces.underEyes'],
   ['surfaces.floorArea'],
+  ['surfaces.stairClear'],
   ['surfaces.guestBagWidth', 'surfaces.guestBagDepth'],
   ['surfaces.filledFull', 'surfaces.filledUsual', 'surfaces.filledSpare'],
   ['works.cover', 'works.spare'],

@@ -29,6 +29,15 @@ const row = (widthIn: number, more: Given = {}) =>
     ['a', 'b', 'c'].map((id, i) => put(id, 8 + i * 16)),
     more,
   );
+/** A lantern 10 in deep at the wall, on the second step of a stair that is so wide. */
+const onStairs = (wideIn: number) =>
+  room({
+    fittings: [{ ...fitting('stairs', 'n', [20, 0], [100, 75]), depthMm: inches(wideIn) }],
+    items: [thing('lantern', [8, 14, 10])],
+    placements: [
+      placement({ id: 'p', itemId: 'lantern', xMm: inches(5), outMm: 0, ...standing('f', 'step2') }),
+    ],
+  });
 /** A guest's room whose chest is 48 in wide: things on it leave so much of its left end free. */
 const guestRoom = (freeIn: number, more: Given = {}) =>
   room({
@@ -125,6 +134,7 @@ export const SURFACES_CASES = {
     not: vase(24),
   },
   'surface-overfull': { level: 'caution', shows: row(11.5), not: row(11) },
+  'step-narrowed': { level: 'caution', shows: onStairs(45), not: onStairs(46) },
   'no-room-for-bag': { level: 'caution', shows: guestRoom(19), not: guestRoom(20) },
   'wish-open': { level: 'caution', shows: wished(true), not: wished(false) },
   'burns-by-fire': { level: 'caution', shows: onHearth('basket'), not: onHearth('lantern') },

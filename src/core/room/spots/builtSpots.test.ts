@@ -21,6 +21,47 @@ const walls = wallsOf(bareRoom(inches(210), inches(190)).room);
 const spotsIn = ({ pieces = [], fittings = [] }: { pieces?: Piece[]; fittings?: Fitting[] }): Spot[] =>
   spotsOfRoom({ pieces, fittings, openings: [], walls });
 
+describe('the steps of a stair', () => {
+  const stair = (more: Partial<Fitting>): Fitting =>
+    fittingOf({
+      id: 'stair',
+      kind: 'stairs',
+      name: 'Stair',
+      wallId: 'n',
+      mantel: null,
+      xMm: inches(20),
+      bottomMm: 0,
+      widthMm: inches(100),
+      heightMm: inches(75),
+      depthMm: inches(40),
+      ...more,
+    });
+  const treads = (more: Partial<Fitting> = {}) =>
+    spotsIn({ fittings: [stair(more)] }).map((s) => [
+      s.part,
+      toIn(s.middle.xMm),
+      toIn(s.zMm),
+      toIn(s.widthMm),
+    ]);
+  it('go up to the side that it rises to, each about 7½ in high', () => {
+    const right = treads();
+    expect(right).toHaveLength(10);
+    expect(right[0]).toEqual(
+      ['step1', 25, 7.5, 10].map((v) => (typeof v === 'number' ? expect.closeTo(v, 6) : v)),
+    );
+    expect(right[9]).toEqual(
+      ['step10', 115, 75, 10].map((v) => (typeof v === 'number' ? expect.closeTo(v, 6) : v)),
+    );
+    const left = treads({ rises: 'left' });
+    expect([left[0]?.[1], left[9]?.[1]]).toEqual([expect.closeTo(115, 6), expect.closeTo(25, 6)]);
+  });
+  it('begin where it begins; a stair drawn flat on the wall has none', () => {
+    expect(treads({ bottomMm: inches(15) })[0]?.[2]).toBeCloseTo(22.5, 6);
+    expect(treads({ depthMm: 0 })).toEqual([]);
+    expect(treads({ heightMm: inches(3) })).toHaveLength(1);
+  });
+});
+
 describe('the spots of a kitchen and a bathroom', () => {
   const at = (kind: Fitting['kind'], id: string, [x, bottom]: number[], [w, h, d]: number[]): Fitting =>
     fittingOf({

@@ -38,6 +38,8 @@ export const TAKES = {
   beside: STANDS,
   under: [...STANDS, ...CLOTHS],
   corner: STANDS,
+  /** A tread of a stair. */
+  step: STANDS,
   /** The floor in front of a fire. */
   hearth: STANDS,
   hob: ['pot', 'bowl', 'object'],

@@ -1,4 +1,4 @@
-import { inches, type Deg, type Mm } from '../../base/units';
+import { clamp, inches, type Deg, type Mm } from '../../base/units';
 import { step, wayOf, type Point } from '../../geometry/plane';
 import type { Fitting, Opening, Piece, PieceKind } from '../../model/types';
 import { topOfFitting } from '../fittingTop';
@@ -142,11 +142,32 @@ function partsOfFitting(f: Fitting, all: readonly Fitting[]): Part[] {
   if (f.kind === 'hob' && f.depthMm > 0) parts.push(wholeOf(f, { part: 'hob', kind: 'hob', zMm }));
   if (f.kind === 'hookRail') parts.push(wholeOf(f, { part: 'hook', kind: 'hook', zMm: f.bottomMm }));
   if (f.kind === 'counter') parts.push(...counterOf(f, all));
+  if (f.kind === 'stairs' && f.depthMm > 0) parts.push(...stepsOf(f));
   if (HEARTHED.has(f.kind)) {
     const hearth = wholeOf({ ...f, depthMm: HEARTH }, { part: 'hearth', kind: 'hearth', zMm: 0 });
     parts.push({ ...hearth, backMm: f.depthMm });
   }
   return parts;
+}
+
+/** Steps of a stair that nobody counted are about as high as this (common practice: 7 to 7¾ in). */
+const RISER: Mm = inches(7.5);
+/** Parts of one kind that can be told apart. */
+const MOST_PARTS = 99;
+
+/** The treads of a stair, from the lowest. */
+function stepsOf(stair: Fitting): Part[] {
+  const count = clamp(Math.round(stair.heightMm / RISER), 1, MOST_PARTS);
+  const widthMm = stair.widthMm / count;
+  return Array.from({ length: count }, (_, i) => ({
+    ...wholeOf(stair, {
+      part: `step${i + 1}`,
+      kind: 'step',
+      zMm: stair.bottomMm + (stair.heightMm * (i + 1)) / count,
+    }),
+    leftMm: widthMm * (stair.rises === 'right' ? i : count - 1 - i),
+    widthMm,
+  }));
 }
 
 /** A counter left and right of hob and sink, from the left. */

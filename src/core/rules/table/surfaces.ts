@@ -6,6 +6,7 @@ export const SURFACE_RULES = {
   'surfaces.floorArea': length('DEF', 24, 60),
   'surfaces.guestBagWidth': length('DEF', 20, 50),
   'surfaces.guestBagDepth': length('DEF', 14, 35),
+  'surfaces.stairClear': length('PUB', 36, 91.5),
   'surfaces.talkTop': length('DEF', 16, 40),
   'surfaces.underEyes': length('DEF', 5, 12),
   'surfaces.filledFull': plain('DEF', 'ratio', 0.85),

@@ -275,5 +275,28 @@ const judgeHanging: Judge = ({ things, spot }) =>
       return finding(BLOCKED.code, BLOCKED.level, facts, { about: [placementId] });
     });
 
+/** What leaves too little of a stair to walk on, at either side of it. */
+const judgeSteps: Judge = ({ things, spot }, { rules }) => {
+  if (spot.kind !== 'step') return [];
+  const rule = 'surfaces.stairClear';
+  const wantMm = rules.number(rule);
+  return things
+    .filter(({ thing }) => thing.carriers.length === 0)
+    .map((thing) => ({ thing, byMm: Math.max(thing.outMm, spot.depthMm - thing.outMm - thing.depthMm) }))
+    .filter(({ byMm }) => wantMm - byMm > TOUCH_MM)
+    .map(({ thing, byMm }) => {
+      const facts = { thing: thing.name, on: spot.name, byMm: Math.max(0, byMm), wantMm };
+      return finding('step-narrowed', 'caution', facts, { about: [thing.placementId, spot.of], rule });
+    });
+};
+
 const WHETHER_IT_FITS: readonly Judge[] = [judgeHanging, judgeHeights, judgeEdges, judgeRoom];
-const MORE: readonly Judge[] = [judgeKinds, judgeBehind, judgeTalk, judgeOverHeads, judgeFilled, judgeHeat];
+const MORE: readonly Judge[] = [
+  judgeKinds,
+  judgeBehind,
+  judgeTalk,
+  judgeOverHeads,
+  judgeFilled,
+  judgeHeat,
+  judgeSteps,
+];
