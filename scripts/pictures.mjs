@@ -55,7 +55,6 @@ const VIEWS = [
     DESK,
     lookMenu('What changes from another look'),
   ],
-  ['tape-phone', '/rooms/long-room/measure/tape?look=early-summer&only=open', PHONE],
   ['clear', '/rooms/long-room/clear?look=early-summer&wall=s', DESK],
   [
     'stash',
@@ -91,6 +90,7 @@ const VIEWS = [
     DESK,
     (page) => page.getByRole('button', { name: 'Mist pitcher', exact: true }).click(),
   ],
+  ['bookcase', '/rooms/lookout/surfaces?look=summer&wall=w', DESK],
   ['colour', '/rooms/long-room/colour?look=early-summer', DESK],
   ['fitting', '/rooms/long-room/fitting?look=early-summer', DESK],
   [

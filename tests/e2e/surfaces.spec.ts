@@ -98,7 +98,7 @@ test('what is too tall for where it stands says by how much, and the sheet sets 
   expect(csv).toContain('Mist pitcher, 9 in from the left end');
 });
 
-test('a room without a surface says how to begin', async ({ page, studio }) => {
+test('an empty room has its corners; one without a corner says how to begin', async ({ page, studio }) => {
   await studio.fill();
   const file = await fileOf(page);
   const bare = {
@@ -108,9 +108,21 @@ test('a room without a surface says how to begin', async ({ page, studio }) => {
     openings: [],
     looks: file.looks.map((l) => ({ ...l, ...emptyLists() })),
   };
-  const { id } = (await (await page.request.post('/api/rooms', { data: bare })).json()) as { id: string };
-  await page.goto(`/rooms/${id}/surfaces`);
-  await awake(page);
+  const open = async (data: unknown) => {
+    const { id } = (await (await page.request.post('/api/rooms', { data })).json()) as { id: string };
+    await page.goto(`/rooms/${id}/surfaces`);
+    await awake(page);
+  };
+  await open(bare);
+  await expect(page.getByRole('heading', { name: 'Floor, north-west corner' })).toBeVisible();
+  // six walls that meet at 120°
+  const walls = Array.from({ length: 6 }, (_, i) => ({
+    ...file.room.walls[0]!,
+    id: `side-${i}`,
+    xMm: 3000 + 2400 * Math.cos((i * Math.PI) / 3),
+    yMm: 3000 + 2400 * Math.sin((i * Math.PI) / 3),
+  }));
+  await open({ ...bare, room: { ...file.room, walls, slopes: [], beams: [], standpoints: [], holes: [] } });
   await expect(page.getByText('There’s no surface in this room yet.')).toBeVisible();
 });
 
