@@ -3,7 +3,8 @@ import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareSize, formatLength } from '../../core/base/length';
-import { addressOf } from '../../core/room/spots/spot';
+import { addressOf, type Spot } from '../../core/room/spots/spot';
+import { MOST_FILLED } from '../../core/stages/surfaces/judgeSurface';
 import type { SurfaceThing } from '../../core/stages/surfaces/planSurface';
 import { Disclosure } from '../../ui/Collapsible';
 import { Select } from '../../ui/Select';
@@ -13,6 +14,7 @@ import { Findings } from '../shell/Findings';
 import { useSpotName } from '../shell/placing/useSpotName';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
+import { Why } from '../shell/Why';
 import { Numeral, SheetTitle } from '../shell/Workspace';
 import type { SurfaceState } from './useSurface';
 
@@ -21,7 +23,7 @@ const ThingForm = dynamic(() => import('./ThingForm').then((m) => m.ThingForm), 
 /** Worksheet of one surface: which it is, how much fits, what is on it and what each carries, and the checks. */
 export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
   const t = useTranslations('surfaces');
-  const { file, plan, pick } = useRoom();
+  const { file, look, plan, rules, pick } = useRoom();
   const spotName = useSpotName();
   const { unit } = file.room;
   const { surface } = state;
@@ -54,8 +56,16 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
         >
           {formatLength(tallestMm, unit)}
         </Numeral>
-        <Numeral label={t('filled')}>{t('percent', { percent: Math.round(filled * 100) })}</Numeral>
+        <Numeral label={t('filled')} rule={MOST_FILLED[look.brief.filling]}>
+          {t('percent', { percent: Math.round(filled * 100) })}
+        </Numeral>
       </div>
+      {isLooseFloor(spot) && (
+        <p className="mb-2 text-[14px] text-soft">
+          {t('floor', { most: formatLength(rules.number('surfaces.floorArea'), unit) })}{' '}
+          <Why rule="surfaces.floorArea" />
+        </p>
+      )}
       <ol>
         {inOrder(things).map((thing) => (
           <ThingRow key={thing.placementId} thing={thing} state={state} />
@@ -65,6 +75,9 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
     </>
   );
 }
+
+/** Floor that is only offered as far as nothing else needs it. */
+const isLooseFloor = ({ kind }: Spot): boolean => kind === 'beside' || kind === 'corner';
 
 /** From left to right, each followed by what it carries. */
 function inOrder(things: readonly SurfaceThing[]): SurfaceThing[] {

@@ -251,7 +251,8 @@ const judgeHeat: Judge = ({ things, spot }, { fires, rules }) => {
 
 /** With fewer there is nothing to take away. */
 const FEW = 3;
-const MOST_FILLED = {
+/** The rule that says when to stop, for how full the look gets. */
+export const MOST_FILLED = {
   full: 'surfaces.filledFull',
   usual: 'surfaces.filledUsual',
   spare: 'surfaces.filledSpare',

@@ -88,7 +88,6 @@ export function RoomState({
   const arranged = useMemo(() => inLook(file, look), [file, look]);
   const isBehind = planner === null && previewed === null && (file !== asked || look.id !== lookId);
   useLayoutEffect(() => (isBehind ? holdHands() : undefined), [isBehind]);
-  useEffect(() => ahead(kept.file, lookId), [ahead, kept.file, lookId]);
   const rules = useMemo(() => ruleBook(file.rules, file.room.unit), [file.rules, file.room.unit]);
 
   const isWall = file.room.walls.some((w) => w.id === wall.id);
@@ -97,6 +96,7 @@ export function RoomState({
   const { replay, takeFresh, saving, said, labels } = kept;
   const { change, began } = useDressing(kept, lookId, showLook);
   const atRest = useShown(kept.file, lookId, { planOf, sent });
+  useEffect(() => ahead(atRest.file, atRest.look.id), [ahead, atRest]);
   const rest = useMemo((): RoomAtRest => {
     return {
       ...atRest,
