@@ -204,6 +204,7 @@ test('curtains that are only wished for hang dashed, and are on the list of what
     cost: window!.panels * 4500,
   });
   const wish = (await fileOf(page)).items.find((i) => i.name === 'Sail stripe')!;
+  expect(wish.wish?.widthMm[1]).toBeCloseTo(window!.flatWidthMm, 3);
   expect(wish.wish?.heightMm[0]).toBeCloseTo(window!.finishedLengthMm, 3);
   await expect(page.getByText('Sail stripe is still to be found.')).toBeVisible();
 });

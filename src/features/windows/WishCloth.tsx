@@ -26,7 +26,7 @@ export function WishCloth({ plan, onWish }: { plan: WindowPlan; onWish: (item: I
         <WishForm
           place={{
             kinds: ['panel'],
-            mostWidthMm: flatWidthMm / panels,
+            mostWidthMm: flatWidthMm,
             leastHeightMm: finishedLengthMm,
             mostHeightMm: finishedLengthMm + TAKEN_UP,
             count: panels,

@@ -74,11 +74,16 @@ const judgeHeights: Judge = ({ things, spot }) =>
 /** What is held where it is put, and stands out of it as it likes. */
 const HOLDING: ReadonlySet<string> = new Set(['mouth', 'socket', 'shade', 'hook']);
 
+/** Leaves and cloth give way; hard things cannot be where others are. */
+const GIVES: ReadonlySet<string> = new Set(['plant', 'stem', 'garland', 'throw', 'cover', 'bedding']);
+
 /** What stands out past an end or the front of what it is on; what has its middle there falls. */
 const judgeEdges: Judge = ({ things }, { rules }) =>
   things.flatMap((thing) => {
     const { spot, at } = thing.thing;
-    if (HOLDING.has(spot.kind)) return [];
+    // cloth and leaves take the shape of what they are in
+    const isHeld = HOLDING.has(spot.kind) || (spot.kind === 'inside' && GIVES.has(thing.item.kind));
+    if (isHeld) return [];
     const { fromMm, toMm, outMm, depthMm } = seenOn(spot, at);
     const pastMm = Math.max(-fromMm, toMm - spot.widthMm, -outMm, outMm + depthMm - spot.depthMm);
     if (pastMm <= rules.number('surfaces.offEdge')) return [];
@@ -98,9 +103,6 @@ const meetMm = (one: SurfaceThing, other: SurfaceThing): number =>
     overlapLength(one.outMm, one.outMm + one.depthMm, other.outMm, other.outMm + other.depthMm),
     overlapLength(one.zMm, one.topMm, other.zMm, other.topMm),
   );
-
-/** Leaves and cloth give way; hard things cannot be where others are. */
-const GIVES: ReadonlySet<string> = new Set(['plant', 'stem', 'garland', 'throw', 'cover', 'bedding']);
 
 const judgeRoom: Judge = ({ things, spot }) => {
   const hard = things.filter(({ item }) => !GIVES.has(item.kind)).sort(fromLeft);

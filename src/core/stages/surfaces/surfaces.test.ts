@@ -30,6 +30,22 @@ describe('things in and on things', () => {
     ];
     expect(codesOf(items, placements)).toEqual([code]);
   });
+  it.each([
+    ['throw', 'basket', 'surface-fits'],
+    ['plant', 'pot', 'surface-fits'],
+    ['vase', 'basket', 'past-the-edge'],
+  ] as const)('a wide %s in a %s: %s', (kind, holder, code) => {
+    const size = [22, 12, 22] as const;
+    const items = [
+      thing('holder', holder, [16, 13, 16]),
+      thing('it', kind, kind === 'throw' ? [60, 50, 1] : size),
+    ];
+    const inIt = put('it', 'x-holder', 'inside', {
+      xMm: inches(8),
+      ...(kind === 'throw' ? { lie: 'folded' } : {}),
+    });
+    expect(codesOf(items, [put('holder', 'chest', 'top'), inIt])).toEqual([code]);
+  });
   it.each([0, 90, 180, 270, 30])(
     'a jar past the end of a tray is reported, the tray turned by %s°',
     (turnDeg) => {
