@@ -27,7 +27,7 @@ const say = Object.assign((key: string, values?: Record<string, string | number>
 const names = {
   family: (id: string) => `family ${id}`,
   shell: (thing: string) => `the ${thing}`,
-  floor: (kind: string, name: string) => `${kind} ${name}`,
+  part: ({ kind, name, n }: { kind: string; name: string; n: number }) => `${kind} ${n} ${name}`,
 };
 const ODD = /[{}]|undefined|NaN|null|\[object|Infinity/;
 

@@ -53,18 +53,19 @@ const lengthWords = (mm: number, unit: LengthUnit): string =>
 
 export type ShellThing = 'wall' | 'trim' | 'floor';
 
-/** What is called in the room's own words: families, its shell, and parts of its floor. */
+/** What is called in the room's own words: families, its shell, and the parts of what is in it. */
 export type Names = {
   family: (id: string) => string;
   shell: (thing: ShellThing) => string;
-  floor: (kind: string, name: string) => string;
+  part: (of: { kind: string; name: string; n: number }) => string;
 };
 
 /** What a finding's sentence needs, with families and the room's shell under their names. */
 export function findingArguments(finding: Finding, unit: LengthUnit, name: Names): Facts {
   const facts = factWords(finding.by, unit);
   if (typeof facts.family === 'string') facts.family = name.family(facts.family);
-  if (typeof facts.onKind === 'string') facts.on = name.floor(facts.onKind, String(facts.on));
+  if (typeof facts.onKind === 'string')
+    facts.on = name.part({ kind: facts.onKind, name: String(facts.on), n: Number(facts.onNumber) });
   for (const [key, kind] of [
     ['one', 'oneKind'],
     ['other', 'otherKind'],

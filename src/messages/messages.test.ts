@@ -80,7 +80,7 @@ describe('the words', () => {
 const names = {
   family: (id: string) => `family ${id}`,
   shell: (thing: string) => `the ${thing}`,
-  floor: (kind: string, name: string) => `${kind} ${name}`,
+  part: ({ kind, name, n }: { kind: string; name: string; n: number }) => `${kind} ${n} ${name}`,
 };
 const sentence = (f: Finding, unit: LengthUnit) => sayFinding(say, f.code, findingArguments(f, unit, names));
 /** Cautions that are nothing but advice. */

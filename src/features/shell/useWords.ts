@@ -52,7 +52,7 @@ export function useFindingWords(file: RoomFile, plan: Plan): (finding: Finding) 
       const facts = findingArguments(finding, file.room.unit, {
         family: (id) => familyName(plan.spread.families.find((f) => f.id === id)),
         shell: (thing) => t(`shellThings.${thing}`),
-        floor: (kind, name) => t('placing.onFloor', { kind, name }),
+        part: (of) => t('placing.partOf', of),
       });
       return sayFinding(t, finding.code, facts);
     },

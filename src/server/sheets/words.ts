@@ -42,7 +42,7 @@ export function sheetWords(file: RoomFile, plan: Plan) {
         findingArguments(f, unit, {
           family,
           shell: (thing) => t(`shellThings.${thing}`),
-          floor: (kind, name) => t('placing.onFloor', { kind, name }),
+          part: (of) => t('placing.partOf', of),
         }),
       );
     },

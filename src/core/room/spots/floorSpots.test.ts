@@ -257,7 +257,7 @@ describe('things on the floor', () => {
         plan.sheet.steps.filter((s) => s.kind === 'surface').map((s) => [s.wallId, s.part?.kind]),
       ).toEqual([[wallId, 'corner']]);
       expect(plan.findings.filter((f) => f.code === 'surface-fits').map((f) => f.by)).toEqual([
-        { on: expect.stringMatching(/(north|south)-(east|west)/) as string, onKind: 'corner', count: 1 },
+        { on: expect.stringMatching(/(north|south)-(east|west)/) as string, onKind: 'corner', onNumber: 1, count: 1 },
       ]);
     },
   );

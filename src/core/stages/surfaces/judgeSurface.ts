@@ -6,7 +6,7 @@ import { footprint } from '../../room/place';
 import { seenOn } from '../../room/placed';
 import { heightOver, passesOver, type SeatedSight } from '../../room/seatedSights';
 import { isOnFloor, takes } from '../../room/spots/parts';
-import type { Spot } from '../../room/spots/spot';
+import { numberOfPart, type Spot } from '../../room/spots/spot';
 import type { RuleId } from '../../rules/table';
 import type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
 
@@ -26,11 +26,11 @@ const finding = (code: FindingCode, level: Level, by: FindingFacts, { about, rul
   ...(rule ? { rule } : {}),
 });
 
-/** What something is on, in the facts of a finding; of the floor also where. */
-const onOf = ({ name, kind }: Spot): FindingFacts => ({
-  on: name,
-  ...(isOnFloor(kind) ? { onKind: kind } : {}),
-});
+/** What something is on, in the facts of a finding; where that is one part of several, also which. */
+function onOf({ name, kind, part, partsOfKind }: Spot): FindingFacts {
+  if (partsOfKind === 1 && !isOnFloor(kind)) return { on: name };
+  return { on: name, onKind: kind, onNumber: numberOfPart(part) ?? 1 };
+}
 
 /** Findings about one surface and everything on it. */
 export const judgeSurface: Judge = (planned, given) => {
