@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { anyFurnishedRoom, furnishedRoomOf } from '../../../../tests/helpers/anyRoom';
 import {
   bareRoom,
   fittingOf,
@@ -12,9 +13,11 @@ import {
   standing,
   toIn,
 } from '../../../../tests/helpers/rooms';
-import { insidePolygon, type Point } from '../../geometry/plane';
+import { isSome, sharedPart } from '../../geometry/convex';
+import { insidePolygon, polygonArea, type Point } from '../../geometry/plane';
 import type { Fitting, Item, Opening, Piece, Placement, Room, RoomFile } from '../../model/types';
 import { planLook } from '../../plan/planLook';
+import { stands } from '../kinds';
 import { footprint } from '../place';
 import { wallsOf } from '../walls';
 import { floorSpots } from './floorSpots';
@@ -183,6 +186,30 @@ describe('beside and under furniture', () => {
   });
 });
 
+describe('in any furnished room', () => {
+  it('floor that is offered lies in the room, and nothing that stands there is in it', () => {
+    let offered = 0;
+    fc.assert(
+      fc.property(anyFurnishedRoom, (drawn) => {
+        const file = furnishedRoomOf(drawn);
+        const { spots } = planLook(file, { lookId: file.looks[0]!.id });
+        for (const spot of spots.filter(({ kind }) => kind === 'beside' || kind === 'corner')) {
+          const area = footprint({ ...spot.middle, ...spot });
+          for (const corner of area) expect(insidePolygon(corner, file.room.walls, 2)).toBe(true);
+          for (const p of file.pieces.filter(stands)) {
+            // a sliver along an edge is what walls and tapes are out by
+            const shared = sharedPart(area, footprint(p));
+            expect(isSome(shared) ? Math.abs(polygonArea(shared)) : 0, p.id).toBeLessThan(4000);
+          }
+          offered++;
+        }
+      }),
+      { numRuns: 150 },
+    );
+    expect(offered).toBeGreaterThan(100);
+  });
+});
+
 describe('the largest free rectangle', () => {
   const frame = { from: { xMm: 0, yMm: 0 }, along: { xMm: 1, yMm: 0 }, out: { xMm: 0, yMm: 1 } };
   const most = { widthMm: 600, depthMm: 600 };
@@ -257,7 +284,12 @@ describe('things on the floor', () => {
         plan.sheet.steps.filter((s) => s.kind === 'surface').map((s) => [s.wallId, s.part?.kind]),
       ).toEqual([[wallId, 'corner']]);
       expect(plan.findings.filter((f) => f.code === 'surface-fits').map((f) => f.by)).toEqual([
-        { on: expect.stringMatching(/(north|south)-(east|west)/) as string, onKind: 'corner', onNumber: 1, count: 1 },
+        {
+          on: expect.stringMatching(/(north|south)-(east|west)/) as string,
+          onKind: 'corner',
+          onNumber: 1,
+          count: 1,
+        },
       ]);
     },
   );

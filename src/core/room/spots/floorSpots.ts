@@ -1,6 +1,6 @@
 import { elementAt } from '../../base/list';
 import { inches, type Deg, type Mm } from '../../base/units';
-import { step, wayOf, type Point } from '../../geometry/plane';
+import { insidePolygon, step, wayOf, type Point } from '../../geometry/plane';
 import type { Fitting, Opening, Piece, PieceKind, Room } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { isBed, isWay, sits, stands, standsOut } from '../kinds';
@@ -24,6 +24,8 @@ type Taken = { id: string; shape: readonly Point[] };
 
 /** Less floor than this is no place for anything. */
 const NARROW: Mm = inches(6);
+/** Corners of a room that lie on its walls count as in it. */
+const PLAY: Mm = 1;
 /** Two walls at about a right angle make a corner that things are put into. */
 const SQUARE: { from: Deg; to: Deg } = { from: 80, to: 100 };
 /** A board over what stands underneath: the seat of a bench, the top of a table. */
@@ -42,11 +44,14 @@ const OPEN_BELOW: ReadonlySet<PieceKind> = new Set([
 /** Places on the floor itself: beside seats and beds, under what is open underneath, and in the corners of the room. */
 export function floorSpots(given: Given): Spot[] {
   const taken = takenFloor(given);
-  return [
+  const free = [
     ...given.pieces.flatMap((piece) => besidePiece(piece, taken, given)),
-    ...given.pieces.flatMap(underPiece),
     ...given.walls.flatMap((_, i) => cornerAt(i, taken, given)),
   ];
+  // a piece may stand past a wall while it is being measured
+  const isInRoom = ({ middle, ...size }: Spot): boolean =>
+    footprint({ ...middle, ...size }).every((corner) => insidePolygon(corner, given.room.walls, PLAY));
+  return [...free.filter(isInRoom), ...given.pieces.flatMap(underPiece)];
 }
 
 /** Everything that takes up floor: furniture, what is built in, walls, and the floor that doors need. */

@@ -1,5 +1,6 @@
 import type { Mm } from '../../base/units';
-import { alongWay, edgesOf, insidePolygon, step, type Point } from '../../geometry/plane';
+import { sharedPart } from '../../geometry/convex';
+import { alongWay, type Point } from '../../geometry/plane';
 
 /** A rectangle of floor that is looked at: a corner of it, and the two ways that it goes from there. */
 type Frame = { from: Point; along: Point; out: Point };
@@ -28,15 +29,25 @@ export function freeFloor(frame: Frame, most: Area, obstacles: readonly (readonl
 /** From where on an obstacle takes up the rectangle, each way; undefined where it is not in it. */
 function takenOf({ from, along, out }: Frame, most: Area, obstacle: readonly Point[]) {
   const corners = obstacle.map((p) => ({ xMm: alongWay(from, p, along), yMm: alongWay(from, p, out) }));
-  const met = edgesOf(corners).flatMap(([a, b]) => within(a, b, most));
-  const middle = step(step(from, along, most.widthMm / 2), out, most.depthMm / 2);
-  // nothing of its edges, but all of the rectangle
-  if (met.length === 0)
-    return obstacle.length > 2 && insidePolygon(middle, obstacle) ? { alongMm: 0, outMm: 0 } : undefined;
+  const [a, b] = corners;
+  const isLine = corners.length === 2 && a !== undefined && b !== undefined;
+  const met = isLine ? within(a, b, most) : sharedPart(corners, inside(most));
+  if (met.length === 0) return undefined;
   return {
     alongMm: Math.max(0, Math.min(...met.map((p) => p.xMm))),
     outMm: Math.max(0, Math.min(...met.map((p) => p.yMm))),
   };
+}
+
+/** The rectangle itself, without its rim, where things only touch it. */
+function inside({ widthMm, depthMm }: Area): Point[] {
+  const [right, front] = [widthMm - TOUCH, depthMm - TOUCH];
+  return [
+    { xMm: TOUCH, yMm: TOUCH },
+    { xMm: right, yMm: TOUCH },
+    { xMm: right, yMm: front },
+    { xMm: TOUCH, yMm: front },
+  ];
 }
 
 /** The ends of the part of a line that is inside of a rectangle from the origin (Liang and Barsky, ACM TOG 3, 1984). */
