@@ -208,3 +208,12 @@ test('curtains that are only wished for hang dashed, and are on the list of what
   expect(wish.wish?.heightMm[0]).toBeCloseTo(window!.finishedLengthMm, 3);
   await expect(page.getByText('Sail stripe is still to be found.')).toBeVisible();
 });
+
+test('a basket on the floor is seen on the plan, where the look has it', async ({ page, studio }) => {
+  await studio.fill();
+  await page.goto('/rooms/long-room/measure?look=early-summer&wall=plan');
+  await page.getByRole('radio', { name: 'Arrange', exact: true }).click();
+  await expect(page.locator('[data-placed="throw-basket"]').first()).toBeVisible();
+  await page.getByRole('tab', { name: 'Early summer, blue' }).click();
+  await expect(page.locator('[data-placed="throw-basket"]')).toHaveCount(0);
+});

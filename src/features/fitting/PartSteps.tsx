@@ -55,11 +55,19 @@ function Drawn({ part }: { part: SheetPart }): ReactNode {
 
 /** The plan as the look arranges it, for what is done on the floor. */
 function PlanInSmall(): ReactNode {
-  const { arranged } = useRoom();
+  const { arranged, plan } = useRoom();
   const paint = usePaint();
   return (
     <svg viewBox="0 0 300 168" className="w-full max-w-[300px] self-start" aria-hidden="true">
-      <PlanShapes file={arranged} width={300} height={168} margin={6} paint={paint} plain />
+      <PlanShapes
+        file={arranged}
+        placed={plan.placed}
+        width={300}
+        height={168}
+        margin={6}
+        paint={paint}
+        plain
+      />
     </svg>
   );
 }

@@ -68,6 +68,7 @@ export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
       onBackground={() => pick(null)}
       onWallLength={setLength}
       {...(isFurnished(mode) ? { pieceProps } : {})}
+      {...(isAsPlanned ? { placed: plan.placed } : {})}
     >
       {(scale) => (
         <>

@@ -7,9 +7,17 @@ import { THUMB } from './WallPictures';
 
 /** The plan, small, for the strip of walls. */
 export function PlanThumb(): ReactNode {
-  const { arranged } = useRoom();
+  const { arranged, plan } = useRoom();
   const paint = usePaint();
   return (
-    <PlanShapes file={arranged} width={THUMB.width} height={THUMB.height} margin={5} paint={paint} plain />
+    <PlanShapes
+      file={arranged}
+      placed={plan.placed}
+      width={THUMB.width}
+      height={THUMB.height}
+      margin={5}
+      paint={paint}
+      plain
+    />
   );
 }

@@ -19,6 +19,7 @@ export function PlanDrawing({
   paint,
   pieceProps,
   picked,
+  placed,
   onBackground,
   onWallLength,
   children,
@@ -27,6 +28,7 @@ export function PlanDrawing({
   paint: (c: Lab) => string;
   pieceProps?: ShapesProps['pieceProps'];
   picked?: string | null;
+  placed?: ShapesProps['placed'];
   onBackground?: () => void;
   onWallLength?: (index: number, mm: Mm) => Answer;
   children?: (scale: Scale) => ReactNode;
@@ -51,6 +53,7 @@ export function PlanDrawing({
           margin={margin}
           paint={paint}
           {...(pieceProps ? { pieceProps } : {})}
+          {...(placed ? { placed } : {})}
           picked={picked ?? null}
         />
         {children?.(scale)}

@@ -8,8 +8,10 @@ import type { Piece, RoomFile } from '../../../core/model/types';
 import { footprint } from '../../../core/room/place';
 import { isGlazed, isLamp } from '../../../core/room/kinds';
 import { swingsOf } from '../../../core/room/swing';
+import type { PlacedThing } from '../../../core/room/placed';
 import { pointOnWall, wallsOf } from '../../../core/room/walls';
 import type { Scale } from '../../../ui/drawing/scale';
+import { PlacedOnPlan } from './PlacedOnPlan';
 
 export const PLAN = { width: 676, height: 414, margin: 50 } as const;
 
@@ -41,9 +43,13 @@ export type ShapesProps = {
   plain?: boolean;
   pieceProps?: (piece: Piece, scale: Scale) => React.SVGProps<SVGGElement>;
   picked?: string | null;
+  /** What the look puts on them. */
+  placed?: readonly PlacedThing[];
 };
 
-/** Outline, openings, fittings and pieces seen from above. */
+const NOTHING: readonly PlacedThing[] = [];
+
+/** Outline, openings, fittings and pieces seen from above, with what is on them. */
 export function PlanShapes({
   file,
   width,
@@ -53,6 +59,7 @@ export function PlanShapes({
   plain = false,
   pieceProps,
   picked,
+  placed = NOTHING,
 }: ShapesProps): ReactNode {
   const scale = planScale(file, width, height, margin);
   const walls = wallsOf(file.room);
@@ -184,6 +191,7 @@ export function PlanShapes({
           </g>
         );
       })}
+      <PlacedOnPlan placed={placed} scale={scale} paint={paint} />
       {!plain &&
         pieces
           .filter((p) => !isLamp(p) && p.kind !== 'rug')
