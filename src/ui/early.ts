@@ -107,7 +107,8 @@ function early(readAct: (e: Event) => Act | null, repeat: (act: Act) => void): v
         break;
       }
     }
-    if (Date.now() - lastMs > PATIENCE_MS) done.length = 0;
+    // what is held is waited for as long as it takes: the studio may be away
+    if (!held() && Date.now() - lastMs > PATIENCE_MS) done.length = 0;
     waiting = done.length > 0 ? window.setTimeout(look, 16) : 0;
   };
   const keep = (d: Act) => {

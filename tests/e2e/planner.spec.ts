@@ -68,3 +68,22 @@ test('another look is opened as soon as it can be planned', async ({ page }) => 
   );
   expect((await fileOf(page)).looks).toHaveLength(3);
 });
+
+test('a planner that could not be fetched is fetched again', async ({ page, studio }) => {
+  let refused = 0;
+  await page.route('**/_next/static/chunks/**', async (route) => {
+    const answer = await route.fetch();
+    const script = await answer.text();
+    const isPlanner = script.includes('no look ') && script.includes(IN_PLANNER);
+    if (isPlanner && refused++ < 2) await route.abort();
+    else await route.fulfill({ response: answer, body: script });
+  });
+  await page.goto(WINDOWS);
+  const field = page.getByRole('textbox', { name: 'Rod, floor to centre' });
+  await field.fill('101');
+  await field.press('Enter');
+  await expect.poll(async () => rodInches(await studio.plan())).toBeCloseTo(101, 5);
+  await expect(page.locator('body')).not.toHaveAttribute('data-held');
+  await expect(field).toHaveValue('101');
+  expect(refused).toBeGreaterThan(1);
+});
