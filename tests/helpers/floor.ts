@@ -2,7 +2,7 @@
 import type { Piece, RoomFile } from '../../src/core/model/types';
 import { wallsOf } from '../../src/core/room/walls';
 import { planWholeFloor, type FloorPlan } from '../../src/core/stages/floor/planFloor';
-import { inchRules, piece } from './rooms';
+import { inches, inchRules, piece } from './rooms';
 
 /** A chest of a size, its middle at a place; mm. */
 export const chestAt = (
@@ -21,6 +21,19 @@ export const chestAt = (
     widthMm: w,
     depthMm: d,
     heightMm: 500,
+    ...more,
+  });
+
+/** A sofa 80 in wide and 36 deep, its middle at a place in inches. */
+export const sofaAt = (xIn: number, yIn: number, turnDeg = 0, more: Partial<Piece> = {}): Piece =>
+  piece({
+    id: 'sofa',
+    name: 'Sofa',
+    xMm: inches(xIn),
+    yMm: inches(yIn),
+    turnDeg,
+    widthMm: inches(80),
+    depthMm: inches(36),
     ...more,
   });
 

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { sofaAt } from '../../../tests/helpers/floor';
 import {
   bareRoom,
   fittingOf,
   inches,
   item,
   opening,
-  piece,
   placement,
   standing,
 } from '../../../tests/helpers/rooms';
@@ -15,17 +15,6 @@ import { planLook } from './planLook';
 /** 210 in along the north and south walls, 190 in along the others. */
 const bare = bareRoom(inches(210), inches(190));
 type Given = { pieces?: Piece[]; fittings?: Fitting[]; openings?: Opening[] };
-const sofa = (xIn: number, yIn: number, turnDeg = 0, more: Partial<Piece> = {}): Piece =>
-  piece({
-    id: 'sofa',
-    name: 'Sofa',
-    xMm: inches(xIn),
-    yMm: inches(yIn),
-    turnDeg,
-    widthMm: inches(80),
-    depthMm: inches(36),
-    ...more,
-  });
 
 describe('things on the floor', () => {
   const basket = (more: Partial<Item> = {}): Item =>
@@ -74,15 +63,19 @@ describe('things on the floor', () => {
     },
   );
   it('furniture that comes to stand there leaves it without a place, and says so', () => {
-    const chest = sofa(20, 20, 0, { id: 'chest', kind: 'chest', seat: null, widthMm: inches(38) });
+    const chest = sofaAt(20, 20, 0, { id: 'chest', kind: 'chest', seat: null, widthMm: inches(38) });
     expect(codes({ pieces: [chest] }, [standing('n', 'corner')])).toContain('spot-gone');
   });
   it('beside a seat it is walked round, under one it is in nobody’s way', () => {
     // from the door in the south to the window in the north one passes 40 in between the sofa and a chest
     const chest = (id: string, xIn: number, widthIn: number) =>
-      sofa(xIn, 100, 0, { id, kind: 'chest', seat: null, widthMm: inches(widthIn) });
+      sofaAt(xIn, 100, 0, { id, kind: 'chest', seat: null, widthMm: inches(widthIn) });
     const given = {
-      pieces: [sofa(105, 100, 0, { gapMm: inches(14) }), chest('left', 32.5, 65), chest('right', 197.5, 25)],
+      pieces: [
+        sofaAt(105, 100, 0, { gapMm: inches(14) }),
+        chest('left', 32.5, 65),
+        chest('right', 197.5, 25),
+      ],
       openings: [
         opening({ id: 'door', kind: 'door', wallId: 's', xMm: inches(60), widthMm: inches(32), sillMm: 0 }),
         opening({ id: 'window', kind: 'window', wallId: 'n', xMm: inches(60), widthMm: inches(40) }),
@@ -95,7 +88,7 @@ describe('things on the floor', () => {
     expect(narrow([standing('sofa', 'under')])).toEqual([]);
   });
   it('half in the sofa it is in its place; in the leaf of a door it stands in the way', () => {
-    const given = { pieces: [sofa(105, 100)] };
+    const given = { pieces: [sofaAt(105, 100)] };
     expect(codes(given, [standing('sofa', 'beside2')])).not.toContain('pieces-overlap');
     expect(codes(given, [{ ...standing('sofa', 'beside2'), xMm: 0 }])).toContain('pieces-overlap');
     const door = opening({

@@ -1,15 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyFurnishedRoom, furnishedRoomOf } from '../../../../tests/helpers/anyRoom';
-import {
-  bareRoom,
-  fittingOf,
-  inches,
-  inchRules,
-  opening,
-  piece,
-  toIn,
-} from '../../../../tests/helpers/rooms';
+import { sofaAt } from '../../../../tests/helpers/floor';
+import { bareRoom, fittingOf, inches, inchRules, opening, toIn } from '../../../../tests/helpers/rooms';
 import { isSome, sharedPart } from '../../geometry/convex';
 import { insidePolygon, polygonArea, type Point } from '../../geometry/plane';
 import type { Fitting, Opening, Piece, Room } from '../../model/types';
@@ -31,17 +24,6 @@ const sizes = (spots: Spot[]) =>
   Object.fromEntries(
     spots.map((s) => [addressOf(s), [Math.round(toIn(s.widthMm)), Math.round(toIn(s.depthMm))]]),
   );
-const sofa = (xIn: number, yIn: number, turnDeg = 0, more: Partial<Piece> = {}): Piece =>
-  piece({
-    id: 'sofa',
-    name: 'Sofa',
-    xMm: inches(xIn),
-    yMm: inches(yIn),
-    turnDeg,
-    widthMm: inches(80),
-    depthMm: inches(36),
-    ...more,
-  });
 
 describe('the corners of a room', () => {
   it('an empty room has one at the left end of each wall, called by where it lies', () => {
@@ -56,7 +38,7 @@ describe('the corners of a room', () => {
   });
   it('what stands there cuts it short on the side that leaves more, or takes all of it', () => {
     const box = (x: number, y: number, w: number, d: number) =>
-      sofa(x, y, 0, { id: 'box', kind: 'chest', seat: null, widthMm: inches(w), depthMm: inches(d) });
+      sofaAt(x, y, 0, { id: 'box', kind: 'chest', seat: null, widthMm: inches(w), depthMm: inches(d) });
     expect(sizes(spotsIn({ pieces: [box(30, 10, 30, 20)] }))['n/corner']).toEqual([15, 24]);
     expect(sizes(spotsIn({ pieces: [box(10, 30, 20, 20)] }))['n/corner']).toEqual([24, 20]);
     expect(sizes(spotsIn({ pieces: [box(10, 10, 20, 20)] }))).not.toHaveProperty('n/corner');
@@ -153,7 +135,7 @@ describe('beside and under furniture', () => {
   it.each([0, 30, 90, 180, 270])(
     'a sofa that stands free, turned by %s°, has floor on both sides',
     (turnDeg) => {
-      const spots = spotsIn({ pieces: [sofa(105, 95, turnDeg)] }).filter((s) => s.kind === 'beside');
+      const spots = spotsIn({ pieces: [sofaAt(105, 95, turnDeg)] }).filter((s) => s.kind === 'beside');
       expect(sizes(spots)).toEqual({ 'sofa/beside1': [24, 36], 'sofa/beside2': [24, 36] });
       for (const s of spots) {
         const apart = Math.hypot(s.middle.xMm - inches(105), s.middle.yMm - inches(95));
@@ -162,24 +144,24 @@ describe('beside and under furniture', () => {
     },
   );
   it('a wall or a table next to it leaves less; too little is no place', () => {
-    expect(sizes(spotsIn({ pieces: [sofa(55, 20)] }))['sofa/beside1']).toEqual([15, 36]);
-    expect(sizes(spotsIn({ pieces: [sofa(44, 20)] }))).not.toHaveProperty('sofa/beside1');
-    const table = sofa(158, 20, 0, { id: 'table', kind: 'sideTable', seat: null, widthMm: inches(20) });
-    const sized = sizes(spotsIn({ pieces: [sofa(100, 20), table] }));
+    expect(sizes(spotsIn({ pieces: [sofaAt(55, 20)] }))['sofa/beside1']).toEqual([15, 36]);
+    expect(sizes(spotsIn({ pieces: [sofaAt(44, 20)] }))).not.toHaveProperty('sofa/beside1');
+    const table = sofaAt(158, 20, 0, { id: 'table', kind: 'sideTable', seat: null, widthMm: inches(20) });
+    const sized = sizes(spotsIn({ pieces: [sofaAt(100, 20), table] }));
     expect(sized['sofa/beside2']).toEqual([8, 36]);
     expect(sized['sofa/beside1']).toEqual([24, 36]);
   });
   it('under a seat only where the gap was measured; under a table up to its lower shelf', () => {
     const under = (p: Piece) => spotsIn({ pieces: [p] }).find((s) => s.kind === 'under')?.clearMm;
-    expect(under(sofa(105, 95, 0, { gapMm: null }))).toBeUndefined();
-    expect(under(sofa(105, 95, 0, { gapMm: inches(8) }))).toBe(inches(8));
+    expect(under(sofaAt(105, 95, 0, { gapMm: null }))).toBeUndefined();
+    expect(under(sofaAt(105, 95, 0, { gapMm: inches(8) }))).toBe(inches(8));
     const console_ = { kind: 'console', seat: null, heightMm: inches(30) } as const;
-    expect(under(sofa(105, 95, 0, { ...console_, shelvesMm: [] }))).toBeCloseTo(inches(30) - 20, 6);
-    expect(under(sofa(105, 95, 0, { ...console_, shelvesMm: [inches(20), inches(10)] }))).toBeCloseTo(
+    expect(under(sofaAt(105, 95, 0, { ...console_, shelvesMm: [] }))).toBeCloseTo(inches(30) - 20, 6);
+    expect(under(sofaAt(105, 95, 0, { ...console_, shelvesMm: [inches(20), inches(10)] }))).toBeCloseTo(
       inches(10) - 20,
       6,
     );
-    expect(under(sofa(105, 95, 0, { ...console_, kind: 'chest' }))).toBeUndefined();
+    expect(under(sofaAt(105, 95, 0, { ...console_, kind: 'chest' }))).toBeUndefined();
   });
 });
 
