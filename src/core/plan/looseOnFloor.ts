@@ -1,9 +1,10 @@
 import { PIECE } from '../model/defaults';
 import type { Piece } from '../model/types';
 import type { PlacedThing } from '../room/placed';
+import { isOpenFloor } from '../room/spots/parts';
 
 /** What stands on the floor by itself; what is under furniture is in nobody's way. */
-export const isLoose = ({ spot }: PlacedThing): boolean => spot.kind === 'beside' || spot.kind === 'corner';
+export const isLoose = ({ spot }: PlacedThing): boolean => isOpenFloor(spot.kind);
 
 /** A thing on the floor, for the checks of walkways and doors: something that one walks round. */
 export const asPiece = ({ placement, item, at }: PlacedThing): Piece => ({

@@ -3,7 +3,8 @@ import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatBareSize, formatLength } from '../../core/base/length';
-import { addressOf, type Spot } from '../../core/room/spots/spot';
+import { isOpenFloor } from '../../core/room/spots/parts';
+import { addressOf } from '../../core/room/spots/spot';
 import { MOST_FILLED } from '../../core/stages/surfaces/judgeSurface';
 import type { SurfaceThing } from '../../core/stages/surfaces/planSurface';
 import { Disclosure } from '../../ui/Collapsible';
@@ -60,7 +61,7 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
           {t('percent', { percent: Math.round(filled * 100) })}
         </Numeral>
       </div>
-      {isLooseFloor(spot) && (
+      {isOpenFloor(spot.kind) && (
         <p className="mb-2 text-[14px] text-soft">
           {t('floor', { most: formatLength(rules.number('surfaces.floorArea'), unit) })}{' '}
           <Why rule="surfaces.floorArea" />
@@ -75,9 +76,6 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
     </>
   );
 }
-
-/** Floor that is only offered as far as nothing else needs it. */
-const isLooseFloor = ({ kind }: Spot): boolean => kind === 'beside' || kind === 'corner';
 
 /** From left to right, each followed by what it carries. */
 function inOrder(things: readonly SurfaceThing[]): SurfaceThing[] {

@@ -1,8 +1,9 @@
 import type { Mm } from '../../base/units';
-import type { Item, Look, Opening, Work } from '../../model/types';
+import type { Fitting, Item, Look, Opening, Work } from '../../model/types';
 import { fittingsAfter, itemsAfter, piecesAfter, worksToDo } from '../../room/works';
 import type { OnWall } from '../../room/place';
 import type { PlacedThing } from '../../room/placed';
+import type { Wall } from '../../room/walls';
 import type { Amount } from '../../stages/works/amount';
 import { planWork, type WorkPlan } from '../../stages/works/planWork';
 import { targetOf } from '../../stages/works/target';
@@ -14,15 +15,20 @@ import { progress, settled, stage } from '../stage';
 type Dressed = {
   look: Pick<Look, 'brought' | 'dressings' | 'hangings'>;
   openings: readonly Opening[];
+  fittings: readonly Fitting[];
+  walls: readonly Wall[];
   placed: readonly PlacedThing[];
   places: ReadonlyMap<string, OnWall>;
 };
 type UsedThing = { itemId: string | null; count: number; wallId: string | undefined };
 
 /** Every thing of the stash that the look uses, with the wall at which it is. */
-function usedThings({ look, openings, placed, places }: Dressed): UsedThing[] {
+function usedThings({ look, openings, fittings, walls, placed, places }: Dressed): UsedThing[] {
   const wallOfHost = (id: string) =>
-    places.get(id)?.wallId ?? openings.find((o) => o.id === id)?.wallId ?? id;
+    places.get(id)?.wallId ??
+    [...openings, ...fittings].find((host) => host.id === id)?.wallId ??
+    // a corner of the floor is one of its wall
+    walls.find((wall) => wall.id === id)?.id;
   return [
     ...placed.map(({ item, placement, on }) => ({
       itemId: item.id,
@@ -70,7 +76,9 @@ const works = part(
       walls,
       places,
       rules,
-      ...countsOf(usedThings({ look, openings: file.openings, placed, places })),
+      ...countsOf(
+        usedThings({ look, openings: file.openings, fittings: fittingsBefore, walls, placed, places }),
+      ),
     };
     return look.works.flatMap((work, i) => {
       // what was cut down by a work before this one is as small by then

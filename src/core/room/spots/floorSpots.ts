@@ -1,24 +1,18 @@
 import { elementAt } from '../../base/list';
 import { inches, type Deg, type Mm } from '../../base/units';
 import { insidePolygon, step, wayOf, type Point } from '../../geometry/plane';
-import type { Fitting, Opening, Piece, PieceKind, Room } from '../../model/types';
+import type { Piece, PieceKind, Room } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { isBed, isWay, sits, stands, standsOut } from '../kinds';
 import { footprint } from '../place';
 import { cornerName } from '../cornerName';
 import { swingsOf } from '../swing';
-import { floorInFrontOf, type Wall } from '../walls';
+import { floorInFrontOf } from '../walls';
 import { freeFloor } from './freeFloor';
+import { BOARD, type Built } from './roomSpots';
 import type { Spot } from './spot';
 
-type Given = {
-  room: Pick<Room, 'walls'>;
-  pieces: readonly Piece[];
-  fittings: readonly Fitting[];
-  openings: readonly Opening[];
-  walls: readonly Wall[];
-  rules: RuleBook;
-};
+type Given = Built & { room: Pick<Room, 'walls'>; rules: RuleBook };
 /** What stands on the floor, by the id of what it is, and what is kept free. */
 type Taken = { id: string; shape: readonly Point[] };
 
@@ -28,8 +22,6 @@ const NARROW: Mm = inches(6);
 const PLAY: Mm = 1;
 /** Two walls at about a right angle make a corner that things are put into. */
 const SQUARE: { from: Deg; to: Deg } = { from: 80, to: 100 };
-/** A board over what stands underneath: the seat of a bench, the top of a table. */
-const BOARD: Mm = 20;
 /** Tables that are open underneath. */
 const OPEN_BELOW: ReadonlySet<PieceKind> = new Set([
   'table',

@@ -58,9 +58,10 @@ export const TAKES = {
 
 export type PartKind = keyof typeof TAKES;
 
+/** Floor that is offered as far as nothing else needs it: what stands there is walked round. */
+export const isOpenFloor = (kind: PartKind): boolean => kind === 'beside' || kind === 'corner';
 /** Parts of the floor itself. */
-export const isOnFloor = (kind: PartKind): boolean =>
-  kind === 'beside' || kind === 'under' || kind === 'corner';
+export const isOnFloor = (kind: PartKind): boolean => isOpenFloor(kind) || kind === 'under';
 
 export const takes = (kind: PartKind, item: ItemKind): boolean =>
   (TAKES[kind] as readonly ItemKind[]).includes(item);

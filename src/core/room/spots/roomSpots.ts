@@ -19,7 +19,7 @@ type Part = {
   clearMm: Mm | null;
 };
 
-type Built = {
+export type Built = {
   pieces: readonly Piece[];
   fittings: readonly Fitting[];
   openings: readonly Opening[];
@@ -27,7 +27,7 @@ type Built = {
 };
 
 /** Thickness of a bookcase's boards and sides, as they are drawn. */
-const BOARD: Mm = 20;
+export const BOARD: Mm = 20;
 /** Pieces whose top is no surface to put anything on. */
 const TOPLESS: ReadonlySet<PieceKind> = new Set([
   'lamp',

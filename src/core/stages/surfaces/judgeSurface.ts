@@ -239,13 +239,16 @@ const HOT: ReadonlySet<string> = new Set(['hearth', 'hob']);
 const judgeHeat: Judge = ({ things, spot }, { fires, rules }) => {
   const rule = 'safety.heaterDistance';
   const wantMm = rules.number(rule);
-  const isTooNear = (thing: SurfaceThing, { shape }: SurfaceCase['fires'][number]): boolean =>
-    wantMm - apart(footprint(thing.thing.at), shape).mm > TOUCH_MM;
+  const fireOf = ({ thing }: SurfaceThing): string | undefined => {
+    if (HOT.has(spot.kind)) return spot.of;
+    if (!isOnFloor(spot.kind)) return undefined;
+    return fires.find(({ shape }) => wantMm - apart(footprint(thing.at), shape).mm > TOUCH_MM)?.id;
+  };
   return things
     .filter(({ item }) => BURNS.has(item.kind))
     .flatMap((thing) => {
-      const fire = isOnFloor(spot.kind) ? fires.find((f) => isTooNear(thing, f))?.id : spot.of;
-      if (fire === undefined || !(HOT.has(spot.kind) || isOnFloor(spot.kind))) return [];
+      const fire = fireOf(thing);
+      if (fire === undefined) return [];
       const facts = { thing: thing.name, ...onOf(spot), wantMm };
       return [finding('burns-by-fire', 'caution', facts, { about: [thing.placementId, fire], rule })];
     });
@@ -288,7 +291,7 @@ const judgeSteps: Judge = ({ things, spot }, { rules }) => {
     .map((thing) => ({ thing, byMm: Math.max(thing.outMm, spot.depthMm - thing.outMm - thing.depthMm) }))
     .filter(({ byMm }) => wantMm - byMm > TOUCH_MM)
     .map(({ thing, byMm }) => {
-      const facts = { thing: thing.name, on: spot.name, byMm: Math.max(0, byMm), wantMm };
+      const facts = { thing: thing.name, ...onOf(spot), byMm: Math.max(0, byMm), wantMm };
       return finding('step-narrowed', 'caution', facts, { about: [thing.placementId, spot.of], rule });
     });
 };

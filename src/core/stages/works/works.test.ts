@@ -4,7 +4,7 @@ import { WORK } from '../../model/defaults';
 import type { Item, Opening, Piece, RoomFile, Work } from '../../model/types';
 import { planLook } from '../../plan/planLook';
 import { ruleBook } from '../../rules/book';
-import { box, room, type Given } from '../../../../tests/helpers/findingCases/given';
+import { box, fitting, room, type Given } from '../../../../tests/helpers/findingCases/given';
 import { item, opening, placement, standing } from '../../../../tests/helpers/rooms';
 import { pullHoles } from './pulls';
 import { buyRule } from '../../stash/buyingParts';
@@ -190,6 +190,20 @@ describe('pulls', () => {
   it('break into old holes that are too near', () => {
     expect(holes(64, 76).meetMm).toBeCloseTo(6, 6);
     expect(holes(64, 80).meetMm).toBeNull();
+  });
+});
+
+describe('the wall of a work on a thing', () => {
+  const stove = { ...fitting('stove', 's', [60, 0], [30, 32]), depthMm: inches(20) };
+  it.each([
+    ['chest', 'top', 'n'],
+    ['f', 'hearth', 's'],
+    ['e', 'corner', 'e'],
+  ])('on %s, %s: wall %s', (of, part, wallId) => {
+    const pot = item({ id: 'pot', kind: 'pot', widthMm: 100, heightMm: 120, depthMm: 100 });
+    const placements = [placement({ id: 'p', itemId: 'pot', ...standing(of, part) })];
+    const given = { items: [pot], placements, fittings: [stove] };
+    expect(planned({ on: 'item', itemId: 'pot' }, given).target.wallId).toBe(wallId);
   });
 });
 
