@@ -146,6 +146,10 @@ const put = (itemId, [of, part], x, more) => ({
   count: 1,
   locked: false,
   fill: null,
+  fold: null,
+  hangsMm: null,
+  chopped: false,
+  zip: 'down',
   ...more,
 });
 export const pillow = (itemId, pieceId, x, row, more = {}) =>
@@ -204,6 +208,7 @@ export const look = ([id, name, season, order], [dressings, hangings, placements
   sheetTaken: null,
   approvedWallIds: [],
   approvedZones: [],
+  cushionsOut: [],
   rodLineMm: null,
   plannedShares: null,
   brief: { purpose: 'everyday', filling: 'usual', order: 'class', visitorAges: [], mostCost: null },

@@ -4,6 +4,7 @@ import { i, solid } from './units.mjs';
 /** What is the same for most things of the stash; each says only what is its own. */
 const USUAL = {
   setOf: 1,
+  round: false,
   back: null,
   sheen: 'matt',
   fibre: 'unknown',

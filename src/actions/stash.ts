@@ -7,6 +7,7 @@ import type { Item, StoragePlace } from '../core/model/types';
 import type { NeedLine } from '../core/stash/need';
 import type { FitsIn } from '../core/plan/fitsIn';
 import type { DoorIssue } from '../server/issues';
+import { insertBench, type InsertBench } from '../server/stash/insertBench';
 import { looksOfRooms, needLines, type LooksOfRoom } from '../server/stash/need';
 import { dropPlace, placeRows, putPlace, type PlaceRow } from '../server/stash/places';
 import { simulatedReading, takeReading } from '../server/stash/reader';
@@ -99,6 +100,9 @@ export async function needLinesAction(
 }
 export async function looksOfRoomsAction(): Promise<LooksOfRoom[]> {
   return looksOfRooms();
+}
+export async function insertBenchAction(): Promise<InsertBench> {
+  return insertBench();
 }
 export async function spotsOfRoomAction(roomId: string): Promise<FitsIn[]> {
   return spotsOfRoom(id.parse(roomId));

@@ -92,7 +92,7 @@ export const ITEM_ROWS = codecOf<Item>(TABLES.item, s.itemSchema, {
 export const WALL_ROWS = codecOf<WallCorner>(TABLES.wall, s.wallSchema, { json: ['finish'] });
 export const LOOK_ROWS = codecOf<LookHead>(TABLES.look, s.lookSchema, {
   columns: { order: 'tab_order', approvedWallIds: 'approved_json', approvedZones: 'approved_zones_json' },
-  json: ['approvedWallIds', 'approvedZones', 'plannedShares', 'brief'],
+  json: ['approvedWallIds', 'approvedZones', 'plannedShares', 'brief', 'cushionsOut'],
   elsewhere: LOOK_LISTS,
 });
 

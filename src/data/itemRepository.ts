@@ -9,6 +9,13 @@ export const countItems = (db: StudioDatabase): number => countRows(db, TABLES.i
 export const loadItems = (db: StudioDatabase): Item[] =>
   (statement(db, 'SELECT * FROM item ORDER BY seq').all() as Row[]).map(ITEM_ROWS.fromRow);
 
+export const loadItemsOfKinds = (db: StudioDatabase, kinds: readonly Item['kind'][]): Item[] =>
+  (
+    statement(db, 'SELECT * FROM item WHERE kind IN (SELECT value FROM json_each(?)) ORDER BY seq').all(
+      JSON.stringify(kinds),
+    ) as Row[]
+  ).map(ITEM_ROWS.fromRow);
+
 /** The things with these ids that there are, in the stash's order. */
 export const itemsByIds = (db: StudioDatabase, ids: readonly string[]): Item[] =>
   (
@@ -24,7 +31,7 @@ export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] =>
   (
     statement(
       db,
-      `SELECT * FROM item WHERE kind IN ('insert', 'bulb') OR id IN (${OF_ROOM}) ORDER BY seq`,
+      `SELECT * FROM item WHERE kind IN ('insert', 'casing', 'bulb') OR id IN (${OF_ROOM}) ORDER BY seq`,
     ).all({
       roomId,
     }) as Row[]
@@ -42,10 +49,10 @@ export const itemsOfPage = (db: StudioDatabase, roomId: string): Item[] =>
          summed AS (
            SELECT min(seq) AS first, min(10000, sum(count)) AS together FROM item
            WHERE kind = 'insert' AND id NOT IN own
-           GROUP BY width_mm, height_mm, fill, state
+           GROUP BY width_mm, height_mm, round, fill, state
          )
        SELECT item.*, summed.together FROM item LEFT JOIN summed ON summed.first = item.seq
-       WHERE item.id IN own OR item.kind = 'bulb' OR item.seq IN (SELECT first FROM summed)
+       WHERE item.id IN own OR item.kind IN ('bulb', 'casing') OR item.seq IN (SELECT first FROM summed)
        ORDER BY item.seq`,
     ).all({ roomId }) as Row[]
   ).map((row) => {

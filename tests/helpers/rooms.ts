@@ -221,6 +221,7 @@ export function bareRoom(
         sheetTaken: null,
         approvedWallIds: [],
         approvedZones: [],
+        cushionsOut: [],
         rodLineMm: null,
         plannedShares: null,
         brief: BRIEF,

@@ -1,6 +1,6 @@
 /** Inserts and covers against the paper bag problem, bounds of solid geometry and sizes of the trade. */
 import { describe, expect, test } from 'vitest';
-import { chooseInsert } from '../../src/core/stages/seats/insert';
+import { chooseInsert } from '../../src/core/textiles/insert';
 import { paperBagVolume } from '../../src/core/room/pillow';
 import { cm, cmRules, inches, inchRules, toIn } from '../helpers/rooms';
 

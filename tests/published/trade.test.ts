@@ -17,7 +17,7 @@ import {
 } from '../helpers/rooms';
 import { planLook } from '../../src/core/plan/planLook';
 import type { Item } from '../../src/core/model/types';
-import { chooseInsert } from '../../src/core/stages/seats/insert';
+import { chooseInsert } from '../../src/core/textiles/insert';
 import { chooseHeight } from '../../src/core/stages/walls/height';
 
 const rules = inchRules();

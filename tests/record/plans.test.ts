@@ -51,6 +51,8 @@ function offerLines(file: RoomFile, look: Look, plan: Plan): string[] {
                 insertsTaken: [],
                 roomColours,
                 flags: file.home.flags,
+                purpose: look.brief.purpose,
+                cushionsOut: look.cushionsOut,
               },
               rules,
               7,

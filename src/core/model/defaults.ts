@@ -92,6 +92,7 @@ export const SEAT: Less<Seat, 'armHeightMm' | 'looseCushions'> = { armHeightMm: 
 export const ITEM: Less<
   Item,
   | 'setOf'
+  | 'round'
   | 'back'
   | 'sheen'
   | 'fibre'
@@ -117,6 +118,7 @@ export const ITEM: Less<
   | 'spectrum'
 > = {
   setOf: 1,
+  round: false,
   back: null,
   sheen: 'matt',
   fibre: 'unknown',
@@ -233,6 +235,10 @@ export const PLACEMENT: Omit<Placement, 'id' | 'itemId' | 'spot' | 'xMm'> = {
   count: 1,
   locked: false,
   fill: null,
+  fold: null,
+  hangsMm: null,
+  chopped: false,
+  zip: 'down',
 };
 
 /** A work of which only what it is done on is known: two coats, nothing known of cost and time. */

@@ -21,6 +21,7 @@ export const LIMITS = {
   look: {
     approvedWallIds: 60,
     approvedZones: 400,
+    cushionsOut: 100,
     moved: 400,
     brought: 200,
     dressings: 60,

@@ -84,6 +84,21 @@ function bodyFrom4(r: Fields): Fields {
     })),
   };
 }
+/** What versions 1 to 6 were silent about: folds, dents and zips of placed textiles, cushions taken out. */
+const bodyFrom6 = (r: Fields): Fields => ({
+  ...r,
+  looks: each(r.looks, (l) => ({
+    cushionsOut: [],
+    ...l,
+    placements: each(l.placements, (p) => ({ ...NEW_IN_7, ...p })),
+  })),
+});
+const NEW_IN_7 = {
+  fold: PLACEMENT.fold,
+  hangsMm: PLACEMENT.hangsMm,
+  chopped: PLACEMENT.chopped,
+  zip: PLACEMENT.zip,
+};
 const rowsOf = (value: unknown): Fields[] => (Array.isArray(value) ? value.filter(isFields) : []);
 
 function placementFrom4(
@@ -146,10 +161,11 @@ const bodyFrom =
     const from3 = version <= 2 ? bodyFrom2(from2) : from2;
     const from4 = version <= 3 ? bodyFrom3(from3) : from3;
     const from5 = version <= 4 ? bodyFrom4(from4) : from4;
+    const present = bodyFrom6(from5);
     return {
       ...listsSince(version, 'room'),
-      ...from5,
-      looks: each(from5.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
+      ...present,
+      looks: each(present.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
     };
   };
 

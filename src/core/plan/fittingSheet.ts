@@ -2,7 +2,7 @@ import type { Mm, Money } from '../base/units';
 import { isOpen, type Finding } from '../model/finding';
 import type { RuleBook } from '../rules/book';
 import { shortLines, totalCost, type BuyKind, type BuyLine, type Use } from '../stash/buying';
-import type { InsertNeed } from '../stages/seats/insert';
+import type { InsertNeed } from '../textiles/insert';
 import type { FittingStep } from './fittingStep';
 import type { StageOutcome } from './stageOutcome';
 

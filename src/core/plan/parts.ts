@@ -118,8 +118,8 @@ export const FACTS: readonly Part<Parts>[] = [
     'placing',
     { file: ['pieces'], look: ['placements'], parts: ['spots', 'items', 'rules'] },
     ({ file, look, spots, items, rules }, previous) => {
-      const heights = new Map(file.pieces.map((p) => [p.id, p.bottomMm + p.heightMm]));
-      return placeThings(look.placements, { spots, heights, items, rules }, previous);
+      const pieces = new Map(file.pieces.map((p) => [p.id, p]));
+      return placeThings(look.placements, { spots, pieces, items, rules }, previous);
     },
   ),
   part('placed', { parts: ['placing'] }, ({ placing }) => placing.things),

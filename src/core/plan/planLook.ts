@@ -128,7 +128,7 @@ const WORKED_ITEMS = keptFrom(
   ({ file, look }, previous: Item[] | undefined) => keptRows(itemsAfter(file.items, look), previous),
 );
 const ARRANGED = keptFrom(
-  { file: ['pieces', 'items'], look: ['moved', 'brought', 'works'] },
+  { file: ['pieces', 'items'], look: ['moved', 'brought', 'works', 'cushionsOut'] },
   ({ file, look }, previous: Piece[] | undefined) =>
     arrangePieces({ pieces: piecesAfter(file.pieces, look), items: file.items, look }, previous),
 );

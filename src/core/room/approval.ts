@@ -98,7 +98,16 @@ function standingOn(placements: Look['placements'], ids: ReadonlySet<string>): L
 }
 
 const IN_ROOM = ['openings', 'fittings', 'pieces'] as const;
-const IN_LOOK = ['moved', 'brought', 'dressings', 'hangings', 'groups', 'placements', 'works'] as const;
+const IN_LOOK = [
+  'moved',
+  'brought',
+  'dressings',
+  'hangings',
+  'groups',
+  'placements',
+  'works',
+  'cushionsOut',
+] as const;
 
 const isSameText = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 

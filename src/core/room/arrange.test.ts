@@ -79,11 +79,14 @@ describe('the furniture of a look', () => {
   it('keeps the objects of pieces that are as they were', () => {
     const given = { pieces: [sofa], items: [rug, chair] };
     const brought = [{ id: 'b', itemId: 'rug', ...at }];
-    const first = arrangePieces({ ...given, look: { moved: [], brought } });
-    const again = arrangePieces({ ...given, items: [...given.items], look: { moved: [], brought } }, first);
+    const first = arrangePieces({ ...given, look: { moved: [], brought, cushionsOut: [] } });
+    const again = arrangePieces(
+      { ...given, items: [...given.items], look: { moved: [], brought, cushionsOut: [] } },
+      first,
+    );
     expect(again).toBe(first);
     const second = [...brought, { id: 'c', itemId: 'chair', ...at }];
-    const more = arrangePieces({ ...given, look: { moved: [], brought: second } }, first);
+    const more = arrangePieces({ ...given, look: { moved: [], brought: second, cushionsOut: [] } }, first);
     expect(more[1]).toBe(first[1]);
     expect(more).toHaveLength(3);
   });

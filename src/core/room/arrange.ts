@@ -74,11 +74,16 @@ export function pieceOf(item: Item, { id, xMm, yMm, turnDeg }: Omit<Brought, 'it
 /** A rug that nobody measured is this high: half an inch of pile. */
 const RUG_PILE: Mm = inches(0.5);
 
-type Arrangement = Pick<Look, 'moved' | 'brought'>;
+type Arrangement = Pick<Look, 'moved' | 'brought' | 'cushionsOut'>;
 type Given = { pieces: Piece[]; items: readonly Item[]; look: Arrangement };
 
 const isSamePiece = (a: Piece, b: Piece): boolean =>
-  (Object.keys(a) as (keyof Piece)[]).every((key) => a[key] === b[key]);
+  (Object.keys(a) as (keyof Piece)[]).every((key) => key === 'seat' || a[key] === b[key]) &&
+  isSameSeat(a.seat, b.seat);
+
+const isSameSeat = (a: Piece['seat'], b: Piece['seat']): boolean =>
+  a === b ||
+  (a !== null && b !== null && (Object.keys(a) as (keyof typeof a)[]).every((key) => a[key] === b[key]));
 
 /** The same object as before where a piece is as it was, so that what was worked out of it is kept. */
 const kept = (piece: Piece, before: ReadonlyMap<string, Piece>): Piece => {
@@ -92,16 +97,29 @@ const asMoved = (piece: Piece, moved: Moved | undefined): Piece | null => {
   return moved.isOut ? null : { ...piece, xMm, yMm, turnDeg };
 };
 
+/** A seat without the loose cushions that the look takes out of it. */
+const withoutCushions = (piece: Piece, count: number): Piece =>
+  piece.seat && count > 0
+    ? {
+        ...piece,
+        seat: { ...piece.seat, looseCushions: Math.max(0, piece.seat.looseCushions - count) },
+      }
+    : piece;
+
 /**
- * The furniture of one look: the room's own as the look moves it, without what it takes out, and what it brings in from
- * the stash. A room that a look leaves as it is keeps its list.
+ * The furniture of one look: the room's own as the look moves it, without what it takes out of the room or out of a seat,
+ * and what it brings in from the stash. A room that a look leaves as it is keeps its list.
  */
 export function arrangePieces({ pieces, items, look }: Given, previous: Piece[] = []): Piece[] {
-  if (look.moved.length === 0 && look.brought.length === 0) return pieces;
+  if (look.moved.length + look.brought.length + look.cushionsOut.length === 0) return pieces;
+  const cushions = new Map(look.cushionsOut.map((row) => [row.of, row.count]));
   const moves = new Map(look.moved.map((m) => [m.id, m]));
   const before = new Map(previous.map((p) => [p.id, p]));
   const itemById = new Map(items.map((item) => [item.id, item]));
-  const own = pieces.flatMap((piece) => asMoved(piece, moves.get(piece.id)) ?? []);
+  const own = pieces.flatMap((piece) => {
+    const stands = asMoved(piece, moves.get(piece.id));
+    return stands ? [withoutCushions(stands, cushions.get(piece.id) ?? 0)] : [];
+  });
   const brought = look.brought.flatMap((row) => {
     const item = itemById.get(row.itemId);
     return (item && pieceOf(item, row)) ?? [];

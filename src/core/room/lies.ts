@@ -2,14 +2,16 @@ import type { Mm } from '../base/units';
 import type { Item, ItemKind, Lie, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
 import { pillowThickness, takenSize } from './pillow';
+import { foldOf, isDraped, LAYERS_OF, type Draped } from './throws';
 
+/** How a thing lies that takes its size from itself. */
+type Lying = { lie: Exclude<Lie, Draped>; count: number; fold?: Placement['fold'] };
 /** Width as one faces it, depth, height. */
 export type Extent = { widthMm: Mm; depthMm: Mm; heightMm: Mm };
 
 /** The ways in which each kind lies, the usual one first. */
 const LIES_OF: Partial<Record<ItemKind, readonly Lie[]>> = {
   cover: ['propped', 'proppedSide', 'flat'],
-  throw: ['overBack', 'folded'],
   bedding: ['folded', 'flat'],
   panel: ['folded'],
   rug: ['flat'],
@@ -26,8 +28,14 @@ const LIES_OF: Partial<Record<ItemKind, readonly Lie[]>> = {
 };
 const USUAL: readonly Lie[] = ['standing', 'side', 'overturned'];
 const HANGING: readonly Lie[] = ['hanging'];
-const AGAINST_A_BACK: ReadonlySet<Lie> = new Set(['propped', 'proppedSide', 'overBack']);
+const AGAINST_A_BACK: ReadonlySet<Lie> = new Set(['propped', 'proppedSide']);
 const BACKED: ReadonlySet<string> = new Set(['seat', 'mattress']);
+/** A throw is draped where something is under it, and folded everywhere else. */
+const THROW_LIES: Partial<Record<string, readonly Lie[]>> = {
+  seat: ['overBack', 'corner', 'acrossSeat', 'folded'],
+  mattress: ['acrossFoot', 'overBack', 'folded'],
+  arm: ['overArm', 'folded'],
+};
 
 /**
  * How a thing may lie on a part of furniture, the usual way first: what leans on a back does so where there is one, and
@@ -35,6 +43,7 @@ const BACKED: ReadonlySet<string> = new Set(['seat', 'mattress']);
  */
 export function liesOn(kind: ItemKind, partKind: string): readonly Lie[] {
   if (partKind === 'hook') return HANGING;
+  if (kind === 'throw') return THROW_LIES[partKind] ?? ['folded'];
   const lies = LIES_OF[kind] ?? USUAL;
   const leaning = lies.filter((lie) => AGAINST_A_BACK.has(lie));
   if (leaning.length > 0 && BACKED.has(partKind)) return leaning;
@@ -46,8 +55,8 @@ export const usualLie = (kind: ItemKind, partKind: string): Lie => liesOn(kind, 
 /** A pillow leaning on a back, on either of its sides. */
 export const isPropped = ({ lie }: Pick<Placement, 'lie'>): boolean =>
   lie === 'propped' || lie === 'proppedSide';
-export const isThrown = ({ lie }: Pick<Placement, 'lie'>): boolean => lie === 'overBack';
-/** What stands for itself, on a top or in something; not a pillow or a throw over a back. */
+export const isThrown = ({ lie }: Pick<Placement, 'lie'>): boolean => isDraped(lie);
+/** What stands for itself, on a top or in something; not a pillow or a draped throw. */
 export const isObject = (placement: Pick<Placement, 'lie'>): boolean =>
   !isPropped(placement) && !isThrown(placement);
 
@@ -58,8 +67,10 @@ export const facing = (item: Item, face: Placement['face']): Item =>
 /** Kinds that are thin however they are measured. */
 const THIN_KINDS: ReadonlySet<ItemKind> = new Set(['art', 'mirror', 'frame', 'wallPanel']);
 const THIN: Mm = 25;
-/** Cloth that is folded: in three across, in four along, so many layers of a finger's thickness. */
-const FOLDED = { across: 3, along: 4, layers: 12, layerMm: 5 };
+/** Cloth that is folded: in thirds across unless it is said, in four along, so many layers of a finger's thickness. */
+const FOLDED = { along: 4, layerMm: 5 };
+/** A cloth in thirds, hung by its middle, so many layers thick. */
+const HUNG_LAYERS = 12;
 /** A thing that leans stands off by this much of its height. */
 const LEAN = Math.sin((10 * Math.PI) / 180);
 const UPRIGHT = Math.cos((10 * Math.PI) / 180);
@@ -70,19 +81,22 @@ export function depthOf({ kind, widthMm, depthMm }: Pick<Item, 'kind' | 'widthMm
   return THIN_KINDS.has(kind) ? Math.min(THIN, widthMm) : widthMm;
 }
 
-const folded = ({ widthMm, heightMm }: Item): Extent => ({
-  widthMm: Math.max(widthMm, heightMm) / FOLDED.along,
-  depthMm: Math.min(widthMm, heightMm) / FOLDED.across,
-  heightMm: FOLDED.layers * FOLDED.layerMm,
-});
+const folded = ({ widthMm, heightMm }: Item, _rules: RuleBook, fold: Placement['fold']): Extent => {
+  const across = LAYERS_OF[foldOf({ lie: 'folded', fold })];
+  return {
+    widthMm: Math.max(widthMm, heightMm) / FOLDED.along,
+    depthMm: Math.min(widthMm, heightMm) / across,
+    heightMm: FOLDED.along * across * FOLDED.layerMm,
+  };
+};
 
 /** Cloth hangs over a hook by its middle, in thirds (common practice); other things hang as they stand. */
 const HANGS_FOLDED: ReadonlySet<ItemKind> = new Set(['throw', 'bedding', 'panel', 'cover']);
-const hanging = (item: Item): Extent =>
+const hanging = (item: Item, _rules: RuleBook, fold: Placement['fold']): Extent =>
   HANGS_FOLDED.has(item.kind)
     ? {
-        widthMm: Math.min(item.widthMm, item.heightMm) / 3,
-        depthMm: FOLDED.layers * FOLDED.layerMm,
+        widthMm: Math.min(item.widthMm, item.heightMm) / LAYERS_OF[foldOf({ lie: 'hanging', fold })],
+        depthMm: HUNG_LAYERS * FOLDED.layerMm,
         heightMm: Math.max(item.widthMm, item.heightMm) / 2,
       }
     : { widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm };
@@ -103,7 +117,8 @@ const FLAT: Partial<Record<ItemKind, (item: Item, rules: RuleBook) => Extent>> =
   cover: (item, rules) => ({ ...onItsBack(item), heightMm: pillowThickness(item, rules) }),
 };
 
-const EXTENTS: Record<Exclude<Lie, 'overBack'>, (item: Item, rules: RuleBook) => Extent> = {
+type ExtentOf = (item: Item, rules: RuleBook, fold: Placement['fold']) => Extent;
+const EXTENTS: Record<Exclude<Lie, Draped>, ExtentOf> = {
   standing: (item) => ({ widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm }),
   overturned: (item) => ({ widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm }),
   side: (item) => ({ widthMm: item.heightMm, depthMm: depthOf(item), heightMm: item.widthMm }),
@@ -124,14 +139,10 @@ const BUNCHED: ReadonlySet<ItemKind> = new Set(['stem']);
 
 /**
  * How large a thing is as it lies, all of its count together: flat ones are stacked, stems are one bunch, others stand side
- * by side. A throw over a back takes its size from what it hangs on.
+ * by side. A draped throw takes its size from what it hangs on.
  */
-export function extentOf(
-  item: Item,
-  { lie, count }: Pick<Placement, 'count'> & { lie: Exclude<Lie, 'overBack'> },
-  rules: RuleBook,
-): Extent {
-  const one = EXTENTS[lie](item, rules);
+export function extentOf(item: Item, { lie, count, fold = null }: Lying, rules: RuleBook): Extent {
+  const one = EXTENTS[lie](item, rules, fold);
   if (count === 1 || BUNCHED.has(item.kind)) return one;
   const isStacked = lie === 'flat' || lie === 'folded';
   return isStacked ? { ...one, heightMm: one.heightMm * count } : { ...one, widthMm: one.widthMm * count };

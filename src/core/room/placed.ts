@@ -1,23 +1,19 @@
 import type { Deg, Mm } from '../base/units';
 import { alongWay, wayOf, type Point } from '../geometry/plane';
-import type { Item, Placement } from '../model/types';
+import type { Item, Piece, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
-import { BACK_OF_SEAT } from './kinds';
 import { extentOf, facing, type Extent } from './lies';
 import { spotsOfPlaced } from './spots/placedSpots';
 import type { PlacedThing, Standing } from './placedThing';
-import { addressOf, pointOn, type Spot } from './spots/spot';
+import { addressOf, numberOfPart, pointOn, type Spot } from './spots/spot';
+import { isDraped, throwBox, throwHostOf, throwPath, type Draped } from './throws';
 
 export type { PlacedThing, Standing } from './placedThing';
 
-/** A throw folded in thirds over the back hangs down by this share of it. */
-const THROW_HANGS = 0.62;
-const OVER_THE_BACK: Mm = 15;
-
 type Given = {
   spots: readonly Spot[];
-  /** How high the pieces are, for what hangs over their backs. */
-  heights: ReadonlyMap<string, Mm>;
+  /** The pieces, for what is laid over their backs and arms. */
+  pieces: ReadonlyMap<string, Piece>;
   items: ReadonlyMap<string, Item>;
   rules: RuleBook;
 };
@@ -64,9 +60,9 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
   return { things: sameOr(previous?.things, things), rules: given.rules, byId: standing };
 }
 
-/** What stood there before, if nothing of it has changed. The height of a throw over a back is not known from its spot. */
+/** What stood there before, if nothing of it has changed. How a throw is draped is not known from its spot alone. */
 function keptFrom(known: Kept | undefined, { spot, placement, item }: Omit<Put, 'under'>): Kept | null {
-  if (!known || placement.lie === 'overBack') return null;
+  if (!known || isDraped(placement.lie)) return null;
   const { thing } = known;
   return thing.placement === placement && thing.spot === spot && known.item === item ? known : null;
 }
@@ -79,13 +75,14 @@ function sameOr<T>(previous: readonly T[] | undefined, now: readonly T[]): reado
 
 type Put = { spot: Spot; placement: Placement; item: Item; under: PlacedThing | null };
 
-function standingOn({ spot, placement, item, under }: Put, { heights, rules }: Given): PlacedThing {
-  const backMm = heights.get(spot.of) ?? spot.zMm;
-  const size =
-    placement.lie === 'overBack'
-      ? overBack(item, backMm)
-      : footOf(spot, placement.lie, extentOf(item, { count: placement.count, lie: placement.lie }, rules));
-  const outMm = placement.outMm === null ? spot.depthMm / 2 : placement.outMm + size.depthMm / 2;
+function standingOn({ spot, placement, item, under }: Put, { pieces, rules }: Given): PlacedThing {
+  const { lie } = placement;
+  const size = isDraped(lie)
+    ? draped({ ...placement, lie }, { spot, item, piece: pieces.get(spot.of) }, rules)
+    : { ...footOf(spot, lie, extentOf(item, { ...placement, lie }, rules)), outMm: null, legsMm: null };
+  const { legsMm, outMm: usualMm, ...extent } = size;
+  const backMm = placement.outMm ?? usualMm;
+  const outMm = backMm === null ? spot.depthMm / 2 : backMm + extent.depthMm / 2;
   return {
     placement,
     item: facing(item, placement.face),
@@ -93,26 +90,50 @@ function standingOn({ spot, placement, item, under }: Put, { heights, rules }: G
     spot,
     base: under?.base ?? spot,
     carriers: under ? [under.placement.id, ...under.carriers] : [],
-    at: { ...pointOn(spot, placement.xMm, outMm), turnDeg: spot.turnDeg + placement.turnDeg, ...size },
+    at: { ...pointOn(spot, placement.xMm, outMm), turnDeg: spot.turnDeg + placement.turnDeg, ...extent },
+    legsMm,
   };
 }
+
+type DrapedSize = Extent & { zMm: Mm; outMm: Mm | null; legsMm: readonly [Mm, Mm] | null };
+
+/** A throw as it is laid over what its spot is a part of; on what is no piece it lies as if that were a seat without a back. */
+function draped(
+  placement: Placement & { lie: Draped },
+  { spot, item, piece }: { spot: Spot; item: Item; piece: Piece | undefined },
+  rules: RuleBook,
+): DrapedSize {
+  const host = throwHostOf(piece ?? boardOf(spot));
+  const { legsMm, outMm, ...size } = throwBox(throwPath(item, placement, host, rules), placement.lie, host);
+  // the second arm has its outside on the right
+  const isRightArm = placement.lie === 'overArm' && numberOfPart(spot.part) === 2;
+  return {
+    ...size,
+    legsMm: legsMm && isRightArm ? [legsMm[1], legsMm[0]] : legsMm,
+    outMm: OUT_OF[placement.lie]?.(spot, size) ?? outMm,
+  };
+}
+
+/** How far out a throw is that does not begin at the back: in the middle of an arm, at the foot of a bed. */
+const OUT_OF: Partial<Record<Draped, (spot: Spot, size: Extent) => Mm>> = {
+  overArm: (spot, { depthMm }) => (spot.depthMm - depthMm) / 2,
+  acrossFoot: (spot, { depthMm }) => spot.depthMm - depthMm,
+};
+
+const boardOf = (spot: Spot): Parameters<typeof throwHostOf>[0] => ({
+  seat: null,
+  bed: null,
+  widthMm: spot.widthMm,
+  depthMm: spot.depthMm,
+  heightMm: 0,
+  bottomMm: spot.zMm,
+});
 
 /** What hangs has its top at its spot, everything else its foot. */
 const footOf = ({ zMm }: Spot, lie: Placement['lie'], size: Extent): Extent & { zMm: Mm } => ({
   ...size,
   zMm: lie === 'hanging' ? zMm - size.heightMm : zMm,
 });
-
-/** A throw in thirds over a back that is so high. */
-function overBack(item: Item, backMm: Mm): Extent & { zMm: Mm } {
-  const hangsMm = Math.min(backMm * THROW_HANGS, item.heightMm / 3);
-  return {
-    zMm: backMm - hangsMm,
-    widthMm: item.widthMm / 3,
-    depthMm: BACK_OF_SEAT,
-    heightMm: hangsMm + OVER_THE_BACK,
-  };
-}
 
 /** Where a thing is on a spot: its ends from the left, its back from the back edge, whatever way it is turned. */
 export function seenOn(spot: Spot, at: Standing): { fromMm: Mm; toMm: Mm; outMm: Mm; depthMm: Mm } {

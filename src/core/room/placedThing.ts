@@ -24,4 +24,6 @@ export type PlacedThing = {
   /** Ids of the placed things that carry it, the nearest first. */
   carriers: readonly string[];
   at: Standing;
+  /** How far a throw across an arm or a bed hangs down on its left and right, as one faces its front. */
+  legsMm: readonly [Mm, Mm] | null;
 };

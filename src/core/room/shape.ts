@@ -2,7 +2,7 @@ import { elementAt } from '../base/list';
 import type { Mm } from '../base/units';
 import type { Box, Point } from '../geometry/plane';
 import type { OverheadPoint } from './ceiling';
-import type { Heading, Pattern, RodMake, Swatch } from '../model/types';
+import type { Heading, Pattern, Placement, RodMake, Swatch } from '../model/types';
 
 export type Form =
   | 'wall'
@@ -15,6 +15,8 @@ export type Form =
   | 'leg'
   | 'pillow'
   | 'throw'
+  | 'tossed'
+  | 'across'
   | 'curtain'
   | 'rod'
   | 'shade'
@@ -76,6 +78,13 @@ export type Shape = {
   finials?: 'left' | 'right' | 'leftright' | '';
   /** The side that stairs go up to. */
   rises?: 'left' | 'right';
+  /** How far a throw across an arm or a bed hangs down at its left and right, as it is seen. */
+  legLeftMm?: Mm;
+  legRightMm?: Mm;
+  /** A pillow: round, with a dent in its top edge, its zip on that side. */
+  round?: true;
+  chopped?: true;
+  zip?: Placement['zip'];
   /** How many of them stand together, where that is seen. */
   many?: number;
   /** Stands away from the wall: it is not cut where the wall ends. */
@@ -118,6 +127,11 @@ const PLAIN_FIELDS = [
   'stands',
   'many',
   'wish',
+  'legLeftMm',
+  'legRightMm',
+  'round',
+  'chopped',
+  'zip',
 ] as const satisfies readonly (keyof Shape)[];
 
 /** Every field of a shape is compared: one that is not does not compile. */

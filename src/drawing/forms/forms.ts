@@ -5,7 +5,7 @@ import { box, foliage, lampBase, leg, shade, vase } from './furniture';
 import type { ObjectFormName } from './objects';
 import { picture } from './picture';
 import { fire, frame, pane, radiator, skirting, socket, stairs, wall } from './shell';
-import { cushion, pillow, throwOver } from './soft';
+import { across, cushion, pillow, throwOver, tossed } from './soft';
 
 /** How each form is drawn, but for those of things on surfaces, which are loaded when they are needed. */
 export const FORMS: Record<Exclude<Form, ObjectFormName>, DrawForm> & Partial<Record<Form, DrawForm>> = {
@@ -22,6 +22,8 @@ export const FORMS: Record<Exclude<Form, ObjectFormName>, DrawForm> & Partial<Re
   rod,
   pillow,
   throw: throwOver,
+  tossed,
+  across,
   cushion,
   box,
   leg,

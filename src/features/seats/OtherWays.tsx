@@ -68,6 +68,8 @@ export function OtherWays({
           insertsTaken: insertUses(p.seats.filter((s) => s.pieceId !== piece.id)),
           roomColours,
           flags: f.home.flags,
+          purpose: l.brief.purpose,
+          cushionsOut: l.cushionsOut,
         },
         r,
         SEED,

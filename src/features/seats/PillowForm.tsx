@@ -2,11 +2,13 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
-import type { Placement } from '../../core/model/types';
+import type { Item, Placement } from '../../core/model/types';
 import type { PillowPlan } from '../../core/stages/seats/planSeat';
 import { Button } from '../../ui/Button';
 import { LengthField, TAKEN } from '../../ui/Field';
+import { ZIP_SIDES } from '../../core/model/values/look';
 import { RadioGroup } from '../../ui/RadioGroup';
+import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
 import { Why } from '../shell/Why';
@@ -15,10 +17,13 @@ import type { Placing } from '../shell/placing/usePlacing';
 /** What can be said of a pillow that is picked: its place, its fill, before or behind the others. */
 export function PillowForm({
   plan: p,
+  item,
   placement,
   acts,
 }: {
   plan: PillowPlan;
+  /** The cover. */
+  item: Item;
   placement: Placement;
   acts: Placing;
 }): ReactNode {
@@ -56,6 +61,12 @@ export function PillowForm({
           />
         </div>
       </div>
+      <Select
+        label={t('zip')}
+        value={p.zip}
+        options={ZIP_SIDES.map((side) => ({ value: side, label: t(`zips.${side}`) }))}
+        onChange={(zip) => acts.set(placement, { zip })}
+      />
       <div className="flex flex-wrap gap-1.5">
         <Button small onClick={() => acts.step(placement, 1)}>
           {t('front')}
@@ -71,6 +82,17 @@ export function PillowForm({
             }
           >
             {t('turn')}
+          </Button>
+        )}
+        <Button small onClick={() => acts.set(placement, { chopped: !p.chopped })}>
+          {p.chopped ? t('smooth') : t('chop')}
+        </Button>
+        {item.back !== null && (
+          <Button
+            small
+            onClick={() => acts.set(placement, { face: placement.face === 'front' ? 'back' : 'front' })}
+          >
+            {t('otherFace')}
           </Button>
         )}
         <Button small onClick={() => acts.takeOff(placement)}>

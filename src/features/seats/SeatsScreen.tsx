@@ -8,7 +8,7 @@ import { useCallback, useRef, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches, sum } from '../../core/base/units';
 import type { Item, Piece, Seat } from '../../core/model/types';
-import { chooseInsert } from '../../core/stages/seats/insert';
+import { chooseInsert } from '../../core/textiles/insert';
 import type { RuleBook } from '../../core/rules/book';
 import type { SeatPlan } from '../../core/stages/seats/planSeat';
 import { Dimension } from '../../ui/drawing/Dimension';
@@ -118,7 +118,9 @@ export function SeatsScreen(): ReactNode {
           onBackground={() => pick(piece.id)}
           shapeProps={(s, scale) => {
             const pillow = seatPlan.pillows.find((p) => p.placementId === s.about);
-            return pillow && propsOf(pillow.placementId, pillow.name, scale);
+            if (pillow) return propsOf(pillow.placementId, pillow.name, scale);
+            const laid = seatPlan.throws.find((p) => p.placementId === s.about);
+            return laid && propsOf(laid.placementId, laid.item.name, scale);
           }}
         >
           {(scale) => {

@@ -53,6 +53,7 @@ export function newRoomFile(given: {
         sheetTaken: null,
         approvedWallIds: [],
         approvedZones: [],
+        cushionsOut: [],
         rodLineMm: null,
         plannedShares: null,
         brief: BRIEF,

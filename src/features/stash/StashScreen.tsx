@@ -24,6 +24,7 @@ const Overview = dynamic(() => import('./Overview').then((m) => waking(m.Overvie
 const NewThings = dynamic(() => import('./NewThings').then((m) => waking(m.NewThings)));
 const PlacesTab = dynamic(() => import('./PlacesTab').then((m) => waking(m.PlacesTab)));
 const NeedTab = dynamic(() => import('./NeedTab').then((m) => waking(m.NeedTab)));
+const InsertsTab = dynamic(() => import('./InsertsTab').then((m) => waking(m.InsertsTab)));
 const ReturnsTab = dynamic(() => import('./ReturnsTab').then((m) => waking(m.ReturnsTab)));
 
 /** Everything that is owned: found by what it is, where it is, what it fits, and whether it is free. */
@@ -86,6 +87,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
           <main id="list" tabIndex={-1} className="flex-1 outline-none">
             {tab === 'places' && <PlacesTab />}
             {tab === 'need' && <NeedTab />}
+            {tab === 'inserts' && <InsertsTab />}
             {tab === 'returns' && <ReturnsTab />}
             {tab === 'add' && <NewThings onOpen={open} />}
           </main>

@@ -5,7 +5,7 @@ import type { Item, Season } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
 import { needAgainstHave, usedBySeason, type NeedLine, type Use } from '../../core/stash/need';
 import { sameInsert } from '../../core/room/pillow';
-import { chooseInsert, fillOf } from '../../core/stages/seats/insert';
+import { chooseInsert, fillOf } from '../../core/textiles/insert';
 import { itemsByIds, loadItems, loadWornLooks, loadPillowUses, loadUses } from '../../data/itemRepository';
 import { loadRules } from '../../data/ownRuleRepository';
 import { loadRoom, loadRoomIds } from '../../data/roomRepository';

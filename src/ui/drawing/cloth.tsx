@@ -13,18 +13,27 @@ export function Cloth({
   kind,
   repeat,
   colours,
+  centre,
 }: {
   id: string;
   kind: ClothKind;
   repeat: number;
   colours: readonly ClothColour[];
+  /** Where the middle of a repeat lies; left out: wherever it falls. */
+  centre?: { x: number; y: number };
 }): ReactNode {
   const base = first(colours).hex;
   const other = colours[1]?.hex ?? base;
   const size = Math.max(kind === 'texture' ? 2.4 : 1.2, repeat);
   const shareOther = colours[1] ? colours[1].share / (first(colours).share + colours[1].share) : 0.5;
   return (
-    <pattern id={id} patternUnits="userSpaceOnUse" width={size} height={size}>
+    <pattern
+      id={id}
+      patternUnits="userSpaceOnUse"
+      width={size}
+      height={size}
+      {...(centre ? { x: centre.x - size / 2, y: centre.y - size / 2 } : {})}
+    >
       <rect width={size} height={size} fill={base} />
       {kind === 'stripe' && (
         <rect x={size * 0.5 * (1 - shareOther)} width={size * shareOther} height={size} fill={other} />
@@ -72,11 +81,29 @@ export function Cloth({
 }
 
 /** Outline of a filled pillow in a box: corners stand, edges draw in. */
-export function pillowPath(x: number, y: number, w: number, h: number): string {
+export function pillowPath(
+  x: number,
+  y: number,
+  w: number,
+  h: number,
+  { chopped = false, round = false }: { chopped?: boolean; round?: boolean } = {},
+): string {
+  if (round) return roundPillow(x, y, w, h, chopped);
   const inX = w * 0.045;
   const inY = h * 0.045;
-  return `M${x} ${y}Q${x + w / 2} ${y + inY * 2} ${x + w} ${y}Q${x + w - inX * 2} ${y + h / 2} ${x + w} ${y + h}Q${x + w / 2} ${y + h - inY} ${x} ${y + h}Q${x + inX * 2} ${y + h / 2} ${x} ${y}Z`;
+  const dent = chopped ? h * CHOP : 0;
+  return `M${x} ${y}Q${x + w / 2} ${y + inY * 2 + dent} ${x + w} ${y}Q${x + w - inX * 2} ${y + h / 2} ${x + w} ${y + h}Q${x + w / 2} ${y + h - inY} ${x} ${y + h}Q${x + inX * 2} ${y + h / 2} ${x} ${y}Z`;
 }
+
+/** How deep the hand goes into the top of a chopped pillow, as a share of its height. */
+const CHOP = 0.34;
+
+const roundPillow = (x: number, y: number, w: number, h: number, chopped: boolean): string => {
+  const [rx, ry] = [w / 2, h / 2];
+  if (!chopped) return `M${x} ${y + ry}a${rx} ${ry} 0 1 1 ${w} 0a${rx} ${ry} 0 1 1 -${w} 0z`;
+  const half = `a${rx} ${ry} 0 0 1 ${rx * 0.6} -${ry * 0.8}`;
+  return `M${x} ${y + ry}${half}q${rx * 0.4} ${h * CHOP} ${rx * 0.8} 0a${rx} ${ry} 0 0 1 ${rx * 0.6} ${ry * 0.8}a${rx} ${ry} 0 1 1 -${w} 0z`;
+};
 
 /** Outline of a hanging panel: straight sides, hem in as many waves as there are folds. */
 export function panelPath(x: number, y: number, w: number, h: number, folds: number): string {

@@ -7,6 +7,7 @@ import type {
   Hanging,
   HangingGroup,
   Item,
+  Look,
   Moved,
   Opening,
   Piece,
@@ -29,6 +30,7 @@ export type Given = {
   groups?: HangingGroup[];
   placements?: Placement[];
   brief?: Partial<Brief>;
+  cushionsOut?: Look['cushionsOut'];
   moved?: Moved[];
   brought?: Brought[];
   works?: Work[];
@@ -59,6 +61,7 @@ export const room = (g: Given): RoomFile => {
         groups: g.groups ?? [],
         placements: g.placements ?? [],
         brief: { ...base.looks[0]!.brief, ...g.brief },
+        cushionsOut: g.cushionsOut ?? [],
         moved: g.moved ?? [],
         brought: g.brought ?? [],
         works: g.works ?? [],

@@ -26,6 +26,43 @@ const bold = (n: number) => {
     ids.map((itemId, i) => put(12 + 20 * i, { itemId })),
   );
 };
+/** Patterned covers of these repeats, from left to right; the last stands in front of the others. */
+const repeats = (lastRow: number, ...repeatsIn: number[]) => {
+  const covers = repeatsIn.map((r, i) =>
+    cover(18 - (i === repeatsIn.length - 1 ? 2 : 0), {
+      id: `r${i}`,
+      name: `Cover ${i}`,
+      pattern: r === 0 ? { kind: 'solid', repeatMm: 0 } : { kind: 'stripe', repeatMm: inches(r) },
+    }),
+  );
+  const isLast = (i: number) => i === covers.length - 1;
+  return seat(
+    covers,
+    covers.map(({ id }, i) => put(12 + 20 * i, { itemId: id, row: isLast(i) ? lastRow : 0 })),
+  );
+};
+const plaid = item({ id: 'i1', name: 'Plaid', kind: 'throw', widthMm: inches(50), heightMm: inches(60) });
+const thrown = (more: Partial<Placement>) => seat([plaid], [put(36, { lie: 'overBack', ...more })]);
+const cushioned = { ...piece(), seat: { ...piece().seat!, looseCushions: 3 } };
+const without = (whereabouts: string) =>
+  seat([], [], { pieces: [cushioned], cushionsOut: [{ of: 'p1', count: 3, whereabouts }] });
+/** Two chairs alike, a cover on each. */
+const chairs = (right: string, more: Given = {}) => {
+  const chair = (id: string, xIn: number) =>
+    piece({
+      id,
+      name: `Chair ${id}`,
+      kind: 'armchair',
+      xMm: inches(xIn),
+      widthMm: inches(30),
+      seat: { ...piece().seat!, widthMm: inches(22), seats: 1, wantedSitters: 1 },
+    });
+  return seat(
+    [cover(16), cover(16, { id: 'red', name: 'Red', colours: [{ l: 45, a: 60, b: 40, share: 1 }] })],
+    [put(11, onSeat('a')), put(11, { id: 'y', itemId: right, ...onSeat('b') })],
+    { pieces: [chair('a', 40), chair('b', 90)], ...more },
+  );
+};
 const ends = (l: number) =>
   seat(
     [cover(20), cover(20, { id: 'other', name: 'Other', colours: [{ l, a: 38, b: 30, share: 1 }] })],
@@ -131,6 +168,34 @@ export const SEATS_CASES = {
     not: seat([cover(15)], [put(36)], BENCH),
   },
   'too-many-bold': { level: 'caution', shows: bold(3), not: bold(2) },
+  'patterns-same-scale': { level: 'yielded', shows: repeats(0, 4, 3), not: repeats(0, 4, 2.5) },
+  'all-patterned': { level: 'yielded', shows: repeats(0, 6, 3, 1), not: repeats(0, 6, 3, 0) },
+  'accent-patterned': { level: 'yielded', shows: repeats(1, 6, 3, 1), not: repeats(1, 6, 3, 0) },
+  'chop-wont-hold': {
+    level: 'yielded',
+    shows: seat([cover(20)], [put(36, { chopped: true, fill: 'polyester' })]),
+    not: seat([cover(20)], [put(36, { chopped: true, fill: 'feather' })]),
+  },
+  'zip-shows': {
+    level: 'yielded',
+    shows: seat([cover(20)], [put(36, { zip: 'up' })]),
+    not: seat([cover(20)], [put(36, { zip: 'left' })]),
+  },
+  'throw-falls': { level: 'ok', shows: thrown({}), not: thrown({ hangsMm: inches(40) }) },
+  'throw-drags': {
+    level: 'caution',
+    shows: thrown({ hangsMm: inches(35) }),
+    not: thrown({ hangsMm: inches(33) }),
+  },
+  'cushions-out': { level: 'ok', shows: without('Under the bed'), not: without(' ') },
+  'cushions-no-place': { level: 'caution', shows: without(' '), not: without('Under the bed') },
+  'chairs-match': { level: 'ok', shows: chairs('i1'), not: chairs('red') },
+  'chairs-differ': { level: 'caution', shows: chairs('red'), not: chairs('i1') },
+  'casings-to-buy': {
+    level: 'yielded',
+    shows: seat([cover(20, { texture: 'linen' })], [put(36, { fill: 'feather' })]),
+    not: seat([cover(20, { texture: 'velvet' })], [put(36, { fill: 'feather' })]),
+  },
   'ends-differ': { level: 'caution', shows: ends(55), not: ends(46) },
   'ends-match': { level: 'ok', shows: ends(46), not: ends(55) },
   'feather-in-feather-free': {

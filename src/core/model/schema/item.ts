@@ -39,6 +39,8 @@ export const itemSchema = z.strictObject({
   widthMm: sizeMm,
   heightMm: sizeMm,
   depthMm: lengthMm,
+  /** Round covers and inserts are as wide as they are high. */
+  round: z.boolean(),
   colours: swatches,
   pattern: patternSchema,
   texture: textureSchema,

@@ -5,6 +5,7 @@ import { SHEENS } from '../values/item';
 import {
   DRAWS,
   FILLINGS,
+  FOLDS,
   GROUP_KINDS,
   HEADINGS,
   LAYERS,
@@ -15,6 +16,7 @@ import {
   WORK_ORDERS,
   WORK_TRIAL,
   WORK_UNDO,
+  ZIP_SIDES,
 } from '../values/look';
 import {
   age,
@@ -25,6 +27,7 @@ import {
   lengthMm,
   money,
   note,
+  text,
   sizeMm,
   placeMm,
   share,
@@ -207,6 +210,19 @@ export const placementSchema = z.strictObject({
   locked: z.boolean(),
   /** What fills a cover; null: what the plan chooses. */
   fill: orNull(z.enum(['feather', 'polyester', 'foam'])),
+  /** How a throw is folded; null: as it usually is where it lies. */
+  fold: orNull(z.enum(FOLDS)),
+  /** How far its first end hangs down: behind a back, outside an arm; null: as usual. */
+  hangsMm: orNull(lengthMm),
+  /** A pillow with a dent in its top edge. */
+  chopped: z.boolean(),
+  zip: z.enum(ZIP_SIDES),
+});
+/** Loose cushions of a seat that are taken out for the look: how many, and where they are meanwhile. */
+export const cushionsOutSchema = z.strictObject({
+  of: id,
+  count: z.number().int().min(1).max(24),
+  whereabouts: text(80),
 });
 const standsAt = { xMm: placeMm, yMm: placeMm, turnDeg: z.number().min(-360).max(360) };
 /** A piece of the room, by its id, that stands elsewhere in this look, or is taken out of the room for it. */
@@ -291,6 +307,7 @@ export const lookSchema = z.strictObject({
     z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)]),
   ),
   brief: briefSchema,
+  cushionsOut: z.array(cushionsOutSchema).max(LIMITS.look.cushionsOut),
   moved: z.array(movedSchema).max(LIMITS.look.moved),
   brought: z.array(broughtSchema).max(LIMITS.look.brought),
   dressings: z.array(dressingSchema).max(LIMITS.look.dressings),

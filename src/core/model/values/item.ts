@@ -3,6 +3,7 @@ export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;
 export const ITEM_KINDS = [
   'cover',
   'insert',
+  'casing',
   'throw',
   'panel',
   'bedding',

@@ -14,7 +14,15 @@ export const LIES = [
   'overBack',
   'folded',
   'hanging',
+  'overArm',
+  'corner',
+  'acrossSeat',
+  'acrossFoot',
 ] as const;
+/** How a throw is folded along its length before it is laid: not at all, in halves, in thirds. */
+export const FOLDS = ['open', 'halves', 'thirds'] as const;
+/** The edge of a pillow that its zip is on. */
+export const ZIP_SIDES = ['down', 'left', 'right', 'up'] as const;
 /** What a look is for. */
 export const PURPOSES = [
   'everyday',

@@ -52,6 +52,9 @@ const seatOf = (piece: Piece, w: Mm): Seat =>
     looseCushions: 0,
   };
 
+/** How far loose cushions end below the top of the back. */
+const CUSHION_BELOW_BACK: Mm = inches(1);
+
 const upholstered: Draw = (stand) => {
   const { piece, x, w, part } = stand;
   const seat = seatOf(piece, w);
@@ -69,6 +72,7 @@ const upholstered: Draw = (stand) => {
     const back = box(left, seat.heightMm - 20, width, piece.heightMm - seat.heightMm + 20);
     shapes.push(part('back', 'cushion', back, first, cloth));
   }
+  shapes.push(...looseCushions(stand, seat, arm));
   const base = box(left, legs, width, Math.max(30, seat.heightMm * 0.62 - legs));
   shapes.push(part('base', piece.kind === 'bench' ? 'box' : 'cushion', base, first, cloth));
   const each = (w - 2 * arm) / seat.seats;
@@ -78,6 +82,17 @@ const upholstered: Draw = (stand) => {
   }
   return [...shapes, ...armShapes(stand, seat, arm, legs * 0.9)];
 };
+
+/** The loose cushions that lean on a back, side by side. */
+function looseCushions({ piece, x, w, part }: Stand, seat: Seat, arm: Mm): Shape[] {
+  const highMm = piece.heightMm - seat.heightMm - CUSHION_BELOW_BACK;
+  if (highMm <= 0) return [];
+  const each = (w - 2 * arm) / Math.max(1, seat.looseCushions);
+  return Array.from({ length: seat.looseCushions }, (_, i) => {
+    const place = box(x + arm + i * each, seat.heightMm, each, highMm);
+    return part(`loose${i}`, 'cushion', place, clothColours(piece), { ...clothOf(piece), step: 1 });
+  });
+}
 
 function armShapes({ piece, x, w, part }: Stand, seat: Seat, arm: Mm, foot: Mm): Shape[] {
   if (arm <= 20) return [];

@@ -1,6 +1,7 @@
 import type { Mm } from '../../base/units';
-import type { ItemKind, Placement } from '../../model/types';
+import type { Item, ItemKind, Placement } from '../../model/types';
 import { isObject, isPropped } from '../../room/lies';
+import { wayOf } from '../../geometry/plane';
 import { seenAgainst, type Facing, type PlacedThing } from '../../room/placed';
 import type { Form, Shape } from '../../room/shape';
 import { box, shape } from './shapes';
@@ -34,6 +35,12 @@ const OBJECT_FORMS: Partial<Record<ItemKind, Form>> = {
 
 const CLOTHS: ReadonlySet<ItemKind> = new Set(['throw', 'bedding']);
 
+const DRAPED_FORMS: Partial<Record<Placement['lie'], Form>> = {
+  corner: 'tossed',
+  overArm: 'across',
+  acrossFoot: 'across',
+};
+
 export function formOf(placement: Pick<Placement, 'lie'>, kind: ItemKind): Form {
   if (placement.lie === 'folded') return 'folded';
   if (placement.lie === 'hanging' && CLOTHS.has(kind)) return 'throw';
@@ -41,15 +48,20 @@ export function formOf(placement: Pick<Placement, 'lie'>, kind: ItemKind): Form 
   // a tray that leans shows its face
   if (kind === 'tray' && placement.lie === 'leaning') return 'thing';
   if (isObject(placement)) return OBJECT_FORMS[kind] ?? 'thing';
-  return isPropped(placement) ? 'pillow' : 'throw';
+  if (isPropped(placement)) return 'pillow';
+  return DRAPED_FORMS[placement.lie] ?? 'throw';
 }
 
 /** A thing on furniture or on a mantel, as it is seen by somebody who faces a wall. `topDepthMm`: how far that is from it. */
-export function placedShape({ placement, item, at }: PlacedThing, facing: Facing, topDepthMm: Mm): Shape {
+export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm): Shape {
+  const { placement, item, at } = thing;
   const { xMm, widthMm, awayMm } = seenAgainst(facing, at);
+  const legsMm = legsSeen(thing, facing);
+  const form = formOf(placement, item.kind);
   return shape(
     { about: placement.id, name: item.name },
-    formOf(placement, item.kind),
+    // a throw across an arm or a bed is a band from the side
+    form === 'across' && !legsMm ? 'throw' : form,
     box(xMm, at.zMm, widthMm, at.heightMm),
     rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + placement.row,
     {
@@ -60,6 +72,22 @@ export function placedShape({ placement, item, at }: PlacedThing, facing: Facing
       at: { xMm: at.xMm, yMm: at.yMm },
       ...(item.wish ? { wish: true } : {}),
       ...(placement.count > 1 ? { many: placement.count } : {}),
+      ...(legsMm ? { legLeftMm: legsMm[0], legRightMm: legsMm[1] } : {}),
+      ...(isPropped(placement) ? pillowLook(placement, item) : {}),
     },
   );
+}
+
+const pillowLook = ({ chopped, zip }: Placement, { round }: Item) => ({
+  ...(round ? { round: true as const } : {}),
+  ...(chopped ? { chopped: true as const } : {}),
+  ...(zip === 'down' ? {} : { zip }),
+});
+
+/** The legs of a throw across something, as they are seen from in front of it or from behind; from the side there are none. */
+function legsSeen({ at, legsMm }: PlacedThing, facing: Facing): readonly [Mm, Mm] | null {
+  if (!legsMm) return null;
+  const turn = wayOf(at.turnDeg - facing.facingDeg);
+  if (Math.abs(turn.yMm) < Math.abs(turn.xMm)) return null;
+  return turn.yMm * wayOf(0).yMm > 0 ? legsMm : [legsMm[1], legsMm[0]];
 }

@@ -5,16 +5,24 @@ import { judgeCounts } from '../counts';
 import type { FittingStep } from '../fittingStep';
 import { countUses } from '../uses';
 import { part } from '../parts';
-import { judgeInserts } from '../seats/seatInserts';
+import { judgeChairPairs } from '../seats/chairPairs';
+import { judgeCasings, judgeInserts } from '../seats/seatInserts';
 import { progress, settled, stage } from '../stage';
 
 const hasSeat = (p: Piece): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p);
 
 const seats = part(
   'seats',
-  { file: ['pieces', 'home'], look: ['placements'], parts: ['items', 'rules'] },
-  ({ file, look, items, rules }) =>
-    file.pieces.filter(hasSeat).map((p) => planSeat(p, look.placements, items, file.home.flags, rules)),
+  {
+    file: ['pieces', 'home'],
+    look: ['placements', 'brief', 'cushionsOut'],
+    parts: ['items', 'rules'],
+  },
+  ({ file, look, items, rules }) => {
+    const { placements, cushionsOut, brief } = look;
+    const given = { placements, cushionsOut, items, flags: file.home.flags, purpose: brief.purpose };
+    return file.pieces.filter(hasSeat).map((p) => planSeat(p, given, rules));
+  },
 );
 
 const seatStep = (seat: SeatPlan, wallId: string): FittingStep => ({
@@ -44,13 +52,15 @@ const usedCovers = (plans: readonly SeatPlan[], items: ReadonlyMap<string, Item>
 export const seatsStage = stage({
   name: 'seats',
   parts: [seats],
-  reads: { look: ['placements'], parts: ['seats', 'items', 'places'] },
-  findings: ({ look, seats: plans, items }) => [
+  reads: { file: ['pieces'], look: ['placements'], parts: ['seats', 'items', 'places', 'rules'] },
+  findings: ({ file, look, seats: plans, items, rules }) => [
     ...plans.flatMap((s) => s.findings),
     ...judgeCounts('seats', look.placements.filter(isCloth(items)), items, (item) =>
       item.kind === 'cover' ? 'cover-bought-short' : 'item-in-two-places',
     ),
+    ...judgeChairPairs(plans, new Map(file.pieces.map((p) => [p.id, p])), rules),
     ...judgeInserts(plans, items),
+    ...judgeCasings(plans, items),
   ],
   steps: ({ seats: plans, places }) =>
     plans.filter((s) => s.pillows.length > 0).map((s) => seatStep(s, places.get(s.pieceId)?.wallId ?? '')),

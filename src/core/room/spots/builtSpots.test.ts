@@ -121,7 +121,7 @@ describe('the spots of a kitchen and a bathroom', () => {
       placement({ id, itemId, xMm: inches(9), spot: { of: 'rail', part: 'hook' }, lie: 'hanging' });
     const hung = placeThings([hang('t', 'wrap'), hang('b', 'jug')], {
       spots: spotsIn({ fittings: [rail] }),
-      heights: new Map(),
+      pieces: new Map(),
       items: new Map([wrap, jug].map((i) => [i.id, i])),
       rules,
     }).things;

@@ -50,8 +50,8 @@ const things = [
 ];
 const items = new Map(things.map((i) => [i.id, i]));
 const place = (placements: Placement[], built: Built = { pieces: [chest] }): PlacedThing[] => {
-  const heights = new Map((built.pieces ?? []).map((p) => [p.id, p.bottomMm + p.heightMm]));
-  return [...placeThings(placements, { spots: spotsIn(built), heights, items, rules }).things];
+  const pieces = new Map((built.pieces ?? []).map((p) => [p.id, p]));
+  return [...placeThings(placements, { spots: spotsIn(built), pieces, items, rules }).things];
 };
 const put = (
   id: string,
@@ -180,7 +180,7 @@ describe('things on and in things', () => {
         put('b', 'r', 'chest', 'top', { face: 'back' }),
         put('c', 'book', 'chest', 'top', { face: 'back' }),
       ],
-      { spots: spotsIn({ pieces: [chest] }), heights: new Map(), items: given, rules },
+      { spots: spotsIn({ pieces: [chest] }), pieces: new Map(), items: given, rules },
     ).things.map((p) => [p.item.id, p.item.colours, p.item.pattern.kind]);
     expect(shown).toEqual([
       ['r', reversible.colours, 'solid'],
@@ -288,7 +288,8 @@ describe('a thing put on a spot', () => {
   it('leans only where there is a back, and lies flat only where there is none', () => {
     expect(liesOn('cover', 'seat')).toEqual(['propped', 'proppedSide']);
     expect(liesOn('cover', 'top')).toEqual(['flat']);
-    expect(liesOn('throw', 'mattress')).toEqual(['overBack']);
+    expect(liesOn('throw', 'mattress')).toEqual(['acrossFoot', 'overBack', 'folded']);
+    expect(liesOn('throw', 'arm')).toEqual(['overArm', 'folded']);
     expect(liesOn('throw', 'bay')).toEqual(['folded']);
     expect(liesOn('book', 'seat')).toEqual(liesOn('book', 'top'));
     expect(liesOn('vase', 'sill')).toEqual(['standing', 'side', 'overturned']);

@@ -2,10 +2,13 @@ import { cm, inches } from '../../base/units';
 import { length, plain, school, span, type RuleRow } from '../row';
 
 export const SEAT_RULES = {
-  // seats
+  // inserts
+  'seats.fillSchool': school('CP', 'full', 'light', 'veryFull'),
+  'seats.lightOver': length('CP', 0, 0),
   'seats.featherOver': length('CP', 2, 5),
   'seats.polyesterOver': length('CP', 1, 2.5),
   'seats.polyesterMost': length('CP', 2, 5),
+  'seats.veryFullOver': length('CP', 4, 10),
   'seats.foamOver': length('CP', 0, 0),
   'seats.largeCoverFrom': length('CP', 24, 60),
   'seats.largeCoverOver': span('CP', 2, 4, 5, 10),
@@ -24,9 +27,21 @@ export const SEAT_RULES = {
     value: [12, 16, 12, 20, 14, 20, 14, 22, 14, 36, 16, 22, 16, 26, 20, 26, 20, 30, 20, 36].map(inches),
     cmValue: [30, 50, 35, 55, 40, 60, 40, 65, 45, 65, 50, 70, 50, 75, 50, 90].map(cm),
   },
+  'seats.stockRounds': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'CP',
+    value: [12, 14, 16, 18, 20, 22, 24].map(inches),
+    cmValue: [30, 35, 40, 45, 50, 60].map(cm),
+  },
+  'seats.casingSchool': school('DEF', 'loose', 'every', 'none'),
+  // seats
   'seats.useWidth': plain('DEF', 'ratio', 0.88),
   'seats.perSitter': length('CP', 24, 60),
   'seats.depthLeft': length('CP', 18, 45),
+  'seats.looseCushion': length('DEF', 6, 15),
+  'seats.samePatternScale': plain('DEF', 'ratio', 1.5),
+  'seats.chairsSchool': school('CP', 'sameCover', 'sameFamily'),
   'seats.stepDown': length('CP', 2, 5),
   'seats.overBack': length('DEF', 2, 5),
   'seats.benchPillow': length('DEF', 14, 35),
@@ -37,6 +52,9 @@ export const SEAT_RULES = {
   'seats.inFrontFrom': plain('DEF', 'ratio', 0.15),
   'seats.offSeat': plain('DEF', 'ratio', 0.25),
   'seats.whiteSchool': school('CP', 'use', 'show'),
+  'throws.hangsBehind': length('DEF', 14, 35),
+  'throws.clearFloor': length('DEF', 2, 5),
+  'throws.tossWidth': plain('DEF', 'ratio', 0.4),
   'seats.starkFrom': plain('DEF', 'lightness', 93),
   'seats.starkTint': plain('DEF', 'deltaE', 4),
 } as const satisfies Record<string, RuleRow>;

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoRoom, inches, inchRules, item, toIn } from '../../../../tests/helpers/rooms';
 import type { Item, Piece, Seat } from '../../model/types';
+import type { InsertUse } from '../../textiles/insert';
 import { composeSeat } from './compose';
 
 const rules = inchRules();
@@ -16,6 +17,8 @@ describe('other ways from the stash: a seeded search', () => {
     throws: [],
     roomColours: [{ l: 45, a: 38, b: 30 }],
     flags: room.home.flags,
+    purpose: 'everyday' as const,
+    cushionsOut: [],
   };
   it('gives the same answer for the same seed', () => {
     expect(composeSeat(facts, rules, 7)).toEqual(composeSeat(facts, rules, 7));
@@ -137,14 +140,14 @@ describe('other ways from the stash: a seeded search', () => {
     const covers = [{ ...item({ id: 'sq' }), free: 2 }];
     const insert = (fill: 'feather' | 'polyester', count: number) =>
       item({ id: fill, kind: 'insert', fill, widthMm: inches(22), heightMm: inches(22), count });
-    const spare = (inserts: Item[], taken: { widthMm: number; heightMm: number; fill: 'feather' }[] = []) =>
+    const spare = (inserts: Item[], taken: InsertUse[] = []) =>
       composeSeat({ ...facts, covers, inserts, insertsTaken: taken }, rules, 5).find(
         (c) => c.school === 'spare',
       )!;
     expect(spare([insert('feather', 2)]).missing).toEqual([]);
     expect(spare([insert('feather', 1)]).missing.map((m) => m.buy)).toEqual([1]);
     expect(spare([]).missing.map((m) => [m.buy, toIn(m.widthMm), m.fill])).toEqual([[2, 22, 'feather']]);
-    const taken = [{ widthMm: inches(22), heightMm: inches(22), fill: 'feather' as const }];
+    const taken = [{ widthMm: inches(22), heightMm: inches(22), round: false, fill: 'feather' as const }];
     expect(spare([insert('feather', 2)], taken).missing.map((m) => m.buy)).toEqual([1]);
     const polyester = spare([insert('polyester', 2)]);
     expect([polyester.placed.map((p) => p.fill), polyester.missing]).toEqual([

@@ -3,12 +3,12 @@ import { seededRandom } from '../../base/random';
 import { sum, toPlanned } from '../../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab } from '../../colour/spaces';
 import { PLACEMENT } from '../../model/defaults';
-import type { Fill, HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
+import type { Brief, Fill, HomeFlags, Item, Look, Piece, Placement, Seat } from '../../model/types';
 import { isPropped } from '../../room/lies';
 import { sameInsert, takenSize } from '../../room/pillow';
 import type { RuleBook } from '../../rules/book';
 import { backOf } from './back';
-import { chooseInsert, fillFor, insertNeeds, type InsertNeed, type InsertUse } from './insert';
+import { chooseInsert, fillFor, insertNeeds, type InsertNeed, type InsertUse } from '../../textiles/insert';
 import { planSeat } from './planSeat';
 
 export type School = 'spare' | 'twoPlusOne' | 'layered' | 'oneSided';
@@ -27,6 +27,8 @@ export type ComposeFacts = {
   /** Colours that the room already has, to tie to. */
   roomColours: readonly Lab[];
   flags: HomeFlags;
+  purpose: Brief['purpose'];
+  cushionsOut: Look['cushionsOut'];
 };
 /** How long to look: tries a school. The same seed and budget give the same answer. */
 export type Budget = { tries: number; best: number };
@@ -146,14 +148,18 @@ export function composeSeat(
   function judge(placed: readonly Placed[]): number {
     const plan = planSeat(
       facts.piece,
-      placed.map((p, i) => ({
-        ...PLACEMENT,
-        ...p,
-        id: `try${i}`,
-        spot: { of: facts.piece.id, part: 'seat' },
-      })),
-      items,
-      facts.flags,
+      {
+        placements: placed.map((p, i) => ({
+          ...PLACEMENT,
+          ...p,
+          id: `try${i}`,
+          spot: { of: facts.piece.id, part: 'seat' },
+        })),
+        items,
+        flags: facts.flags,
+        purpose: facts.purpose,
+        cushionsOut: facts.cushionsOut,
+      },
       rules,
     );
     const weight = { ok: 0.4, yielded: -0.6, caution: -1.6, stop: -8 } as const;

@@ -1,41 +1,15 @@
 import { chromaOf, deltaE00 } from '../../colour/spaces';
-import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
-import type { HomeFlags, Item, Piece, Seat } from '../../model/types';
+import type { Finding, FindingFacts } from '../../model/finding';
+import type { Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import type { RuleId } from '../../rules/table';
 import { backOf } from './back';
+import { judgePatterns } from './judgePatterns';
+import { judgeThrows } from './judgeThrows';
 import { overlapOf, type PillowPlan } from './pillows';
-
-/** A seat with its pillows as it was planned, to be judged. */
-export type SeatCase = {
-  piece: Piece & { seat: Seat };
-  pillows: readonly PillowPlan[];
-  throws: readonly { placementId: string; item: Item }[];
-  items: ReadonlyMap<string, Item>;
-  flags: HomeFlags;
-  canSit: number;
-  eachMm: number;
-  rules: RuleBook;
-};
-type Judge = (seat: SeatCase) => Finding[];
+import { finding, type Judge, type SeatCase } from './seatCase';
 
 /** Steps and heights that differ by less look the same. */
 const EPSILON_MM = 0.5;
-
-const finding = (
-  { piece }: SeatCase,
-  code: FindingCode,
-  level: Level,
-  facts: FindingFacts,
-  { rule, about = [piece.id] }: { rule?: RuleId; about?: readonly string[] } = {},
-): Finding => ({
-  code,
-  level,
-  stage: 'seats',
-  about,
-  by: { seat: piece.name, ...facts },
-  ...(rule ? { rule } : {}),
-});
 
 /**
  * Findings about a seat. What applies to several pillows in the same words is reported once, about all of
@@ -53,11 +27,10 @@ export function judgeSeat(seat: SeatCase): Finding[] {
 }
 
 const judgeSitters: Judge = (seat) => {
-  const { canSit, eachMm, rules } = seat;
-  const wanted = seat.piece.seat.wantedSitters;
+  const { canSit, eachMm, rules, purpose, wantedSitters: wanted } = seat;
   if (wanted <= 0) return [];
   const short = canSit < wanted;
-  const facts = { canSit, wanted, eachMm, depthMm: rules.number('seats.depthLeft') };
+  const facts = { canSit, wanted, eachMm, depthMm: rules.number('seats.depthLeft'), purpose };
   const code = short ? 'seat-room-short' : 'seat-room-good';
   return [finding(seat, code, short ? 'caution' : 'ok', facts, { rule: 'seats.perSitter' })];
 };
@@ -68,6 +41,7 @@ const judgePillows: Judge = (seat) =>
     ...judgeEdge(seat, pillow),
     ...judgeBack(seat, pillow),
     ...judgeFeather(seat, pillow),
+    ...judgeShown(seat, pillow),
   ]);
 
 function judgeInsert(seat: SeatCase, { insert, name, placementId }: PillowPlan): Finding[] {
@@ -111,6 +85,30 @@ const judgeFeather = (seat: SeatCase, p: PillowPlan): Finding[] =>
     ? [finding(seat, 'feather-in-feather-free', 'stop', { pillow: p.name }, { about: [p.placementId] })]
     : [];
 
+/** How a pillow is shown: only feathers keep a dent, and a zip belongs underneath. */
+function judgeShown(seat: SeatCase, { chopped, fill, zip, name, placementId }: PillowPlan): Finding[] {
+  const about = [placementId];
+  return [
+    ...(chopped && fill !== 'feather'
+      ? [finding(seat, 'chop-wont-hold', 'yielded', { pillow: name, fill }, { about })]
+      : []),
+    ...(zip === 'up' ? [finding(seat, 'zip-shows', 'yielded', { pillow: name }, { about })] : []),
+  ];
+}
+
+/** The loose cushions that are taken out need a place meanwhile. */
+const judgeCushions: Judge = (seat) => {
+  const { cushions, isCleared, rules } = seat;
+  if (!cushions) return [];
+  const { count, whereabouts: where } = cushions;
+  const more = { rule: 'seats.looseCushion' as const };
+  if (where.trim() === '') return [finding(seat, 'cushions-no-place', 'caution', { count }, more)];
+  const deeper: FindingFacts = isCleared
+    ? { deeperMm: rules.number('seats.looseCushion') }
+    : { deeper: 'none' };
+  return [finding(seat, 'cushions-out', 'ok', { count, where, ...deeper }, more)];
+};
+
 /** Pillows step down from what stands right behind them. */
 const judgeSteps: Judge = (seat) => {
   const steps = seat.pillows.flatMap((front) => {
@@ -138,19 +136,6 @@ function judgeStep(seat: SeatCase, front: PillowPlan, backPillow: PillowPlan): F
   if (stepMm < -EPSILON_MM) return finding(seat, 'front-larger-than-back', 'caution', facts, more);
   return stepMm < wantMm - EPSILON_MM ? finding(seat, 'step-too-small', 'caution', facts, more) : null;
 }
-
-const judgeBold: Judge = (seat) => {
-  const { rules } = seat;
-  const bold = seat.pillows.filter((p) => {
-    const { pattern } = p.shown;
-    if (pattern.kind === 'solid' || pattern.kind === 'texture') return false;
-    return pattern.repeatMm >= rules.number('seats.boldRepeat');
-  });
-  const count = new Set(bold.map((p) => p.itemId)).size;
-  const most = rules.number('seats.boldPatterns');
-  if (count <= most) return [];
-  return [finding(seat, 'too-many-bold', 'caution', { count, most }, { rule: 'seats.boldPatterns' })];
-};
 
 /** The two ends of the back row match, unless they differ on purpose. */
 const judgeEnds: Judge = (seat) => {
@@ -198,4 +183,13 @@ function isStarkWhite({ pattern, colours }: Item, rules: RuleBook): boolean {
   return colour.l >= rules.number('seats.starkFrom') && chromaOf(colour) < rules.number('seats.starkTint');
 }
 
-const JUDGES: readonly Judge[] = [judgeSitters, judgePillows, judgeSteps, judgeBold, judgeEnds, judgeWear];
+const JUDGES: readonly Judge[] = [
+  judgeSitters,
+  judgePillows,
+  judgeSteps,
+  judgePatterns,
+  judgeEnds,
+  judgeThrows,
+  judgeCushions,
+  judgeWear,
+];

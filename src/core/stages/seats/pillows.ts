@@ -1,7 +1,7 @@
 import { sum, type Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
-import type { Fill, Item } from '../../model/types';
-import type { InsertChoice } from './insert';
+import type { Fill, Item, Placement } from '../../model/types';
+import type { InsertChoice } from '../../textiles/insert';
 
 /** A shorter stretch is none. */
 const CRUMB: Mm = 0.01;
@@ -23,6 +23,10 @@ export type PillowPlan = {
   cover: { widthMm: Mm; heightMm: Mm };
   insert: InsertChoice;
   fill: Fill;
+  /** Whether a casing goes between its feathers and the cover. */
+  hasCasing: boolean;
+  chopped: boolean;
+  zip: Placement['zip'];
 };
 
 /** The stretch of the seat that two pillows share. */

@@ -12,14 +12,21 @@ import {
   toIn,
 } from '../../../../tests/helpers/rooms';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
-import { chooseInsert, insertNeeds, stockInserts } from './insert';
-import { freeSpans, planSeat } from './planSeat';
+import { chooseInsert, insertNeeds, stockInserts } from '../../textiles/insert';
+import { freeSpans, planSeat, type SeatGiven } from './planSeat';
 
 const rules = inchRules();
 const flags: HomeFlags = FLAGS;
 const sofa = piece() as Piece & { seat: Seat };
 const plan = (placed: Placement[], items: Item[], f = flags, p = sofa) =>
-  planSeat(p, placed, new Map(items.map((i) => [i.id, i])), f, rules);
+  planSeat(p, given(placed, items, f), rules);
+const given = (placements: Placement[], items: Item[], f = flags): SeatGiven => ({
+  placements,
+  items: new Map(items.map((i) => [i.id, i])),
+  flags: f,
+  purpose: 'everyday',
+  cushionsOut: [],
+});
 const codes = (s: ReturnType<typeof plan>) => s.findings.map((f) => f.code);
 const size = (w: number, h: number) => ({ widthMm: inches(w), heightMm: inches(h) });
 
@@ -54,7 +61,7 @@ describe('cover to insert', () => {
   });
   it('uses metric stock in a metric room', () => {
     const { insert } = chooseInsert({ widthMm: cm(50), heightMm: cm(50) }, 'feather', cmRules());
-    expect(insert).toEqual({ widthMm: cm(55), heightMm: cm(55) });
+    expect(insert).toEqual({ widthMm: cm(55), heightMm: cm(55), round: false });
   });
   it('is fuller the larger the insert', () => {
     expect(chooseInsert(size(20, 20), 'feather', rules).plumpness).toBeCloseTo((22 / 20) ** 3, 6);
@@ -80,10 +87,10 @@ describe('cover to insert', () => {
     );
   });
   it('counts need against have by size and fill', () => {
-    const uses = [1, 2, 3].map(() => ({ ...size(22, 22), fill: 'feather' as const }));
+    const uses = [1, 2, 3].map(() => ({ ...size(22, 22), round: false, fill: 'feather' as const }));
     expect(
       insertNeeds(
-        [...uses, { ...size(20, 20), fill: 'polyester' }],
+        [...uses, { ...size(20, 20), round: false, fill: 'polyester' }],
         [item({ kind: 'insert', fill: 'feather', widthMm: inches(22), heightMm: inches(22), count: 2 })],
       ),
     ).toMatchObject([
@@ -152,8 +159,7 @@ describe('room to sit in front of pillows', () => {
   const deep = (depthIn: number) =>
     piece({ seat: { ...sofa.seat, depthMm: inches(depthIn) } }) as Piece & { seat: Seat };
   const small = item({ id: 's', widthMm: inches(16), heightMm: inches(16) });
-  const thick = planSeat(sofa, [placement({ itemId: 's' })], new Map([['s', small]]), flags, rules)
-    .pillows[0]!.thicknessMm;
+  const thick = planSeat(sofa, given([placement({ itemId: 's' })], [small]), rules).pillows[0]!.thicknessMm;
   it('is judged where two overlap between their middles, not at their middles alone', () => {
     // alone each leaves enough; together they don't, over 4 in in the middle
     const depth = 18 + toIn(thick) * 1.5;
@@ -276,7 +282,7 @@ describe('composing', () => {
     expect(codes(plan([thrown], [grey]))).not.toContain('white-on-a-seat');
     expect(codes(plan([placement()], [white]))).not.toContain('white-on-a-seat');
     const shown = inchRules([{ ruleId: 'seats.whiteSchool', school: 'show' }]);
-    const { findings } = planSeat(sofa, [thrown], new Map([['i1', white]]), flags, shown);
+    const { findings } = planSeat(sofa, given([thrown], [white]), shown);
     expect(findings.map((f) => f.code)).not.toContain('white-on-a-seat');
   });
 });

@@ -110,6 +110,7 @@ export const COLUMNS: readonly Column[] = [
   amount('cloth_gsm', 'clothGsm'),
   amount('mass_g', 'massG'),
   oneOf('fill', 'fill', ['feather', 'polyester', 'foam', 'none']),
+  yesNo('round', 'round'),
   yesNo('glazed', 'glazed'),
   yesNo('washable', 'washable'),
   clearable(many('care', 'care', careSchema.options)),

@@ -1,6 +1,7 @@
 'use client';
 import { memo, type ReactNode } from 'react';
 import { extentOf, usualLie } from '../../../core/room/lies';
+import { isDraped } from '../../../core/room/throws';
 import { formOf } from '../../../core/plan/scene/placed';
 import { shape } from '../../../core/plan/scene/shapes';
 import { fitScale } from '../../../ui/drawing/scale';
@@ -23,7 +24,7 @@ export const ThingPicture = memo(function ThingPicture({
 }): ReactNode {
   const { rules } = useRoom();
   const usual = usualLie(item.kind, 'top');
-  const lie = usual === 'overBack' ? 'folded' : usual;
+  const lie = isDraped(usual) ? 'folded' : usual;
   const { widthMm, heightMm } = extentOf(item, { lie, count: 1 }, rules);
   const scale = fitScale({ widthMm, heightMm }, { width, height }, 3);
   const drawn = shape(

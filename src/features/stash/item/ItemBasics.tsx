@@ -1,12 +1,15 @@
 'use client';
 import { ITEM_KINDS } from '../../../core/model/values/item';
+import type { ItemKind } from '../../../core/model/types';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Select } from '../../../ui/Select';
 import { TextField } from '../../../ui/Field';
 import { useStashRoom } from '../StashContext';
-import { ItemLength, ItemNumber } from './fields';
+import { ItemFlag, ItemLength, ItemNumber } from './fields';
 import { useItem } from './ItemContext';
+
+const MAY_BE_ROUND: ReadonlySet<ItemKind> = new Set(['cover', 'insert', 'casing']);
 
 /** What it is, how large and how many, and where it is kept. */
 export function ItemBasics(): ReactNode {
@@ -32,6 +35,11 @@ export function ItemBasics(): ReactNode {
         <ItemLength field="heightMm" label={t('high')} />
         <ItemLength field="depthMm" label={t('deep')} mayBeZero />
       </div>
+      {MAY_BE_ROUND.has(item.kind) && (
+        <div className="mt-2">
+          <ItemFlag field="round" />
+        </div>
+      )}
       <div className="mt-2.5 grid grid-cols-2 gap-x-4 gap-y-2.5">
         <Select
           label={t('kind')}

@@ -1,0 +1,212 @@
+import { elementAt } from '../base/list';
+import { sum, type Mm } from '../base/units';
+import type { Fill, Item } from '../model/types';
+import { mostVolume, sameInsert, type FlatCover } from '../room/pillow';
+import type { RuleBook } from '../rules/book';
+import type { RuleId } from '../rules/table';
+
+export type { Fill } from '../model/types';
+export type Size = { widthMm: Mm; heightMm: Mm };
+export type InsertSize = Size & { round: boolean };
+export type InsertChoice = {
+  /** Stock or owned insert; null when no such size is near what is wanted. */
+  insert: InsertSize | null;
+  wanted: InsertSize;
+  nearest: InsertSize;
+  /** Insert's own volume ÷ the most the cover can hold. */
+  plumpness: number;
+  rule: RuleId;
+};
+
+export const FILL_SCHOOLS = ['light', 'full', 'veryFull'] as const;
+/** How full a pillow is wanted: lightly filled, full, very full. */
+export type FillSchool = (typeof FILL_SCHOOLS)[number];
+
+const OVER: Record<Fill, Record<FillSchool, RuleId>> = {
+  feather: { light: 'seats.lightOver', full: 'seats.featherOver', veryFull: 'seats.veryFullOver' },
+  polyester: { light: 'seats.lightOver', full: 'seats.polyesterOver', veryFull: 'seats.polyesterMost' },
+  foam: { light: 'seats.foamOver', full: 'seats.foamOver', veryFull: 'seats.foamOver' },
+};
+/** What a school gives way to where no insert is of its own size: the next fuller one. */
+const FULLER: Record<FillSchool, FillSchool> = { light: 'full', full: 'veryFull', veryFull: 'veryFull' };
+
+export const fillSchoolOf = (rules: RuleBook): FillSchool => {
+  const own = rules.school('seats.fillSchool');
+  return FILL_SCHOOLS.find((school) => school === own) ?? 'full';
+};
+
+/**
+ * How much larger than its cover an insert is, on each side. Large covers take at least the low end of their
+ * own range, unless they are lightly filled.
+ */
+export function insertOver(
+  cover: Size,
+  fill: Fill,
+  school: FillSchool,
+  rules: RuleBook,
+): { overMm: Mm; rule: RuleId } {
+  const rule = OVER[fill][school];
+  const overMm = rules.number(rule);
+  const [largeLow] = rules.range('seats.largeCoverOver');
+  const isLarge = Math.max(cover.widthMm, cover.heightMm) > rules.number('seats.largeCoverFrom') + HAIR_MM;
+  if (fill !== 'foam' && school !== 'light' && isLarge && largeLow > overMm)
+    return { overMm: largeLow, rule: 'seats.largeCoverOver' };
+  return { overMm, rule };
+}
+
+/** How much larger than its cover an insert of a fill may be. */
+function mostOver(fill: Fill, school: FillSchool, rules: RuleBook): Mm {
+  if (fill === 'foam') return rules.number('seats.foamOver') + rules.number('seats.insertTolerance');
+  const fullerMm = rules.number(OVER[fill][FULLER[school]]);
+  if (fill === 'polyester' || school === 'light') return fullerMm;
+  return Math.max(fullerMm, rules.range('seats.largeCoverOver')[1]);
+}
+
+/** Stock sizes as pairs: squares, oblongs listed as width, height, width, height …, rounds. */
+export function stockInserts(rules: RuleBook): InsertSize[] {
+  const oblongs = rules.list('seats.stockOblongs');
+  return [
+    ...rules.list('seats.stockSquares').map((s) => ({ widthMm: s, heightMm: s, round: false })),
+    ...Array.from({ length: Math.floor(oblongs.length / 2) }, (_, i) => ({
+      widthMm: elementAt(oblongs, 2 * i),
+      heightMm: elementAt(oblongs, 2 * i + 1),
+      round: false,
+    })),
+    ...rules.list('seats.stockRounds').map((s) => ({ widthMm: s, heightMm: s, round: true })),
+  ];
+}
+
+const upright = ({ widthMm, heightMm }: Size, round: boolean): InsertSize => ({
+  widthMm: Math.min(widthMm, heightMm),
+  heightMm: Math.max(widthMm, heightMm),
+  round,
+});
+/**
+ * How badly an insert misses, the larger side's miss; too small counts double, because a slack cover cannot
+ * be helped.
+ */
+const miss = (have: Size, want: Size): Mm =>
+  Math.max(
+    ...(['widthMm', 'heightMm'] as const).map((k) =>
+      have[k] < want[k] ? 2 * (want[k] - have[k]) : have[k] - want[k],
+    ),
+  );
+
+/** Sizes are typed to the half millimetre. */
+const HAIR_MM: Mm = 0.5;
+const SAME_MISS = 1e-6;
+
+const nearestOf = (sizes: readonly InsertSize[], wanted: Size): InsertSize | undefined =>
+  sizes.reduce<InsertSize | undefined>(
+    (best, s) => (best === undefined || miss(s, wanted) < miss(best, wanted) - SAME_MISS ? s : best),
+    undefined,
+  );
+
+/** What there is to fill a cover with: the sizes that shops carry, and those that the studio owns of the fill. */
+function sizesFor(round: boolean, fill: Fill, owned: readonly Item[], rules: RuleBook): InsertSize[] {
+  const own = owned.filter((i) => i.kind === 'insert' && i.fill === fill && i.state !== 'gone');
+  return [...stockInserts(rules), ...own]
+    .filter((size) => size.round === round)
+    .map((size) => upright(size, round));
+}
+
+type HowFilled = { school?: FillSchool; owned?: readonly Item[] };
+
+/** The inserts that fill a cover as a school wants it, the nearest first. */
+export function insertsFor(
+  cover: FlatCover,
+  fill: Fill,
+  rules: RuleBook,
+  { school = fillSchoolOf(rules), owned = [] }: HowFilled = {},
+): InsertSize[] {
+  const { overMm } = insertOver(cover, fill, school, rules);
+  const round = cover.round ?? false;
+  const flat = upright(cover, round);
+  const wanted = { widthMm: flat.widthMm + overMm, heightMm: flat.heightMm + overMm };
+  const leastMm = overMm - rules.number('seats.insertTolerance') - HAIR_MM;
+  const mostMm = Math.max(overMm, mostOver(fill, school, rules)) + HAIR_MM;
+  return sizesFor(round, fill, owned, rules)
+    .filter((s) =>
+      (['widthMm', 'heightMm'] as const).every((k) => s[k] - flat[k] >= leastMm && s[k] - flat[k] <= mostMm),
+    )
+    .sort((a, b) => miss(a, wanted) - miss(b, wanted));
+}
+
+/**
+ * The insert for a cover: of the sizes in stock or owned that are not larger than its fill may be, and no smaller than it
+ * should be but for the tolerance, the nearest; null when there is none. A round cover takes a round insert.
+ */
+export function chooseInsert(
+  cover: FlatCover,
+  fill: Fill,
+  rules: RuleBook,
+  how: HowFilled = {},
+): InsertChoice {
+  const { school = fillSchoolOf(rules), owned = [] } = how;
+  const { overMm, rule } = insertOver(cover, fill, school, rules);
+  const round = cover.round ?? false;
+  const flat = upright(cover, round);
+  const wanted = { widthMm: flat.widthMm + overMm, heightMm: flat.heightMm + overMm, round };
+  const insert = insertsFor(cover, fill, rules, how)[0] ?? null;
+  const nearest = insert ?? nearestOf(sizesFor(round, fill, owned, rules), wanted) ?? wanted;
+  return { insert, wanted, nearest, plumpness: mostVolume(nearest) / mostVolume(flat), rule };
+}
+
+/** What would fill a cover that nothing fills as it was asked: by another school, with another filling. */
+export type OtherInsert = { fill: Fill; school: FillSchool; insert: InsertSize; plumpness: number };
+
+const FILLS: readonly Fill[] = ['feather', 'polyester', 'foam'];
+
+/** Every way in which a cover can be filled, in the order of fills and schools. */
+export const waysToFill = (cover: FlatCover, rules: RuleBook, owned: readonly Item[] = []): OtherInsert[] =>
+  FILLS.flatMap((fill) =>
+    FILL_SCHOOLS.flatMap((school) => {
+      const { insert, plumpness } = chooseInsert(cover, fill, rules, { school, owned });
+      return insert ? [{ fill, school, insert, plumpness }] : [];
+    }),
+  );
+
+export type InsertUse = InsertSize & { fill: Fill };
+export type InsertNeed = InsertUse & { need: number; have: number; buy: number };
+
+/** Inserts of each size and fill: needed by the look, owned, to buy. */
+export function insertNeeds(uses: readonly InsertUse[], owned: readonly Item[]): InsertNeed[] {
+  const needs: InsertNeed[] = [];
+  for (const use of uses) {
+    const same = needs.find((n) => sameInsert(n, use));
+    if (same) same.need++;
+    else
+      needs.push({
+        ...use,
+        need: 1,
+        have: sum(owned.filter((i) => i.kind === 'insert' && sameInsert(i, use)).map((i) => i.count)),
+        buy: 0,
+      });
+  }
+  return needs.map((n) => ({ ...n, buy: Math.max(0, n.need - n.have) }));
+}
+
+type FillContext = { featherFree: boolean; inserts: readonly Item[] };
+
+/** What a cover is filled with: what there is an insert of, rather one that is owned; undefined where none fits. */
+export function fillFor(
+  cover: FlatCover,
+  { featherFree, inserts }: FillContext,
+  rules: RuleBook,
+): Fill | undefined {
+  const fitting = fillsAllowed(featherFree).flatMap((fill) => {
+    const { insert } = chooseInsert(cover, fill, rules, { owned: inserts });
+    const isOwned = insert !== null && insertNeeds([{ ...insert, fill }], inserts).every((n) => n.buy === 0);
+    return insert ? [{ fill, isOwned }] : [];
+  });
+  return (fitting.find((f) => f.isOwned) ?? fitting[0])?.fill;
+}
+
+/** What a home has its pillows filled with, the usual first. */
+export const fillsAllowed = (featherFree: boolean): Fill[] =>
+  featherFree ? ['polyester'] : ['feather', 'polyester'];
+
+/** What fills a cover: what was chosen, else what it can be filled with, else what a home usually has. */
+export function fillOf(cover: FlatCover, chosen: Fill | null, context: FillContext, rules: RuleBook): Fill {
+  return chosen ?? fillFor(cover, context, rules) ?? (context.featherFree ? 'polyester' : 'feather');
+}
