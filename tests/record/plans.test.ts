@@ -11,7 +11,7 @@ import { planLook, type Plan } from '../../src/core/plan/planLook';
 import { solveRoom } from '../../src/core/plan/solveRoom';
 import { templateOf, tilesOf } from '../../src/core/plan/templates';
 import { ruleBook } from '../../src/core/rules/book';
-import { composeSeat } from '../../src/core/stages/seats/compose';
+import { composed } from '../../src/core/stages/seats/compose/composeSeats';
 import { linesOf } from './lines';
 import { ROOMS } from './recorded';
 
@@ -42,22 +42,23 @@ function offerLines(file: RoomFile, look: Look, plan: Plan): string[] {
       seat
         ? linesOf(
             `pillows ${piece.name}`,
-            composeSeat(
+            composed(
               {
-                piece: { ...piece, seat },
-                covers,
-                inserts: file.items.filter((i) => i.kind === 'insert'),
+                seats: [{ piece: { ...piece, seat }, locked: [] }],
+                school: null,
+                covers: covers.map((c) => ({ ...c, isForSale: false })),
                 throws: [],
+                items: new Map(file.items.map((i) => [i.id, i])),
                 insertsTaken: [],
                 roomColours,
+                wantedColours: [],
                 flags: file.home.flags,
                 purpose: look.brief.purpose,
                 cushionsOut: look.cushionsOut,
+                seed: 7,
               },
               rules,
-              7,
-              { tries: 12, best: 2 },
-            ),
+            ).slice(0, 2),
           )
         : [],
     ),

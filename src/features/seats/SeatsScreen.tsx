@@ -30,7 +30,7 @@ import { seatView } from './seatView';
 const PlacingStrip = dynamic(() =>
   import('../shell/placing/PlacingStrip').then((m) => waking(m.PlacingStrip)),
 );
-const OtherWays = dynamic(() => import('./OtherWays').then((m) => waking(m.OtherWays)));
+const SeatComposer = dynamic(() => import('./SeatComposer').then((m) => waking(m.SeatComposer)));
 const HEIGHT = 234;
 const FILLS = ['feather', 'polyester', 'foam'] as const;
 const hasInsert = (cover: Item, rules: RuleBook): boolean =>
@@ -137,7 +137,7 @@ export function SeatsScreen(): ReactNode {
         onDrop={drop}
         onPut={(item) => placing.putOn(item, spot, null)}
       />
-      <OtherWays piece={piece} covers={covers} throws={throws} />
+      <SeatComposer piece={piece} seats={seats} covers={covers} throws={throws} shop={shop} />
     </Workspace>
   );
 }

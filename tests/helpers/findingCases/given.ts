@@ -52,23 +52,22 @@ export const room = (g: Given): RoomFile => {
     pieces: g.pieces ?? [],
     clear: { ...base.clear, ...g.clear },
     items: g.items ?? [],
-    looks: [
-      {
-        ...base.looks[0]!,
-        plannedShares: g.shares ?? null,
-        dressings: g.dressings ?? [],
-        hangings: g.hangings ?? [],
-        groups: g.groups ?? [],
-        placements: g.placements ?? [],
-        brief: { ...base.looks[0]!.brief, ...g.brief },
-        cushionsOut: g.cushionsOut ?? [],
-        moved: g.moved ?? [],
-        brought: g.brought ?? [],
-        works: g.works ?? [],
-      },
-    ],
+    looks: [dressedLook(base.looks[0]!, g)],
   };
 };
+const dressedLook = (look: Look, g: Given): Look => ({
+  ...look,
+  plannedShares: g.shares ?? null,
+  dressings: g.dressings ?? [],
+  hangings: g.hangings ?? [],
+  groups: g.groups ?? [],
+  placements: g.placements ?? [],
+  brief: { ...look.brief, ...g.brief },
+  cushionsOut: g.cushionsOut ?? [],
+  moved: g.moved ?? [],
+  brought: g.brought ?? [],
+  works: g.works ?? [],
+});
 export const win = (o: Partial<Opening> = {}, d: Partial<Dressing> = {}, more: Given = {}) =>
   room({ openings: [opening(o)], dressings: [dressing(d)], ...more });
 export const fitting = (

@@ -9,7 +9,7 @@ import { judgeChairPairs } from '../seats/chairPairs';
 import { judgeCasings, judgeInserts } from '../seats/seatInserts';
 import { progress, settled, stage } from '../stage';
 
-const hasSeat = (p: Piece): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p);
+export const hasSeat = (p: Piece): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p);
 
 const seats = part(
   'seats',

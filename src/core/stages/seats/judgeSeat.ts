@@ -5,7 +5,7 @@ import type { RuleBook } from '../../rules/book';
 import { backOf } from './back';
 import { judgePatterns } from './judgePatterns';
 import { judgeThrows } from './judgeThrows';
-import { overlapOf, type PillowPlan } from './pillows';
+import { rightBehind, type PillowPlan } from './pillows';
 import { finding, type Judge, type SeatCase } from './seatCase';
 
 /** Steps and heights that differ by less look the same. */
@@ -112,21 +112,13 @@ const judgeCushions: Judge = (seat) => {
 /** Pillows step down from what stands right behind them. */
 const judgeSteps: Judge = (seat) => {
   const steps = seat.pillows.flatMap((front) => {
-    const backPillow = rightBehind(front, seat);
+    const backPillow = rightBehind(front, seat.pillows, seat.rules);
     return backPillow ? [judgeStep(seat, front, backPillow)] : [];
   });
   if (steps.length === 0) return [];
   const wrong = steps.flatMap((step) => step ?? []);
   return wrong.length > 0 ? wrong : [finding(seat, 'steps-good', 'ok', {}, { rule: 'seats.stepDown' })];
 };
-
-/** What stands right behind a pillow, not in every row further back. */
-function rightBehind(front: PillowPlan, { pillows, rules }: SeatCase): PillowPlan | undefined {
-  const leastMm = front.useWidthMm * rules.number('seats.inFrontFrom');
-  return pillows
-    .filter((back) => back.row < front.row && overlapOf(front, back) >= leastMm)
-    .sort((a, b) => b.row - a.row || overlapOf(front, b) - overlapOf(front, a))[0];
-}
 
 function judgeStep(seat: SeatCase, front: PillowPlan, backPillow: PillowPlan): Finding | null {
   const wantMm = seat.rules.number('seats.stepDown');

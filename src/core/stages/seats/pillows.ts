@@ -1,6 +1,7 @@
 import { sum, type Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
 import type { Fill, Item, Placement } from '../../model/types';
+import type { RuleBook } from '../../rules/book';
 import type { InsertChoice } from '../../textiles/insert';
 
 /** A shorter stretch is none. */
@@ -29,8 +30,23 @@ export type PillowPlan = {
   zip: Placement['zip'];
 };
 
+/** What of a pillow decides what is in front of what. */
+export type Standing = Pick<PillowPlan, 'xMm' | 'useWidthMm' | 'row'>;
+
+/** What stands right behind a pillow, not in every row further back. */
+export function rightBehind<P extends Standing>(
+  front: Standing,
+  pillows: readonly P[],
+  rules: RuleBook,
+): P | undefined {
+  const leastMm = front.useWidthMm * rules.number('seats.inFrontFrom');
+  return pillows
+    .filter((back) => back.row < front.row && overlapOf(front, back) >= leastMm)
+    .sort((a, b) => b.row - a.row || overlapOf(front, b) - overlapOf(front, a))[0];
+}
+
 /** The stretch of the seat that two pillows share. */
-export const overlapOf = (p: PillowPlan, q: PillowPlan): Mm =>
+export const overlapOf = (p: Standing, q: Standing): Mm =>
   overlapLength(
     p.xMm - p.useWidthMm / 2,
     p.xMm + p.useWidthMm / 2,
@@ -42,7 +58,10 @@ export const overlapOf = (p: PillowPlan, q: PillowPlan): Mm =>
 export type Stretch = { fromMm: Mm; toMm: Mm; thickMm: Mm };
 
 /** A seat from end to end, cut wherever a pillow begins or ends. */
-export function stretchesOf(pillows: readonly PillowPlan[], seatWidthMm: Mm): Stretch[] {
+export function stretchesOf(
+  pillows: readonly (Standing & { thicknessMm: Mm })[],
+  seatWidthMm: Mm,
+): Stretch[] {
   const ends = pillows.flatMap((p) => [p.xMm - p.useWidthMm / 2, p.xMm + p.useWidthMm / 2]);
   const cuts = [0, ...ends.filter((x) => x > 0 && x < seatWidthMm), seatWidthMm].sort((a, b) => a - b);
   return cuts.slice(1).flatMap((toMm, i) => {

@@ -9,13 +9,13 @@ import type { RuleId } from '../../rules/table';
 import { needsCasing } from '../../textiles/casing';
 import { chooseInsert, fillOf } from '../../textiles/insert';
 import { judgeSeat } from './judgeSeat';
-import { stretchesOf, thickestOf, type PillowPlan } from './pillows';
+import type { PillowPlan } from './pillows';
 import type { ThrowPlan } from './seatCase';
+import { sittersOn, type FreeSpan } from './sitters';
 
 export type { PillowPlan } from './pillows';
 export type { ThrowPlan } from './seatCase';
 
-export type FreeSpan = { fromMm: Mm; toMm: Mm; sitters: number };
 export type SeatPlan = {
   pieceId: string;
   name: string;
@@ -62,26 +62,9 @@ export function planSeat(piece: Piece & { seat: Seat }, given: SeatGiven, rules:
   const pillows = pillowsOn(piece, given, rules);
   const throws = throwsOn(piece, given, rules);
   const cushions = given.cushionsOut.find((row) => row.of === piece.id) ?? null;
-  // the back's loose cushions take their thickness off the seat: without them it is that much deeper
-  const isCleared = cushions !== null && seat.looseCushions === 0;
-  const depthMm = seat.depthMm + (isCleared ? rules.number('seats.looseCushion') : 0);
-  // one can sit in front of pillows that leave enough depth; where they don't, they take their width from the seat
-  const stretches = stretchesOf(pillows, seat.widthMm);
-  const taken = stretches.filter((s) => depthMm - s.thickMm < rules.number('seats.depthLeft') - 0.5);
-  const usualMm = rules.number('seats.perSitter');
-  const eachMm = seat.seats === 1 ? Math.min(usualMm, seat.widthMm) : usualMm;
-  const free = freeSpans(
-    taken.map((s) => ({ xMm: (s.fromMm + s.toMm) / 2, useWidthMm: s.toMm - s.fromMm })),
-    seat.widthMm,
-    eachMm,
-  );
-  const canSit = Math.min(
-    seat.seats,
-    free.reduce((n, s) => n + s.sitters, 0),
-  );
+  const sitters = sittersOn(piece, pillows, given.cushionsOut, rules);
+  const { free, canSit, depthLeftMm, isCleared, eachMm } = sitters;
   const wantedSitters = sittersWanted(seat, purpose);
-  // what is left in front of the deepest stack of pillows
-  const depthLeftMm = Math.max(0, depthMm - thickestOf(stretches));
   return {
     pieceId: piece.id,
     name: piece.name,
@@ -167,29 +150,3 @@ const throwsOn = (piece: Piece, { placements, items }: SeatGiven, rules: RuleBoo
       },
     ];
   });
-
-/** The stretches of a seat that the given pillows leave free, and how many can sit on each. */
-export function freeSpans(
-  pillows: readonly Pick<PillowPlan, 'xMm' | 'useWidthMm'>[],
-  seatWidthMm: Mm,
-  perSitterMm: Mm,
-): FreeSpan[] {
-  const taken = pillows
-    .map(
-      (p) =>
-        [Math.max(0, p.xMm - p.useWidthMm / 2), Math.min(seatWidthMm, p.xMm + p.useWidthMm / 2)] as const,
-    )
-    .sort((a, b) => a[0] - b[0]);
-  const spans: FreeSpan[] = [];
-  let startMm = 0;
-  for (const [fromMm, toMm] of [...taken, [seatWidthMm, seatWidthMm] as const]) {
-    if (fromMm - startMm > 1)
-      spans.push({
-        fromMm: startMm,
-        toMm: fromMm,
-        sitters: Math.floor((fromMm - startMm) / perSitterMm + 1e-6),
-      });
-    startMm = Math.max(startMm, toMm);
-  }
-  return spans;
-}

@@ -13,7 +13,8 @@ import {
 } from '../../../../tests/helpers/rooms';
 import type { HomeFlags, Item, Piece, Placement, Seat } from '../../model/types';
 import { chooseInsert, insertNeeds, stockInserts } from '../../textiles/insert';
-import { freeSpans, planSeat, type SeatGiven } from './planSeat';
+import { planSeat, type SeatGiven } from './planSeat';
+import { freeSpans } from './sitters';
 
 const rules = inchRules();
 const flags: HomeFlags = FLAGS;

@@ -4,7 +4,7 @@ import { untilAnswered } from '../untilAnswered';
 import type { StashRow } from '../useStash';
 
 /** What a shop has, as a row of a strip. */
-export type ShopRow = StashRow & { shop: { source: string; leadDays: number } };
+export type ShopRow = StashRow & { shop: { source: string; leadDays: number; stock: number } };
 /** A row of a strip: a thing of the stash, or one that a shop has. */
 export type StripRow = StashRow | ShopRow;
 export const isOfShop = (row: StripRow): row is ShopRow => 'shop' in row;
@@ -31,7 +31,11 @@ export function useShop(kinds: string): readonly ShopRow[] {
   }, [kinds]);
   return useMemo(
     () =>
-      found.map(({ item, source, leadDays }) => ({ ...item, elsewhere: null, shop: { source, leadDays } })),
+      found.map(({ item, source, leadDays, stock }) => ({
+        ...item,
+        elsewhere: null,
+        shop: { source, leadDays, stock },
+      })),
     [found],
   );
 }

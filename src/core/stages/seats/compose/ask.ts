@@ -1,0 +1,65 @@
+import type { Lab } from '../../../colour/spaces';
+import type { Brief, Fill, HomeFlags, Item, Lie, Look, Piece, Placement, Seat } from '../../../model/types';
+import type { CasingNeed } from '../../../textiles/casing';
+import type { InsertNeed, InsertUse } from '../../../textiles/insert';
+
+export const SCHOOLS = ['spare', 'twoPlusOne', 'layered', 'oneSided'] as const;
+/** How pillows are set out on a seat: a pair; a pair and a lumbar; five in rows; gathered at one end. */
+export type School = (typeof SCHOOLS)[number];
+
+/** A thing that may be used: how many are free, and whether it would have to be bought. */
+export type Free = Item & { free: number; isForSale: boolean };
+
+/** A seat that is dressed, and the pillows and throws on it that stay. */
+export type SeatAsk = { piece: Piece & { seat: Seat }; locked: readonly Placement[] };
+
+export type ComposeAsk = {
+  /** Those that are dressed together, the largest first; the others of the room stay as they are. */
+  seats: readonly SeatAsk[];
+  /** null: whichever does best. */
+  school: School | null;
+  covers: readonly Free[];
+  throws: readonly Free[];
+  /** Everything that is placed or owned, by id: locked things and inserts among them. */
+  items: ReadonlyMap<string, Item>;
+  /** Inserts that other seats take. */
+  insertsTaken: readonly InsertUse[];
+  /** Colours that the room already has, to tie to. */
+  roomColours: readonly Lab[];
+  /** Colours that are wanted. */
+  wantedColours: readonly Lab[];
+  flags: HomeFlags;
+  purpose: Brief['purpose'];
+  cushionsOut: Look['cushionsOut'];
+  seed: number;
+};
+
+/** A pillow or throw as it is put on a seat. `lockedId`: it is there already and stays. */
+export type Placed = {
+  itemId: string;
+  lie: Lie;
+  xMm: number;
+  row: number;
+  fill: Fill | null;
+  lockedId: string | null;
+};
+
+/** Why an arrangement is offered. */
+export type Reason =
+  | { code: 'patterns'; bold: number; small: number; plain: number }
+  | { code: 'ties'; count: number; of: number }
+  | { code: 'wanted'; count: number }
+  | { code: 'sits'; canSit: number; wanted: number }
+  | { code: 'chairsRepeat' }
+  | { code: 'nothingToBuy' };
+
+export type SeatComposition = { pieceId: string; school: School; placed: Placed[] };
+export type Composition = {
+  seats: SeatComposition[];
+  score: number;
+  reasons: Reason[];
+  /** Inserts and casings that would have to be bought, and covers that only a shop has, by id and number. */
+  inserts: InsertNeed[];
+  casings: CasingNeed[];
+  forSale: { itemId: string; count: number }[];
+};

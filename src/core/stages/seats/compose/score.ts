@@ -1,0 +1,176 @@
+import { sum } from '../../../base/units';
+import { deltaE00 } from '../../../colour/spaces';
+import type { Item } from '../../../model/types';
+import { pillowThickness } from '../../../room/pillow';
+import type { RuleBook } from '../../../rules/book';
+import { sameInsert } from '../../../room/pillow';
+import { insertNeeds, type InsertNeed, type InsertUse } from '../../../textiles/insert';
+import { sittersOn } from '../sitters';
+import { sittersWanted } from '../planSeat';
+import type { ComposeAsk, SeatAsk } from './ask';
+import type { CoverFacts } from './coverFacts';
+import type { SetPillow, SeatFrame } from './setOut';
+
+/** One seat as it might be dressed. */
+export type Dressed = {
+  frame: SeatFrame;
+  covers: readonly CoverFacts[];
+  pillows: readonly SetPillow[];
+  score: number;
+};
+
+/**
+ * What counts in an arrangement. Being tied to the room and to what is wanted counts most, then that people can sit; what
+ * has to be bought takes off.
+ */
+const WEIGHT = {
+  tie: 3,
+  wanted: 2.5,
+  bold: 0.5,
+  small: 0.5,
+  plain: 0.5,
+  sameScale: -1,
+  pillow: 0.4,
+  sitterShort: -1.5,
+  insert: -0.4,
+  forSale: -1.5,
+  chairsAlike: 1.5,
+  chairsRepeat: 1,
+  apart: 0.3,
+};
+/** What a seat is worth that is left bare, though it was to be dressed. */
+export const BARE = -3;
+/** More pillows than this make no seat better. */
+const ENOUGH = 5;
+/** Covers of neighbours that differ by less look like one. */
+const PLAINLY_APART = 10;
+
+/** The most that a seat gets beside what its covers are worth: what the search may still hope for. */
+export const MOST_BESIDE_WORTH =
+  WEIGHT.bold + WEIGHT.small + WEIGHT.plain + WEIGHT.apart + WEIGHT.pillow * ENOUGH;
+
+/** What one cover brings by itself, for each of the pillows that it makes out of so many. */
+export const worthOf = (cover: CoverFacts, share: number): number =>
+  share * (WEIGHT.tie * cover.tie + WEIGHT.wanted * cover.wanted);
+
+/** How good a seat is by itself, but for what its pillows need bought. */
+export function scoreSeat(
+  pillows: readonly SetPillow[],
+  { seat }: SeatFrame,
+  ask: ComposeAsk,
+  rules: RuleBook,
+): number {
+  if (pillows.length === 0) return 0;
+  const fresh = pillows.filter((p) => p.locked === null);
+  const worth = sum(pillows.map((p) => worthOf(p.cover, 1 / pillows.length)));
+  return (
+    worth +
+    mixOf(pillows, rules) +
+    WEIGHT.pillow * Math.min(pillows.length, ENOUGH) +
+    sittersShort(pillows, seat, ask, rules) +
+    WEIGHT.forSale * fresh.filter((p) => p.cover.isForSale).length
+  );
+}
+
+/** What is taken off for those who were to sit and can't. More pillows never leave more room. */
+export function sittersShort(
+  pillows: readonly SetPillow[],
+  { piece }: SeatAsk,
+  ask: ComposeAsk,
+  rules: RuleBook,
+): number {
+  const wanted = sittersWanted(piece.seat, ask.purpose);
+  if (wanted === 0) return 0;
+  const { canSit } = sittersOn(piece, pillows.map(standingOf(rules)), ask.cushionsOut, rules);
+  return WEIGHT.sitterShort * Math.max(0, wanted - canSit);
+}
+
+export const standingOf = (rules: RuleBook) => (p: SetPillow) => ({
+  xMm: p.xMm,
+  useWidthMm: p.useWidthMm,
+  row: p.row,
+  thicknessMm: pillowThickness(p.cover.item, rules),
+});
+
+/** One large pattern, a small one beside it, something plain; neighbours that can be told apart. */
+function mixOf(pillows: readonly SetPillow[], rules: RuleBook): number {
+  const covers = [...new Map(pillows.map((p) => [p.cover.item.id, p.cover])).values()];
+  const has = (pattern: CoverFacts['pattern']) => (covers.some((c) => c.pattern === pattern) ? 1 : 0);
+  return (
+    WEIGHT.bold * has('bold') +
+    WEIGHT.small * has('small') +
+    WEIGHT.plain * has('plain') +
+    WEIGHT.sameScale * clashes(covers, rules) +
+    (neighboursApart(pillows) ? WEIGHT.apart : 0)
+  );
+}
+
+function clashes(covers: readonly CoverFacts[], rules: RuleBook): number {
+  const most = rules.number('seats.samePatternScale');
+  const repeats = covers
+    .filter((c) => c.pattern !== 'plain' && c.item.pattern.repeatMm > 0)
+    .map((c) => c.item.pattern.repeatMm)
+    .sort((a, b) => a - b);
+  return repeats.filter((mm, i) => i > 0 && mm < (repeats[i - 1] ?? 0) * most).length;
+}
+
+function neighboursApart(pillows: readonly SetPillow[]): boolean {
+  const inOrder = [...pillows].sort((a, b) => a.xMm - b.xMm);
+  return inOrder.slice(1).every((p, i) => {
+    const [one, other] = [p.cover.colour, inOrder[i]?.cover.colour];
+    return !one || !other || p.cover.pattern !== 'plain' || deltaE00(one, other) >= PLAINLY_APART;
+  });
+}
+
+/** The inserts that all seats together lack, beside what the other seats take. */
+export function insertsMissing(
+  dressed: readonly Dressed[],
+  ask: ComposeAsk,
+  owned: readonly Item[],
+): InsertNeed[] {
+  const uses = dressed.flatMap(({ pillows }) =>
+    pillows.flatMap((p): InsertUse[] => (p.cover.insert ? [p.cover.insert] : [])),
+  );
+  const short = insertNeeds(ask.insertsTaken, owned);
+  return insertNeeds([...ask.insertsTaken, ...uses], owned).flatMap((need) => {
+    const known = short.find((s) => sameInsert(s, need))?.buy ?? 0;
+    return need.buy > known ? [{ ...need, buy: need.buy - known }] : [];
+  });
+}
+
+/** How good some seats are together: each by itself, pairs of chairs alike, chairs that repeat the sofa, what is to buy. */
+export function scoreTogether(
+  dressed: readonly Dressed[],
+  ask: ComposeAsk,
+  owned: readonly Item[],
+  rules: RuleBook,
+): number {
+  const bought = sum(insertsMissing(dressed, ask, owned).map((m) => m.buy));
+  return sum(dressed.map((d) => d.score)) + WEIGHT.insert * bought + acrossSeats(dressed, rules);
+}
+
+function acrossSeats(dressed: readonly Dressed[], rules: RuleBook): number {
+  const chairs = dressed.filter((d) => d.frame.seat.piece.seat.seats === 1);
+  const others = dressed.filter((d) => d.frame.seat.piece.seat.seats > 1);
+  const pairs = chairs
+    .slice(1)
+    .filter((chair, i) => isPair(chairs[i], chair) && wearAlike(chairs[i], chair, rules));
+  const repeats = chairs.filter((chair) => others.some((other) => repeatsCover(chair, other)));
+  return WEIGHT.chairsAlike * pairs.length + WEIGHT.chairsRepeat * repeats.length;
+}
+
+const isPair = (a: Dressed | undefined, b: Dressed): boolean =>
+  a !== undefined &&
+  a.frame.seat.piece.kind === b.frame.seat.piece.kind &&
+  Math.abs(a.frame.seat.piece.widthMm - b.frame.seat.piece.widthMm) < 25;
+
+function wearAlike(a: Dressed | undefined, b: Dressed, rules: RuleBook): boolean {
+  const [one, other] = [a?.pillows[0]?.cover, b.pillows[0]?.cover];
+  if (!one || !other) return false;
+  if (one.item.id === other.item.id) return true;
+  if (rules.school('seats.chairsSchool') !== 'sameFamily' || !one.colour || !other.colour) return false;
+  return deltaE00(one.colour, other.colour) < PLAINLY_APART;
+}
+
+export const repeatsCover = (chair: Dressed, other: Dressed): boolean =>
+  chair.pillows.some((p) => other.pillows.some((q) => q.cover.item.id === p.cover.item.id));
