@@ -11,6 +11,7 @@ export const VIEWS = [
   '/stash?item=sail-check-22',
   '/stash?tab=places',
   '/stash?tab=need',
+  '/stash?tab=inserts',
   '/stash?tab=returns',
   '/stash?tab=add',
   `${ROOM}/measure?wall=plan`,

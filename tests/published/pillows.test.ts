@@ -1,7 +1,7 @@
 /** Inserts and covers against the paper bag problem, bounds of solid geometry and sizes of the trade. */
 import { describe, expect, test } from 'vitest';
 import { chooseInsert } from '../../src/core/textiles/insert';
-import { paperBagVolume } from '../../src/core/room/pillow';
+import { mostVolume, mylarBalloon, paperBagVolume } from '../../src/core/room/pillow';
 import { cm, cmRules, inches, inchRules, toIn } from '../helpers/rooms';
 
 describe('what two sewn squares can hold', () => {
@@ -29,6 +29,76 @@ describe('what two sewn squares can hold', () => {
   test('a bolster half as long again holds more than half as much again: its ends are less of it', () => {
     for (const h of [1, 1.5, 2, 3])
       expect(paperBagVolume(1, 1.5 * h) / paperBagVolume(1, h)).toBeGreaterThan(1.5);
+  });
+});
+
+describe('what two sewn discs can hold: the Mylar balloon', () => {
+  // W. Paulsen, "What is the shape of a Mylar balloon?", American Mathematical Monthly 101 (1994): inflated radius 0.7627 of
+  // the flat one, thickness 1.198 of the inflated radius (both to the figures printed there)
+  const one = mylarBalloon(2);
+  test('inflated radius and thickness as published', () => {
+    expect(one.widthMm / 2).toBeCloseTo(0.7627, 3);
+    expect(one.thickMm / (one.widthMm / 2)).toBeCloseTo(1.198, 3);
+  });
+  test('its volume is that of its own curve, turned about its axis (z = ∫ t² ÷ √(r⁴ − t⁴) dt, by Simpson’s rule)', () => {
+    const r = one.widthMm / 2;
+    // t = r sin u takes the pole out of the integrand
+    const height = (x: number) => {
+      const from = Math.asin(x / r);
+      const steps = 400;
+      const h = (Math.PI / 2 - from) / steps;
+      const f = (u: number) => (r * Math.sin(u) ** 2) / Math.sqrt(1 + Math.sin(u) ** 2);
+      let total = f(from) + f(Math.PI / 2);
+      for (let i = 1; i < steps; i++) total += f(from + i * h) * (i % 2 ? 4 : 2);
+      return (total * h) / 3;
+    };
+    expect(2 * height(0)).toBeCloseTo(one.thickMm, 6);
+    const rings = 2000;
+    let volume = 0;
+    for (let i = 0; i < rings; i++) {
+      const x = ((i + 0.5) * r) / rings;
+      volume += 2 * Math.PI * x * 2 * height(x) * (r / rings);
+    }
+    expect(one.volumeMm3).toBeCloseTo(volume, 4);
+  });
+  test('holds less than a ball of the same surface, and more than a square bag of the same area', () => {
+    const area = Math.PI;
+    const ball = (2 * area) ** 1.5 / (6 * Math.sqrt(Math.PI));
+    expect(one.volumeMm3).toBeLessThan(ball);
+    const side = Math.sqrt(area);
+    expect(one.volumeMm3).toBeGreaterThan(paperBagVolume(side, side));
+    expect(mostVolume({ widthMm: 2, heightMm: 2, round: true })).toBe(one.volumeMm3);
+  });
+});
+
+// common practice: an insert of its own size fills lightly, two inches more fill it, four fill it very full
+describe('the schools of fullness (common practice)', () => {
+  const rules = inchRules();
+  const sideOf = (
+    cover: number,
+    fill: 'feather' | 'polyester' | 'foam',
+    school: 'light' | 'full' | 'veryFull',
+  ) => {
+    const { insert } = chooseInsert({ widthMm: inches(cover), heightMm: inches(cover) }, fill, rules, {
+      school,
+    });
+    return insert && toIn(insert.widthMm);
+  };
+  test.each([
+    [18, 'feather', [18, 20, 22]],
+    [20, 'feather', [20, 22, 24]],
+    [22, 'feather', [22, 24, 26]],
+    [18, 'polyester', [18, 20, 20]],
+    [20, 'foam', [20, 20, 20]],
+  ] as const)('%d in, %s', (cover, fill, sides) => {
+    expect((['light', 'full', 'veryFull'] as const).map((s) => sideOf(cover, fill, s))).toEqual(sides);
+  });
+  test('a round cover takes a round insert, and no square one', () => {
+    const round = chooseInsert({ widthMm: inches(16), heightMm: inches(16), round: true }, 'feather', rules);
+    expect([round.insert?.round, toIn(round.insert!.widthMm)]).toEqual([true, 18]);
+    expect(
+      chooseInsert({ widthMm: inches(26), heightMm: inches(26), round: true }, 'feather', rules).insert,
+    ).toBeNull();
   });
 });
 

@@ -22,9 +22,10 @@ export function CushionsOut({ pieceId }: { pieceId: string }): ReactNode {
   };
   const count = out?.count ?? 0;
   return (
-    <div className="mb-2 grid grid-cols-[110px_1fr] gap-x-4 border-b border-line pb-2">
+    <div className="mb-2 grid grid-cols-[130px_1fr] gap-x-4 border-b border-line pb-2">
       <NumberField
-        label={t('cushionsOut', { own })}
+        label={t('cushionsOut')}
+        suffix={t('cushionsOf', { own })}
         draftKey={`${file.room.id}-${look.id}-${pieceId}-out`}
         value={count}
         step={1}

@@ -22,13 +22,13 @@ import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import type { StashRow } from '../shell/useStash';
 import { useFamilyName } from '../shell/useWords';
-import { SmallSeat } from './SmallSeat';
+import { scaleFor, SmallSeat } from './SmallSeat';
 import { NO_WISHES, useComposer, type ComposerState, type Wishes } from './useComposer';
 
 type Seated = Piece & { seat: Seat };
 /** Colours that can be asked for: the strongest of the room. */
 const MOST_FAMILIES = 6;
-const CARD = { width: 168, height: 74 };
+const CARD_WIDTH = 168;
 
 /** Other ways of dressing a seat or all seats from the stash, found beside the page, the best five that differ. */
 export function SeatComposer({
@@ -67,7 +67,7 @@ export function SeatComposer({
         <ScrollArea bars={['horizontal']} label={t('title')}>
           <ul className="mt-1.5 flex gap-3 pb-3">
             {shown.map((proposal, n) => (
-              <li key={n} className="shrink-0 text-[13px] leading-snug" style={{ width: CARD.width }}>
+              <li key={n} className="shrink-0 text-[13px] leading-snug" style={{ width: CARD_WIDTH }}>
                 <ProposalCard proposal={proposal} state={state} />
               </li>
             ))}
@@ -147,6 +147,10 @@ function ProposalCard({ proposal, state }: { proposal: Proposal; state: Composer
   const { rows, seats } = state;
   const shown = proposal.seats.filter((s) => s.placed.length > 0);
   const names = namesOf(shown, rows);
+  const perMm = scaleFor(
+    seats.filter((p) => shown.some((s) => s.pieceId === p.id)),
+    CARD_WIDTH,
+  );
   return (
     <>
       {shown.map((s) => {
@@ -160,8 +164,8 @@ function ProposalCard({ proposal, state }: { proposal: Proposal; state: Composer
               rows={rows}
               paint={paint}
               rules={rules}
-              width={CARD.width}
-              height={shown.length > 1 ? CARD.height * 0.72 : CARD.height}
+              width={CARD_WIDTH}
+              perMm={perMm}
             />
           )
         );

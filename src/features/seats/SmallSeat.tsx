@@ -11,6 +11,19 @@ import type { StashRow } from '../shell/useStash';
 
 const EDGE = 8;
 
+/** The scale at which the widest of some seats fills a width. */
+export const scaleFor = (pieces: readonly Piece[], width: number): number =>
+  (width - 2 * EDGE) / Math.max(1, ...pieces.map((p) => p.widthMm));
+
+const tallestOf = (placed: readonly Placed[], rows: ReadonlyMap<string, StashRow>, rules: RuleBook): number =>
+  Math.max(
+    0,
+    ...placed.flatMap((p) => {
+      const item = rows.get(p.itemId);
+      return item && !isDraped(p.lie) ? [takenSize(item, p.lie === 'proppedSide', rules).heightMm] : [];
+    }),
+  );
+
 /** A seat with some pillows on it, small and to scale, front hiding back. */
 export function SmallSeat({
   placed,
@@ -19,7 +32,7 @@ export function SmallSeat({
   paint,
   rules,
   width,
-  height,
+  perMm,
 }: {
   placed: readonly Placed[];
   piece: Piece & { seat: Seat };
@@ -27,10 +40,12 @@ export function SmallSeat({
   paint: Paint;
   rules: RuleBook;
   width: number;
-  height: number;
+  /** The scale: seats that are shown together have the same. */
+  perMm: number;
 }): ReactNode {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
-  const perMm = Math.min((width - 2 * EDGE) / piece.widthMm, (height - 4) / piece.heightMm);
+  const highMm = Math.max(piece.heightMm, piece.seat.heightMm + tallestOf(placed, rows, rules));
+  const height = highMm * perMm + EDGE;
   const left = (width - piece.widthMm * perMm) / 2;
   const seatAt = left + ((piece.widthMm - piece.seat.widthMm) / 2) * perMm;
   const floor = height - 2;

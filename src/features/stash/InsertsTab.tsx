@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { insertBenchAction } from '../../actions/stash';
 import type { InsertBench } from '../../actions/stashTypes';
 import { formatSize } from '../../core/base/length';
-import { inches, type Mm } from '../../core/base/units';
+import { cm, inches, type LengthUnit, type Mm } from '../../core/base/units';
 import type { Fill, Item } from '../../core/model/types';
 import { pillowThickness, takenSize } from '../../core/room/pillow';
 import { chooseInsert, FILL_SCHOOLS, fillSchoolOf, type FillSchool } from '../../core/textiles/insert';
@@ -23,6 +23,13 @@ import { useStashRoom } from './StashContext';
 
 const FILLS: readonly Fill[] = ['feather', 'polyester', 'foam'];
 const NONE_OWNED: readonly Item[] = [];
+
+/** Sizes that shops carry in whole centimetres are said so, whatever the page measures in. */
+const inOwnUnit = ({ widthMm, heightMm }: { widthMm: Mm; heightMm: Mm }, unit: LengthUnit): string => {
+  const isWhole = (mm: Mm, step: Mm) => Math.abs(mm / step - Math.round(mm / step)) < 1e-6;
+  const isMetric = [widthMm, heightMm].every((mm) => isWhole(mm, cm(1)) && !isWhole(mm, inches(1)));
+  return formatSize(widthMm, heightMm, isMetric ? 'cm' : unit);
+};
 
 /** The insert bench: any cover to its insert, and the fewest inserts that do for a year. */
 export function InsertsTab(): ReactNode {
@@ -221,7 +228,7 @@ function YearTable({
               className="border-b border-line align-top"
             >
               <td className="py-1.5 pr-3">
-                <Words>{formatSize(line.widthMm, line.heightMm, unit)}</Words>
+                <Words>{inOwnUnit(line, unit)}</Words>
                 {line.round && ` ${t('round')}`}
                 {'fill' in line && ` ${t(`fills.${line.fill}`)}`}
                 {'covers' in line && line.covers.length > 0 && (

@@ -63,7 +63,7 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
     // a throw across an arm or a bed is a band from the side
     form === 'across' && !legsMm ? 'throw' : form,
     box(xMm, at.zMm, widthMm, at.heightMm),
-    rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + placement.row,
+    depthSeen(thing, topDepthMm, awayMm),
     {
       colours: item.colours,
       pattern: item.pattern,
@@ -77,6 +77,15 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
     },
   );
 }
+
+/** How far out a thing is drawn. A throw over a back or a seat lies under the pillows there, however far it comes forward. */
+function depthSeen({ placement }: PlacedThing, topDepthMm: Mm, awayMm: Mm): Mm {
+  if (UNDER_PILLOWS.has(placement.lie)) return topDepthMm + UNDER;
+  return rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + placement.row;
+}
+const UNDER_PILLOWS: ReadonlySet<Placement['lie']> = new Set(['overBack', 'corner', 'acrossSeat']);
+/** In front of what it lies on, behind what leans there. */
+const UNDER: Mm = 3.5;
 
 const pillowLook = ({ chopped, zip }: Placement, { round }: Item) => ({
   ...(round ? { round: true as const } : {}),

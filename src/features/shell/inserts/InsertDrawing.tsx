@@ -14,7 +14,7 @@ type Size = { widthMm: Mm; heightMm: Mm };
 export const laidLike = (cover: Size, { widthMm, heightMm }: Size): Size =>
   cover.widthMm >= cover.heightMm ? { widthMm: heightMm, heightMm: widthMm } : { widthMm, heightMm };
 
-const [WIDTH, HEIGHT] = [760, 400];
+const [WIDTH, HEIGHT] = [760, 330];
 /** Room for the words beside the drawing, in units of it. */
 const BESIDE = 96;
 
