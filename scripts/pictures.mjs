@@ -49,12 +49,6 @@ const VIEWS = [
     },
   ],
   ['look', '/rooms/long-room/colour?look=early-summer', DESK, lookMenu('Season, brief and colours')],
-  [
-    'changed',
-    '/rooms/long-room/colour?look=early-summer-blue',
-    DESK,
-    lookMenu('What changes from another look'),
-  ],
   ['clear', '/rooms/long-room/clear?look=early-summer&wall=s', DESK],
   [
     'stash',
@@ -62,6 +56,7 @@ const VIEWS = [
     DESK,
     (page) => page.getByRole('heading', { name: 'Harbour blue velvet' }).waitFor(),
   ],
+  ['inserts', '/stash?tab=inserts', DESK, (page) => page.getByText('Inserts that do').waitFor()],
   ['windows', '/rooms/long-room/windows?look=early-summer&wall=e', DESK],
   [
     'works',
@@ -82,7 +77,10 @@ const VIEWS = [
     'seats',
     '/rooms/long-room/seats?look=early-summer',
     DESK,
-    (page) => page.getByRole('button', { name: 'Use this' }).first().waitFor(),
+    async (page) => {
+      await page.getByRole('button', { name: 'Use this' }).first().waitFor();
+      await page.getByRole('progressbar').waitFor({ state: 'hidden' });
+    },
   ],
   [
     'surfaces',

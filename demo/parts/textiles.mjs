@@ -32,6 +32,12 @@ cover(['ticking-18', 'Ticking square'], [18, 18], cols(['tanbark', 0.4], ['sailc
   price: 2200,
 });
 cover(['lichen-20', 'Lichen linen'], [20, 20], cols(['lichen', 1]), { count: 2, price: 2800 });
+cover(['lichen-round', 'Lichen round'], [16, 16], cols(['lichen', 1]), {
+  round: true,
+  count: 1,
+  price: 2600,
+  texture: 'velvet',
+});
 cover(['lichen-22', 'Lichen linen, large'], [22, 22], cols(['lichen', 1]), { count: 2, price: 3100 });
 cover(['harbour-20', 'Harbour blue linen'], [20, 20], cols(['harbour', 1]), {
   count: 2,
@@ -99,6 +105,11 @@ const insert = (id, w, h, fill, count) =>
     texture: 'smooth',
     whereabouts: 'Landing cupboard',
   });
+item(['casing-22', '22 × 22 inner casing'], 'casing', [22, 22], cols(['sailcloth', 1]), {
+  count: 2,
+  price: 600,
+  whereabouts: 'Linen press',
+});
 insert('in-24-f', 24, 24, 'feather', 4);
 insert('in-22-f', 22, 22, 'feather', 2);
 insert('in-20-f', 20, 20, 'feather', 4);

@@ -25,6 +25,9 @@ export function benchCore(core, file) {
   }
   const floors = core.timeFloors(file, 100);
   line('the floor’s checks, Long Room, median', ms(median(floors)));
+  const composer = core.timeComposer(file, file.looks.at(-1).id, 5);
+  line('three seats composed from 200 covers: first answer', ms(median(composer.first)), '≤ 300 ms');
+  line('  until it has ended', ms(median(composer.done)), '≤ 3000 ms');
   for (const n of [24, 60]) {
     const g = core.timeGallery(n);
     line(`a gallery of ${n} frames, searched`, ms(g.ms), n === 24 ? '≤ 2000 ms' : '');

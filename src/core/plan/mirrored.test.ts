@@ -79,11 +79,16 @@ const withoutOrder = (file: RoomFile): RoomFile => ({
   looks: file.looks.map((look) => ({
     ...look,
     groups: [],
-    dressings: look.dressings.map((d) => ({
-      ...d,
-      joinsNext: false,
-      panels: file.fittings.some((f) => f.id === d.openingId) ? 2 : d.panels && 2 * Math.ceil(d.panels / 2),
-    })),
+    dressings: look.dressings.map((d) => {
+      const isShower = file.fittings.some((f) => f.id === d.openingId);
+      return {
+        ...d,
+        joinsNext: false,
+        panels: isShower ? 2 : d.panels && 2 * Math.ceil(d.panels / 2),
+        // drawn back, a shower's curtain is at its left end
+        drawn: isShower ? 'closed' : d.drawn,
+      };
+    }),
     hangings: look.hangings.map((h) => ({ ...h, groupId: null })),
   })),
 });

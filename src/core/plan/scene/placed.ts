@@ -80,12 +80,13 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
 
 /** How far out a thing is drawn. A throw over a back or a seat lies under the pillows there, however far it comes forward. */
 function depthSeen({ placement }: PlacedThing, topDepthMm: Mm, awayMm: Mm): Mm {
-  if (UNDER_PILLOWS.has(placement.lie)) return topDepthMm + UNDER;
+  if (UNDER_PILLOWS.has(placement.lie)) return rounded(topDepthMm) + UNDER + placement.row * UNDER_EACH;
   return rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + placement.row;
 }
 const UNDER_PILLOWS: ReadonlySet<Placement['lie']> = new Set(['overBack', 'corner', 'acrossSeat']);
-/** In front of what it lies on, behind what leans there. */
-const UNDER: Mm = 3.5;
+/** In front of what it lies on, behind what leans there; those of later rows in front of others. */
+const UNDER: Mm = 3.2;
+const UNDER_EACH: Mm = 0.03;
 
 const pillowLook = ({ chopped, zip }: Placement, { round }: Item) => ({
   ...(round ? { round: true as const } : {}),
