@@ -122,7 +122,7 @@ const RawField = memo(function RawField({
             <Words>{shown}</Words>
           </span>
         )}
-        {suffix && <span className="pl-1 text-[13px] text-soft">{suffix}</span>}
+        {suffix && <span className="whitespace-nowrap pl-1 text-[13px] text-soft">{suffix}</span>}
       </div>
       {answer?.message && <Refusal id={`${id}-why`} answer={answer} onDone={done} />}
     </div>

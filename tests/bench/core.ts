@@ -12,17 +12,12 @@ import type { Frame } from '../../src/core/packing/frames';
 import { solveGallery } from '../../src/core/packing/gallery';
 import { solveRoom } from '../../src/core/plan/solveRoom';
 import { planLook } from '../../src/core/plan/planLook';
-import { composeInLook } from '../../src/core/plan/seats/composeInLook';
 import { wallsOf } from '../../src/core/room/walls';
 import { ruleBook } from '../../src/core/rules/book';
 import { planWholeFloor } from '../../src/core/stages/floor/planFloor';
+import { times } from './times';
 
-const times = (rounds: number, work: (i: number) => unknown): number[] =>
-  Array.from({ length: rounds }, (_, i) => {
-    const start = performance.now();
-    work(i);
-    return performance.now() - start;
-  });
+export { timeComposer } from './composer';
 
 /**
  * A plan of every look in turn, each time of a file that has just changed, as it is while something is
@@ -133,49 +128,6 @@ const frames = (n: number): Frame[] =>
     nails: [],
   }));
 const GAP = 63.5;
-
-/**
- * Three seats dressed together from two hundred covers: until the first answer, and until the search has ended.
- */
-export function timeComposer(
-  file: RoomFile,
-  lookId: string,
-  rounds: number,
-): { first: number[]; done: number[] } {
-  const seats = file.pieces.filter((p) => p.seat !== null).slice(0, 3);
-  const covers = Array.from({ length: 200 }, (_, i) => ({
-    ...newItem({
-      id: `bench-cover-${i}`,
-      name: `Cover ${i}`,
-      kind: 'cover',
-      count: 2 + (i % 3),
-      widthMm: 25.4 * (14 + (i % 7) * 2),
-      heightMm: 25.4 * (i % 5 === 0 ? 12 : 14 + (i % 7) * 2),
-      colours: [{ l: 20 + ((i * 37) % 70), a: ((i * 53) % 80) - 40, b: ((i * 29) % 80) - 40, share: 1 }],
-      pattern: { kind: (['solid', 'stripe', 'check'] as const)[i % 3]!, repeatMm: [0, 30, 120][i % 3]! },
-    }),
-    elsewhere: 0,
-    inShop: null,
-  }));
-  const first: number[] = [];
-  const done = times(rounds, () => {
-    const start = performance.now();
-    const run = composeInLook({
-      file,
-      lookId,
-      seatIds: seats.map((p) => p.id),
-      school: null,
-      covers,
-      throws: [],
-      wantedColours: [],
-      seed: 7,
-    });
-    let step = run.next();
-    first.push(performance.now() - start);
-    while (!step.done) step = run.next();
-  });
-  return { first, done };
-}
 
 /**
  * A gallery searched, and the same frames by a general rectangle packer: time, share of the outline that is

@@ -88,7 +88,7 @@ describe('inner casings', () => {
 });
 
 describe('the inserts of a year', () => {
-  const use = (lookId: string, cover: Item, more: Partial<CoverUse> = {}): CoverUse => ({
+  const out = (lookId: string, cover: Item, more: Partial<CoverUse> = {}): CoverUse => ({
     cover,
     fill: 'feather',
     featherFree: false,
@@ -105,7 +105,7 @@ describe('the inserts of a year', () => {
     item({ id, name: id, texture: 'velvet', ...size(n, n), ...more });
   it('winter and summer covers share what fits both; what nobody needs is spare', () => {
     const year = yearOfInserts(
-      [use('w', cover('Claret', 20)), use('s', cover('Lichen', 18)), use('s', cover('Mist', 18))],
+      [out('w', cover('Claret', 20)), out('s', cover('Lichen', 18)), out('s', cover('Mist', 18))],
       looks,
       [insert(22, 22, { count: 1 }), insert(16, 16, { count: 3 })],
     );
@@ -119,7 +119,7 @@ describe('the inserts of a year', () => {
   });
   it('a cover whose filling nobody chose takes whichever is owned; a home without feathers only polyester', () => {
     const bought = (featherFree: boolean, owned: Item[]) =>
-      yearOfInserts([use('w', cover('a', 20), { fill: null, featherFree })], looks, owned).lines.filter(
+      yearOfInserts([out('w', cover('a', 20), { fill: null, featherFree })], looks, owned).lines.filter(
         (l) => l.buy > 0,
       );
     expect(bought(false, [insert(22, 22, { fill: 'polyester' })])).toEqual([]);
@@ -128,8 +128,8 @@ describe('the inserts of a year', () => {
   it('casings for loose weaves, and covers that nothing fills, by name', () => {
     const year = yearOfInserts(
       [
-        use('w', cover('Tweed', 20, { texture: 'tweed' })),
-        use('w', cover('Odd', 36, { heightMm: inches(31) })),
+        out('w', cover('Tweed', 20, { texture: 'tweed' })),
+        out('w', cover('Odd', 36, { heightMm: inches(31) })),
       ],
       looks,
       [],
@@ -139,7 +139,7 @@ describe('the inserts of a year', () => {
   });
   it('what was let go or is only wished for is not owned', () => {
     const wish = { count: 1, widthMm: [500, 600], heightMm: [500, 600], mostPrice: null } as Item['wish'];
-    const year = yearOfInserts([use('w', cover('a', 20))], looks, [
+    const year = yearOfInserts([out('w', cover('a', 20))], looks, [
       insert(22, 22, { state: 'gone' }),
       insert(22, 22, { id: 'x', wish }),
     ]);

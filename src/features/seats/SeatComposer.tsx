@@ -50,7 +50,6 @@ export function SeatComposer({
   const shown = state.running?.best.length ? state.running.best : (state.found ?? []);
   return (
     <section className="px-4 pb-3" aria-label={t('title')}>
-      <h2 className="text-[18px]">{t('title')}</h2>
       <WishBar wishes={wishes} onChange={setWishes} many={seats.length > 1} hasShop={shop.length > 0} />
       {state.running && (
         <div className="mt-2 flex items-center gap-3">
@@ -98,9 +97,10 @@ function WishBar({
   const toggle = (id: string, on: boolean) =>
     put({ families: on ? [...wishes.families, id] : wishes.families.filter((f) => f !== id) });
   return (
-    <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5">
+      <h2 className="text-[18px]">{t('title')}</h2>
       {many && (
-        <div className="w-[210px]">
+        <div className="w-[150px]">
           <RadioGroup
             label={t('which')}
             value={wishes.together ? 'all' : 'one'}
@@ -114,10 +114,11 @@ function WishBar({
       )}
       <Select
         label={t('school')}
+        hideLabel
         value={wishes.school}
         options={(['any', ...SCHOOLS] as const).map((s) => ({ value: s, label: t(`schools.${s}`) }))}
         onChange={(school) => put({ school })}
-        className="w-[170px]"
+        className="w-[160px]"
       />
       {hasShop && (
         <Checkbox checked={wishes.withShop} onChange={(withShop) => put({ withShop })}>
@@ -125,14 +126,14 @@ function WishBar({
         </Checkbox>
       )}
       {families.length > 0 && (
-        <fieldset className="flex flex-wrap items-center gap-x-3 gap-y-1">
-          <legend className="font-narrow text-[13px] text-soft">{t('wanted')}</legend>
+        <div role="group" aria-label={t('wanted')} className="flex flex-wrap items-center gap-x-3 gap-y-1">
+          <span className="font-narrow text-[13px] text-soft">{t('wanted')}</span>
           {families.map((f) => (
             <Checkbox key={f.id} checked={wishes.families.includes(f.id)} onChange={(on) => toggle(f.id, on)}>
               {familyName(f)}
             </Checkbox>
           ))}
-        </fieldset>
+        </div>
       )}
     </div>
   );
