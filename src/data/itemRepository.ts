@@ -26,7 +26,7 @@ export const itemsByIds = (db: StudioDatabase, ids: readonly string[]): Item[] =
 
 const OF_ROOM = 'SELECT item_id FROM item_use WHERE room_id = @roomId';
 
-/** The things that a room's looks use, and the inserts and bulbs that may go into them, in the stash's order. */
+/** The things that a room's looks use, and the inserts, casings and bulbs that may go into them, in the stash's order. */
 export const itemsOfRoom = (db: StudioDatabase, roomId: string): Item[] =>
   (
     statement(

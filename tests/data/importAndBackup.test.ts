@@ -29,7 +29,9 @@ test('a room file comes in under its own ids, and the same file again under new 
   const used = {
     ...file,
     items: file.items.filter(
-      (i) => i.kind === 'insert' || JSON.stringify([file.looks, file.clear]).includes(`"${i.id}"`),
+      (i) =>
+        ['insert', 'casing'].includes(i.kind) ||
+        JSON.stringify([file.looks, file.clear]).includes(`"${i.id}"`),
     ),
   };
   expect(await imports.importRoom(used)).toEqual({ ok: true, value: { id: 'long-room', notes: [] } });
