@@ -53,6 +53,7 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
     /** Each panel, where they are of different lengths; each thing that is set out on a surface. */
     panels: (s: FittingStep): string[] => [
       ...(s.panels ?? []).map((panel) => panelWords(panel, say, unit)),
+      ...(s.cushions ? [say('cushionsOut', { ...s.cushions, where: s.cushions.where || 'none' })] : []),
       ...(s.setOut ?? []).map(({ name, count, xMm, on }) =>
         on === null ? say('setOut', { name, count, by: length(xMm) }) : say('setOutOn', { name, count, on }),
       ),

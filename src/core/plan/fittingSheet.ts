@@ -87,7 +87,7 @@ function together(uses: readonly Use[]): Use[] {
 }
 
 const insertLine = (need: InsertNeed): BuyLine => ({
-  kind: 'insert',
+  kind: need.round ? 'roundInsert' : 'insert',
   name: need.fill,
   count: need.buy,
   widthMm: need.widthMm,

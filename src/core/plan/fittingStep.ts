@@ -49,7 +49,9 @@ export type FittingStep = {
   bracketG?: Gram;
   /** Which part of its piece a surface is. */
   part?: { kind: string; n: number; of: number };
-  /** What is set out on a surface: its middle from the left end, and what carries it where something does. */
+  /** Loose cushions of a seat that are taken out, and where they are kept; no words where that is not known yet. */
+  cushions?: { count: number; where: string };
+  /** What is set out on a surface or a seat: its middle from the left end, and what carries it where something does. */
   setOut?: { name: string; count: number; xMm: Mm; on: string | null }[];
   /** Furniture that is moved for the look: its left end along the wall, and its nearest edge from it. */
   floor?: { act: 'in' | 'out' | 'moved'; alongMm: Mm; fromWallMm: Mm };

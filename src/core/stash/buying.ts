@@ -16,6 +16,8 @@ export type BuyKind =
   | 'sheerHems'
   | 'liner'
   | 'insert'
+  | 'roundInsert'
+  | 'casing'
   | 'cover'
   | 'thing'
   | 'panelShort'

@@ -21,6 +21,8 @@ const COST_PARTS: Record<BuyKind, CostPart> = {
   rings: 'rods',
   hooks: 'rods',
   insert: 'pillows',
+  roundInsert: 'pillows',
+  casing: 'pillows',
   thing: 'things',
   cover: 'pillows',
   piece: 'pieces',
@@ -84,6 +86,7 @@ export function buyRule({
   name,
   material,
 }: Pick<BuyLine, 'kind' | 'name' | 'material'>): RuleId | null {
-  if (kind === 'insert') return INSERT_RULES[name] ?? null;
+  if (kind === 'insert' || kind === 'roundInsert') return INSERT_RULES[name] ?? null;
+  if (kind === 'casing') return 'seats.casingSchool';
   return (material ? MATERIAL_RULES[material.by] : BUY_RULES[kind]) ?? null;
 }

@@ -73,7 +73,7 @@ export type Contents = {
 /** Is a hard thing larger than the place every way? Cloth folds. */
 const tooLong = (item: Item, place: StoragePlace): boolean => {
   if (
-    ['cover', 'throw', 'panel', 'bedding', 'rug'].includes(item.kind) ||
+    ['cover', 'casing', 'throw', 'panel', 'bedding', 'rug'].includes(item.kind) ||
     (item.kind === 'insert' && item.fill !== 'foam')
   )
     return false;

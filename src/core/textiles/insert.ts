@@ -112,6 +112,26 @@ function sizesFor(round: boolean, fill: Fill, owned: readonly Item[], rules: Rul
 
 type HowFilled = { school?: FillSchool; owned?: readonly Item[] };
 
+/** What an insert for a cover has to be: the size wanted, and how much larger than the cover at least and at most. */
+type Asked = { flat: InsertSize; wanted: InsertSize; leastMm: Mm; mostMm: Mm; rule: RuleId };
+
+function askedOf(cover: FlatCover, fill: Fill, school: FillSchool, rules: RuleBook): Asked {
+  const { overMm, rule } = insertOver(cover, fill, school, rules);
+  const flat = upright(cover, cover.round ?? false);
+  return {
+    flat,
+    wanted: { ...flat, widthMm: flat.widthMm + overMm, heightMm: flat.heightMm + overMm },
+    leastMm: overMm - rules.number('seats.insertTolerance') - HAIR_MM,
+    mostMm: Math.max(overMm, mostOver(fill, school, rules)) + HAIR_MM,
+    rule,
+  };
+}
+
+const isAllowed = (size: InsertSize, { flat, leastMm, mostMm }: Asked): boolean => {
+  const [wide, high] = [size.widthMm - flat.widthMm, size.heightMm - flat.heightMm];
+  return Math.min(wide, high) >= leastMm && Math.max(wide, high) <= mostMm;
+};
+
 /** The inserts that fill a cover as a school wants it, the nearest first. */
 export function insertsFor(
   cover: FlatCover,
@@ -119,17 +139,10 @@ export function insertsFor(
   rules: RuleBook,
   { school = fillSchoolOf(rules), owned = [] }: HowFilled = {},
 ): InsertSize[] {
-  const { overMm } = insertOver(cover, fill, school, rules);
-  const round = cover.round ?? false;
-  const flat = upright(cover, round);
-  const wanted = { widthMm: flat.widthMm + overMm, heightMm: flat.heightMm + overMm };
-  const leastMm = overMm - rules.number('seats.insertTolerance') - HAIR_MM;
-  const mostMm = Math.max(overMm, mostOver(fill, school, rules)) + HAIR_MM;
-  return sizesFor(round, fill, owned, rules)
-    .filter((s) =>
-      (['widthMm', 'heightMm'] as const).every((k) => s[k] - flat[k] >= leastMm && s[k] - flat[k] <= mostMm),
-    )
-    .sort((a, b) => miss(a, wanted) - miss(b, wanted));
+  const asked = askedOf(cover, fill, school, rules);
+  return sizesFor(asked.flat.round, fill, owned, rules)
+    .filter((size) => isAllowed(size, asked))
+    .sort((a, b) => miss(a, asked.wanted) - miss(b, asked.wanted));
 }
 
 /**
@@ -140,15 +153,17 @@ export function chooseInsert(
   cover: FlatCover,
   fill: Fill,
   rules: RuleBook,
-  how: HowFilled = {},
+  { school = fillSchoolOf(rules), owned = [] }: HowFilled = {},
 ): InsertChoice {
-  const { school = fillSchoolOf(rules), owned = [] } = how;
-  const { overMm, rule } = insertOver(cover, fill, school, rules);
-  const round = cover.round ?? false;
-  const flat = upright(cover, round);
-  const wanted = { widthMm: flat.widthMm + overMm, heightMm: flat.heightMm + overMm, round };
-  const insert = insertsFor(cover, fill, rules, how)[0] ?? null;
-  const nearest = insert ?? nearestOf(sizesFor(round, fill, owned, rules), wanted) ?? wanted;
+  const asked = askedOf(cover, fill, school, rules);
+  const { flat, wanted, rule } = asked;
+  const sizes = sizesFor(flat.round, fill, owned, rules);
+  const insert =
+    nearestOf(
+      sizes.filter((size) => isAllowed(size, asked)),
+      wanted,
+    ) ?? null;
+  const nearest = insert ?? nearestOf(sizes, wanted) ?? wanted;
   return { insert, wanted, nearest, plumpness: mostVolume(nearest) / mostVolume(flat), rule };
 }
 

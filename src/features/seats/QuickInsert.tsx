@@ -6,11 +6,11 @@ import { formatSize } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import { newItem, PIECE, PLACEMENT } from '../../core/model/defaults';
 import type { Item, Placement, RoomFile } from '../../core/model/types';
-import { FILL_SCHOOLS, fillSchoolOf } from '../../core/textiles/insert';
+import { fillSchoolOf } from '../../core/textiles/insert';
 import { Checkbox } from '../../ui/Checkbox';
-import { RadioGroup } from '../../ui/RadioGroup';
 import { TAKEN, type Answer } from '../../ui/Field';
 import { Findings } from '../shell/Findings';
+import { FillChoices } from '../shell/inserts/FillChoices';
 import { InsertDrawing, laidLike } from '../shell/inserts/InsertDrawing';
 import { InsertWays } from '../shell/inserts/InsertWays';
 import { QuickFrame } from '../shell/QuickFrame';
@@ -136,31 +136,16 @@ function Insert(): ReactNode {
           >
             {t('stash.flags.round')}
           </Checkbox>
-          <div className="col-span-2">
-            <p className="mb-1 font-narrow text-[13px] text-soft">{t('seats.fill')}</p>
-            <RadioGroup
-              label={t('seats.fill')}
-              value={pillow.fill}
-              onChange={(fill) =>
-                change([{ do: 'putPlacement', lookId: look.id, placement: { ...placement, fill } }])
-              }
-              options={(['feather', 'polyester', 'foam'] as const).map((f) => ({
-                value: f,
-                label: t(`seats.${f}`),
-              }))}
-            />
-          </div>
-          <div className="col-span-2">
-            <p className="mb-1 font-narrow text-[13px] text-soft">{t('inserts.school')}</p>
-            <RadioGroup
-              label={t('inserts.school')}
-              value={school}
-              onChange={(next) =>
-                change([{ do: 'setRule', rule: { ruleId: 'seats.fillSchool', school: next } }])
-              }
-              options={FILL_SCHOOLS.map((s) => ({ value: s, label: t(`inserts.schools.${s}`) }))}
-            />
-          </div>
+          <FillChoices
+            fill={pillow.fill}
+            school={school}
+            onFill={(fill) =>
+              change([{ do: 'putPlacement', lookId: look.id, placement: { ...placement, fill } }])
+            }
+            onSchool={(next) =>
+              change([{ do: 'setRule', rule: { ruleId: 'seats.fillSchool', school: next } }])
+            }
+          />
         </div>
       }
       drawing={

@@ -23,7 +23,7 @@ import { usePaint } from '../shell/usePaint';
 import type { StashRow } from '../shell/useStash';
 import { useFamilyName } from '../shell/useWords';
 import { scaleFor, SmallSeat } from './SmallSeat';
-import { NO_WISHES, useComposer, type ComposerState, type Wishes } from './useComposer';
+import { NO_WISHES, useComposer, type ComposerState, type OnOffer, type Wishes } from './useComposer';
 
 type Seated = Piece & { seat: Seat };
 /** Colours that can be asked for: the strongest of the room. */
@@ -34,23 +34,19 @@ const CARD_WIDTH = 168;
 export function SeatComposer({
   piece,
   seats,
-  covers,
-  throws,
-  shop,
+  stash,
 }: {
   piece: Seated;
   seats: readonly Seated[];
-  covers: readonly StashRow[];
-  throws: readonly StashRow[];
-  shop: readonly ShopRow[];
+  stash: OnOffer;
 }): ReactNode {
   const t = useTranslations('compose');
   const [wishes, setWishes] = useState<Wishes>(NO_WISHES);
-  const state = useComposer(piece, seats, { covers, throws, shop }, wishes);
+  const state = useComposer(piece, seats, stash, wishes);
   const shown = state.running?.best.length ? state.running.best : (state.found ?? []);
   return (
     <section className="px-4 pb-3" aria-label={t('title')}>
-      <WishBar wishes={wishes} onChange={setWishes} many={seats.length > 1} hasShop={shop.length > 0} />
+      <WishBar wishes={wishes} onChange={setWishes} many={seats.length > 1} hasShop={stash.shop.length > 0} />
       {state.running && (
         <div className="mt-2 flex items-center gap-3">
           <Progress label={t('searching')} value={state.running.done} max={state.running.of} />
@@ -226,7 +222,7 @@ function Lacks({ proposal, rows }: { proposal: Proposal; rows: ReadonlyMap<strin
   const words = [
     ...proposal.forSale.map(({ itemId, count }) => {
       const row = rows.get(itemId);
-      const source = row && isOfShop(row as ShopRow) ? row.source : '';
+      const source = row && isOfShop(row as ShopRow) && row.source ? row.source : 'none';
       return t('buyCover', { count, name: row?.name ?? '', source });
     }),
     ...proposal.inserts.map((m) => t('buyInsert', { count: m.buy, size: size(m), fill: m.fill })),

@@ -22,7 +22,7 @@ import { placeOnDrawing } from '../shell/placing/placeOnDrawing';
 import { usePlacedProps } from '../shell/placing/usePlacedProps';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useShop, type StripRow } from '../shell/placing/useShop';
-import { useStash } from '../shell/useStash';
+import { useStash, useStashWhenThere, type StashRow } from '../shell/useStash';
 import { SheetHead, SheetTitle, Workspace, Numeral } from '../shell/Workspace';
 import { SeatSheet } from './SeatSheet';
 import { seatView } from './seatView';
@@ -32,6 +32,7 @@ const PlacingStrip = dynamic(() =>
 );
 const SeatComposer = dynamic(() => import('./SeatComposer').then((m) => waking(m.SeatComposer)));
 const HEIGHT = 234;
+const NONE: readonly StashRow[] = [];
 const FILLS = ['feather', 'polyester', 'foam'] as const;
 const hasInsert = (cover: Item, rules: RuleBook): boolean =>
   FILLS.some((fill) => chooseInsert(cover, fill, rules).insert !== null);
@@ -42,7 +43,8 @@ const SEAT_WISH = { kinds: ['cover', 'throw'], mostWidthMm: inches(24), mostHeig
 export function SeatsScreen(): ReactNode {
   const t = useTranslations();
   const { file, arranged, look, plan, rules, picked, pick, setWall } = useRoom();
-  const covers = useStash('cover');
+  const coversThere = useStashWhenThere('cover');
+  const covers = coversThere ?? NONE;
   const throws = useStash('throw');
   const shop = useShop('cover,throw');
   const unit = file.room.unit;
@@ -137,7 +139,11 @@ export function SeatsScreen(): ReactNode {
         onDrop={drop}
         onPut={(item) => placing.putOn(item, spot, null)}
       />
-      <SeatComposer piece={piece} seats={seats} covers={covers} throws={throws} shop={shop} />
+      <SeatComposer
+        piece={piece}
+        seats={seats}
+        stash={{ isThere: coversThere !== null, covers, throws, shop }}
+      />
     </Workspace>
   );
 }

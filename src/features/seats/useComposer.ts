@@ -21,6 +21,14 @@ export type Wishes = {
 };
 export const NO_WISHES: Wishes = { together: false, school: 'any', families: [], withShop: false };
 
+/** Covers and throws of the stash, once it has answered, and those of the shop. */
+export type OnOffer = {
+  isThere: boolean;
+  covers: readonly StashRow[];
+  throws: readonly StashRow[];
+  shop: readonly ShopRow[];
+};
+
 export type ComposerState = {
   /** How far the search is; null while none runs. */
   running: LookProgress | null;
@@ -40,7 +48,7 @@ export type ComposerState = {
 export function useComposer(
   piece: Piece & { seat: Seat },
   seats: readonly (Piece & { seat: Seat })[],
-  stash: { covers: readonly StashRow[]; throws: readonly StashRow[]; shop: readonly ShopRow[] },
+  stash: OnOffer,
   wishes: Wishes,
 ): ComposerState {
   const { file, look, plan } = useRoom();
@@ -92,7 +100,7 @@ export function useComposer(
         setFound([]);
       });
   }, [school, withShop, families]);
-  const isStashThere = stash.covers.length > 0;
+  const isStashThere = stash.isThere;
   useEffect(() => {
     if (isStashThere) queueMicrotask(search);
   }, [isStashThere, search, piece.id, look.id, together]);
@@ -104,7 +112,7 @@ type Latest = {
   file: LookAsk['file'];
   look: { id: string };
   asked: readonly Piece[];
-  stash: { covers: readonly StashRow[]; throws: readonly StashRow[]; shop: readonly ShopRow[] };
+  stash: OnOffer;
 };
 
 function askOf(

@@ -7,21 +7,20 @@ import { formatSize } from '../../core/base/length';
 import { cm, inches, type LengthUnit, type Mm } from '../../core/base/units';
 import type { Fill, Item } from '../../core/model/types';
 import { pillowThickness, takenSize } from '../../core/room/pillow';
-import { chooseInsert, FILL_SCHOOLS, fillSchoolOf, type FillSchool } from '../../core/textiles/insert';
+import { chooseInsert, fillSchoolOf, type FillSchool } from '../../core/textiles/insert';
 import { countYear, type CasingLine, type YearLine } from '../../core/textiles/yearOfInserts';
 import { Checkbox } from '../../ui/Checkbox';
 import { LengthField, TAKEN } from '../../ui/Field';
 import { Mark } from '../../ui/Mark';
-import { RadioGroup } from '../../ui/RadioGroup';
 import { ScrollArea } from '../../ui/ScrollArea';
 import { Words } from '../../ui/Words';
+import { FillChoices } from '../shell/inserts/FillChoices';
 import { InsertDrawing, laidLike } from '../shell/inserts/InsertDrawing';
 import { InsertWays } from '../shell/inserts/InsertWays';
 import { useLongestSide } from '../shell/useLongestSide';
 import { useAsked } from './useAsked';
 import { useStashRoom } from './StashContext';
 
-const FILLS: readonly Fill[] = ['feather', 'polyester', 'foam'];
 const NONE_OWNED: readonly Item[] = [];
 
 /** Sizes that shops carry in whole centimetres are said so, whatever the page measures in. */
@@ -85,24 +84,7 @@ function OneCover({ owned }: { owned: readonly Item[] }): ReactNode {
         <Checkbox checked={isRound} onChange={setRound}>
           {t('stash.flags.round')}
         </Checkbox>
-        <div className="col-span-2">
-          <p className="mb-1 font-narrow text-[13px] text-soft">{t('seats.fill')}</p>
-          <RadioGroup
-            label={t('seats.fill')}
-            value={fill}
-            onChange={setFill}
-            options={FILLS.map((f) => ({ value: f, label: t(`seats.${f}`) }))}
-          />
-        </div>
-        <div className="col-span-2">
-          <p className="mb-1 font-narrow text-[13px] text-soft">{t('inserts.school')}</p>
-          <RadioGroup
-            label={t('inserts.school')}
-            value={school}
-            onChange={setSchool}
-            options={FILL_SCHOOLS.map((s) => ({ value: s, label: t(`inserts.schools.${s}`) }))}
-          />
-        </div>
+        <FillChoices fill={fill} school={school} onFill={setFill} onSchool={setSchool} />
       </div>
       <div className="grid grid-cols-2 gap-x-5 pt-3">
         <Answer label={t('quick.insertAnswer')} note={wantedWords()}>

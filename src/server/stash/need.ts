@@ -68,9 +68,10 @@ function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<stri
     const rules = books[p.unit];
     // where nobody chose, what the plan fills it with
     const fill = fillOf(cover, p.fill, { featherFree: p.featherFree === 1, inserts }, rules);
-    const { insert } = chooseInsert(cover, fill, rules);
+    const { insert } = chooseInsert(cover, fill, rules, { owned: inserts });
     if (!insert) return [];
-    const id = `insert ${Math.round(insert.widthMm)} ${Math.round(insert.heightMm)} ${fill}`;
+    const shape = insert.round ? 'round ' : '';
+    const id = `insert ${shape}${Math.round(insert.widthMm)} ${Math.round(insert.heightMm)} ${fill}`;
     if (!items.has(id)) {
       const such = inserts.filter((i) => sameInsert(i, { ...insert, fill }));
       const mine = such.filter((i) => i.state === 'owned');
@@ -82,11 +83,13 @@ function insertUses(): { uses: Use[]; items: Map<string, Item>; coming: Map<stri
         id,
         newItem({
           id,
-          name: mine[0]?.name ?? `${formatSize(insert.widthMm, insert.heightMm, p.unit)} ${fill} insert`,
+          name:
+            mine[0]?.name ?? `${formatSize(insert.widthMm, insert.heightMm, p.unit)} ${shape}${fill} insert`,
           kind: 'insert',
           count: mine.reduce((n, i) => n + i.count, 0),
           widthMm: insert.widthMm,
           heightMm: insert.heightMm,
+          round: insert.round,
           fill,
         }),
       );

@@ -96,7 +96,9 @@ function composeAskOf(ask: LookAsk, plan: Plan): ComposeAsk {
     seats: pieces
       .map((piece) => ({
         piece,
-        locked: look.placements.filter((p) => p.spot.of === piece.id && p.locked && isPropped(p)),
+        locked: look.placements.filter(
+          (p) => p.spot.of === piece.id && p.locked && (isPropped(p) || isDraped(p.lie)),
+        ),
       }))
       .sort((a, b) => b.piece.seat.widthMm - a.piece.seat.widthMm || (a.piece.id < b.piece.id ? -1 : 1)),
     school: ask.school,

@@ -1,6 +1,7 @@
 import type { Finding } from '../../model/finding';
 import type { Item } from '../../model/types';
 import { insertNeeds, type InsertNeed, type InsertUse } from '../../textiles/insert';
+import type { BuyLine } from '../../stash/buying';
 import { casingNeeds, type CasingNeed } from '../../textiles/casing';
 import type { SeatPlan } from '../../stages/seats/planSeat';
 
@@ -34,6 +35,21 @@ export const seatCasings = (seats: readonly SeatPlan[], items: ReadonlyMap<strin
     seats.flatMap((s) => s.pillows.flatMap((p) => (p.hasCasing && p.insert.insert ? [p.insert.insert] : []))),
     [...items.values()],
   );
+
+/** Casings on the list to buy. */
+export const casingLines = (seats: readonly SeatPlan[], items: ReadonlyMap<string, Item>): BuyLine[] =>
+  seatCasings(seats, items)
+    .filter((need) => need.buy > 0)
+    .map(({ widthMm, heightMm, need, have, buy }) => ({
+      kind: 'casing',
+      name: '',
+      count: buy,
+      widthMm,
+      heightMm,
+      cost: null,
+      need,
+      have,
+    }));
 
 /** Casings that have to be bought. */
 export function judgeCasings(seats: readonly SeatPlan[], items: ReadonlyMap<string, Item>): Finding[] {

@@ -1,4 +1,4 @@
-import type { Item, Piece, Seat } from '../../model/types';
+import type { Item, Look, Piece, Seat } from '../../model/types';
 import { isBed } from '../../room/kinds';
 import { planSeat, type SeatPlan } from '../../stages/seats/planSeat';
 import { judgeCounts } from '../counts';
@@ -6,7 +6,7 @@ import type { FittingStep } from '../fittingStep';
 import { countUses } from '../uses';
 import { part } from '../parts';
 import { judgeChairPairs } from '../seats/chairPairs';
-import { judgeCasings, judgeInserts } from '../seats/seatInserts';
+import { casingLines, judgeCasings, judgeInserts } from '../seats/seatInserts';
 import { progress, settled, stage } from '../stage';
 
 export const hasSeat = (p: Piece): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p);
@@ -25,7 +25,7 @@ const seats = part(
   },
 );
 
-const seatStep = (seat: SeatPlan, wallId: string): FittingStep => ({
+const seatStep = (seat: SeatPlan, wallId: string, out: Look['cushionsOut']): FittingStep => ({
   kind: 'seat',
   about: seat.pieceId,
   name: seat.name,
@@ -33,7 +33,19 @@ const seatStep = (seat: SeatPlan, wallId: string): FittingStep => ({
   marks: [],
   finishedMm: [],
   count: seat.pillows.length,
+  setOut: [...seat.pillows, ...seat.throws.filter((t) => !t.isOnArm)].map(({ name, xMm }) => ({
+    name,
+    count: 1,
+    xMm,
+    on: null,
+  })),
+  ...cushionsOf(seat, out),
 });
+
+const cushionsOf = ({ pieceId }: SeatPlan, out: Look['cushionsOut']): Pick<FittingStep, 'cushions'> => {
+  const row = out.find((cushions) => cushions.of === pieceId);
+  return row ? { cushions: { count: row.count, where: row.whereabouts.trim() } } : {};
+};
 
 /** What is counted here; everything else that is placed is counted on surfaces. */
 const isCloth =
@@ -52,7 +64,11 @@ const usedCovers = (plans: readonly SeatPlan[], items: ReadonlyMap<string, Item>
 export const seatsStage = stage({
   name: 'seats',
   parts: [seats],
-  reads: { file: ['pieces'], look: ['placements'], parts: ['seats', 'items', 'places', 'rules'] },
+  reads: {
+    file: ['pieces'],
+    look: ['placements', 'cushionsOut'],
+    parts: ['seats', 'items', 'places', 'rules'],
+  },
   findings: ({ file, look, seats: plans, items, rules }) => [
     ...plans.flatMap((s) => s.findings),
     ...judgeCounts('seats', look.placements.filter(isCloth(items)), items, (item) =>
@@ -62,9 +78,14 @@ export const seatsStage = stage({
     ...judgeInserts(plans, items),
     ...judgeCasings(plans, items),
   ],
-  steps: ({ seats: plans, places }) =>
-    plans.filter((s) => s.pillows.length > 0).map((s) => seatStep(s, places.get(s.pieceId)?.wallId ?? '')),
-  bought: ({ seats: plans, items }) => ({ lines: [], uses: countUses('cover', usedCovers(plans, items)) }),
+  steps: ({ look, seats: plans, places }) =>
+    plans
+      .filter((s) => s.pillows.length + s.throws.length > 0)
+      .map((s) => seatStep(s, places.get(s.pieceId)?.wallId ?? '', look.cushionsOut)),
+  bought: ({ seats: plans, items }) => ({
+    lines: casingLines(plans, items),
+    uses: countUses('cover', usedCovers(plans, items)),
+  }),
   state: ({ seats: plans }, open) => {
     const done = plans.filter((s) => s.pillows.length > 0).length;
     return {

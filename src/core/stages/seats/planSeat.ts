@@ -143,6 +143,9 @@ const throwsOn = (piece: Piece, { placements, items }: SeatGiven, rules: RuleBoo
       {
         placementId: p.id,
         itemId: item.id,
+        name: item.name,
+        xMm: p.xMm,
+        isOnArm: lie === 'overArm',
         item: facing(item, p.face),
         lie,
         fold: foldOf(p),

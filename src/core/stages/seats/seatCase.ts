@@ -1,5 +1,6 @@
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { Brief, HomeFlags, Item, Look, Piece, Placement, Seat } from '../../model/types';
+import type { Mm } from '../../base/units';
 import type { Draped, ThrowPath } from '../../room/throws';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
@@ -9,7 +10,11 @@ import type { PillowPlan } from './pillows';
 export type ThrowPlan = {
   placementId: string;
   itemId: string;
+  name: string;
   item: Item;
+  /** Its middle from the left end of the seat, or of the arm. */
+  xMm: Mm;
+  isOnArm: boolean;
   lie: Draped;
   fold: NonNullable<Placement['fold']>;
   path: ThrowPath;

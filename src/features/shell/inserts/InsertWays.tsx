@@ -8,9 +8,8 @@ import type { FlatCover } from '../../../core/room/pillow';
 import type { RuleBook } from '../../../core/rules/book';
 import { FILL_SCHOOLS, waysToFill, type FillSchool } from '../../../core/textiles/insert';
 import { Words } from '../../../ui/Words';
+import { FILLS } from './FillChoices';
 import { laidLike } from './InsertDrawing';
-
-const FILLS: readonly Fill[] = ['feather', 'polyester', 'foam'];
 
 /** A cover's insert by every school and filling, with how full it gets; what is chosen stands out. */
 export function InsertWays({

@@ -57,14 +57,14 @@ export function* composeSeats(
   return pool
     .best()
     .filter(isDressed)
-    .map((dressed) => told(dressed, ask, owned, rules));
+    .map((dressed) => offerOf(dressed, ask, owned, rules));
 
   function firstAnswer(): Composition | null {
     return answerFrom(ask.seats.map((seat) => arrangementsOf(seat, covers, ask, rules, QUICK).found));
   }
   function answerFrom(found: readonly (readonly Dressed[])[]): Composition | null {
     const leader = together(found, covers, { together: LOOK_AHEAD }).find(isDressed);
-    return leader ? told(leader, ask, owned, rules) : null;
+    return leader ? offerOf(leader, ask, owned, rules) : null;
   }
 }
 
@@ -196,7 +196,7 @@ function improve(
 const ROUND = 200;
 
 /** An arrangement as it is offered. */
-function told(
+function offerOf(
   dressed: readonly Dressed[],
   ask: ComposeAsk,
   owned: readonly Item[],

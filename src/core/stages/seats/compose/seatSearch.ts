@@ -1,5 +1,6 @@
 import { elementAt } from '../../../base/list';
 import { sum } from '../../../base/units';
+import { isPropped } from '../../../room/lies';
 import type { RuleBook } from '../../../rules/book';
 import type { ComposeAsk, SeatAsk } from './ask';
 import { factsOf, type CoverFacts } from './coverFacts';
@@ -64,7 +65,7 @@ const keyOf = ({ frame, covers }: Dressed): string =>
 
 function lockedOn({ locked }: SeatAsk, ask: ComposeAsk, rules: RuleBook): SetPillow[] {
   const inserts = [...ask.items.values()].filter((i) => i.kind === 'insert');
-  return locked.flatMap((placement) => {
+  return locked.filter(isPropped).flatMap((placement) => {
     const item = ask.items.get(placement.itemId);
     const cover = item && factsOf(item, ask, inserts, rules);
     return cover ? [lockedPillow(placement, cover, rules)] : [];
