@@ -1,0 +1,71 @@
+import { deltaE00, hueApart, oklchOfLab } from '../colour/spaces';
+import type { Item, Pattern, Swatch } from '../model/types';
+import type { RuleBook } from '../rules/book';
+
+/** A thing as it answers others: where it is, its colours, its texture and pattern. */
+export type Answering = {
+  /** The placement, hanging, dressing or piece. */
+  id: string;
+  name: string;
+  /** What it is on or at: things on one seat or bed are one group and do not answer each other with the same cover. */
+  hostId: string;
+  itemId: string | null;
+  colours: readonly Swatch[];
+  texture: Item['texture'] | null;
+  pattern: Pattern['kind'];
+};
+/** What a textile shares with other things of the room: their names, in the order of the room. */
+export type Ties = { id: string; family: string[]; texture: string[]; pattern: string[] };
+
+/** A colour that covers less of a thing is no answer. */
+const LEAST_SHARE = 0.15;
+/** Textures and patterns that everything has. */
+const NO_TEXTURE: ReadonlySet<Item['texture'] | null> = new Set(['smooth', 'hard', null]);
+const NO_PATTERN: ReadonlySet<Pattern['kind']> = new Set(['solid', 'texture']);
+
+/**
+ * What each textile shares with something else in the room: a colour of its family, its texture, its pattern (common
+ * practice: each thing is answered by at least one of them). The same cover next to it is no answer, the same cover
+ * elsewhere is.
+ */
+export function tiesOf(
+  textiles: readonly Answering[],
+  things: readonly Answering[],
+  rules: RuleBook,
+): Ties[] {
+  return textiles.map((textile) => {
+    const others = things.filter((o) => o.id !== textile.id && !isItsPair(textile, o));
+    const names = (isTied: (other: Answering) => boolean) => [
+      ...new Set(others.filter(isTied).map((o) => o.name)),
+    ];
+    return {
+      id: textile.id,
+      family: names((o) => sharesFamily(textile.colours, o.colours, rules)),
+      texture: NO_TEXTURE.has(textile.texture) ? [] : names((o) => o.texture === textile.texture),
+      pattern: NO_PATTERN.has(textile.pattern) ? [] : names((o) => o.pattern === textile.pattern),
+    };
+  });
+}
+
+export const isUnanswered = ({ family, texture, pattern }: Ties): boolean =>
+  family.length + texture.length + pattern.length === 0;
+
+const isItsPair = (a: Answering, b: Answering): boolean =>
+  a.itemId !== null && a.itemId === b.itemId && a.hostId === b.hostId;
+
+function sharesFamily(a: readonly Swatch[], b: readonly Swatch[], rules: RuleBook): boolean {
+  const large = (swatches: readonly Swatch[]) => swatches.filter((s) => s.share >= LEAST_SHARE);
+  return large(a).some((p) => large(b).some((q) => isOneFamily(p, q, rules)));
+}
+
+/** Colours of one hue and about one strength; two without a hue where they can hardly be told apart. */
+function isOneFamily(a: Swatch, b: Swatch, rules: RuleBook): boolean {
+  const [p, q] = [oklchOfLab(a), oklchOfLab(b)];
+  const neutralBelow = rules.number('spread.neutralChroma');
+  if (p.c < neutralBelow || q.c < neutralBelow)
+    return p.c < neutralBelow && q.c < neutralBelow && deltaE00(a, b) <= rules.number('spread.shadeApart');
+  return (
+    hueApart(p.hueDeg, q.hueDeg) <= rules.number('spread.familyHue') &&
+    Math.abs(p.c - q.c) <= rules.number('spread.familyChroma')
+  );
+}
