@@ -1,7 +1,7 @@
 import type { Finding } from '../../model/finding';
 import type { Pattern } from '../../model/types';
 import { finding, type SeatCase } from './seatCase';
-import type { PillowPlan } from './pillows';
+import type { PillowPlan } from '../../textiles/pillows';
 
 export const isPatterned = ({ kind }: Pick<Pattern, 'kind'>): boolean =>
   kind !== 'solid' && kind !== 'texture';

@@ -5,7 +5,7 @@ import type { RuleBook } from '../../rules/book';
 import { backOf } from './back';
 import { judgePatterns } from './judgePatterns';
 import { judgeThrows } from './judgeThrows';
-import { rightBehind, type PillowPlan } from './pillows';
+import { rightBehind, type PillowPlan } from '../../textiles/pillows';
 import { finding, type Judge, type SeatCase } from './seatCase';
 
 /** Steps and heights that differ by less look the same. */

@@ -1,6 +1,7 @@
 import { elementAt } from '../../base/list';
 import type { Finding } from '../../model/finding';
-import { finding, type SeatCase, type ThrowPlan } from './seatCase';
+import type { ThrowPlan } from '../../textiles/textilesOn';
+import { finding, type SeatCase } from './seatCase';
 
 /** A thread of cloth on the floor is none. */
 const HAIR_MM = 0.5;

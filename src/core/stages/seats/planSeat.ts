@@ -1,20 +1,15 @@
 import type { Mm } from '../../base/units';
 import type { Finding } from '../../model/finding';
 import type { Brief, HomeFlags, Item, Look, Piece, Placement, Seat } from '../../model/types';
-import { facing, isPropped } from '../../room/lies';
-import { pillowThickness, takenSize } from '../../room/pillow';
-import { foldOf, isDraped, throwHostOf, throwPath } from '../../room/throws';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { needsCasing } from '../../textiles/casing';
-import { chooseInsert, fillOf } from '../../textiles/insert';
 import { judgeSeat } from './judgeSeat';
-import type { PillowPlan } from './pillows';
-import type { ThrowPlan } from './seatCase';
+import type { PillowPlan } from '../../textiles/pillows';
+import { pillowsOn, throwsOn, type ThrowPlan } from '../../textiles/textilesOn';
 import { sittersOn, type FreeSpan } from './sitters';
 
-export type { PillowPlan } from './pillows';
-export type { ThrowPlan } from './seatCase';
+export type { PillowPlan } from '../../textiles/pillows';
+export type { ThrowPlan } from '../../textiles/textilesOn';
 
 export type SeatPlan = {
   pieceId: string;
@@ -98,58 +93,3 @@ export function planSeat(piece: Piece & { seat: Seat }, given: SeatGiven, rules:
     }),
   };
 }
-
-function pillowsOn(piece: Piece, { placements, items, flags }: SeatGiven, rules: RuleBook): PillowPlan[] {
-  const inserts = [...items.values()].filter((item) => item.kind === 'insert');
-  const rows = placements
-    .flatMap((p) => {
-      const item = items.get(p.itemId);
-      return p.spot.of === piece.id && isPropped(p) && item ? [{ p, item }] : [];
-    })
-    .sort((a, b) => a.p.row - b.p.row || a.p.xMm - b.p.xMm);
-  return rows.map(({ p, item }) => {
-    const isTurned = p.lie === 'proppedSide';
-    const use = takenSize(item, isTurned, rules);
-    const fill = fillOf(item, p.fill, { featherFree: flags.featherFree, inserts }, rules);
-    const shown = facing(item, p.face);
-    return {
-      placementId: p.id,
-      itemId: item.id,
-      name: item.name,
-      shown,
-      xMm: p.xMm,
-      useWidthMm: use.widthMm,
-      useHeightMm: use.heightMm,
-      row: p.row,
-      fill,
-      chopped: p.chopped,
-      zip: p.zip,
-      cover: isTurned
-        ? { widthMm: item.heightMm, heightMm: item.widthMm }
-        : { widthMm: item.widthMm, heightMm: item.heightMm },
-      insert: chooseInsert(item, fill, rules, { owned: inserts }),
-      hasCasing: needsCasing(item, fill, rules),
-      thicknessMm: pillowThickness(item, rules),
-    };
-  });
-}
-
-const throwsOn = (piece: Piece, { placements, items }: SeatGiven, rules: RuleBook): ThrowPlan[] =>
-  placements.flatMap((p): ThrowPlan[] => {
-    const item = items.get(p.itemId);
-    const { lie } = p;
-    if (p.spot.of !== piece.id || !item || !isDraped(lie)) return [];
-    return [
-      {
-        placementId: p.id,
-        itemId: item.id,
-        name: item.name,
-        xMm: p.xMm,
-        isOnArm: lie === 'overArm',
-        item: facing(item, p.face),
-        lie,
-        fold: foldOf(p),
-        path: throwPath(item, { ...p, lie }, throwHostOf(piece), rules),
-      },
-    ];
-  });

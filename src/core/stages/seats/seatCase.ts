@@ -1,24 +1,9 @@
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
-import type { Brief, HomeFlags, Item, Look, Piece, Placement, Seat } from '../../model/types';
-import type { Mm } from '../../base/units';
-import type { Draped, ThrowPath } from '../../room/throws';
+import type { Brief, HomeFlags, Item, Look, Piece, Seat } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import type { PillowPlan } from './pillows';
-
-/** A throw laid over a seat or its arm: where it runs. */
-export type ThrowPlan = {
-  placementId: string;
-  itemId: string;
-  name: string;
-  item: Item;
-  /** Its middle from the left end of the seat, or of the arm. */
-  xMm: Mm;
-  isOnArm: boolean;
-  lie: Draped;
-  fold: NonNullable<Placement['fold']>;
-  path: ThrowPath;
-};
+import type { PillowPlan } from '../../textiles/pillows';
+import type { ThrowPlan } from '../../textiles/textilesOn';
 
 /** A seat with its pillows as it was planned, to be judged. */
 export type SeatCase = {

@@ -1,7 +1,7 @@
 import type { Mm } from '../../base/units';
 import type { Look, Piece, Seat } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import { stretchesOf, thickestOf, type Standing } from './pillows';
+import { stretchesOf, thickestOf, type Standing } from '../../textiles/pillows';
 
 export type FreeSpan = { fromMm: Mm; toMm: Mm; sitters: number };
 type Sitting = Standing & { thicknessMm: Mm };

@@ -5,7 +5,7 @@ import type { Lie, Placement } from '../../../model/types';
 import { takenSize } from '../../../room/pillow';
 import type { RuleBook } from '../../../rules/book';
 import { backOf } from '../back';
-import { overlapOf, rightBehind } from '../pillows';
+import { overlapOf, rightBehind } from '../../../textiles/pillows';
 import type { School, SeatAsk } from './ask';
 import type { CoverFacts } from './coverFacts';
 import type { Group, Slot } from './slots';

@@ -1,8 +1,8 @@
-import { sum, type Mm } from '../../base/units';
-import { overlapLength } from '../../geometry/plane';
-import type { Fill, Item, Placement } from '../../model/types';
-import type { RuleBook } from '../../rules/book';
-import type { InsertChoice } from '../../textiles/insert';
+import { sum, type Mm } from '../base/units';
+import { overlapLength } from '../geometry/plane';
+import type { Fill, Item, Placement } from '../model/types';
+import type { RuleBook } from '../rules/book';
+import type { InsertChoice } from './insert';
 
 /** A shorter stretch is none. */
 const CRUMB: Mm = 0.01;
