@@ -1,30 +1,18 @@
-import { chromaOf, deltaE00 } from '../../colour/spaces';
+import { deltaE00 } from '../../colour/spaces';
 import type { Finding, FindingFacts } from '../../model/finding';
-import type { Item } from '../../model/types';
-import type { RuleBook } from '../../rules/book';
+import { judgePatterns } from '../../textiles/judge/judgePatterns';
+import { judgePillows, judgeSteps, judgeWear } from '../../textiles/judge/judgePillows';
+import { judgeThrows } from '../../textiles/judge/judgeThrows';
+import { finding, together } from '../../textiles/judge/laidCase';
+import type { PillowPlan } from '../../textiles/pillows';
 import { backOf } from './back';
-import { judgePatterns } from './judgePatterns';
-import { judgeThrows } from './judgeThrows';
-import { rightBehind, type PillowPlan } from '../../textiles/pillows';
-import { finding, type Judge, type SeatCase } from './seatCase';
+import type { Judge, SeatCase } from './seatCase';
 
-/** Steps and heights that differ by less look the same. */
+/** Heights that differ by less look the same. */
 const EPSILON_MM = 0.5;
 
-/**
- * Findings about a seat. What applies to several pillows in the same words is reported once, about all of
- * them.
- */
-export function judgeSeat(seat: SeatCase): Finding[] {
-  const said = new Map<string, Finding>();
-  for (const found of JUDGES.flatMap((judge) => judge(seat))) {
-    const key = JSON.stringify([found.code, found.by]);
-    const known = said.get(key);
-    const about = [...new Set([...(known?.about ?? []), ...found.about])];
-    said.set(key, known ? { ...known, about } : found);
-  }
-  return [...said.values()];
-}
+/** Findings about a seat. */
+export const judgeSeat = (seat: SeatCase): Finding[] => together(JUDGES.flatMap((judge) => judge(seat)));
 
 const judgeSitters: Judge = (seat) => {
   const { canSit, eachMm, rules, purpose, wantedSitters: wanted } = seat;
@@ -35,26 +23,9 @@ const judgeSitters: Judge = (seat) => {
   return [finding(seat, code, short ? 'caution' : 'ok', facts, { rule: 'seats.perSitter' })];
 };
 
-const judgePillows: Judge = (seat) =>
-  seat.pillows.flatMap((pillow) => [
-    ...judgeInsert(seat, pillow),
-    ...judgeEdge(seat, pillow),
-    ...judgeBack(seat, pillow),
-    ...judgeFeather(seat, pillow),
-    ...judgeShown(seat, pillow),
-  ]);
-
-function judgeInsert(seat: SeatCase, { insert, name, placementId }: PillowPlan): Finding[] {
-  if (insert.insert) return [];
-  const facts = {
-    cover: name,
-    widthMm: insert.wanted.widthMm,
-    heightMm: insert.wanted.heightMm,
-    nearWidthMm: insert.nearest.widthMm,
-    nearHeightMm: insert.nearest.heightMm,
-  };
-  return [finding(seat, 'insert-none-fits', 'caution', facts, { rule: insert.rule, about: [placementId] })];
-}
+/** Where each pillow is on the seat, and how high in front of its back. */
+const judgePlaces: Judge = (seat) =>
+  seat.pillows.flatMap((pillow) => [...judgeEdge(seat, pillow), ...judgeBack(seat, pillow)]);
 
 function judgeEdge(seat: SeatCase, p: PillowPlan): Finding[] {
   const byMm = Math.max(p.useWidthMm / 2 - p.xMm, p.xMm + p.useWidthMm / 2 - seat.piece.seat.widthMm);
@@ -80,22 +51,6 @@ function judgeBack(seat: SeatCase, p: PillowPlan): Finding[] {
   return [finding(seat, 'back-too-tall', 'caution', facts, { rule: 'seats.overBack', about })];
 }
 
-const judgeFeather = (seat: SeatCase, p: PillowPlan): Finding[] =>
-  seat.flags.featherFree && p.fill === 'feather'
-    ? [finding(seat, 'feather-in-feather-free', 'stop', { pillow: p.name }, { about: [p.placementId] })]
-    : [];
-
-/** How a pillow is shown: only feathers keep a dent, and a zip belongs underneath. */
-function judgeShown(seat: SeatCase, { chopped, fill, zip, name, placementId }: PillowPlan): Finding[] {
-  const about = [placementId];
-  return [
-    ...(chopped && fill !== 'feather'
-      ? [finding(seat, 'chop-wont-hold', 'yielded', { pillow: name, fill }, { about })]
-      : []),
-    ...(zip === 'up' ? [finding(seat, 'zip-shows', 'yielded', { pillow: name }, { about })] : []),
-  ];
-}
-
 /** The loose cushions that are taken out need a place meanwhile. */
 const judgeCushions: Judge = (seat) => {
   const { cushions, isCleared, rules } = seat;
@@ -108,26 +63,6 @@ const judgeCushions: Judge = (seat) => {
     : { deeper: 'none' };
   return [finding(seat, 'cushions-out', 'ok', { count, where, ...deeper }, more)];
 };
-
-/** Pillows step down from what stands right behind them. */
-const judgeSteps: Judge = (seat) => {
-  const steps = seat.pillows.flatMap((front) => {
-    const backPillow = rightBehind(front, seat.pillows, seat.rules);
-    return backPillow ? [judgeStep(seat, front, backPillow)] : [];
-  });
-  if (steps.length === 0) return [];
-  const wrong = steps.flatMap((step) => step ?? []);
-  return wrong.length > 0 ? wrong : [finding(seat, 'steps-good', 'ok', {}, { rule: 'seats.stepDown' })];
-};
-
-function judgeStep(seat: SeatCase, front: PillowPlan, backPillow: PillowPlan): Finding | null {
-  const wantMm = seat.rules.number('seats.stepDown');
-  const stepMm = backPillow.cover.heightMm - front.cover.heightMm;
-  const facts = { front: front.name, back: backPillow.name, stepMm, wantMm };
-  const more = { rule: 'seats.stepDown' as const, about: [front.placementId, backPillow.placementId] };
-  if (stepMm < -EPSILON_MM) return finding(seat, 'front-larger-than-back', 'caution', facts, more);
-  return stepMm < wantMm - EPSILON_MM ? finding(seat, 'step-too-small', 'caution', facts, more) : null;
-}
 
 /** The two ends of the back row match, unless they differ on purpose. */
 const judgeEnds: Judge = (seat) => {
@@ -145,39 +80,10 @@ const judgeEnds: Judge = (seat) => {
   return [finding(seat, code, alike ? 'ok' : 'caution', facts, { rule: 'seats.matchDeltaE' })];
 };
 
-/** What won't stay clean: a stark white throw that is used, covers that can't be washed where there are children or pets. */
-const judgeWear: Judge = (seat) => {
-  const { items, flags, rules } = seat;
-  const rough = flags.pets || flags.childrenAges.length > 0;
-  const isShown = rules.school('seats.whiteSchool') === 'show';
-  const white = isShown ? [] : seat.throws.filter(({ item }) => isStarkWhite(item, rules));
-  return [
-    ...white.map(({ placementId, item }) =>
-      finding(
-        seat,
-        'white-on-a-seat',
-        'yielded',
-        { pillow: item.name },
-        { rule: 'seats.starkFrom', about: [placementId] },
-      ),
-    ),
-    ...seat.pillows
-      .filter((p) => rough && items.get(p.itemId)?.washable === false)
-      .map((p) =>
-        finding(seat, 'unwashable-with-children', 'caution', { pillow: p.name }, { about: [p.placementId] }),
-      ),
-  ];
-};
-
-function isStarkWhite({ pattern, colours }: Item, rules: RuleBook): boolean {
-  const colour = colours[0];
-  if (!colour || pattern.kind !== 'solid') return false;
-  return colour.l >= rules.number('seats.starkFrom') && chromaOf(colour) < rules.number('seats.starkTint');
-}
-
 const JUDGES: readonly Judge[] = [
   judgeSitters,
   judgePillows,
+  judgePlaces,
   judgeSteps,
   judgePatterns,
   judgeEnds,

@@ -78,6 +78,7 @@ export function planSeat(piece: Piece & { seat: Seat }, given: SeatGiven, rules:
       depth: 'seats.depthLeft',
     },
     findings: judgeSeat({
+      stage: 'seats',
       piece,
       pillows,
       throws,

@@ -3,7 +3,7 @@ import type { Fill, Item } from '../../../model/types';
 import { takenSize } from '../../../room/pillow';
 import type { RuleBook } from '../../../rules/book';
 import { chooseInsert, fillFor, type InsertUse } from '../../../textiles/insert';
-import { isPatterned } from '../judgePatterns';
+import { isPatterned } from '../../../textiles/judge/judgePatterns';
 import type { ComposeAsk, Free } from './ask';
 
 /** What the search needs to know of a cover, worked out once. */

@@ -1,13 +1,13 @@
 import { elementAt } from '../../base/list';
 import type { Finding } from '../../model/finding';
-import type { ThrowPlan } from '../../textiles/textilesOn';
-import { finding, type SeatCase } from './seatCase';
+import type { ThrowPlan } from '../textilesOn';
+import { finding, type LaidCase } from './laidCase';
 
 /** A thread of cloth on the floor is none. */
 const HAIR_MM = 0.5;
 
 /** Where both ends of each throw fall; one that lies on the floor is tripped over. */
-export const judgeThrows = (seat: SeatCase): Finding[] =>
+export const judgeThrows = (seat: LaidCase): Finding[] =>
   seat.throws.flatMap((t) => {
     const about = [t.placementId];
     const [first, last] = t.path.ends;

@@ -1,7 +1,7 @@
 import type { Finding } from '../../model/finding';
 import type { Pattern } from '../../model/types';
-import { finding, type SeatCase } from './seatCase';
-import type { PillowPlan } from '../../textiles/pillows';
+import { finding, type LaidCase } from './laidCase';
+import type { PillowPlan } from '../pillows';
 
 export const isPatterned = ({ kind }: Pick<Pattern, 'kind'>): boolean =>
   kind !== 'solid' && kind !== 'texture';
@@ -10,7 +10,7 @@ export const isPatterned = ({ kind }: Pick<Pattern, 'kind'>): boolean =>
  * Patterns on one seat (common practice): at most two bold ones, each of its own scale, something plain among them, and a
  * plain last accent.
  */
-export const judgePatterns = (seat: SeatCase): Finding[] => {
+export const judgePatterns = (seat: LaidCase): Finding[] => {
   const patterned = differentCovers(seat.pillows.filter((p) => isPatterned(p.shown.pattern)));
   return [
     ...judgeBold(seat, patterned),
@@ -25,7 +25,7 @@ const differentCovers = (pillows: readonly PillowPlan[]): PillowPlan[] => [
   ...new Map(pillows.map((p) => [p.itemId, p])).values(),
 ];
 
-function judgeBold(seat: SeatCase, patterned: readonly PillowPlan[]): Finding[] {
+function judgeBold(seat: LaidCase, patterned: readonly PillowPlan[]): Finding[] {
   const { rules } = seat;
   const bold = patterned.filter((p) => p.shown.pattern.repeatMm >= rules.number('seats.boldRepeat'));
   const [count, most] = [bold.length, rules.number('seats.boldPatterns')];
@@ -34,7 +34,7 @@ function judgeBold(seat: SeatCase, patterned: readonly PillowPlan[]): Finding[] 
 }
 
 /** Two patterns whose repeats are about as large compete; an unknown repeat is not judged. */
-function judgeScales(seat: SeatCase, patterned: readonly PillowPlan[]): Finding[] {
+function judgeScales(seat: LaidCase, patterned: readonly PillowPlan[]): Finding[] {
   const most = seat.rules.number('seats.samePatternScale');
   const known = patterned.filter((p) => p.shown.pattern.repeatMm > 0);
   const sorted = [...known].sort((a, b) => b.shown.pattern.repeatMm - a.shown.pattern.repeatMm);
@@ -56,14 +56,14 @@ function judgeScales(seat: SeatCase, patterned: readonly PillowPlan[]): Finding[
 
 const FEW = 3;
 
-function judgePlain(seat: SeatCase, patterned: readonly PillowPlan[]): Finding[] {
+function judgePlain(seat: LaidCase, patterned: readonly PillowPlan[]): Finding[] {
   const all = differentCovers(seat.pillows);
   if (all.length < FEW || patterned.length < all.length) return [];
   return [finding(seat, 'all-patterned', 'yielded', { count: all.length }, { rule: 'seats.boldPatterns' })];
 }
 
 /** With two patterned covers behind it, the single one in front is plain. */
-function judgeAccent(seat: SeatCase): Finding[] {
+function judgeAccent(seat: LaidCase): Finding[] {
   const last = seat.pillows.at(-1);
   if (!last || !isPatterned(last.shown.pattern)) return [];
   const isSingle = seat.pillows.filter((p) => p.itemId === last.itemId).length === 1;
