@@ -102,6 +102,7 @@ export const dressing = (openingId, itemId, more = {}) => ({
   sheer: null,
   making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' },
   lightShare: null,
+  layer: 'season',
   draw: null,
   decorative: false,
   cord: 'unknown',
@@ -121,6 +122,7 @@ export const hanging = (itemId, [wallId, over, x], hanger, more = {}) => ({
   pinned: false,
   leans: false,
   print: null,
+  layer: 'season',
   ...more,
 });
 export const wire = (drop, apart, length, hooks = 2) => ({
@@ -166,6 +168,7 @@ export const brought = (itemId, [x, y, turnDeg], id = itemId) => ({
   xMm: i(x),
   yMm: i(y),
   turnDeg,
+  layer: 'season',
 });
 
 /** What is done to a thing for a look, and what it is afterwards. */
@@ -209,6 +212,7 @@ export const look = ([id, name, season, order], [dressings, hangings, placements
   approvedWallIds: [],
   approvedZones: [],
   cushionsOut: [],
+  night: [],
   rodLineMm: null,
   plannedShares: null,
   brief: { purpose: 'everyday', filling: 'usual', order: 'class', visitorAges: [], mostCost: null },
@@ -239,6 +243,7 @@ export const ROOM = {
 export const CLEAR = { found: [], irritations: [], tasks: [], beforePhotos: [] };
 export const bedOf = (mattress, head, foot = 0) => ({
   mattressMm: i(mattress),
+  thickMm: i(11),
   headboardMm: i(head),
   footboardMm: i(foot),
 });

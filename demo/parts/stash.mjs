@@ -5,6 +5,11 @@ import { i, solid } from './units.mjs';
 const USUAL = {
   setOf: 1,
   round: false,
+  bedding: null,
+  tog: null,
+  pocketMm: null,
+  metal: null,
+  cloth: null,
   back: null,
   sheen: 'matt',
   fibre: 'unknown',

@@ -86,13 +86,13 @@ export const RULE_ROWS = codecOf<OwnRule>(TABLES.ownRule, s.ownRuleSchema, { jso
 export const HOME_ROWS = codecOf<Home>(TABLES.home, s.homeSchema, { parts: { flags: { prefix: '' } } });
 export const PLACE_ROWS = codecOf<StoragePlace>(TABLES.storagePlace, s.placeSchema);
 export const ITEM_ROWS = codecOf<Item>(TABLES.item, s.itemSchema, {
-  json: ['colours', 'back', 'care', 'season', 'rawColours', 'relied', 'spectrum', 'wish'],
+  json: ['colours', 'back', 'care', 'season', 'rawColours', 'relied', 'spectrum', 'wish', 'cloth'],
   parts: { pattern: PATTERN },
 });
 export const WALL_ROWS = codecOf<WallCorner>(TABLES.wall, s.wallSchema, { json: ['finish'] });
 export const LOOK_ROWS = codecOf<LookHead>(TABLES.look, s.lookSchema, {
   columns: { order: 'tab_order', approvedWallIds: 'approved_json', approvedZones: 'approved_zones_json' },
-  json: ['approvedWallIds', 'approvedZones', 'plannedShares', 'brief', 'cushionsOut'],
+  json: ['approvedWallIds', 'approvedZones', 'plannedShares', 'brief', 'cushionsOut', 'night'],
   elsewhere: LOOK_LISTS,
 });
 

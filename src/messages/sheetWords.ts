@@ -2,7 +2,7 @@ import { formatLength, formatSize, plainUnit } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
 import type { FittingStep, Mark } from '../core/plan/fittingStep';
 import type { BuyLine } from '../core/stash/buying';
-import { massWords } from './findingWords';
+import { listWords, massWords } from './findingWords';
 import { materialWords, workNote, workTitle, type Say } from './workWords';
 import { panelWords } from './panelWords';
 
@@ -48,15 +48,17 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
           from: length(s.floor.fromWallMm),
         });
       if (s.kind === 'surface') return say('surfaceOf', { count: s.count });
-      return s.kind === 'seat' ? say('pillowsOf', { count: s.count }) : '';
+      return s.kind === 'seat' || s.kind === 'bed' ? say('pillowsOf', { count: s.count }) : '';
     },
     /** Each panel, where they are of different lengths; each thing that is set out on a surface. */
     panels: (s: FittingStep): string[] => [
       ...(s.panels ?? []).map((panel) => panelWords(panel, say, unit)),
       ...(s.cushions ? [say('cushionsOut', { ...s.cushions, where: s.cushions.where || 'none' })] : []),
+      ...(s.made?.length ? [say('made', { things: listWords(s.made) })] : []),
       ...(s.setOut ?? []).map(({ name, count, xMm, on }) =>
         on === null ? say('setOut', { name, count, by: length(xMm) }) : say('setOutOn', { name, count, on }),
       ),
+      ...(s.night ? [say('night', { ...s.night, where: s.night.where || 'none' })] : []),
     ],
     mark: (m: Mark): string => say(m.label),
     line: (m: Mark): string =>

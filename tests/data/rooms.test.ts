@@ -145,7 +145,7 @@ test('numbers of any crumb, and every empty field, come back the same', () => {
       },
     ],
     pieces: [
-      piece({ bed: { mattressMm: 600, headboardMm: 800, footboardMm: 0 }, chairs: 4 }),
+      piece({ bed: { mattressMm: 600, thickMm: null, headboardMm: 800, footboardMm: 0 }, chairs: 4 }),
       piece({ id: 'p2', kind: 'bookcase', seat: null, shelvesMm: [100, 420.5] }),
     ],
     items: [

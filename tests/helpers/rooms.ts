@@ -222,6 +222,7 @@ export function bareRoom(
         approvedWallIds: [],
         approvedZones: [],
         cushionsOut: [],
+        night: [],
         rodLineMm: null,
         plannedShares: null,
         brief: BRIEF,

@@ -1,6 +1,7 @@
 /** What every noun begins with, and what a file of an older version is taken to say where it is silent. */
 import type {
   Brief,
+  Brought,
   Clear,
   Dressing,
   Fitting,
@@ -93,6 +94,11 @@ export const ITEM: Less<
   Item,
   | 'setOf'
   | 'round'
+  | 'bedding'
+  | 'tog'
+  | 'pocketMm'
+  | 'metal'
+  | 'cloth'
   | 'back'
   | 'sheen'
   | 'fibre'
@@ -119,6 +125,11 @@ export const ITEM: Less<
 > = {
   setOf: 1,
   round: false,
+  bedding: null,
+  tog: null,
+  pocketMm: null,
+  metal: null,
+  cloth: null,
   back: null,
   sheen: 'matt',
   fibre: 'unknown',
@@ -167,6 +178,7 @@ export const DRESSING: Omit<Dressing, 'id' | 'openingId'> = {
   sheer: null,
   making: { clothWidthMm: null, repeatMm: null, halfDrop: false, lining: 'none' },
   lightShare: null,
+  layer: 'season',
 };
 export const SHEER: NonNullable<Dressing['sheer']> = {
   itemId: null,
@@ -186,7 +198,16 @@ export const SHEER: NonNullable<Dressing['sheer']> = {
  */
 export const HANGING: Less<
   Hanging,
-  'overPieceId' | 'xMm' | 'centreMm' | 'gapMm' | 'groupId' | 'groupAt' | 'pinned' | 'leans' | 'print'
+  | 'overPieceId'
+  | 'xMm'
+  | 'centreMm'
+  | 'gapMm'
+  | 'groupId'
+  | 'groupAt'
+  | 'pinned'
+  | 'leans'
+  | 'print'
+  | 'layer'
 > = {
   overPieceId: null,
   xMm: null,
@@ -197,7 +218,10 @@ export const HANGING: Less<
   pinned: false,
   leans: false,
   print: null,
+  layer: 'season',
 };
+export const BROUGHT: Less<Brought, 'layer'> = { layer: 'season' };
+
 export const GROUP: Omit<HangingGroup, 'id' | 'name' | 'wallId' | 'kind'> = {
   hinge: 'centres',
   overPieceId: null,

@@ -7,7 +7,7 @@ export type Level = 'ok' | 'yielded' | 'caution' | 'stop';
 /** The stages of the rail, in the order of work, by the groups that the rail shows. */
 export const STAGE_GROUPS = {
   room: ['measure', 'clear'],
-  dress: ['windows', 'walls', 'seats', 'surfaces', 'works'],
+  dress: ['windows', 'walls', 'seats', 'beds', 'surfaces', 'works'],
   back: ['colour'],
   do: ['fitting'],
 } as const;
@@ -217,6 +217,34 @@ export type FindingCode =
   | 'feather-in-feather-free'
   | 'white-on-a-seat'
   | 'pillow-off-the-seat'
+  // beds
+  | 'bed-row-good'
+  | 'bed-row-off'
+  | 'bed-row-hidden'
+  | 'pillow-off-the-bed'
+  | 'bed-too-much'
+  | 'night-no-place'
+  | 'bed-lifted-off'
+  | 'cot-soft'
+  | 'cover-on-floor'
+  | 'cover-hangs-good'
+  | 'cover-short'
+  | 'skirt-unmeasured'
+  | 'skirt-drags'
+  | 'skirt-short'
+  | 'skirt-good'
+  | 'pocket-unknown'
+  | 'pocket-short'
+  | 'pocket-good'
+  | 'duvet-bare'
+  | 'duvet-out'
+  | 'duvet-cover-off'
+  | 'mattress-guessed'
+  | 'bed-warmth-unknown'
+  | 'bed-warmth-good'
+  | 'bed-warmth-off'
+  | 'bed-piece-alone'
+  | 'bed-answers'
   | 'unwashable-with-children'
   | 'wish-open'
   | 'item-in-two-places'

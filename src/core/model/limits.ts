@@ -22,6 +22,7 @@ export const LIMITS = {
     approvedWallIds: 60,
     approvedZones: 400,
     cushionsOut: 100,
+    night: 100,
     moved: 400,
     brought: 200,
     dressings: 60,
@@ -30,5 +31,6 @@ export const LIMITS = {
     placements: 600,
     works: 200,
   },
+  cloth: { motifs: 60, flaws: 40, covers: 40 },
   studio: { rules: 500, homes: 2000, places: 2000, items: 50_000, rooms: 5000, photos: 20_000 },
 } as const;

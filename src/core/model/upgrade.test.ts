@@ -110,7 +110,7 @@ describe('a room file of version 4', () => {
       id: 'bed',
       kind: 'bed',
       seat: null,
-      bed: { mattressMm: 600, headboardMm: 0, footboardMm: 0 },
+      bed: { mattressMm: 600, thickMm: null, headboardMm: 0, footboardMm: 0 },
     });
     const mantel = { widthMm: 1500, depthMm: 200, topMm: 1200 };
     const file: RoomFile = {

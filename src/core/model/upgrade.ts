@@ -4,6 +4,7 @@
  */
 import {
   BRIEF,
+  BROUGHT,
   CLEAR,
   DRESSING,
   FITTING,
@@ -93,6 +94,18 @@ const bodyFrom6 = (r: Fields): Fields => ({
     placements: each(l.placements, (p) => ({ ...NEW_IN_7, ...p })),
   })),
 });
+/** What versions 1 to 7 were silent about: how thick a mattress is, where its pillows go at night, layers of what hangs. */
+const bodyFrom7 = (r: Fields): Fields => ({
+  ...r,
+  pieces: each(r.pieces, (p) => ({ ...p, bed: with_({ thickMm: null }, p.bed) })),
+  looks: each(r.looks, (l) => ({
+    night: [],
+    ...l,
+    brought: each(l.brought, (b) => ({ layer: BROUGHT.layer, ...b })),
+    dressings: each(l.dressings, (d) => ({ layer: DRESSING.layer, ...d })),
+    hangings: each(l.hangings, (h) => ({ layer: HANGING.layer, ...h })),
+  })),
+});
 const NEW_IN_7 = {
   fold: PLACEMENT.fold,
   hangsMm: PLACEMENT.hangsMm,
@@ -162,11 +175,11 @@ const bodyFrom =
     const from4 = version <= 3 ? bodyFrom3(from3) : from3;
     const from5 = version <= 4 ? bodyFrom4(from4) : from4;
     const present = bodyFrom6(from5);
-    return {
+    return bodyFrom7({
       ...listsSince(version, 'room'),
       ...present,
       looks: each(present.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
-    };
+    });
   };
 
 const isOlder = (version: unknown, present: number): version is number =>

@@ -1,2 +1,2 @@
-export const ROOM_FILE_VERSION = 7;
-export const STUDIO_FILE_VERSION = 7;
+export const ROOM_FILE_VERSION = 8;
+export const STUDIO_FILE_VERSION = 8;

@@ -27,7 +27,7 @@ export type Mark = {
   wallId?: string;
 };
 export type FittingStep = {
-  kind: 'work' | 'floor' | 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat' | 'surface';
+  kind: 'work' | 'floor' | 'rod' | 'curtain' | 'sheer' | 'shelf' | 'picture' | 'seat' | 'bed' | 'surface';
   about: string;
   name: string;
   wallId: string;
@@ -51,7 +51,10 @@ export type FittingStep = {
   part?: { kind: string; n: number; of: number };
   /** Loose cushions of a seat that are taken out, and where they are kept; no words where that is not known yet. */
   cushions?: { count: number; where: string };
-  /** What is set out on a surface or a seat: its middle from the left end, and what carries it where something does. */
+  /** What is spread over a bed, from the mattress up; how much comes off it at night, and where that is put. */
+  made?: string[];
+  night?: { count: number; where: string };
+  /** What is set out on a surface, a seat or a bed: its middle from the left end, and what carries it where something does. */
   setOut?: { name: string; count: number; xMm: Mm; on: string | null }[];
   /** Furniture that is moved for the look: its left end along the wall, and its nearest edge from it. */
   floor?: { act: 'in' | 'out' | 'moved'; alongMm: Mm; fromWallMm: Mm };

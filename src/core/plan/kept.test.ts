@@ -5,7 +5,7 @@ import { anyValueOf } from '../../../tests/helpers/anyValue';
 import { anyFurnishedRoom, furnishedRoomOf } from '../../../tests/helpers/anyRoom';
 import { dressing, fittingOf, hanging, opening, piece, placement } from '../../../tests/helpers/rooms';
 import { applyChange, putKind, removeKind, type Change, type ChangeKind } from '../model/change';
-import { GROUP } from '../model/defaults';
+import { BROUGHT, GROUP } from '../model/defaults';
 import {
   describeNoun,
   headOfLook,
@@ -85,7 +85,7 @@ const PUTS: Partial<Record<ChangeKind, Make>> = {
     const at = { xMm: 1500 + amount, yMm: 1200, turnDeg: amount > 0 ? 90 : 0 };
     return itemId === undefined
       ? undefined
-      : { do: 'putBrought', lookId: look.id, brought: { id: `b-${which}`, itemId, ...at } };
+      : { do: 'putBrought', lookId: look.id, brought: { id: `b-${which}`, itemId, ...BROUGHT, ...at } };
   },
   putDressing: ({ openings }, look, { which, amount }) => {
     const known = one(look.dressings, which);

@@ -22,6 +22,7 @@ export type Plan = Pick<
   | 'hangings'
   | 'groups'
   | 'seats'
+  | 'beds'
   | 'surfaces'
   | 'works'
   | 'floor'
@@ -98,6 +99,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     prints: prints.prints,
     shelves: shelves.shelves,
     seats: parts.seats,
+    beds: parts.beds,
     surfaces: parts.surfaces,
     works: parts.works,
     floor: parts.floor,

@@ -8,7 +8,7 @@ export type StageState = {
   done: number;
   of: number;
   open: number;
-  needs: 'nothing' | 'a-window' | 'a-piece-to-hang' | 'a-seat' | 'a-surface' | 'something-placed';
+  needs: 'nothing' | 'a-window' | 'a-piece-to-hang' | 'a-seat' | 'a-bed' | 'a-surface' | 'something-placed';
 };
 
 /** What the stage needs bought: lines of their own, and items of the stash that it uses. */

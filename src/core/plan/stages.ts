@@ -1,5 +1,6 @@
 import type { StageName } from '../model/finding';
 import type { Stage } from './stage';
+import { bedsStage } from './stages/beds';
 import { clearStage } from './stages/clear';
 import { colourStage } from './stages/colour';
 import { fittingStage } from './stages/fitting';
@@ -18,6 +19,7 @@ const WORKING_ORDER = {
   windows: windowsStage,
   walls: wallsStage,
   seats: seatsStage,
+  beds: bedsStage,
   surfaces: surfacesStage,
   works: worksStage,
   colour: colourStage,

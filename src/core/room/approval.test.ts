@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { bareRoom, hanging, inches, piece, placement, onSeat } from '../../../tests/helpers/rooms';
 import { art } from '../../../tests/helpers/grouped';
 import type { Change } from '../model/change';
-import { WORK } from '../model/defaults';
+import { BROUGHT, WORK } from '../model/defaults';
 import { headOfLook } from '../model/nouns';
 import type { RoomFile, Work } from '../model/types';
 import { applyKept } from './approval';
@@ -105,7 +105,11 @@ describe('zones that were approved one by one', () => {
     ],
     [
       'a picture of the stash that is no furniture',
-      { do: 'putBrought', lookId, brought: { id: 'c', itemId: 'a', xMm: 900, yMm: 2000, turnDeg: 0 } },
+      {
+        do: 'putBrought',
+        lookId,
+        brought: { id: 'c', itemId: 'a', ...BROUGHT, xMm: 900, yMm: 2000, turnDeg: 0 },
+      },
       zones,
     ],
     ['the sofa taken away', { do: 'removePiece', id: sofa.id }, ['wall:n', 'wall:e']],

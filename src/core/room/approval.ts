@@ -107,6 +107,7 @@ const IN_LOOK = [
   'placements',
   'works',
   'cushionsOut',
+  'night',
 ] as const;
 
 const isSameText = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);

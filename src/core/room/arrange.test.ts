@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bareRoom, inches, item, onSeat, piece, placement, toIn } from '../../../tests/helpers/rooms';
 import { applyChange, type Change } from '../model/change';
-import { BRIEF } from '../model/defaults';
+import { BRIEF, BROUGHT } from '../model/defaults';
 import type { Item, Look, RoomFile } from '../model/types';
 import { planLook } from '../plan/planLook';
 import { arrangePieces, inLook, pieceOf } from './arrange';
@@ -49,7 +49,7 @@ describe('the furniture of a look', () => {
     expect(inLook(moved, moved.looks[0]!)).toBe(moved);
     const out = fileWith({
       moved: [{ id: 'sofa', isOut: true, ...at }],
-      brought: [{ id: 'b', itemId: 'rug', ...at }],
+      brought: [{ id: 'b', itemId: 'rug', ...BROUGHT, ...at }],
     });
     expect(piecesIn(out, 'summer')).toEqual(['b']);
     expect(piecesIn(out, 'look')).toEqual(['sofa']);
@@ -78,14 +78,14 @@ describe('the furniture of a look', () => {
   });
   it('keeps the objects of pieces that are as they were', () => {
     const given = { pieces: [sofa], items: [rug, chair] };
-    const brought = [{ id: 'b', itemId: 'rug', ...at }];
+    const brought = [{ id: 'b', itemId: 'rug', ...BROUGHT, ...at }];
     const first = arrangePieces({ ...given, look: { moved: [], brought, cushionsOut: [] } });
     const again = arrangePieces(
       { ...given, items: [...given.items], look: { moved: [], brought, cushionsOut: [] } },
       first,
     );
     expect(again).toBe(first);
-    const second = [...brought, { id: 'c', itemId: 'chair', ...at }];
+    const second = [...brought, { id: 'c', itemId: 'chair', ...BROUGHT, ...at }];
     const more = arrangePieces({ ...given, look: { moved: [], brought: second, cushionsOut: [] } }, first);
     expect(more[1]).toBe(first[1]);
     expect(more).toHaveLength(3);
@@ -96,7 +96,7 @@ describe('a look with an arrangement of its own', () => {
   it('is planned with it, and the others are not', () => {
     const file = fileWith({
       moved: [{ id: 'sofa', isOut: false, ...at }],
-      brought: [{ id: 'c', itemId: 'chair', xMm: inches(30), yMm: inches(100), turnDeg: 0 }],
+      brought: [{ id: 'c', itemId: 'chair', ...BROUGHT, xMm: inches(30), yMm: inches(100), turnDeg: 0 }],
     });
     const [asMeasured, summer] = file.looks.map((l) => planLook(file, { lookId: l.id }));
     expect([...summer!.places.keys()]).toEqual(['sofa', 'c']);
@@ -111,7 +111,7 @@ describe('a look with an arrangement of its own', () => {
   it('has pillows on a chair that it brings in; they go with the chair and come back with undo', () => {
     const cover = item({ id: 'cover', kind: 'cover' });
     const file = fileWith({
-      brought: [{ id: 'c', itemId: 'chair', ...at }],
+      brought: [{ id: 'c', itemId: 'chair', ...BROUGHT, ...at }],
       placements: [placement({ id: 'p', itemId: 'cover', ...onSeat('c') })],
     });
     const dressed = { ...file, items: [...file.items, cover] };
@@ -136,7 +136,7 @@ describe('a look with an arrangement of its own', () => {
     const plant = item({ id: 'fern', kind: 'plant', count: 1, widthMm: 200, heightMm: 300, depthMm: 200 });
     const file = {
       ...fileWith({
-        brought: [{ id: 'f', itemId: 'fern', ...at }],
+        brought: [{ id: 'f', itemId: 'fern', ...BROUGHT, ...at }],
         placements: [placement({ id: 'p', itemId: 'fern', ...onSeat('sofa'), lie: 'standing' })],
       }),
       items: [plant],

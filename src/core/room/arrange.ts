@@ -50,7 +50,10 @@ function seatOf(item: Item): Piece['seat'] {
 }
 
 /** A thing of the stash as it stands on the floor; null when its kind does not. The height of a rug is its depth there. */
-export function pieceOf(item: Item, { id, xMm, yMm, turnDeg }: Omit<Brought, 'itemId'>): Piece | null {
+export function pieceOf(
+  item: Item,
+  { id, xMm, yMm, turnDeg }: Pick<Brought, 'id' | 'xMm' | 'yMm' | 'turnDeg'>,
+): Piece | null {
   const kind = STANDS_AS[item.kind];
   if (!kind) return null;
   const isFlat = kind === 'rug';

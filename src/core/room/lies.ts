@@ -2,10 +2,12 @@ import type { Mm } from '../base/units';
 import type { Item, ItemKind, Lie, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
 import { pillowThickness, takenSize } from './pillow';
+import { isMade, type Made } from './made';
 import { foldOf, isDraped, LAYERS_OF, type Draped } from './throws';
 
 /** How a thing lies that takes its size from itself. */
-type Lying = { lie: Exclude<Lie, Draped>; count: number; fold?: Placement['fold'] };
+export type OwnLie = Exclude<Lie, Draped | Made>;
+type Lying = { lie: OwnLie; count: number; fold?: Placement['fold'] };
 /** Width as one faces it, depth, height. */
 export type Extent = { widthMm: Mm; depthMm: Mm; heightMm: Mm };
 
@@ -36,6 +38,8 @@ const THROW_LIES: Partial<Record<string, readonly Lie[]>> = {
   mattress: ['acrossFoot', 'overBack', 'folded'],
   arm: ['overArm', 'folded'],
 };
+/** Bedding is spread over a bed, or folded across its foot. */
+const ON_A_BED: readonly Lie[] = ['made', 'acrossFoot', 'folded'];
 
 /**
  * How a thing may lie on a part of furniture, the usual way first: what leans on a back does so where there is one, and
@@ -43,6 +47,7 @@ const THROW_LIES: Partial<Record<string, readonly Lie[]>> = {
  */
 export function liesOn(kind: ItemKind, partKind: string): readonly Lie[] {
   if (partKind === 'hook') return HANGING;
+  if (kind === 'bedding' && partKind === 'mattress') return ON_A_BED;
   if (kind === 'throw') return THROW_LIES[partKind] ?? ['folded'];
   const lies = LIES_OF[kind] ?? USUAL;
   const leaning = lies.filter((lie) => AGAINST_A_BACK.has(lie));
@@ -55,10 +60,12 @@ export const usualLie = (kind: ItemKind, partKind: string): Lie => liesOn(kind, 
 /** A pillow leaning on a back, on either of its sides. */
 export const isPropped = ({ lie }: Pick<Placement, 'lie'>): boolean =>
   lie === 'propped' || lie === 'proppedSide';
-export const isThrown = ({ lie }: Pick<Placement, 'lie'>): boolean => isDraped(lie);
-/** What stands for itself, on a top or in something; not a pillow or a draped throw. */
+export const isOwnLie = (lie: Lie): lie is OwnLie => !isDraped(lie) && !isMade(lie);
+/** Cloth laid over furniture, whose size follows from that. */
+export const isLaid = ({ lie }: Pick<Placement, 'lie'>): boolean => !isOwnLie(lie);
+/** What stands for itself, on a top or in something; not a pillow or cloth laid over furniture. */
 export const isObject = (placement: Pick<Placement, 'lie'>): boolean =>
-  !isPropped(placement) && !isThrown(placement);
+  !isPropped(placement) && !isLaid(placement);
 
 /** A thing as it is seen: its other face, where that is turned up. */
 export const facing = (item: Item, face: Placement['face']): Item =>
@@ -118,7 +125,7 @@ const FLAT: Partial<Record<ItemKind, (item: Item, rules: RuleBook) => Extent>> =
 };
 
 type ExtentOf = (item: Item, rules: RuleBook, fold: Placement['fold']) => Extent;
-const EXTENTS: Record<Exclude<Lie, Draped>, ExtentOf> = {
+const EXTENTS: Record<OwnLie, ExtentOf> = {
   standing: (item) => ({ widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm }),
   overturned: (item) => ({ widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm }),
   side: (item) => ({ widthMm: item.heightMm, depthMm: depthOf(item), heightMm: item.widthMm }),
@@ -139,7 +146,7 @@ const BUNCHED: ReadonlySet<ItemKind> = new Set(['stem']);
 
 /**
  * How large a thing is as it lies, all of its count together: flat ones are stacked, stems are one bunch, others stand side
- * by side. A draped throw takes its size from what it hangs on.
+ * by side. Cloth laid over furniture takes its size from that.
  */
 export function extentOf(item: Item, { lie, count, fold = null }: Lying, rules: RuleBook): Extent {
   const one = EXTENTS[lie](item, rules, fold);

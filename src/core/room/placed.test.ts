@@ -75,7 +75,7 @@ describe('where a thing on furniture stands in the room', () => {
     expect(toIn(place(on(36, standing('p1', 'seat')), { pieces: [seat] })!.at.zMm)).toBe(18);
     const bed = {
       ...bench(100, 80, 0),
-      bed: { mattressMm: inches(24), headboardMm: inches(40), footboardMm: 0 },
+      bed: { mattressMm: inches(24), thickMm: null, headboardMm: inches(40), footboardMm: 0 },
     };
     expect(toIn(place(on(24, standing('p1', 'mattress')), { pieces: [bed] })!.at.zMm)).toBe(24);
     const plaid = item({ id: 't', kind: 'throw', widthMm: inches(48), heightMm: inches(58) });

@@ -2,11 +2,12 @@ import type { Deg, Mm } from '../base/units';
 import { alongWay, wayOf, type Point } from '../geometry/plane';
 import type { Item, Piece, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
-import { extentOf, facing, type Extent } from './lies';
+import { extentOf, facing, isOwnLie, type Extent } from './lies';
+import { hasMattress, isMade, madeBox, topperThickness, withTopper } from './made';
 import { spotsOfPlaced } from './spots/placedSpots';
 import type { PlacedThing, Standing } from './placedThing';
 import { addressOf, numberOfPart, pointOn, type Spot } from './spots/spot';
-import { isDraped, throwBox, throwHostOf, throwPath, type Draped } from './throws';
+import { throwBox, throwHostOf, throwPath, type Draped } from './throws';
 
 export type { PlacedThing, Standing } from './placedThing';
 
@@ -20,8 +21,15 @@ type Given = {
 
 /** A thing where it stands, what it was worked out from, and the spots that it offers once something is on it. */
 type Kept = { thing: PlacedThing; item: Item; offers: readonly Spot[] | null };
+/** A mattress that a topper makes higher, and the spot that it is without. */
+type Raised = { from: Spot; byMm: Mm; spot: Spot };
 /** Everything where it stands, with what the next plan may keep of it. */
-export type Placing = { things: readonly PlacedThing[]; rules: RuleBook; byId: ReadonlyMap<string, Kept> };
+export type Placing = {
+  things: readonly PlacedThing[];
+  rules: RuleBook;
+  byId: ReadonlyMap<string, Kept>;
+  raised: ReadonlyMap<string, Raised>;
+};
 
 /**
  * Where everything stands that a look puts on furniture, on what is built in, and on or in other things. What is on
@@ -32,6 +40,7 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
   const spots = new Map(given.spots.map((spot) => [addressOf(spot), spot]));
   const byId = new Map(placements.map((p) => [p.id, p]));
   const before = previous?.rules === given.rules ? previous.byId : undefined;
+  const raised = raisedByToppers(placements, spots, given, previous?.raised);
   const placed = new Map<string, Kept | null>();
 
   function place(placement: Placement): Kept | null {
@@ -43,11 +52,15 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     const carrier = spots.has(address) ? undefined : byId.get(placement.spot.of);
     const under = carrier ? place(carrier) : null;
     if (under) under.offers ??= spotsOfPlaced(under.thing);
-    const spot = spots.get(address) ?? under?.offers?.find((s) => s.part === placement.spot.part);
     const item = given.items.get(placement.itemId);
+    const onTopper = isTopper(placement, item) ? undefined : raised.get(address)?.spot;
+    const spot = onTopper ?? spots.get(address) ?? under?.offers?.find((s) => s.part === placement.spot.part);
     if (!spot || !item) return null;
     const kept = keptFrom(before?.get(placement.id), { spot, placement, item }) ?? {
-      thing: standingOn({ spot, placement, item, under: under?.thing ?? null }, given),
+      thing: standingOn(
+        { spot, placement, item, under: under?.thing ?? null, topperMm: raised.get(address)?.byMm ?? 0 },
+        given,
+      ),
       item,
       offers: null,
     };
@@ -57,12 +70,39 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
 
   const things = placements.flatMap((placement) => place(placement)?.thing ?? []);
   const standing = new Map([...placed].flatMap(([id, kept]) => (kept ? [[id, kept] as const] : [])));
-  return { things: sameOr(previous?.things, things), rules: given.rules, byId: standing };
+  return { things: sameOr(previous?.things, things), rules: given.rules, byId: standing, raised };
 }
 
-/** What stood there before, if nothing of it has changed. How a throw is draped is not known from its spot alone. */
-function keptFrom(known: Kept | undefined, { spot, placement, item }: Omit<Put, 'under'>): Kept | null {
-  if (!known || isDraped(placement.lie)) return null;
+const isTopper = ({ lie }: Placement, item: Item | undefined): boolean =>
+  isMade(lie) && item?.bedding === 'topper';
+
+/** Mattresses with a topper on them, by the address of their spots; the same objects as before where they are so high. */
+function raisedByToppers(
+  placements: readonly Placement[],
+  spots: ReadonlyMap<string, Spot>,
+  { items, rules }: Given,
+  previous: Placing['raised'] = new Map(),
+): Placing['raised'] {
+  const raised = new Map<string, Raised>();
+  for (const placement of placements) {
+    const item = items.get(placement.itemId);
+    const from = spots.get(addressOf(placement.spot));
+    if (!item || !from || !isTopper(placement, item)) continue;
+    const address = addressOf(from);
+    const byMm = (raised.get(address)?.byMm ?? 0) + topperThickness(item, rules);
+    const known = previous.get(address);
+    const isSame = known?.from === from && known.byMm === byMm;
+    raised.set(address, isSame ? known : { from, byMm, spot: { ...from, zMm: from.zMm + byMm } });
+  }
+  return raised;
+}
+
+/** What stood there before, if nothing of it has changed. How cloth is laid is not known from its spot alone. */
+function keptFrom(
+  known: Kept | undefined,
+  { spot, placement, item }: Pick<Put, 'spot' | 'placement' | 'item'>,
+): Kept | null {
+  if (!known || !isOwnLie(placement.lie)) return null;
   const { thing } = known;
   return thing.placement === placement && thing.spot === spot && known.item === item ? known : null;
 }
@@ -73,14 +113,18 @@ function sameOr<T>(previous: readonly T[] | undefined, now: readonly T[]): reado
   return isSame ? previous : now;
 }
 
-type Put = { spot: Spot; placement: Placement; item: Item; under: PlacedThing | null };
+type Put = {
+  spot: Spot;
+  placement: Placement;
+  item: Item;
+  under: PlacedThing | null;
+  /** How much higher the mattress is for what lies on it. */
+  topperMm: Mm;
+};
 
-function standingOn({ spot, placement, item, under }: Put, { pieces, rules }: Given): PlacedThing {
-  const { lie } = placement;
-  const size = isDraped(lie)
-    ? draped({ ...placement, lie }, { spot, item, piece: pieces.get(spot.of) }, rules)
-    : { ...footOf(spot, lie, extentOf(item, { ...placement, lie }, rules)), outMm: null, legsMm: null };
-  const { legsMm, outMm: usualMm, ...extent } = size;
+function standingOn(put: Put, given: Given): PlacedThing {
+  const { spot, placement, item, under } = put;
+  const { legsMm, footMm = null, outMm: usualMm, ...extent } = sizeOf(put, given);
   const backMm = placement.outMm ?? usualMm;
   const outMm = backMm === null ? spot.depthMm / 2 : backMm + extent.depthMm / 2;
   return {
@@ -92,17 +136,38 @@ function standingOn({ spot, placement, item, under }: Put, { pieces, rules }: Gi
     carriers: under ? [under.placement.id, ...under.carriers] : [],
     at: { ...pointOn(spot, placement.xMm, outMm), turnDeg: spot.turnDeg + placement.turnDeg, ...extent },
     legsMm,
+    footMm,
   };
 }
 
-type DrapedSize = Extent & { zMm: Mm; outMm: Mm | null; legsMm: readonly [Mm, Mm] | null };
+type LaidSize = Extent & {
+  zMm: Mm;
+  outMm: Mm | null;
+  legsMm: readonly [Mm, Mm] | null;
+  footMm?: Mm | null;
+};
+
+/** The size of a thing as it lies there; of cloth laid over furniture it follows from that. */
+function sizeOf({ spot, placement, item, topperMm }: Put, { pieces, rules }: Given): LaidSize {
+  const { lie } = placement;
+  if (isOwnLie(lie)) {
+    const own = extentOf(item, { ...placement, lie }, rules);
+    return { ...footOf(spot, lie, own), outMm: null, legsMm: null };
+  }
+  const known = pieces.get(spot.of);
+  const piece = known && withTopper(known, item.bedding === 'topper' ? 0 : topperMm);
+  if (!isMade(lie)) return draped({ ...placement, lie }, { spot, item, piece }, rules);
+  const bed = { mattressMm: spot.zMm, thickMm: null, headboardMm: 0, footboardMm: 0 };
+  const host = piece && hasMattress(piece) ? piece : { widthMm: spot.widthMm, depthMm: spot.depthMm, bed };
+  return madeBox(item, host, rules);
+}
 
 /** A throw as it is laid over what its spot is a part of; on what is no piece it lies as if that were a seat without a back. */
 function draped(
   placement: Placement & { lie: Draped },
   { spot, item, piece }: { spot: Spot; item: Item; piece: Piece | undefined },
   rules: RuleBook,
-): DrapedSize {
+): LaidSize {
   const host = throwHostOf(piece ?? boardOf(spot));
   const { legsMm, outMm, ...size } = throwBox(throwPath(item, placement, host, rules), placement.lie, host);
   // the second arm has its outside on the right

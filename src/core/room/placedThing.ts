@@ -26,4 +26,6 @@ export type PlacedThing = {
   at: Standing;
   /** How far a throw across an arm or a bed hangs down on its left and right, as one faces its front. */
   legsMm: readonly [Mm, Mm] | null;
+  /** How far bedding that is spread over a bed hangs down at its foot; null for everything else. */
+  footMm: Mm | null;
 };

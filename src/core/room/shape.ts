@@ -17,6 +17,7 @@ export type Form =
   | 'throw'
   | 'tossed'
   | 'across'
+  | 'spread'
   | 'curtain'
   | 'rod'
   | 'shade'
@@ -81,6 +82,8 @@ export type Shape = {
   /** How far a throw across an arm or a bed hangs down at its left and right, as it is seen. */
   legLeftMm?: Mm;
   legRightMm?: Mm;
+  /** How far bedding hangs down on the side of the bed that one faces. */
+  faceMm?: Mm;
   /** A pillow: round, with a dent in its top edge, its zip on that side. */
   round?: true;
   chopped?: true;
@@ -129,6 +132,7 @@ const PLAIN_FIELDS = [
   'wish',
   'legLeftMm',
   'legRightMm',
+  'faceMm',
   'round',
   'chopped',
   'zip',

@@ -131,7 +131,7 @@ describe('what a laid throw takes up', () => {
   it('takes seats, arms and beds as they were measured', () => {
     const host = throwHostOf({ ...piece(), seat: { ...piece().seat!, armHeightMm: inches(25) } });
     expect(Object.values(host).map(toIn)).toEqual([18, 72, 22, 34, toIn(200), 25, 6]);
-    const bed = { mattressMm: inches(24), headboardMm: inches(44), footboardMm: 0 };
+    const bed = { mattressMm: inches(24), thickMm: null, headboardMm: inches(44), footboardMm: 0 };
     const onBed = throwHostOf({ ...piece(), seat: null, bed });
     expect([onBed.seatTopMm, onBed.seatWidthMm, onBed.backTopMm].map(toIn)).toEqual([24, 84, 44]);
   });

@@ -77,12 +77,21 @@ export const foldOf = ({ lie, fold }: Pick<Placement, 'lie' | 'fold'>): NonNulla
 /** How many layers lie over each other across a folded throw. */
 export const LAYERS_OF: Record<NonNullable<Placement['fold']>, number> = { open: 1, halves: 2, thirds: 3 };
 
-/** The long side of a throw is its length; folded along that it is a band, tossed open over a corner it gathers. */
-export function bandOf(item: Pick<Item, 'widthMm' | 'heightMm'>, put: Draping, rules: RuleBook): Mm {
-  const shortMm = Math.min(item.widthMm, item.heightMm);
+/** A cloth that is laid over something; bedding lies as it does on its bed. */
+type LaidCloth = Pick<Item, 'widthMm' | 'heightMm'> & { kind?: Item['kind'] };
+
+/** The sides of a cloth as it is laid: a throw runs along its long side, bedding lies across its bed with its own width. */
+const sidesOf = ({ kind, widthMm, heightMm }: LaidCloth): { alongMm: Mm; acrossMm: Mm } =>
+  kind === 'bedding'
+    ? { alongMm: widthMm, acrossMm: heightMm }
+    : { alongMm: Math.max(widthMm, heightMm), acrossMm: Math.min(widthMm, heightMm) };
+
+/** How wide a laid cloth is: folded it is a band, tossed open over a corner it gathers. */
+export function bandOf(item: LaidCloth, put: Draping, rules: RuleBook): Mm {
+  const { acrossMm } = sidesOf(item);
   const fold = foldOf(put);
-  if (fold === 'open' && put.lie === 'corner') return shortMm * rules.number('throws.tossWidth');
-  return shortMm / LAYERS_OF[fold];
+  if (fold === 'open' && put.lie === 'corner') return acrossMm * rules.number('throws.tossWidth');
+  return acrossMm / LAYERS_OF[fold];
 }
 
 type Draping = Pick<Placement, 'lie' | 'fold' | 'hangsMm'>;
@@ -92,12 +101,12 @@ type Draping = Pick<Placement, 'lie' | 'fold' | 'hangsMm'>;
  * The first end hangs down by what was chosen, or by the studio's rule; the rest follows the surface under it.
  */
 export function throwPath(
-  item: Pick<Item, 'widthMm' | 'heightMm'>,
+  item: LaidCloth,
   put: Draping & { lie: Draped },
   host: ThrowHost,
   rules: RuleBook,
 ): ThrowPath {
-  const lengthMm = Math.max(item.widthMm, item.heightMm);
+  const lengthMm = sidesOf(item).alongMm;
   const { parts, startMm } = WAYS[put.lie]({ host, lengthMm, hangsMm: put.hangsMm, rules });
   const stretches = placedAlong(parts);
   return {

@@ -24,6 +24,7 @@ const BOUNDS: Record<RuleRow['unit'], readonly [number, number]> = {
   gsm: [0, 50_000],
   coverage: [0.1, 100],
   hours: [0, 2000],
+  tog: [0, 60],
 };
 
 /** Take-downs are below nothing where a heading stands above its rod; no other length can be. */

@@ -275,6 +275,17 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'seats.starkTint',
   ],
   [
+    'beds.rowLeast',
+    'beds.rowMost',
+    'beds.euroFrom',
+    'beds.looseSchool',
+    'beds.mostSpare',
+    'beds.mostLayered',
+    'beds.mostHeaped',
+  ],
+  ['beds.dropBeyond', 'beds.tuck', 'beds.thickness', 'beds.topper', 'beds.skirtClear', 'beds.sheetUnder'],
+  ['beds.togBetween', 'beds.togSummer', 'beds.togWinter', 'beds.togNear', 'beds.duvetFits'],
+  [
     'spread.planned',
     'spread.sharesOff',
     'spread.floorForeshortening',

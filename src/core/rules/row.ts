@@ -16,7 +16,8 @@ export type RuleUnit =
   | 'density'
   | 'gsm'
   | 'coverage'
-  | 'hours';
+  | 'hours'
+  | 'tog';
 export type RuleValue = number | readonly number[];
 
 /**

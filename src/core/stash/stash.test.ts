@@ -209,7 +209,7 @@ describe('storage', () => {
       name: 'Bed',
       kind: 'bed',
       seat: null,
-      bed: { mattressMm: 520, headboardMm: 900, footboardMm: 0 },
+      bed: { mattressMm: 520, thickMm: null, headboardMm: 900, footboardMm: 0 },
       widthMm: 1600,
       depthMm: 2000,
       gapMm: 220,

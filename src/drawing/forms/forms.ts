@@ -5,7 +5,7 @@ import { box, foliage, lampBase, leg, shade, vase } from './furniture';
 import type { ObjectFormName } from './objects';
 import { picture } from './picture';
 import { fire, frame, pane, radiator, skirting, socket, stairs, wall } from './shell';
-import { across, cushion, pillow, throwOver, tossed } from './soft';
+import { across, cushion, pillow, spread, throwOver, tossed } from './soft';
 
 /** How each form is drawn, but for those of things on surfaces, which are loaded when they are needed. */
 export const FORMS: Record<Exclude<Form, ObjectFormName>, DrawForm> & Partial<Record<Form, DrawForm>> = {
@@ -24,6 +24,7 @@ export const FORMS: Record<Exclude<Form, ObjectFormName>, DrawForm> & Partial<Re
   throw: throwOver,
   tossed,
   across,
+  spread,
   cushion,
   box,
   leg,

@@ -102,6 +102,32 @@ export const across: DrawForm = (d) => {
 };
 const ACROSS_MM = 15;
 
+/** Bedding spread over a bed: over the top, down the side that one faces, and down the two others, seen from their edges. */
+export const spread: DrawForm = (d) => {
+  const { x, y, w, perMm, shape } = d;
+  const thick = Math.max(LEAST_EDGE, ACROSS_MM * perMm);
+  const [left, right, face] = [shape.legLeftMm ?? 0, shape.legRightMm ?? 0, shape.faceMm ?? 0].map(
+    (mm) => mm * perMm,
+  ) as [number, number, number];
+  const edge = (mm: number) => Math.max(0, mm - face);
+  const [leftLeg, rightLeg] = [edge(left), edge(right)];
+  const faceEnd = y + thick + face;
+  return (
+    <g>
+      <FlatCloth drawn={d} />
+      <path
+        d={`M${x} ${y}h${w}V${faceEnd + rightLeg}h-${thick}v-${rightLeg}h-${w - 2 * thick}v${leftLeg}h-${thick}z`}
+        fill={d.fill}
+        stroke={EDGE}
+        strokeWidth="0.7"
+      />
+      {!d.plain && face > thick && (
+        <path d={`M${x} ${faceEnd - thick}h${w}`} fill="none" stroke={EDGE} strokeWidth="0.6" />
+      )}
+    </g>
+  );
+};
+
 export const cushion: DrawForm = (d) => (
   <g>
     <FlatCloth drawn={d} />

@@ -54,6 +54,7 @@ export function newRoomFile(given: {
         approvedWallIds: [],
         approvedZones: [],
         cushionsOut: [],
+        night: [],
         rodLineMm: null,
         plannedShares: null,
         brief: BRIEF,

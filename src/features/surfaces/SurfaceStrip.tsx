@@ -4,8 +4,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Placement } from '../../core/model/types';
-import { extentOf, usualLie } from '../../core/room/lies';
-import { isDraped } from '../../core/room/throws';
+import { extentOf, isOwnLie, usualLie } from '../../core/room/lies';
 import { TAKES } from '../../core/room/spots/parts';
 import { addressOf, type Spot } from '../../core/room/spots/spot';
 import { Select } from '../../ui/Select';
@@ -121,7 +120,7 @@ function useWhyNot({ surface, target }: SurfaceState): (row: StripRow) => string
   return useMemo(
     () => (row) => {
       const lie = usualLie(row.kind, target.kind);
-      if (isDraped(lie)) return null;
+      if (!isOwnLie(lie)) return null;
       const { widthMm, depthMm, heightMm } = extentOf(row, { lie, count: 1 }, rules);
       const over = (mm: number) => formatLength(mm, unit);
       if (heightMm - freeMm > 1) return t('tooTall', { by: over(heightMm - freeMm) });

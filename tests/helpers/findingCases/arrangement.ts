@@ -1,3 +1,4 @@
+import { BROUGHT } from '../../../src/core/model/defaults';
 import type { Item } from '../../../src/core/model/types';
 import { inches, item } from '../rooms';
 import type { FindingCases } from './case';
@@ -16,7 +17,7 @@ const chair = (more: Partial<Item> = {}): Item =>
 const chairAt = (xIn: number, yIn: number, more: Partial<Item> = {}, given: Given = {}) =>
   room({
     items: [chair(more)],
-    brought: [{ id: 'b', itemId: 'chair', xMm: inches(xIn), yMm: inches(yIn), turnDeg: 0 }],
+    brought: [{ id: 'b', itemId: 'chair', ...BROUGHT, xMm: inches(xIn), yMm: inches(yIn), turnDeg: 0 }],
     ...given,
   });
 /** A chest of the room that the look moves: its middle so far from the west wall. */

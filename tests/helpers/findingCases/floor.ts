@@ -76,7 +76,7 @@ const bedroom = (sideIn: number) =>
     pieces: [
       box('bed', [sideIn + 30, 60], [60, 80], {
         kind: 'bed',
-        bed: { mattressMm: inches(18), headboardMm: inches(18), footboardMm: 0 },
+        bed: { mattressMm: inches(18), thickMm: null, headboardMm: inches(18), footboardMm: 0 },
       }),
     ],
   });

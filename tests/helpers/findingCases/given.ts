@@ -31,6 +31,7 @@ export type Given = {
   placements?: Placement[];
   brief?: Partial<Brief>;
   cushionsOut?: Look['cushionsOut'];
+  night?: Look['night'];
   moved?: Moved[];
   brought?: Brought[];
   works?: Work[];
@@ -64,6 +65,7 @@ const dressedLook = (look: Look, g: Given): Look => ({
   placements: g.placements ?? [],
   brief: { ...look.brief, ...g.brief },
   cushionsOut: g.cushionsOut ?? [],
+  night: g.night ?? [],
   moved: g.moved ?? [],
   brought: g.brought ?? [],
   works: g.works ?? [],

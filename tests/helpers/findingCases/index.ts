@@ -1,6 +1,7 @@
 /** For every kind of finding a room in which it shows, and one close to it in which it does not. */
 import type { FindingCode } from '../../../src/core/model/finding';
 import { ARRANGEMENT_CASES } from './arrangement';
+import { BEDS_CASES } from './beds';
 import { CAUTIONS_CASES } from './cautions';
 import type { FindingCase } from './case';
 import { FLOOR_CASES } from './floor';
@@ -16,6 +17,7 @@ export const FINDING_CASES: { [C in FindingCode]: FindingCase } = {
   ...PICTURES_CASES,
   ...GROUPS_CASES,
   ...SEATS_CASES,
+  ...BEDS_CASES,
   ...SURFACES_CASES,
   ...WORKS_CASES,
   ...FLOOR_CASES,

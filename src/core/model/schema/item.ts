@@ -1,17 +1,34 @@
 /** What the studio owns, orders or has let go, and the places where it is kept. */
 import { z } from 'zod';
+import { LIMITS } from '../limits';
 import {
+  BEDDING,
   CARES,
+  CLOSURES,
   FIBRES,
   FILLS,
+  FRONTS,
   ITEM_KINDS,
   ITEM_STATES,
+  METALS,
   SEASONS,
   SHEENS,
   STORAGE_KINDS,
   TEXTURES,
 } from '../values/item';
-import { id, name, note, text, lengthMm, sizeMm, money, dayOrNull, swatches, patternSchema } from './parts';
+import {
+  id,
+  name,
+  note,
+  text,
+  lengthMm,
+  sizeMm,
+  money,
+  dayOrNull,
+  swatches,
+  patternSchema,
+  photoPoint,
+} from './parts';
 
 export const seasonSchema = z.enum(SEASONS);
 export const itemKindSchema = z.enum(ITEM_KINDS);
@@ -29,6 +46,32 @@ export const wishSchema = z.strictObject({
   widthMm: z.tuple([sizeMm, sizeMm]),
   heightMm: z.tuple([sizeMm, sizeMm]),
   mostPrice: money.nullable(),
+});
+const pointOnCloth = { xMm: lengthMm, yMm: lengthMm };
+/** A cover that is to be cut from a cloth, by its finished size. */
+export const coverToCutSchema = z.strictObject({
+  id,
+  widthMm: sizeMm,
+  heightMm: sizeMm,
+  count: z.number().int().min(1).max(40),
+  closure: z.enum(CLOSURES),
+  front: z.enum(FRONTS),
+  hasPlainBack: z.boolean(),
+});
+/**
+ * A cloth that is cut: across from its left selvedge, along from its upper end. Middles of its motifs, how wide its borders
+ * are, what can't be used, and where its corners are on its photo, from the upper left, clockwise.
+ */
+export const clothSchema = z.strictObject({
+  motifs: z.array(z.strictObject(pointOnCloth)).max(LIMITS.cloth.motifs),
+  leftBorderMm: lengthMm,
+  rightBorderMm: lengthMm,
+  flaws: z
+    .array(z.strictObject({ ...pointOnCloth, widthMm: sizeMm, heightMm: sizeMm }))
+    .max(LIMITS.cloth.flaws),
+  hasGrain: z.boolean(),
+  corners: z.tuple([photoPoint, photoPoint, photoPoint, photoPoint]).nullable(),
+  covers: z.array(coverToCutSchema).max(LIMITS.cloth.covers),
 });
 export const itemSchema = z.strictObject({
   id,
@@ -51,6 +94,15 @@ export const itemSchema = z.strictObject({
   clothGsm: z.number().min(0).max(5000),
   massG: z.number().min(0).max(500_000),
   fill: z.enum(FILLS),
+  /** What bedding is; null for everything else, and while nobody said. */
+  bedding: z.enum(BEDDING).nullable(),
+  /** How warm it keeps, in togs; null while nobody knows. */
+  tog: z.number().min(0).max(60).nullable(),
+  /** How deep the pocket of a fitted sheet is; null while nobody measured it. */
+  pocketMm: lengthMm.nullable(),
+  metal: z.enum(METALS).nullable(),
+  /** How it is cut, where it is a cloth that is. */
+  cloth: clothSchema.nullable(),
   glazed: z.boolean(),
   washable: z.boolean(),
   care: z.array(careSchema).max(7),

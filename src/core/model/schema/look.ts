@@ -37,6 +37,8 @@ import {
 } from './parts';
 import { seasonSchema } from './item';
 
+/** Whether it stays all year, for a season, or for an occasion only. */
+export const layerSchema = z.enum(LAYERS);
 export const headingSchema = z.enum(HEADINGS);
 export const landingSchema = z.enum(['clear', 'kiss', 'break', 'pool', 'fullPool']);
 export const routeKindSchema = z.enum([
@@ -122,6 +124,7 @@ export const dressingSchema = z.strictObject({
   making: makingSchema,
   /** Share of the light that the cloth lets through, where it is known. */
   lightShare: orNull(share),
+  layer: layerSchema,
 });
 export const hangerSchema = z.discriminatedUnion('kind', [
   z.strictObject({
@@ -163,6 +166,7 @@ export const hangingSchema = z.strictObject({
   pinned: z.boolean(),
   leans: z.boolean(),
   print: orNull(printSchema),
+  layer: layerSchema,
 });
 export const groupKindSchema = z.enum(GROUP_KINDS);
 /** Pieces that hang as one: a row, a grid, a pair about an axis … null means by the studio's rule. */
@@ -201,7 +205,7 @@ export const placementSchema = z.strictObject({
   turnDeg: z.number().min(-360).max(360),
   /** Of things that lean on each other, from the back. */
   row: z.number().int().min(0).max(20),
-  layer: z.enum(LAYERS),
+  layer: layerSchema,
   lie: z.enum(LIES),
   /** The side that is shown, of what has two. */
   face: z.enum(['front', 'back']),
@@ -224,11 +228,13 @@ export const cushionsOutSchema = z.strictObject({
   count: z.number().int().min(1).max(24),
   whereabouts: text(80),
 });
+/** Where what is taken off a bed for the night is put. */
+export const nightSchema = z.strictObject({ of: id, whereabouts: text(80) });
 const standsAt = { xMm: placeMm, yMm: placeMm, turnDeg: z.number().min(-360).max(360) };
 /** A piece of the room, by its id, that stands elsewhere in this look, or is taken out of the room for it. */
 export const movedSchema = z.strictObject({ id, isOut: z.boolean(), ...standsAt });
 /** A thing of the stash that stands on the floor as a piece of this look only. */
-export const broughtSchema = z.strictObject({ id, itemId: id, ...standsAt });
+export const broughtSchema = z.strictObject({ id, itemId: id, ...standsAt, layer: layerSchema });
 /** What a thing is after a work; null: as it was. */
 export const afterSchema = z.strictObject({
   colours: orNull(swatches),
@@ -308,6 +314,7 @@ export const lookSchema = z.strictObject({
   ),
   brief: briefSchema,
   cushionsOut: z.array(cushionsOutSchema).max(LIMITS.look.cushionsOut),
+  night: z.array(nightSchema).max(LIMITS.look.night),
   moved: z.array(movedSchema).max(LIMITS.look.moved),
   brought: z.array(broughtSchema).max(LIMITS.look.brought),
   dressings: z.array(dressingSchema).max(LIMITS.look.dressings),

@@ -48,3 +48,5 @@ export const patternSchema = z.strictObject({
   kind: z.enum(PATTERN_KINDS),
   repeatMm: lengthMm,
 });
+/** A point on a photo, in shares of its sides. */
+export const photoPoint = z.strictObject({ x: z.number().min(-1).max(2), y: z.number().min(-1).max(2) });

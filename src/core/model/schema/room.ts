@@ -13,6 +13,7 @@ import {
   share,
   swatches,
   patternSchema,
+  photoPoint,
 } from './parts';
 
 export const flagsSchema = z.strictObject({
@@ -54,7 +55,6 @@ export const standpointSchema = z.strictObject({
   yMm: placeMm,
   eyeMm: sizeMm.max(2500),
 });
-export const photoPoint = z.strictObject({ x: z.number().min(-1).max(2), y: z.number().min(-1).max(2) });
 /**
  * A photo laid under a wall: four corners on the photo (from the top left, clockwise, in shares of its sides)
  * of a rectangle that lies so on the wall.

@@ -68,7 +68,15 @@ export const pieceSchema = z.strictObject({
       looseCushions: z.number().int().min(0).max(24),
     })
     .nullable(),
-  bed: z.strictObject({ mattressMm: sizeMm, headboardMm: lengthMm, footboardMm: lengthMm }).nullable(),
+  bed: z
+    .strictObject({
+      /** The top of the mattress above the floor, and how thick it is; null while nobody measured that. */
+      mattressMm: sizeMm,
+      thickMm: sizeMm.nullable(),
+      headboardMm: lengthMm,
+      footboardMm: lengthMm,
+    })
+    .nullable(),
   /** Tops of a bookcase's shelves above the floor, from the lowest. */
   shelvesMm: z.array(lengthMm).max(40),
   chairs: z.number().int().min(0).max(24),

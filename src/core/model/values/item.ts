@@ -68,5 +68,13 @@ export const CARES = ['machine', 'hand', 'zipped', 'spot', 'dryClean', 'bleachSa
 export const SHEENS = ['matt', 'low', 'satin', 'gloss'] as const;
 export const FILLS = ['none', 'feather', 'polyester', 'foam'] as const;
 export const ITEM_STATES = ['owned', 'ordered', 'gone'] as const;
+/** What bedding is: spread over a bed, filled, drawn over what is filled, slept on, hung below. */
+export const BEDDING = ['spread', 'duvet', 'duvetCover', 'sheet', 'fitted', 'topper', 'skirt'] as const;
+/** Metal that a thing is made of or trimmed with. */
+export const METALS = ['brass', 'copper', 'iron', 'nickel', 'silver', 'steel'] as const;
+/** How a cover is closed: one half of its back over the other, or a zip in a seam. */
+export const CLOSURES = ['envelope', 'zip'] as const;
+/** Where the pattern of a cloth lies on the front of a cover that is cut from it. */
+export const FRONTS = ['anywhere', 'repeat', 'motif', 'leftBorder', 'rightBorder'] as const;
 export const STORAGE_KINDS = ['box', 'bag', 'shelf', 'drawer', 'underFurniture', 'cupboard'] as const;
 export const PATTERN_KINDS = ['solid', 'stripe', 'check', 'floral', 'motif', 'texture'] as const;

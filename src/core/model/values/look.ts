@@ -18,6 +18,7 @@ export const LIES = [
   'corner',
   'acrossSeat',
   'acrossFoot',
+  'made',
 ] as const;
 /** How a throw is folded along its length before it is laid: not at all, in halves, in thirds. */
 export const FOLDS = ['open', 'halves', 'thirds'] as const;

@@ -1,6 +1,7 @@
 import type { Mm } from '../../base/units';
 import type { Item, ItemKind, Placement } from '../../model/types';
 import { isObject, isPropped } from '../../room/lies';
+import { isMade } from '../../room/made';
 import { wayOf } from '../../geometry/plane';
 import { seenAgainst, type Facing, type PlacedThing } from '../../room/placed';
 import type { Form, Shape } from '../../room/shape';
@@ -42,6 +43,7 @@ const DRAPED_FORMS: Partial<Record<Placement['lie'], Form>> = {
 };
 
 export function formOf(placement: Pick<Placement, 'lie'>, kind: ItemKind): Form {
+  if (isMade(placement.lie)) return 'spread';
   if (placement.lie === 'folded') return 'folded';
   if (placement.lie === 'hanging' && CLOTHS.has(kind)) return 'throw';
   if (kind === 'book' && placement.lie === 'flat') return 'stack';
@@ -57,7 +59,8 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
   const { placement, item, at } = thing;
   const { xMm, widthMm, awayMm } = seenAgainst(facing, at);
   const legsMm = legsSeen(thing, facing);
-  const form = formOf(placement, item.kind);
+  const spread = spreadSeen(thing, facing);
+  const form = item.bedding === 'topper' && spread ? 'cushion' : formOf(placement, item.kind);
   return shape(
     { about: placement.id, name: item.name },
     // a throw across an arm or a bed is a band from the side
@@ -73,13 +76,18 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
       ...(item.wish ? { wish: true } : {}),
       ...(placement.count > 1 ? { many: placement.count } : {}),
       ...(legsMm ? { legLeftMm: legsMm[0], legRightMm: legsMm[1] } : {}),
+      ...spread,
       ...(isPropped(placement) ? pillowLook(placement, item) : {}),
     },
   );
 }
 
 /** How far out a thing is drawn. A throw over a back or a seat lies under the pillows there, however far it comes forward. */
-function depthSeen({ placement }: PlacedThing, topDepthMm: Mm, awayMm: Mm): Mm {
+function depthSeen({ placement, item }: PlacedThing, topDepthMm: Mm, awayMm: Mm): Mm {
+  if (isMade(placement.lie)) {
+    const order = MADE_ORDER.indexOf(item.bedding ?? 'spread');
+    return rounded(topDepthMm) + MADE + order * MADE_EACH + placement.row * UNDER_EACH * MADE_EACH;
+  }
   if (UNDER_PILLOWS.has(placement.lie)) return rounded(topDepthMm) + UNDER + placement.row * UNDER_EACH;
   return rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + placement.row;
 }
@@ -88,15 +96,46 @@ const UNDER_PILLOWS: ReadonlySet<Placement['lie']> = new Set(['overBack', 'corne
 const UNDER: Mm = 3.2;
 const UNDER_EACH: Mm = 0.03;
 
+/** Bedding from the floor up, as it covers each other. */
+const MADE_ORDER: readonly NonNullable<Item['bedding']>[] = [
+  'skirt',
+  'fitted',
+  'topper',
+  'sheet',
+  'duvet',
+  'duvetCover',
+  'spread',
+];
+/** In front of the mattress, behind what leans and lies on it. */
+const MADE: Mm = 2.2;
+const MADE_EACH: Mm = 0.1;
+
 const pillowLook = ({ chopped, zip }: Placement, { round }: Item) => ({
   ...(round ? { round: true as const } : {}),
   ...(chopped ? { chopped: true as const } : {}),
   ...(zip === 'down' ? {} : { zip }),
 });
 
+/** How far bedding hangs down at its left, its right and on the side that one faces, from each side of its bed. */
+function spreadSeen(
+  { at, legsMm, footMm }: PlacedThing,
+  facing: Facing,
+): Pick<Shape, 'legLeftMm' | 'legRightMm' | 'faceMm'> | null {
+  if (!legsMm || footMm === null) return null;
+  const turn = wayOf(at.turnDeg - facing.facingDeg);
+  const [sideMm] = legsMm;
+  if (Math.abs(turn.xMm) > Math.abs(turn.yMm))
+    // from the side, the head is where its back points
+    return turn.xMm > 0
+      ? { legLeftMm: footMm, legRightMm: 0, faceMm: sideMm }
+      : { legLeftMm: 0, legRightMm: footMm, faceMm: sideMm };
+  const isFromFoot = turn.yMm * wayOf(0).yMm > 0;
+  return { legLeftMm: sideMm, legRightMm: sideMm, faceMm: isFromFoot ? footMm : 0 };
+}
+
 /** The legs of a throw across something, as they are seen from in front of it or from behind; from the side there are none. */
-function legsSeen({ at, legsMm }: PlacedThing, facing: Facing): readonly [Mm, Mm] | null {
-  if (!legsMm) return null;
+function legsSeen({ at, legsMm, footMm }: PlacedThing, facing: Facing): readonly [Mm, Mm] | null {
+  if (!legsMm || footMm !== null) return null;
   const turn = wayOf(at.turnDeg - facing.facingDeg);
   if (Math.abs(turn.yMm) < Math.abs(turn.xMm)) return null;
   return turn.yMm * wayOf(0).yMm > 0 ? legsMm : [legsMm[1], legsMm[0]];

@@ -2,6 +2,7 @@ import type { Mm } from '../../base/units';
 import { step, wayOf } from '../../geometry/plane';
 import type { Item, Look, Piece } from '../../model/types';
 import { overheadOf } from '../../room/ceiling';
+import { isMade } from '../../room/made';
 import type { OnWall } from '../../room/place';
 import type { Facing, PlacedThing } from '../../room/placed';
 import { keepElevations, type Elevation, type Shape } from '../../room/shape';
@@ -131,7 +132,15 @@ function byHost(placed: readonly PlacedThing[]): OnHosts {
   return hosts;
 }
 
-const thingsOn = (hosts: OnHosts, id: string): readonly PlacedThing[] => hosts.get(id) ?? [];
+/** What is on a host; a duvet in its cover is not seen. */
+function thingsOn(hosts: OnHosts, id: string): readonly PlacedThing[] {
+  const things = hosts.get(id) ?? [];
+  const isMadeOf = ({ placement, item }: PlacedThing, bedding: string) =>
+    isMade(placement.lie) && item.bedding === bedding;
+  return things.some((thing) => isMadeOf(thing, 'duvetCover'))
+    ? things.filter((thing) => !isMadeOf(thing, 'duvet'))
+    : things;
+}
 
 /** A piece with what is on it from its own front, its left end at 0, wherever it stands and however it is turned. */
 export function frontView(piece: Piece, placed: readonly PlacedThing[]): Shape[] {

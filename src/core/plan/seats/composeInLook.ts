@@ -9,7 +9,7 @@ import { ruleBook } from '../../rules/book';
 import { inLook } from '../../room/arrange';
 import { hasSeat } from '../stages/seats';
 import { planLook, type Plan } from '../planLook';
-import { insertUses } from './seatInserts';
+import { insertUses } from '../laidInserts';
 
 /** A cover or throw of the stash with how many other rooms use, or of a shop with how many that has. */
 export type Candidate = Item & { elsewhere: number; inShop: number | null };
@@ -105,7 +105,7 @@ function composeAskOf(ask: LookAsk, plan: Plan): ComposeAsk {
     covers: freeOf(ask.covers, ask),
     throws: freeOf(ask.throws, ask),
     items: new Map([...file.items, ...ask.covers, ...ask.throws].map((i) => [i.id, i])),
-    insertsTaken: insertUses(plan.seats.filter((s) => !isAsked(s.pieceId))),
+    insertsTaken: insertUses([...plan.seats.filter((s) => !isAsked(s.pieceId)), ...plan.beds]),
     roomColours: coloursWithout(ask, plan),
     wantedColours: ask.wantedColours,
     flags: file.home.flags,

@@ -8,7 +8,7 @@ import type { WindowPlan } from '../../stages/windows/windowPlan';
 import { wallById } from '../context';
 import { fittingSheet, type FittingSheet } from '../fittingSheet';
 import { part } from '../parts';
-import { seatInserts } from '../seats/seatInserts';
+import { insertsOf } from '../laidInserts';
 import { stage } from '../stage';
 import type { StageState } from '../stageOutcome';
 
@@ -39,10 +39,10 @@ const sheet = part(
   {
     file: ['home'],
     room: ['ceilingMm', 'slopes', 'beams', 'walls'],
-    parts: ['outcomes', 'windows', 'hangings', 'seats', 'items', 'walls', 'rules'],
+    parts: ['outcomes', 'windows', 'hangings', 'seats', 'beds', 'items', 'walls', 'rules'],
   },
   (input) =>
-    fittingSheet(input.outcomes, seatInserts(input.seats, input.items), cautionsOf(input), {
+    fittingSheet(input.outcomes, insertsOf([...input.seats, ...input.beds], input.items), cautionsOf(input), {
       rules: input.rules,
       ceilingAt: (wallId, xMm) => {
         const edge = overheadOf(input.file.room, wallById(input.walls, wallId), input.walls);

@@ -6,7 +6,7 @@ import type { FittingStep } from '../fittingStep';
 import { countUses } from '../uses';
 import { part } from '../parts';
 import { judgeChairPairs } from '../seats/chairPairs';
-import { casingLines, judgeCasings, judgeInserts } from '../seats/seatInserts';
+import { judgeCasings, judgeInserts } from '../laidInserts';
 import { progress, settled, stage } from '../stage';
 
 export const hasSeat = (p: Piece): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p);
@@ -75,15 +75,15 @@ export const seatsStage = stage({
       item.kind === 'cover' ? 'cover-bought-short' : 'item-in-two-places',
     ),
     ...judgeChairPairs(plans, new Map(file.pieces.map((p) => [p.id, p])), rules),
-    ...judgeInserts(plans, items),
-    ...judgeCasings(plans, items),
+    ...judgeInserts('seats', { laid: plans, before: [] }, items),
+    ...judgeCasings('seats', { laid: plans, before: [] }, items),
   ],
   steps: ({ look, seats: plans, places }) =>
     plans
       .filter((s) => s.pillows.length + s.throws.length > 0)
       .map((s) => seatStep(s, places.get(s.pieceId)?.wallId ?? '', look.cushionsOut)),
   bought: ({ seats: plans, items }) => ({
-    lines: casingLines(plans, items),
+    lines: [],
     uses: countUses('cover', usedCovers(plans, items)),
   }),
   state: ({ seats: plans }, open) => {

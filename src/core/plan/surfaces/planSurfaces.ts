@@ -14,7 +14,7 @@ import type { HangingPlan } from '../../stages/walls/planHanging';
 import { planSurface, type SurfaceCase, type SurfacePlan } from '../../stages/surfaces/planSurface';
 import type { RoomContext } from '../context';
 import { lowestOver, oversOfWall, type OnWallOver } from './overs';
-import { isDraped } from '../../room/throws';
+import { isLaid } from '../../room/lies';
 
 type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
   hangings: readonly HangingPlan[];
@@ -61,8 +61,8 @@ type Dressed = { facts: SurfaceFacts; spots: readonly Spot[]; placed: readonly P
 export function planSurfaces({ facts, spots, placed }: Dressed, previous?: Surfaces): Surfaces {
   const thingsOf = new Map<string, PlacedThing[]>();
   for (const thing of placed) {
-    // what is draped over furniture is judged with it
-    if (isDraped(thing.placement.lie)) continue;
+    // cloth laid over furniture is judged with it
+    if (isLaid(thing.placement)) continue;
     const key = addressOf(thing.base);
     const known = thingsOf.get(key);
     if (known) known.push(thing);

@@ -2,8 +2,7 @@ import { clamp, type Mm } from '../../base/units';
 import { PLACEMENT } from '../../model/defaults';
 import type { Item, Placement } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import { extentOf, isPropped, usualLie } from '../lies';
-import { isDraped } from '../throws';
+import { extentOf, isOwnLie, isPropped, usualLie } from '../lies';
 import type { PlacedThing } from '../placed';
 import type { Spot } from './spot';
 
@@ -25,7 +24,7 @@ const MOST_ROW = 20;
 export function putOn(item: Item, xMm: Mm | null, { spot, here, rules }: Put): Omit<Placement, 'id'> {
   const lie = usualLie(item.kind, spot.kind);
   const placement = { ...PLACEMENT, itemId: item.id, spot: { of: spot.of, part: spot.part }, lie, xMm: 0 };
-  if (isDraped(lie)) return { ...placement, xMm: within(spot, xMm ?? spot.widthMm / 2) };
+  if (!isOwnLie(lie)) return { ...placement, xMm: within(spot, xMm ?? spot.widthMm / 2) };
   const { widthMm } = extentOf(item, { lie, count: 1 }, rules);
   if (isPropped(placement)) return { ...placement, ...inARow(widthMm, xMm, { spot, here }) };
   return { ...placement, xMm: within(spot, xMm ?? freestPlace(widthMm, spot, here)) };

@@ -23,7 +23,11 @@ const file = {
   fittings: [fittingOf({ kind: 'fireplace', mantel: { widthMm: 1500, depthMm: 200, topMm: 1300 } })],
   pieces: [
     piece(),
-    piece({ id: 'bed', kind: 'bed', bed: { mattressMm: 600, headboardMm: 800, footboardMm: 0 } }),
+    piece({
+      id: 'bed',
+      kind: 'bed',
+      bed: { mattressMm: 600, thickMm: null, headboardMm: 800, footboardMm: 0 },
+    }),
   ],
 };
 

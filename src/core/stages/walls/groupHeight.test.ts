@@ -65,7 +65,7 @@ describe('over who sleeps or sits', () => {
         name: 'Bed',
         kind: 'bed',
         seat: null,
-        bed: { mattressMm: inches(22), headboardMm: inches(40), footboardMm: 0 },
+        bed: { mattressMm: inches(22), thickMm: null, headboardMm: inches(40), footboardMm: 0 },
         xMm: inches(xIn),
         yMm: inches(40),
         widthMm: inches(62),

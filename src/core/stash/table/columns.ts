@@ -1,6 +1,6 @@
 import { careSchema, fibreSchema, itemKindSchema, seasonSchema, textureSchema } from '../../model/schema';
 import type { Item, StoragePlace } from '../../model/types';
-import { PATTERN_KINDS, TEXTURES } from '../../model/values/item';
+import { BEDDING, METALS, PATTERN_KINDS, TEXTURES } from '../../model/values/item';
 import {
   amount,
   bad,
@@ -29,6 +29,15 @@ const noBack = (): NonNullable<Item['back']> => ({
 
 /** An empty cell of it empties the thing's own; of other columns it leaves that as it was. */
 const clearable = (column: Column): Column => ({ ...column, isClearable: true });
+
+/** A column whose cell is empty where nothing is known, or where it does not apply. */
+const orNone = (column: Column): Column =>
+  clearable({
+    ...column,
+    write: (item, context) =>
+      column.field !== 'pattern' && item[column.field] === null ? '' : column.write(item, context),
+    read: (came, context) => (came.trim() === '' ? value(null) : column.read(came, context)),
+  });
 
 /**
  * Every column, in the order in which they are written. A table may hold any of them, in any order; name and
@@ -111,6 +120,10 @@ export const COLUMNS: readonly Column[] = [
   amount('mass_g', 'massG'),
   oneOf('fill', 'fill', ['feather', 'polyester', 'foam', 'none']),
   yesNo('round', 'round'),
+  orNone(oneOf('bedding', 'bedding', BEDDING)),
+  orNone(amount('tog', 'tog')),
+  orNone(length('pocket', 'pocketMm')),
+  orNone(oneOf('metal', 'metal', METALS)),
   yesNo('glazed', 'glazed'),
   yesNo('washable', 'washable'),
   clearable(many('care', 'care', careSchema.options)),

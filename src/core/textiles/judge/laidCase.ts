@@ -7,7 +7,7 @@ import type { ThrowPlan } from '../textilesOn';
 
 /** A seat or a bed with its pillows and throws as they were planned, to be judged. */
 export type LaidCase = {
-  stage: Extract<StageName, 'seats'>;
+  stage: Extract<StageName, 'seats' | 'beds'>;
   piece: Pick<Piece, 'id' | 'name'>;
   pillows: readonly PillowPlan[];
   throws: readonly ThrowPlan[];

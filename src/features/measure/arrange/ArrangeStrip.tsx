@@ -2,6 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode, type RefObject } from 'react';
+import { BROUGHT } from '../../../core/model/defaults';
 import { inches, toMark, type Mm } from '../../../core/base/units';
 import type { Item, ItemKind } from '../../../core/model/types';
 import { pieceOf, STANDS_AS } from '../../../core/room/arrange';
@@ -43,7 +44,7 @@ export function ArrangeStrip({ box }: { box: RefObject<HTMLDivElement | null> })
     setProblem(!at);
     if (!at) return;
     const { xMm, yMm, turnDeg } = at;
-    const brought = { id, itemId: item.id, xMm, yMm, turnDeg };
+    const brought = { id, itemId: item.id, ...BROUGHT, xMm, yMm, turnDeg };
     change([
       { do: 'putItem', item },
       { do: 'putBrought', lookId: look.id, brought },

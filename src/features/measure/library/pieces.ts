@@ -36,7 +36,12 @@ export function inSize(p: Piece, usual: UsualPiece, unit: LengthUnit): Piece {
         }
       : null,
     bed: usual.bed
-      ? { mattressMm: s(usual.bed[0]), headboardMm: s(usual.bed[1]), footboardMm: s(usual.bed[2]) }
+      ? {
+          mattressMm: s(usual.bed[0]),
+          thickMm: null,
+          headboardMm: s(usual.bed[1]),
+          footboardMm: s(usual.bed[2]),
+        }
       : null,
     shelvesMm: (usual.shelves ?? []).map(s),
     chairs: usual.chairs ?? 0,

@@ -1,7 +1,6 @@
 'use client';
 import { memo, type ReactNode } from 'react';
-import { extentOf, usualLie } from '../../../core/room/lies';
-import { isDraped } from '../../../core/room/throws';
+import { extentOf, isOwnLie, usualLie } from '../../../core/room/lies';
 import { formOf } from '../../../core/plan/scene/placed';
 import { shape } from '../../../core/plan/scene/shapes';
 import { fitScale } from '../../../ui/drawing/scale';
@@ -24,7 +23,7 @@ export const ThingPicture = memo(function ThingPicture({
 }): ReactNode {
   const { rules } = useRoom();
   const usual = usualLie(item.kind, 'top');
-  const lie = isDraped(usual) ? 'folded' : usual;
+  const lie = isOwnLie(usual) ? usual : 'folded';
   const { widthMm, heightMm } = extentOf(item, { lie, count: 1 }, rules);
   const scale = fitScale({ widthMm, heightMm }, { width, height }, 3);
   const drawn = shape(

@@ -48,7 +48,7 @@ describe('a bed for two', () => {
       kind: 'bed',
       ...along,
       turnDeg,
-      bed: { mattressMm: inches(18), headboardMm: inches(18), footboardMm: 0 },
+      bed: { mattressMm: inches(18), thickMm: null, headboardMm: inches(18), footboardMm: 0 },
     });
   };
   const found = (pieces: Piece[]) =>

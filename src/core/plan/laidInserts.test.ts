@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { bareRoom, inches, item, piece, placement, toIn } from '../../../../tests/helpers/rooms';
-import type { Item, RoomFile } from '../../model/types';
-import { planLook } from '../planLook';
+import { bareRoom, inches, item, piece, placement, toIn } from '../../../tests/helpers/rooms';
+import type { Item, RoomFile } from '../model/types';
+import { planLook } from './planLook';
 
 const cover = (id: string, more: Partial<Item> = {}) =>
   item({ id, name: id, widthMm: inches(16), heightMm: inches(16), texture: 'linen', ...more });

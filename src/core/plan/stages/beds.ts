@@ -1,0 +1,75 @@
+import type { Item } from '../../model/types';
+import { hasMattress } from '../../room/made';
+import { planBed, type BedPlan } from '../../stages/beds/planBed';
+import { judgeBedTies } from '../beds/bedTies';
+import type { FittingStep } from '../fittingStep';
+import { part } from '../parts';
+import { casingLines, judgeCasings, judgeInserts } from '../laidInserts';
+import { progress, settled, stage } from '../stage';
+import { countUses } from '../uses';
+
+const beds = part(
+  'beds',
+  {
+    file: ['pieces', 'home'],
+    look: ['placements', 'season', 'night'],
+    parts: ['items', 'rules'],
+  },
+  ({ file, look, items, rules }) => {
+    const { placements, season, night } = look;
+    const given = { placements, items, flags: file.home.flags, look: { season, night } };
+    return file.pieces.filter(hasMattress).map((piece) => planBed(piece, given, rules));
+  },
+);
+
+const isDressed = ({ pillows, covers, throws }: BedPlan): boolean =>
+  pillows.length + covers.length + throws.length > 0;
+
+/** A bed is made from the mattress up, then its pillows from the head. */
+const bedStep = (bed: BedPlan, wallId: string): FittingStep => ({
+  kind: 'bed',
+  about: bed.pieceId,
+  name: bed.name,
+  wallId,
+  marks: [],
+  finishedMm: [],
+  count: bed.pillows.length,
+  made: bed.covers.map(({ item }) => item.name),
+  setOut: [...bed.pillows, ...bed.throws].map(({ name, xMm }) => ({ name, count: 1, xMm, on: null })),
+  ...(bed.toLiftOff > 0 ? { night: { count: bed.toLiftOff, where: bed.nightPlace } } : {}),
+});
+
+const usedCovers = (plans: readonly BedPlan[], items: ReadonlyMap<string, Item>) =>
+  plans.flatMap(({ pillows }) =>
+    pillows.flatMap(({ itemId }) => {
+      const item = items.get(itemId);
+      return item ? [{ item, count: 1 }] : [];
+    }),
+  );
+
+export const bedsStage = stage({
+  name: 'beds',
+  parts: [beds],
+  reads: { parts: ['beds', 'seats', 'items', 'places', 'rules'] },
+  findings: ({ beds: plans, seats, items, rules }) => [
+    ...plans.flatMap((bed) => [...bed.findings, ...judgeBedTies(bed, rules)]),
+    ...judgeInserts('beds', { laid: plans, before: seats }, items),
+    ...judgeCasings('beds', { laid: plans, before: seats }, items),
+  ],
+  steps: ({ beds: plans, places }) =>
+    plans.filter(isDressed).map((bed) => bedStep(bed, places.get(bed.pieceId)?.wallId ?? '')),
+  bought: ({ beds: plans, seats, items }) => ({
+    lines: casingLines([...seats, ...plans], items),
+    uses: countUses('cover', usedCovers(plans, items)),
+  }),
+  state: ({ beds: plans }, open) => {
+    const done = plans.filter(isDressed).length;
+    return {
+      state: settled(progress(done, plans.length), open),
+      done,
+      of: plans.length,
+      open,
+      needs: plans.length === 0 ? 'a-bed' : 'nothing',
+    };
+  },
+});

@@ -1,0 +1,156 @@
+import { sum, type Mm } from '../../base/units';
+import type { Finding } from '../../model/finding';
+import type { HomeFlags, Item, Look, Placement, Season } from '../../model/types';
+import { rowCoverage, type MadeBed } from '../../room/bedCover';
+import { facing } from '../../room/lies';
+import { dropsOf, isMade, madeBed, topperThickness, withTopper, type BedPiece } from '../../room/made';
+import { mattressNamed, type MattressName } from '../../room/mattress';
+import type { RuleBook } from '../../rules/book';
+import { stretchesOf, thickestOf, type PillowPlan } from '../../textiles/pillows';
+import { pillowsOn, throwsOn, type Laid, type ThrowPlan } from '../../textiles/textilesOn';
+import { judgeBed } from './judgeBed';
+
+/** What a row of pillows is: big squares, sleeping pillows in shams, accents, the one piece in front. */
+export type TierKind = 'euro' | 'sham' | 'accent' | 'front';
+export type Tier = {
+  kind: TierKind;
+  row: number;
+  pillows: PillowPlan[];
+  /** Share of the bed's width that the flat covers of the row are wide together. */
+  coverage: number;
+};
+/** Bedding that is spread over the whole bed, with how far it hangs down over its edges. */
+export type MadeCover = { placementId: string; item: Item; sideMm: Mm; footMm: Mm };
+export type Warmth = {
+  /** Togs of everything on the bed of which they are known. */
+  tog: number;
+  /** Names of warm bedding whose togs nobody knows. */
+  unknown: string[];
+  /** What the season asks for; null in a look of no season. */
+  wanted: number | null;
+};
+export type BedPlan = {
+  pieceId: string;
+  name: string;
+  isCot: boolean;
+  /** With the topper that is on it. */
+  bed: MadeBed;
+  topperMm: Mm;
+  /** Nobody measured how thick the mattress is. */
+  isThicknessGuessed: boolean;
+  size: MattressName | null;
+  tiers: Tier[];
+  pillows: PillowPlan[];
+  covers: MadeCover[];
+  throws: ThrowPlan[];
+  warmth: Warmth;
+  /** What comes off for the night: pillows that nobody sleeps on, and what is laid across the foot. */
+  toLiftOff: number;
+  /** Where that is put; empty while nobody said. */
+  nightPlace: string;
+  /** How much of the bed's length its pillows take. */
+  depthUsedMm: Mm;
+  findings: Finding[];
+};
+
+/** What a look and its home say of beds. */
+export type BedGiven = Laid & { flags: HomeFlags; look: Pick<Look, 'season' | 'night'> };
+
+/** Pillows and covers of one bed: tiers, drops, warmth, what comes off at night, with what to look out for. */
+export function planBed(measured: BedPiece, given: BedGiven, rules: RuleBook): BedPlan {
+  const made = madeOn(measured, given);
+  const toppers = made.filter(({ item }) => item.bedding === 'topper');
+  const topperMm = sum(toppers.map(({ item }) => topperThickness(item, rules)));
+  const piece = withTopper(measured, topperMm);
+  const bed = madeBed(piece, rules);
+  const pillows = pillowsOn(piece, given, rules);
+  const tiers = tiersOf(pillows, bed.widthMm, rules);
+  const throws = throwsOn(piece, given, rules);
+  const sleptOn = tiers.filter(({ kind }) => kind === 'sham').flatMap((t) => t.pillows).length;
+  const plan = {
+    pieceId: piece.id,
+    name: piece.name,
+    isCot: piece.kind === 'cot',
+    bed,
+    topperMm,
+    isThicknessGuessed: piece.bed.thickMm === null,
+    size: mattressNamed(bed, rules.unit),
+    tiers,
+    pillows,
+    covers: made.map(({ placement, item }) => ({
+      placementId: placement.id,
+      item: facing(item, placement.face),
+      ...dropsOf(item, bed, rules),
+    })),
+    throws,
+    warmth: warmthOf(piece, given, rules),
+    toLiftOff: pillows.length - sleptOn + throws.length,
+    nightPlace: given.look.night.find((row) => row.of === piece.id)?.whereabouts.trim() ?? '',
+    depthUsedMm: Math.min(bed.lengthMm, thickestOf(stretchesOf(pillows, bed.widthMm))),
+  };
+  return { ...plan, findings: judgeBed({ stage: 'beds', piece, plan, ...given, ...plan, rules }) };
+}
+
+type PutItem = { placement: Placement; item: Item };
+
+/** Bedding that is spread over a bed, from the mattress up. */
+const madeOn = (piece: BedPiece, { placements, items }: Laid): PutItem[] =>
+  placements
+    .flatMap((placement): PutItem[] => {
+      const item = items.get(placement.itemId);
+      return placement.spot.of === piece.id && isMade(placement.lie) && item ? [{ placement, item }] : [];
+    })
+    .sort((a, b) => a.placement.row - b.placement.row);
+
+/** A pillow as long as one that is slept on, so much wider than it is high. */
+const SHAM = { leastLongMm: 600, leastShortMm: 450, longer: 1.2 };
+
+/** By the covers' size, however they lie. */
+function tierOf({ cover }: PillowPlan, rules: RuleBook): Exclude<TierKind, 'front'> {
+  const short = Math.min(cover.widthMm, cover.heightMm);
+  const long = Math.max(cover.widthMm, cover.heightMm);
+  const isLong = long >= short * SHAM.longer;
+  if (!isLong && short >= rules.number('beds.euroFrom')) return 'euro';
+  return isLong && short >= SHAM.leastShortMm && long >= SHAM.leastLongMm ? 'sham' : 'accent';
+}
+
+function tiersOf(pillows: readonly PillowPlan[], bedWidthMm: Mm, rules: RuleBook): Tier[] {
+  const rows = [...new Set(pillows.map((p) => p.row))].sort((a, b) => a - b);
+  return rows.map((row, i) => {
+    const own = pillows.filter((p) => p.row === row);
+    const [first] = own;
+    const kind = first ? tierOf(first, rules) : 'accent';
+    const isFront = kind === 'accent' && own.length === 1 && i > 0 && i === rows.length - 1;
+    const coverage = rowCoverage(
+      own.map((p) => p.cover.widthMm),
+      bedWidthMm,
+    );
+    return { kind: isFront ? 'front' : kind, row, pillows: own, coverage };
+  });
+}
+
+const TOGS: Record<Season, 'beds.togSummer' | 'beds.togBetween' | 'beds.togWinter'> = {
+  spring: 'beds.togBetween',
+  summer: 'beds.togSummer',
+  autumn: 'beds.togBetween',
+  winter: 'beds.togWinter',
+};
+/** The rule that says how warm a bed is to be in a season. */
+export const togRule = (season: Season) => TOGS[season];
+
+/** Bedding that keeps warm; a cover alone does not. */
+const WARM: ReadonlySet<Item['bedding']> = new Set(['spread', 'duvet']);
+
+/** How warm a bed is: togs of layers add up (BS 5335-1, thermal resistance of quilts in layers). */
+function warmthOf(piece: BedPiece, { placements, items, look }: BedGiven, rules: RuleBook): Warmth {
+  const warm = placements.flatMap((p) => {
+    const item = items.get(p.itemId);
+    const keepsWarm = item?.kind === 'bedding' && (WARM.has(item.bedding) || (item.tog ?? 0) > 0);
+    return p.spot.of === piece.id && keepsWarm ? [item] : [];
+  });
+  return {
+    tog: sum(warm.map((i) => i.tog ?? 0)),
+    unknown: [...new Set(warm.filter((i) => i.tog === null).map((i) => i.name))],
+    wanted: look.season ? rules.number(togRule(look.season)) : null,
+  };
+}
