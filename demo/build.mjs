@@ -13,7 +13,7 @@ import { galley } from './parts/galley.mjs';
 import { bathroom } from './parts/bathroom.mjs';
 
 const studio = {
-  rideauStudio: 7,
+  rideauStudio: 8,
   name: 'Harbour studio',
   rules: [],
   homes: [home],

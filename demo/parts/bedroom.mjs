@@ -3,6 +3,7 @@ import { home } from './places.mjs';
 import {
   CLEAR,
   ROOM,
+  acrossFoot,
   bedOf,
   box4,
   dressing,
@@ -10,6 +11,8 @@ import {
   fitting,
   hanging,
   look,
+  made,
+  onBed,
   opening,
   piece,
   pillow,
@@ -39,7 +42,7 @@ export const bedroom = {
   ],
   fittings: [fitting(['bed-socket', 'Bedside socket', 'socket'], ['n', 16], [5, 14, 3.5, 0.5], 'bright')],
   pieces: [
-    piece(['bed', 'Queen bed', 'bed'], [72, 42, 0], [60, 82, 46], cols(['biscuit', 0.8], ['peat', 0.2]), {
+    piece(['bed', 'Queen bed', 'bed'], [72, 41, 0], [60, 80, 46], cols(['biscuit', 0.8], ['peat', 0.2]), {
       seat: seat(60, 25, 80, 2, 0),
       bed: bedOf(25, 46),
       gapMm: i(13),
@@ -79,8 +82,18 @@ export const bedroom = {
       [
         [dressing('bed-window', 'panel-voile')],
         [hanging('art-estuary', ['n', 'bed', null], wire(6, 40, 42))],
-        [pillow('tar-lumbar', 'bench', 24, 0)],
+        [
+          pillow('tar-lumbar', 'bench', 24, 0),
+          made('sheet-sailcloth', 'bed', 0),
+          made('duvet-light', 'bed', 1),
+          made('duvet-mist', 'bed', 2),
+          ...[10, 30, 50].map((x) => onBed('sailcloth-26', 'bed', x, 0)),
+          ...[16, 44].map((x) => onBed('mist-sham', 'bed', x, 1)),
+          onBed('mist-lumbar', 'bed', 30, 2),
+          acrossFoot('coverlet-hemp', 'bed'),
+        ],
       ],
+      { night: [{ of: 'bed', whereabouts: 'Foot bench' }] },
     ),
   ],
 };

@@ -128,15 +128,27 @@ item(['fern', 'Fern in a pot'], 'plant', [16, 20], cols(['moss', 0.8], ['hemp', 
   texture: 'hard',
   whereabouts: 'Long Room, by the window',
 });
-for (const [id, name, colour] of [
-  ['duvet-biscuit', 'Biscuit duvet cover', 'biscuit'],
-  ['duvet-mist', 'Mist duvet cover', 'mist'],
-  ['quilt-claret', 'Claret quilt', 'claret'],
-  ['sheet-sailcloth', 'Sailcloth sheet set', 'sailcloth'],
+for (const [id, name, colour, size, more] of [
+  ['duvet-biscuit', 'Biscuit duvet cover', 'biscuit', [90, 96], { bedding: 'duvetCover' }],
+  ['duvet-mist', 'Mist duvet cover', 'mist', [90, 96], { bedding: 'duvetCover' }],
+  ['quilt-claret', 'Claret quilt', 'claret', [90, 96], { bedding: 'spread', tog: 4 }],
+  [
+    'sheet-sailcloth',
+    'Sailcloth fitted sheet',
+    'sailcloth',
+    [60, 80],
+    { bedding: 'fitted', pocketMm: i(15) },
+  ],
+  ['duvet-light', 'Light duvet', 'bright', [88, 94], { bedding: 'duvet', tog: 4.5 }],
+  ['duvet-warm', 'Warm duvet', 'bright', [88, 94], { bedding: 'duvet', tog: 10.5 }],
+  ['coverlet-hemp', 'Hemp coverlet', 'hemp', [68, 88], { bedding: 'spread', tog: 2, texture: 'woven' }],
+  ['blanket-peat', 'Peat wool blanket', 'peat', [92, 98], { bedding: 'spread', tog: 5, texture: 'tweed' }],
+  ['skirt-sailcloth', 'Sailcloth bed skirt', 'sailcloth', [60, 80], { bedding: 'skirt', depthMm: i(13.5) }],
 ])
-  item([id, name], 'bedding', [90, 92], cols([colour, 1]), {
+  item([id, name], 'bedding', size, cols([colour, 1]), {
     texture: 'linen',
     whereabouts: 'Airing cupboard',
+    ...more,
   });
 
 // bought lately and on its way; a pair that matches by day and parts under a warm bulb

@@ -32,6 +32,16 @@ cover(['ticking-18', 'Ticking square'], [18, 18], cols(['tanbark', 0.4], ['sailc
   price: 2200,
 });
 cover(['lichen-20', 'Lichen linen'], [20, 20], cols(['lichen', 1]), { count: 2, price: 2800 });
+// for beds: big squares and shams
+cover(['sailcloth-26', 'Sailcloth big square'], [26, 26], cols(['sailcloth', 1]), { count: 3, price: 3900 });
+cover(['peat-26', 'Peat tweed big square'], [26, 26], cols(['peat', 0.7], ['hemp', 0.3]), {
+  count: 3,
+  price: 4600,
+  texture: 'tweed',
+  season: ['autumn', 'winter'],
+});
+cover(['mist-sham', 'Mist sham'], [30, 20], cols(['mist', 1]), { count: 2, price: 2600, texture: 'smooth' });
+cover(['hemp-sham', 'Hemp sham'], [30, 20], cols(['hemp', 1]), { count: 2, price: 2600 });
 cover(['lichen-round', 'Lichen round'], [16, 16], cols(['lichen', 1]), {
   round: true,
   count: 1,

@@ -7,6 +7,19 @@ import { skirtDrop, spreadFall, type MadeBed } from './bedCover';
 export type Made = Extract<Lie, 'made'>;
 export const isMade = (lie: Lie): lie is Made => lie === 'made';
 
+/** Bedding from the floor up, as it covers each other. */
+const ORDER: readonly NonNullable<Item['bedding']>[] = [
+  'skirt',
+  'topper',
+  'fitted',
+  'sheet',
+  'duvet',
+  'duvetCover',
+  'spread',
+];
+/** The place of bedding among what is spread over a bed; what nobody named is taken as what lies on top. */
+export const madeOrder = ({ bedding }: Pick<Item, 'bedding'>): number => ORDER.indexOf(bedding ?? 'spread');
+
 export type BedPiece = Piece & { bed: NonNullable<Piece['bed']> };
 export const hasMattress = (piece: Piece): piece is BedPiece => piece.bed !== null;
 

@@ -41,6 +41,8 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
   const byId = new Map(placements.map((p) => [p.id, p]));
   const before = previous?.rules === given.rules ? previous.byId : undefined;
   const raised = raisedByToppers(placements, spots, given, previous?.raised);
+  const ofRoom = (address: string, isUnderAll: boolean): Spot | undefined =>
+    (isUnderAll ? undefined : raised.get(address)?.spot) ?? spots.get(address);
   const placed = new Map<string, Kept | null>();
 
   function place(placement: Placement): Kept | null {
@@ -53,14 +55,12 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     const under = carrier ? place(carrier) : null;
     if (under) under.offers ??= spotsOfPlaced(under.thing);
     const item = given.items.get(placement.itemId);
-    const onTopper = isTopper(placement, item) ? undefined : raised.get(address)?.spot;
-    const spot = onTopper ?? spots.get(address) ?? under?.offers?.find((s) => s.part === placement.spot.part);
+    const spot = ofRoom(address, isTopper(placement, item)) ?? offeredBy(under, placement);
     if (!spot || !item) return null;
-    const kept = keptFrom(before?.get(placement.id), { spot, placement, item }) ?? {
-      thing: standingOn(
-        { spot, placement, item, under: under?.thing ?? null, topperMm: raised.get(address)?.byMm ?? 0 },
-        given,
-      ),
+    const topperMm = raised.get(address)?.byMm ?? 0;
+    const put = { spot, placement, item, under: under?.thing ?? null, topperMm };
+    const kept = keptFrom(before?.get(placement.id), put) ?? {
+      thing: standingOn(put, given),
       item,
       offers: null,
     };
@@ -72,6 +72,9 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
   const standing = new Map([...placed].flatMap(([id, kept]) => (kept ? [[id, kept] as const] : [])));
   return { things: sameOr(previous?.things, things), rules: given.rules, byId: standing, raised };
 }
+
+const offeredBy = (under: Kept | null, { spot }: Placement): Spot | undefined =>
+  under?.offers?.find((s) => s.part === spot.part);
 
 const isTopper = ({ lie }: Placement, item: Item | undefined): boolean =>
   isMade(lie) && item?.bedding === 'topper';

@@ -136,6 +136,14 @@ export function BedFields({ piece: p, bed, set }: Props & { bed: NonNullable<Pie
       {field('mattress', t('mattress'), bed.mattressMm, (mattressMm) =>
         positive(mattressMm, () => set({ bed: { ...bed, mattressMm } })),
       )}
+      <ReadingField
+        about={p.id}
+        field="mattressThick"
+        label={t('mattressThick')}
+        valueMm={bed.thickMm}
+        onCommit={(thickMm) => positive(thickMm, () => set({ bed: { ...bed, thickMm } }))}
+        onClear={() => set({ bed: { ...bed, thickMm: null } })}
+      />
       {field('headboard', t('headboard'), bed.headboardMm, (headboardMm) =>
         set({ bed: { ...bed, headboardMm } }),
       )}

@@ -14,6 +14,7 @@ import type { SeatPlan } from '../../core/stages/seats/planSeat';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
 import { waking } from '../../ui/Awake';
+import { pieceView } from '../shell/drawing/pieceView';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { placeOnWall } from '../../core/room/place';
 import { isBed } from '../../core/room/kinds';
@@ -25,7 +26,6 @@ import { useShop, type StripRow } from '../shell/placing/useShop';
 import { useStash, useStashWhenThere, type StashRow } from '../shell/useStash';
 import { SheetHead, SheetTitle, Workspace, Numeral } from '../shell/Workspace';
 import { SeatSheet } from './SeatSheet';
-import { seatView } from './seatView';
 
 const PlacingStrip = dynamic(() =>
   import('../shell/placing/PlacingStrip').then((m) => waking(m.PlacingStrip)),
@@ -62,7 +62,7 @@ export function SeatsScreen(): ReactNode {
     [rules, t],
   );
   if (!piece) return <NoSeats />;
-  const { xMm, widthMm, elevation } = seatView(piece, plan);
+  const { xMm, widthMm, elevation } = pieceView(piece, plan);
   const seatPlan = findOne(plan.seats, (s) => s.pieceId === piece.id);
   const sitsAt = xMm + (widthMm - piece.seat.widthMm) / 2;
   const margin = inches(14);

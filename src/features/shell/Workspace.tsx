@@ -19,6 +19,7 @@ const MENDS: ReadonlySet<string> = new Set<StageName>([
   'windows',
   'walls',
   'seats',
+  'beds',
   'surfaces',
   'colour',
   'fitting',

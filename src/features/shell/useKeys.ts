@@ -4,6 +4,7 @@ import { useEffect } from 'react';
 import type { StageName } from '../../core/model/finding';
 import type { Piece } from '../../core/model/types';
 import { isBed } from '../../core/room/kinds';
+import { hasMattress } from '../../core/room/made';
 import { placeOnWall } from '../../core/room/place';
 import { isForPage, isTyping } from '../../ui/pageKeys';
 import { useRoom } from './room/RoomContext';
@@ -12,6 +13,8 @@ import { useRoom } from './room/RoomContext';
 const WITH_PLAN: ReadonlySet<string> = new Set<StageName>(['measure', 'clear']);
 
 const hasSeat = (piece: Piece): boolean => piece.seat !== null && !isBed(piece);
+/** The stages that show furniture one by one. */
+const PIECES_OF: Readonly<Record<string, (piece: Piece) => boolean>> = { seats: hasSeat, beds: hasMattress };
 const neighbour = <T>(list: readonly T[], at: number, step: 1 | -1): T | undefined =>
   list[(Math.max(at, 0) + step + list.length) % list.length];
 
@@ -34,9 +37,9 @@ export function useKeys(): void {
       pick(null);
       if (next !== undefined) setWall(next);
     };
-    // where seats are drawn, one after the other
-    const stepSeat = (step: 1 | -1) => {
-      const seats = arranged.pieces.filter(hasSeat);
+    // where seats or beds are drawn, one after the other
+    const stepPiece = (isShown: (piece: Piece) => boolean) => (step: 1 | -1) => {
+      const seats = arranged.pieces.filter(isShown);
       const placed = look.placements.find((p) => p.id === picked)?.spot.of;
       const next = neighbour(
         seats,
@@ -47,7 +50,8 @@ export function useKeys(): void {
       pick(next.id);
       setWall(placeOnWall(next, plan.walls).wallId);
     };
-    const stepOn = stage === 'seats' ? stepSeat : stepWall;
+    const isShown = PIECES_OF[stage];
+    const stepOn = isShown ? stepPiece(isShown) : stepWall;
     const goToLook = (number: number) => {
       const look = [...file.looks].sort((a, b) => a.order - b.order)[number - 1];
       if (look) setLook(look.id);

@@ -11,6 +11,7 @@ const SCREENS: Readonly<Record<string, ComponentType>> = {
   windows: dynamic(() => import('@/features/windows/WindowsScreen').then((m) => waking(m.WindowsScreen))),
   walls: dynamic(() => import('@/features/walls/WallsScreen').then((m) => waking(m.WallsScreen))),
   seats: dynamic(() => import('@/features/seats/SeatsScreen').then((m) => waking(m.SeatsScreen))),
+  beds: dynamic(() => import('@/features/beds/BedsScreen').then((m) => waking(m.BedsScreen))),
   surfaces: dynamic(() => import('@/features/surfaces/SurfacesScreen').then((m) => waking(m.SurfacesScreen))),
   works: dynamic(() => import('@/features/works/WorksScreen').then((m) => waking(m.WorksScreen))),
   colour: dynamic(() => import('@/features/colour/ColourScreen').then((m) => waking(m.ColourScreen))),

@@ -148,15 +148,30 @@ const mirror: Draw = ({ piece, x, w, y, part }) => [
   part('glass', 'pane', box(x + 40, y + 40, Math.max(1, w - 80), Math.max(1, piece.heightMm - 80)), []),
 ];
 
+/** How high a bed's base is above the floor where nobody measured it. */
+const BED_LEGS: Mm = inches(6);
+type BedPart = { name: 'base' | 'mattress'; from: Mm; to: Mm };
+
+/** A bed's base and mattress, by their heights; one block where nobody measured how thick the mattress is. */
+export function bedBody({ bed: made, gapMm }: Piece, topMm: Mm): BedPart[] {
+  const thickMm = made?.thickMm ?? null;
+  const from = Math.min(gapMm ?? BED_LEGS, topMm / 2);
+  if (thickMm === null || topMm - thickMm <= from) return [{ name: 'mattress', from, to: topMm }];
+  return [
+    { name: 'base', from, to: topMm - thickMm },
+    { name: 'mattress', from: topMm - thickMm, to: topMm },
+  ];
+}
+
 const bed: Draw = ({ piece, x, w, part }) => {
   const mattress = piece.bed?.mattressMm ?? piece.seat?.heightMm ?? Math.min(piece.heightMm, inches(24));
   const head = piece.bed ? Math.max(piece.bed.headboardMm, mattress) : piece.heightMm;
+  const more = { ...clothOf(piece), step: 2 };
   return [
     part('head', 'box', box(x, 0, w, head), secondColour(piece.colours)),
-    part('mattress', 'cushion', box(x, inches(6), w, mattress - inches(6)), clothColours(piece), {
-      ...clothOf(piece),
-      step: 2,
-    }),
+    ...bedBody(piece, mattress).map(({ name, from, to }) =>
+      part(name, 'cushion', box(x, from, w, to - from), clothColours(piece), more),
+    ),
   ];
 };
 

@@ -1,7 +1,7 @@
 import type { Mm } from '../../base/units';
 import type { Item, ItemKind, Placement } from '../../model/types';
 import { isObject, isPropped } from '../../room/lies';
-import { isMade } from '../../room/made';
+import { isMade, madeOrder } from '../../room/made';
 import { wayOf } from '../../geometry/plane';
 import { seenAgainst, type Facing, type PlacedThing } from '../../room/placed';
 import type { Form, Shape } from '../../room/shape';
@@ -85,8 +85,7 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
 /** How far out a thing is drawn. A throw over a back or a seat lies under the pillows there, however far it comes forward. */
 function depthSeen({ placement, item }: PlacedThing, topDepthMm: Mm, awayMm: Mm): Mm {
   if (isMade(placement.lie)) {
-    const order = MADE_ORDER.indexOf(item.bedding ?? 'spread');
-    return rounded(topDepthMm) + MADE + order * MADE_EACH + placement.row * UNDER_EACH * MADE_EACH;
+    return rounded(topDepthMm) + MADE + madeOrder(item) * MADE_EACH + placement.row * UNDER_EACH * MADE_EACH;
   }
   if (UNDER_PILLOWS.has(placement.lie)) return rounded(topDepthMm) + UNDER + placement.row * UNDER_EACH;
   return rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + placement.row;
@@ -96,16 +95,6 @@ const UNDER_PILLOWS: ReadonlySet<Placement['lie']> = new Set(['overBack', 'corne
 const UNDER: Mm = 3.2;
 const UNDER_EACH: Mm = 0.03;
 
-/** Bedding from the floor up, as it covers each other. */
-const MADE_ORDER: readonly NonNullable<Item['bedding']>[] = [
-  'skirt',
-  'fitted',
-  'topper',
-  'sheet',
-  'duvet',
-  'duvetCover',
-  'spread',
-];
 /** In front of the mattress, behind what leans and lies on it. */
 const MADE: Mm = 2.2;
 const MADE_EACH: Mm = 0.1;

@@ -1,4 +1,4 @@
-import type { Mm } from '../../base/units';
+import type { Deg, Mm } from '../../base/units';
 import { step, wayOf } from '../../geometry/plane';
 import type { Item, Look, Piece } from '../../model/types';
 import { overheadOf } from '../../room/ceiling';
@@ -10,6 +10,7 @@ import type { Wall } from '../../room/walls';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 import type { WindowPlan } from '../../stages/windows/windowPlan';
 import type { RoomContext } from '../context';
+import { bedSideShapes } from './bedSide';
 import { curtainShapes } from './curtains';
 import { fittingShapes } from './fittings';
 import { furnitureShapes, pieceDepth } from './furniture';
@@ -142,11 +143,27 @@ function thingsOn(hosts: OnHosts, id: string): readonly PlacedThing[] {
     : things;
 }
 
+/** Something a piece is faced from: its left end at 0, wherever it stands and however it is turned. */
+function facingPiece(piece: Piece, lookDeg: Deg, { widthMm, depthMm }: { widthMm: Mm; depthMm: Mm }): Facing {
+  const left = step(piece, wayOf(lookDeg + 270), widthMm / 2);
+  return { from: step(left, wayOf(lookDeg), depthMm / 2), facingDeg: lookDeg };
+}
+
+/** A bed with what is on it from its side, its head on the left. */
+export function bedSideView(piece: Piece, placed: readonly PlacedThing[]): Shape[] {
+  const { widthMm, depthMm, turnDeg } = piece;
+  const facing = facingPiece(piece, turnDeg + 90, { widthMm: depthMm, depthMm: widthMm });
+  const things = thingsOn(byHost(placed), piece.id);
+  return backToFront([
+    ...bedSideShapes(piece),
+    ...things.map((thing) => placedShape(thing, facing, widthMm / 2)),
+  ]);
+}
+
 /** A piece with what is on it from its own front, its left end at 0, wherever it stands and however it is turned. */
 export function frontView(piece: Piece, placed: readonly PlacedThing[]): Shape[] {
   const { widthMm, depthMm, turnDeg } = piece;
-  const left = step(piece, wayOf(turnDeg + 270), widthMm / 2);
-  const facing = { from: step(left, wayOf(turnDeg), depthMm / 2), facingDeg: turnDeg };
+  const facing = facingPiece(piece, turnDeg, { widthMm, depthMm });
   const onWall = { wallId: '', xMm: 0, widthMm, depthMm: depthMm / 2, nearMm: 0 };
   return backToFront(pieceShapes({ piece, onWall, facing }, { hosts: byHost(placed), draw: placedShape }));
 }

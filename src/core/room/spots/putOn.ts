@@ -3,6 +3,7 @@ import { PLACEMENT } from '../../model/defaults';
 import type { Item, Placement } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { extentOf, isOwnLie, isPropped, usualLie } from '../lies';
+import { isMade } from '../made';
 import type { PlacedThing } from '../placed';
 import type { Spot } from './spot';
 
@@ -24,11 +25,18 @@ const MOST_ROW = 20;
 export function putOn(item: Item, xMm: Mm | null, { spot, here, rules }: Put): Omit<Placement, 'id'> {
   const lie = usualLie(item.kind, spot.kind);
   const placement = { ...PLACEMENT, itemId: item.id, spot: { of: spot.of, part: spot.part }, lie, xMm: 0 };
+  if (isMade(lie)) return { ...placement, xMm: spot.widthMm / 2, row: overTheLast(here) };
   if (!isOwnLie(lie)) return { ...placement, xMm: within(spot, xMm ?? spot.widthMm / 2) };
   const { widthMm } = extentOf(item, { lie, count: 1 }, rules);
   if (isPropped(placement)) return { ...placement, ...inARow(widthMm, xMm, { spot, here }) };
   return { ...placement, xMm: within(spot, xMm ?? freestPlace(widthMm, spot, here)) };
 }
+
+/** What is spread over a bed goes over what is there already. */
+const overTheLast = (here: readonly PlacedThing[]): number => {
+  const made = here.filter(({ placement }) => isMade(placement.lie));
+  return made.length === 0 ? 0 : Math.min(MOST_ROW, Math.max(...made.map((t) => t.placement.row)) + 1);
+};
 
 export const within = ({ widthMm }: Pick<Spot, 'widthMm'>, xMm: Mm): Mm => clamp(xMm, 0, widthMm);
 

@@ -3,7 +3,15 @@ import type { Finding } from '../../model/finding';
 import type { HomeFlags, Item, Look, Placement, Season } from '../../model/types';
 import { rowCoverage, type MadeBed } from '../../room/bedCover';
 import { facing } from '../../room/lies';
-import { dropsOf, isMade, madeBed, topperThickness, withTopper, type BedPiece } from '../../room/made';
+import {
+  dropsOf,
+  isMade,
+  madeBed,
+  madeOrder,
+  topperThickness,
+  withTopper,
+  type BedPiece,
+} from '../../room/made';
 import { mattressNamed, type MattressName } from '../../room/mattress';
 import type { RuleBook } from '../../rules/book';
 import { stretchesOf, thickestOf, type PillowPlan } from '../../textiles/pillows';
@@ -100,7 +108,7 @@ const madeOn = (piece: BedPiece, { placements, items }: Laid): PutItem[] =>
       const item = items.get(placement.itemId);
       return placement.spot.of === piece.id && isMade(placement.lie) && item ? [{ placement, item }] : [];
     })
-    .sort((a, b) => a.placement.row - b.placement.row);
+    .sort((a, b) => madeOrder(a.item) - madeOrder(b.item) || a.placement.row - b.placement.row);
 
 /** A pillow as long as one that is slept on, so much wider than it is high. */
 const SHAM = { leastLongMm: 600, leastShortMm: 450, longer: 1.2 };

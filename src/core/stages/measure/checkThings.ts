@@ -54,6 +54,13 @@ export function checkPiece(p: Piece, file: Pick<RoomFile, 'room'>): MeasureIssue
         expectedMm: p.heightMm,
       }),
     );
+  if (p.bed?.thickMm && p.bed.thickMm > p.bed.mattressMm + TOLERANCE)
+    issues.push(
+      refuse('mattress-thicker-than-high', 'bed.thickMm', {
+        cameMm: p.bed.thickMm,
+        expectedMm: p.bed.mattressMm,
+      }),
+    );
   p.shelvesMm.forEach((s, i) => {
     if (s > p.heightMm + TOLERANCE)
       issues.push(refuse('shelf-past-piece', `shelvesMm.${i}`, { cameMm: s, expectedMm: p.heightMm }));

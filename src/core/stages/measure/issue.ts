@@ -31,6 +31,7 @@ export type MeasureCode =
   | 'shelves-out-of-order'
   | 'bed-taller-than-piece'
   | 'mattress-above-head'
+  | 'mattress-thicker-than-high'
   | 'sill-deeper'
   | 'floor-sill'
   | 'drops-apart'

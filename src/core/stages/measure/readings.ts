@@ -32,6 +32,7 @@ export type ReadingField =
   | 'seatDepth'
   | 'armHeight'
   | 'mattress'
+  | 'mattressThick'
   | 'headboard'
   | 'footboard'
   | 'gapMm';
@@ -62,6 +63,7 @@ const PARTS: Partial<Record<ReadingField, readonly [part: string, key: string]>>
   seatDepth: ['seat', 'depthMm'],
   armHeight: ['seat', 'armHeightMm'],
   mattress: ['bed', 'mattressMm'],
+  mattressThick: ['bed', 'thickMm'],
   headboard: ['bed', 'headboardMm'],
   footboard: ['bed', 'footboardMm'],
 };
@@ -111,7 +113,7 @@ const pieceFields = (p: Piece): ReadingField[] => [
   'depthMm',
   'heightMm',
   ...(p.seat && !p.bed ? (['seatWidth', 'seatHeight', 'seatDepth', 'armHeight'] as const) : []),
-  ...(p.bed ? (['mattress', 'headboard', 'footboard'] as const) : []),
+  ...(p.bed ? (['mattress', 'mattressThick', 'headboard', 'footboard'] as const) : []),
   ...(p.seat || p.bed ? (['gapMm'] as const) : []),
 ];
 

@@ -2,6 +2,7 @@ import type { StageName } from '../../../core/model/finding';
 import type { Look, Piece, RoomFile } from '../../../core/model/types';
 import type { Plan } from '../../../core/plan/planLook';
 import { inLook } from '../../../core/room/arrange';
+import { hasMattress } from '../../../core/room/made';
 import { isGlazed } from '../../../core/room/kinds';
 import { isOnFloor } from '../../../core/room/spots/parts';
 import type { PlacedThing } from '../../../core/room/placed';
@@ -21,7 +22,7 @@ export function roomThings(file: RoomFile, look: Look, plan: Plan): RoomThing[] 
   };
   for (const o of file.openings) add(o.id, o.name, isGlazed(o) ? 'windows' : 'measure', o.wallId);
   for (const f of file.fittings) add(f.id, f.name, 'measure', f.wallId);
-  for (const p of arranged.pieces) add(p.id, p.name, p.seat ? 'seats' : 'measure', wallOf(p));
+  for (const p of arranged.pieces) add(p.id, p.name, stageOf(p) ?? 'measure', wallOf(p));
   for (const d of look.dressings) {
     const wallId = file.openings.find((o) => o.id === d.openingId)?.wallId;
     add(d.id, nameOf(d.itemId), 'windows', wallId);
@@ -34,7 +35,13 @@ export function roomThings(file: RoomFile, look: Look, plan: Plan): RoomThing[] 
   return things;
 }
 
-/** What stands on furniture is on its wall; on a seat it belongs to Seats, anywhere else to Surfaces. */
+/** The stage that works on what is laid over a piece. */
+function stageOf(piece: Piece): StageName | null {
+  if (hasMattress(piece)) return 'beds';
+  return piece.seat ? 'seats' : null;
+}
+
+/** What stands on furniture is on its wall; on a seat it belongs to Seats, on a bed to Beds, anywhere else to Surfaces. */
 function placedThing(
   { placement, item, on, base }: PlacedThing,
   file: RoomFile,
@@ -44,6 +51,6 @@ function placedThing(
   const built = [...file.fittings, ...file.openings].find((host) => host.id === on.id);
   // a corner of the floor is one of its wall
   const wallId = piece ? wallOf(piece) : (built?.wallId ?? on.id);
-  const stage = piece?.seat && !isOnFloor(base.kind) ? 'seats' : 'surfaces';
+  const stage = (piece && !isOnFloor(base.kind) && stageOf(piece)) || 'surfaces';
   return [{ id: placement.id, name: item.name, stage, wallId }];
 }

@@ -1,21 +1,21 @@
-import { findOne } from '../../core/base/list';
-import type { Mm } from '../../core/base/units';
-import type { Piece } from '../../core/model/types';
-import type { Plan } from '../../core/plan/planLook';
-import { frontView } from '../../core/plan/scene/scene';
-import { placeOnWall } from '../../core/room/place';
-import type { Elevation } from '../../core/room/shape';
+import { findOne } from '../../../core/base/list';
+import type { Mm } from '../../../core/base/units';
+import type { Piece } from '../../../core/model/types';
+import type { Plan } from '../../../core/plan/planLook';
+import { frontView } from '../../../core/plan/scene/scene';
+import { placeOnWall } from '../../../core/room/place';
+import type { Elevation } from '../../../core/room/shape';
 
-/** A seat turned by more than this does not stand with its back to its wall. */
+/** A piece turned by more than this does not stand with its back to its wall. */
 const BACKED_DEG = 0.5;
-/** Wall that is shown beside and over a seat that stands free. */
+/** Wall that is shown beside and over a piece that stands free. */
 const AROUND: Mm = 2000;
 
 /**
- * A seat as somebody in front of it sees it: before its wall where its back is to it, else on its own. What stands in
+ * A seat or a bed as somebody in front of it sees it: before its wall where its back is to it, else on its own. What stands in
  * front of it would hide it and is left out.
  */
-export function seatView(
+export function pieceView(
   piece: Piece,
   { walls, elevations, placed }: Plan,
 ): { xMm: Mm; widthMm: Mm; elevation: Elevation } {

@@ -1,18 +1,18 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatLength } from '../../core/base/length';
-import type { Item, Placement } from '../../core/model/types';
-import type { PillowPlan } from '../../core/stages/seats/planSeat';
-import { Button } from '../../ui/Button';
-import { LengthField, TAKEN } from '../../ui/Field';
-import { ZIP_SIDES } from '../../core/model/values/look';
-import { RadioGroup } from '../../ui/RadioGroup';
-import { Select } from '../../ui/Select';
-import { Words } from '../../ui/Words';
-import { useRoom } from '../shell/room/RoomContext';
-import { Why } from '../shell/Why';
-import type { Placing } from '../shell/placing/usePlacing';
+import { formatLength } from '../../../core/base/length';
+import type { Item, Placement } from '../../../core/model/types';
+import type { PillowPlan } from '../../../core/textiles/pillows';
+import { Button } from '../../../ui/Button';
+import { LengthField, TAKEN } from '../../../ui/Field';
+import { ZIP_SIDES } from '../../../core/model/values/look';
+import { RadioGroup } from '../../../ui/RadioGroup';
+import { Select } from '../../../ui/Select';
+import { Words } from '../../../ui/Words';
+import { useRoom } from '../room/RoomContext';
+import { Why } from '../Why';
+import type { Placing } from '../placing/usePlacing';
 
 /** What can be said of a pillow that is picked: its place, its fill, before or behind the others. */
 export function PillowForm({

@@ -1,21 +1,23 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatLength } from '../../core/base/length';
-import type { Placement } from '../../core/model/types';
-import { FOLDS } from '../../core/model/values/look';
-import { liesOn } from '../../core/room/lies';
-import { numberOfPart, type Spot } from '../../core/room/spots/spot';
-import type { ThrowPlan } from '../../core/stages/seats/planSeat';
-import { Button } from '../../ui/Button';
-import { LengthField, TAKEN } from '../../ui/Field';
-import { RadioGroup } from '../../ui/RadioGroup';
-import { Select } from '../../ui/Select';
-import { Words } from '../../ui/Words';
-import { useRoom } from '../shell/room/RoomContext';
-import { Why } from '../shell/Why';
-import type { Placing } from '../shell/placing/usePlacing';
+import { formatLength } from '../../../core/base/length';
+import type { ItemKind, Placement } from '../../../core/model/types';
+import { FOLDS } from '../../../core/model/values/look';
+import { liesOn } from '../../../core/room/lies';
+import { numberOfPart, type Spot } from '../../../core/room/spots/spot';
+import type { ThrowPlan } from '../../../core/textiles/textilesOn';
+import { Button } from '../../../ui/Button';
+import { LengthField, TAKEN } from '../../../ui/Field';
+import { RadioGroup } from '../../../ui/RadioGroup';
+import { Select } from '../../../ui/Select';
+import { Words } from '../../../ui/Words';
+import { useRoom } from '../room/RoomContext';
+import { Why } from '../Why';
+import type { Placing } from '../placing/usePlacing';
 
+/** Parts of furniture that cloth is laid over. */
+const LAID_ON: ReadonlySet<string> = new Set(['seat', 'arm', 'mattress']);
 /** Ways of laying a throw whose first end hangs down by what one chooses. */
 const HANGS: ReadonlySet<Placement['lie']> = new Set(['overBack', 'corner', 'overArm', 'acrossSeat']);
 
@@ -33,8 +35,8 @@ export function ThrowForm({
   const { file, plan: whole } = useRoom();
   const { unit } = file.room;
   const { path, item, lie, fold } = plan;
-  const spots = whole.spots.filter((s) => s.of === placement.spot.of && ['seat', 'arm'].includes(s.kind));
-  const ways = spots.flatMap((spot) => waysOn(spot).map((way) => ({ spot, way })));
+  const spots = whole.spots.filter((s) => s.of === placement.spot.of && LAID_ON.has(s.kind));
+  const ways = spots.flatMap((spot) => waysOn(item.kind, spot).map((way) => ({ spot, way })));
   const nameOf = (spot: Spot, way: string) =>
     way === 'overArm' ? t('overArm', { n: numberOfPart(spot.part) ?? 1 }) : t(`lies.${way as 'overBack'}`);
   const key = (spot: Spot, way: string) => `${spot.part}/${way}`;
@@ -77,7 +79,7 @@ export function ThrowForm({
         options={FOLDS.map((f) => ({ value: f, label: t(`folds.${f}`) }))}
       />
       <div className="grid grid-cols-2 gap-x-4">
-        {placement.spot.part === 'seat' && (
+        {placement.spot.part === 'seat' || placement.spot.part === 'mattress' ? (
           <LengthField
             label={t('place')}
             draftKey={`${file.room.id}-${placement.id}-x`}
@@ -88,7 +90,7 @@ export function ThrowForm({
               return TAKEN;
             }}
           />
-        )}
+        ) : null}
         {HANGS.has(lie) && (
           <LengthField
             label={t(`hangs.${lie as 'overBack'}`)}
@@ -120,6 +122,6 @@ export function ThrowForm({
   );
 }
 
-/** The ways in which a throw is draped there; folded up it is a thing like others. */
-const waysOn = (spot: Spot): Placement['lie'][] =>
-  liesOn('throw', spot.kind).filter((lie) => lie !== 'folded');
+/** The ways in which a cloth is laid there; folded up it is a thing like others. */
+const waysOn = (kind: ItemKind, spot: Spot): Placement['lie'][] =>
+  liesOn(kind, spot.kind).filter((lie) => lie !== 'folded');

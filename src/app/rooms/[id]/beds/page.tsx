@@ -1,0 +1,5 @@
+import { BedsScreen } from '@/features/beds/BedsScreen';
+
+export default function BedsPage() {
+  return <BedsScreen />;
+}

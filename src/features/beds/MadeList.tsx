@@ -1,0 +1,105 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import { findOne } from '../../core/base/list';
+import { formatBareSize, formatLength } from '../../core/base/length';
+import type { MadeCover } from '../../core/stages/beds/planBed';
+import { Button } from '../../ui/Button';
+import { Disclosure } from '../../ui/Collapsible';
+import { Words } from '../../ui/Words';
+import { ClothChip } from '../shell/ClothChip';
+import { usePlacing } from '../shell/placing/usePlacing';
+import { useRoom } from '../shell/room/RoomContext';
+import { usePaint } from '../shell/usePaint';
+
+/** Bedding that is not seen to hang down. */
+const HIDDEN: ReadonlySet<string | null> = new Set(['topper', 'fitted']);
+
+/** What is spread over a bed, the uppermost first, with how far it hangs down. */
+export function MadeList({ covers }: { covers: readonly MadeCover[] }): ReactNode {
+  const t = useTranslations('beds');
+  const { file, picked, pick } = useRoom();
+  const paint = usePaint();
+  const { unit } = file.room;
+  if (covers.length === 0) return null;
+  return (
+    <section aria-label={t('made')}>
+      <h3 className="mt-2.5 font-sans text-[13px] font-semibold text-soft">{t('made')}</h3>
+      <ul>
+        {[...covers].reverse().map((cover) => {
+          const { placementId, item, sideMm, footMm } = cover;
+          const open = picked === placementId;
+          return (
+            <li
+              key={placementId}
+              className={`-mx-2 border-b border-line px-2 ${open ? 'my-1 border-2 border-ink bg-white' : ''}`}
+            >
+              <Disclosure
+                open={open}
+                onOpenChange={(next) => pick(next ? placementId : null)}
+                triggerClass="grid w-full grid-cols-[36px_1fr_auto] items-center gap-x-2.5 py-1.5 text-left text-[14px]"
+                trigger={
+                  <>
+                    <ClothChip item={item} paint={paint} />
+                    <span className="leading-tight">
+                      <span className="font-semibold">{item.name}</span>
+                      <span className="block text-[13px] text-soft">
+                        <Words>
+                          {t('bedding', {
+                            as: item.bedding ?? 'none',
+                            size: formatBareSize(item.widthMm, item.heightMm, unit),
+                          })}
+                        </Words>
+                      </span>
+                    </span>
+                    <span className="text-right text-soft">
+                      {!HIDDEN.has(item.bedding) && (
+                        <Words>
+                          {t('drops', { side: formatLength(sideMm, unit), foot: formatLength(footMm, unit) })}
+                        </Words>
+                      )}
+                    </span>
+                  </>
+                }
+              >
+                <MadeActs cover={cover} />
+              </Disclosure>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+/** What can be done with bedding that is spread over a bed. */
+function MadeActs({ cover: { placementId, item } }: { cover: MadeCover }): ReactNode {
+  const t = useTranslations('beds');
+  const { look } = useRoom();
+  const acts = usePlacing();
+  const placement = findOne(look.placements, (p) => p.id === placementId);
+  return (
+    <div className="flex flex-wrap gap-1.5 pb-3 pt-1">
+      <Button small onClick={() => acts.set(placement, { lie: 'acrossFoot', fold: null })}>
+        {t('foldAtFoot')}
+      </Button>
+      <Button small onClick={() => acts.step(placement, 1)}>
+        {t('over')}
+      </Button>
+      <Button small disabled={placement.row === 0} onClick={() => acts.step(placement, -1)}>
+        {t('under')}
+      </Button>
+      {item.back !== null || placement.face === 'back' ? (
+        <Button
+          small
+          onClick={() => acts.set(placement, { face: placement.face === 'front' ? 'back' : 'front' })}
+        >
+          {t('otherFace')}
+        </Button>
+      ) : null}
+      <Button small onClick={() => acts.takeOff(placement)}>
+        {t('takeOff')}
+      </Button>
+    </div>
+  );
+}
