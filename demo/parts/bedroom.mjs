@@ -43,7 +43,6 @@ export const bedroom = {
   fittings: [fitting(['bed-socket', 'Bedside socket', 'socket'], ['n', 16], [5, 14, 3.5, 0.5], 'bright')],
   pieces: [
     piece(['bed', 'Queen bed', 'bed'], [72, 41, 0], [60, 80, 46], cols(['biscuit', 0.8], ['peat', 0.2]), {
-      seat: seat(60, 25, 80, 2, 0),
       bed: bedOf(25, 46),
       gapMm: i(13),
     }),

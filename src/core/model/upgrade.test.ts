@@ -68,9 +68,11 @@ const plainThings = (file: RoomFile): RoomFile => ({
     placements: look.placements
       .filter((p) => ['seat', 'mattress', 'top', 'mantel'].includes(p.spot.part))
       .filter((p) => ![...look.placements, ...look.brought].some((carrier) => carrier.id === p.spot.of))
-      .map((p) => ({ ...p, count: 1, lie: p.lie === 'flat' ? 'standing' : p.lie })),
+      .map((p) => ({ ...p, count: 1, lie: NOT_IN_4.has(p.lie) ? ('standing' as const) : p.lie })),
   })),
 });
+
+const NOT_IN_4: ReadonlySet<string> = new Set(['flat', 'made', 'acrossFoot']);
 
 /** The same room as a file of version 3, which knew neither draws nor cords nor how a sheer is made. */
 function asVersion3(file: RoomFile): unknown {

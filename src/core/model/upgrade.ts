@@ -95,17 +95,30 @@ const bodyFrom6 = (r: Fields): Fields => ({
   })),
 });
 /** What versions 1 to 7 were silent about: how thick a mattress is, where its pillows go at night, layers of what hangs. */
-const bodyFrom7 = (r: Fields): Fields => ({
-  ...r,
-  pieces: each(r.pieces, (p) => ({ ...p, bed: with_({ thickMm: null }, p.bed) })),
-  looks: each(r.looks, (l) => ({
-    night: [],
-    ...l,
-    brought: each(l.brought, (b) => ({ layer: BROUGHT.layer, ...b })),
-    dressings: each(l.dressings, (d) => ({ layer: DRESSING.layer, ...d })),
-    hangings: each(l.hangings, (h) => ({ layer: HANGING.layer, ...h })),
-  })),
-});
+function bodyFrom7(r: Fields): Fields {
+  const beds = new Set(
+    rowsOf(r.pieces)
+      .filter((p) => p.bed || p.kind === 'bed' || p.kind === 'cot')
+      .map((p) => p.id),
+  );
+  return {
+    ...r,
+    pieces: each(r.pieces, (p) => ({ ...p, bed: with_({ thickMm: null }, p.bed) })),
+    looks: each(r.looks, (l) => ({
+      night: [],
+      ...l,
+      placements: each(l.placements, (p) => onMattress(p, beds)),
+      brought: each(l.brought, (b) => ({ layer: BROUGHT.layer, ...b })),
+      dressings: each(l.dressings, (d) => ({ layer: DRESSING.layer, ...d })),
+      hangings: each(l.hangings, (h) => ({ layer: HANGING.layer, ...h })),
+    })),
+  };
+}
+/** What lay on the seat or the top of a bed lies on its mattress. */
+const onMattress = (p: Fields, beds: ReadonlySet<unknown>): Fields =>
+  isFields(p.spot) && beds.has(p.spot.of) && (p.spot.part === 'seat' || p.spot.part === 'top')
+    ? { ...p, spot: { ...p.spot, part: 'mattress' } }
+    : p;
 const NEW_IN_7 = {
   fold: PLACEMENT.fold,
   hangsMm: PLACEMENT.hangsMm,

@@ -1,6 +1,7 @@
 import type { Mm } from '../base/units';
 import type { Item, Lie, Piece } from '../model/types';
 import type { RuleBook } from '../rules/book';
+import { isBed } from './kinds';
 import { skirtDrop, spreadFall, type MadeBed } from './bedCover';
 
 /** Bedding that is spread over a whole bed. */
@@ -21,7 +22,18 @@ const ORDER: readonly NonNullable<Item['bedding']>[] = [
 export const madeOrder = ({ bedding }: Pick<Item, 'bedding'>): number => ORDER.indexOf(bedding ?? 'spread');
 
 export type BedPiece = Piece & { bed: NonNullable<Piece['bed']> };
-export const hasMattress = (piece: Piece): piece is BedPiece => piece.bed !== null;
+/**
+ * A piece as the bed that it is; null for what is none. Of a bed whose mattress nobody measured the top of its seat, or of the
+ * whole, is that.
+ */
+export function asBed(piece: Piece): BedPiece | null {
+  const { bed, seat, heightMm } = piece;
+  if (bed) return { ...piece, bed };
+  if (!isBed(piece)) return null;
+  const mattressMm = seat?.heightMm ?? heightMm;
+  return { ...piece, bed: { mattressMm, thickMm: null, headboardMm: heightMm, footboardMm: 0 } };
+}
+export const isMadeUp = (piece: Piece): boolean => piece.bed !== null || isBed(piece);
 
 /** A bed with a topper on its mattress: everything on it lies higher by that. */
 export function withTopper<P extends Pick<Piece, 'bed'>>(piece: P, topperMm: Mm): P {

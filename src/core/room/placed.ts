@@ -3,7 +3,7 @@ import { alongWay, wayOf, type Point } from '../geometry/plane';
 import type { Item, Piece, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
 import { extentOf, facing, isOwnLie, type Extent } from './lies';
-import { hasMattress, isMade, madeBox, topperThickness, withTopper } from './made';
+import { asBed, isMade, madeBox, topperThickness, withTopper } from './made';
 import { spotsOfPlaced } from './spots/placedSpots';
 import type { PlacedThing, Standing } from './placedThing';
 import { addressOf, numberOfPart, pointOn, type Spot } from './spots/spot';
@@ -161,8 +161,8 @@ function sizeOf({ spot, placement, item, topperMm }: Put, { pieces, rules }: Giv
   const piece = known && withTopper(known, item.bedding === 'topper' ? 0 : topperMm);
   if (!isMade(lie)) return draped({ ...placement, lie }, { spot, item, piece }, rules);
   const bed = { mattressMm: spot.zMm, thickMm: null, headboardMm: 0, footboardMm: 0 };
-  const host = piece && hasMattress(piece) ? piece : { widthMm: spot.widthMm, depthMm: spot.depthMm, bed };
-  return madeBox(item, host, rules);
+  const board = { widthMm: spot.widthMm, depthMm: spot.depthMm, bed };
+  return madeBox(item, (piece && asBed(piece)) ?? board, rules);
 }
 
 /** A throw as it is laid over what its spot is a part of; on what is no piece it lies as if that were a seat without a back. */

@@ -48,7 +48,8 @@ export type ThrowHost = {
 
 type HostPiece = Pick<Piece, 'seat' | 'bed' | 'widthMm' | 'depthMm' | 'heightMm' | 'bottomMm'>;
 /** A piece as a throw is laid over it; a bed by its headboard. */
-export function throwHostOf({ seat, bed, ...piece }: HostPiece): ThrowHost {
+export function throwHostOf({ bed, ...piece }: HostPiece): ThrowHost {
+  const seat = bed ? null : piece.seat;
   const seatTopMm = seat?.heightMm ?? bed?.mattressMm ?? piece.bottomMm + piece.heightMm;
   const seatWidthMm = seat?.widthMm ?? piece.widthMm;
   const backDepthMm = seat ? Math.max(0, piece.depthMm - seat.depthMm) : 0;

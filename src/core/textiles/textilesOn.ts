@@ -29,13 +29,17 @@ export type ThrowPlan = {
   path: ThrowPath;
 };
 
+/** Parts of seats and beds that pillows lean on and cloth is laid over. */
+const LAID_ON = /^(?:seat|mattress|arm[0-9]*)$/;
+const isOn = ({ id }: Piece, { spot }: Placement): boolean => spot.of === id && LAID_ON.test(spot.part);
+
 /** The pillows that lean on a seat or a bed, back to front, each with its insert. */
 export function pillowsOn(piece: Piece, { placements, items, flags }: Laid, rules: RuleBook): PillowPlan[] {
   const inserts = [...items.values()].filter((item) => item.kind === 'insert');
   const rows = placements
     .flatMap((p) => {
       const item = items.get(p.itemId);
-      return p.spot.of === piece.id && isPropped(p) && item ? [{ p, item }] : [];
+      return isOn(piece, p) && isPropped(p) && item ? [{ p, item }] : [];
     })
     .sort((a, b) => a.p.row - b.p.row || a.p.xMm - b.p.xMm);
   return rows.map(({ p, item }) => {
@@ -70,7 +74,7 @@ export const throwsOn = (piece: Piece, { placements, items }: Laid, rules: RuleB
   placements.flatMap((p): ThrowPlan[] => {
     const item = items.get(p.itemId);
     const { lie } = p;
-    if (p.spot.of !== piece.id || !item || !isDraped(lie)) return [];
+    if (!isOn(piece, p) || !item || !isDraped(lie)) return [];
     return [
       {
         placementId: p.id,

@@ -6,7 +6,7 @@ import { findOne } from '../../core/base/list';
 import { formatBareSize, formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
-import { hasMattress, type BedPiece } from '../../core/room/made';
+import { asBed, type BedPiece } from '../../core/room/made';
 import { placeOnWall } from '../../core/room/place';
 import type { BedPlan } from '../../core/stages/beds/planBed';
 import { waking } from '../../ui/Awake';
@@ -43,7 +43,7 @@ export function BedsScreen(): ReactNode {
   const placing = usePlacing();
   const drawn = useRef<{ scale: Scale; left: number } | null>(null);
   const box = useRef<HTMLDivElement>(null);
-  const beds = arranged.pieces.filter(hasMattress);
+  const beds = arranged.pieces.flatMap((p) => asBed(p) ?? []);
   const piece =
     beds.find((p) => p.id === picked || look.placements.some((x) => x.id === picked && x.spot.of === p.id)) ??
     beds[0];

@@ -4,7 +4,7 @@ import { useEffect } from 'react';
 import type { StageName } from '../../core/model/finding';
 import type { Piece } from '../../core/model/types';
 import { isBed } from '../../core/room/kinds';
-import { hasMattress } from '../../core/room/made';
+import { isMadeUp } from '../../core/room/made';
 import { placeOnWall } from '../../core/room/place';
 import { isForPage, isTyping } from '../../ui/pageKeys';
 import { useRoom } from './room/RoomContext';
@@ -14,7 +14,7 @@ const WITH_PLAN: ReadonlySet<string> = new Set<StageName>(['measure', 'clear']);
 
 const hasSeat = (piece: Piece): boolean => piece.seat !== null && !isBed(piece);
 /** The stages that show furniture one by one. */
-const PIECES_OF: Readonly<Record<string, (piece: Piece) => boolean>> = { seats: hasSeat, beds: hasMattress };
+const PIECES_OF: Readonly<Record<string, (piece: Piece) => boolean>> = { seats: hasSeat, beds: isMadeUp };
 const neighbour = <T>(list: readonly T[], at: number, step: 1 | -1): T | undefined =>
   list[(Math.max(at, 0) + step + list.length) % list.length];
 

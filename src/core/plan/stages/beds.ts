@@ -1,5 +1,5 @@
 import type { Item } from '../../model/types';
-import { hasMattress } from '../../room/made';
+import { asBed } from '../../room/made';
 import { planBed, type BedPlan } from '../../stages/beds/planBed';
 import { judgeBedTies } from '../beds/bedTies';
 import type { FittingStep } from '../fittingStep';
@@ -18,7 +18,10 @@ const beds = part(
   ({ file, look, items, rules }) => {
     const { placements, season, night } = look;
     const given = { placements, items, flags: file.home.flags, look: { season, night } };
-    return file.pieces.filter(hasMattress).map((piece) => planBed(piece, given, rules));
+    return file.pieces.flatMap((piece) => {
+      const bed = asBed(piece);
+      return bed ? [planBed(bed, given, rules)] : [];
+    });
   },
 );
 

@@ -2,7 +2,8 @@ import { clamp, inches, type Deg, type Mm } from '../../base/units';
 import { step, wayOf, type Point } from '../../geometry/plane';
 import type { Fitting, Opening, Piece, PieceKind } from '../../model/types';
 import { topOfFitting } from '../fittingTop';
-import { isBed, isGlazed } from '../kinds';
+import { isGlazed } from '../kinds';
+import { asBed } from '../made';
 import { pointOnWall, type Wall } from '../walls';
 import type { PartKind } from './parts';
 import type { Spot } from './spot';
@@ -56,8 +57,10 @@ const wholeOf = (
 ): Part => ({ clearMm: null, ...part, leftMm: 0, backMm: 0, widthMm, depthMm });
 
 function partsOfPiece(piece: Piece): Part[] {
-  const { seat, bed } = piece;
+  const { seat } = piece;
   const topMm = piece.bottomMm + piece.heightMm;
+  const bed = asBed(piece);
+  if (bed) return [wholeOf(piece, { part: 'mattress', kind: 'mattress', zMm: bed.bed.mattressMm })];
   if (seat) {
     const leftMm = (piece.widthMm - seat.widthMm) / 2;
     return [
@@ -69,8 +72,6 @@ function partsOfPiece(piece: Piece): Part[] {
       ...armsOf(piece, seat, leftMm),
     ];
   }
-  if (bed) return [wholeOf(piece, { part: 'mattress', kind: 'mattress', zMm: bed.mattressMm })];
-  if (isBed(piece)) return [wholeOf(piece, { part: 'top', kind: 'mattress', zMm: topMm })];
   if (piece.kind === 'basketStand') {
     const zMm = piece.bottomMm + piece.heightMm * BASKET_AT;
     return [wholeOf(piece, { part: 'inside', kind: 'inside', zMm })];

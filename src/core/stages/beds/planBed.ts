@@ -99,6 +99,9 @@ export function planBed(measured: BedPiece, given: BedGiven, rules: RuleBook): B
   return { ...plan, findings: judgeBed({ stage: 'beds', piece, plan, ...given, ...plan, rules }) };
 }
 
+const isOnMattress = ({ id }: BedPiece, { spot }: Placement): boolean =>
+  spot.of === id && spot.part === 'mattress';
+
 type PutItem = { placement: Placement; item: Item };
 
 /** Bedding that is spread over a bed, from the mattress up. */
@@ -106,7 +109,7 @@ const madeOn = (piece: BedPiece, { placements, items }: Laid): PutItem[] =>
   placements
     .flatMap((placement): PutItem[] => {
       const item = items.get(placement.itemId);
-      return placement.spot.of === piece.id && isMade(placement.lie) && item ? [{ placement, item }] : [];
+      return isOnMattress(piece, placement) && isMade(placement.lie) && item ? [{ placement, item }] : [];
     })
     .sort((a, b) => madeOrder(a.item) - madeOrder(b.item) || a.placement.row - b.placement.row);
 
@@ -154,7 +157,7 @@ function warmthOf(piece: BedPiece, { placements, items, look }: BedGiven, rules:
   const warm = placements.flatMap((p) => {
     const item = items.get(p.itemId);
     const keepsWarm = item?.kind === 'bedding' && (WARM.has(item.bedding) || (item.tog ?? 0) > 0);
-    return p.spot.of === piece.id && keepsWarm ? [item] : [];
+    return isOnMattress(piece, p) && keepsWarm ? [item] : [];
   });
   return {
     tog: sum(warm.map((i) => i.tog ?? 0)),

@@ -2,7 +2,7 @@ import type { StageName } from '../../../core/model/finding';
 import type { Look, Piece, RoomFile } from '../../../core/model/types';
 import type { Plan } from '../../../core/plan/planLook';
 import { inLook } from '../../../core/room/arrange';
-import { hasMattress } from '../../../core/room/made';
+import { isMadeUp } from '../../../core/room/made';
 import { isGlazed } from '../../../core/room/kinds';
 import { isOnFloor } from '../../../core/room/spots/parts';
 import type { PlacedThing } from '../../../core/room/placed';
@@ -37,7 +37,7 @@ export function roomThings(file: RoomFile, look: Look, plan: Plan): RoomThing[] 
 
 /** The stage that works on what is laid over a piece. */
 function stageOf(piece: Piece): StageName | null {
-  if (hasMattress(piece)) return 'beds';
+  if (isMadeUp(piece)) return 'beds';
   return piece.seat ? 'seats' : null;
 }
 
