@@ -158,7 +158,8 @@ export const pillow = (itemId, pieceId, x, row, more = {}) =>
   put(itemId, [pieceId, 'seat'], x, { row, lie: 'propped', fill: 'feather', ...more });
 export const draped = (itemId, pieceId, x) => put(itemId, [pieceId, 'seat'], x, { row: 9, lie: 'overBack' });
 /** A pillow leaning at the head of a bed; bedding spread over it; a cover folded across its foot. */
-export const onBed = (itemId, bedId, x, row) => put(itemId, [bedId, 'mattress'], x, { row, lie: 'propped' });
+export const onBed = (itemId, bedId, x, row) =>
+  put(itemId, [bedId, 'mattress'], x, { row, lie: 'propped', fill: 'feather' });
 export const made = (itemId, bedId, row) => put(itemId, [bedId, 'mattress'], 30, { row, lie: 'made' });
 export const acrossFoot = (itemId, bedId) => put(itemId, [bedId, 'mattress'], 30, { lie: 'acrossFoot' });
 /** A thing on a part of a piece, a fitting or another thing: its top when nothing else is said. */

@@ -1,10 +1,11 @@
-import type { Deg, Mm } from '../base/units';
+import { sum, type Deg, type Mm } from '../base/units';
 import { alongWay, wayOf, type Point } from '../geometry/plane';
 import type { Item, Piece, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
-import { extentOf, facing, isOwnLie, type Extent } from './lies';
+import { extentOf, facing, isOwnLie, isPropped, type Extent } from './lies';
 import { asBed, isMade, madeBox, topperThickness, withTopper } from './made';
 import { spotsOfPlaced } from './spots/placedSpots';
+import { pillowThickness } from './pillow';
 import type { PlacedThing, Standing } from './placedThing';
 import { addressOf, numberOfPart, pointOn, type Spot } from './spots/spot';
 import { throwBox, throwHostOf, throwPath, type Draped } from './throws';
@@ -20,7 +21,7 @@ type Given = {
 };
 
 /** A thing where it stands, what it was worked out from, and the spots that it offers once something is on it. */
-type Kept = { thing: PlacedThing; item: Item; offers: readonly Spot[] | null };
+type Kept = { thing: PlacedThing; item: Item; behindMm: Mm | null; offers: readonly Spot[] | null };
 /** A mattress that a topper makes higher, and the spot that it is without. */
 type Raised = { from: Spot; byMm: Mm; spot: Spot };
 /** Everything where it stands, with what the next plan may keep of it. */
@@ -41,6 +42,7 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
   const byId = new Map(placements.map((p) => [p.id, p]));
   const before = previous?.rules === given.rules ? previous.byId : undefined;
   const raised = raisedByToppers(placements, spots, given, previous?.raised);
+  const behind = rowsBehind(placements, given);
   const ofRoom = (address: string, isUnderAll: boolean): Spot | undefined =>
     (isUnderAll ? undefined : raised.get(address)?.spot) ?? spots.get(address);
   const placed = new Map<string, Kept | null>();
@@ -58,10 +60,12 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     const spot = ofRoom(address, isTopper(placement, item)) ?? offeredBy(under, placement);
     if (!spot || !item) return null;
     const topperMm = raised.get(address)?.byMm ?? 0;
-    const put = { spot, placement, item, under: under?.thing ?? null, topperMm };
+    const behindMm = behind(placement);
+    const put = { spot, placement, item, under: under?.thing ?? null, topperMm, behindMm };
     const kept = keptFrom(before?.get(placement.id), put) ?? {
       thing: standingOn(put, given),
       item,
+      behindMm,
       offers: null,
     };
     placed.set(placement.id, kept);
@@ -100,14 +104,36 @@ function raisedByToppers(
   return raised;
 }
 
+/** How far the rows behind a pillow on a bed stand out together: each as thick as its thickest pillow. */
+function rowsBehind(
+  placements: readonly Placement[],
+  { items, rules }: Given,
+): (placement: Placement) => Mm | null {
+  const rows = new Map<string, Map<number, Mm>>();
+  for (const placement of placements) {
+    const item = isOnBed(placement) ? items.get(placement.itemId) : undefined;
+    if (!item) continue;
+    const own = rows.get(placement.spot.of) ?? new Map<number, Mm>();
+    own.set(placement.row, Math.max(own.get(placement.row) ?? 0, pillowThickness(item, rules)));
+    rows.set(placement.spot.of, own);
+  }
+  return (placement) => {
+    if (!isOnBed(placement)) return null;
+    const own = [...(rows.get(placement.spot.of) ?? [])];
+    return sum(own.filter(([row]) => row < placement.row).map(([, mm]) => mm));
+  };
+}
+const isOnBed = (placement: Placement): boolean => placement.spot.part === 'mattress' && isPropped(placement);
+
 /** What stood there before, if nothing of it has changed. How cloth is laid is not known from its spot alone. */
 function keptFrom(
   known: Kept | undefined,
-  { spot, placement, item }: Pick<Put, 'spot' | 'placement' | 'item'>,
+  { spot, placement, item, behindMm }: Omit<Put, 'under' | 'topperMm'>,
 ): Kept | null {
   if (!known || !isOwnLie(placement.lie)) return null;
   const { thing } = known;
-  return thing.placement === placement && thing.spot === spot && known.item === item ? known : null;
+  const isSame = thing.placement === placement && thing.spot === spot && known.item === item;
+  return isSame && known.behindMm === behindMm ? known : null;
 }
 
 /** The list of before, where it holds the same objects. */
@@ -123,12 +149,14 @@ type Put = {
   under: PlacedThing | null;
   /** How much higher the mattress is for what lies on it. */
   topperMm: Mm;
+  /** How far out a pillow is on a bed, in front of those in the rows behind it; null where it stands as it was put. */
+  behindMm: Mm | null;
 };
 
 function standingOn(put: Put, given: Given): PlacedThing {
-  const { spot, placement, item, under } = put;
+  const { spot, placement, item, under, behindMm } = put;
   const { legsMm, footMm = null, outMm: usualMm, ...extent } = sizeOf(put, given);
-  const backMm = placement.outMm ?? usualMm;
+  const backMm = placement.outMm ?? behindMm ?? usualMm;
   const outMm = backMm === null ? spot.depthMm / 2 : backMm + extent.depthMm / 2;
   return {
     placement,

@@ -45,6 +45,7 @@ export function insertOver(
   school: FillSchool,
   rules: RuleBook,
 ): { overMm: Mm; rule: RuleId } {
+  if (isSham(cover, rules)) return { overMm: 0, rule: 'seats.shamSizes' };
   const rule = OVER[fill][school];
   const overMm = rules.number(rule);
   const [largeLow] = rules.range('seats.largeCoverOver');
@@ -52,6 +53,16 @@ export function insertOver(
   if (fill !== 'foam' && school !== 'light' && isLarge && largeLow > overMm)
     return { overMm: largeLow, rule: 'seats.largeCoverOver' };
   return { overMm, rule };
+}
+
+/** Covers of the size of a pillow that is slept on: it goes in as it is (common practice). */
+function isSham(cover: Size, rules: RuleBook): boolean {
+  const sizes = rules.list('seats.shamSizes');
+  const [short, long] = [Math.min(cover.widthMm, cover.heightMm), Math.max(cover.widthMm, cover.heightMm)];
+  return sizes.some(
+    (mm, i) =>
+      i % 2 === 0 && Math.abs(mm - short) <= HAIR_MM && Math.abs((sizes[i + 1] ?? 0) - long) <= HAIR_MM,
+  );
 }
 
 /** How much larger than its cover an insert of a fill may be. */
@@ -122,7 +133,10 @@ function askedOf(cover: FlatCover, fill: Fill, school: FillSchool, rules: RuleBo
     flat,
     wanted: { ...flat, widthMm: flat.widthMm + overMm, heightMm: flat.heightMm + overMm },
     leastMm: overMm - rules.number('seats.insertTolerance') - HAIR_MM,
-    mostMm: Math.max(overMm, mostOver(fill, school, rules)) + HAIR_MM,
+    mostMm:
+      rule === 'seats.shamSizes'
+        ? rules.number('seats.insertTolerance') + HAIR_MM
+        : Math.max(overMm, mostOver(fill, school, rules)) + HAIR_MM,
     rule,
   };
 }

@@ -1,6 +1,7 @@
 import type { Mm } from '../base/units';
 import type { HomeFlags, Item, Piece, Placement } from '../model/types';
 import { facing, isPropped } from '../room/lies';
+import { isMadeUp } from '../room/made';
 import { pillowThickness, takenSize } from '../room/pillow';
 import { foldOf, isDraped, throwHostOf, throwPath, type Draped, type ThrowPath } from '../room/throws';
 import type { RuleBook } from '../rules/book';
@@ -29,9 +30,10 @@ export type ThrowPlan = {
   path: ThrowPath;
 };
 
-/** Parts of seats and beds that pillows lean on and cloth is laid over. */
-const LAID_ON = /^(?:seat|mattress|arm[0-9]*)$/;
-const isOn = ({ id }: Piece, { spot }: Placement): boolean => spot.of === id && LAID_ON.test(spot.part);
+/** Parts of seats that pillows lean on and cloth is laid over; of a bed it is the mattress. */
+const LAID_ON = /^(?:seat|arm[0-9]*)$/;
+const isOn = (piece: Piece, { spot }: Placement): boolean =>
+  spot.of === piece.id && (isMadeUp(piece) ? spot.part === 'mattress' : LAID_ON.test(spot.part));
 
 /** The pillows that lean on a seat or a bed, back to front, each with its insert. */
 export function pillowsOn(piece: Piece, { placements, items, flags }: Laid, rules: RuleBook): PillowPlan[] {

@@ -33,6 +33,9 @@ export function BedSheet({ plan: bed }: { plan: BedPlan }): ReactNode {
         </section>
       ))}
       <MadeList covers={bed.covers} />
+      {bed.throws.length > 0 && (
+        <h3 className="mt-2.5 font-sans text-[13px] font-semibold text-soft">{t('laidOver')}</h3>
+      )}
       <ThrowList throws={bed.throws} />
       <NightPlace plan={bed} />
       <Findings findings={findings} title={t('checks')} />

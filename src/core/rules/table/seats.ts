@@ -34,6 +34,13 @@ export const SEAT_RULES = {
     value: [12, 14, 16, 18, 20, 22, 24].map(inches),
     cmValue: [30, 35, 40, 45, 50, 60].map(cm),
   },
+  'seats.shamSizes': {
+    shape: 'list',
+    unit: 'length',
+    mark: 'CP',
+    value: [20, 26, 20, 30, 20, 36].map(inches),
+    cmValue: [50, 75, 50, 90].map(cm),
+  },
   'seats.casingSchool': school('DEF', 'loose', 'every', 'none'),
   // seats
   'seats.useWidth': plain('DEF', 'ratio', 0.88),

@@ -91,7 +91,11 @@ export function planBed(measured: BedPiece, given: BedGiven, rules: RuleBook): B
       ...dropsOf(item, bed, rules),
     })),
     throws,
-    warmth: warmthOf(piece, given, rules),
+    warmth: warmthOf(
+      made.map(({ item }) => item),
+      given.look.season,
+      rules,
+    ),
     toLiftOff: pillows.length - sleptOn + throws.length,
     nightPlace: given.look.night.find((row) => row.of === piece.id)?.whereabouts.trim() ?? '',
     depthUsedMm: Math.min(bed.lengthMm, thickestOf(stretchesOf(pillows, bed.widthMm))),
@@ -151,17 +155,17 @@ export const togRule = (season: Season) => TOGS[season];
 
 /** Bedding that keeps warm; a cover alone does not. */
 const WARM: ReadonlySet<Item['bedding']> = new Set(['spread', 'duvet']);
+const keepsWarm = ({ bedding, tog }: Item): boolean => WARM.has(bedding) || (tog ?? 0) > 0;
 
-/** How warm a bed is: togs of layers add up (BS 5335-1, thermal resistance of quilts in layers). */
-function warmthOf(piece: BedPiece, { placements, items, look }: BedGiven, rules: RuleBook): Warmth {
-  const warm = placements.flatMap((p) => {
-    const item = items.get(p.itemId);
-    const keepsWarm = item?.kind === 'bedding' && (WARM.has(item.bedding) || (item.tog ?? 0) > 0);
-    return isOnMattress(piece, p) && keepsWarm ? [item] : [];
-  });
+/**
+ * How warm a bed is by what is spread over the whole of it: togs of layers add up (thermal resistances in series, BS 5335;
+ * from memory).
+ */
+function warmthOf(made: readonly Item[], season: Season | null, rules: RuleBook): Warmth {
+  const warm = made.filter(keepsWarm);
   return {
     tog: sum(warm.map((i) => i.tog ?? 0)),
     unknown: [...new Set(warm.filter((i) => i.tog === null).map((i) => i.name))],
-    wanted: look.season ? rules.number(togRule(look.season)) : null,
+    wanted: season ? rules.number(togRule(season)) : null,
   };
 }
