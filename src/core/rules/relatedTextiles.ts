@@ -43,6 +43,8 @@ export const TEXTILE_GROUPS: readonly (readonly RuleId[])[] = [
   [
     'beds.rowLeast',
     'beds.rowMost',
+    'beds.rowLeastForOne',
+    'beds.forTwoFrom',
     'beds.euroFrom',
     'beds.looseSchool',
     'beds.mostSpare',

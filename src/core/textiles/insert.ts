@@ -73,16 +73,26 @@ function mostOver(fill: Fill, school: FillSchool, rules: RuleBook): Mm {
   return Math.max(fullerMm, rules.range('seats.largeCoverOver')[1]);
 }
 
+/** Sizes that are listed as width, height, width, height … */
+const inPairs = (list: readonly Mm[]): InsertSize[] =>
+  Array.from({ length: Math.floor(list.length / 2) }, (_, i) => ({
+    widthMm: elementAt(list, 2 * i),
+    heightMm: elementAt(list, 2 * i + 1),
+    round: false,
+  }));
+
 /** Stock sizes as pairs: squares, oblongs listed as width, height, width, height …, rounds. */
 export function stockInserts(rules: RuleBook): InsertSize[] {
-  const oblongs = rules.list('seats.stockOblongs');
-  return [
+  const sizes = [
     ...rules.list('seats.stockSquares').map((s) => ({ widthMm: s, heightMm: s, round: false })),
-    ...Array.from({ length: Math.floor(oblongs.length / 2) }, (_, i) => ({
-      widthMm: elementAt(oblongs, 2 * i),
-      heightMm: elementAt(oblongs, 2 * i + 1),
-      round: false,
-    })),
+    ...inPairs(rules.list('seats.stockOblongs')),
+  ];
+  const shams = inPairs(rules.list('seats.shamSizes')).filter(
+    (s) => !sizes.some((known) => sameInsert({ ...known, fill: '' }, { ...s, fill: '' })),
+  );
+  return [
+    ...sizes,
+    ...shams,
     ...rules.list('seats.stockRounds').map((s) => ({ widthMm: s, heightMm: s, round: true })),
   ];
 }

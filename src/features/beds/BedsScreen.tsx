@@ -26,6 +26,7 @@ import { BedSheet } from './BedSheet';
 const PlacingStrip = dynamic(() =>
   import('../shell/placing/PlacingStrip').then((m) => waking(m.PlacingStrip)),
 );
+const ThreeWays = dynamic(() => import('./ThreeWays').then((m) => waking(m.ThreeWays)));
 const NONE: readonly StashRow[] = [];
 const noNote = () => null;
 const BED_WISH = {
@@ -38,7 +39,8 @@ const BED_WISH = {
 export function BedsScreen(): ReactNode {
   const t = useTranslations();
   const { arranged, look, plan, picked, pick, setWall } = useRoom();
-  const stash = useStashWhenThere('bedding,cover,throw') ?? NONE;
+  const stashThere = useStashWhenThere('bedding,cover,throw');
+  const stash = stashThere ?? NONE;
   const shop = useShop('bedding,cover,throw');
   const placing = usePlacing();
   const drawn = useRef<{ scale: Scale; left: number } | null>(null);
@@ -90,6 +92,7 @@ export function BedsScreen(): ReactNode {
         onDrop={drop}
         onPut={(item) => placing.putOn(item, spot, null)}
       />
+      <ThreeWays key={piece.id} piece={piece} stash={stashThere} />
     </Workspace>
   );
 }

@@ -3,6 +3,8 @@ import { length, plain, school, type RuleRow } from '../row';
 export const BED_RULES = {
   'beds.euroFrom': length('CP', 24, 60),
   'beds.rowLeast': plain('CP', 'ratio', 0.85),
+  'beds.rowLeastForOne': plain('CP', 'ratio', 0.65),
+  'beds.forTwoFrom': length('DEF', 48, 120),
   'beds.rowMost': plain('CP', 'ratio', 1.4),
   'beds.thickness': length('DEF', 12, 25),
   'beds.topper': length('DEF', 2, 5),

@@ -39,7 +39,7 @@ export const SEAT_RULES = {
     unit: 'length',
     mark: 'CP',
     value: [20, 26, 20, 30, 20, 36].map(inches),
-    cmValue: [50, 75, 50, 90].map(cm),
+    cmValue: [50, 75, 50, 90, 65, 65, 80, 80].map(cm),
   },
   'seats.casingSchool': school('DEF', 'loose', 'every', 'none'),
   // seats

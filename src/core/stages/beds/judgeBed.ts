@@ -1,3 +1,5 @@
+import type { Mm } from '../../base/units';
+import type { RuleBook } from '../../rules/book';
 import { elementAt } from '../../base/list';
 import type { Finding } from '../../model/finding';
 import type { RuleId } from '../../rules/table';
@@ -15,19 +17,28 @@ export const judgeBed = (bed: BedCase): Finding[] => together(JUDGES.flatMap((ju
 /** Lengths that differ by less look the same. */
 const HAIR_MM = 0.5;
 
+/** Which shares of a bed's width a row may cover; on a bed for one a single big square will do. */
+export function rowShares(
+  bedWidthMm: Mm,
+  rules: RuleBook,
+): { leastShare: number; mostShare: number; rule: RuleId } {
+  const isForOne = bedWidthMm < rules.number('beds.forTwoFrom') - HAIR_MM;
+  const rule = isForOne ? 'beds.rowLeastForOne' : 'beds.rowLeast';
+  return { leastShare: rules.number(rule), mostShare: rules.number('beds.rowMost'), rule };
+}
+
 /** How much of the bed's width its back row covers (common practice). */
 const judgeBackRow: JudgeBed = (bed) => {
   const { plan, rules } = bed;
   const back = plan.tiers[0];
   if (!back || back.pillows.length === 0) return [];
   const about = back.pillows.map((p) => p.placementId);
-  const [leastShare, mostShare] = [rules.number('beds.rowLeast'), rules.number('beds.rowMost')];
+  const { rule: leastRule, leastShare, mostShare } = rowShares(plan.bed.widthMm, rules);
   const isShort = back.coverage < leastShare - SHARE_HAIR;
   const isOver = back.coverage > mostShare + SHARE_HAIR;
   const facts = { count: back.pillows.length, share: back.coverage, leastShare, mostShare };
-  if (!isShort && !isOver)
-    return [finding(bed, 'bed-row-good', 'ok', facts, { rule: 'beds.rowLeast', about })];
-  const [side, rule]: [string, RuleId] = isShort ? ['short', 'beds.rowLeast'] : ['over', 'beds.rowMost'];
+  if (!isShort && !isOver) return [finding(bed, 'bed-row-good', 'ok', facts, { rule: leastRule, about })];
+  const [side, rule]: [string, RuleId] = isShort ? ['short', leastRule] : ['over', 'beds.rowMost'];
   return [finding(bed, 'bed-row-off', 'caution', { ...facts, side }, { rule, about })];
 };
 const SHARE_HAIR = 1e-6;

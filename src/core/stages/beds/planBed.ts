@@ -120,8 +120,11 @@ const madeOn = (piece: BedPiece, { placements, items }: Laid): PutItem[] =>
 /** A pillow as long as one that is slept on, so much wider than it is high. */
 const SHAM = { leastLongMm: 600, leastShortMm: 450, longer: 1.2 };
 
-/** By the covers' size, however they lie. */
-function tierOf({ cover }: PillowPlan, rules: RuleBook): Exclude<TierKind, 'front'> {
+/** The row that a cover is for, by its size, however it lies. */
+export function coverTier(
+  cover: Pick<PillowPlan['cover'], 'widthMm' | 'heightMm'>,
+  rules: RuleBook,
+): Exclude<TierKind, 'front'> {
   const short = Math.min(cover.widthMm, cover.heightMm);
   const long = Math.max(cover.widthMm, cover.heightMm);
   const isLong = long >= short * SHAM.longer;
@@ -134,7 +137,7 @@ function tiersOf(pillows: readonly PillowPlan[], bedWidthMm: Mm, rules: RuleBook
   return rows.map((row, i) => {
     const own = pillows.filter((p) => p.row === row);
     const [first] = own;
-    const kind = first ? tierOf(first, rules) : 'accent';
+    const kind = first ? coverTier(first.cover, rules) : 'accent';
     const isFront = kind === 'accent' && own.length === 1 && i > 0 && i === rows.length - 1;
     const coverage = rowCoverage(
       own.map((p) => p.cover.widthMm),
