@@ -40,6 +40,15 @@ cover(['peat-26', 'Peat tweed big square'], [26, 26], cols(['peat', 0.7], ['hemp
   texture: 'tweed',
   season: ['autumn', 'winter'],
 });
+cover(
+  ['harbour-stripe-lumbar', 'Harbour stripe lumbar'],
+  [22, 14],
+  cols(['harbour', 0.45], ['sailcloth', 0.55]),
+  {
+    pattern: pattern('stripe', 3),
+    season: ['summer'],
+  },
+);
 cover(['mist-sham', 'Mist sham'], [30, 20], cols(['mist', 1]), { count: 2, price: 2600, texture: 'smooth' });
 cover(['hemp-sham', 'Hemp sham'], [30, 20], cols(['hemp', 1]), { count: 2, price: 2600 });
 cover(['lichen-round', 'Lichen round'], [16, 16], cols(['lichen', 1]), {

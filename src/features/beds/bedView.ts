@@ -10,7 +10,8 @@ import { pieceView } from '../shell/drawing/pieceView';
 
 /** Wall that is shown beside and over a bed: enough for both bedsides. */
 const BESIDE: Mm = inches(30);
-const ENDS: Mm = inches(8);
+const AT_HEAD: Mm = inches(6);
+const AT_FOOT: Mm = inches(14);
 const OVER: Mm = inches(14);
 const LEAST_HIGH: Mm = inches(52);
 
@@ -40,9 +41,9 @@ export function sideView(piece: BedPiece, plan: Plan, ceilingMm: Mm): BedView {
   const { wallId } = placeOnWall(piece, plan.walls);
   const elevation = findOne(plan.elevations, (e) => e.wallId === wallId);
   const region = {
-    xMm: -ENDS,
+    xMm: -AT_HEAD,
     yMm: 0,
-    widthMm: piece.depthMm + 2 * ENDS,
+    widthMm: piece.depthMm + AT_HEAD + AT_FOOT,
     heightMm: heightOf(piece, ceilingMm),
   };
   const ground = elevation.shapes

@@ -4,7 +4,7 @@ import type { Shape } from '../../room/shape';
 import { bedBody } from './furniture';
 import { box, firstColour, secondColour, shape } from './shapes';
 
-/** How thick boards are at the head and the foot of a bed. */
+/** How thick boards are at the head and the foot of a bed: they stand at the ends of the mattress. */
 const BOARD: Mm = 50;
 
 /** A bed as it is seen from its side, its head on the left: boards, base and mattress. */
@@ -23,8 +23,8 @@ export function bedSideShapes(piece: Piece): Shape[] {
   const board = (name: string, x: Mm, highMm: Mm) =>
     highMm > 0 ? [part(name, 'box', [x, 0, BOARD, highMm], false)] : [];
   return [
-    ...board('head', 0, Math.max(bed?.headboardMm ?? 0, 0)),
-    ...board('foot', depthMm - BOARD, bed?.footboardMm ?? 0),
+    ...board('head', -BOARD, bed?.headboardMm ?? 0),
+    ...board('foot', depthMm, bed?.footboardMm ?? 0),
     ...bedBody(piece, topMm).map(({ name, from, to }) =>
       part(name, 'cushion', [0, from, depthMm, to - from], true),
     ),

@@ -15,7 +15,7 @@ import {
   type WayAsk,
   type WaySlot,
 } from './ask';
-import { tasteOf, type Chosen, type Part } from './taste';
+import { suits, tasteOf, type Chosen, type Part } from './taste';
 
 /** Coverage that a back row of a few pillows aims at; on a bed for one it is one pillow. */
 const USUAL_COVERAGE = { two: 1.1, one: 0.7 };
@@ -178,7 +178,11 @@ class Bed {
 
   private best(part: Part, does: (item: FreeItem) => boolean): FreeItem | undefined {
     const chosen = this.chosen();
-    const scored = this.free(does).map((item) => ({ item, taste: tasteOf(this.way, part, item, chosen) }));
+    const free = this.free(does);
+    const suiting = free.filter((item) => suits(this.way, part, item));
+    // a bed goes without an accent that is none, but not without a cover
+    const offered = suiting.length > 0 || part === 'accent' ? suiting : free;
+    const scored = offered.map((item) => ({ item, taste: tasteOf(this.way, part, item, chosen) }));
     return scored.sort((a, b) => b.taste - a.taste || byId(a.item, b.item))[0]?.item;
   }
 

@@ -46,6 +46,18 @@ function seasonOf({ season }: Item, asked: Season | null): number {
   return season.includes(asked) ? 0.5 : -1.5;
 }
 
+/** Grounds and neutral pieces are no stronger than this, and what is dark is no lighter (our own definition). */
+const NEUTRAL_TO = 22;
+const DARK_TO = 58;
+
+/** Whether an item belongs to a way at all: a strong colour never to a neutral bed, a pale one hardly to a heavy one. */
+export function suits(way: BedWay, part: Part, item: Item): boolean {
+  const strength = strengthOf(item);
+  if (way === 'neutral') return strength <= NEUTRAL_TO;
+  if (way === 'accent') return part === 'accent' ? strength >= ACCENT_FROM : strength <= NEUTRAL_TO;
+  return averageOf(item, (c) => c.l) <= DARK_TO || DEPTH[item.texture] >= DEPTH.velvet;
+}
+
 type Taste = (item: Item, part: Part, chosen: Chosen) => number;
 const BY_WAY: Record<BedWay, Taste> = {
   accent: (item, part, { accentHueDeg }) => {
