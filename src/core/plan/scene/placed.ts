@@ -63,8 +63,7 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
   const form = item.bedding === 'topper' && spread ? 'cushion' : formOf(placement, item.kind);
   return shape(
     { about: placement.id, name: item.name },
-    // a throw across an arm or a bed is a band from the side
-    form === 'across' && !legsMm ? 'throw' : form,
+    form === 'across' && !legsMm ? acrossFromSide(item) : form,
     box(xMm, at.zMm, widthMm, at.heightMm),
     depthSeen(thing, topDepthMm, awayMm),
     {
@@ -77,10 +76,14 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
       ...(placement.count > 1 ? { many: placement.count } : {}),
       ...(legsMm ? { legLeftMm: legsMm[0], legRightMm: legsMm[1] } : {}),
       ...spread,
+      ...(form === 'across' && !legsMm ? { faceMm: Math.max(...(thing.legsMm ?? [0])) } : {}),
       ...(isPropped(placement) ? pillowLook(placement, item) : {}),
     },
   );
 }
+
+/** A throw across an arm or a bed is a band from the side; a cover has no tassels. */
+const acrossFromSide = ({ kind }: Item): Form => (kind === 'bedding' ? 'spread' : 'throw');
 
 /** How far out a thing is drawn. A throw over a back or a seat lies under the pillows there, however far it comes forward. */
 function depthSeen({ placement, item }: PlacedThing, topDepthMm: Mm, awayMm: Mm): Mm {

@@ -7,6 +7,7 @@ import { Select } from '../../../ui/Select';
 import { TextField } from '../../../ui/Field';
 import { useStashRoom } from '../StashContext';
 import { ItemFlag, ItemLength, ItemNumber } from './fields';
+import { ItemBedding } from './ItemBedding';
 import { useItem } from './ItemContext';
 
 const MAY_BE_ROUND: ReadonlySet<ItemKind> = new Set(['cover', 'insert', 'casing']);
@@ -35,6 +36,7 @@ export function ItemBasics(): ReactNode {
         <ItemLength field="heightMm" label={t('high')} />
         <ItemLength field="depthMm" label={t('deep')} mayBeZero />
       </div>
+      {item.kind === 'bedding' && <ItemBedding />}
       {MAY_BE_ROUND.has(item.kind) && (
         <div className="mt-2">
           <ItemFlag field="round" />

@@ -1,5 +1,5 @@
 'use client';
-import { FIBRES, FILLS, PATTERN_KINDS, SHEENS, TEXTURES } from '../../../core/model/values/item';
+import { FIBRES, FILLS, METALS, PATTERN_KINDS, SHEENS, TEXTURES } from '../../../core/model/values/item';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Checkbox } from '../../../ui/Checkbox';
@@ -64,6 +64,15 @@ export function ItemCloth(): ReactNode {
             label: t(`fills.${x}`),
           }))}
           onChange={(fill) => save({ fill })}
+        />
+        <Select
+          label={t('metal')}
+          value={item.metal ?? 'none'}
+          options={[
+            { value: 'none', label: t('metalNone') },
+            ...METALS.map((x) => ({ value: x, label: t(`metals.${x}`) })),
+          ]}
+          onChange={(x) => save({ metal: METALS.find((metal) => metal === x) ?? null })}
         />
         <ItemNumber field="clothGsm" label={t('gsm')} suffix="g/m²" />
         <ItemNumber field="massG" label={t('mass')} suffix="g" />

@@ -19,6 +19,7 @@ import { suits, tasteOf, type Chosen, type Part } from './taste';
 
 /** Coverage that a back row of a few pillows aims at; on a bed for one it is one pillow. */
 const USUAL_COVERAGE = { two: 1.1, one: 0.7 };
+const HAIR_MM: Mm = 0.5;
 /** Smaller pillows are lost on a bed. */
 const LEAST_ACCENT: Mm = 300;
 
@@ -157,8 +158,9 @@ class Bed {
     const put = { lie: 'acrossFoot', fold: 'thirds', hangsMm: null } as const;
     const layer = this.best('accent', (i) => {
       if (i.kind !== 'throw' && i.bedding !== 'spread') return false;
-      const [first, last] = throwPath(i, put, host, this.rules).ends;
-      return first.dragsMm === 0 && last.dragsMm === 0;
+      const { ends, lengthMm } = throwPath(i, put, host, this.rules);
+      const [first, last] = ends;
+      return lengthMm >= bed.widthMm - HAIR_MM && first.dragsMm === 0 && last.dragsMm === 0;
     });
     if (layer) this.lay(layer, 'foot', 'acrossFoot', 0);
     else this.lacks.push('foot');
