@@ -53,4 +53,5 @@ export const TEXTILE_GROUPS: readonly (readonly RuleId[])[] = [
   ],
   ['beds.dropBeyond', 'beds.tuck', 'beds.thickness', 'beds.topper', 'beds.skirtClear', 'beds.sheetUnder'],
   ['beds.togBetween', 'beds.togSummer', 'beds.togWinter', 'beds.togNear', 'beds.duvetFits'],
+  ['cutting.seam', 'cutting.overlap', 'cutting.leastScrap', 'cutting.plainWidth'],
 ];

@@ -4,6 +4,7 @@ import { WINDOW_RULES } from './table/windows';
 import { ECHO_RULES } from './table/echo';
 import { WALL_RULES } from './table/walls';
 import { SEAT_RULES } from './table/seats';
+import { CUTTING_RULES } from './table/cutting';
 import { BED_RULES } from './table/beds';
 import { SURFACE_RULES } from './table/surfaces';
 import { SPREAD_RULES } from './table/spread';
@@ -22,6 +23,7 @@ export const RULE_TABLE = {
   ...WALL_RULES,
   ...SEAT_RULES,
   ...BED_RULES,
+  ...CUTTING_RULES,
   ...SURFACE_RULES,
   ...WORK_RULES,
   ...SPREAD_RULES,

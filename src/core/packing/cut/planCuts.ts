@@ -6,7 +6,7 @@ import { placesFor, waysToLie } from './places';
 
 /** How long to look: up to how many pieces every order is tried, and how many orders beyond that. */
 export type CutBudget = { exactUpTo: number; tries: number; seed: number };
-export const USUAL_BUDGET: CutBudget = { exactUpTo: 5, tries: 160, seed: 1 };
+export const USUAL_BUDGET: CutBudget = { exactUpTo: 5, tries: 500, seed: 1 };
 
 /**
  * A cutting plan: pieces on a cloth so that the most of them have a place, on the least length. The grain is kept, patterns
@@ -138,44 +138,135 @@ const TIED: Record<CutPiece['anchor']['kind'], number> = { motifs: 0, border: 1,
 const tiedFirst = (order: readonly CutPiece[]): CutPiece[] =>
   [...order].sort((a, b) => TIED[a.anchor.kind] - TIED[b.anchor.kind]);
 
+/** An order in which pieces are placed, and those that have to lie one way or the other. */
+type Try = { order: readonly CutPiece[]; turned: ReadonlyMap<string, boolean> };
+
+/**
+ * Good orders first, then a walk from the best of them under a seed: two or three pieces change places, or one is turned. A
+ * little worse is gone on from at the beginning, and nothing worse at the end.
+ */
 function bestOfSome(pieces: readonly CutPiece[], cloth: Cloth, { tries, seed }: CutBudget): readonly Cut[] {
   const best = new Best();
   const random = seededRandom(seed);
   const starts = ORDERS.map((order) => [...pieces].sort(order)).flatMap((list) => [list, tiedFirst(list)]);
-  for (const order of starts) for (const rank of RANKS) best.offer(inOrder(order, cloth, rank));
-  let order: readonly CutPiece[] = elementAt(starts, 0);
-  for (let i = 0; i < tries; i++) {
-    const changed = swapped(order, random);
-    const cuts = inOrder(changed, cloth, elementAt(RANKS, i % RANKS.length));
-    const previous = best.worth;
-    best.offer(cuts);
-    // goes on from what was at least as good
-    if (best.worth !== previous || random() < WANDERS) order = changed;
+  let current: Try = { order: elementAt(starts, 0), turned: new Map() };
+  for (const order of starts)
+    for (const turned of laidAlike(pieces))
+      for (const rank of RANKS) {
+        const before = best.worth;
+        best.offer(inOrder({ order, turned }, cloth, rank));
+        if (best.worth !== before) current = { order, turned };
+      }
+  const least = leastLengthOf(pieces, cloth);
+  const steps = Math.round(tries * Math.max(1, Math.min(MOST_STEPS, (MANY / pieces.length) ** 2)));
+  for (let round = 0; round < ROUNDS && !isPerfect(best, pieces, least); round++) {
+    if (round > 0) current = anyTry(pieces, random);
+    walk(current, Math.ceil(steps / ROUNDS), {
+      best,
+      cloth,
+      random,
+      isDone: () => isPerfect(best, pieces, least),
+    });
   }
   return best.cuts;
 }
 
-/** How often an order that was no better is gone on from all the same. */
-const WANDERS = 0.1;
+/** So many walks, the first from the best order, the others from any; of few pieces each takes more steps. */
+const ROUNDS = 4;
+const MANY = 14;
+const MOST_STEPS = 8;
 
-function swapped(order: readonly CutPiece[], random: () => number): CutPiece[] {
+type Walk = { best: Best; cloth: Cloth; random: () => number; isDone: () => boolean };
+
+/** Goes on from what is as good or a little longer; of two as long from what lies nearer to the cut end. */
+function walk(from: Try, steps: number, { best, cloth, random, isDone }: Walk): void {
+  let current = from;
+  let worth = heldBy(inOrder(current, cloth, elementAt(RANKS, 0)));
+  for (let i = 0; i < steps && !isDone(); i++) {
+    const changed = changedBy(current, random);
+    const cuts = inOrder(changed, cloth, elementAt(RANKS, Math.floor(random() * RANKS.length)));
+    best.offer(cuts);
+    const now = heldBy(cuts);
+    if (now.areaMm2 < worth.areaMm2 - CRUMB_MM2) continue;
+    const leewayMm = worth.lengthMm * LEEWAY * (1 - i / steps);
+    const isMore = now.areaMm2 > worth.areaMm2 + CRUMB_MM2;
+    const isNear = now.lengthMm <= worth.lengthMm + leewayMm && now.heap <= worth.heap * (1 + LEEWAY);
+    if (!isMore && !isNear) continue;
+    current = changed;
+    worth = now;
+  }
+}
+
+/** What a plan holds, on which length, and how far from the cut end on average: the less, the more can still be pushed in. */
+const heldBy = (cuts: readonly Cut[]) => ({
+  areaMm2: cuts.reduce((n, c) => n + c.widthMm * c.heightMm, 0),
+  lengthMm: Math.max(0, ...cuts.map((c) => c.yMm + c.heightMm)),
+  heap: cuts.reduce((n, c) => n + c.widthMm * c.heightMm * (c.yMm + c.heightMm / 2), 0),
+});
+
+function anyTry(pieces: readonly CutPiece[], random: () => number): Try {
+  const order = pieces
+    .map((piece) => ({ piece, at: random() }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ piece }) => piece);
+  return { order, turned: new Map(pieces.filter((p) => p.mayTurn).map((p) => [p.id, random() < 0.5])) };
+}
+
+/** Each piece as it falls; all of them lying broad, all of them long, as far as they may be turned. */
+function laidAlike(pieces: readonly CutPiece[]): ReadonlyMap<string, boolean>[] {
+  const free = pieces.filter((p) => p.mayTurn);
+  if (free.length === 0) return [new Map()];
+  const isBroad = (p: CutPiece) => p.widthMm >= p.heightMm;
+  return [
+    new Map(),
+    new Map(free.map((p) => [p.id, !isBroad(p)])),
+    new Map(free.map((p) => [p.id, isBroad(p)])),
+  ];
+}
+
+/** How much longer a plan may be to be gone on from, at the beginning. */
+const LEEWAY = 0.05;
+
+/** No plan is shorter: all pieces side by side without a gap, or the one that is longest whichever way it lies. */
+const leastLengthOf = (pieces: readonly CutPiece[], { widthMm }: Cloth): Mm =>
+  Math.max(
+    pieces.reduce((n, p) => n + p.widthMm * p.heightMm, 0) / widthMm,
+    ...pieces.map((p) => (p.mayTurn ? Math.min(p.widthMm, p.heightMm) : p.heightMm)),
+  );
+const isPerfect = ({ cuts, worth }: Best, pieces: readonly CutPiece[], leastMm: Mm): boolean =>
+  cuts.length === pieces.length && worth.lengthMm <= leastMm + THREAD;
+
+/** How often a piece is turned, where any may be. */
+const TURNS = 0.4;
+
+function changedBy({ order, turned }: Try, random: () => number): Try {
   const next = [...order];
   const pick = () => Math.floor(random() * next.length);
+  const free = order.filter((p) => p.mayTurn);
+  if (free.length > 0 && random() < TURNS) {
+    const { id } = elementAt(free, Math.floor(random() * free.length));
+    const ways = new Map(turned);
+    if (ways.has(id) && random() < 0.5) ways.delete(id);
+    else ways.set(id, random() < 0.5);
+    return { order, turned: ways };
+  }
   for (let n = 1 + Math.floor(random() * 3); n > 0; n--) {
     const [i, j] = [pick(), pick()];
     const [a, b] = [elementAt(next, i), elementAt(next, j)];
     next[i] = b;
     next[j] = a;
   }
-  return next;
+  return { order: next, turned };
 }
 
 /** One piece after the other, each in the place that ranks first. */
-function inOrder(order: readonly CutPiece[], cloth: Cloth, rank: Rank): Cut[] {
+function inOrder({ order, turned }: Try, cloth: Cloth, rank: Rank): Cut[] {
   const placed: Cut[] = [];
   for (const piece of order) {
     let best: { cut: Cut; by: readonly [number, number] } | null = null;
-    for (const lying of waysToLie(piece))
+    const way = turned.get(piece.id);
+    const ways = waysToLie(piece).filter(({ isTurned }) => way === undefined || isTurned === way);
+    for (const lying of ways.length > 0 ? ways : waysToLie(piece))
       for (const cut of placesFor(lying, cloth, placed)) {
         const by = rank(cut, placed, cloth);
         const isFirst =
