@@ -195,3 +195,40 @@ panel(['panel-velvet', 'Tar velvet panel'], [46, 96], cols(['tar', 1]), {
   texture: 'velvet',
   season: ['winter'],
 });
+
+// an old panel that covers are to be cut from: a gull in every repeat, a plain border on its left
+const gulls = [12, 27, 42].flatMap((x) => [10, 25, 40, 55, 70].map((y) => ({ xMm: i(x), yMm: i(y) })));
+item(['gull-panel', 'Old gull panel'], 'panel', [54, 80], cols(['sailcloth', 0.8], ['tar', 0.2]), {
+  texture: 'linen',
+  clothGsm: 240,
+  pattern: pattern('motif', 15),
+  whereabouts: 'Linen press',
+  cloth: {
+    motifs: gulls,
+    leftBorderMm: i(3),
+    rightBorderMm: 0,
+    flaws: [{ xMm: i(44), yMm: i(58), widthMm: i(4), heightMm: i(5) }],
+    hasGrain: true,
+    corners: null,
+    covers: [
+      {
+        id: 'gull-squares',
+        widthMm: i(16),
+        heightMm: i(16),
+        count: 3,
+        closure: 'envelope',
+        front: 'motif',
+        hasPlainBack: true,
+      },
+      {
+        id: 'gull-lumbar',
+        widthMm: i(22),
+        heightMm: i(14),
+        count: 1,
+        closure: 'zip',
+        front: 'leftBorder',
+        hasPlainBack: false,
+      },
+    ],
+  },
+});

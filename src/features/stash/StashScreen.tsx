@@ -25,6 +25,7 @@ const NewThings = dynamic(() => import('./NewThings').then((m) => waking(m.NewTh
 const PlacesTab = dynamic(() => import('./PlacesTab').then((m) => waking(m.PlacesTab)));
 const NeedTab = dynamic(() => import('./NeedTab').then((m) => waking(m.NeedTab)));
 const InsertsTab = dynamic(() => import('./InsertsTab').then((m) => waking(m.InsertsTab)));
+const CuttingTab = dynamic(() => import('./CuttingTab').then((m) => waking(m.CuttingTab)));
 const ReturnsTab = dynamic(() => import('./ReturnsTab').then((m) => waking(m.ReturnsTab)));
 
 /** Everything that is owned: found by what it is, where it is, what it fits, and whether it is free. */
@@ -88,6 +89,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
             {tab === 'places' && <PlacesTab />}
             {tab === 'need' && <NeedTab />}
             {tab === 'inserts' && <InsertsTab />}
+            {tab === 'cutting' && <CuttingTab />}
             {tab === 'returns' && <ReturnsTab />}
             {tab === 'add' && <NewThings onOpen={open} />}
           </main>

@@ -3,6 +3,7 @@ import { fail, ok, type Result } from '../../core/base/result';
 import type { Paper } from '../../core/plan/templatePages';
 import type { DoorIssue } from '../issues';
 import { sheetCsv } from '../sheets/csv';
+import { clothCutsPdf, type ClothAsk } from '../sheets/clothCuts';
 import { cutsPdf } from '../sheets/cuts';
 import { pullsPdf } from '../sheets/pulls';
 import { sheetPdf } from '../sheets/pdf';
@@ -22,6 +23,7 @@ export type PrintJob =
   | (SheetAsk & { kind: 'pullsPdf'; workId: string; paper: Paper })
   | (SheetAsk & { kind: 'templateSvg'; subject: Subject })
   | (SheetAsk & { kind: 'wallSvg'; wallId: string; scale: number })
+  | (ClothAsk & { kind: 'clothPdf'; paper: Paper })
   | { kind: 'labelsPdf'; labels: Label[]; paper: Paper };
 
 export type Printed = { name: string; type: string; body: string | Uint8Array };
@@ -76,6 +78,8 @@ export async function runPrintJob(job: PrintJob): Promise<Result<Printed, DoorIs
       return printed(SVG, templateSvg(job, job.subject));
     case 'wallSvg':
       return printed(SVG, wallSvg(job, job.wallId, job.scale));
+    case 'clothPdf':
+      return printed(PDF, await clothCutsPdf(job, job.paper));
     case 'labelsPdf':
       return printed(PDF, { name: 'Labels.pdf', bytes: await labelsPdf(job.labels, job.paper) });
   }

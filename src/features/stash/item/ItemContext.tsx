@@ -2,7 +2,7 @@
 import { createContext, use } from 'react';
 import type { ItemSheet } from '../../../actions/stashTypes';
 import type { Item } from '../../../core/model/types';
-import type { Answer } from '../../../ui/Field';
+import { TAKEN, type Answer } from '../../../ui/Field';
 
 /** What goes on over the item's own sheet: reading its colours, or looking it over when it has arrived. */
 export type Side = 'photo' | 'reader' | 'arrived' | null;
@@ -19,6 +19,32 @@ export type OpenItem = {
   setSide: (side: Side) => void;
   setProblem: (problem: Problem | null) => void;
 };
+
+type SheetState = {
+  sheet: ItemSheet | null | undefined;
+  save: OpenItem['save'];
+  setProblem: OpenItem['setProblem'];
+};
+/** The item of a sheet that has come, for what works on it. */
+export const asOpenItem = (
+  id: string,
+  { sheet, save, setProblem }: SheetState,
+  setSide: OpenItem['setSide'],
+): OpenItem | null =>
+  sheet
+    ? {
+        sheet,
+        item: sheet.item,
+        save,
+        take: (patch) => {
+          save(patch);
+          return TAKEN;
+        },
+        key: (field) => `item-${id}-${field}`,
+        setSide,
+        setProblem,
+      }
+    : null;
 
 const ItemContext = createContext<OpenItem | null>(null);
 export const ItemProvider = ItemContext.Provider;

@@ -8,14 +8,14 @@ import type { Item } from '../../../core/model/types';
 import { returnOf } from '../../../core/stash/returns';
 import { Button } from '../../../ui/Button';
 import { dayWords } from '../../../ui/day';
-import { TAKEN, TextField } from '../../../ui/Field';
+import { TextField } from '../../../ui/Field';
 import { useColourName } from '../../shell/useWords';
 import { useStashRoom } from '../StashContext';
 import { ItemBasics } from './ItemBasics';
 import { ItemCare } from './ItemCare';
 import { ItemCloth } from './ItemCloth';
 import { ItemColours } from './ItemColours';
-import { ItemProvider, useItem, type OpenItem, type Problem, type Side } from './ItemContext';
+import { asOpenItem, ItemProvider, useItem, type Problem, type Side } from './ItemContext';
 import { ItemMoney } from './ItemMoney';
 import { ItemPhoto } from './ItemPhoto';
 import { ItemWhere } from './ItemWhere';
@@ -41,21 +41,7 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
   const [side, setSide] = useState<Side>(null);
   const { sheet, problem, setProblem, load, save, showCurrent, remove, duplicate } = useItemSheet(id);
   const openItem = useMemo(
-    (): OpenItem | null =>
-      sheet
-        ? {
-            sheet,
-            item: sheet.item,
-            save,
-            take: (patch) => {
-              save(patch);
-              return TAKEN;
-            },
-            key: (field) => `item-${id}-${field}`,
-            setSide,
-            setProblem,
-          }
-        : null,
+    () => asOpenItem(id, { sheet, save, setProblem }, setSide),
     [sheet, save, id, setProblem],
   );
   if (sheet === undefined) return <p className="text-soft">{t('loading')}</p>;
