@@ -1,6 +1,6 @@
 // Covers, inserts, throws and curtain panels of the demo stash
 import { cover, item } from './stash.mjs';
-import { cols, pattern } from './units.mjs';
+import { cols, i, pattern } from './units.mjs';
 
 // covers
 cover(['sail-check-22', 'Sail check'], [22, 22], cols(['tar', 0.5], ['sailcloth', 0.5]), {
