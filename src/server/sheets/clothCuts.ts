@@ -126,7 +126,7 @@ function drawCloth(pen: Pen, { item, cutting, unit, scale }: Drawn): void {
       borderColor: isPiece ? INK : LINE,
       borderWidth: isPiece ? 0.9 : 0.6,
     });
-    pen.y = at.y + at.height / 2 - 3;
+    pen.y = at.y + at.height - 11;
     const size = formatBareSize(box.widthMm, box.heightMm, unit);
     const isWide = at.width > 70 && at.height > 14;
     text(pen, isWide ? `${name}   ${size}` : name, at.x + 5, {
@@ -136,6 +136,20 @@ function drawCloth(pen: Pen, { item, cutting, unit, scale }: Drawn): void {
   };
   for (const left of cutting.leftovers) label(left, left.name, false);
   for (const cut of cutting.cuts) label(cut, String(cut.number), true);
+  for (const flaw of (item.cloth ?? UNMARKED).flaws) {
+    const at = frame(flaw);
+    pen.page.drawRectangle({ ...at, borderColor: INK, borderWidth: 0.8 });
+    for (const [from, to] of [
+      [at.y, at.y + at.height],
+      [at.y + at.height, at.y],
+    ] as const)
+      pen.page.drawLine({
+        start: { x: at.x, y: from },
+        end: { x: at.x + at.width, y: to },
+        thickness: 0.8,
+        color: INK,
+      });
+  }
   for (const { xMm, yMm } of (item.cloth ?? UNMARKED).motifs) {
     const at = frame({ xMm, yMm, widthMm: 0, heightMm: 0 });
     for (const [dx, dy] of [

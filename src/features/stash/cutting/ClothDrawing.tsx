@@ -12,7 +12,9 @@ import { useStashRoom } from '../StashContext';
 
 const SHEET = { width: 760, height: 560, edge: 30 };
 /** A piece smaller than this shows its number and no size, in units of the drawing. */
-const LEAST_FOR_SIZE = 58;
+const LEAST_FOR_SIZE = 84;
+/** From the corner of a piece to the middle of its number. */
+const CORNER = 14;
 
 type Props = {
   item: Item;
@@ -32,8 +34,8 @@ export function ClothDrawing({ item, marks, cutting, onMark }: Props): ReactNode
   const inside = { width: SHEET.width - 2 * SHEET.edge, height: SHEET.height - 2 * SHEET.edge };
   const perMm = Math.min(inside.width / widthMm, inside.height / lengthMm);
   const [width, height] = [widthMm * perMm, lengthMm * perMm];
-  const left = (SHEET.width - width) / 2;
-  const high = height + 2 * SHEET.edge;
+  const left = SHEET.edge;
+  const [wide, high] = [width + 2 * SHEET.edge, height + 2 * SHEET.edge];
   const at = (box: Box) => ({
     x: left + box.xMm * perMm,
     y: SHEET.edge + box.yMm * perMm,
@@ -43,17 +45,18 @@ export function ClothDrawing({ item, marks, cutting, onMark }: Props): ReactNode
   const press = (clientX: number, clientY: number) => {
     const frame = svg.current?.getBoundingClientRect();
     if (!frame || !onMark) return;
-    const perUnit = SHEET.width / frame.width;
+    const perUnit = wide / frame.width;
     const xMm = ((clientX - frame.left) * perUnit - left) / perMm;
     const yMm = ((clientY - frame.top) * perUnit - SHEET.edge) / perMm;
     if (xMm >= 0 && yMm >= 0 && xMm <= widthMm && yMm <= lengthMm) onMark({ xMm, yMm });
   };
   return (
-    <figure className="m-0">
+    <figure className="m-0 bg-well">
       <svg
         ref={svg}
-        viewBox={`0 0 ${SHEET.width} ${high}`}
-        className={`block w-full bg-well ${onMark ? 'cursor-crosshair' : ''}`}
+        viewBox={`0 0 ${wide} ${high}`}
+        style={{ maxWidth: wide }}
+        className={`mx-auto block w-full ${onMark ? 'cursor-crosshair' : ''}`}
         role="img"
         aria-label={t('drawing', { name: item.name })}
         onPointerDown={(e) => press(e.clientX, e.clientY)}
@@ -125,7 +128,7 @@ function centreOf(
 
 type Placed = { x: number; y: number; width: number; height: number };
 
-/** A number or a letter in the middle of its piece, with its size where there is room for it. */
+/** A number or a letter in the corner of its piece, with its size where there is room for it. */
 function Label({
   box,
   name,
@@ -137,20 +140,26 @@ function Label({
   size: string;
   isQuiet?: boolean;
 }): ReactNode {
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  const hasRoom = box.width >= LEAST_FOR_SIZE && box.height >= LEAST_FOR_SIZE * 0.62;
+  const [x, y] = [box.x + CORNER, box.y + CORNER];
+  const hasRoom = box.width >= LEAST_FOR_SIZE;
   return (
     <g pointerEvents="none">
-      <circle
-        cx={x}
-        cy={hasRoom ? y - 8 : y}
-        r="11"
-        fill={isQuiet ? '#f5f5f5' : '#141414'}
-        stroke="#141414"
-      />
+      {hasRoom && (
+        <rect
+          x={x}
+          y={y - 9}
+          width="66"
+          height="18"
+          rx="9"
+          fill="#f5f5f5"
+          stroke="#141414"
+          strokeWidth="0.6"
+        />
+      )}
+      <circle cx={x} cy={y} r="10.5" fill={isQuiet ? '#f5f5f5' : '#141414'} stroke="#141414" />
       <text
         x={x}
-        y={(hasRoom ? y - 8 : y) + 4.5}
+        y={y + 4.5}
         textAnchor="middle"
         fontSize="13"
         fontWeight="600"
@@ -159,12 +168,9 @@ function Label({
         {name}
       </text>
       {hasRoom && (
-        <>
-          <rect x={x - 34} y={y + 6} width="68" height="17" rx="3" fill="#f5f5f5" fillOpacity="0.9" />
-          <text x={x} y={y + 19} textAnchor="middle" fontSize="12.5">
-            <SvgWords>{size}</SvgWords>
-          </text>
-        </>
+        <text x={x + 37} y={y + 4.5} textAnchor="middle" fontSize="12.5">
+          <SvgWords>{size}</SvgWords>
+        </text>
       )}
     </g>
   );

@@ -70,5 +70,8 @@ const BY_WAY: Record<BedWay, Taste> = {
   neutral: (item, _part, { textures }) =>
     -strengthOf(item) / 5 + DEPTH[item.texture] + (textures.has(item.texture) ? -0.6 : 0.3),
   heavy: (item) =>
-    (55 - averageOf(item, (c) => c.l)) / 12 + 2 * DEPTH[item.texture] + Math.min(item.tog ?? 0, 6) / 4,
+    (55 - averageOf(item, (c) => c.l)) / 12 +
+    2 * DEPTH[item.texture] +
+    Math.min(item.tog ?? 0, 6) / 4 -
+    strengthOf(item) / 25,
 };
