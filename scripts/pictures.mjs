@@ -39,15 +39,6 @@ const VIEWS = [
     (page) => page.getByRole('radio', { name: 'Harbour window', exact: true }).last().click(),
   ],
   ['plan', '/rooms/long-room/measure?look=early-summer&wall=plan', DESK],
-  [
-    'arrange',
-    '/rooms/long-room/measure?look=early-summer-blue&wall=plan',
-    DESK,
-    async (page) => {
-      await page.getByRole('radio', { name: 'Arrange', exact: true }).click();
-      await page.getByText('Claret kilim').waitFor();
-    },
-  ],
   ['look', '/rooms/long-room/colour?look=early-summer', DESK, lookMenu('Season, brief and colours')],
   ['clear', '/rooms/long-room/clear?look=early-summer&wall=s', DESK],
   [
@@ -57,6 +48,12 @@ const VIEWS = [
     (page) => page.getByRole('heading', { name: 'Harbour blue velvet' }).waitFor(),
   ],
   ['inserts', '/stash?tab=inserts', DESK, (page) => page.getByText('Inserts that do').waitFor()],
+  [
+    'cutting',
+    '/stash?tab=cutting&cloth=gull-panel',
+    DESK,
+    (page) => page.getByText('Left over: A').waitFor(),
+  ],
   ['windows', '/rooms/long-room/windows?look=early-summer&wall=e', DESK],
   [
     'works',
@@ -83,12 +80,17 @@ const VIEWS = [
     },
   ],
   [
+    'beds',
+    '/rooms/harbour-bedroom/beds?look=summer',
+    DESK,
+    (page) => page.getByRole('button', { name: 'Make it a look' }).first().waitFor(),
+  ],
+  [
     'surfaces',
     '/rooms/long-room/surfaces?look=early-summer&wall=w',
     DESK,
     (page) => page.getByRole('button', { name: 'Mist pitcher', exact: true }).click(),
   ],
-  ['bookcase', '/rooms/lookout/surfaces?look=summer&wall=w', DESK],
   ['colour', '/rooms/long-room/colour?look=early-summer', DESK],
   ['fitting', '/rooms/long-room/fitting?look=early-summer', DESK],
   [

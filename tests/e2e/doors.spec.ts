@@ -135,6 +135,7 @@ test('the plan is JSON with stable names; what is not there is 404', async ({ st
     'prints',
     'shelves',
     'seats',
+    'beds',
     'surfaces',
     'works',
     'floor',

@@ -79,6 +79,8 @@ const VIEWS = [
   '/rooms/long-room/windows?look=early-summer',
   '/rooms/long-room/walls?look=early-summer',
   '/rooms/long-room/seats?look=early-summer',
+  '/rooms/harbour-bedroom/beds?look=summer',
+  '/stash?tab=cutting&cloth=gull-panel',
   '/rooms/long-room/colour?look=early-summer',
   '/rooms/long-room/fitting?look=early-summer',
   '/rooms/none/windows',
