@@ -13,7 +13,7 @@ import { wallsOf, type Wall } from '../room/walls';
 import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
 import type { OnWalls } from '../spread/patches';
 import type { SpreadPlan } from '../spread/planSpread';
-import type { BedPlan } from '../stages/beds/planBed';
+import type { BedPlan } from '../stages/beds/bedPlan';
 import type { ClearPlan } from '../stages/clear/planClear';
 import type { FloorPlan } from '../stages/floor/planFloor';
 import type { Floor } from '../stages/floor/walkways/cutFloor';

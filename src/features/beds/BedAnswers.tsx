@@ -2,8 +2,9 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
-import { mostLoose } from '../../core/stages/beds/judgeBed';
-import { togRule, type BedPlan } from '../../core/stages/beds/planBed';
+import { mostLoose } from '../../core/stages/beds/schools';
+import type { BedPlan } from '../../core/stages/beds/bedPlan';
+import { togRule } from '../../core/stages/beds/seasons';
 import { useRoom } from '../shell/room/RoomContext';
 import { Numeral } from '../shell/Workspace';
 

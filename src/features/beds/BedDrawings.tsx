@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode, RefObject } from 'react';
 import { formatLength } from '../../core/base/length';
 import type { BedPiece } from '../../core/room/made';
-import type { BedPlan } from '../../core/stages/beds/planBed';
+import type { BedPlan } from '../../core/stages/beds/bedPlan';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
 import { DRAWING, WallDrawing } from '../shell/drawing/WallDrawing';

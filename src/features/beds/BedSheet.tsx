@@ -1,14 +1,17 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import type { BedPlan } from '../../core/stages/beds/planBed';
+import type { BedPlan } from '../../core/stages/beds/bedPlan';
+import { waking } from '../../ui/Awake';
 import { Findings } from '../shell/Findings';
 import { PillowList } from '../shell/laid/PillowList';
-import { ThrowList } from '../shell/laid/ThrowList';
 import { useRoom } from '../shell/room/RoomContext';
 import { SheetTitle } from '../shell/Workspace';
 import { MadeList } from './MadeList';
 import { NightPlace } from './NightPlace';
+
+const ThrowList = dynamic(() => import('../shell/laid/ThrowList').then((m) => waking(m.ThrowList)));
 
 /** Worksheet of one bed: tiers from the head, covers from the mattress up, what lies at the foot, and the checks. */
 export function BedSheet({ plan: bed }: { plan: BedPlan }): ReactNode {

@@ -8,7 +8,7 @@ import { inches } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
 import { asBed, type BedPiece } from '../../core/room/made';
 import { placeOnWall } from '../../core/room/place';
-import type { BedPlan } from '../../core/stages/beds/planBed';
+import type { BedPlan } from '../../core/stages/beds/bedPlan';
 import { waking } from '../../ui/Awake';
 import type { Scale } from '../../ui/drawing/scale';
 import { ToggleGroup } from '../../ui/ToggleGroup';

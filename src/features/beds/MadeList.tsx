@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { findOne } from '../../core/base/list';
 import { formatBareSize, formatLength } from '../../core/base/length';
-import type { MadeCover } from '../../core/stages/beds/planBed';
+import type { MadeCover } from '../../core/stages/beds/bedPlan';
 import { Button } from '../../ui/Button';
 import { Disclosure } from '../../ui/Collapsible';
 import { Words } from '../../ui/Words';

@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { headOfLook } from '../../core/model/nouns';
-import type { BedPlan } from '../../core/stages/beds/planBed';
+import type { BedPlan } from '../../core/stages/beds/bedPlan';
 import { TAKEN, TextField } from '../../ui/Field';
 import { useRoom } from '../shell/room/RoomContext';
 

@@ -1,13 +1,16 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { SeatPlan } from '../../core/stages/seats/planSeat';
+import { waking } from '../../ui/Awake';
 import { Findings } from '../shell/Findings';
 import { PillowList } from '../shell/laid/PillowList';
-import { ThrowList } from '../shell/laid/ThrowList';
 import { useRoom } from '../shell/room/RoomContext';
 import { SheetTitle } from '../shell/Workspace';
 import { CushionsOut } from './CushionsOut';
+
+const ThrowList = dynamic(() => import('../shell/laid/ThrowList').then((m) => waking(m.ThrowList)));
 
 /** Worksheet of one seat: pillows back to front with cover and insert, and the checks. */
 export function SeatSheet({ plan: s }: { plan: SeatPlan }): ReactNode {

@@ -2,7 +2,7 @@ import type { Finding } from '../../model/finding';
 import type { Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { isUnanswered, tiesOf, type Answering } from '../../spread/ties';
-import type { BedPlan } from '../../stages/beds/planBed';
+import type { BedPlan } from '../../stages/beds/bedPlan';
 
 /** Bedding that nobody sees on a made bed. */
 const UNSEEN: ReadonlySet<Item['bedding']> = new Set(['fitted', 'topper', 'sheet', 'duvet']);

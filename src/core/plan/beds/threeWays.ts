@@ -2,17 +2,16 @@ import { PLACEMENT } from '../../model/defaults';
 import { isOpen, type Finding, type FindingCode } from '../../model/finding';
 import type { Item, Look, Placement, RoomFile } from '../../model/types';
 import { inLook } from '../../room/arrange';
-import { isPropped } from '../../room/lies';
-import { asBed, isMade } from '../../room/made';
+import { asBed } from '../../room/made';
 import type { Shape } from '../../room/shape';
-import { isDraped } from '../../room/throws';
 import { ruleBook } from '../../rules/book';
-import { mostLoose } from '../../stages/beds/judgeBed';
-import type { BedPlan } from '../../stages/beds/planBed';
+import { mostLoose } from '../../stages/beds/schools';
+import type { BedPlan } from '../../stages/beds/bedPlan';
 import { BED_WAYS, type BedWay, type MadeUp, type WaySlot } from '../../stages/beds/ways/ask';
 import { makeUp } from '../../stages/beds/ways/makeUp';
 import { planLook, type Plan } from '../planLook';
 import { frontView } from '../scene/scene';
+import { isReplaced } from './replaced';
 
 /** A thing of the stash with how many of it other rooms use. */
 export type BedCandidate = Item & { elsewhere: number };
@@ -97,15 +96,6 @@ const lookOf = ({ file, lookId }: WaysAsk): Look => {
   if (!look) throw new Error(`no look ${lookId} in this room`);
   return look;
 };
-
-/** What is on a bed that another way of making it takes the place of. */
-export function isReplaced(p: Placement, bedId: string, item: Pick<Item, 'bedding'> | undefined): boolean {
-  if (p.spot.of !== bedId || p.locked) return false;
-  if (isPropped(p) || isDraped(p.lie)) return true;
-  return isMade(p.lie) && !UNDER.has(item?.bedding ?? null);
-}
-/** What is under the cover stays whatever lies on it. */
-const UNDER: ReadonlySet<Item['bedding']> = new Set(['sheet', 'fitted', 'topper', 'skirt']);
 
 function staying(look: Look, bedId: string): (items: readonly Item[]) => Placement[] {
   return (items) => {

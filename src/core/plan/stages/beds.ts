@@ -1,6 +1,7 @@
 import type { Item } from '../../model/types';
 import { asBed } from '../../room/made';
-import { planBed, type BedPlan } from '../../stages/beds/planBed';
+import type { BedPlan } from '../../stages/beds/bedPlan';
+import { planBed } from '../../stages/beds/planBed';
 import { judgeBedTies } from '../beds/bedTies';
 import type { FittingStep } from '../fittingStep';
 import { part } from '../parts';

@@ -2,7 +2,7 @@ import type { Finding } from '../../model/finding';
 import type { Look } from '../../model/types';
 import type { BedPiece } from '../../room/made';
 import type { LaidCase } from '../../textiles/judge/laidCase';
-import type { BedPlan } from './planBed';
+import type { BedPlan } from './bedPlan';
 
 /** A bed as it was planned, to be judged. */
 export type BedCase = LaidCase & {

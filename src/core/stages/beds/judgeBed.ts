@@ -1,5 +1,3 @@
-import type { Mm } from '../../base/units';
-import type { RuleBook } from '../../rules/book';
 import { elementAt } from '../../base/list';
 import type { Finding } from '../../model/finding';
 import type { RuleId } from '../../rules/table';
@@ -10,22 +8,13 @@ import { finding, together } from '../../textiles/judge/laidCase';
 import type { BedCase, JudgeBed } from './bedCase';
 import { judgeBedding } from './judgeBedding';
 import { judgeWarmth } from './judgeWarmth';
+import { mostLoose, rowShares } from './schools';
 
 /** Findings about a bed. */
 export const judgeBed = (bed: BedCase): Finding[] => together(JUDGES.flatMap((judge) => judge(bed)));
 
 /** Lengths that differ by less look the same. */
 const HAIR_MM = 0.5;
-
-/** Which shares of a bed's width a row may cover; on a bed for one a single big square will do. */
-export function rowShares(
-  bedWidthMm: Mm,
-  rules: RuleBook,
-): { leastShare: number; mostShare: number; rule: RuleId } {
-  const isForOne = bedWidthMm < rules.number('beds.forTwoFrom') - HAIR_MM;
-  const rule = isForOne ? 'beds.rowLeastForOne' : 'beds.rowLeast';
-  return { leastShare: rules.number(rule), mostShare: rules.number('beds.rowMost'), rule };
-}
 
 /** How much of the bed's width its back row covers (common practice). */
 const judgeBackRow: JudgeBed = (bed) => {
@@ -53,19 +42,6 @@ const judgeEdges: JudgeBed = (bed) =>
       finding(bed, 'pillow-off-the-bed', 'stop', { pillow: p.name, byMm }, { rule: 'seats.offSeat', about }),
     ];
   });
-
-const MOST = {
-  spare: 'beds.mostSpare',
-  layered: 'beds.mostLayered',
-  heaped: 'beds.mostHeaped',
-} as const satisfies Record<string, RuleId>;
-
-/** How many loose pieces a bed may have, by the studio's school. */
-export function mostLoose(rules: BedCase['rules']): { most: number; rule: RuleId; school: string } {
-  const school = rules.school('beds.looseSchool');
-  const rule = MOST[school as keyof typeof MOST];
-  return { most: rules.number(rule), rule, school };
-}
 
 /** What comes off for the night: not too much of it, and with a place to put it. */
 const judgeNight: JudgeBed = (bed) => {

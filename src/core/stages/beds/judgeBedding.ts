@@ -4,7 +4,7 @@ import { foldedAtFoot, sheetPocket, skirtDrop, spreadFall } from '../../room/bed
 import { LAYERS_OF } from '../../room/throws';
 import { finding } from '../../textiles/judge/laidCase';
 import type { BedCase, JudgeBed } from './bedCase';
-import type { MadeCover } from './planBed';
+import type { MadeCover } from './bedPlan';
 
 /** Lengths that differ by less look the same. */
 const HAIR_MM: Mm = 0.5;

@@ -1,6 +1,6 @@
 import { finding } from '../../textiles/judge/laidCase';
 import type { JudgeBed } from './bedCase';
-import { togRule } from './planBed';
+import { togRule } from './seasons';
 
 /** Togs that are told apart. */
 const HAIR_TOG = 1e-6;

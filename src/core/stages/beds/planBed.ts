@@ -1,7 +1,6 @@
 import { sum, type Mm } from '../../base/units';
-import type { Finding } from '../../model/finding';
-import type { HomeFlags, Item, Look, Placement, Season } from '../../model/types';
-import { rowCoverage, type MadeBed } from '../../room/bedCover';
+import type { Item, Placement, Season } from '../../model/types';
+import { rowCoverage } from '../../room/bedCover';
 import { facing } from '../../room/lies';
 import {
   dropsOf,
@@ -12,57 +11,13 @@ import {
   withTopper,
   type BedPiece,
 } from '../../room/made';
-import { mattressNamed, type MattressName } from '../../room/mattress';
+import { mattressNamed } from '../../room/mattress';
 import type { RuleBook } from '../../rules/book';
 import { stretchesOf, thickestOf, type PillowPlan } from '../../textiles/pillows';
-import { pillowsOn, throwsOn, type Laid, type ThrowPlan } from '../../textiles/textilesOn';
+import { pillowsOn, throwsOn, type Laid } from '../../textiles/textilesOn';
+import type { BedGiven, BedPlan, Tier, TierKind, Warmth } from './bedPlan';
 import { judgeBed } from './judgeBed';
-
-/** What a row of pillows is: big squares, sleeping pillows in shams, accents, the one piece in front. */
-export type TierKind = 'euro' | 'sham' | 'accent' | 'front';
-export type Tier = {
-  kind: TierKind;
-  row: number;
-  pillows: PillowPlan[];
-  /** Share of the bed's width that the flat covers of the row are wide together. */
-  coverage: number;
-};
-/** Bedding that is spread over the whole bed, with how far it hangs down over its edges. */
-export type MadeCover = { placementId: string; item: Item; sideMm: Mm; footMm: Mm };
-export type Warmth = {
-  /** Togs of everything on the bed of which they are known. */
-  tog: number;
-  /** Names of warm bedding whose togs nobody knows. */
-  unknown: string[];
-  /** What the season asks for; null in a look of no season. */
-  wanted: number | null;
-};
-export type BedPlan = {
-  pieceId: string;
-  name: string;
-  isCot: boolean;
-  /** With the topper that is on it. */
-  bed: MadeBed;
-  topperMm: Mm;
-  /** Nobody measured how thick the mattress is. */
-  isThicknessGuessed: boolean;
-  size: MattressName | null;
-  tiers: Tier[];
-  pillows: PillowPlan[];
-  covers: MadeCover[];
-  throws: ThrowPlan[];
-  warmth: Warmth;
-  /** What comes off for the night: pillows that nobody sleeps on, and what is laid across the foot. */
-  toLiftOff: number;
-  /** Where that is put; empty while nobody said. */
-  nightPlace: string;
-  /** How much of the bed's length its pillows take. */
-  depthUsedMm: Mm;
-  findings: Finding[];
-};
-
-/** What a look and its home say of beds. */
-export type BedGiven = Laid & { flags: HomeFlags; look: Pick<Look, 'season' | 'night'> };
+import { togRule } from './seasons';
 
 /** Pillows and covers of one bed: tiers, drops, warmth, what comes off at night, with what to look out for. */
 export function planBed(measured: BedPiece, given: BedGiven, rules: RuleBook): BedPlan {
@@ -146,15 +101,6 @@ function tiersOf(pillows: readonly PillowPlan[], bedWidthMm: Mm, rules: RuleBook
     return { kind: isFront ? 'front' : kind, row, pillows: own, coverage };
   });
 }
-
-const TOGS: Record<Season, 'beds.togSummer' | 'beds.togBetween' | 'beds.togWinter'> = {
-  spring: 'beds.togBetween',
-  summer: 'beds.togSummer',
-  autumn: 'beds.togBetween',
-  winter: 'beds.togWinter',
-};
-/** The rule that says how warm a bed is to be in a season. */
-export const togRule = (season: Season) => TOGS[season];
 
 /** Bedding that keeps warm; a cover alone does not. */
 const WARM: ReadonlySet<Item['bedding']> = new Set(['spread', 'duvet']);

@@ -4,8 +4,9 @@ import type { Item } from '../../../model/types';
 import { rowCoverage, spreadFall } from '../../../room/bedCover';
 import { throwPath } from '../../../room/throws';
 import type { RuleBook } from '../../../rules/book';
-import { rowShares } from '../judgeBed';
-import { coverTier, togRule } from '../planBed';
+import { rowShares } from '../schools';
+import { coverTier } from '../planBed';
+import { togRule } from '../seasons';
 import {
   WAY_SLOTS,
   type BedWay,
