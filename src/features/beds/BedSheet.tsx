@@ -8,9 +8,9 @@ import { Findings } from '../shell/Findings';
 import { PillowList } from '../shell/laid/PillowList';
 import { useRoom } from '../shell/room/RoomContext';
 import { SheetTitle } from '../shell/Workspace';
-import { MadeList } from './MadeList';
-import { NightPlace } from './NightPlace';
 
+const MadeList = dynamic(() => import('./MadeList').then((m) => waking(m.MadeList)));
+const NightPlace = dynamic(() => import('./NightPlace').then((m) => waking(m.NightPlace)));
 const ThrowList = dynamic(() => import('../shell/laid/ThrowList').then((m) => waking(m.ThrowList)));
 
 /** Worksheet of one bed: tiers from the head, covers from the mattress up, what lies at the foot, and the checks. */

@@ -8,8 +8,8 @@ import { Findings } from '../shell/Findings';
 import { PillowList } from '../shell/laid/PillowList';
 import { useRoom } from '../shell/room/RoomContext';
 import { SheetTitle } from '../shell/Workspace';
-import { CushionsOut } from './CushionsOut';
 
+const CushionsOut = dynamic(() => import('./CushionsOut').then((m) => waking(m.CushionsOut)));
 const ThrowList = dynamic(() => import('../shell/laid/ThrowList').then((m) => waking(m.ThrowList)));
 
 /** Worksheet of one seat: pillows back to front with cover and insert, and the checks. */
