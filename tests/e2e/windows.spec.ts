@@ -160,7 +160,7 @@ test('undressed and dressed again, with another cloth', async ({ page, studio })
   await page.getByRole('radio', { name: 'Harbour window', exact: true }).last().click();
   await page.getByRole('button', { name: 'Dress this window' }).click();
   await page.getByLabel('Cloth', { exact: true }).click();
-  await expect(page.getByRole('option')).toHaveCount(8);
+  await expect(page.getByRole('option')).toHaveCount(9);
   await page.keyboard.press('Escape');
   await choose(page.getByLabel('Cloth', { exact: true }), /Sailcloth voile/);
   await saved(page);
