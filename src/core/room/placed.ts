@@ -157,6 +157,8 @@ function standingOn(put: Put, given: Given): PlacedThing {
   const { spot, placement, item, under, behindMm } = put;
   const { legsMm, footMm = null, outMm: usualMm, ...extent } = sizeOf(put, given);
   const backMm = placement.outMm ?? behindMm ?? usualMm;
+  // what is spread over a whole bed lies straight, in its middle
+  const { xMm, turnDeg } = isMade(placement.lie) ? { xMm: spot.widthMm / 2, turnDeg: 0 } : placement;
   const outMm = backMm === null ? spot.depthMm / 2 : backMm + extent.depthMm / 2;
   return {
     placement,
@@ -165,7 +167,7 @@ function standingOn(put: Put, given: Given): PlacedThing {
     spot,
     base: under?.base ?? spot,
     carriers: under ? [under.placement.id, ...under.carriers] : [],
-    at: { ...pointOn(spot, placement.xMm, outMm), turnDeg: spot.turnDeg + placement.turnDeg, ...extent },
+    at: { ...pointOn(spot, xMm, outMm), turnDeg: spot.turnDeg + turnDeg, ...extent },
     legsMm,
     footMm,
   };

@@ -120,6 +120,13 @@ describe('what is spread over a bed', () => {
     expect(toIn(shape!.faceMm!)).toBe(16);
     expect(plan.beds[0]?.covers.map((c) => toIn(c.sideMm))).toEqual([15]);
   });
+  it('lies in the middle and straight, wherever it was put', () => {
+    const { placed } = planOf(
+      [bedding('quilt', 'spread', [90, 96])],
+      [onBed('quilt', 'quilt', { lie: 'made', xMm: inches(4), turnDeg: 30 })],
+    );
+    expect([toIn(placed[0]!.at.xMm), placed[0]!.at.turnDeg]).toEqual([84, 0]);
+  });
   it('that is smaller than the bed lies at its foot and hangs nowhere', () => {
     const { placed, beds } = planOf([bedding('small', 'spread', [50, 70])], [made('small')]);
     expect([toIn(placed[0]!.at.widthMm), placed[0]!.legsMm]).toEqual([50, [0, 0]]);

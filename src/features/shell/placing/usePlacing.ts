@@ -3,6 +3,7 @@ import type { Mm } from '../../../core/base/units';
 import type { Change } from '../../../core/model/change';
 import type { Item, Placement } from '../../../core/model/types';
 import { liesOn } from '../../../core/room/lies';
+import { isMade } from '../../../core/room/made';
 import { putOn, within } from '../../../core/room/spots/putOn';
 import { stayWhereItWas } from '../../../core/room/spots/stayWhereItWas';
 import { isAt, type Spot } from '../../../core/room/spots/spot';
@@ -22,7 +23,7 @@ export function usePlacing() {
     set,
     /** Along its spot, no further than its ends; what is kept where it is does not move. */
     moveChange: (p: Placement, dxMm: Mm): Change => {
-      if (p.locked) return put(p);
+      if (p.locked || isMade(p.lie)) return put(p);
       const spot = spotOf(p);
       return put({ ...p, xMm: spot ? within(spot, p.xMm + dxMm) : p.xMm + dxMm });
     },
