@@ -6,6 +6,7 @@ import type { BedPiece } from '../../core/room/made';
 import type { BedPlan } from '../../core/stages/beds/bedPlan';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
+import { PickedPillow } from '../shell/drawing/PickedPillow';
 import { DRAWING, WallDrawing } from '../shell/drawing/WallDrawing';
 import { usePlacedProps } from '../shell/placing/usePlacedProps';
 import { useRoom } from '../shell/room/RoomContext';
@@ -95,18 +96,7 @@ function FootLayer({ piece, plan, left, scale }: LayerProps & { left: number }):
   const x = scale.x(left) - 12;
   return (
     <g>
-      {chosen && (
-        <rect
-          x={scale.x(left + chosen.xMm - chosen.useWidthMm / 2) - 3}
-          y={scale.y(plan.bed.topMm + chosen.useHeightMm) - 3}
-          width={chosen.useWidthMm * scale.perMm + 6}
-          height={chosen.useHeightMm * scale.perMm + 6}
-          fill="none"
-          stroke="#141414"
-          strokeWidth="2"
-          pointerEvents="none"
-        />
-      )}
+      {chosen && <PickedPillow pillow={chosen} leftMm={left} topMm={plan.bed.topMm} scale={scale} />}
       <Dimension
         x1={scale.x(left)}
         x2={scale.x(left + piece.widthMm)}

@@ -7,14 +7,13 @@ import { formatBareSize, formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
 import { asBed, type BedPiece } from '../../core/room/made';
-import { placeOnWall } from '../../core/room/place';
 import type { BedPlan } from '../../core/stages/beds/bedPlan';
 import { waking } from '../../ui/Awake';
 import type { Scale } from '../../ui/drawing/scale';
-import { ToggleGroup } from '../../ui/ToggleGroup';
 import { placeOnDrawing } from '../shell/placing/placeOnDrawing';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useShop } from '../shell/placing/useShop';
+import { PieceChoice } from '../shell/PieceChoice';
 import { useRoom } from '../shell/room/RoomContext';
 import { StageLink } from '../shell/StageLink';
 import { useStashWhenThere, type StashRow } from '../shell/useStash';
@@ -38,7 +37,7 @@ const BED_WISH = {
 /** Beds: covers, tiers of pillows and what lies at the foot, from the foot and from the side. */
 export function BedsScreen(): ReactNode {
   const t = useTranslations();
-  const { arranged, look, plan, picked, pick, setWall } = useRoom();
+  const { arranged, look, plan, picked } = useRoom();
   const stashThere = useStashWhenThere('bedding,cover,throw');
   const stash = stashThere ?? NONE;
   const shop = useShop('bedding,cover,throw');
@@ -60,24 +59,7 @@ export function BedsScreen(): ReactNode {
     <Workspace
       worksheet={
         <>
-          {beds.length > 1 && (
-            <ToggleGroup
-              label={t('beds.bedsHere')}
-              variant="names"
-              value={piece.id}
-              options={beds.map((p) => ({ value: p.id, label: p.name }))}
-              onChange={(id) => {
-                pick(id);
-                setWall(
-                  placeOnWall(
-                    findOne(beds, (p) => p.id === id),
-                    plan.walls,
-                  ).wallId,
-                );
-              }}
-              className="mb-3"
-            />
-          )}
+          <PieceChoice label={t('beds.bedsHere')} pieces={beds} shownId={piece.id} />
           <BedSheet plan={bed} />
         </>
       }

@@ -5,9 +5,9 @@ import { findOne } from '../../core/base/list';
 import { formatBareSize, formatLength } from '../../core/base/length';
 import type { MadeCover } from '../../core/stages/beds/bedPlan';
 import { Button } from '../../ui/Button';
-import { Disclosure } from '../../ui/Collapsible';
 import { Words } from '../../ui/Words';
 import { ClothChip } from '../shell/ClothChip';
+import { LaidRow } from '../shell/laid/LaidRow';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
@@ -18,7 +18,7 @@ const HIDDEN: ReadonlySet<string | null> = new Set(['topper', 'fitted']);
 /** What is spread over a bed, the uppermost first, with how far it hangs down. */
 export function MadeList({ covers }: { covers: readonly MadeCover[] }): ReactNode {
   const t = useTranslations('beds');
-  const { file, picked, pick } = useRoom();
+  const { file } = useRoom();
   const paint = usePaint();
   const { unit } = file.room;
   if (covers.length === 0) return null;
@@ -28,43 +28,37 @@ export function MadeList({ covers }: { covers: readonly MadeCover[] }): ReactNod
       <ul>
         {[...covers].reverse().map((cover) => {
           const { placementId, item, sideMm, footMm } = cover;
-          const open = picked === placementId;
           return (
-            <li
+            <LaidRow
               key={placementId}
-              className={`-mx-2 border-b border-line px-2 ${open ? 'my-1 border-2 border-ink bg-white' : ''}`}
+              placementId={placementId}
+              columns="grid-cols-[36px_1fr_auto]"
+              head={
+                <>
+                  <ClothChip item={item} paint={paint} />
+                  <span className="leading-tight">
+                    <span className="font-semibold">{item.name}</span>
+                    <span className="block text-[13px] text-soft">
+                      <Words>
+                        {t('bedding', {
+                          as: item.bedding ?? 'none',
+                          size: formatBareSize(item.widthMm, item.heightMm, unit),
+                        })}
+                      </Words>
+                    </span>
+                  </span>
+                  <span className="text-right text-soft">
+                    {!HIDDEN.has(item.bedding) && (
+                      <Words>
+                        {t('drops', { side: formatLength(sideMm, unit), foot: formatLength(footMm, unit) })}
+                      </Words>
+                    )}
+                  </span>
+                </>
+              }
             >
-              <Disclosure
-                open={open}
-                onOpenChange={(next) => pick(next ? placementId : null)}
-                triggerClass="grid w-full grid-cols-[36px_1fr_auto] items-center gap-x-2.5 py-1.5 text-left text-[14px]"
-                trigger={
-                  <>
-                    <ClothChip item={item} paint={paint} />
-                    <span className="leading-tight">
-                      <span className="font-semibold">{item.name}</span>
-                      <span className="block text-[13px] text-soft">
-                        <Words>
-                          {t('bedding', {
-                            as: item.bedding ?? 'none',
-                            size: formatBareSize(item.widthMm, item.heightMm, unit),
-                          })}
-                        </Words>
-                      </span>
-                    </span>
-                    <span className="text-right text-soft">
-                      {!HIDDEN.has(item.bedding) && (
-                        <Words>
-                          {t('drops', { side: formatLength(sideMm, unit), foot: formatLength(footMm, unit) })}
-                        </Words>
-                      )}
-                    </span>
-                  </>
-                }
-              >
-                <MadeActs cover={cover} />
-              </Disclosure>
-            </li>
+              <MadeActs cover={cover} />
+            </LaidRow>
           );
         })}
       </ul>

@@ -1,6 +1,5 @@
 'use client';
 import { findOne } from '../../core/base/list';
-import { ToggleGroup } from '../../ui/ToggleGroup';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { StageLink } from '../shell/StageLink';
@@ -14,10 +13,11 @@ import type { SeatPlan } from '../../core/stages/seats/planSeat';
 import { Dimension } from '../../ui/drawing/Dimension';
 import type { Scale } from '../../ui/drawing/scale';
 import { waking } from '../../ui/Awake';
+import { PickedPillow } from '../shell/drawing/PickedPillow';
 import { pieceView } from '../shell/drawing/pieceView';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
-import { placeOnWall } from '../../core/room/place';
 import { isBed } from '../../core/room/kinds';
+import { PieceChoice } from '../shell/PieceChoice';
 import { useRoom } from '../shell/room/RoomContext';
 import { placeOnDrawing } from '../shell/placing/placeOnDrawing';
 import { usePlacedProps } from '../shell/placing/usePlacedProps';
@@ -42,7 +42,7 @@ const SEAT_WISH = { kinds: ['cover', 'throw'], mostWidthMm: inches(24), mostHeig
 /** Seats: pillows from the stash at true scale, front hiding back. */
 export function SeatsScreen(): ReactNode {
   const t = useTranslations();
-  const { file, arranged, look, plan, rules, picked, pick, setWall } = useRoom();
+  const { file, arranged, look, plan, rules, picked, pick } = useRoom();
   const coversThere = useStashWhenThere('cover');
   const covers = coversThere ?? NONE;
   const throws = useStash('throw');
@@ -81,24 +81,7 @@ export function SeatsScreen(): ReactNode {
     <Workspace
       worksheet={
         <>
-          {seats.length > 1 && (
-            <ToggleGroup
-              label={t('seats.seatsHere')}
-              variant="names"
-              value={piece.id}
-              options={seats.map((p) => ({ value: p.id, label: p.name }))}
-              onChange={(id) => {
-                pick(id);
-                setWall(
-                  placeOnWall(
-                    findOne(seats, (p) => p.id === id),
-                    plan.walls,
-                  ).wallId,
-                );
-              }}
-              className="mb-3"
-            />
-          )}
+          <PieceChoice label={t('seats.seatsHere')} pieces={seats} shownId={piece.id} />
           <SeatSheet plan={seatPlan} />
         </>
       }
@@ -214,18 +197,7 @@ function SeatLayer({
   const chosen = seatPlan.pillows.find((p) => p.placementId === picked);
   return (
     <g>
-      {chosen && (
-        <rect
-          x={scale.x(sitsAt + chosen.xMm - chosen.useWidthMm / 2) - 3}
-          y={scale.y(piece.seat.heightMm + chosen.useHeightMm) - 3}
-          width={chosen.useWidthMm * scale.perMm + 6}
-          height={chosen.useHeightMm * scale.perMm + 6}
-          fill="none"
-          stroke="#141414"
-          strokeWidth="2"
-          pointerEvents="none"
-        />
-      )}
+      {chosen && <PickedPillow pillow={chosen} leftMm={sitsAt} topMm={piece.seat.heightMm} scale={scale} />}
       {seatPlan.free
         .filter((f) => f.toMm - f.fromMm > 100)
         .map((f) => (

@@ -7,19 +7,19 @@ import { formatBareSize } from '../../../core/base/length';
 import type { Mm } from '../../../core/base/units';
 import { sameInsert } from '../../../core/room/pillow';
 import type { PillowPlan } from '../../../core/textiles/pillows';
-import { Disclosure } from '../../../ui/Collapsible';
 import { Words } from '../../../ui/Words';
 import { ClothChip } from '../ClothChip';
 import { usePlacing } from '../placing/usePlacing';
 import { itemOf, useRoom } from '../room/RoomContext';
 import { usePaint } from '../usePaint';
+import { LaidRow } from './LaidRow';
 
 const PillowForm = dynamic(() => import('./PillowForm').then((m) => m.PillowForm), { loading: () => null });
 
 /** Pillows back to front, each with its cover and its insert; the picked one with what can be said of it. */
 export function PillowList({ pillows }: { pillows: readonly PillowPlan[] }): ReactNode {
   const t = useTranslations('seats');
-  const { file, look, plan, picked, pick } = useRoom();
+  const { file, look, plan } = useRoom();
   const paint = usePaint();
   const acts = usePlacing();
   const sizeOf = (thing: { widthMm: Mm; heightMm: Mm }) =>
@@ -31,36 +31,30 @@ export function PillowList({ pillows }: { pillows: readonly PillowPlan[] }): Rea
       {pillows.map((p) => {
         const placement = findOne(look.placements, (x) => x.id === p.placementId);
         const item = itemOf(file, p.itemId)!;
-        const open = picked === p.placementId;
         return (
-          <li
+          <LaidRow
             key={p.placementId}
-            className={`-mx-2 border-b border-line px-2 ${open ? 'my-1 border-2 border-ink bg-white' : ''}`}
+            placementId={p.placementId}
+            columns="grid-cols-[36px_1fr_auto_auto]"
+            head={
+              <>
+                <ClothChip item={item} paint={paint} />
+                <span className="font-semibold leading-tight">{p.name}</span>
+                <span className="text-soft">
+                  <Words>{t('cover', { size: sizeOf(item) })}</Words>
+                </span>
+                <span className="min-w-[88px] text-right">
+                  <Words>
+                    {p.insert.insert
+                      ? `${sizeOf(p.insert.insert)} ${isToBuy(p) ? t('toBuy') : t(p.fill)}`
+                      : t('noInsert')}
+                  </Words>
+                </span>
+              </>
+            }
           >
-            <Disclosure
-              open={open}
-              onOpenChange={(next) => pick(next ? p.placementId : null)}
-              triggerClass="grid w-full grid-cols-[36px_1fr_auto_auto] items-center gap-x-2.5 py-1.5 text-left text-[14px]"
-              trigger={
-                <>
-                  <ClothChip item={item} paint={paint} />
-                  <span className="font-semibold leading-tight">{p.name}</span>
-                  <span className="text-soft">
-                    <Words>{t('cover', { size: sizeOf(item) })}</Words>
-                  </span>
-                  <span className="min-w-[88px] text-right">
-                    <Words>
-                      {p.insert.insert
-                        ? `${sizeOf(p.insert.insert)} ${isToBuy(p) ? t('toBuy') : t(p.fill)}`
-                        : t('noInsert')}
-                    </Words>
-                  </span>
-                </>
-              }
-            >
-              <PillowForm plan={p} item={item} placement={placement} acts={acts} />
-            </Disclosure>
-          </li>
+            <PillowForm plan={p} item={item} placement={placement} acts={acts} />
+          </LaidRow>
         );
       })}
     </ol>
