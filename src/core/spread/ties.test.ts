@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { inchRules } from '../../../tests/helpers/rooms';
-import { isUnanswered, tiesOf, type Answering } from './ties';
+import { isUnanswered, tiesOf, type Answering, type TieKind } from './ties';
 
 const rules = inchRules();
 const RUST = { l: 45, a: 38, b: 30 };
@@ -13,16 +13,22 @@ const thing = (id: string, more: Partial<Answering> = {}): Answering => ({
   colours: [{ ...RUST, share: 1 }],
   texture: 'smooth',
   pattern: 'solid',
+  metal: null,
   ...more,
 });
 const tie = (textile: Answering, ...others: Answering[]) =>
   tiesOf([textile], [textile, ...others], rules)[0]!;
+/** Names of what a textile is tied to by one of the kinds. */
+const namesBy = (kind: TieKind, textile: Answering, ...others: Answering[]) =>
+  tie(textile, ...others)
+    .tied.filter(({ by }) => by.includes(kind))
+    .map(({ name }) => name);
 
 describe('what a textile answers', () => {
   it('a colour of its family, a shade of it too, and no other hue', () => {
     const pillow = thing('pillow');
     const shade = thing('vase', { colours: [{ l: 60, a: 34, b: 27, share: 1 }] });
-    expect(tie(pillow, shade).family).toEqual(['vase']);
+    expect(namesBy('family', pillow, shade)).toEqual(['vase']);
     expect(isUnanswered(tie(pillow, thing('jug', { colours: [{ ...BLUE, share: 1 }] })))).toBe(true);
     const trace = [
       { ...BLUE, share: 0.9 },
@@ -32,9 +38,9 @@ describe('what a textile answers', () => {
   });
   it('whites that can hardly be told apart, not any white', () => {
     const white = (id: string, l: number) => thing(id, { colours: [{ l, a: 0, b: 2, share: 1 }] });
-    expect(tie(white('a', 92), white('b', 91)).family).toEqual(['b']);
-    expect(tie(white('a', 92), white('b', 40)).family).toEqual([]);
-    expect(tie(white('a', 60), thing('b')).family).toEqual([]);
+    expect(namesBy('family', white('a', 92), white('b', 91))).toEqual(['b']);
+    expect(namesBy('family', white('a', 92), white('b', 40))).toEqual([]);
+    expect(namesBy('family', white('a', 60), thing('b'))).toEqual([]);
   });
   it('its texture and its pattern, where it has one', () => {
     const blue = [{ ...BLUE, share: 1 }];
@@ -43,16 +49,27 @@ describe('what a textile answers', () => {
       knit,
       thing('throw', { colours: blue, texture: 'knit' }),
       thing('rug', { colours: blue, pattern: 'stripe' }),
+      thing('lamp', { colours: blue, metal: 'brass' }),
     );
-    expect([found.family, found.texture, found.pattern]).toEqual([[], ['throw'], ['rug']]);
+    expect(found.tied.map(({ name, by }) => [name, by])).toEqual([
+      ['throw', ['texture']],
+      ['rug', ['pattern']],
+    ]);
+    const trimmed = { ...knit, metal: 'brass' as const };
+    expect(namesBy('metal', trimmed, thing('lamp', { colours: blue, metal: 'brass' }))).toEqual(['lamp']);
+    expect(namesBy('metal', trimmed, thing('lamp', { colours: blue, metal: 'steel' }))).toEqual([]);
     const plain = thing('plain');
     expect(isUnanswered(tie(plain, thing('other', { colours: blue })))).toBe(true);
   });
   it('the same cover next to it is no answer, elsewhere it is', () => {
     const pillow = thing('left', { itemId: 'check' });
     expect(isUnanswered(tie(pillow, thing('right', { itemId: 'check' })))).toBe(true);
-    expect(tie(pillow, thing('chair', { itemId: 'check', hostId: 'chair' })).family).toEqual(['chair']);
+    expect(namesBy('family', pillow, thing('chair', { itemId: 'check', hostId: 'chair' }))).toEqual([
+      'chair',
+    ]);
     // furniture without an item is never a pair
-    expect(tie(thing('cushion', { itemId: null }), thing('sofa', { itemId: null })).family).toEqual(['sofa']);
+    expect(namesBy('family', thing('cushion', { itemId: null }), thing('sofa', { itemId: null }))).toEqual([
+      'sofa',
+    ]);
   });
 });

@@ -13,9 +13,15 @@ export type Answering = {
   colours: readonly Swatch[];
   texture: Item['texture'] | null;
   pattern: Pattern['kind'];
+  metal: Item['metal'];
 };
-/** What a textile shares with other things of the room: their names, in the order of the room. */
-export type Ties = { id: string; family: string[]; texture: string[]; pattern: string[] };
+/** What two things answer each other by. */
+export const TIE_KINDS = ['family', 'texture', 'pattern', 'metal'] as const;
+export type TieKind = (typeof TIE_KINDS)[number];
+/** Another thing that a textile is tied to, and by what. */
+export type Tie = { id: string; name: string; by: TieKind[] };
+/** What a textile is tied to, in the order of the room. */
+export type Ties = { id: string; name: string; tied: Tie[] };
 
 /** A colour that covers less of a thing is no answer. */
 const LEAST_SHARE = 0.15;
@@ -24,7 +30,7 @@ const NO_TEXTURE: ReadonlySet<Item['texture'] | null> = new Set(['smooth', 'hard
 const NO_PATTERN: ReadonlySet<Pattern['kind']> = new Set(['solid', 'texture']);
 
 /**
- * What each textile shares with something else in the room: a colour of its family, its texture, its pattern (common
+ * What each textile shares with something else in the room: a colour of its family, its texture, its pattern, its metal (common
  * practice: each thing is answered by at least one of them). The same cover next to it is no answer, the same cover
  * elsewhere is.
  */
@@ -33,24 +39,28 @@ export function tiesOf(
   things: readonly Answering[],
   rules: RuleBook,
 ): Ties[] {
-  return textiles.map((textile) => {
-    const others = things.filter((o) => o.id !== textile.id && !isItsPair(textile, o));
-    const names = (isTied: (other: Answering) => boolean) => [
-      ...new Set(others.filter(isTied).map((o) => o.name)),
-    ];
-    return {
-      id: textile.id,
-      family: names((o) => sharesFamily(textile.colours, o.colours, rules)),
-      texture: NO_TEXTURE.has(textile.texture) ? [] : names((o) => o.texture === textile.texture),
-      pattern: NO_PATTERN.has(textile.pattern) ? [] : names((o) => o.pattern === textile.pattern),
-    };
-  });
+  return textiles.map(({ id, name, ...textile }) => ({
+    id,
+    name,
+    tied: things.flatMap((other): Tie[] => {
+      if (other.id === id || isItsPair(textile, other)) return [];
+      const by = TIE_KINDS.filter((kind) => SHARES[kind](textile, other, rules));
+      return by.length > 0 ? [{ id: other.id, name: other.name, by }] : [];
+    }),
+  }));
 }
 
-export const isUnanswered = ({ family, texture, pattern }: Ties): boolean =>
-  family.length + texture.length + pattern.length === 0;
+type Looks = Omit<Answering, 'id' | 'name'>;
+const SHARES: Record<TieKind, (a: Looks, b: Looks, rules: RuleBook) => boolean> = {
+  family: (a, b, rules) => sharesFamily(a.colours, b.colours, rules),
+  texture: (a, b) => !NO_TEXTURE.has(a.texture) && a.texture === b.texture,
+  pattern: (a, b) => !NO_PATTERN.has(a.pattern) && a.pattern === b.pattern,
+  metal: (a, b) => a.metal !== null && a.metal === b.metal,
+};
 
-const isItsPair = (a: Answering, b: Answering): boolean =>
+export const isUnanswered = ({ tied }: Ties): boolean => tied.length === 0;
+
+const isItsPair = (a: Looks, b: Looks): boolean =>
   a.itemId !== null && a.itemId === b.itemId && a.hostId === b.hostId;
 
 function sharesFamily(a: readonly Swatch[], b: readonly Swatch[], rules: RuleBook): boolean {

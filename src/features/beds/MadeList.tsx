@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import { ClothChip } from '../shell/ClothChip';
 import { LaidRow } from '../shell/laid/LaidRow';
+import { LayerSelect } from '../shell/LayerSelect';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
@@ -73,27 +74,30 @@ function MadeActs({ cover: { placementId, item } }: { cover: MadeCover }): React
   const acts = usePlacing();
   const placement = findOne(look.placements, (p) => p.id === placementId);
   return (
-    <div className="flex flex-wrap gap-1.5 pb-3 pt-1">
-      <Button small onClick={() => acts.set(placement, { lie: 'acrossFoot', fold: null })}>
-        {t('foldAtFoot')}
-      </Button>
-      <Button small onClick={() => acts.step(placement, 1)}>
-        {t('over')}
-      </Button>
-      <Button small disabled={placement.row === 0} onClick={() => acts.step(placement, -1)}>
-        {t('under')}
-      </Button>
-      {item.back !== null || placement.face === 'back' ? (
-        <Button
-          small
-          onClick={() => acts.set(placement, { face: placement.face === 'front' ? 'back' : 'front' })}
-        >
-          {t('otherFace')}
+    <div className="space-y-2.5 pb-3 pt-1">
+      <LayerSelect layer={placement.layer} onChange={(layer) => acts.set(placement, { layer })} />
+      <div className="flex flex-wrap gap-1.5">
+        <Button small onClick={() => acts.set(placement, { lie: 'acrossFoot', fold: null })}>
+          {t('foldAtFoot')}
         </Button>
-      ) : null}
-      <Button small onClick={() => acts.takeOff(placement)}>
-        {t('takeOff')}
-      </Button>
+        <Button small onClick={() => acts.step(placement, 1)}>
+          {t('over')}
+        </Button>
+        <Button small disabled={placement.row === 0} onClick={() => acts.step(placement, -1)}>
+          {t('under')}
+        </Button>
+        {item.back !== null || placement.face === 'back' ? (
+          <Button
+            small
+            onClick={() => acts.set(placement, { face: placement.face === 'front' ? 'back' : 'front' })}
+          >
+            {t('otherFace')}
+          </Button>
+        ) : null}
+        <Button small onClick={() => acts.takeOff(placement)}>
+          {t('takeOff')}
+        </Button>
+      </div>
     </div>
   );
 }

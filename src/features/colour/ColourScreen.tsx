@@ -13,7 +13,9 @@ import { AccentLines } from './AccentLines';
 import { FamilyRow, percent } from './FamilyRow';
 import { ShareChart } from './ShareChart';
 import { ShadePlan } from './ShadePlan';
+import { TieList } from './TieList';
 import { UnrolledWalls } from './UnrolledWalls';
+import { useTies } from './useTies';
 
 const BANDS = ['low', 'hand', 'eye', 'high'] as const;
 /** The heights at which a colour is found. */
@@ -46,6 +48,7 @@ export function ColourScreen(): ReactNode {
     { value: 'squint', label: t('views.squint') },
     { value: 'values', label: t('views.values') },
   ];
+  const ties = useTies();
   const findings = spread.findings.filter(
     (f) => f.by.family === undefined || f.by.family === family?.id || f.level !== 'ok',
   );
@@ -80,7 +83,7 @@ export function ColourScreen(): ReactNode {
           className="ml-auto"
         />
       </div>
-      <UnrolledWalls family={family} />
+      <UnrolledWalls family={family} tied={ties.chosen} />
       {family && s && (
         <>
           <div className="mx-4 grid grid-cols-2 gap-x-5 gap-y-2 border-t border-line pt-2 sm:grid-cols-4">
@@ -131,6 +134,7 @@ export function ColourScreen(): ReactNode {
             </section>
           </div>
           <AccentLines accents={accents} current={family.id} onPick={choose} />
+          <TieList ties={ties.ties} chosenId={ties.chosen?.id ?? null} onChoose={ties.choose} />
         </>
       )}
     </Workspace>

@@ -7,16 +7,25 @@ import { sum } from '../../core/base/units';
 import type { FamilyPlan } from '../../core/spread/planSpread';
 import { fitScale } from '../../ui/drawing/scale';
 import { SvgWords } from '../../ui/Words';
+import type { Ties } from '../../core/spread/ties';
 import { ShapeView } from '../shell/drawing/ShapeView';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { useWallName } from '../shell/useWords';
+import { TieLines } from './TieLines';
 
 const WIDTH = 676;
 const GAP = 5;
 
 /** All walls in one row at one scale, with the places of one colour and the widest stretch without it. */
-export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): ReactNode {
+export function UnrolledWalls({
+  family,
+  tied,
+}: {
+  family: FamilyPlan | undefined;
+  /** A textile with what it answers, drawn with lines between them. */
+  tied: Ties | null;
+}): ReactNode {
   const t = useTranslations('colour');
   const { plan, file, view, kelvin, setWall } = useRoom();
   const paint = usePaint();
@@ -38,6 +47,7 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
     );
     return left(i) + (aroundMm - elementAt(starts, i)) * perMm;
   };
+  const wallAt = (wallId: string) => plan.walls.findIndex((w) => w.id === wallId);
   const unit = file.room.unit === 'in' ? 'ft-in' : file.room.unit;
   const spread = family?.spread;
   const foot = top + high;
@@ -124,6 +134,15 @@ export function UnrolledWalls({ family }: { family: FamilyPlan | undefined }): R
         );
       })}
       {gap()}
+      {tied && (
+        <TieLines
+          tied={tied}
+          at={(seen) => ({
+            x: left(wallAt(seen.wallId)) + seen.xMm * perMm,
+            y: foot - seen.heightMm * perMm,
+          })}
+        />
+      )}
     </svg>
   );
 }

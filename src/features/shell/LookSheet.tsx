@@ -8,6 +8,7 @@ import { Checkbox } from '../../ui/Checkbox';
 import { NumberField, TAKEN } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { LookBrief } from './LookBrief';
+import { OccasionLine } from './OccasionLine';
 import { useRoomAtRest } from './room/RoomContext';
 
 type Shares = NonNullable<Look['plannedShares']>;
@@ -36,6 +37,7 @@ export function LookSheet({ look }: { look: Look }): ReactNode {
       />
       <p className="text-[14px] text-soft">{t('seasonNote')}</p>
       <LookBrief look={look} onBrief={(brief) => put({ brief })} />
+      <OccasionLine look={look} />
       <Checkbox
         checked={shares !== null}
         onChange={(isPlanned) => put({ plannedShares: isPlanned ? USUAL : null })}

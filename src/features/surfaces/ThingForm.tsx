@@ -1,7 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { LAYERS } from '../../core/model/values/look';
 import { liesOn } from '../../core/room/lies';
 import { within } from '../../core/room/spots/putOn';
 import { addressOf } from '../../core/room/spots/spot';
@@ -13,6 +12,7 @@ import { Checkbox } from '../../ui/Checkbox';
 import { LengthField, NumberField, TAKEN } from '../../ui/Field';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { Select } from '../../ui/Select';
+import { LayerSelect } from '../shell/LayerSelect';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useSpotName } from '../shell/placing/useSpotName';
 import { useRoom } from '../shell/room/RoomContext';
@@ -67,12 +67,7 @@ export function ThingForm({ thing, state }: { thing: SurfaceThing; state: Surfac
             return TAKEN;
           }}
         />
-        <Select
-          label={t('layer')}
-          value={p.layer}
-          options={LAYERS.map((layer) => ({ value: layer, label: t(`layers.${layer}`) }))}
-          onChange={(layer) => placing.set(p, { layer })}
-        />
+        <LayerSelect layer={p.layer} onChange={(layer) => placing.set(p, { layer })} />
       </div>
       {lies.length > 1 && (
         <RadioGroup

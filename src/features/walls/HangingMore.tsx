@@ -5,6 +5,7 @@ import type { Hanging, Item } from '../../core/model/types';
 import type { HangingPlan } from '../../core/stages/walls/planHanging';
 import { Button } from '../../ui/Button';
 import { Collapsible } from '../../ui/Collapsible';
+import { LayerSelect } from '../shell/LayerSelect';
 import { useRoom } from '../shell/room/RoomContext';
 import { PrintForm } from './PrintForm';
 import { sheetName } from './printSheets';
@@ -26,11 +27,17 @@ export function HangingMore({
   onSight: (fromId: string | null) => void;
 }): ReactNode {
   const t = useTranslations('walls');
-  const { file, plan } = useRoom();
+  const { file, look, plan, change } = useRoom();
   const sights = plan.sights.filter((s) => s.hangingId === h.id);
   const glass = item.glazed || item.kind === 'mirror';
   return (
     <div className="mt-4 border-t-2 border-ink">
+      <div className="py-2">
+        <LayerSelect
+          layer={h.layer}
+          onChange={(layer) => change([{ do: 'putHanging', lookId: look.id, hanging: { ...h, layer } }])}
+        />
+      </div>
       {glass && (
         <Collapsible
           title={t('glass')}

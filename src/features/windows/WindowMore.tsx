@@ -5,11 +5,13 @@ import type { Dressing } from '../../core/model/types';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { massWords, sagWords } from '../../messages/findingWords';
 import { Collapsible } from '../../ui/Collapsible';
+import { LayerSelect } from '../shell/LayerSelect';
 import { useRoom } from '../shell/room/RoomContext';
 import { clothWords } from './clothWords';
 import { percent } from './percent';
 import { RoomEcho } from './RoomEcho';
 import { Together } from './Together';
+import { useWindowActs } from './useWindowActs';
 import { WindowLight } from './WindowLight';
 import { WindowMaking } from './WindowMaking';
 import { WindowRod } from './WindowRod';
@@ -30,9 +32,15 @@ export function WindowMore({
   const t = useTranslations('windows');
   const { file, plan } = useRoom();
   const { unit } = file.room;
+  const acts = useWindowActs(undefined, d, w);
   const seconds = (s: number) => s.toFixed(2);
   return (
     <div className="mt-5 border-t-2 border-ink">
+      {!local && (
+        <div className="py-2">
+          <LayerSelect layer={d.layer} onChange={(layer) => acts.set({ layer })} />
+        </div>
+      )}
       {!local && <Together dressing={d} plan={w} />}
       {!w.shower && (
         <Collapsible title={t('light')} summary={t('lightSays', { now: percent(w.light.now) })}>

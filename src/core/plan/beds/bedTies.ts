@@ -9,7 +9,10 @@ const UNSEEN: ReadonlySet<Item['bedding']> = new Set(['fitted', 'topper', 'sheet
 
 /** Everything that is seen on a bed. */
 function seenOn({ pieceId, pillows, covers, throws }: BedPlan): Answering[] {
-  const answering = (id: string, { id: itemId, name, colours, texture, pattern }: Item): Answering => ({
+  const answering = (
+    id: string,
+    { id: itemId, name, colours, texture, pattern, metal }: Item,
+  ): Answering => ({
     id,
     name,
     hostId: pieceId,
@@ -17,6 +20,7 @@ function seenOn({ pieceId, pillows, covers, throws }: BedPlan): Answering[] {
     colours,
     texture,
     pattern: pattern.kind,
+    metal,
   });
   return [
     ...pillows.map(({ placementId, shown }) => answering(placementId, shown)),

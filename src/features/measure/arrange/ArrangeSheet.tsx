@@ -7,6 +7,7 @@ import type { Piece } from '../../../core/model/types';
 import { Button } from '../../../ui/Button';
 import { LengthField, NumberField, TAKEN, type Answer } from '../../../ui/Field';
 import { Findings } from '../../shell/Findings';
+import { LayerSelect } from '../../shell/LayerSelect';
 import { useRoom } from '../../shell/room/RoomContext';
 import { SheetTitle } from '../../shell/Workspace';
 import { useFurniture } from './useFurniture';
@@ -31,7 +32,8 @@ function PieceSheet({ piece: p }: { piece: Piece }): ReactNode {
     change([put(next)]);
     return TAKEN;
   };
-  const isBrought = look.brought.some((row) => row.id === p.id);
+  const brought = look.brought.find((row) => row.id === p.id);
+  const isBrought = brought !== undefined;
   const measured = file.pieces.find((own) => own.id === p.id);
   const isMoved = look.moved.some((m) => m.id === p.id);
   const count = look.placements.filter((x) => x.spot.of === p.id).length;
@@ -66,6 +68,16 @@ function PieceSheet({ piece: p }: { piece: Piece }): ReactNode {
           onCommit={(turnDeg) => set({ turnDeg })}
         />
       </div>
+      {brought && (
+        <div className="mt-2.5">
+          <LayerSelect
+            layer={brought.layer}
+            onChange={(layer) =>
+              change([{ do: 'putBrought', lookId: look.id, brought: { ...brought, layer } }])
+            }
+          />
+        </div>
+      )}
       {isMoved && measured && (
         <p className="mt-3 text-[14px] text-soft">
           {t('arrange.own', {

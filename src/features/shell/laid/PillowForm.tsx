@@ -11,6 +11,7 @@ import { RadioGroup } from '../../../ui/RadioGroup';
 import { Select } from '../../../ui/Select';
 import { Words } from '../../../ui/Words';
 import { useRoom } from '../room/RoomContext';
+import { LayerSelect } from '../LayerSelect';
 import { Why } from '../Why';
 import type { Placing } from '../placing/usePlacing';
 
@@ -61,6 +62,7 @@ export function PillowForm({
           />
         </div>
       </div>
+      <LayerSelect layer={placement.layer} onChange={(layer) => acts.set(placement, { layer })} />
       <Select
         label={t('zip')}
         value={p.zip}

@@ -13,6 +13,7 @@ import { RadioGroup } from '../../../ui/RadioGroup';
 import { Select } from '../../../ui/Select';
 import { Words } from '../../../ui/Words';
 import { useRoom } from '../room/RoomContext';
+import { LayerSelect } from '../LayerSelect';
 import { Why } from '../Why';
 import type { Placing } from '../placing/usePlacing';
 
@@ -78,6 +79,7 @@ export function ThrowForm({
         onChange={(next) => acts.set(placement, { fold: next })}
         options={FOLDS.map((f) => ({ value: f, label: t(`folds.${f}`) }))}
       />
+      <LayerSelect layer={placement.layer} onChange={(layer) => acts.set(placement, { layer })} />
       <div className="grid grid-cols-2 gap-x-4">
         {placement.spot.part === 'seat' || placement.spot.part === 'mattress' ? (
           <LengthField

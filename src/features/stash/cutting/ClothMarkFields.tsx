@@ -9,6 +9,7 @@ import { Collapsible } from '../../../ui/Collapsible';
 import { LengthField, TAKEN } from '../../../ui/Field';
 import { useItem } from '../item/ItemContext';
 import { useStashRoom } from '../StashContext';
+import { ClothPhoto } from './ClothPhoto';
 
 type Props = {
   marks: ClothMarks;
@@ -54,6 +55,7 @@ export function ClothMarkFields({ marks, onChange, isMarking, onMarking }: Props
           onChange({ rightBorderMm }),
         )}
       </div>
+      <ClothPhoto marks={marks} onChange={onChange} />
       <h3 className="mt-3 font-sans text-[14px] font-semibold">{t('motifs')}</h3>
       <div className="mb-1 flex flex-wrap gap-1.5">
         <Button small aria-pressed={isMarking} onClick={() => onMarking(!isMarking)}>

@@ -1,0 +1,92 @@
+import type { Point } from '../geometry/plane';
+import type { Mm } from '../base/units';
+import type { Item, Look, Piece } from '../model/types';
+import type { Elevation } from '../room/shape';
+import type { RuleBook } from '../rules/book';
+import { tiesOf, type Answering, type Ties } from '../spread/ties';
+import type { Plan } from './planLook';
+
+/** Everything of a dressed room that textiles answer, and which of it is a textile. */
+export type RoomAnswers = { things: Answering[]; textileIds: ReadonlySet<string> };
+
+type Room = {
+  look: Look;
+  plan: Pick<Plan, 'placed'>;
+  pieces: readonly Piece[];
+  items: readonly Item[];
+};
+
+const TEXTILES: ReadonlySet<Item['kind']> = new Set(['cover', 'throw', 'bedding', 'panel', 'rug']);
+/** Bedding that nobody sees on a made bed. */
+const UNSEEN: ReadonlySet<Item['bedding']> = new Set(['fitted', 'topper', 'sheet', 'duvet']);
+
+const ofItem = (id: string, hostId: string, item: Item): Answering => ({
+  id,
+  name: item.name,
+  hostId,
+  itemId: item.id,
+  colours: item.colours,
+  texture: item.texture,
+  pattern: item.pattern.kind,
+  metal: item.metal,
+});
+
+/** What hangs, stands and lies in a room as one look dresses it, with its furniture. */
+export function roomAnswers({ look, plan, pieces, items }: Room): RoomAnswers {
+  const byId = new Map(items.map((i) => [i.id, i]));
+  const dressed: { answer: Answering; item: Item }[] = [];
+  const add = (id: string, hostId: string, item: Item | undefined) => {
+    if (item) dressed.push({ answer: ofItem(id, hostId, item), item });
+  };
+  for (const { placement, item, on } of plan.placed)
+    if (!UNSEEN.has(item.bedding)) add(placement.id, on.id, item);
+  for (const d of look.dressings) {
+    add(d.id, d.openingId, byId.get(d.itemId ?? ''));
+    add(`${d.id}-sheer`, d.openingId, byId.get(d.sheer?.itemId ?? ''));
+  }
+  for (const h of look.hangings) add(h.id, h.wallId, byId.get(h.print?.itemId ?? h.itemId));
+  for (const b of look.brought) add(b.id, b.id, byId.get(b.itemId));
+  const brought = new Set(look.brought.map((b) => b.id));
+  const furniture = pieces
+    .filter((p) => !brought.has(p.id))
+    .map(({ id, name, colours, pattern }): Answering => ({
+      id,
+      name,
+      hostId: id,
+      itemId: null,
+      colours,
+      texture: null,
+      pattern: pattern.kind,
+      metal: null,
+    }));
+  return {
+    things: [...dressed.map(({ answer }) => answer), ...furniture],
+    textileIds: new Set(dressed.filter(({ item }) => TEXTILES.has(item.kind)).map(({ answer }) => answer.id)),
+  };
+}
+
+/** What every textile of a room is tied to; or only one of them. */
+export function tiesInRoom({ things, textileIds }: RoomAnswers, rules: RuleBook, onlyId?: string): Ties[] {
+  const textiles = things.filter(({ id }) => textileIds.has(id) && (onlyId === undefined || id === onlyId));
+  return tiesOf(textiles, things, rules);
+}
+
+/** Where a thing is seen: on which wall, and the middle of it there. */
+export type SeenAt = { wallId: string; xMm: Mm; heightMm: Mm };
+
+/** The middle of each thing on the walls, by its id; a sheer is where its curtain is. */
+export function seenAt(elevations: readonly Elevation[]): ReadonlyMap<string, SeenAt> {
+  const found = new Map<string, SeenAt>();
+  for (const { wallId, shapes } of elevations)
+    for (const { about, box } of shapes)
+      if (!found.has(about))
+        found.set(about, { wallId, xMm: box.xMm + box.widthMm / 2, heightMm: box.yMm + box.heightMm / 2 });
+  return found;
+}
+
+/** Where things are on the plan: furniture and what stands on it; what hangs on a wall is not on the floor. */
+export const placesOnPlan = (pieces: readonly Piece[], placed: Plan['placed']): ReadonlyMap<string, Point> =>
+  new Map([
+    ...pieces.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }] as const),
+    ...placed.map(({ placement, at }) => [placement.id, { xMm: at.xMm, yMm: at.yMm }] as const),
+  ]);
