@@ -24,7 +24,14 @@ const config: NextConfig = {
       },
     ]),
   reactStrictMode: true,
-  turbopack: { root: import.meta.dirname },
+  turbopack: {
+    root: import.meta.dirname,
+    // a package names Node's Buffer for Node only; a browser need not fetch the whole of it
+    resolveAlias: {
+      'node:buffer': { browser: './src/ui/noBuffer.ts' },
+      'next/dist/compiled/buffer': { browser: './src/ui/noBuffer.ts' },
+    },
+  },
   experimental: { serverActions: { bodySizeLimit: '8mb' }, proxyClientMaxBodySize: '72mb' },
 };
 

@@ -37,10 +37,16 @@ export function keepFocus(): () => void {
     // after those who give the focus somewhere themselves
     if (chain[0]?.isConnected === false) requestAnimationFrame(() => requestAnimationFrame(mend));
   });
+  // a key that is pressed before that goes on from there too
+  const mendFirst = ({ key }: KeyboardEvent) => {
+    if (key === 'Tab') mend();
+  };
   document.addEventListener('focusin', remember);
+  document.addEventListener('keydown', mendFirst, true);
   watcher.observe(document.body, { childList: true, subtree: true });
   return () => {
     document.removeEventListener('focusin', remember);
+    document.removeEventListener('keydown', mendFirst, true);
     watcher.disconnect();
   };
 }

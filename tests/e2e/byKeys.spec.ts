@@ -66,6 +66,9 @@ const focused = (page: Page): Promise<string> =>
     document.activeElement === document.body ? 'nothing' : document.activeElement!.tagName,
   );
 
+/** What had the focus may have gone away with its work done: the keys go on from near it. */
+const staysNear = (page: Page): Promise<void> => expect.poll(() => focused(page)).not.toBe('nothing');
+
 test('a room is begun, a window is measured, the tape session taken, and a sofa put in', async ({
   page,
   studio,
@@ -87,7 +90,7 @@ test('a room is begun, a window is measured, the tape session taken, and a sofa 
   const room = () => fileOf(page, new URL(page.url()).pathname.split('/')[2]);
   await press(page, button(page, 'Window'));
   await expect.poll(async () => (await room()).openings.length).toBe(1);
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
   await write(page, page.getByLabel('Frame width', { exact: true }), '40 1/4');
   await expect.poll(async () => (await room()).openings[0]!.widthMm / 25.4).toBe(40.25);
   // Enter goes on in the run of measurements
@@ -115,10 +118,10 @@ test('a window is dressed, its length chosen, and its rod asked why', async ({ p
   const sheet = page.getByRole('complementary').last();
   await press(page, button(page, 'Take the curtains down'));
   await expect(button(page, 'Dress this window')).toBeVisible();
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
   await press(page, button(page, 'Dress this window'));
   await expect(sheet.getByRole('radiogroup', { name: 'Option' })).toBeVisible();
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
   await chooseRadio(page, /^breaks/, sheet);
   await saved(page);
   await chooseRadio(page, /take up/, sheet);
@@ -142,7 +145,7 @@ test('a picture is hung, moved by an arrow, and taken down', async ({ page, stud
   const before = await hung();
   await press(page, button(page, /Gorse on the headland/));
   await expect.poll(hung).toBe(before + 1);
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
   const drawn = page
     .getByRole('group', { name: 'South wall' })
     .getByRole('button', { name: 'Gorse on the headland', exact: true });
@@ -154,7 +157,7 @@ test('a picture is hung, moved by an arrow, and taken down', async ({ page, stud
   await expect.poll(centre).toBeCloseTo(was + 1 / 8, 4);
   await press(page, button(page, 'Take it down'));
   await expect.poll(hung).toBe(before);
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
 });
 
 test('a cover is put on, moved, taken off; other ideas are taken', async ({ page, studio }) => {
@@ -168,10 +171,10 @@ test('a cover is put on, moved, taken off; other ideas are taken', async ({ page
   await write(page, page.getByLabel('Centre from the left arm'), '20');
   await press(page, button(page, 'Take it off'));
   await expect.poll(count).toBe(before);
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
   await press(page, button(page, 'Use this one'));
   await saved(page);
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
 });
 
 test('a thing is put on a surface, moved, turned over, put on another thing and taken off', async ({
@@ -201,7 +204,7 @@ test('a thing is put on a surface, moved, turned over, put on another thing and 
   expect((await clock())!.xMm).toBeCloseTo(was + 25.4, 6);
   await page.keyboard.press('Delete');
   await expect.poll(clock).toBeUndefined();
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
 });
 
 test('what is found is cleared, a thing comes into the stash, and both are found again', async ({
@@ -251,8 +254,8 @@ test('a look is copied and renamed, colours are followed, and the sheet is appro
   await go(page, 'Fitting');
   await press(page, button(page, 'Approve this wall'));
   await saved(page);
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
   await press(page, button(page, 'Mark as taken to site'));
   await expect(page.getByText('This is the sheet you took to site.')).toBeVisible();
-  expect(await focused(page)).not.toBe('nothing');
+  await staysNear(page);
 });

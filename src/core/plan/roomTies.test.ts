@@ -76,14 +76,17 @@ describe('what the textiles of a room answer', () => {
   it('is found on the walls and on the plan', () => {
     const file = roomWith([cover({}), panel, picture]);
     const plan = planLook(file, { lookId: 'look' });
-    const seen = seenAt(plan.elevations);
+    const seen = seenAt(plan.elevations, file.looks[0]!);
     expect([seen.get('h1')?.wallId, seen.get('pillow')?.wallId, seen.get('d1')?.wallId]).toEqual([
       's',
       'n',
       'e',
     ]);
-    const places = placesOnPlan(file.pieces, plan.placed);
+    const places = placesOnPlan(plan, file.pieces, seen);
     expect(places.get('pillow')).toMatchObject({ xMm: plan.placed[0]!.at.xMm });
-    expect(places.has('h1')).toBe(false);
+    // the picture on the south wall, 60 in from its right-hand end
+    expect(places.get('h1')?.yMm).toBeCloseTo(inches(144), 6);
+    expect(places.get('d1')?.xMm).toBeCloseTo(inches(168), 6);
+    expect(places.get('d1-sheer')).toEqual(places.get('d1'));
   });
 });

@@ -1,7 +1,9 @@
-import type { Point } from '../geometry/plane';
+import { findOne } from '../base/list';
 import type { Mm } from '../base/units';
-import type { Item, Look, Piece } from '../model/types';
+import type { Point } from '../geometry/plane';
+import type { Dressing, Item, Look, Piece } from '../model/types';
 import type { Elevation } from '../room/shape';
+import { pointOnWall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { tiesOf, type Answering, type Ties } from '../spread/ties';
 import type { Plan } from './planLook';
@@ -31,6 +33,9 @@ const ofItem = (id: string, hostId: string, item: Item): Answering => ({
   metal: item.metal,
 });
 
+/** A sheer answers on its own, and is seen where its dressing is. */
+const sheerId = (dressing: Pick<Dressing, 'id'>): string => `${dressing.id}-sheer`;
+
 /** What hangs, stands and lies in a room as one look dresses it, with its furniture. */
 export function roomAnswers({ look, plan, pieces, items }: Room): RoomAnswers {
   const byId = new Map(items.map((i) => [i.id, i]));
@@ -42,7 +47,7 @@ export function roomAnswers({ look, plan, pieces, items }: Room): RoomAnswers {
     if (!UNSEEN.has(item.bedding)) add(placement.id, on.id, item);
   for (const d of look.dressings) {
     add(d.id, d.openingId, byId.get(d.itemId ?? ''));
-    add(`${d.id}-sheer`, d.openingId, byId.get(d.sheer?.itemId ?? ''));
+    add(sheerId(d), d.openingId, byId.get(d.sheer?.itemId ?? ''));
   }
   for (const h of look.hangings) add(h.id, h.wallId, byId.get(h.print?.itemId ?? h.itemId));
   for (const b of look.brought) add(b.id, b.id, byId.get(b.itemId));
@@ -74,19 +79,35 @@ export function tiesInRoom({ things, textileIds }: RoomAnswers, rules: RuleBook,
 /** Where a thing is seen: on which wall, and the middle of it there. */
 export type SeenAt = { wallId: string; xMm: Mm; heightMm: Mm };
 
-/** The middle of each thing on the walls, by its id; a sheer is where its curtain is. */
-export function seenAt(elevations: readonly Elevation[]): ReadonlyMap<string, SeenAt> {
+/** The middle of each thing on the walls, by its id. */
+export function seenAt(
+  elevations: readonly Elevation[],
+  { dressings }: Pick<Look, 'dressings'>,
+): ReadonlyMap<string, SeenAt> {
   const found = new Map<string, SeenAt>();
   for (const { wallId, shapes } of elevations)
     for (const { about, box } of shapes)
       if (!found.has(about))
         found.set(about, { wallId, xMm: box.xMm + box.widthMm / 2, heightMm: box.yMm + box.heightMm / 2 });
+  for (const dressing of dressings) {
+    const its = found.get(dressing.id);
+    if (its) found.set(sheerId(dressing), its);
+  }
   return found;
 }
 
-/** Where things are on the plan: furniture and what stands on it; what hangs on a wall is not on the floor. */
-export const placesOnPlan = (pieces: readonly Piece[], placed: Plan['placed']): ReadonlyMap<string, Point> =>
-  new Map([
-    ...pieces.map((p) => [p.id, { xMm: p.xMm, yMm: p.yMm }] as const),
-    ...placed.map(({ placement, at }) => [placement.id, { xMm: at.xMm, yMm: at.yMm }] as const),
-  ]);
+/** Where things are on the plan: furniture, what stands on it, and what hangs, at its wall. */
+export function placesOnPlan(
+  { placed, walls }: Pick<Plan, 'placed' | 'walls'>,
+  pieces: readonly Piece[],
+  seen: ReadonlyMap<string, SeenAt>,
+): ReadonlyMap<string, Point> {
+  const places = new Map<string, Point>();
+  for (const [id, { wallId, xMm }] of seen) {
+    const wall = findOne(walls, (w) => w.id === wallId);
+    places.set(id, pointOnWall(wall, xMm));
+  }
+  for (const { id, xMm, yMm } of pieces) places.set(id, { xMm, yMm });
+  for (const { placement, at } of placed) places.set(placement.id, { xMm: at.xMm, yMm: at.yMm });
+  return places;
+}

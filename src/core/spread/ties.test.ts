@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { inchRules } from '../../../tests/helpers/rooms';
-import { isUnanswered, tiesOf, type Answering, type TieKind } from './ties';
+import { isUnanswered, tieGroups, tiesOf, type Answering, type TieKind } from './ties';
 
 const rules = inchRules();
 const RUST = { l: 45, a: 38, b: 30 };
@@ -70,6 +70,24 @@ describe('what a textile answers', () => {
     // furniture without an item is never a pair
     expect(namesBy('family', thing('cushion', { itemId: null }), thing('sofa', { itemId: null }))).toEqual([
       'sofa',
+    ]);
+  });
+  it('is said by kind, each name once', () => {
+    const knit = thing('knit', { texture: 'knit' });
+    const bed = { texture: 'knit', hostId: 'bed' } as const;
+    const blue = [{ ...BLUE, share: 1 }];
+    expect(
+      tieGroups(
+        tie(
+          knit,
+          thing('a', { ...bed, name: 'Throw', colours: blue }),
+          thing('b', { ...bed, name: 'Throw' }),
+          thing('c', { name: 'Vase' }),
+        ),
+      ),
+    ).toEqual([
+      { by: 'family', names: ['Throw', 'Vase'] },
+      { by: 'texture', names: ['Throw'] },
     ]);
   });
 });

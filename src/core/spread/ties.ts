@@ -58,6 +58,16 @@ const SHARES: Record<TieKind, (a: Looks, b: Looks, rules: RuleBook) => boolean> 
   metal: (a, b) => a.metal !== null && a.metal === b.metal,
 };
 
+/** What answers a textile by one kind: the names of the things, each once. */
+export type TieGroup = { by: TieKind; names: string[] };
+
+/** What answers a textile, by kind. */
+export const tieGroups = ({ tied }: Ties): TieGroup[] =>
+  TIE_KINDS.flatMap((kind): TieGroup[] => {
+    const names = [...new Set(tied.filter(({ by }) => by.includes(kind)).map(({ name }) => name))];
+    return names.length > 0 ? [{ by: kind, names }] : [];
+  });
+
 export const isUnanswered = ({ tied }: Ties): boolean => tied.length === 0;
 
 const isItsPair = (a: Looks, b: Looks): boolean =>

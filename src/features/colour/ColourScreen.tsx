@@ -83,7 +83,7 @@ export function ColourScreen(): ReactNode {
           className="ml-auto"
         />
       </div>
-      <UnrolledWalls family={family} tied={ties.chosen} />
+      <UnrolledWalls family={family} ties={ties} />
       {family && s && (
         <>
           <div className="mx-4 grid grid-cols-2 gap-x-5 gap-y-2 border-t border-line pt-2 sm:grid-cols-4">
@@ -115,7 +115,7 @@ export function ColourScreen(): ReactNode {
             </Numeral>
           </div>
           <div className="grid gap-4 px-4 pb-4 pt-4 sm:grid-cols-[220px_1fr]">
-            <ShadePlan family={family} />
+            <ShadePlan family={family} ties={ties} />
             <section>
               <h2 className="mb-1 text-[18px]">{t('colour.where')}</h2>
               <ol className="columns-1 gap-6 text-[14px] sm:columns-2">

@@ -6,11 +6,19 @@ import { polygonCentre } from '../../core/geometry/plane';
 import { planScale } from '../shell/drawing/PlanShapes';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
+import { TieLines } from './TieLines';
+import type { RoomTies } from './useTies';
 
 const SIZE = { width: 220, height: 180 };
 
-/** Where a colour's places are on the plan, and the way the room leans. */
-export function ShadePlan({ family }: { family: FamilyPlan }): ReactNode {
+/** Where a colour's places are on the plan, and the way the room leans; with what the chosen textile answers. */
+export function ShadePlan({
+  family,
+  ties: { chosen, onPlan },
+}: {
+  family: FamilyPlan;
+  ties: RoomTies;
+}): ReactNode {
   const t = useTranslations('colour');
   const { arranged: file } = useRoom();
   const paint = usePaint();
@@ -88,6 +96,15 @@ export function ShadePlan({ family }: { family: FamilyPlan }): ReactNode {
           />
           <circle cx={scale.x(lean.xMm)} cy={scale.y(lean.yMm)} r="3" fill="#141414" />
         </g>
+      )}
+      {chosen && (
+        <TieLines
+          tied={chosen}
+          at={(id) => {
+            const place = onPlan.get(id);
+            return place && { x: scale.x(place.xMm), y: scale.y(place.yMm) };
+          }}
+        />
       )}
     </svg>
   );

@@ -1,25 +1,21 @@
-'use client';
-import { useMemo, type ReactNode } from 'react';
-import { seenAt, type SeenAt } from '../../core/plan/roomTies';
+import type { ReactNode } from 'react';
 import type { Ties } from '../../core/spread/ties';
-import { useRoom } from '../shell/room/RoomContext';
 
-/** Lines from a textile to everything that it answers, over the unrolled walls. */
+type At = { x: number; y: number };
+
+/** Lines from a textile to everything that it answers, in a drawing that says where each of them is. */
 export function TieLines({
   tied: { id, tied },
   at,
 }: {
   tied: Ties;
-  at: (seen: SeenAt) => { x: number; y: number };
+  at: (id: string) => At | undefined;
 }): ReactNode {
-  const { elevations } = useRoom().plan;
-  const places = useMemo(() => seenAt(elevations), [elevations]);
-  const own = places.get(id);
-  if (!own) return null;
-  const from = at(own);
+  const from = at(id);
+  if (!from) return null;
   const ends = tied.flatMap((other) => {
-    const place = places.get(other.id);
-    return place ? [{ id: other.id, ...at(place) }] : [];
+    const place = at(other.id);
+    return place ? [{ id: other.id, ...place }] : [];
   });
   return (
     <g pointerEvents="none" fill="none" stroke="#141414">

@@ -1,8 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { isUnanswered, type Ties } from '../../core/spread/ties';
-import { listWords } from '../../messages/findingWords';
+import { isUnanswered, tieGroups, type TieGroup, type Ties } from '../../core/spread/ties';
 import { Mark } from '../../ui/Mark';
 
 /** What each textile of the room answers, those that nothing answers first; the chosen one is drawn with its lines. */
@@ -17,6 +16,11 @@ export function TieList({
 }): ReactNode {
   const t = useTranslations('ties');
   if (ties.length === 0) return null;
+  const say = ({ by, names }: TieGroup) => {
+    const more = names.length - MOST_SAID;
+    const said = names.slice(0, MOST_SAID).join(', ');
+    return t('tie', { by: t(`by.${by}`), names: more > 0 ? t('more', { names: said, count: more }) : said });
+  };
   const alone = ties.filter(isUnanswered);
   const ordered = [...alone, ...ties.filter((one) => !isUnanswered(one))];
   return (
@@ -38,17 +42,15 @@ export function TieList({
                   {isUnanswered(one) && <Mark level="yielded" title={t('nothing')} />}
                   {one.name}
                 </span>
-                <span className="block text-[13px] text-soft">
-                  {isUnanswered(one)
-                    ? t('nothing')
-                    : one.tied
-                        .slice(0, MOST_SAID)
-                        .map(({ name, by }) =>
-                          t('tie', { name, by: listWords(by.map((kind) => t(`by.${kind}`))) }),
-                        )
-                        .join('; ')}
-                  {one.tied.length > MOST_SAID && ` ${t('more', { count: one.tied.length - MOST_SAID })}`}
-                </span>
+                {isUnanswered(one) ? (
+                  <span className="block text-[13px] text-soft">{t('nothing')}</span>
+                ) : (
+                  tieGroups(one).map((group) => (
+                    <span key={group.by} className="block text-[13px] text-soft">
+                      {say(group)}
+                    </span>
+                  ))
+                )}
               </button>
             </li>
           );
@@ -58,5 +60,5 @@ export function TieList({
   );
 }
 
-/** More than so many ties are counted. */
+/** Of more names the rest is counted. */
 const MOST_SAID = 3;

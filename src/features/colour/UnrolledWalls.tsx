@@ -7,12 +7,12 @@ import { sum } from '../../core/base/units';
 import type { FamilyPlan } from '../../core/spread/planSpread';
 import { fitScale } from '../../ui/drawing/scale';
 import { SvgWords } from '../../ui/Words';
-import type { Ties } from '../../core/spread/ties';
 import { ShapeView } from '../shell/drawing/ShapeView';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { useWallName } from '../shell/useWords';
 import { TieLines } from './TieLines';
+import type { RoomTies } from './useTies';
 
 const WIDTH = 676;
 const GAP = 5;
@@ -20,11 +20,11 @@ const GAP = 5;
 /** All walls in one row at one scale, with the places of one colour and the widest stretch without it. */
 export function UnrolledWalls({
   family,
-  tied,
+  ties: { chosen, onWalls },
 }: {
   family: FamilyPlan | undefined;
-  /** A textile with what it answers, drawn with lines between them. */
-  tied: Ties | null;
+  /** Of the chosen textile lines are drawn to what it answers. */
+  ties: RoomTies;
 }): ReactNode {
   const t = useTranslations('colour');
   const { plan, file, view, kelvin, setWall } = useRoom();
@@ -134,13 +134,15 @@ export function UnrolledWalls({
         );
       })}
       {gap()}
-      {tied && (
+      {chosen && (
         <TieLines
-          tied={tied}
-          at={(seen) => ({
-            x: left(wallAt(seen.wallId)) + seen.xMm * perMm,
-            y: foot - seen.heightMm * perMm,
-          })}
+          tied={chosen}
+          at={(id) => {
+            const seen = onWalls.get(id);
+            return (
+              seen && { x: left(wallAt(seen.wallId)) + seen.xMm * perMm, y: foot - seen.heightMm * perMm }
+            );
+          }}
         />
       )}
     </svg>
