@@ -93,6 +93,15 @@ export const lookout = {
       shelvesMm: [i(3), i(18), i(33), i(48)],
     }),
     piece(
+      ['breakfast-table', 'Breakfast table', 'diningTable'],
+      [104, 93, 0],
+      [48, 30, 29],
+      cols(['oak', 1]),
+      {
+        chairs: 2,
+      },
+    ),
+    piece(
       ['lookout-rug', 'Cotton stripe rug', 'rug'],
       [96, 60, 180],
       [72, 48, 0.4],
@@ -146,6 +155,9 @@ export const lookout = {
           object('glass-tall', 'lookout-books', 27, { part: 'bay2' }),
           object('log-book', 'lookout-books', 7, { part: 'bay3', count: 7 }),
           object('rope-bowl', 'lookout-books', 26, { part: 'bay3' }),
+          object('runner-harbour', 'breakfast-table', 24, { lie: 'alongTable' }),
+          object('mats-sailcloth', 'breakfast-table', 24, { lie: 'atPlaces', count: 2 }),
+          object('napkins-mist', 'breakfast-table', 24, { lie: 'atPlaces', count: 2 }),
         ],
       ],
       { groups: [group('gallery', 'Lookout gallery', 's', 'free', { xMm: i(122), centreMm: i(60) })] },

@@ -151,6 +151,25 @@ throwOf('throw-fur', 'Peat faux fur', cols(['peat', 1]), { texture: 'fur', seaso
 throwOf('throw-tanbark', 'Tanbark stripe throw', cols(['sailcloth', 0.7], ['tanbark', 0.3]), {
   pattern: pattern('stripe', 6),
 });
+// what a table is laid with
+const linen = ([id, name], kind, size, colours, more = {}) =>
+  item([id, name], kind, size, colours, { texture: 'linen', clothGsm: 230, ...more });
+linen(['cloth-oyster', 'Oyster tablecloth'], 'tablecloth', [52, 70], cols(['oyster', 1]), { price: 3800 });
+linen(
+  ['runner-harbour', 'Harbour stripe runner'],
+  'runner',
+  [10, 60],
+  cols(['harbour', 0.4], ['sailcloth', 0.6]),
+  {
+    pattern: pattern('stripe', 1.5),
+    price: 1900,
+  },
+);
+linen(['mats-sailcloth', 'Sailcloth place mats'], 'placemat', [17, 9], cols(['sailcloth', 1]), {
+  count: 4,
+  price: 700,
+});
+linen(['napkins-mist', 'Mist napkins'], 'napkin', [16, 16], cols(['mist', 1]), { count: 6, price: 450 });
 // curtain panels: flat width × length
 const panel = ([id, name], [w, length], colours, more = {}) =>
   item([id, name], 'panel', [w, length], colours, { texture: 'linen', clothGsm: 240, ...more });

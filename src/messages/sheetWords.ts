@@ -55,6 +55,13 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
       ...(s.panels ?? []).map((panel) => panelWords(panel, say, unit)),
       ...(s.cushions ? [say('cushionsOut', { ...s.cushions, where: s.cushions.where || 'none' })] : []),
       ...(s.made?.length ? [say('made', { things: listWords(s.made) })] : []),
+      ...(s.laid?.length
+        ? [
+            say('laid', {
+              things: listWords(s.laid.map(({ name, count }) => say('laidThing', { name, count }))),
+            }),
+          ]
+        : []),
       ...(s.setOut ?? []).map(({ name, count, xMm, on }) =>
         on === null ? say('setOut', { name, count, by: length(xMm) }) : say('setOutOn', { name, count, on }),
       ),

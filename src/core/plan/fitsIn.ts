@@ -5,6 +5,7 @@ import { lowestOver, overheadOf } from '../room/ceiling';
 import { NEAR_WALL, type OnWall } from '../room/place';
 import { addressOf, type Spot } from '../room/spots/spot';
 import type { Plan } from './planLook';
+import { isHungFrom } from '../room/spots/parts';
 
 /** Where something can go, and how large it may be: depth null where it does not matter. */
 export type FitsIn = {
@@ -31,7 +32,7 @@ export function fitsIn(file: Pick<RoomFile, 'room' | 'pieces'>, plan: Plan): Fit
       where: spot,
       widthMm: spot.widthMm,
       heightMm: tallestMm,
-      depthMm: spot.kind === 'hook' ? null : spot.depthMm,
+      depthMm: isHungFrom(spot.kind) ? null : spot.depthMm,
     })),
     ...plan.spots.filter((spot) => spot.kind === 'seat').flatMap((spot) => onSeat(spot, file.pieces)),
     ...file.pieces.flatMap((piece) => over(piece, file.room, plan)),

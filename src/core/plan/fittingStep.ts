@@ -53,6 +53,8 @@ export type FittingStep = {
   cushions?: { count: number; where: string };
   /** What is spread over a bed, from the mattress up; how much comes off it at night, and where that is put. */
   made?: string[];
+  /** What a table is laid with, from below. */
+  laid?: { name: string; count: number }[];
   night?: { count: number; where: string };
   /** What is set out on a surface, a seat or a bed: its middle from the left end, and what carries it where something does. */
   setOut?: { name: string; count: number; xMm: Mm; on: string | null }[];

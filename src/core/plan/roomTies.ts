@@ -7,6 +7,7 @@ import { pointOnWall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { tiesOf, type Answering, type Ties } from '../spread/ties';
 import type { Plan } from './planLook';
+import { TABLE_LINEN } from '../model/values/item';
 
 /** Everything of a dressed room that textiles answer, and which of it is a textile. */
 export type RoomAnswers = { things: Answering[]; textileIds: ReadonlySet<string> };
@@ -18,7 +19,14 @@ type Room = {
   items: readonly Item[];
 };
 
-const TEXTILES: ReadonlySet<Item['kind']> = new Set(['cover', 'throw', 'bedding', 'panel', 'rug']);
+const TEXTILES: ReadonlySet<Item['kind']> = new Set([
+  'cover',
+  'throw',
+  'bedding',
+  'panel',
+  'rug',
+  ...TABLE_LINEN,
+]);
 /** Bedding that nobody sees on a made bed. */
 const UNSEEN: ReadonlySet<Item['bedding']> = new Set(['fitted', 'topper', 'sheet', 'duvet']);
 

@@ -2,11 +2,13 @@ import type { Mm } from '../base/units';
 import type { Item, ItemKind, Lie, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
 import { pillowThickness, takenSize } from './pillow';
+import type { Spot } from './spots/spot';
 import { isMade, type Made } from './made';
+import { isTabled, type Tabled } from './tableLinen';
 import { foldOf, isDraped, LAYERS_OF, type Draped } from './throws';
 
 /** How a thing lies that takes its size from itself. */
-export type OwnLie = Exclude<Lie, Draped | Made>;
+export type OwnLie = Exclude<Lie, Draped | Made | Tabled>;
 type Lying = { lie: OwnLie; count: number; fold?: Placement['fold'] };
 /** Width as one faces it, depth, height. */
 export type Extent = { widthMm: Mm; depthMm: Mm; heightMm: Mm };
@@ -15,6 +17,10 @@ export type Extent = { widthMm: Mm; depthMm: Mm; heightMm: Mm };
 const LIES_OF: Partial<Record<ItemKind, readonly Lie[]>> = {
   cover: ['propped', 'proppedSide', 'flat'],
   bedding: ['folded', 'flat'],
+  tablecloth: ['folded'],
+  runner: ['folded'],
+  placemat: ['flat'],
+  napkin: ['folded', 'flat'],
   panel: ['folded'],
   rug: ['flat'],
   book: ['standing', 'flat'],
@@ -37,35 +43,54 @@ const THROW_LIES: Partial<Record<string, readonly Lie[]>> = {
   seat: ['overBack', 'corner', 'acrossSeat', 'folded'],
   mattress: ['acrossFoot', 'overBack', 'folded'],
   arm: ['overArm', 'folded'],
+  // folded in thirds a shawl is a runner (common practice)
+  top: ['folded', 'alongTable', 'acrossTable'],
 };
 /** Bedding is spread over a bed, or folded across its foot. */
 const ON_A_BED: readonly Lie[] = ['made', 'acrossFoot', 'folded'];
+/** Table linen is laid where people sit at a top, and put away folded everywhere else. */
+const ON_A_TABLE: Partial<Record<ItemKind, readonly Lie[]>> = {
+  tablecloth: ['overTable', 'folded'],
+  runner: ['alongTable', 'acrossTable', 'folded'],
+  placemat: ['atPlaces', 'flat'],
+  napkin: ['atPlaces', 'folded', 'flat'],
+};
 
 /**
  * How a thing may lie on a part of furniture, the usual way first: what leans on a back does so where there is one, and
  * lies otherwise everywhere else.
  */
 export function liesOn(kind: ItemKind, partKind: string): readonly Lie[] {
-  if (partKind === 'hook') return HANGING;
+  if (partKind === 'hook' || partKind === 'rung') return HANGING;
   if (kind === 'bedding' && partKind === 'mattress') return ON_A_BED;
   if (kind === 'throw') return THROW_LIES[partKind] ?? ['folded'];
+  const tabled = partKind === 'top' ? ON_A_TABLE[kind] : undefined;
+  if (tabled) return tabled;
   const lies = LIES_OF[kind] ?? USUAL;
   const leaning = lies.filter((lie) => AGAINST_A_BACK.has(lie));
   if (leaning.length > 0 && BACKED.has(partKind)) return leaning;
   return lies.filter((lie) => !AGAINST_A_BACK.has(lie));
 }
 
+/** How a thing may lie on a spot: a tray or a pile of books is no table, though things stand on its top. */
+export const liesAt = (kind: ItemKind, { kind: partKind, of, root }: Pick<Spot, 'kind' | 'of' | 'root'>) =>
+  liesOn(kind, partKind === 'top' && of !== root ? 'board' : partKind);
+
 export const usualLie = (kind: ItemKind, partKind: string): Lie => liesOn(kind, partKind)[0] ?? 'standing';
 
 /** A pillow leaning on a back, on either of its sides. */
 export const isPropped = ({ lie }: Pick<Placement, 'lie'>): boolean =>
   lie === 'propped' || lie === 'proppedSide';
-export const isOwnLie = (lie: Lie): lie is OwnLie => !isDraped(lie) && !isMade(lie);
+export const isOwnLie = (lie: Lie): lie is OwnLie => !isDraped(lie) && !isMade(lie) && !isTabled(lie);
 /** Cloth laid over furniture, whose size follows from that. */
 export const isLaid = ({ lie }: Pick<Placement, 'lie'>): boolean => !isOwnLie(lie);
 /** What stands for itself, on a top or in something; not a pillow or cloth laid over furniture. */
 export const isObject = (placement: Pick<Placement, 'lie'>): boolean =>
   !isPropped(placement) && !isLaid(placement);
+
+/** What is spread over a whole bed or laid on a table lies straight, in its middle; only a runner across is moved along. */
+export const isStraight = (lie: Lie): boolean => isMade(lie) || isTabled(lie);
+export const isInTheMiddle = (lie: Lie): boolean => isStraight(lie) && lie !== 'acrossTable';
 
 /** A thing as it is seen: its other face, where that is turned up. */
 export const facing = (item: Item, face: Placement['face']): Item =>
@@ -98,7 +123,14 @@ const folded = ({ widthMm, heightMm }: Item, _rules: RuleBook, fold: Placement['
 };
 
 /** Cloth hangs over a hook by its middle, in thirds (common practice); other things hang as they stand. */
-const HANGS_FOLDED: ReadonlySet<ItemKind> = new Set(['throw', 'bedding', 'panel', 'cover']);
+const HANGS_FOLDED: ReadonlySet<ItemKind> = new Set([
+  'throw',
+  'bedding',
+  'panel',
+  'cover',
+  'tablecloth',
+  'runner',
+]);
 const hanging = (item: Item, _rules: RuleBook, fold: Placement['fold']): Extent =>
   HANGS_FOLDED.has(item.kind)
     ? {

@@ -2,8 +2,9 @@ import { sum, type Deg, type Mm } from '../base/units';
 import { alongWay, wayOf, type Point } from '../geometry/plane';
 import type { Item, Piece, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
-import { extentOf, facing, isOwnLie, isPropped, type Extent } from './lies';
+import { extentOf, facing, isInTheMiddle, isOwnLie, isPropped, isStraight, type Extent } from './lies';
 import { asBed, isMade, madeBox, topperThickness, withTopper } from './made';
+import { isTabled, tabledBox } from './tableLinen';
 import { spotsOfPlaced } from './spots/placedSpots';
 import { pillowThickness } from './pillow';
 import type { PlacedThing, Standing } from './placedThing';
@@ -130,7 +131,7 @@ function keptFrom(
   known: Kept | undefined,
   { spot, placement, item, behindMm }: Omit<Put, 'under' | 'topperMm'>,
 ): Kept | null {
-  if (!known || !isOwnLie(placement.lie)) return null;
+  if (!known || !(isOwnLie(placement.lie) || isTabled(placement.lie))) return null;
   const { thing } = known;
   const isSame = thing.placement === placement && thing.spot === spot && known.item === item;
   return isSame && known.behindMm === behindMm ? known : null;
@@ -157,8 +158,8 @@ function standingOn(put: Put, given: Given): PlacedThing {
   const { spot, placement, item, under, behindMm } = put;
   const { legsMm, footMm = null, outMm: usualMm, ...extent } = sizeOf(put, given);
   const backMm = placement.outMm ?? behindMm ?? usualMm;
-  // what is spread over a whole bed lies straight, in its middle
-  const { xMm, turnDeg } = isMade(placement.lie) ? { xMm: spot.widthMm / 2, turnDeg: 0 } : placement;
+  const xMm = isInTheMiddle(placement.lie) ? spot.widthMm / 2 : placement.xMm;
+  const turnDeg = isStraight(placement.lie) ? 0 : placement.turnDeg;
   const outMm = backMm === null ? spot.depthMm / 2 : backMm + extent.depthMm / 2;
   return {
     placement,
@@ -186,6 +187,10 @@ function sizeOf({ spot, placement, item, topperMm }: Put, { pieces, rules }: Giv
   if (isOwnLie(lie)) {
     const own = extentOf(item, { ...placement, lie }, rules);
     return { ...footOf(spot, lie, own), outMm: null, legsMm: null };
+  }
+  if (isTabled(lie)) {
+    const top = { widthMm: spot.widthMm, depthMm: spot.depthMm, topMm: spot.zMm };
+    return { ...tabledBox(item, { ...placement, lie }, top), outMm: null };
   }
   const known = pieces.get(spot.of);
   const piece = known && withTopper(known, item.bedding === 'topper' ? 0 : topperMm);

@@ -26,6 +26,9 @@ export type PlacedThing = {
   at: Standing;
   /** How far a throw across an arm or a bed hangs down on its left and right, as one faces its front. */
   legsMm: readonly [Mm, Mm] | null;
-  /** How far bedding that is spread over a bed hangs down at its foot; null for everything else. */
+  /**
+   * How far bedding that is spread over a bed hangs down at its foot, and cloth on a table at its front and back; null for
+   * everything else.
+   */
   footMm: Mm | null;
 };

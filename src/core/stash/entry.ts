@@ -5,6 +5,7 @@ import type { Mm } from '../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab, type Oklch } from '../colour/spaces';
 import type { Item, Season } from '../model/types';
 import type { RuleBook } from '../rules/book';
+import { TABLE_LINEN } from '../model/values/item';
 
 /**
  * How many of a thing the looks of one season use at once, all rooms together; `any` is the most of any
@@ -83,6 +84,7 @@ const TURNS: ReadonlySet<Item['kind']> = new Set([
   'throw',
   'rug',
   'bedding',
+  ...TABLE_LINEN,
   'tray',
   'book',
 ]);

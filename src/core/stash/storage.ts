@@ -3,6 +3,7 @@ import type { Mm } from '../base/units';
 import type { Item, Piece, StoragePlace } from '../model/types';
 import type { RuleBook } from '../rules/book';
 import type { RuleId } from '../rules/table';
+import { TABLE_LINEN } from '../model/values/item';
 
 /** Cubic decimetres: litres. */
 export type Litre = number;
@@ -70,13 +71,19 @@ export type Contents = {
   /** Down or wool: must be dry, and foam is never pressed. */ keepDry: string[];
 };
 
+const FOLDS: ReadonlySet<Item['kind']> = new Set([
+  'cover',
+  'casing',
+  'throw',
+  'panel',
+  'bedding',
+  ...TABLE_LINEN,
+  'rug',
+]);
+
 /** Is a hard thing larger than the place every way? Cloth folds. */
 const tooLong = (item: Item, place: StoragePlace): boolean => {
-  if (
-    ['cover', 'casing', 'throw', 'panel', 'bedding', 'rug'].includes(item.kind) ||
-    (item.kind === 'insert' && item.fill !== 'foam')
-  )
-    return false;
+  if (FOLDS.has(item.kind) || (item.kind === 'insert' && item.fill !== 'foam')) return false;
   const sides = [item.widthMm, item.heightMm, item.depthMm || 30].sort((a, b) => b - a);
   const room = [place.widthMm, place.depthMm, place.heightMm].sort((a, b) => b - a);
   return sides.some((s, i) => s > elementAt(room, i) + 0.5);

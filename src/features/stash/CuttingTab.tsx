@@ -10,7 +10,7 @@ import { useItemSheet } from './item/useItemSheet';
 import { useStashRoom } from './StashContext';
 
 /** Things of the stash that are cloth enough to cut covers from. */
-const CUT_FROM: ReadonlySet<string> = new Set(['panel', 'bedding', 'throw']);
+const CUT_FROM: ReadonlySet<string> = new Set(['panel', 'bedding', 'throw', 'tablecloth']);
 /** In the address, the cloth that is shown first. */
 const ASKED = 'cloth';
 

@@ -50,7 +50,8 @@ export function SurfaceDrawing({ state, ref }: { state: SurfaceState; ref: Ref<D
         isFaint={(s) => s.about !== 'wall' && !view.own.has(s.about)}
         onBackground={() => pick(addressOf(surface.spot))}
         shapeProps={(s, scale) => {
-          const thing = surface.things.find((t) => t.placementId === s.about);
+          const on = [...surface.things, ...(surface.table?.laid ?? [])];
+          const thing = on.find((t) => t.placementId === s.about);
           return thing && propsOf(thing.placementId, thing.name, scale);
         }}
       >

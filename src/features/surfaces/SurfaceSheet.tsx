@@ -6,7 +6,7 @@ import { formatBareSize, formatLength } from '../../core/base/length';
 import { isOpenFloor } from '../../core/room/spots/parts';
 import { addressOf } from '../../core/room/spots/spot';
 import { MOST_FILLED } from '../../core/stages/surfaces/judgeSurface';
-import type { SurfaceThing } from '../../core/stages/surfaces/planSurface';
+import type { SurfacePlan, SurfaceThing } from '../../core/stages/surfaces/planSurface';
 import { Disclosure } from '../../ui/Collapsible';
 import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
@@ -21,6 +21,8 @@ import type { SurfaceState } from './useSurface';
 
 const ThingForm = dynamic(() => import('./ThingForm').then((m) => m.ThingForm), { loading: () => null });
 
+const TableSheet = dynamic(() => import('./TableSheet').then((m) => m.TableSheet), { loading: () => null });
+
 /** Worksheet of one surface: which it is, how much fits, what is on it and what each carries, and the checks. */
 export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
   const t = useTranslations('surfaces');
@@ -28,8 +30,9 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
   const spotName = useSpotName();
   const { unit } = file.room;
   const { surface } = state;
-  const { spot, things, under, tallestMm, filled } = surface;
-  const about = new Set([spot.of, ...things.map((x) => x.placementId)]);
+  const { spot, things, under, tallestMm, filled, table } = surface;
+  const laid = table?.laid ?? [];
+  const about = new Set([spot.of, ...[...things, ...laid].map((x) => x.placementId)]);
   const findings = plan.findings.filter((f) => f.stage === 'surfaces' && f.about.some((id) => about.has(id)));
   const lost = plan.findings.filter((f) => f.code === 'spot-gone');
   return (
@@ -39,12 +42,12 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
         value={addressOf(spot)}
         options={plan.surfaces.map((s) => ({
           value: addressOf(s.spot),
-          label: t('withCount', { name: spotName(s.spot), count: s.things.length }),
+          label: t('withCount', { name: spotName(s.spot), count: countOn(s) }),
         }))}
         onChange={pick}
         className="mb-3"
       />
-      <SheetTitle>{t('things', { count: things.length })}</SheetTitle>
+      <SheetTitle>{t('things', { count: countOn(surface) })}</SheetTitle>
       <div className="mb-3 grid grid-cols-2 gap-x-5">
         <Numeral
           label={t('tallest')}
@@ -67,6 +70,7 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
           <Why rule="surfaces.floorArea" />
         </p>
       )}
+      {table && (laid.length > 0 || table.chairs > 0) && <TableSheet table={table} />}
       <ol>
         {inOrder(things).map((thing) => (
           <ThingRow key={thing.placementId} thing={thing} state={state} />
@@ -76,6 +80,9 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
     </>
   );
 }
+
+/** How many things stand on a surface or are laid on it. */
+const countOn = ({ things, table }: SurfacePlan): number => things.length + (table?.laid.length ?? 0);
 
 /** From left to right, each followed by what it carries. */
 function inOrder(things: readonly SurfaceThing[]): SurfaceThing[] {

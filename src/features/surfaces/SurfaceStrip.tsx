@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Placement } from '../../core/model/types';
-import { extentOf, isOwnLie, usualLie } from '../../core/room/lies';
+import { extentOf, isOwnLie, liesAt } from '../../core/room/lies';
 import { TAKES } from '../../core/room/spots/parts';
 import { addressOf, type Spot } from '../../core/room/spots/spot';
 import { Select } from '../../ui/Select';
@@ -17,6 +17,7 @@ import { isOfShop, useShop, type StripRow } from '../shell/placing/useShop';
 import { useStash } from '../shell/useStash';
 import type { DropTarget } from './SurfaceDrawing';
 import type { SurfaceState } from './useSurface';
+import { isHungFrom } from '../../core/room/spots/parts';
 
 const SOURCES = ['all', 'here', 'elsewhere', 'stored', 'shop'] as const;
 type Source = (typeof SOURCES)[number];
@@ -119,13 +120,13 @@ function useWhyNot({ surface, target }: SurfaceState): (row: StripRow) => string
   const freeMm = freeOver(target, surface.spot.zMm + surface.tallestMm);
   return useMemo(
     () => (row) => {
-      const lie = usualLie(row.kind, target.kind);
+      const lie = liesAt(row.kind, target)[0] ?? 'standing';
       if (!isOwnLie(lie)) return null;
       const { widthMm, depthMm, heightMm } = extentOf(row, { lie, count: 1 }, rules);
       const over = (mm: number) => formatLength(mm, unit);
       if (heightMm - freeMm > 1) return t('tooTall', { by: over(heightMm - freeMm) });
       if (widthMm - target.widthMm > 1) return t('tooWide', { by: over(widthMm - target.widthMm) });
-      if (target.kind !== 'hook' && depthMm - target.depthMm > 1)
+      if (!isHungFrom(target.kind) && depthMm - target.depthMm > 1)
         return t('tooDeep', { by: over(depthMm - target.depthMm) });
       return null;
     },

@@ -11,6 +11,7 @@ import { WallStrip } from '../shell/WallStrip';
 import { SheetHead, SheetTitle, Workspace } from '../shell/Workspace';
 import { SurfaceDrawing, type DropTarget } from './SurfaceDrawing';
 import { useSurface, type SurfaceState } from './useSurface';
+import { isHungFrom } from '../../core/room/spots/parts';
 
 const SurfaceSheet = dynamic(() => import('./SurfaceSheet').then((m) => waking(m.SurfaceSheet)));
 const SurfaceStrip = dynamic(() => import('./SurfaceStrip').then((m) => waking(m.SurfaceStrip)));
@@ -36,7 +37,7 @@ function Surface({ state }: { state: SurfaceState }): ReactNode {
           width: formatLength(spot.widthMm, unit),
           depth: formatLength(spot.depthMm, unit),
           free: formatLength(freeMm, unit),
-          under: spot.kind === 'hook' ? 'hook' : underOf(under),
+          under: isHungFrom(spot.kind) ? 'hook' : underOf(under),
           name: under === null || under === 'board' ? '' : under.name,
         })}
       />

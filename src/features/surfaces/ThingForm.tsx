@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { liesOn } from '../../core/room/lies';
+import { liesAt } from '../../core/room/lies';
 import { within } from '../../core/room/spots/putOn';
 import { addressOf } from '../../core/room/spots/spot';
 import { takes } from '../../core/room/spots/parts';
@@ -30,7 +30,7 @@ export function ThingForm({ thing, state }: { thing: SurfaceThing; state: Surfac
   const { item } = thing;
   const { unit } = file.room;
   const key = (field: string) => `${file.room.id}-${p.id}-${field}`;
-  const lies = liesOn(item.kind, spot.kind);
+  const lies = liesAt(item.kind, spot);
   const carries = spotsOfPlaced(thing.thing).length > 0;
   const goesTo = placesFor(thing, state, plan);
   return (

@@ -19,7 +19,7 @@ export function useSurface(): SurfaceState | null {
   const { plan, picked, wallId, wallIsChosen } = useRoom();
   const [chosen, setTarget] = useState<string | null>(null);
   const { surfaces } = plan;
-  const holds = (s: SurfacePlan) => s.things.some((t) => t.placementId === picked);
+  const holds = (s: SurfacePlan) => thingOf(s, picked) !== undefined;
   const isNamed = (s: SurfacePlan) => addressOf(s.spot) === picked || s.spot.of === picked;
   const onWall = (s: SurfacePlan) => wallIsChosen && wallOf(plan, s) === wallId;
   const [shown, setShown] = useState<string | null>(null);
@@ -38,9 +38,12 @@ export function useSurface(): SurfaceState | null {
   const carried = surface.things.flatMap((t) => spotsOfPlaced(t.thing));
   const targets = [surface.spot, ...carried];
   const target = targets.find((spot) => addressOf(spot) === chosen) ?? surface.spot;
-  const thing = surface.things.find((t) => t.placementId === picked)?.thing;
-  return { surface, picked: thing, targets, target, setTarget };
+  return { surface, picked: thingOf(surface, picked), targets, target, setTarget };
 }
+
+/** What is picked, of what stands on a surface or is laid on it. */
+const thingOf = ({ things, table }: SurfacePlan, picked: string | null): PlacedThing | undefined =>
+  [...things, ...(table?.laid ?? [])].find((t) => t.placementId === picked)?.thing;
 
 const wallOf = (plan: ReturnType<typeof useRoom>['plan'], { spot }: SurfacePlan): string | undefined =>
   plan.places.get(spot.of)?.wallId ??

@@ -9,6 +9,7 @@ import { SEATS_CASES } from './seats';
 import { GROUPS_CASES } from './groups';
 import { PICTURES_CASES } from './pictures';
 import { SURFACES_CASES } from './surfaces';
+import { TABLES_CASES } from './tables';
 import { WORKS_CASES } from './works';
 import { WINDOWS_CASES } from './windows';
 
@@ -19,6 +20,7 @@ export const FINDING_CASES: { [C in FindingCode]: FindingCase } = {
   ...SEATS_CASES,
   ...BEDS_CASES,
   ...SURFACES_CASES,
+  ...TABLES_CASES,
   ...WORKS_CASES,
   ...FLOOR_CASES,
   ...ARRANGEMENT_CASES,

@@ -1,5 +1,7 @@
 /** What a field of an item of the stash may be, in the order in which screens offer it; the schema takes its lists from here. */
 export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;
+/** What a table is laid with. */
+export const TABLE_LINEN = ['tablecloth', 'runner', 'placemat', 'napkin'] as const;
 export const ITEM_KINDS = [
   'cover',
   'insert',
@@ -7,6 +9,7 @@ export const ITEM_KINDS = [
   'throw',
   'panel',
   'bedding',
+  ...TABLE_LINEN,
   'rug',
   'lampshade',
   'art',

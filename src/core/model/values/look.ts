@@ -19,6 +19,10 @@ export const LIES = [
   'acrossSeat',
   'acrossFoot',
   'made',
+  'overTable',
+  'alongTable',
+  'acrossTable',
+  'atPlaces',
 ] as const;
 /** How a throw is folded along its length before it is laid: not at all, in halves, in thirds. */
 export const FOLDS = ['open', 'halves', 'thirds'] as const;

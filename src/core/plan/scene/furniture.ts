@@ -4,6 +4,7 @@ import type { Piece, PieceKind, Seat, Swatch } from '../../model/types';
 import type { OnWall } from '../../room/place';
 import type { Form, Shape } from '../../room/shape';
 import { box, firstColour, secondColour, shape, type More } from './shapes';
+import { RUNG, rungsOf } from '../../room/ladder';
 
 /** A part of a piece of furniture; `step` is how far it stands out from the piece's middle. */
 type PartOf = (
@@ -205,21 +206,14 @@ const standingScreen: Draw = ({ piece, x, w, y, part }) =>
     }),
   );
 
-/** Two rails with rungs a foot apart. */
+/** Two rails with rungs between them. */
 const RAIL: Mm = 45;
 const ladder: Draw = ({ piece, x, w, y, part }) => {
-  const rungs = Math.max(1, Math.floor(piece.heightMm / inches(12)));
   return [
     part('railL', 'leg', box(x, y, RAIL, piece.heightMm), firstColour(piece.colours)),
     part('railR', 'leg', box(x + w - RAIL, y, RAIL, piece.heightMm), firstColour(piece.colours)),
-    ...Array.from({ length: rungs }, (_, i) =>
-      part(
-        `rung${i}`,
-        'box',
-        box(x, y + ((i + 0.5) * piece.heightMm) / rungs, w, RAIL * 0.7),
-        secondColour(piece.colours),
-        { step: 1 },
-      ),
+    ...rungsOf(piece.heightMm).map((mm, i) =>
+      part(`rung${i}`, 'box', box(x, y + mm, w, RUNG), secondColour(piece.colours), { step: 1 }),
     ),
   ];
 };

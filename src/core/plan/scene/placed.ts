@@ -2,10 +2,12 @@ import type { Mm } from '../../base/units';
 import type { Item, ItemKind, Placement } from '../../model/types';
 import { isObject, isPropped } from '../../room/lies';
 import { isMade, madeOrder } from '../../room/made';
+import { isTabled, type Tabled } from '../../room/tableLinen';
 import { wayOf } from '../../geometry/plane';
 import { seenAgainst, type Facing, type PlacedThing } from '../../room/placed';
 import type { Form, Shape } from '../../room/shape';
 import { box, shape } from './shapes';
+import { TABLE_LINEN } from '../../model/values/item';
 
 /** What is put on something is drawn so far before it. */
 const BEFORE_TOP: Mm = 4;
@@ -34,7 +36,7 @@ const OBJECT_FORMS: Partial<Record<ItemKind, Form>> = {
   lampshade: 'shade',
 };
 
-const CLOTHS: ReadonlySet<ItemKind> = new Set(['throw', 'bedding']);
+const CLOTHS: ReadonlySet<ItemKind> = new Set(['throw', 'bedding', ...TABLE_LINEN]);
 
 const DRAPED_FORMS: Partial<Record<Placement['lie'], Form>> = {
   corner: 'tossed',
@@ -43,7 +45,7 @@ const DRAPED_FORMS: Partial<Record<Placement['lie'], Form>> = {
 };
 
 export function formOf(placement: Pick<Placement, 'lie'>, kind: ItemKind): Form {
-  if (isMade(placement.lie)) return 'spread';
+  if (isMade(placement.lie) || isTabled(placement.lie)) return 'spread';
   if (placement.lie === 'folded') return 'folded';
   if (placement.lie === 'hanging' && CLOTHS.has(kind)) return 'throw';
   if (kind === 'book' && placement.lie === 'flat') return 'stack';
@@ -73,7 +75,7 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
       stands: true,
       at: { xMm: at.xMm, yMm: at.yMm },
       ...(item.wish ? { wish: true } : {}),
-      ...(placement.count > 1 ? { many: placement.count } : {}),
+      ...(placement.count > 1 && isObject(placement) ? { many: placement.count } : {}),
       ...(legsMm ? { legLeftMm: legsMm[0], legRightMm: legsMm[1] } : {}),
       ...spread,
       ...(form === 'across' && !legsMm ? { faceMm: Math.max(...(thing.legsMm ?? [0])) } : {}),
@@ -90,6 +92,7 @@ function depthSeen({ placement, item }: PlacedThing, topDepthMm: Mm, awayMm: Mm)
   if (isMade(placement.lie)) {
     return rounded(topDepthMm) + MADE + madeOrder(item) * MADE_EACH + placement.row * UNDER_EACH * MADE_EACH;
   }
+  if (isTabled(placement.lie)) return rounded(topDepthMm) + UNDER + ON_TABLE[placement.lie];
   if (UNDER_PILLOWS.has(placement.lie)) return rounded(topDepthMm) + UNDER + placement.row * UNDER_EACH;
   return rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + placement.row;
 }
@@ -102,21 +105,32 @@ const UNDER_EACH: Mm = 0.03;
 const MADE: Mm = 2.2;
 const MADE_EACH: Mm = 0.1;
 
+/** Runners lie on the cloth, mats over them. */
+const ON_TABLE: Record<Tabled, Mm> = { overTable: 0, alongTable: 0.1, acrossTable: 0.2, atPlaces: 0.3 };
+
 const pillowLook = ({ chopped, zip }: Placement, { round }: Item) => ({
   ...(round ? { round: true as const } : {}),
   ...(chopped ? { chopped: true as const } : {}),
   ...(zip === 'down' ? {} : { zip }),
 });
 
-/** How far bedding hangs down at its left, its right and on the side that one faces, from each side of its bed. */
+/**
+ * How far bedding hangs down at its left, its right and on the side that one faces, from each side of its bed; a cloth on a
+ * table hangs down at its back as at its front.
+ */
 function spreadSeen(
-  { at, legsMm, footMm }: PlacedThing,
+  { at, legsMm, footMm, placement }: PlacedThing,
   facing: Facing,
 ): Pick<Shape, 'legLeftMm' | 'legRightMm' | 'faceMm'> | null {
   if (!legsMm || footMm === null) return null;
   const turn = wayOf(at.turnDeg - facing.facingDeg);
   const [sideMm] = legsMm;
-  if (Math.abs(turn.xMm) > Math.abs(turn.yMm))
+  const isFromEnd = Math.abs(turn.xMm) > Math.abs(turn.yMm);
+  if (isTabled(placement.lie)) {
+    const [edgeMm, faceMm] = isFromEnd ? [footMm, sideMm] : [sideMm, footMm];
+    return { legLeftMm: edgeMm, legRightMm: edgeMm, faceMm };
+  }
+  if (isFromEnd)
     // from the side, the head is where its back points
     return turn.xMm > 0
       ? { legLeftMm: footMm, legRightMm: 0, faceMm: sideMm }

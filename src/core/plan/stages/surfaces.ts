@@ -16,7 +16,7 @@ import { judgeSpotless } from '../surfaces/spotless';
 const facts = part(
   'surfaceFacts',
   {
-    file: ['room', 'openings', 'fittings', 'pieces'],
+    file: ['room', 'home', 'openings', 'fittings', 'pieces'],
     look: ['brief'],
     parts: ['hangings', 'walls', 'places', 'rules'],
   },
@@ -58,8 +58,11 @@ function bulbsToBuy(placed: readonly PlacedThing[], items: ReadonlyMap<string, I
   return [{ kind: 'bulb', name, count: need - have, ...size, cost: null, need, have }];
 }
 
-/** What is set out on a surface, from its left end; what is carried is named with what carries it. */
-const surfaceStep = ({ spot, things }: SurfacePlan, wallId: string): FittingStep => ({
+const isDressed = ({ things, table }: SurfacePlan): boolean =>
+  things.length > 0 || (table?.laid.length ?? 0) > 0;
+
+/** What is laid on it from below, then what is set out, from its left end; what is carried is named with what carries it. */
+const surfaceStep = ({ spot, things, table }: SurfacePlan, wallId: string): FittingStep => ({
   kind: 'surface',
   about: addressOf(spot),
   name: spot.name,
@@ -68,6 +71,7 @@ const surfaceStep = ({ spot, things }: SurfacePlan, wallId: string): FittingStep
   marks: [],
   finishedMm: [],
   count: things.length,
+  laid: (table?.laid ?? []).map(({ name, thing }) => ({ name, count: thing.placement.count })),
   setOut: things.map(({ name, thing }) => ({
     name,
     count: thing.placement.count,
@@ -98,19 +102,17 @@ export const surfacesStage = stage({
     ),
   ],
   steps: ({ file, surfaces: plans, places }) =>
-    plans
-      .filter((s) => s.things.length > 0)
-      .map((s) => {
-        // a corner of the floor is one of its wall
-        const built = [...file.fittings, ...file.openings].find((host) => host.id === s.spot.of);
-        return surfaceStep(s, built?.wallId ?? places.get(s.spot.of)?.wallId ?? s.spot.of);
-      }),
+    plans.filter(isDressed).map((s) => {
+      // a corner of the floor is one of its wall
+      const built = [...file.fittings, ...file.openings].find((host) => host.id === s.spot.of);
+      return surfaceStep(s, built?.wallId ?? places.get(s.spot.of)?.wallId ?? s.spot.of);
+    }),
   bought: ({ placed, items }) => ({
     lines: bulbsToBuy(placed, items),
     uses: countUses('thing', usedThings(placed)),
   }),
   state: ({ surfaces: plans }, open) => {
-    const done = plans.filter((s) => s.things.length > 0).length;
+    const done = plans.filter(isDressed).length;
     const dressed = open > 0 ? 'half' : 'done';
     return {
       state: done === 0 ? 'empty' : dressed,

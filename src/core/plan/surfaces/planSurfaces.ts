@@ -14,9 +14,10 @@ import type { HangingPlan } from '../../stages/walls/planHanging';
 import { planSurface, type SurfaceCase, type SurfacePlan } from '../../stages/surfaces/planSurface';
 import type { RoomContext } from '../context';
 import { lowestOver, oversOfWall, type OnWallOver } from './overs';
-import { isLaid } from '../../room/lies';
+import { seatingAt } from './seating';
+import { youngestOf } from '../householdCautions';
 
-type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
+type Context = RoomContext<'room' | 'home' | 'openings' | 'fittings' | 'pieces'> & {
   hangings: readonly HangingPlan[];
   look: Pick<Look, 'brief'>;
 };
@@ -61,8 +62,6 @@ type Dressed = { facts: SurfaceFacts; spots: readonly Spot[]; placed: readonly P
 export function planSurfaces({ facts, spots, placed }: Dressed, previous?: Surfaces): Surfaces {
   const thingsOf = new Map<string, PlacedThing[]>();
   for (const thing of placed) {
-    // cloth laid over furniture is judged with it
-    if (isLaid(thing.placement)) continue;
     const key = addressOf(thing.base);
     const known = thingsOf.get(key);
     if (known) known.push(thing);
@@ -88,6 +87,8 @@ function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[
   return {
     spot,
     things,
+    seating: seatingAt(spot, file),
+    youngest: Math.min(youngestOf(file.home.flags), ...context.look.brief.visitorAges),
     lowestOver: (at) => lowestOver(context, wall, above, at),
     behind: (at) => (wall ? behindOf(file.fittings, wall, at) : []),
     isTalkedAcross: isTalkedAcross(file.pieces, spot),

@@ -1,4 +1,5 @@
 import type { ItemKind } from '../../model/types';
+import { TABLE_LINEN } from '../../model/values/item';
 
 /** Everything that stands on a top. */
 const STANDS: readonly ItemKind[] = [
@@ -21,7 +22,7 @@ const STANDS: readonly ItemKind[] = [
   'garland',
   'lampBase',
 ];
-const CLOTHS: readonly ItemKind[] = ['throw', 'cover', 'bedding'];
+const CLOTHS: readonly ItemKind[] = ['throw', 'cover', 'bedding', ...TABLE_LINEN];
 
 /** What each kind of part takes. A new kind is a row here and a row where its host offers it. */
 export const TAKES = {
@@ -45,6 +46,8 @@ export const TAKES = {
   hob: ['pot', 'bowl', 'object'],
   /** What hangs down from it. */
   hook: ['throw', 'bedding', 'basket', 'object', 'garland'],
+  /** A rung of a ladder, which cloth hangs over. */
+  rung: ['throw', 'bedding', 'tablecloth', 'runner', 'garland'],
   arm: ['throw', 'tray'],
   mouth: ['stem', 'plant'],
   inside: [...STANDS, ...CLOTHS, 'stem', 'panel'],
@@ -57,6 +60,9 @@ export const TAKES = {
 } as const satisfies Record<string, readonly ItemKind[]>;
 
 export type PartKind = keyof typeof TAKES;
+
+/** Parts that things hang from: what is free is below them. */
+export const isHungFrom = (kind: PartKind): boolean => kind === 'hook' || kind === 'rung';
 
 /** Floor that is offered as far as nothing else needs it: what stands there is walked round. */
 export const isOpenFloor = (kind: PartKind): boolean => kind === 'beside' || kind === 'corner';

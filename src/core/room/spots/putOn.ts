@@ -2,7 +2,7 @@ import { clamp, type Mm } from '../../base/units';
 import { PLACEMENT } from '../../model/defaults';
 import type { Item, Placement } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
-import { extentOf, isOwnLie, isPropped, usualLie } from '../lies';
+import { extentOf, isOwnLie, isPropped, liesAt } from '../lies';
 import { isMade } from '../made';
 import type { PlacedThing } from '../placed';
 import type { Spot } from './spot';
@@ -11,6 +11,8 @@ type Put = {
   spot: Spot;
   /** What is on the same spot already. */
   here: readonly PlacedThing[];
+  /** How many places are laid there or can be, of what lies at places. */
+  places?: number;
   rules: RuleBook;
 };
 
@@ -22,9 +24,17 @@ const MOST_ROW = 20;
  * A thing as it is put on a spot: at a place along it, or where there is most room. A pillow goes in front of those that it
  * covers.
  */
-export function putOn(item: Item, xMm: Mm | null, { spot, here, rules }: Put): Omit<Placement, 'id'> {
-  const lie = usualLie(item.kind, spot.kind);
+export function putOn(
+  item: Item,
+  xMm: Mm | null,
+  { spot, here, rules, places = 1 }: Put,
+): Omit<Placement, 'id'> {
+  const lie = liesAt(item.kind, spot)[0] ?? 'standing';
   const placement = { ...PLACEMENT, itemId: item.id, spot: { of: spot.of, part: spot.part }, lie, xMm: 0 };
+  if (lie === 'atPlaces') {
+    const count = clamp(places, 1, Math.max(1, item.count));
+    return { ...placement, xMm: spot.widthMm / 2, count };
+  }
   if (isMade(lie)) return { ...placement, xMm: spot.widthMm / 2, row: overTheLast(here) };
   if (!isOwnLie(lie)) return { ...placement, xMm: within(spot, xMm ?? spot.widthMm / 2) };
   const { widthMm } = extentOf(item, { lie, count: 1 }, rules);

@@ -3,6 +3,7 @@ import { step, wayOf, type Point } from '../../geometry/plane';
 import type { Fitting, Opening, Piece, PieceKind } from '../../model/types';
 import { topOfFitting } from '../fittingTop';
 import { isGlazed } from '../kinds';
+import { RUNG, rungsOf } from '../ladder';
 import { asBed } from '../made';
 import { pointOnWall, type Wall } from '../walls';
 import type { PartKind } from './parts';
@@ -76,9 +77,19 @@ function partsOfPiece(piece: Piece): Part[] {
     const zMm = piece.bottomMm + piece.heightMm * BASKET_AT;
     return [wholeOf(piece, { part: 'inside', kind: 'inside', zMm })];
   }
-  if (TOPLESS.has(piece.kind)) return [wholeOf(piece, { part: 'top', kind: 'perch', zMm: topMm })];
+  if (piece.kind === 'ladder') return [...perchOf(piece, topMm), ...rungSpots(piece)];
+  if (TOPLESS.has(piece.kind)) return perchOf(piece, topMm);
   return [wholeOf(piece, { part: 'top', kind: 'top', zMm: topMm }), ...boardsOf(piece, topMm)];
 }
+
+/** The top of what is no surface. */
+const perchOf = (piece: Piece, zMm: Mm): Part[] => [wholeOf(piece, { part: 'top', kind: 'perch', zMm })];
+
+/** What hangs over a rung hangs from its upper edge. */
+const rungSpots = (piece: Piece): Part[] =>
+  rungsOf(piece.heightMm).map((mm, i) =>
+    wholeOf(piece, { part: `rung${i + 1}`, kind: 'rung', zMm: piece.bottomMm + mm + RUNG }),
+  );
 
 /** The arms of a seat whose height was measured. */
 function armsOf(piece: Piece, { armHeightMm }: NonNullable<Piece['seat']>, widthMm: Mm): Part[] {

@@ -35,6 +35,7 @@ export const STUDIO_RULES = {
   'safety.radiatorClearance': length('DEF', 4, 10),
   'safety.tipFrom': { shape: 'number', unit: 'length', mark: 'PUB', value: inches(27), cmValue: 686 },
   'safety.tipAge': plain('DEF', 'count', 6),
+  'safety.pullAge': plain('DEF', 'count', 4),
   'safety.candleClear': { shape: 'number', unit: 'length', mark: 'PUB', value: inches(12), cmValue: 305 },
   'safety.reachUnderTwo': length('DEF', 30, 76),
   'safety.reachUnderThree': length('DEF', 40, 102),

@@ -1,4 +1,4 @@
-import { length, plain, type RuleRow } from '../row';
+import { length, plain, school, type RuleRow } from '../row';
 
 export const SURFACE_RULES = {
   'surfaces.belowPicture': length('CP', 1, 2.5),
@@ -14,4 +14,15 @@ export const SURFACE_RULES = {
   'surfaces.filledSpare': plain('DEF', 'ratio', 0.4),
   'surfaces.overHeads': plain('DEF', 'gram', 1000),
   'surfaces.overHeadsFrom': length('DEF', 48, 120),
+  'surfaces.edgeSchool': school('PUB', 'close', 'roomy'),
+  'surfaces.edgeClose': length('PUB', 24, 61),
+  'surfaces.edgeRoomy': length('PUB', 30, 76),
+  'surfaces.endFrom': length('DEF', 30, 76),
+  'surfaces.dropSchool': school('CP', 'everyday', 'formal'),
+  'surfaces.dropLeast': length('CP', 6, 15),
+  'surfaces.dropEveryday': length('CP', 12, 30),
+  'surfaces.dropFormal': length('CP', 18, 45),
+  'surfaces.clothClear': length('CP', 1, 2.5),
+  'surfaces.runnerOver': length('CP', 6, 15),
+  'surfaces.matIn': length('CP', 1, 2.5),
 } as const satisfies Record<string, RuleRow>;

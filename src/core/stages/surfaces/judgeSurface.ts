@@ -9,6 +9,7 @@ import { isOnFloor, takes } from '../../room/spots/parts';
 import { numberOfPart, type Spot } from '../../room/spots/spot';
 import type { RuleId } from '../../rules/table';
 import type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
+import { TABLE_LINEN } from '../../model/values/item';
 
 type Planned = Omit<SurfacePlan, 'findings'>;
 type Judge = (planned: Planned, given: SurfaceCase) => Finding[];
@@ -72,10 +73,18 @@ const judgeHeights: Judge = ({ things, spot }) =>
   });
 
 /** What is held where it is put, and stands out of it as it likes. */
-const HOLDING: ReadonlySet<string> = new Set(['mouth', 'socket', 'shade', 'hook']);
+const HOLDING: ReadonlySet<string> = new Set(['mouth', 'socket', 'shade', 'hook', 'rung']);
 
 /** Leaves and cloth give way; hard things cannot be where others are. */
-const GIVES: ReadonlySet<string> = new Set(['plant', 'stem', 'garland', 'throw', 'cover', 'bedding']);
+const GIVES: ReadonlySet<string> = new Set([
+  'plant',
+  'stem',
+  'garland',
+  'throw',
+  'cover',
+  'bedding',
+  ...TABLE_LINEN,
+]);
 
 /** What stands out past an end or the front of what it is on; what has its middle there falls. */
 const judgeEdges: Judge = ({ things }, { rules }) =>
@@ -225,6 +234,7 @@ const BURNS: ReadonlySet<string> = new Set([
   'cover',
   'throw',
   'bedding',
+  ...TABLE_LINEN,
   'rug',
   'basket',
   'book',

@@ -4,6 +4,10 @@ import { middleOf } from '../../room/spots/spot';
 import { judgeSurface } from './judgeSurface';
 import type { Over } from './over';
 import type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
+import { isLaid } from '../../room/lies';
+import { judgeTable } from './judgeTable';
+import { planTable, type TablePlan } from './planTable';
+import { isHungFrom } from '../../room/spots/parts';
 
 export type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
 
@@ -11,28 +15,38 @@ export type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
 export function planSurface(given: SurfaceCase): SurfacePlan {
   const { spot } = given;
   const { widthMm, depthMm, turnDeg } = spot;
-  if (spot.kind === 'hook') return hungFrom(given);
+  if (isHungFrom(spot.kind)) return hungFrom(given);
   const limit = limitOf(given, { ...middleOf(spot), turnDeg, widthMm, depthMm, heightMm: 0 });
   const keptMm = typeof limit?.over === 'object' ? limit.over.keepMm : 0;
   const topMm = limit ? limit.topMm + keptMm : Infinity;
-  const things = given.things.map((thing) => thingOn(given, thing));
+  const things = standingOn(given).map((thing) => thingOn(given, thing));
   const planned = {
     spot,
     freeMm: Math.max(0, topMm - spot.zMm),
     tallestMm: limit ? Math.max(0, limit.topMm - spot.zMm) : Infinity,
     under: limit?.over ?? null,
     things,
+    table: tableOf(given),
     filled: filledShare(things, widthMm),
   };
-  return { ...planned, findings: judgeSurface(planned, given) };
+  return { ...planned, findings: [...judgeSurface(planned, given), ...judgeLinen(planned, given)] };
 }
+
+/** Cloth laid over furniture is judged with it, what a table is laid with on its own. */
+const standingOn = ({ things }: SurfaceCase): PlacedThing[] => things.filter((t) => !isLaid(t.placement));
+
+const tableOf = ({ spot, things, seating, rules }: SurfaceCase): TablePlan | null =>
+  spot.kind === 'top' ? planTable(spot, things, { seating, rules }) : null;
+
+const judgeLinen = ({ spot, table }: Omit<SurfacePlan, 'findings'>, { youngest, rules }: SurfaceCase) =>
+  table ? judgeTable({ ...table, spot, youngest, rules }) : [];
 
 /** A rail from which things hang: what is free is below it, down to the floor. */
 function hungFrom(given: SurfaceCase): SurfacePlan {
   const { spot } = given;
-  const things = given.things.map((thing) => ({ ...thingOn(given, thing), limit: null }));
+  const things = standingOn(given).map((thing) => ({ ...thingOn(given, thing), limit: null }));
   const filled = filledShare(things, spot.widthMm);
-  const planned = { spot, freeMm: spot.zMm, tallestMm: spot.zMm, under: null, things, filled };
+  const planned = { spot, freeMm: spot.zMm, tallestMm: spot.zMm, under: null, things, table: null, filled };
   return { ...planned, findings: judgeSurface(planned, given) };
 }
 

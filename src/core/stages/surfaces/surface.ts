@@ -7,6 +7,7 @@ import type { SeatedSight } from '../../room/seatedSights';
 import type { Spot } from '../../room/spots/spot';
 import type { RuleBook } from '../../rules/book';
 import type { Over } from './over';
+import type { Seating, TablePlan } from './planTable';
 
 /** A thing on a surface, seen from its front: at any depth of carrying. */
 export type SurfaceThing = {
@@ -33,6 +34,8 @@ export type SurfacePlan = {
   /** What holds things down over most of it. */
   under: Over | 'board' | null;
   things: SurfaceThing[];
+  /** What it is laid with, where it is a top; null for everything else. */
+  table: TablePlan | null;
   /** Share of its length that things take up. */
   filled: number;
   findings: Finding[];
@@ -41,7 +44,11 @@ export type SurfacePlan = {
 /** A surface to be planned: what is on it, what is over it along its wall, and what is fixed behind it. */
 export type SurfaceCase = {
   spot: Spot;
+  /** What is on it, at any depth of carrying, and what it is laid with. */
   things: readonly PlacedThing[];
+  /** Where people sit at it, and the age of the youngest who is about; Infinity where there are no children. */
+  seating: Seating;
+  youngest: number;
   /** What holds something down that stands so; undefined where nothing is above it. */
   lowestOver: (at: Standing) => Over | undefined;
   /** What is fixed to the wall behind something that stands so: sockets, switches, vents. */

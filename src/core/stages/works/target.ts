@@ -8,6 +8,7 @@ import { trimArea } from '../../room/trim';
 import type { Wall } from '../../room/walls';
 import { clothWeight } from '../../room/weight';
 import type { RuleBook } from '../../rules/book';
+import { TABLE_LINEN } from '../../model/values/item';
 
 /** A face that strips are laid on, from side to side. */
 export type Face = { widthMm: Mm; heightMm: Mm };
@@ -130,6 +131,7 @@ const FLAT_KINDS: ReadonlySet<Item['kind']> = new Set([
   'throw',
   'panel',
   'bedding',
+  ...TABLE_LINEN,
   'rug',
   'art',
   'mirror',

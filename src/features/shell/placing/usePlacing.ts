@@ -2,8 +2,7 @@ import { nanoid } from 'nanoid';
 import type { Mm } from '../../../core/base/units';
 import type { Change } from '../../../core/model/change';
 import type { Item, Placement } from '../../../core/model/types';
-import { liesOn } from '../../../core/room/lies';
-import { isMade } from '../../../core/room/made';
+import { isInTheMiddle, liesAt } from '../../../core/room/lies';
 import { putOn, within } from '../../../core/room/spots/putOn';
 import { stayWhereItWas } from '../../../core/room/spots/stayWhereItWas';
 import { isAt, type Spot } from '../../../core/room/spots/spot';
@@ -19,11 +18,18 @@ export function usePlacing() {
   const set = (p: Placement, patch: Partial<Placement>): void => change([put({ ...p, ...patch })]);
   const spotOf = (p: Placement): Spot | undefined => plan.placed.find((t) => t.placement.id === p.id)?.spot;
   const placed = (spot: Spot) => plan.placed.filter((t) => isAt(t.spot, spot));
+  /** As many as are laid there already, or as sit there. */
+  const placesOf = (spot: Spot): number | undefined => {
+    const table = plan.surfaces.find((s) => isAt(s.spot, spot))?.table;
+    if (!table) return undefined;
+    const seats = table.chairs > 0 ? Math.min(table.chairs, table.mostPlaces) : table.mostPlaces;
+    return table.settings > 0 ? table.settings : seats;
+  };
   return {
     set,
     /** Along its spot, no further than its ends; what is kept where it is does not move. */
     moveChange: (p: Placement, dxMm: Mm): Change => {
-      if (p.locked || isMade(p.lie)) return put(p);
+      if (p.locked || isInTheMiddle(p.lie)) return put(p);
       const spot = spotOf(p);
       return put({ ...p, xMm: spot ? within(spot, p.xMm + dxMm) : p.xMm + dxMm });
     },
@@ -32,7 +38,7 @@ export function usePlacing() {
       const id = nanoid(8);
       change([
         { do: 'putItem', item },
-        put({ id, ...putOn(item, xMm, { spot, here: placed(spot), rules }) }),
+        put({ id, ...putOn(item, xMm, { spot, here: placed(spot), rules, places: placesOf(spot) }) }),
       ]);
       pick(id);
     },
@@ -56,7 +62,8 @@ export function usePlacing() {
     },
     /** The next way in which its kind lies on its spot. */
     turnOver: (p: Placement, item: Item): void => {
-      const lies = liesOn(item.kind, spotOf(p)?.kind ?? '');
+      const spot = spotOf(p);
+      const lies = spot ? liesAt(item.kind, spot) : [];
       const next = lies[(lies.indexOf(p.lie) + 1) % lies.length];
       if (next) set(p, { lie: next });
     },

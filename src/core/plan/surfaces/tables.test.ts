@@ -1,0 +1,140 @@
+import { describe, expect, it } from 'vitest';
+import { bareRoom, inches, item, piece, placement, standing } from '../../../../tests/helpers/rooms';
+import type { Item, Piece, Placement, RoomFile } from '../../model/types';
+import type { LaidLinen } from '../../stages/surfaces/planTable';
+import { planLook } from '../planLook';
+
+/** A dining table, 72 × 36 in and 30 high, in the middle of a room of 168 × 144 in. */
+const table = (more: Partial<Piece> = {}): Piece =>
+  piece({
+    id: 'table',
+    name: 'Table',
+    kind: 'diningTable',
+    xMm: inches(84),
+    yMm: inches(72),
+    widthMm: inches(72),
+    depthMm: inches(36),
+    heightMm: inches(30),
+    seat: null,
+    ...more,
+  });
+const linen = (kind: Item['kind'], w: number, h: number): Item =>
+  item({ id: kind, name: kind, kind, widthMm: inches(w), heightMm: inches(h), count: 20 });
+const lay = (itemId: string, lie: Placement['lie'], more: Partial<Placement> = {}): Placement =>
+  placement({ id: itemId, itemId, ...standing('table'), lie, ...more });
+const roomWith = (pieces: Piece[], items: Item[] = [], placements: Placement[] = []): RoomFile => {
+  const base = bareRoom(inches(168), inches(144));
+  return { ...base, pieces, items, looks: [{ ...base.looks[0]!, placements }] };
+};
+const planned = (...args: Parameters<typeof roomWith>) => planLook(roomWith(...args), { lookId: 'look' });
+const tableOf = (...args: Parameters<typeof roomWith>) =>
+  planned(...args).surfaces.find(({ spot }) => spot.of === 'table' && spot.kind === 'top')!.table!;
+
+const expectRunner = ({ runner }: LaidLinen, bandIn: number, overhangIn: number): void => {
+  expect(runner!.bandMm).toBeCloseTo(inches(bandIn), 6);
+  expect(runner!.overhangMm).toBeCloseTo(inches(overhangIn), 6);
+};
+
+describe('a table', () => {
+  it('is sat at on the sides that the room leaves free, whatever way it is turned', () => {
+    expect(tableOf([table()]).free).toEqual(['front', 'back', 'left', 'right']);
+    expect(tableOf([table({ yMm: inches(18) })]).free).toEqual(['front', 'left', 'right']);
+    expect(tableOf([table({ yMm: inches(126) })]).free).toEqual(['back', 'left', 'right']);
+    // in the corner of the north and west walls, turned by 90°: its back to the east
+    const turned = table({ turnDeg: 90, xMm: inches(18), yMm: inches(36) });
+    expect(tableOf([turned]).free).toEqual(['back', 'right']);
+    expect(tableOf([turned]).mostPlaces).toBe(4);
+  });
+  it('has the chairs that are counted at it and those that stand at it', () => {
+    const chair = (id: string, yIn: number, more: Partial<Piece> = {}) =>
+      piece({
+        ...table(),
+        id,
+        kind: 'diningChair',
+        yMm: inches(yIn),
+        widthMm: inches(18),
+        depthMm: inches(20),
+        ...more,
+      });
+    const bench = chair('bench', 105, {
+      kind: 'bench',
+      seat: { ...piece().seat!, seats: 3 },
+    });
+    expect(tableOf([table({ chairs: 2 }), chair('near', 40), bench, chair('far', 10)]).chairs).toBe(6);
+  });
+  it('shows its cloth hanging down on every side that one looks at', () => {
+    const plan = planned([table()], [linen('tablecloth', 92, 52)], [lay('tablecloth', 'overTable')]);
+    const seen = plan.elevations.flatMap(({ wallId, shapes }) =>
+      shapes
+        .filter((s) => s.about === 'tablecloth')
+        .map((s) => [wallId, s.faceMm, s.legLeftMm, s.legRightMm] as const),
+    );
+    // 10 in at the ends, 8 at the front and back
+    for (const [wallId, face, left, right] of seen) {
+      const isEnd = wallId === 'e' || wallId === 'w';
+      expect(face).toBeCloseTo(inches(isEnd ? 10 : 8), 6);
+      expect([left, right]).toEqual([right, right]);
+      expect(left).toBeCloseTo(inches(isEnd ? 8 : 10), 6);
+    }
+    expect(seen.length).toBeGreaterThan(0);
+    const at = plan.placed[0]!.at;
+    expect(at.zMm).toBeCloseTo(inches(20), 6);
+    expect(at.zMm + at.heightMm).toBeCloseTo(inches(30) + 4, 6);
+  });
+  it('keeps cloth in its middle, except a runner across, and a throw in thirds is one', () => {
+    const shawl = linen('throw', 48, 84);
+    const across = lay('throw', 'acrossTable', { xMm: inches(12), turnDeg: 30 });
+    const [runner] = tableOf([table()], [shawl], [across]).laid;
+    expectRunner(runner!, 16, 24);
+    expect(runner!.thing.at.turnDeg).toBe(0);
+    expect(runner!.thing.at.xMm).toBeCloseTo(inches(60), 6);
+    const along = tableOf([table()], [shawl], [{ ...across, lie: 'alongTable', fold: 'halves' }]).laid[0]!;
+    expectRunner(along, 24, 6);
+    expect(along.thing.at.xMm).toBeCloseTo(inches(84), 6);
+  });
+  it('is laid beside what stands on it: cloth is in nobody’s way', () => {
+    const vase = linen('vase', 8, 12);
+    const codes = (placements: Placement[]) =>
+      planned([table()], [vase, linen('tablecloth', 84, 48)], placements)
+        .findings.filter((f) => f.stage === 'surfaces')
+        .map((f) => f.code);
+    expect(codes([lay('vase', 'standing', { xMm: inches(36) }), lay('tablecloth', 'overTable')])).toEqual([
+      'surface-fits',
+      'cloth-falls-well',
+    ]);
+  });
+  it('is on the fitting sheet with what it is laid with, from below', () => {
+    const { sheet } = planned(
+      [table()],
+      [linen('placemat', 18, 14), linen('tablecloth', 84, 48)],
+      [lay('placemat', 'atPlaces', { count: 4 }), lay('tablecloth', 'overTable')],
+    );
+    expect(sheet.steps.find((s) => s.kind === 'surface')?.laid).toEqual([
+      { name: 'tablecloth', count: 1 },
+      { name: 'placemat', count: 4 },
+    ]);
+  });
+});
+
+describe('a ladder', () => {
+  const ladder = table({ kind: 'ladder', heightMm: inches(72), depthMm: inches(4), widthMm: inches(18) });
+  const hung = (rung: string, h: number) =>
+    planned(
+      [ladder],
+      [linen('throw', 50, h)],
+      [lay('throw', 'hanging', { spot: { of: 'table', part: rung } })],
+    );
+  it('has a throw over each of its rungs, which hangs by its middle', () => {
+    const plan = hung('rung5', 60);
+    // 54 in up, and the rung itself
+    expect(plan.placed[0]!.at.heightMm).toBe(inches(30));
+    expect(plan.placed[0]!.at.zMm).toBeCloseTo(inches(24) + 31.5, 6);
+    expect(plan.spots.filter(({ kind }) => kind === 'rung')).toHaveLength(6);
+    expect(plan.findings.filter(({ level }) => level === 'stop')).toEqual([]);
+  });
+  it('says so where a throw is too long for its rung', () => {
+    const [finding] = hung('rung2', 60).findings.filter(({ level }) => level === 'stop');
+    expect(finding).toMatchObject({ code: 'taller-than-spot', by: { over: 'floor' } });
+    expect(finding!.by.byMm).toBeCloseTo(inches(12) - 31.5, 6);
+  });
+});

@@ -1,0 +1,144 @@
+'use client';
+import { useTranslations } from 'next-intl';
+import type { ReactNode } from 'react';
+import type { Mm } from '../../core/base/units';
+import type { Item } from '../../core/model/types';
+import { matIn } from '../../core/room/tableLinen';
+import type { TablePlace } from '../../core/room/tablePlaces';
+import type { LaidLinen, TablePlan } from '../../core/stages/surfaces/planTable';
+import { fitScale, type Scale } from '../../ui/drawing/scale';
+import { useRoom } from '../shell/room/RoomContext';
+import { usePaint } from '../shell/usePaint';
+
+const SIZE = { width: 330, height: 190 };
+const PAD = 14;
+const INK = '#141414';
+
+/** A table from above, at scale: how far cloths hang down, and what lies at each place. Its front is below. */
+export function TableFromAbove({ table }: { table: TablePlan }): ReactNode {
+  const t = useTranslations('surfaces');
+  const { rules, picked, pick } = useRoom();
+  const paint = usePaint();
+  const { top, laid } = table;
+  const hang = (of: 'endMm' | 'frontMm'): Mm => Math.max(0, ...laid.map((linen) => fallOf(linen)[of]));
+  const [endMm, frontMm] = [hang('endMm'), hang('frontMm')];
+  const whole = { widthMm: top.widthMm + 2 * endMm, heightMm: top.depthMm + 2 * frontMm };
+  const scale = fitScale(whole, SIZE, PAD);
+  const inside = { scale, leftMm: endMm, frontMm };
+  return (
+    <svg
+      viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
+      className="mb-3 block w-full bg-well"
+      role="img"
+      aria-label={t('above')}
+    >
+      <Flat {...inside} rect={{ xMm: 0, yMm: 0, widthMm: top.widthMm, heightMm: top.depthMm }} fill="#fff" />
+      {laid.map((linen) => (
+        <g
+          key={linen.placementId}
+          onClick={() => pick(linen.placementId)}
+          className="cursor-pointer"
+          strokeWidth={linen.placementId === picked ? 2 : 0.8}
+        >
+          {rectsOf(linen, table, rules.number('surfaces.matIn')).map((rect, i) => (
+            <Flat
+              key={i}
+              {...inside}
+              rect={rect}
+              fill={paint(firstOf(linen.item))}
+              round={linen.falls !== null && linen.item.round}
+            />
+          ))}
+        </g>
+      ))}
+      <Edge {...inside} table={table} />
+    </svg>
+  );
+}
+
+const firstOf = (item: Item) => item.colours[0] ?? { l: 90, a: 0, b: 0 };
+
+const fallOf = ({ falls, runner, thing }: LaidLinen): { endMm: Mm; frontMm: Mm } => {
+  if (falls) return falls;
+  const overMm = runner?.overhangMm ?? 0;
+  return thing.placement.lie === 'acrossTable'
+    ? { endMm: 0, frontMm: overMm }
+    : { endMm: overMm, frontMm: 0 };
+};
+
+/** From the table's left end and from its front edge. */
+type Rect = { xMm: Mm; yMm: Mm; widthMm: Mm; heightMm: Mm };
+
+function rectsOf(linen: LaidLinen, { top }: TablePlan, inMm: Mm): Rect[] {
+  if (linen.places.length > 0) return linen.places.map((place) => matAt(place, linen.item, top, inMm));
+  const { endMm, frontMm } = fallOf(linen);
+  const { runner, thing } = linen;
+  if (runner && thing.placement.lie === 'acrossTable')
+    return [
+      {
+        xMm: thing.placement.xMm - runner.bandMm / 2,
+        yMm: -frontMm,
+        widthMm: runner.bandMm,
+        heightMm: top.depthMm + 2 * frontMm,
+      },
+    ];
+  const heightMm = runner ? runner.bandMm : top.depthMm + 2 * frontMm;
+  return [{ xMm: -endMm, yMm: (top.depthMm - heightMm) / 2, widthMm: top.widthMm + 2 * endMm, heightMm }];
+}
+
+/** A mat or a napkin at its place. */
+function matAt(place: TablePlace, item: Item, top: TablePlan['top'], inMm: Mm): Rect {
+  const { wideMm, deepMm } = matIn(item);
+  const isAcross = place.side === 'front' || place.side === 'back';
+  const [widthMm, heightMm] = isAcross ? [wideMm, deepMm] : [deepMm, wideMm];
+  const along = place.alongMm - wideMm / 2;
+  const FROM = {
+    front: [along, inMm],
+    back: [along, top.depthMm - inMm - deepMm],
+    left: [inMm, top.depthMm - along - wideMm],
+    right: [top.widthMm - inMm - deepMm, top.depthMm - along - wideMm],
+  } as const;
+  const [xMm, yMm] = FROM[place.side];
+  return { xMm, yMm, widthMm, heightMm };
+}
+
+type Inside = { scale: Scale; leftMm: Mm; frontMm: Mm };
+
+function Flat({
+  scale,
+  leftMm,
+  frontMm,
+  rect,
+  fill,
+  round = false,
+}: Inside & { rect: Rect; fill: string; round?: boolean }): ReactNode {
+  const [width, height] = [rect.widthMm * scale.perMm, rect.heightMm * scale.perMm];
+  return (
+    <rect
+      x={scale.x(leftMm + rect.xMm)}
+      y={scale.y(frontMm + rect.yMm + rect.heightMm)}
+      width={Math.max(0, width)}
+      height={Math.max(0, height)}
+      {...(round ? { rx: width / 2, ry: height / 2 } : {})}
+      fill={fill}
+      stroke={INK}
+    />
+  );
+}
+
+/** The table's edge over what hangs down from it. */
+function Edge({ scale, leftMm, frontMm, table: { top } }: Inside & { table: TablePlan }): ReactNode {
+  return (
+    <rect
+      x={scale.x(leftMm)}
+      y={scale.y(frontMm + top.depthMm)}
+      width={top.widthMm * scale.perMm}
+      height={top.depthMm * scale.perMm}
+      fill="none"
+      stroke={INK}
+      strokeWidth="1.4"
+      strokeDasharray="5 3"
+      pointerEvents="none"
+    />
+  );
+}
