@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { inchRules } from '../../../tests/helpers/rooms';
-import { isUnanswered, tieGroups, tiesOf, type Answering, type TieKind } from './ties';
+import { alikeTies, isUnanswered, tieGroups, tiesOf, type Answering, type TieKind } from './ties';
 
 const rules = inchRules();
 const RUST = { l: 45, a: 38, b: 30 };
@@ -89,5 +89,30 @@ describe('what a textile answers', () => {
       { by: 'family', names: ['Throw', 'Vase'] },
       { by: 'texture', names: ['Throw'] },
     ]);
+  });
+  it('is its hue where it has one: what is white beside it is no answer', () => {
+    const WHITE = { l: 94, a: 0, b: 3 };
+    const striped = thing('striped', {
+      colours: [
+        { ...BLUE, share: 0.4 },
+        { ...WHITE, share: 0.6 },
+      ],
+    });
+    const white = thing('white', { colours: [{ ...WHITE, share: 1 }] });
+    expect(isUnanswered(tie(striped, white))).toBe(true);
+    expect(namesBy('family', white, striped)).toEqual(['striped']);
+    expect(namesBy('family', striped, thing('jug', { colours: [{ ...BLUE, share: 1 }] }))).toEqual(['jug']);
+  });
+  it('is told once for several that answer the same', () => {
+    const [one, two] = [thing('one', { name: 'Check' }), thing('two', { name: 'Check' })];
+    const vase = thing('vase', { itemId: null });
+    const ties = tiesOf([one, two], [one, two, vase], rules);
+    expect(alikeTies(ties).map(({ ids }) => ids)).toEqual([['one', 'two']]);
+    const other = tiesOf(
+      [one, two],
+      [one, two, vase, thing('knit', { name: 'Knit', texture: 'knit' })],
+      rules,
+    );
+    expect(alikeTies([ties[0]!, other[1]!])).toHaveLength(2);
   });
 });

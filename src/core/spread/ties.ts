@@ -25,8 +25,8 @@ export type Ties = { id: string; name: string; tied: Tie[] };
 
 /** A colour that covers less of a thing is no answer. */
 const LEAST_SHARE = 0.15;
-/** Textures and patterns that everything has. */
-const NO_TEXTURE: ReadonlySet<Item['texture'] | null> = new Set(['smooth', 'hard', null]);
+/** Textures and patterns that most things have. */
+const NO_TEXTURE: ReadonlySet<Item['texture'] | null> = new Set(['smooth', 'linen', 'hard', null]);
 const NO_PATTERN: ReadonlySet<Pattern['kind']> = new Set(['solid', 'texture']);
 
 /**
@@ -68,6 +68,18 @@ export const tieGroups = ({ tied }: Ties): TieGroup[] =>
     return names.length > 0 ? [{ by: kind, names }] : [];
   });
 
+/** Textiles of one name that answer the same, as one, in their order. */
+export function alikeTies(ties: readonly Ties[]): { first: Ties; ids: string[] }[] {
+  const alike = new Map<string, { first: Ties; ids: string[] }>();
+  for (const one of ties) {
+    const key = JSON.stringify([one.name, tieGroups(one)]);
+    const known = alike.get(key);
+    if (known) known.ids.push(one.id);
+    else alike.set(key, { first: one, ids: [one.id] });
+  }
+  return [...alike.values()];
+}
+
 export const isUnanswered = ({ tied }: Ties): boolean => tied.length === 0;
 
 const isItsPair = (a: Looks, b: Looks): boolean =>
@@ -75,7 +87,13 @@ const isItsPair = (a: Looks, b: Looks): boolean =>
 
 function sharesFamily(a: readonly Swatch[], b: readonly Swatch[], rules: RuleBook): boolean {
   const large = (swatches: readonly Swatch[]) => swatches.filter((s) => s.share >= LEAST_SHARE);
-  return large(a).some((p) => large(b).some((q) => isOneFamily(p, q, rules)));
+  return tellingOf(large(a), rules).some((p) => large(b).some((q) => isOneFamily(p, q, rules)));
+}
+
+/** The colours that a textile is known by: its hues; of one that has none its neutrals. */
+function tellingOf(swatches: readonly Swatch[], rules: RuleBook): readonly Swatch[] {
+  const hues = swatches.filter((s) => oklchOfLab(s).c >= rules.number('spread.neutralChroma'));
+  return hues.length > 0 ? hues : swatches;
 }
 
 /** Colours of one hue and about one strength; two without a hue where they can hardly be told apart. */

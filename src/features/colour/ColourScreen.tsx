@@ -13,7 +13,7 @@ import { AccentLines } from './AccentLines';
 import { FamilyRow, percent } from './FamilyRow';
 import { ShareChart } from './ShareChart';
 import { ShadePlan } from './ShadePlan';
-import { TieList } from './TieList';
+import { TieChoice, TieList } from './TieList';
 import { UnrolledWalls } from './UnrolledWalls';
 import { useTies } from './useTies';
 
@@ -84,6 +84,7 @@ export function ColourScreen(): ReactNode {
         />
       </div>
       <UnrolledWalls family={family} ties={ties} />
+      <TieChoice ties={ties} />
       {family && s && (
         <>
           <div className="mx-4 grid grid-cols-2 gap-x-5 gap-y-2 border-t border-line pt-2 sm:grid-cols-4">
@@ -134,7 +135,7 @@ export function ColourScreen(): ReactNode {
             </section>
           </div>
           <AccentLines accents={accents} current={family.id} onPick={choose} />
-          <TieList ties={ties.ties} chosenId={ties.chosen?.id ?? null} onChoose={ties.choose} />
+          <TieList ties={ties} />
         </>
       )}
     </Workspace>

@@ -18,7 +18,7 @@ export function TieLines({
     return place ? [{ id: other.id, ...place }] : [];
   });
   return (
-    <g pointerEvents="none" fill="none" stroke="#141414">
+    <g data-ties={id} pointerEvents="none" fill="none" stroke="#141414">
       {ends.map(({ id: to, x, y }) => (
         <g key={to}>
           <path d={`M${from.x} ${from.y}L${x} ${y}`} stroke="#f5f5f5" strokeWidth="3.4" />

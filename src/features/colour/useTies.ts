@@ -9,6 +9,7 @@ import { useRoom } from '../shell/room/RoomContext';
 export type RoomTies = {
   ties: readonly Ties[];
   chosen: Ties | null;
+  /** Which one lines are drawn from. */
   choose: (id: string | null) => void;
   /** Where things are on the walls, and on the plan; of what is drawn there. */
   onWalls: ReadonlyMap<string, SeenAt>;
