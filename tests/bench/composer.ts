@@ -37,6 +37,7 @@ export function timeComposer(
       covers,
       throws: [],
       wantedColours: [],
+      wantedRoles: [],
       seed: 7,
     });
     let step = run.next();

@@ -13,7 +13,10 @@ test('a table is laid: cloth, runner, mats and napkins, with what each does', as
   await expect(table.getByRole('img', { name: /from above/ })).toBeVisible();
   await expect(table).toContainText('10 in wide, hangs down 6 in at each end');
   await expect(table).toContainText('2 places');
-  await page.getByRole('button', { name: /Oyster tablecloth/ }).first().click();
+  await page
+    .getByRole('button', { name: /Oyster tablecloth/ })
+    .first()
+    .click();
   await expect(table).toContainText('hangs down 11 in at the ends, 11 in at front and back');
   const sheet = page.getByRole('complementary').last();
   await expect(sheet).toContainText('Oyster tablecloth hangs down 11 in at the ends of Breakfast table');

@@ -52,6 +52,7 @@ function offerLines(file: RoomFile, look: Look, plan: Plan): string[] {
                 insertsTaken: [],
                 roomColours,
                 wantedColours: [],
+                wantedRoles: [],
                 flags: file.home.flags,
                 purpose: look.brief.purpose,
                 cushionsOut: look.cushionsOut,

@@ -4,9 +4,16 @@ import { useState, type ReactNode } from 'react';
 import { formatBareSize } from '../../core/base/length';
 import type { Item, Piece, Seat } from '../../core/model/types';
 import type { Effect, Proposal } from '../../core/plan/seats/composeInLook';
+import { isTold } from '../../core/plan/seats/effect';
 import { isPropped } from '../../core/room/lies';
 import { isDraped } from '../../core/room/throws';
-import { SCHOOLS, type Reason, type SeatComposition } from '../../core/stages/seats/compose/ask';
+import {
+  ROLES,
+  SCHOOLS,
+  type Reason,
+  type Role,
+  type SeatComposition,
+} from '../../core/stages/seats/compose/ask';
 import { asSentence, listWords } from '../../messages/findingWords';
 import { Button } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
@@ -121,6 +128,20 @@ function WishBar({
           {t('withShop')}
         </Checkbox>
       )}
+      <div role="group" aria-label={t('roles')} className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <span className="font-narrow text-[13px] text-soft">{t('roles')}</span>
+        {ROLES.map((role) => (
+          <Checkbox
+            key={role}
+            checked={wishes.roles.includes(role)}
+            onChange={(on) =>
+              put({ roles: on ? [...wishes.roles, role] : wishes.roles.filter((r) => r !== role) })
+            }
+          >
+            {t(`role.${role}`)}
+          </Checkbox>
+        ))}
+      </div>
       {families.length > 0 && (
         <div role="group" aria-label={t('wanted')} className="flex flex-wrap items-center gap-x-3 gap-y-1">
           <span className="font-narrow text-[13px] text-soft">{t('wanted')}</span>
@@ -202,6 +223,16 @@ function ReasonLine({ reason }: { reason: Reason }): ReactNode {
     );
     return <li>{asSentence(listWords(mix))}</li>;
   }
+  if (reason.code === 'roles') {
+    const named = (roles: readonly Role[]) => listWords(roles.map((role) => t(`role.${role}`)));
+    const { filled, open } = reason;
+    return (
+      <>
+        {filled.length > 0 && <li>{t('rolesFilled', { roles: named(filled) })}</li>}
+        {open.length > 0 && <li>{t('rolesOpen', { roles: named(open) })}</li>}
+      </>
+    );
+  }
   const { code, ...facts } = reason;
   return <li>{t(`reasons.${code}`, facts)}</li>;
 }
@@ -209,8 +240,18 @@ function ReasonLine({ reason }: { reason: Reason }): ReactNode {
 function EffectLine({ effect }: { effect: Effect }): ReactNode {
   const t = useTranslations('compose');
   const familyName = useFamilyName();
+  const { gap, pull, then, previous } = effect;
+  const stays = then > 0 && previous > 0;
+  const share = (change: Effect['gap']) => ({
+    then: Math.round(change.then * 100),
+    previous: Math.round(change.previous * 100),
+  });
   return (
-    <li>{t('effect', { name: familyName(effect.family), then: effect.then, previous: effect.previous })}</li>
+    <li>
+      {t('effect', { name: familyName(effect.family), then, previous })}
+      {stays && isTold(gap) && t('effectGap', share(gap))}
+      {stays && isTold(pull) && t('effectPull', share(pull))}
+    </li>
   );
 }
 

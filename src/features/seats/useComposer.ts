@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Lab } from '../../core/colour/spaces';
 import type { Piece, Seat } from '../../core/model/types';
 import type { Candidate, LookAsk, LookProgress, Proposal } from '../../core/plan/seats/composeInLook';
-import type { School } from '../../core/stages/seats/compose/ask';
+import { ROLES, type Role, type School } from '../../core/stages/seats/compose/ask';
 import { startComposer, type Composer } from '../../workers/compose/client';
 import { useRoom } from '../shell/room/RoomContext';
 import { isOfShop, type ShopRow } from '../shell/placing/useShop';
@@ -17,9 +17,16 @@ export type Wishes = {
   school: School | 'any';
   /** Colours that are wanted, by their families' ids. */
   families: readonly string[];
+  roles: readonly Role[];
   withShop: boolean;
 };
-export const NO_WISHES: Wishes = { together: false, school: 'any', families: [], withShop: false };
+export const NO_WISHES: Wishes = {
+  together: false,
+  school: 'any',
+  families: [],
+  roles: [],
+  withShop: false,
+};
 
 /** Covers and throws of the stash, once it has answered, and those of the shop. */
 export type OnOffer = {
@@ -73,6 +80,7 @@ export function useComposer(
   );
   const { together, school, withShop } = wishes;
   const families = wishes.families.join(' ');
+  const roles = wishes.roles.join(' ');
   const turn = useRef(0);
   const search = useCallback(() => {
     const now = latest.current;
@@ -84,7 +92,12 @@ export function useComposer(
     setRunning({ done: 0, of: 1, best: [] });
     composer.current
       .search(
-        askOf(now, { school: school === 'any' ? null : school, withShop, wanted: wanted.map((f) => f.seed) }),
+        askOf(now, {
+          school: school === 'any' ? null : school,
+          withShop,
+          wanted: wanted.map((f) => f.seed),
+          roles: ROLES.filter((role) => roles.split(' ').includes(role)),
+        }),
         (p) => {
           if (isCurrent()) setRunning(p);
         },
@@ -99,7 +112,7 @@ export function useComposer(
         setRunning(null);
         setFound([]);
       });
-  }, [school, withShop, families]);
+  }, [school, withShop, families, roles]);
   const isStashThere = stash.isThere;
   useEffect(() => {
     if (isStashThere) queueMicrotask(search);
@@ -117,7 +130,12 @@ type Latest = {
 
 function askOf(
   { file, look, asked, stash }: Latest,
-  { school, withShop, wanted }: { school: School | null; withShop: boolean; wanted: readonly Lab[] },
+  {
+    school,
+    withShop,
+    wanted,
+    roles,
+  }: { school: School | null; withShop: boolean; wanted: readonly Lab[]; roles: readonly Role[] },
 ): LookAsk {
   const shop = withShop ? stash.shop : [];
   const candidates = (rows: readonly (StashRow | ShopRow)[], kind: 'cover' | 'throw'): Candidate[] =>
@@ -134,6 +152,7 @@ function askOf(
     covers: candidates(stash.covers, 'cover'),
     throws: candidates(stash.throws, 'throw'),
     wantedColours: wanted,
+    wantedRoles: roles,
     seed: SEED,
   };
 }

@@ -21,6 +21,7 @@ const askFor = (file: RoomFile, covers: readonly Candidate[], more: Partial<Look
   covers,
   throws: [],
   wantedColours: [],
+  wantedRoles: [],
   seed: 7,
   ...more,
 });

@@ -9,6 +9,8 @@ import { ruleBook } from '../../rules/book';
 import { inLook } from '../../room/arrange';
 import { hasSeat } from '../stages/seats';
 import { planLook, type Plan } from '../planLook';
+import { effectsOf, type Effect } from './effect';
+export type { Effect } from './effect';
 import { insertUses } from '../laidInserts';
 
 /** A cover or throw of the stash with how many other rooms use, or of a shop with how many that has. */
@@ -23,16 +25,11 @@ export type LookAsk = {
   covers: readonly Candidate[];
   throws: readonly Candidate[];
   wantedColours: ComposeAsk['wantedColours'];
+  wantedRoles: ComposeAsk['wantedRoles'];
   seed: number;
   now?: string | undefined;
 };
 
-/** What an arrangement does to a colour of the room: in how many spots it appeared, and then appears. */
-export type Effect = {
-  family: Pick<Plan['spread']['families'][number], 'id' | 'ownName' | 'colourName'>;
-  previous: number;
-  then: number;
-};
 /** An arrangement that was planned as it would be. */
 export type Proposal = Composition & { effects: Effect[] };
 export type LookProgress = { done: number; of: number; best: Proposal[] };
@@ -108,6 +105,7 @@ function composeAskOf(ask: LookAsk, plan: Plan): ComposeAsk {
     insertsTaken: insertUses([...plan.seats.filter((s) => !isAsked(s.pieceId)), ...plan.beds]),
     roomColours: coloursWithout(ask, plan),
     wantedColours: ask.wantedColours,
+    wantedRoles: ask.wantedRoles,
     flags: file.home.flags,
     purpose: look.brief.purpose,
     cushionsOut: look.cushionsOut,
@@ -192,16 +190,3 @@ function planned(composition: Composition, ask: LookAsk, previous: Plan): [Propo
 
 /** A finding by what it says, whatever placements it is about. */
 const nameOf = ({ code, by }: Finding): string => JSON.stringify([code, by]);
-
-/** The colours whose number of spots changes. */
-function effectsOf(previous: Plan, plan: Plan): Effect[] {
-  const coloured = ({ spread }: Plan) => spread.families.filter((f) => !f.neutral);
-  const [before, after] = [coloured(previous), coloured(plan)];
-  const families = new Map([...before, ...after].map((f) => [f.id, f]));
-  const spots = (among: typeof before, id: string) =>
-    among.find((f) => f.id === id)?.spread.places.length ?? 0;
-  return [...families.values()].flatMap(({ id, ownName, colourName }): Effect[] => {
-    const [was, then] = [spots(before, id), spots(after, id)];
-    return was === then ? [] : [{ family: { id, ownName, colourName }, previous: was, then }];
-  });
-}

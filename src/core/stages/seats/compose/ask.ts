@@ -7,6 +7,10 @@ export const SCHOOLS = ['spare', 'twoPlusOne', 'layered', 'oneSided'] as const;
 /** How pillows are set out on a seat: a pair; a pair and a lumbar; five in rows; gathered at one end. */
 export type School = (typeof SCHOOLS)[number];
 
+export const ROLES = ['large', 'stripe', 'plain', 'novelty'] as const;
+/** What a cover is to a seat: the large pattern, the stripe that goes with it, something plain, the one odd piece. */
+export type Role = (typeof ROLES)[number];
+
 /** A thing that may be used: how many are free, and whether it would have to be bought. */
 export type Free = Item & { free: number; isForSale: boolean };
 
@@ -28,6 +32,8 @@ export type ComposeAsk = {
   roomColours: readonly Lab[];
   /** Colours that are wanted. */
   wantedColours: readonly Lab[];
+  /** Roles that are wanted on each seat for more than one. */
+  wantedRoles: readonly Role[];
   flags: HomeFlags;
   purpose: Brief['purpose'];
   cushionsOut: Look['cushionsOut'];
@@ -49,6 +55,7 @@ export type Reason =
   | { code: 'patterns'; bold: number; small: number; plain: number }
   | { code: 'ties'; count: number; of: number }
   | { code: 'wanted'; count: number }
+  | { code: 'roles'; filled: Role[]; open: Role[] }
   | { code: 'sits'; canSit: number; wanted: number }
   | { code: 'chairsRepeat' }
   | { code: 'nothingToBuy' };

@@ -13,7 +13,15 @@ import { FLAGS } from '../../../model/defaults';
 import type { Item, Piece, Placement, Seat } from '../../../model/types';
 import type { InsertUse } from '../../../textiles/insert';
 import { planSeat } from '../planSeat';
-import type { ComposeAsk, Composition, Free, SeatAsk } from './ask';
+import {
+  ROLES,
+  type ComposeAsk,
+  type Composition,
+  type Free,
+  type Reason,
+  type Role,
+  type SeatAsk,
+} from './ask';
 import { composed, composeSeats, differs, FULL } from './composeSeats';
 import { usableCovers } from './coverFacts';
 import { BARE, scoreSeat, scoreTogether, type Dressed } from './score';
@@ -46,6 +54,7 @@ const asked = (covers: readonly Free[], more: Partial<ComposeAsk> = {}): Compose
   insertsTaken: [],
   roomColours: [{ l: 45, a: 38, b: 30 }],
   wantedColours: [],
+  wantedRoles: [],
   flags: FLAGS,
   purpose: 'everyday',
   cushionsOut: [],
@@ -150,8 +159,9 @@ function byBruteForce(ask: ComposeAsk): number {
 describe('composing seats from the stash', () => {
   it('finds the best there is, where there are few covers', () => {
     fc.assert(
-      fc.property(anyCovers, fc.boolean(), (covers, two) => {
-        const ask = asked(covers, { seats: two ? [alone(sofa), alone(chair('a'))] : [alone(sofa)] });
+      fc.property(anyCovers, fc.boolean(), fc.subarray([...ROLES]), (covers, two, wantedRoles) => {
+        const seats = two ? [alone(sofa), alone(chair('a'))] : [alone(sofa)];
+        const ask = asked(covers, { seats, wantedRoles });
         const found = composed(ask, rules);
         const best = byBruteForce(ask);
         if (best > -Infinity) expect(found[0]!.score).toBeCloseTo(best, 9);
@@ -279,6 +289,36 @@ describe('what may be used', () => {
     const best = (wantedColours: ComposeAsk['wantedColours']) =>
       itemsOn(composed(asked(covers, { school: 'spare', roomColours: [], wantedColours }), rules)[0]!)[0];
     expect([best([{ l: 45, a: 38, b: 30 }]), best([{ l: 40, a: 0, b: -40 }])]).toEqual(['rust', 'blue']);
+  });
+  it('the roles that are wanted are filled where something can, and the rest is said', () => {
+    const pattern = (kind: Item['pattern']['kind'], repeatIn: number) => ({
+      pattern: { kind, repeatMm: inches(repeatIn) },
+    });
+    const covers = [
+      square('linen', 20, 4),
+      square('floral', 20, 4, pattern('floral', 14)),
+      square('ticking', 18, 4, pattern('stripe', 1.5)),
+      square('check', 18, 4, pattern('check', 1.5)),
+      square('canvas', 18, 4),
+      square('gull', 14, 1, pattern('motif', 6)),
+    ];
+    const best = (wantedRoles: Role[], from = covers, school: School = 'layered') =>
+      composed(asked(from, { school, wantedRoles }), rules)[0]!;
+    const filled = (c: Composition) => c.reasons.find((r) => r.code === 'roles');
+    const all = best([...ROLES]);
+    // three groups of covers have room for three roles
+    const { filled: three, open } = filled(all) as Extract<Reason, { code: 'roles' }>;
+    expect([...three, ...open].sort()).toEqual([...ROLES].sort());
+    expect([three.length, three.includes('novelty')]).toEqual([3, true]);
+    expect(itemsOn(best(['stripe']))).toContain('ticking');
+    expect(itemsOn(best(['large', 'plain']))).toEqual(expect.arrayContaining(['floral', 'canvas']));
+    const odd = best(['novelty']);
+    const [piece] = odd.seats[0]!.placed.filter((p) => p.itemId === 'gull');
+    expect(piece!.xMm).toBeCloseTo(sofa.seat.widthMm / 2, 6);
+    // two of a motif are no single odd piece, and a check is no stripe
+    const without = covers.filter((c) => c.id !== 'gull' && c.id !== 'ticking');
+    expect(filled(best(['stripe', 'novelty'], without, 'spare'))).toMatchObject({ filled: [] });
+    expect(filled(best([]))).toBeUndefined();
   });
   it('says which inserts are missing, beside what other seats take, and fills with what is owned', () => {
     const insert = (fill: Item['fill'], count: number) =>

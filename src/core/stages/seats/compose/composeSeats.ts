@@ -7,7 +7,8 @@ import type { RuleBook } from '../../../rules/book';
 import { casingNeeds, needsCasing } from '../../../textiles/casing';
 import { sittersWanted } from '../planSeat';
 import { sittersOn } from '../sitters';
-import type { ComposeAsk, Composition, Placed, Reason, SeatComposition } from './ask';
+import type { ComposeAsk, Composition, Placed, Reason, Role, SeatComposition } from './ask';
+import { rolesFilled } from './roles';
 import { tieOf, usableCovers, type CoverFacts } from './coverFacts';
 import { insertsMissing, repeatsCover, scoreTogether, standingOf, type Dressed } from './score';
 import { arrangementsOf, type SeatBudget } from './seatSearch';
@@ -279,10 +280,27 @@ function reasonsOf(dressed: readonly Dressed[], ask: ComposeAsk, rules: RuleBook
     { code: 'patterns', bold: count('bold'), small: count('small'), plain: count('plain') },
     ...(ask.roomColours.length > 0 ? [{ code: 'ties', count: tied, of: covers.length } as const] : []),
     ...(ask.wantedColours.length > 0 ? [{ code: 'wanted', count: asked } as const] : []),
+    ...rolesReason(dressed, ask),
     ...(wanted > 0 ? [{ code: 'sits', canSit, wanted } as const] : []),
     ...(chairs.some((chair) => others.some((other) => repeatsCover(chair, other)))
       ? [{ code: 'chairsRepeat' } as const]
       : []),
+  ];
+}
+
+/** Which of the wanted roles are filled on every seat for more than one, and which nothing that is free fills. */
+function rolesReason(dressed: readonly Dressed[], ask: ComposeAsk): Reason[] {
+  if (ask.wantedRoles.length === 0) return [];
+  const large = dressed.filter((d) => d.frame.seat.piece.seat.seats > 1);
+  if (large.length === 0) return [];
+  const each = large.map((d) => rolesFilled(d.pillows, d.frame.seat, ask));
+  const isFilled = (role: Role) => each.every((roles) => roles.includes(role));
+  return [
+    {
+      code: 'roles',
+      filled: ask.wantedRoles.filter(isFilled),
+      open: ask.wantedRoles.filter((role) => !isFilled(role)),
+    },
   ];
 }
 

@@ -9,6 +9,7 @@ import { sittersOn } from '../sitters';
 import { sittersWanted } from '../planSeat';
 import type { ComposeAsk, SeatAsk } from './ask';
 import type { CoverFacts } from './coverFacts';
+import { rolesFilled } from './roles';
 import type { SetPillow, SeatFrame } from './setOut';
 
 /** One seat as it might be dressed. */
@@ -26,6 +27,7 @@ export type Dressed = {
 const WEIGHT = {
   tie: 3,
   wanted: 2.5,
+  role: 2,
   bold: 0.5,
   small: 0.5,
   plain: 0.5,
@@ -46,8 +48,13 @@ const ENOUGH = 5;
 const PLAINLY_APART = 10;
 
 /** The most that a seat gets beside what its covers are worth: what the search may still hope for. */
-export const MOST_BESIDE_WORTH =
-  WEIGHT.bold + WEIGHT.small + WEIGHT.plain + WEIGHT.apart + WEIGHT.pillow * ENOUGH;
+export const mostBesideWorth = ({ wantedRoles }: Pick<ComposeAsk, 'wantedRoles'>): number =>
+  WEIGHT.bold +
+  WEIGHT.small +
+  WEIGHT.plain +
+  WEIGHT.apart +
+  WEIGHT.pillow * ENOUGH +
+  WEIGHT.role * wantedRoles.length;
 
 /** What one cover brings by itself, for each of the pillows that it makes out of so many. */
 export const worthOf = (cover: CoverFacts, share: number): number =>
@@ -66,6 +73,7 @@ export function scoreSeat(
   return (
     worth +
     mixOf(pillows, rules) +
+    WEIGHT.role * rolesFilled(pillows, seat, ask).length +
     WEIGHT.pillow * Math.min(pillows.length, ENOUGH) +
     sittersShort(pillows, seat, ask, rules) +
     WEIGHT.forSale * fresh.filter((p) => p.cover.isForSale).length

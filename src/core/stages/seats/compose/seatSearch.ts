@@ -4,7 +4,7 @@ import { isPropped } from '../../../room/lies';
 import type { RuleBook } from '../../../rules/book';
 import type { ComposeAsk, SeatAsk } from './ask';
 import { factsOf, type CoverFacts } from './coverFacts';
-import { BARE, MOST_BESIDE_WORTH, scoreSeat, sittersShort, worthOf, type Dressed } from './score';
+import { BARE, mostBesideWorth, scoreSeat, sittersShort, worthOf, type Dressed } from './score';
 import {
   frameOf,
   lockedPillow,
@@ -176,7 +176,7 @@ class SchoolSearch {
     if (!worst) return true;
     let worth = this.extraWorth + (this.hoped[chosen.length] ?? 0);
     for (let i = 0; i < chosen.length; i++) worth += worthOf(elementAt(chosen, i), this.share(i));
-    return worth + MOST_BESIDE_WORTH + this.shortOf(chosen) > worst.score + SAME_SCORE;
+    return worth + mostBesideWorth(this.ask) + this.shortOf(chosen) > worst.score + SAME_SCORE;
   }
 
   /** What is taken off for those who can't sit already, by the sizes of what was chosen. */
