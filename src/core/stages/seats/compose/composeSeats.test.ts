@@ -20,6 +20,7 @@ import {
   type Free,
   type Reason,
   type Role,
+  type School,
   type SeatAsk,
 } from './ask';
 import { composed, composeSeats, differs, FULL } from './composeSeats';
