@@ -16,39 +16,59 @@ type Span = readonly [number, number];
  */
 export function visibleAreas(boxes: readonly Box[], { frame, under }: Sheet): SquareMm[] {
   const areas = boxes.map(() => 0);
-  const cut = (low: number, high: number, start: number, end: number): Span => [
-    Math.min(Math.max(low, start), end),
-    Math.min(Math.max(high, start), end),
-  ];
-  const spans = boxes.map((b) => ({
-    x: cut(b.xMm, b.xMm + b.widthMm, frame.xMm, frame.xMm + frame.widthMm),
-    y: cut(b.yMm, b.yMm + b.heightMm, frame.yMm, frame.yMm + frame.heightMm),
-  }));
+  const spans = spansWithin(boxes, frame);
+  const { lows, highs } = spans;
   const edge = under?.edge ?? [];
-  const xs = sorted([...new Set([...spans.flatMap((s) => s.x), ...edge.map((p) => p.xMm)])]);
+  const xs = upright(spans, edge);
   const columnAt = columnsOf(spans);
   const cells = new Cells(2 * boxes.length);
   for (let i = 0; i + 1 < xs.length; i++) {
-    const x: Span = [xs[i]!, xs[i + 1]!];
-    const { boxes: column, ys } = columnAt((x[0] + x[1]) / 2);
-    const heights = heightsOver(edge, x);
+    const [start, end] = [xs[i]!, xs[i + 1]!];
+    const { boxes: column, ys } = columnAt((start + end) / 2);
+    const heights = heightsOver(edge, start, end);
     cells.reset(ys.length - 1);
     for (let c = column.length - 1; c >= 0 && cells.left > 0; c--) {
       const k = column[c]!;
-      const [low, high] = spans[k]!.y;
+      const high = highs[k]!;
+      const isCut = heights !== undefined && under !== undefined && under.ends(k);
       // what nothing in front of it has taken
       for (
-        let j = cells.firstFree(positionIn(ys, low));
+        let j = cells.firstFree(positionIn(ys, lows[k]!));
         j + 1 < ys.length && ys[j]! < high;
         j = cells.take(j)
       ) {
-        const y: Span = [ys[j]!, ys[j + 1]!];
-        if (y[0] === y[1]) continue;
-        areas[k]! += heights && under?.ends(k) ? areaUnder(heights, x, y) : (x[1] - x[0]) * (y[1] - y[0]);
+        const [foot, top] = [ys[j]!, ys[j + 1]!];
+        if (foot === top) continue;
+        areas[k]! += isCut ? areaUnder(heights, end - start, foot, top) : (end - start) * (top - foot);
       }
     }
   }
   return areas;
+}
+
+/** Left and right ends, lower and upper ends of boxes, by their index. */
+type Spans = { lefts: Float64Array; rights: Float64Array; lows: Float64Array; highs: Float64Array };
+
+function spansWithin(boxes: readonly Box[], frame: Box): Spans {
+  const cut = (mm: number, start: number, length: number) => Math.min(Math.max(mm, start), start + length);
+  const acrossAt = (mm: number) => cut(mm, frame.xMm, frame.widthMm);
+  const upAt = (mm: number) => cut(mm, frame.yMm, frame.heightMm);
+  return {
+    lefts: Float64Array.from(boxes, (b) => acrossAt(b.xMm)),
+    rights: Float64Array.from(boxes, (b) => acrossAt(b.xMm + b.widthMm)),
+    lows: Float64Array.from(boxes, (b) => upAt(b.yMm)),
+    highs: Float64Array.from(boxes, (b) => upAt(b.yMm + b.heightMm)),
+  };
+}
+
+/** Where upright edges are, from left to right, each once. */
+function upright({ lefts, rights }: Spans, edge: UpperEdge): Float64Array {
+  const all = new Float64Array(2 * lefts.length + edge.length);
+  all.set(lefts);
+  all.set(rights, lefts.length);
+  edge.forEach(({ xMm }, i) => (all[2 * lefts.length + i] = xMm));
+  all.sort();
+  return all.filter((x, i) => i === 0 || x !== all[i - 1]);
 }
 
 /** The cells of a column from the bottom up, of which each is taken once; the next that is free is found at once. */
@@ -104,35 +124,37 @@ type Column = { boxes: readonly number[]; ys: readonly number[] };
  * The boxes in each column, from back to front, and where they begin and end in it from the bottom up. Asked from left to
  * right, it takes in and lets go of few at a time.
  */
-function columnsOf(spans: readonly { x: Span; y: Span }[]): (middle: number) => Column {
-  const by = (end: 0 | 1) => spans.map((_, k) => k).sort((j, k) => spans[j]!.x[end] - spans[k]!.x[end]);
-  const [coming, going] = [by(0), by(1)];
+function columnsOf({ lefts, rights, lows, highs }: Spans): (middle: number) => Column {
+  const by = (ends: Float64Array) => Int32Array.from(ends, (_, k) => k).sort((j, k) => ends[j]! - ends[k]!);
+  const [coming, going] = [by(lefts), by(rights)];
   let [next, last] = [0, 0];
   const boxes: number[] = [];
   const ys: number[] = [];
-  const isIn = new Set<number>();
+  const isIn = new Uint8Array(lefts.length);
+  const column = { boxes, ys };
   return (middle) => {
-    for (; last < going.length && spans[going[last]!]!.x[1] <= middle; last++) {
+    for (; last < going.length && rights[going[last]!]! <= middle; last++) {
       const k = going[last]!;
-      if (!isIn.delete(k)) continue;
+      if (isIn[k] === 0) continue;
+      isIn[k] = 0;
       remove(boxes, k);
-      for (const y of spans[k]!.y) remove(ys, y);
+      remove(ys, lows[k]!);
+      remove(ys, highs[k]!);
     }
-    for (; next < coming.length && spans[coming[next]!]!.x[0] < middle; next++) {
+    for (; next < coming.length && lefts[coming[next]!]! < middle; next++) {
       const k = coming[next]!;
-      if (spans[k]!.x[1] <= middle) continue;
-      isIn.add(k);
+      if (rights[k]! <= middle) continue;
+      isIn[k] = 1;
       insert(boxes, k);
-      for (const y of spans[k]!.y) insert(ys, y);
+      insert(ys, lows[k]!);
+      insert(ys, highs[k]!);
     }
-    return { boxes, ys };
+    return column;
   };
 }
 
-const sorted = (edges: number[]): number[] => edges.sort((a, b) => a - b);
-
 /** How high an edge is at both ends of a column; undefined where the edge doesn't run. */
-function heightsOver(edge: UpperEdge, [left, right]: Span): Span | undefined {
+function heightsOver(edge: UpperEdge, left: Mm, right: Mm): Span | undefined {
   const middle = (left + right) / 2;
   for (let i = 0; i + 1 < edge.length; i++) {
     const [a, b] = [elementAt(edge, i), elementAt(edge, i + 1)];
@@ -144,8 +166,8 @@ function heightsOver(edge: UpperEdge, [left, right]: Span): Span | undefined {
 }
 
 /** The part of a cell that is below a straight edge. */
-const areaUnder = ([atLeft, atRight]: Span, [x0, x1]: Span, [y0, y1]: Span): SquareMm =>
-  (x1 - x0) * (meanOver(atLeft - y0, atRight - y0) - meanOver(atLeft - y1, atRight - y1));
+const areaUnder = ([atLeft, atRight]: Span, width: Mm, foot: Mm, top: Mm): SquareMm =>
+  width * (meanOver(atLeft - foot, atRight - foot) - meanOver(atLeft - top, atRight - top));
 
 /** Mean of a straight line's positive part. */
 function meanOver(a: number, b: number): number {

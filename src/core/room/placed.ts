@@ -93,6 +93,7 @@ function raisedByToppers(
 ): Placing['raised'] {
   const raised = new Map<string, Raised>();
   for (const placement of placements) {
+    if (!isMade(placement.lie)) continue;
     const item = items.get(placement.itemId);
     const from = spots.get(addressOf(placement.spot));
     if (!item || !from || !isTopper(placement, item)) continue;

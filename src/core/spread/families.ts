@@ -1,5 +1,6 @@
 import { sum, type SquareMm } from '../base/units';
 import { nameColour, type ColourName } from '../colour/name';
+import { ByColour } from '../colour/byColour';
 import { deltaE00, hueApart, oklchOfLab, type Lab, type Oklch } from '../colour/spaces';
 import type { RuleBook } from '../rules/book';
 import type { Patch } from './patches';
@@ -26,25 +27,17 @@ type Sorted = { lab: Patch['colour']; area: SquareMm; patches: Patch[]; lch: Okl
  * is seen.
  */
 export function familiesOf(patches: readonly Patch[], rules: RuleBook): Family[] {
-  const byColour = new Map<string, Sorted>();
+  const byColour = new ByColour<Sorted>();
   for (const patch of patches) {
-    const key = `${patch.colour.l}/${patch.colour.a}/${patch.colour.b}`;
-    const known = byColour.get(key);
-    if (known) {
-      known.area += patch.areaMm2;
-      known.patches.push(patch);
-    } else
-      byColour.set(key, {
-        lab: patch.colour,
-        area: patch.areaMm2,
-        patches: [patch],
-        lch: oklchOfLab(patch.colour),
-      });
+    const { colour } = patch;
+    const known = byColour.of(colour, () => ({ lab: colour, area: 0, patches: [], lch: oklchOfLab(colour) }));
+    known.area += patch.areaMm2;
+    known.patches.push(patch);
   }
-  const total = sum([...byColour.values()].map((c) => c.area)) || 1;
+  const total = sum(byColour.values.map((c) => c.area)) || 1;
   const neutralChroma = rules.number('spread.neutralChroma');
   const groups: { seed: Sorted; members: Sorted[]; neutral: boolean }[] = [];
-  for (const colour of [...byColour.values()].sort((a, b) => b.area - a.area || darkerFirst(a.lab, b.lab))) {
+  for (const colour of [...byColour.values].sort((a, b) => b.area - a.area || darkerFirst(a.lab, b.lab))) {
     const neutral = colour.lch.c < neutralChroma;
     const group = groups.find(
       (g) =>

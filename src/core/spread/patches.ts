@@ -1,4 +1,5 @@
 import { sum, type Mm, type SquareMm } from '../base/units';
+import { ByColour } from '../colour/byColour';
 import { without } from '../geometry/convex';
 import { polygonArea, polygonCentre, type Box, type Point } from '../geometry/plane';
 import { areaWithin, visibleAreas } from '../geometry/visible';
@@ -173,15 +174,21 @@ function middleOf(known: Where & { areaMm2: SquareMm }, more: Where & { areaMm2:
   };
 }
 
-/** Parts of one thing that are of one colour, taken together. */
+/** Parts of one thing on one wall that are of one colour, taken together. */
 function onePerColour(patches: readonly Patch[]): Patch[] {
-  const byColour = new Map<string, Patch>();
+  const ofThings = new Map<string, ByColour<{ patch: Patch }>>();
+  const all: { patch: Patch }[] = [];
   for (const patch of patches) {
-    const known = byColour.get(keyOf(patch));
-    const areaMm2 = (known?.areaMm2 ?? 0) + patch.areaMm2;
-    byColour.set(keyOf(patch), known ? { ...known, ...middleOf(known, patch), areaMm2 } : patch);
+    const ofThing = ofThings.get(patch.about) ?? new ByColour<{ patch: Patch }>();
+    ofThings.set(patch.about, ofThing);
+    const one = ofThing.of(patch.colour, () => ({ patch }));
+    if (one.patch === patch) all.push(one);
+    else {
+      const areaMm2 = one.patch.areaMm2 + patch.areaMm2;
+      one.patch = { ...one.patch, ...middleOf(one.patch, patch), areaMm2 };
+    }
   }
-  return [...byColour.values()];
+  return all.map(({ patch }) => patch);
 }
 
 function floorPatches({ room, pieces }: File, rules: RuleBook): Patch[] {

@@ -48,7 +48,7 @@ export function placesOfPatches(
     if (known === undefined) firstOf.set(about, i);
     else join(known, i);
   });
-  for (const [i, j] of nearPairs(patches, reach)) join(i, j);
+  joinNear(patches, reach, join);
   const membersOf = new Map<number, Patch[]>();
   patches.forEach((patch, i) => {
     const members = membersOf.get(root(i));
@@ -56,8 +56,10 @@ export function placesOfPatches(
     else membersOf.set(root(i), [patch]);
   });
   return [...membersOf.values()].map((members) => {
-    const weight = sum(members.map(weightOf)) || 1e-9;
-    const mean = (value: (p: Patch) => number) => sum(members.map((p) => weightOf(p) * value(p))) / weight;
+    const weights = members.map(weightOf);
+    const weight = sum(weights) || 1e-9;
+    const mean = (value: (p: Patch) => number) =>
+      members.reduce((total, p, i) => total + weights[i]! * value(p), 0) / weight;
     const centre = { xMm: mean((p) => p.at.xMm), yMm: mean((p) => p.at.yMm) };
     return {
       at: centre,
@@ -71,22 +73,20 @@ export function placesOfPatches(
   });
 }
 
-/** Every two patches nearer than the reach, by their indices. From west to east, so that most pairs are never looked at. */
-function* nearPairs(patches: readonly Patch[], reachMm: Mm): Generator<[number, number]> {
-  const order = patches
-    .map((_, i) => i)
-    .sort((i, j) => elementAt(patches, i).at.xMm - elementAt(patches, j).at.xMm);
+/** Joins every two patches nearer than the reach, by their indices. From west to east, so that most pairs are never looked at. */
+function joinNear(patches: readonly Patch[], reachMm: Mm, join: (i: number, j: number) => void): void {
+  const x = Float64Array.from(patches, (p) => p.at.xMm);
+  const y = Float64Array.from(patches, (p) => p.at.yMm);
+  const z = Float64Array.from(patches, (p) => p.zMm);
+  const order = Int32Array.from(patches, (_, i) => i).sort((i, j) => x[i]! - x[j]!);
   for (let a = 0; a < order.length; a++) {
-    const i = elementAt(order, a);
-    const { at, zMm } = elementAt(patches, i);
+    const i = order[a]!;
     for (let b = a + 1; b < order.length; b++) {
-      const j = elementAt(order, b);
-      const other = elementAt(patches, j);
-      const dx = other.at.xMm - at.xMm;
+      const j = order[b]!;
+      const dx = x[j]! - x[i]!;
       if (dx >= reachMm) break;
-      const dy = other.at.yMm - at.yMm;
-      const dz = other.zMm - zMm;
-      if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) yield [i, j];
+      const [dy, dz] = [y[j]! - y[i]!, z[j]! - z[i]!];
+      if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) join(i, j);
     }
   }
 }
