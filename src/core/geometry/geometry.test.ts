@@ -9,7 +9,7 @@ import {
   polygonCentre,
   turnedCorners,
 } from './plane';
-import { visibleAreas } from './visible';
+import { seenOf, visibleAreas, type Seen } from './visible';
 
 const p = (xMm: number, yMm: number) => ({ xMm, yMm });
 const box = (xMm: number, yMm: number, widthMm: number, heightMm: number) => ({
@@ -91,5 +91,39 @@ describe('what is visible', () => {
         expect(visibleAreas(boxes, { frame: box(0, 0, 20, 20) })).toEqual(counted);
       }),
     );
+  });
+  it('is to the last bit the same from what was seen before, whatever has moved, under a slope too', () => {
+    const place = fc.tuple(
+      fc.double({ min: -5, max: 90, noNaN: true }),
+      fc.double({ min: -5, max: 90, noNaN: true }),
+      fc.double({ min: 0.5, max: 40, noNaN: true }),
+      fc.double({ min: 0.5, max: 40, noNaN: true }),
+    );
+    const some = fc.array(place, { minLength: 1, maxLength: 12 });
+    const moves = fc.array(fc.tuple(fc.nat(11), place), { maxLength: 4 });
+    const edge = [
+      { xMm: 0, heightMm: 70 },
+      { xMm: 40, heightMm: 100 },
+      { xMm: 100, heightMm: 60 },
+    ];
+    const sheet = { frame, under: { edge, ends: (k: number) => k % 3 !== 0 } };
+    let kept = 0;
+    fc.assert(
+      fc.property(some, moves, (rows, moved) => {
+        const boxes = rows.map(([x, y, w, h]) => box(x, y, w, h));
+        let seen: Seen = seenOf(boxes, sheet);
+        for (const [k, [x, y, w, h]] of moved) {
+          const next = seen.boxes.map((b, i) => (i === k ? box(x, y, w, h) : b));
+          const then = seenOf(next, sheet, seen);
+          expect(then.areas).toEqual(seenOf(next, sheet).areas);
+          kept += then.columns.filter((column) => seen.columns.includes(column)).length;
+          seen = then;
+        }
+        // one more than before: nothing is taken over
+        const more = [...seen.boxes, box(10, 10, 5, 5)];
+        expect(seenOf(more, sheet, seen).areas).toEqual(seenOf(more, sheet).areas);
+      }),
+    );
+    expect(kept).toBeGreaterThan(0);
   });
 });

@@ -9,42 +9,104 @@ export type UpperEdge = readonly { xMm: Mm; heightMm: Mm }[];
 type Sheet = { frame: Box; under?: { edge: UpperEdge; ends: (box: number) => boolean } };
 type Span = readonly [number, number];
 
+/** The cells of one column that are seen, from the front: of which box, and how large. */
+type SeenCells = { boxes: number[]; areasMm2: number[] };
+/** What was seen of some boxes, and in which columns, for the next time that they are looked at. */
+export type Seen = {
+  areas: SquareMm[];
+  boxes: readonly Box[];
+  spans: Spans;
+  xs: Float64Array;
+  columns: readonly SeenCells[];
+};
+
 /**
  * Visible area of each box when they are laid over one another in the given order, the last in front. Boxes are cut to the
  * sheet. Exact for boxes: the sheet is cut into columns along every upright edge, each column along the level edges of
  * the boxes in it, and each cell belongs to the frontmost box.
  */
-export function visibleAreas(boxes: readonly Box[], { frame, under }: Sheet): SquareMm[] {
-  const areas = boxes.map(() => 0);
-  const spans = spansWithin(boxes, frame);
-  const { lows, highs } = spans;
-  const edge = under?.edge ?? [];
+export const visibleAreas = (boxes: readonly Box[], sheet: Sheet): SquareMm[] => seenOf(boxes, sheet).areas;
+
+/**
+ * The same, with what the next look at these boxes may keep: columns beside everything that has moved since are as they were.
+ * On the same sheet, whose boxes end at the edge as before.
+ */
+export function seenOf(boxes: readonly Box[], sheet: Sheet, before?: Seen): Seen {
+  const spans = spansWithin(boxes, sheet.frame);
+  const edge = sheet.under?.edge ?? [];
   const xs = upright(spans, edge);
+  const kept = before && keptColumns(before, { boxes, spans, xs });
   const columnAt = columnsOf(spans);
   const cells = new Cells(2 * boxes.length);
+  const columns: SeenCells[] = [];
   for (let i = 0; i + 1 < xs.length; i++) {
-    const [start, end] = [xs[i]!, xs[i + 1]!];
-    const { boxes: column, ys } = columnAt((start + end) / 2);
-    const heights = heightsOver(edge, start, end);
-    cells.reset(ys.length - 1);
-    for (let c = column.length - 1; c >= 0 && cells.left > 0; c--) {
-      const k = column[c]!;
-      const high = highs[k]!;
-      const isCut = heights !== undefined && under !== undefined && under.ends(k);
-      // what nothing in front of it has taken
-      for (
-        let j = cells.firstFree(positionIn(ys, lows[k]!));
-        j + 1 < ys.length && ys[j]! < high;
-        j = cells.take(j)
-      ) {
-        const [foot, top] = [ys[j]!, ys[j + 1]!];
-        if (foot === top) continue;
-        areas[k]! += isCut ? areaUnder(heights, end - start, foot, top) : (end - start) * (top - foot);
-      }
+    const known = kept?.(i);
+    columns.push(known ?? seenInColumn([xs[i]!, xs[i + 1]!], { columnAt, cells, spans, sheet, edge }));
+  }
+  const areas = boxes.map(() => 0);
+  for (const column of columns)
+    for (let c = 0; c < column.boxes.length; c++) areas[column.boxes[c]!]! += column.areasMm2[c]!;
+  return { areas, boxes, spans, xs, columns };
+}
+
+type Swept = {
+  columnAt: (middle: number) => Column;
+  cells: Cells;
+  spans: Spans;
+  sheet: Sheet;
+  edge: UpperEdge;
+};
+
+function seenInColumn([start, end]: Span, { columnAt, cells, spans, sheet, edge }: Swept): SeenCells {
+  const { boxes: column, ys } = columnAt((start + end) / 2);
+  const heights = heightsOver(edge, start, end);
+  const seen: SeenCells = { boxes: [], areasMm2: [] };
+  cells.reset(ys.length - 1);
+  for (let c = column.length - 1; c >= 0 && cells.left > 0; c--) {
+    const k = column[c]!;
+    const high = spans.highs[k]!;
+    const isCut = heights !== undefined && sheet.under!.ends(k);
+    // what nothing in front of it has taken
+    for (
+      let j = cells.firstFree(positionIn(ys, spans.lows[k]!));
+      j + 1 < ys.length && ys[j]! < high;
+      j = cells.take(j)
+    ) {
+      const [foot, top] = [ys[j]!, ys[j + 1]!];
+      if (foot === top) continue;
+      seen.boxes.push(k);
+      seen.areasMm2.push(isCut ? areaUnder(heights, end - start, foot, top) : (end - start) * (top - foot));
     }
   }
-  return areas;
+  return seen;
 }
+
+/** The columns that are as they were before: those beside everything that has moved. None where boxes came or went. */
+function keptColumns(
+  before: Seen,
+  { boxes, spans, xs }: Pick<Seen, 'boxes' | 'spans' | 'xs'>,
+): ((i: number) => SeenCells | undefined) | undefined {
+  if (before.boxes.length !== boxes.length) return undefined;
+  let [from, to] = [Infinity, -Infinity];
+  for (let k = 0; k < boxes.length; k++) {
+    if (isSpan(before.spans, spans, k)) continue;
+    from = Math.min(from, before.spans.lefts[k]!, spans.lefts[k]!);
+    to = Math.max(to, before.spans.rights[k]!, spans.rights[k]!);
+  }
+  const shift = before.xs.length - xs.length;
+  return (i) => {
+    const at = xs[i + 1]! <= from ? i : i + shift;
+    const isBeside = xs[i + 1]! <= from || xs[i]! >= to;
+    const isSame = isBeside && before.xs[at] === xs[i] && before.xs[at + 1] === xs[i + 1];
+    return isSame ? before.columns[at] : undefined;
+  };
+}
+
+const isSpan = (a: Spans, b: Spans, k: number): boolean =>
+  a.lefts[k] === b.lefts[k] &&
+  a.rights[k] === b.rights[k] &&
+  a.lows[k] === b.lows[k] &&
+  a.highs[k] === b.highs[k];
 
 /** Left and right ends, lower and upper ends of boxes, by their index. */
 type Spans = { lefts: Float64Array; rights: Float64Array; lows: Float64Array; highs: Float64Array };

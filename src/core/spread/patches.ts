@@ -2,7 +2,7 @@ import { sum, type Mm, type SquareMm } from '../base/units';
 import { ByColour } from '../colour/byColour';
 import { without } from '../geometry/convex';
 import { polygonArea, polygonCentre, type Box, type Point } from '../geometry/plane';
-import { areaWithin, visibleAreas } from '../geometry/visible';
+import { areaWithin, seenOf, type Seen } from '../geometry/visible';
 import type { Piece, RoomFile, Swatch } from '../model/types';
 import { footprint } from '../room/place';
 import type { Elevation, Shape } from '../room/shape';
@@ -39,17 +39,21 @@ export const patchesOf = (file: File, drawn: Drawn, rules: RuleBook): Patch[] =>
   allPatches(file, patchesOnWalls(drawn), rules);
 
 /** What is seen on each wall. */
-export type OnWalls = ReadonlyMap<Elevation, { wall: Wall; patches: readonly Patch[] }>;
+export type OnWalls = ReadonlyMap<Elevation, OnWall>;
+type OnWall = { wall: Wall; patches: readonly Patch[]; seen: SeenOnWall };
+/** What was seen of a wall's shapes, and which of them end where the wall does. */
+type SeenOnWall = { areas: Seen; frame: Box; edge: Elevation['edge']; standing: readonly boolean[] };
 
 /** What is seen on the walls; of those that are drawn as they were in the previous plan it is kept. */
 export function patchesOnWalls({ elevations, walls }: Drawn, previous?: OnWalls): OnWalls {
   const wallById = new Map(walls.map((wall) => [wall.id, wall]));
-  const seen = new Map<Elevation, { wall: Wall; patches: readonly Patch[] }>();
+  const seen = new Map<Elevation, OnWall>();
+  const before = new Map([...(previous ?? [])].map(([elevation, known]) => [elevation.wallId, known]));
   for (const elevation of elevations) {
     const wall = wallById.get(elevation.wallId);
     if (!wall) continue;
     const known = previous?.get(elevation);
-    seen.set(elevation, known?.wall === wall ? known : { wall, patches: wallPatches(elevation, wall) });
+    seen.set(elevation, known?.wall === wall ? known : onWall(elevation, wall, before.get(wall.id)?.seen));
   }
   return seen;
 }
@@ -76,27 +80,45 @@ function mostSeenFirst(patches: readonly Patch[]): Patch[] {
 }
 
 /** A thing as it is seen on one wall, in all its parts. */
-type Seen = { shape: Shape; colours: readonly Swatch[]; areaMm2: SquareMm; softMm2: SquareMm } & Where;
+type SeenThing = { shape: Shape; colours: readonly Swatch[]; areaMm2: SquareMm; softMm2: SquareMm } & Where;
 type Where = { at: Point; zMm: Mm };
 
-function wallPatches(elevation: Elevation, wall: Wall): Patch[] {
-  const { lengthMm, ceilingMm, edge } = elevation;
-  const frame: Box = { xMm: 0, yMm: 0, widthMm: lengthMm, heightMm: ceilingMm };
+function onWall(elevation: Elevation, wall: Wall, before: SeenOnWall | undefined): OnWall {
+  const seen = seenOnWall(elevation, before);
+  return { wall, patches: wallPatches(elevation, wall, seen.areas.areas), seen };
+}
+
+/** How much is seen of every shape; of what is beside everything that has moved it is known already. */
+function seenOnWall({ lengthMm, ceilingMm, edge, shapes }: Elevation, before?: SeenOnWall): SeenOnWall {
+  const wall: Box = { xMm: 0, yMm: 0, widthMm: lengthMm, heightMm: ceilingMm };
   // what stands beyond the end of a wall is seen past it; what hangs on the wall ends there
-  const beyond = elevation.shapes.filter((s) => s.stands).map((s) => s.box);
-  const boxes = elevation.shapes.map((s) => (s.stands ? s.box : within(s.box, frame)));
-  const areas = visibleAreas(boxes, {
-    frame: { ...frame, ...spanOf([frame, ...beyond]) },
-    under: { edge, ends: (k) => !elevation.shapes[k]?.stands },
-  });
-  const seen = new Map<string, Seen>();
+  const beyond = shapes.filter((s) => s.stands).map((s) => s.box);
+  const boxes = shapes.map((s) => (s.stands ? s.box : within(s.box, wall)));
+  const frame = { ...wall, ...spanOf([wall, ...beyond]) };
+  const standing = shapes.map((s) => s.stands === true);
+  const isSameSheet =
+    before !== undefined &&
+    isSameBox(before.frame, frame) &&
+    isSameEdge(before.edge, edge) &&
+    before.standing.every((stands, k) => stands === standing[k]);
+  const sheet = { frame, under: { edge, ends: (k: number) => !standing[k] } };
+  return { areas: seenOf(boxes, sheet, isSameSheet ? before.areas : undefined), frame, edge, standing };
+}
+
+const isSameBox = (a: Box, b: Box): boolean =>
+  a.xMm === b.xMm && a.yMm === b.yMm && a.widthMm === b.widthMm && a.heightMm === b.heightMm;
+const isSameEdge = (a: Elevation['edge'], b: Elevation['edge']): boolean =>
+  a.length === b.length && a.every((p, i) => p.xMm === b[i]?.xMm && p.heightMm === b[i]?.heightMm);
+
+function wallPatches(elevation: Elevation, wall: Wall, areas: readonly SquareMm[]): Patch[] {
+  const seen = new Map<string, SeenThing>();
   elevation.shapes.forEach((shape, i) => {
     const areaMm2 = areas[i] ?? 0;
     if (areaMm2 <= 0 || shape.colours.length === 0) return;
     // furniture and fittings are drawn in parts; together they show all their colours
     const colours = shape.wholeColours ?? shape.colours;
     const key = shape.wholeColours ? shape.about : `part ${shape.key}`;
-    const part: Seen = {
+    const part: SeenThing = {
       shape,
       colours,
       areaMm2,
@@ -140,7 +162,7 @@ function whereOf(shape: Shape, wall: Wall): Where {
 const isShell = (s: Shape): boolean =>
   s.about === 'wall' || s.about === 'trim' || s.form === 'frame' || s.form === 'door';
 
-const patchOf = ({ shape, areaMm2, softMm2, at, zMm }: Seen, wall: Wall, colour: Swatch): Patch => ({
+const patchOf = ({ shape, areaMm2, softMm2, at, zMm }: SeenThing, wall: Wall, colour: Swatch): Patch => ({
   about: shape.about,
   name: shape.name,
   wallId: wall.id,
@@ -154,7 +176,7 @@ const patchOf = ({ shape, areaMm2, softMm2, at, zMm }: Seen, wall: Wall, colour:
 });
 
 /** Two parts of one thing as one, at their common centre. */
-function joined(known: Seen, more: Seen): Seen {
+function joined(known: SeenThing, more: SeenThing): SeenThing {
   return {
     ...known,
     ...middleOf(known, more),

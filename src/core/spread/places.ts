@@ -37,11 +37,7 @@ export function placesOfPatches(
   rules: RuleBook,
 ): Place[] {
   const reach = rules.number('spread.placeReach');
-  const group = patches.map((_, i) => i);
-  const root = (i: number): number => (group[i] === i ? i : (group[i] = root(elementAt(group, i))));
-  const join = (i: number, j: number) => {
-    group[root(j)] = root(i);
-  };
+  const { root, join } = groupsOf(patches.length);
   const firstOf = new Map<string, number>();
   patches.forEach(({ about }, i) => {
     const known = firstOf.get(about);
@@ -71,6 +67,23 @@ export function placesOfPatches(
       aroundMm: perimeterPosition(centre, walls),
     };
   });
+}
+
+/** Groups of so many things, each alone until it is joined with another. */
+function groupsOf(count: number) {
+  const above = Int32Array.from({ length: count }, (_, i) => i);
+  const root = (i: number): number => {
+    let at = i;
+    while (above[at] !== at) {
+      above[at] = above[above[at]!]!;
+      at = above[at]!;
+    }
+    return at;
+  };
+  const join = (i: number, j: number): void => {
+    above[root(j)] = root(i);
+  };
+  return { root, join };
 }
 
 /** Joins every two patches nearer than the reach, by their indices. From west to east, so that most pairs are never looked at. */
