@@ -67,6 +67,23 @@ describe('covers cut from one cloth', () => {
     expect(toIn(at('leftBorder').xMm)).toBe(0);
     expect(toIn(at('rightBorder').xMm)).toBe(37);
   });
+  // worked by hand: half of 16 in and ½ in of seam at both sides make 9 × 17
+  it('are joined of two halves, each with its border at its outer side', () => {
+    const covers = [cover({ front: 'bothBorders', count: 2, hasPlainBack: true })];
+    const panel = cloth([54, 84], { covers });
+    const plan = cuttingOf(panel, rules);
+    const ends = (part: string, at: 'left' | 'right') =>
+      plan.cuts.filter((c) => c.part === part).map((c) => toIn(at === 'left' ? c.xMm : c.xMm + c.widthMm));
+    expect(plan.cuts.map((c) => [toIn(c.widthMm), toIn(c.heightMm)])).toEqual(Array(4).fill([9, 17]));
+    expect([ends('left', 'left'), ends('right', 'right')]).toEqual([
+      [0, 0],
+      [54, 54],
+    ]);
+    expect([toIn(plan.lengthMm), piecesWanted(panel.cloth!)]).toEqual([34, 4]);
+    // a cover misses one as soon as one half has no place
+    const narrow = cuttingOf(cloth([17, 17], { covers: [cover({ ...covers[0]!, count: 1 })] }), rules);
+    expect(narrow.missing).toEqual([{ coverId: 'a', count: 1 }]);
+  });
   it('that find no place are named, with the length that all would take', () => {
     const plan = cuttingOf(cloth([34, 20], { covers: [cover({ count: 2 })] }), rules);
     expect(plan.missing).toEqual([{ coverId: 'a', count: 1 }]);
@@ -91,7 +108,7 @@ describe('covers cut from one cloth', () => {
       heightIn: fc.integer({ min: 8, max: 30 }),
       count: fc.integer({ min: 1, max: 3 }),
       closure: fc.constantFrom('zip', 'envelope' as const),
-      front: fc.constantFrom('anywhere', 'motif', 'leftBorder', 'repeat' as const),
+      front: fc.constantFrom('anywhere', 'motif', 'leftBorder', 'bothBorders', 'repeat' as const),
       hasPlainBack: fc.boolean(),
     });
     fc.assert(

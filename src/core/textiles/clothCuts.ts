@@ -2,7 +2,7 @@ import { elementAt } from '../base/list';
 import { sum, type Mm } from '../base/units';
 import type { Box } from '../geometry/plane';
 import type { Item } from '../model/types';
-import type { Anchor, Cloth, Cut, CutPlan } from '../packing/cut/cloth';
+import type { Cloth, Cut, CutPlan } from '../packing/cut/cloth';
 import { leftovers } from '../packing/cut/leftovers';
 import { planCuts, USUAL_BUDGET, type CutBudget } from '../packing/cut/planCuts';
 import type { RuleBook } from '../rules/book';
@@ -24,8 +24,11 @@ export const UNMARKED: ClothMarks = {
   covers: [],
 };
 
+export const CUT_PARTS = ['front', 'left', 'right', 'back'] as const;
+/** What a piece is of a cover: its front, a half of that, its back. */
+export type CutPart = (typeof CUT_PARTS)[number];
 /** A piece on a cloth, by the number that is on its paper and on the plan. */
-export type NumberedCut = Cut & { number: number; coverId: string; part: 'front' | 'back' };
+export type NumberedCut = Cut & { number: number; coverId: string; part: CutPart };
 /** What is left of the cloth, by letter, the largest first. */
 export type Leftover = Box & { name: string };
 export type Cutting = {
@@ -106,7 +109,8 @@ const kindOf = (
 });
 
 /** Where a front may lie. A repeat is counted from the first motif, or from the middle of the first repeat. */
-function anchorOf(front: CoverToCut['front'], { pattern, cloth }: CutCloth): Anchor {
+function anchorOf(front: CoverToCut['front'], { pattern, cloth }: CutCloth): WantedCover['front'] {
+  if (front === 'bothBorders') return { kind: 'bothBorders' };
   const marks = cloth ?? UNMARKED;
   if (front === 'motif') return { kind: 'motifs', middles: marks.motifs };
   if (front === 'leftBorder') return { kind: 'border', side: 'left' };
@@ -125,13 +129,13 @@ function numbered(plan: CutPlan): NumberedCut[] {
 }
 
 function ownerOf(id: string): Pick<NumberedCut, 'coverId' | 'part'> {
-  const part = id.endsWith(' back') ? 'back' : 'front';
+  const part = CUT_PARTS.find((one) => id.endsWith(` ${one}`)) ?? 'front';
   return { coverId: elementAt(id.split(COPY), 0), part };
 }
 
 /** A cover misses one as soon as one of its pieces has no place. */
 function missingOf(plan: CutPlan, covers: readonly CoverToCut[]): Cutting['missing'] {
-  const without = new Set(plan.unplaced.map((id) => id.replace(/ (?:front|back)$/, '')));
+  const without = new Set(plan.unplaced.map((id) => id.replace(/ (?:front|left|right|back)$/, '')));
   return covers.flatMap(({ id }) => {
     const count = [...without].filter((copy) => ownerOf(copy).coverId === id).length;
     return count > 0 ? [{ coverId: id, count }] : [];
@@ -156,4 +160,6 @@ export const mostOf = (
 
 /** How many pieces the covers of a cloth come to. */
 export const piecesWanted = ({ covers }: ClothMarks): number =>
-  sum(covers.map(({ count, hasPlainBack }) => count * (hasPlainBack ? 1 : 2)));
+  sum(covers.map(({ count, front, hasPlainBack }) => count * (frontPieces(front) + (hasPlainBack ? 0 : 1))));
+
+const frontPieces = (front: CoverToCut['front']): number => (front === 'bothBorders' ? 2 : 1);

@@ -11,8 +11,8 @@ export type WantedCover = {
   widthMm: Mm;
   heightMm: Mm;
   closure: Closure;
-  /** Where the pattern has to lie on its front. */
-  front: Anchor;
+  /** Where the pattern has to lie on its front; with both borders it is two halves with a seam down its middle. */
+  front: Anchor | { kind: 'bothBorders' };
   /** Whether its back is cut from plain cloth, to save the good one. */
   hasPlainBack: boolean;
   /** Whether the good and the plain cloth have no direction, so that pieces may be turned. */
@@ -35,7 +35,7 @@ export function coverPieces(wanted: readonly WantedCover[], { seamMm, overlapMm 
     const heightMm = cover.heightMm + 2 * seamMm;
     const overMm = cover.closure === 'envelope' ? overlapMm : 0;
     const { mayTurn } = cover;
-    pieces.good.push({ id: `${cover.id} front`, widthMm, heightMm, mayTurn, anchor: cover.front });
+    pieces.good.push(...frontOf(cover, { widthMm, heightMm, seamMm }));
     const back: CutPiece = {
       id: `${cover.id} back`,
       widthMm,
@@ -46,6 +46,21 @@ export function coverPieces(wanted: readonly WantedCover[], { seamMm, overlapMm 
     (cover.hasPlainBack ? pieces.plain : pieces.good).push(back);
   }
   return pieces;
+}
+
+/** The front as it is cut: in one, or in two halves whose outer sides lie on the cloth's borders (common practice). */
+function frontOf(
+  { id, widthMm: finishedMm, front, mayTurn }: WantedCover,
+  { widthMm, heightMm, seamMm }: { widthMm: Mm; heightMm: Mm; seamMm: Mm },
+): CutPiece[] {
+  if (front.kind !== 'bothBorders') return [{ id: `${id} front`, widthMm, heightMm, mayTurn, anchor: front }];
+  return (['left', 'right'] as const).map((side) => ({
+    id: `${id} ${side}`,
+    widthMm: finishedMm / 2 + 2 * seamMm,
+    heightMm,
+    mayTurn,
+    anchor: { kind: 'border', side },
+  }));
 }
 
 export type MostCovers = { count: number; plan: CutPlan };

@@ -78,6 +78,6 @@ export const METALS = ['brass', 'copper', 'iron', 'nickel', 'silver', 'steel'] a
 /** How a cover is closed: one half of its back over the other, or a zip in a seam. */
 export const CLOSURES = ['envelope', 'zip'] as const;
 /** Where the pattern of a cloth lies on the front of a cover that is cut from it. */
-export const FRONTS = ['anywhere', 'repeat', 'motif', 'leftBorder', 'rightBorder'] as const;
+export const FRONTS = ['anywhere', 'repeat', 'motif', 'leftBorder', 'rightBorder', 'bothBorders'] as const;
 export const STORAGE_KINDS = ['box', 'bag', 'shelf', 'drawer', 'underFurniture', 'cupboard'] as const;
 export const PATTERN_KINDS = ['solid', 'stripe', 'check', 'floral', 'motif', 'texture'] as const;

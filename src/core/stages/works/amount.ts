@@ -1,6 +1,8 @@
 import { sum, type Gram, type Mm, type SquareMm } from '../../base/units';
 import type { Work, WorkAct } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
+import type { CutPiece, CutPlan } from '../../packing/cut/cloth';
+import { planCuts, type CutBudget } from '../../packing/cut/planCuts';
 import { pullHoles, type PullHoles } from './pulls';
 import type { Face, WorkTarget } from './target';
 
@@ -31,8 +33,8 @@ const COUNTED: Partial<Record<WorkAct, (given: Measured) => Amount>> = {
   paint: litresOf,
   stain: litresOf,
   paper: stripsOf,
-  film: stripsOf,
-  cloth: stripsOf,
+  film: cutFromRolls,
+  cloth: cutFromRolls,
   wrap: wrapOf,
   recover: coverOf,
   dye: ({ target: { mass } }) =>
@@ -59,13 +61,25 @@ function litresOf({ work, target, rules }: Measured): Amount {
   return { kind: 'litres', areaMm2, coats: work.coats, litres };
 }
 
-/** Whole strips from top to bottom beside each other, each a little longer than the face. */
-function stripsOf({ work: { strip }, target, rules }: Measured): Amount {
-  if (!strip || strip.overlapMm >= strip.widthMm || target.faces.length === 0) return { kind: 'open' };
+type Strip = NonNullable<Work['strip']>;
+/** The material as it is sold, where its width is known; undefined where strips of it would never end. */
+const soldOf = ({ work: { strip }, target }: Measured): Strip | undefined =>
+  strip && strip.overlapMm < strip.widthMm && target.faces.length > 0 ? strip : undefined;
+
+/** How many strips a face takes beside each other. */
+const stripsAcross = (face: Face, { widthMm, overlapMm }: Strip): number =>
+  Math.max(1, Math.ceil((face.widthMm - overlapMm) / (widthMm - overlapMm) - 1e-9));
+
+/** Whole strips from top to bottom beside each other, each a little longer than the face: their pattern goes on from one to the next. */
+function stripsOf(given: Measured): Amount {
+  const { target, rules } = given;
+  const strip = soldOf(given);
+  if (!strip) return { kind: 'open' };
   const trimMm = rules.number('works.stripTrim');
-  const across = (face: Face): number =>
-    Math.max(1, Math.ceil((face.widthMm - strip.overlapMm) / (strip.widthMm - strip.overlapMm) - 1e-9));
-  const cuts = target.faces.map((face) => ({ count: across(face), mm: face.heightMm + 2 * trimMm }));
+  const cuts = target.faces.map((face) => ({
+    count: stripsAcross(face, strip),
+    mm: face.heightMm + 2 * trimMm,
+  }));
   const stripMm = Math.max(...cuts.map(({ mm }) => mm));
   const count = sum(cuts.map((cut) => cut.count));
   const perRoll = strip.lengthMm === null ? 0 : Math.floor(strip.lengthMm / stripMm + 1e-9);
@@ -75,6 +89,61 @@ function stripsOf({ work: { strip }, target, rules }: Measured): Amount {
   const coveredMm2 = sum(target.faces.map((face) => face.widthMm * face.heightMm));
   const wasteShare = 1 - coveredMm2 / (lengthMm * strip.widthMm);
   return { kind: 'strips', count, stripMm, lengthMm, rolls, wasteShare };
+}
+
+/** More pieces than this are counted in whole strips; how long the search goes on for fewer. */
+const MOST_CUT = 40;
+const CUT_BUDGET: CutBudget = { exactUpTo: 4, tries: 40, seed: 1 };
+
+/** Film and cloth without a pattern that goes on: narrow pieces are cut beside each other, out of as few rolls as can be. */
+function cutFromRolls(given: Measured): Amount {
+  const { target, rules } = given;
+  const strip = soldOf(given);
+  if (!strip) return { kind: 'open' };
+  const pieces = target.faces.flatMap((face, i) => piecesOf(face, strip, { i, rules }));
+  const stripMm = Math.max(...pieces.map((piece) => piece.heightMm));
+  const isTooLong = strip.lengthMm !== null && stripMm > strip.lengthMm;
+  if (isTooLong || pieces.length > MOST_CUT) return stripsOf(given);
+  const rolls = rollsFor(pieces, strip);
+  const lengthMm =
+    strip.lengthMm === null ? sum(rolls.map((roll) => roll.lengthMm)) : rolls.length * strip.lengthMm;
+  const coveredMm2 = sum(target.faces.map((face) => face.widthMm * face.heightMm));
+  return {
+    kind: 'strips',
+    count: pieces.length,
+    stripMm,
+    lengthMm,
+    rolls: strip.lengthMm === null ? null : rolls.length,
+    wasteShare: 1 - coveredMm2 / (lengthMm * strip.widthMm),
+  };
+}
+
+/** The pieces that cover a face: whole strips, and last what is left of it; each a little larger on all its outer sides. */
+function piecesOf(face: Face, strip: Strip, { i, rules }: { i: number; rules: RuleBook }): CutPiece[] {
+  const trimMm = rules.number('works.stripTrim');
+  const count = stripsAcross(face, strip);
+  const lastMm = face.widthMm - (count - 1) * (strip.widthMm - strip.overlapMm) + 2 * trimMm;
+  return Array.from({ length: count }, (_, n) => ({
+    id: `${i}.${n}`,
+    widthMm: n + 1 < count ? strip.widthMm : Math.min(strip.widthMm, lastMm),
+    heightMm: face.heightMm + 2 * trimMm,
+    mayTurn: false,
+    anchor: { kind: 'anywhere' },
+  }));
+}
+
+/** How the pieces are cut: out of one length, or roll after roll, each as full as can be. */
+function rollsFor(pieces: readonly CutPiece[], { widthMm, lengthMm }: Strip): CutPlan[] {
+  const rolls: CutPlan[] = [];
+  let rest = pieces;
+  while (rest.length > 0) {
+    const plan = planCuts(rest, { widthMm, lengthMm, flaws: [] }, CUT_BUDGET);
+    rolls.push(plan);
+    const left = new Set(plan.unplaced);
+    if (left.size === rest.length) break;
+    rest = rest.filter(({ id }) => left.has(id));
+  }
+  return rolls;
 }
 
 /** Paper round a book: both covers and the spine in one, turned in on all sides. A thing's width is a book's spine. */

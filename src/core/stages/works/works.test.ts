@@ -143,6 +143,37 @@ describe('strips', () => {
   });
 });
 
+describe('film and cloth from a roll', () => {
+  const film = (strip: Partial<NonNullable<Work['strip']>>, more: Partial<Work> = {}) =>
+    planned({
+      act: 'film',
+      on: 'wall',
+      of: 'n',
+      strip: { widthMm: 1400, lengthMm: null, overlapMm: 0, ...strip },
+      ...more,
+    }).amount;
+  // 168 in are 4267 mm: three strips of 1400 and one of 67 with 51 mm to spare at both sides, 2540 long
+  it('takes whole strips and what is left of the face', () => {
+    expect(film({})).toMatchObject({ count: 4, rolls: null });
+    expect(film({})).toMatchObject({ lengthMm: expect.closeTo(4 * 2540, 6) as number });
+  });
+  it('has narrow pieces of several faces beside each other', () => {
+    // ten whole strips; of the long walls 169 mm are left each and of the short ones, 3658 mm, 960 each, with the trim: two
+    // narrow ones lie beside one of those, so they take the length of two strips, not of four
+    const walls = film({}, { on: 'walls', of: null });
+    const lengthMm = expect.closeTo(12 * 2540, 6) as number;
+    expect(walls).toMatchObject({ count: 14, lengthMm });
+  });
+  it('comes out of as few rolls as can be', () => {
+    // three strips come out of a roll of 10 m
+    expect(film({ lengthMm: 10_000 })).toMatchObject({ count: 4, rolls: 2, lengthMm: 20_000 });
+    expect(film({ lengthMm: 10_160 })).toMatchObject({ rolls: 1 });
+    // a strip that is longer than a roll is told as before
+    expect(film({ lengthMm: 2500 })).toMatchObject({ rolls: null });
+    expect(film({ widthMm: 40, overlapMm: 40 })).toEqual({ kind: 'open' });
+  });
+});
+
 describe('cloth and paper round a thing', () => {
   const of = (act: Work['act'], more: Partial<Item>) =>
     planned(
