@@ -233,6 +233,7 @@ export type FindingCode =
   | 'skirt-drags'
   | 'skirt-short'
   | 'skirt-good'
+  | 'fitted-size-off'
   | 'pocket-unknown'
   | 'pocket-short'
   | 'pocket-good'

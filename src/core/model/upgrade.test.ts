@@ -72,7 +72,7 @@ const plainThings = (file: RoomFile): RoomFile => ({
   })),
 });
 
-const NOT_IN_4: ReadonlySet<string> = new Set(['flat', 'made', 'acrossFoot']);
+const NOT_IN_4: ReadonlySet<string> = new Set(['flat', 'made', 'acrossFoot', 'alongTable', 'atPlaces']);
 
 /** The same room as a file of version 3, which knew neither draws nor cords nor how a sheer is made. */
 function asVersion3(file: RoomFile): unknown {

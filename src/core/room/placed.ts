@@ -157,9 +157,9 @@ type Put = {
 
 function standingOn(put: Put, given: Given): PlacedThing {
   const { spot, placement, item, under, behindMm } = put;
-  const { legsMm, footMm = null, outMm: usualMm, ...extent } = sizeOf(put, given);
+  const { legsMm, footMm = null, outMm: usualMm, middleMm = null, ...extent } = sizeOf(put, given);
   const backMm = placement.outMm ?? behindMm ?? usualMm;
-  const xMm = isInTheMiddle(placement.lie) ? spot.widthMm / 2 : placement.xMm;
+  const xMm = isInTheMiddle(placement.lie) ? spot.widthMm / 2 : (middleMm ?? placement.xMm);
   const turnDeg = isStraight(placement.lie) ? 0 : placement.turnDeg;
   const outMm = backMm === null ? spot.depthMm / 2 : backMm + extent.depthMm / 2;
   return {
@@ -180,6 +180,8 @@ type LaidSize = Extent & {
   outMm: Mm | null;
   legsMm: readonly [Mm, Mm] | null;
   footMm?: Mm | null;
+  /** Where its middle is along its spot, where that is not where it was put. */
+  middleMm?: Mm | null;
 };
 
 /** The size of a thing as it lies there; of cloth laid over furniture it follows from that. */

@@ -18,7 +18,7 @@ const HOST: ThrowHost = {
 };
 const BED: ThrowHost = { ...HOST, seatTopMm: inches(24), seatWidthMm: inches(60), backTopMm: inches(24) };
 const cloth = (wIn: number, lIn: number) => ({ widthMm: inches(wIn), heightMm: inches(lIn) });
-type More = Partial<Pick<Placement, 'fold' | 'hangsMm'>>;
+type More = Partial<Pick<Placement, 'fold' | 'hangsMm' | 'xMm'>>;
 const put = (lie: Draped, more: More = {}) => ({ lie, fold: null, hangsMm: null, ...more });
 const path = (lie: Draped, [wIn, lIn]: [number, number], more: More = {}, host = HOST) =>
   throwPath(cloth(wIn, lIn), put(lie, more), host, rules);
@@ -86,6 +86,21 @@ describe('where the ends of a throw fall', () => {
     expect(inchesOn(path('acrossFoot', [50, 90], {}, BED))).toEqual({ left: 15, bed: 60, right: 15 });
     expect(inchesOn(path('acrossFoot', [30, 40], {}, BED))).toEqual({ bed: 40 });
     expect(path('acrossFoot', [50, 120], {}, BED).ends.map((e) => toIn(e.dragsMm))).toEqual([6, 6]);
+  });
+  it('across a bed, moved sideways: one end hangs lower, the other less or not at all', () => {
+    expect(inchesOn(path('acrossFoot', [50, 90], { xMm: inches(36) }, BED))).toEqual({
+      left: 9,
+      bed: 60,
+      right: 21,
+    });
+    const aside = path('acrossFoot', [50, 60], { xMm: inches(42) }, BED);
+    expect(inchesOn(aside)).toEqual({ bed: 48, right: 12 });
+    const box = throwBox(aside, 'acrossFoot', BED);
+    // from 12 in to the right edge of 60
+    expect([toIn(box.middleMm!), box.legsMm!.map(toIn)]).toEqual([36, [0, 12]]);
+    expect(
+      toIn(throwBox(path('acrossFoot', [30, 40], { xMm: inches(25) }, BED), 'acrossFoot', BED).middleMm!),
+    ).toBe(25);
   });
   it('all of it is somewhere: on its parts, or on the floor', () => {
     fc.assert(

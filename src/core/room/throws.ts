@@ -95,7 +95,8 @@ export function bandOf(item: LaidCloth, put: Draping, rules: RuleBook): Mm {
   return acrossMm / LAYERS_OF[fold];
 }
 
-type Draping = Pick<Placement, 'lie' | 'fold' | 'hangsMm'>;
+/** How it is put: across a bed its middle is there, or over the bed's middle where nobody said. */
+type Draping = Pick<Placement, 'lie' | 'fold' | 'hangsMm'> & { xMm?: Mm };
 
 /**
  * Where a throw runs that is laid over a seat, an arm or a bed: how wide its band is and where both its ends fall.
@@ -108,7 +109,8 @@ export function throwPath(
   rules: RuleBook,
 ): ThrowPath {
   const lengthMm = sidesOf(item).alongMm;
-  const { parts, startMm } = WAYS[put.lie]({ host, lengthMm, hangsMm: put.hangsMm, rules });
+  const middleMm = put.xMm ?? host.seatWidthMm / 2;
+  const { parts, startMm } = WAYS[put.lie]({ host, lengthMm, hangsMm: put.hangsMm, middleMm, rules });
   const stretches = placedAlong(parts);
   return {
     bandMm: bandOf(item, put, rules),
@@ -123,7 +125,7 @@ export function throwPath(
   };
 }
 
-type Way = (given: { host: ThrowHost; lengthMm: Mm; hangsMm: Mm | null; rules: RuleBook }) => {
+type Way = (given: { host: ThrowHost; lengthMm: Mm; hangsMm: Mm | null; middleMm: Mm; rules: RuleBook }) => {
   /** What it passes, in order. */
   parts: readonly Stretch[];
   /** Where its first end is, from the beginning of those. */
@@ -177,13 +179,13 @@ const WAYS: Record<Draped, Way> = {
       startMm: host.armTopMm - Math.min(lengthMm, hangsMm ?? Math.min(evenMm, clearMm)),
     };
   },
-  acrossFoot: ({ host, lengthMm }) => ({
+  acrossFoot: ({ host, lengthMm, middleMm }) => ({
     parts: [
       { part: 'left', lengthMm: host.seatTopMm },
       { part: 'bed', lengthMm: host.seatWidthMm },
       { part: 'right', lengthMm: host.seatTopMm },
     ],
-    startMm: host.seatTopMm + (host.seatWidthMm - lengthMm) / 2,
+    startMm: host.seatTopMm + middleMm - lengthMm / 2,
   }),
 };
 
@@ -221,8 +223,16 @@ export type ThrowBox = {
   heightMm: Mm;
   zMm: Mm;
   outMm: Mm;
+  /** Where its middle is across what it lies on; null where that is where it was put. */
+  middleMm: Mm | null;
   legsMm: [Mm, Mm] | null;
 };
+
+/** The middle of what lies on a bed: from its left edge where one end hangs down there. */
+function middleOn({ ends: [first], onParts }: ThrowPath): Mm {
+  const fromMm = first.part === 'bed' ? first.shortMm : 0;
+  return fromMm + (onParts.bed ?? 0) / 2;
+}
 
 /** The box that a laid throw fills; of one over an arm or a bed also how far both legs hang down. */
 export function throwBox(path: ThrowPath, lie: Draped, host: ThrowHost): ThrowBox {
@@ -239,6 +249,7 @@ export function throwBox(path: ThrowPath, lie: Draped, host: ThrowHost): ThrowBo
       heightMm: hangsMm + CLOTH,
       zMm: topMm - hangsMm,
       outMm: 0,
+      middleMm: lie === 'acrossFoot' ? middleOn(path) : null,
       legsMm,
     };
   }
@@ -251,6 +262,7 @@ export function throwBox(path: ThrowPath, lie: Draped, host: ThrowHost): ThrowBo
     heightMm: topMm - lowMm + CLOTH,
     zMm: lowMm,
     outMm: isOverBack ? 0 : host.backDepthMm,
+    middleMm: null,
     legsMm: null,
   };
 }

@@ -51,7 +51,15 @@ export const TEXTILE_GROUPS: readonly (readonly RuleId[])[] = [
     'beds.mostLayered',
     'beds.mostHeaped',
   ],
-  ['beds.dropBeyond', 'beds.tuck', 'beds.thickness', 'beds.topper', 'beds.skirtClear', 'beds.sheetUnder'],
+  [
+    'beds.dropBeyond',
+    'beds.tuck',
+    'beds.thickness',
+    'beds.topper',
+    'beds.skirtClear',
+    'beds.sheetUnder',
+    'beds.fittedFits',
+  ],
   ['beds.togBetween', 'beds.togSummer', 'beds.togWinter', 'beds.togNear', 'beds.duvetFits'],
   ['cutting.seam', 'cutting.overlap', 'cutting.leastScrap', 'cutting.plainWidth'],
 ];

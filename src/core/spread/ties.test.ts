@@ -101,6 +101,10 @@ describe('what a textile answers', () => {
     const white = thing('white', { colours: [{ ...WHITE, share: 1 }] });
     expect(isUnanswered(tie(striped, white))).toBe(true);
     expect(namesBy('family', white, striped)).toEqual(['striped']);
+    // on a bed it is
+    expect(tiesOf([striped], [striped, white], rules, 'few')[0]!.tied.map(({ by }) => by)).toEqual([
+      ['family'],
+    ]);
     expect(namesBy('family', striped, thing('jug', { colours: [{ ...BLUE, share: 1 }] }))).toEqual(['jug']);
   });
   it('is told once for several that answer the same', () => {

@@ -25,8 +25,16 @@ export type Ties = { id: string; name: string; tied: Tie[] };
 
 /** A colour that covers less of a thing is no answer. */
 const LEAST_SHARE = 0.15;
+/**
+ * What textiles are held against: a few others on one bed, of which any colour is an echo; or a whole room, where plain linen
+ * and white are nearly everywhere and tell nothing.
+ */
+export type Among = 'few' | 'room';
 /** Textures and patterns that most things have. */
-const NO_TEXTURE: ReadonlySet<Item['texture'] | null> = new Set(['smooth', 'linen', 'hard', null]);
+const NO_TEXTURE: Record<Among, ReadonlySet<Item['texture'] | null>> = {
+  few: new Set(['smooth', 'hard', null]),
+  room: new Set(['smooth', 'linen', 'hard', null]),
+};
 const NO_PATTERN: ReadonlySet<Pattern['kind']> = new Set(['solid', 'texture']);
 
 /**
@@ -38,22 +46,24 @@ export function tiesOf(
   textiles: readonly Answering[],
   things: readonly Answering[],
   rules: RuleBook,
+  among: Among = 'room',
 ): Ties[] {
   return textiles.map(({ id, name, ...textile }) => ({
     id,
     name,
     tied: things.flatMap((other): Tie[] => {
       if (other.id === id || isItsPair(textile, other)) return [];
-      const by = TIE_KINDS.filter((kind) => SHARES[kind](textile, other, rules));
+      const by = TIE_KINDS.filter((kind) => SHARES[kind](textile, other, { rules, among }));
       return by.length > 0 ? [{ id: other.id, name: other.name, by }] : [];
     }),
   }));
 }
 
 type Looks = Omit<Answering, 'id' | 'name'>;
-const SHARES: Record<TieKind, (a: Looks, b: Looks, rules: RuleBook) => boolean> = {
-  family: (a, b, rules) => sharesFamily(a.colours, b.colours, rules),
-  texture: (a, b) => !NO_TEXTURE.has(a.texture) && a.texture === b.texture,
+type Judged = { rules: RuleBook; among: Among };
+const SHARES: Record<TieKind, (a: Looks, b: Looks, by: Judged) => boolean> = {
+  family: (a, b, by) => sharesFamily(a.colours, b.colours, by),
+  texture: (a, b, { among }) => !NO_TEXTURE[among].has(a.texture) && a.texture === b.texture,
   pattern: (a, b) => !NO_PATTERN.has(a.pattern) && a.pattern === b.pattern,
   metal: (a, b) => a.metal !== null && a.metal === b.metal,
 };
@@ -85,9 +95,10 @@ export const isUnanswered = ({ tied }: Ties): boolean => tied.length === 0;
 const isItsPair = (a: Looks, b: Looks): boolean =>
   a.itemId !== null && a.itemId === b.itemId && a.hostId === b.hostId;
 
-function sharesFamily(a: readonly Swatch[], b: readonly Swatch[], rules: RuleBook): boolean {
+function sharesFamily(a: readonly Swatch[], b: readonly Swatch[], { rules, among }: Judged): boolean {
   const large = (swatches: readonly Swatch[]) => swatches.filter((s) => s.share >= LEAST_SHARE);
-  return tellingOf(large(a), rules).some((p) => large(b).some((q) => isOneFamily(p, q, rules)));
+  const own = among === 'room' ? tellingOf(large(a), rules) : large(a);
+  return own.some((p) => large(b).some((q) => isOneFamily(p, q, rules)));
 }
 
 /** The colours that a textile is known by: its hues; of one that has none its neutrals. */

@@ -75,6 +75,12 @@ const fitted = (pocketIn: number | null) =>
     [bedding('sheet', 'fitted', [60, 80], { pocketMm: pocketIn === null ? null : inches(pocketIn) })],
     [onBed('s', 'sheet', { lie: 'made' })],
   );
+/** A fitted sheet so wide, with a pocket that is deep enough. */
+const fittedTo = (wideIn: number) =>
+  bedWith(
+    [bedding('sheet', 'fitted', [wideIn, 80], { pocketMm: inches(16) })],
+    [onBed('s', 'sheet', { lie: 'made' })],
+  );
 const duvet = (size: readonly [number, number] | null, hasCover: boolean) =>
   bedWith(
     [bedding('duvet', 'duvet', size ?? [88, 92], { tog: 10.5 }), bedding('cover', 'duvetCover', [90, 94])],
@@ -124,6 +130,7 @@ export const BEDS_CASES = {
   'skirt-drags': { level: 'caution', shows: skirt(13), not: skirt(12.5) },
   'skirt-short': { level: 'caution', shows: skirt(11.5), not: skirt(12) },
   'skirt-good': { level: 'ok', shows: skirt(12.5), not: skirt(11) },
+  'fitted-size-off': { level: 'caution', shows: fittedTo(57), not: fittedTo(58) },
   'pocket-unknown': { level: 'yielded', shows: fitted(null), not: fitted(14) },
   'pocket-short': { level: 'caution', shows: fitted(13.5), not: fitted(14) },
   'pocket-good': { level: 'ok', shows: fitted(14), not: fitted(13.5) },

@@ -38,7 +38,7 @@ export function judgeBedTies(bed: BedPlan, rules: RuleBook): Finding[] {
   const seen = seenOn(bed);
   const different = new Set(seen.map(({ itemId }) => itemId));
   if (different.size < 2) return [];
-  const ties = tiesOf(seen, seen, rules);
+  const ties = tiesOf(seen, seen, rules, 'few');
   const alone = seen.filter((_, i) => ties[i] && isUnanswered(ties[i]));
   const common = { stage: 'beds', rule: 'spread.familyHue' } as const;
   if (alone.length === 0)

@@ -13,6 +13,7 @@ export const BED_RULES = {
   'beds.skirtClear': length('CP', 0.5, 1),
   'beds.sheetUnder': length('CP', 2, 5),
   'beds.duvetFits': length('DEF', 3, 8),
+  'beds.fittedFits': length('DEF', 2, 5),
   'beds.togSummer': plain('PUB', 'tog', 4.5),
   'beds.togBetween': plain('PUB', 'tog', 10.5),
   'beds.togWinter': plain('PUB', 'tog', 13.5),

@@ -20,7 +20,7 @@ type JudgeCover = (bed: BedCase, cover: MadeCover) => Finding[];
 
 function judgeOf({ item }: MadeCover): JudgeCover {
   if (item.bedding === 'skirt') return judgeSkirt;
-  if (item.bedding === 'fitted') return judgePocket;
+  if (item.bedding === 'fitted') return judgeFitted;
   return SEEN.has(item.bedding) ? judgeFall : () => [];
 }
 /** Covers that one sees; of bedding that nobody named it is taken so. */
@@ -66,6 +66,20 @@ const judgeSkirt: JudgeCover = (bed, { placementId, item, sideMm }) => {
     return [finding(bed, 'skirt-drags', 'caution', facts, more)];
   const isShort = wantMm - sideMm > bed.rules.number('beds.skirtClear') + HAIR_MM;
   return [finding(bed, isShort ? 'skirt-short' : 'skirt-good', isShort ? 'caution' : 'ok', facts, more)];
+};
+
+/** A fitted sheet is made for a mattress of its own size. */
+const judgeFitted: JudgeCover = (bed, cover) => {
+  const { placementId, item } = cover;
+  const { widthMm, lengthMm } = bed.plan.bed;
+  const overMm = [item.widthMm - widthMm, item.heightMm - lengthMm];
+  const shortMm = -Math.min(...overMm);
+  const byMm = Math.max(shortMm, ...overMm);
+  if (byMm <= bed.rules.number('beds.fittedFits') + HAIR_MM) return judgePocket(bed, cover);
+  const facts = { sheet: item.name, byMm, side: shortMm === byMm ? 'small' : 'large' };
+  return [
+    finding(bed, 'fitted-size-off', 'caution', facts, { rule: 'beds.fittedFits', about: [placementId] }),
+  ];
 };
 
 /** The pocket of a fitted sheet goes round mattress and topper, and under. */

@@ -70,7 +70,10 @@ const soldOf = ({ work: { strip }, target }: Measured): Strip | undefined =>
 const stripsAcross = (face: Face, { widthMm, overlapMm }: Strip): number =>
   Math.max(1, Math.ceil((face.widthMm - overlapMm) / (widthMm - overlapMm) - 1e-9));
 
-/** Whole strips from top to bottom beside each other, each a little longer than the face: their pattern goes on from one to the next. */
+/**
+ * Whole strips from top to bottom beside each other, each a little longer than the face: their pattern goes on from one to
+ * the next.
+ */
 function stripsOf(given: Measured): Amount {
   const { target, rules } = given;
   const strip = soldOf(given);
@@ -100,10 +103,10 @@ function cutFromRolls(given: Measured): Amount {
   const { target, rules } = given;
   const strip = soldOf(given);
   if (!strip) return { kind: 'open' };
+  if (sum(target.faces.map((face) => stripsAcross(face, strip))) > MOST_CUT) return stripsOf(given);
   const pieces = target.faces.flatMap((face, i) => piecesOf(face, strip, { i, rules }));
   const stripMm = Math.max(...pieces.map((piece) => piece.heightMm));
-  const isTooLong = strip.lengthMm !== null && stripMm > strip.lengthMm;
-  if (isTooLong || pieces.length > MOST_CUT) return stripsOf(given);
+  if (strip.lengthMm !== null && stripMm > strip.lengthMm) return stripsOf(given);
   const rolls = rollsFor(pieces, strip);
   const lengthMm =
     strip.lengthMm === null ? sum(rolls.map((roll) => roll.lengthMm)) : rolls.length * strip.lengthMm;

@@ -171,6 +171,8 @@ describe('film and cloth from a roll', () => {
     // a strip that is longer than a roll is told as before
     expect(film({ lengthMm: 2500 })).toMatchObject({ rolls: null });
     expect(film({ widthMm: 40, overlapMm: 40 })).toEqual({ kind: 'open' });
+    // very many are only counted
+    expect(film({ widthMm: 0.5, overlapMm: 0.4999 })).toMatchObject({ rolls: null });
   });
 });
 

@@ -1,28 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { demoRoom, inches, inchRules, item, placement, toIn } from '../../../../../tests/helpers/rooms';
 import {
-  demoRoom,
-  inches,
-  inchRules,
-  item,
-  piece,
-  placement,
-  toIn,
-} from '../../../../../tests/helpers/rooms';
+  sofa,
+  chair,
+  alone,
+  free,
+  square,
+  asked,
+  itemsOn,
+  colour,
+} from '../../../../../tests/helpers/compose';
 import { FLAGS } from '../../../model/defaults';
 import type { Item, Piece, Placement, Seat } from '../../../model/types';
 import type { InsertUse } from '../../../textiles/insert';
 import { planSeat } from '../planSeat';
-import {
-  ROLES,
-  type ComposeAsk,
-  type Composition,
-  type Free,
-  type Reason,
-  type Role,
-  type School,
-  type SeatAsk,
-} from './ask';
+import { ROLES, type ComposeAsk, type Composition } from './ask';
 import { composed, composeSeats, differs, FULL } from './composeSeats';
 import { usableCovers } from './coverFacts';
 import { BARE, scoreSeat, scoreTogether, type Dressed } from './score';
@@ -31,40 +24,6 @@ import { groupsOf, schoolsFor } from './slots';
 
 const rules = inchRules();
 const oneSided = inchRules([{ ruleId: 'seats.endsSchool', school: 'oneSided' }]);
-const sofa = piece() as Piece & { seat: Seat };
-const chair = (id: string) =>
-  piece({
-    id,
-    kind: 'armchair',
-    widthMm: inches(32),
-    seat: { ...sofa.seat, widthMm: inches(24), seats: 1, wantedSitters: 1 },
-  }) as Piece & { seat: Seat };
-const alone = (p: Piece & { seat: Seat }): SeatAsk => ({ piece: p, locked: [] });
-const free = (id: string, [w, h]: [number, number], n: number, more: Partial<Item> = {}): Free => ({
-  ...item({ id, name: id, widthMm: inches(w), heightMm: inches(h), ...more }),
-  free: n,
-  isForSale: false,
-});
-const square = (id: string, n: number, count = 2, more: Partial<Item> = {}) => free(id, [n, n], count, more);
-const asked = (covers: readonly Free[], more: Partial<ComposeAsk> = {}): ComposeAsk => ({
-  seats: [alone(sofa)],
-  school: null,
-  covers,
-  throws: [],
-  items: new Map(covers.map((c) => [c.id, c])),
-  insertsTaken: [],
-  roomColours: [{ l: 45, a: 38, b: 30 }],
-  wantedColours: [],
-  wantedRoles: [],
-  flags: FLAGS,
-  purpose: 'everyday',
-  cushionsOut: [],
-  seed: 5,
-  ...more,
-});
-const itemsOn = (c: Composition, seat = 0) => c.seats[seat]!.placed.map((p) => p.itemId);
-const colour = (l: number, a: number, b: number) => ({ colours: [{ l, a, b, share: 1 }] });
-
 /** What a composition's seats look like to the judge of seats. */
 const findingsOf = (c: Composition, ask: ComposeAsk) =>
   c.seats.flatMap((s) => {
@@ -290,36 +249,6 @@ describe('what may be used', () => {
     const best = (wantedColours: ComposeAsk['wantedColours']) =>
       itemsOn(composed(asked(covers, { school: 'spare', roomColours: [], wantedColours }), rules)[0]!)[0];
     expect([best([{ l: 45, a: 38, b: 30 }]), best([{ l: 40, a: 0, b: -40 }])]).toEqual(['rust', 'blue']);
-  });
-  it('the roles that are wanted are filled where something can, and the rest is said', () => {
-    const pattern = (kind: Item['pattern']['kind'], repeatIn: number) => ({
-      pattern: { kind, repeatMm: inches(repeatIn) },
-    });
-    const covers = [
-      square('linen', 20, 4),
-      square('floral', 20, 4, pattern('floral', 14)),
-      square('ticking', 18, 4, pattern('stripe', 1.5)),
-      square('check', 18, 4, pattern('check', 1.5)),
-      square('canvas', 18, 4),
-      square('gull', 14, 1, pattern('motif', 6)),
-    ];
-    const best = (wantedRoles: Role[], from = covers, school: School = 'layered') =>
-      composed(asked(from, { school, wantedRoles }), rules)[0]!;
-    const filled = (c: Composition) => c.reasons.find((r) => r.code === 'roles');
-    const all = best([...ROLES]);
-    // three groups of covers have room for three roles
-    const { filled: three, open } = filled(all) as Extract<Reason, { code: 'roles' }>;
-    expect([...three, ...open].sort()).toEqual([...ROLES].sort());
-    expect([three.length, three.includes('novelty')]).toEqual([3, true]);
-    expect(itemsOn(best(['stripe']))).toContain('ticking');
-    expect(itemsOn(best(['large', 'plain']))).toEqual(expect.arrayContaining(['floral', 'canvas']));
-    const odd = best(['novelty']);
-    const [piece] = odd.seats[0]!.placed.filter((p) => p.itemId === 'gull');
-    expect(piece!.xMm).toBeCloseTo(sofa.seat.widthMm / 2, 6);
-    // two of a motif are no single odd piece, and a check is no stripe
-    const without = covers.filter((c) => c.id !== 'gull' && c.id !== 'ticking');
-    expect(filled(best(['stripe', 'novelty'], without, 'spare'))).toMatchObject({ filled: [] });
-    expect(filled(best([]))).toBeUndefined();
   });
   it('says which inserts are missing, beside what other seats take, and fills with what is owned', () => {
     const insert = (fill: Item['fill'], count: number) =>
