@@ -77,6 +77,7 @@ const VIEWS = [
     async (page) => {
       await page.getByRole('button', { name: 'Use this' }).first().waitFor();
       await page.getByRole('progressbar').waitFor({ state: 'hidden' });
+      await page.getByRole('button', { name: 'Use this' }).first().scrollIntoViewIfNeeded();
     },
   ],
   [

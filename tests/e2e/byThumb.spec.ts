@@ -1,5 +1,7 @@
 /** What is done on a phone, each task from start to end by taps at 390 px. */
 import type { Page } from '@playwright/test';
+import sharp from 'sharp';
+import type { Item } from '../../src/core/model/types';
 import { awake, expect, fileOf, saved, test } from './studio';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -118,4 +120,53 @@ test('a thing is put on a mantel, typed to its place, and taken off', async ({ p
   await expect.poll(async () => (await clock())!.placement.xMm).toBeCloseTo(33 * 25.4, 3);
   await tap(page, 'Take it off');
   await expect.poll(clock).toBeUndefined();
+});
+
+test('a bed: bedding is picked, its layer chosen, and one of three ways tried', async ({ page }) => {
+  await page.goto('/rooms/harbour-bedroom/beds?look=summer');
+  await awake(page);
+  const placements = async () =>
+    (await fileOf(page, 'harbour-bedroom')).looks.find((l) => l.id === 'summer')!.placements;
+  const made = page.getByRole('region', { name: 'Spread over the bed' });
+  await made.getByRole('button', { name: /Biscuit duvet cover/ }).tap();
+  await made.getByRole('combobox', { name: 'Stays' }).tap();
+  await page.getByRole('option', { name: 'all year' }).tap();
+  await expect
+    .poll(async () => (await placements()).filter((p) => p.lie === 'made' && p.layer === 'permanent').length)
+    .toBe(1);
+  await page.getByRole('button', { name: 'Try it' }).first().tap();
+  await expect.poll(async () => (await placements()).some((p) => p.itemId === 'duvet-mist')).toBe(true);
+});
+
+test('a cloth: a photo of it is taken, a motif pressed on it, and its cover found', async ({ page }) => {
+  await page.goto('/stash?tab=cutting&cloth=gull-panel');
+  await awake(page);
+  const photo = page.getByRole('region', { name: 'Photo of the cloth' });
+  await page
+    .getByRole('button', { name: /^Marks on the cloth/ })
+    .first()
+    .tap();
+  await photo.locator('input[type=file]').setInputFiles({
+    name: 'cloth.png',
+    mimeType: 'image/png',
+    buffer: await sharp({ create: { width: 300, height: 400, channels: 3, background: '#c8b89a' } })
+      .png()
+      .toBuffer(),
+  });
+  const cloth = async (): Promise<Item> =>
+    ((await (await page.request.get('/api/studio/backup')).json()) as { items: Item[] }).items.find(
+      (i) => i.id === 'gull-panel',
+    )!;
+  const motifs = async () => (await cloth()).cloth!.motifs;
+  const image = photo.getByRole('img');
+  await expect(image).toBeVisible();
+  const before = (await motifs()).length;
+  const { width, height } = (await image.boundingBox())!;
+  await image.tap({ position: { x: width / 2, y: height / 2 } });
+  await expect.poll(async () => (await motifs()).length).toBe(before + 1);
+  // the middle of the photo is the middle of the cloth while its corners are where they are taken to be
+  const added = (await motifs()).at(-1)!;
+  const { widthMm, heightMm } = await cloth();
+  expect(Math.abs(added.xMm - widthMm / 2)).toBeLessThan(widthMm / 50);
+  expect(Math.abs(added.yMm - heightMm / 2)).toBeLessThan(heightMm / 50);
 });

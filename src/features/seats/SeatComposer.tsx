@@ -123,11 +123,6 @@ function WishBar({
         onChange={(school) => put({ school })}
         className="w-[160px]"
       />
-      {hasShop && (
-        <Checkbox checked={wishes.withShop} onChange={(withShop) => put({ withShop })}>
-          {t('withShop')}
-        </Checkbox>
-      )}
       <div role="group" aria-label={t('roles')} className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <span className="font-narrow text-[13px] text-soft">{t('roles')}</span>
         {ROLES.map((role) => (
@@ -151,6 +146,11 @@ function WishBar({
             </Checkbox>
           ))}
         </div>
+      )}
+      {hasShop && (
+        <Checkbox checked={wishes.withShop} onChange={(withShop) => put({ withShop })}>
+          {t('withShop')}
+        </Checkbox>
       )}
     </div>
   );

@@ -71,7 +71,7 @@ export function PointsOnPhoto({
         alt={alt}
         className={`block w-full ${onPress ? 'cursor-crosshair' : ''}`}
         draggable={false}
-        onPointerDown={(e) => onPress?.(pointAt(e.clientX, e.clientY))}
+        onClick={(e) => onPress?.(pointAt(e.clientX, e.clientY))}
         onLoad={(e) => onSize?.(e.currentTarget.naturalWidth, e.currentTarget.naturalHeight)}
       />
       <svg

@@ -59,7 +59,7 @@ export function ClothDrawing({ item, marks, cutting, onMark }: Props): ReactNode
         className={`mx-auto block w-full ${onMark ? 'cursor-crosshair' : ''}`}
         role="img"
         aria-label={t('drawing', { name: item.name })}
-        onPointerDown={(e) => press(e.clientX, e.clientY)}
+        onClick={(e) => press(e.clientX, e.clientY)}
       >
         <defs>
           <Cloth
