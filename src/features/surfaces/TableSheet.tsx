@@ -2,12 +2,13 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
+import { FOLDS } from '../../core/model/values/look';
 import { liesAt } from '../../core/room/lies';
+import { within } from '../../core/room/spots/putOn';
 import type { LaidLinen, TablePlan } from '../../core/stages/surfaces/planTable';
-import { Button } from '../../ui/Button';
-import { Checkbox } from '../../ui/Checkbox';
-import { LengthField, NumberField, TAKEN } from '../../ui/Field';
+import { LengthField, TAKEN } from '../../ui/Field';
 import { RadioGroup } from '../../ui/RadioGroup';
+import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
 import { ClothChip } from '../shell/ClothChip';
 import { LaidRow } from '../shell/laid/LaidRow';
@@ -16,9 +17,8 @@ import { usePlacing } from '../shell/placing/usePlacing';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { Numeral } from '../shell/Workspace';
+import { CountField, OtherFace, StaysThere, TakeOff } from './PlacedFields';
 import { TableFromAbove } from './TableFromAbove';
-
-const MOST = 500;
 
 /** What a table is laid with: from above, how many sit there, and how each cloth falls. */
 export function TableSheet({ table }: { table: TablePlan }): ReactNode {
@@ -98,6 +98,7 @@ function useFallWords(): (linen: LaidLinen) => string {
 /** What can be done with linen on a table. */
 function LinenForm({ linen: { thing, item } }: { linen: LaidLinen }): ReactNode {
   const t = useTranslations('surfaces');
+  const tThrow = useTranslations('seats');
   const { unit, id: roomId } = useRoom().file.room;
   const placing = usePlacing();
   const { placement: p, spot } = thing;
@@ -118,39 +119,27 @@ function LinenForm({ linen: { thing, item } }: { linen: LaidLinen }): ReactNode 
             valueMm={p.xMm}
             unit={unit}
             onCommit={(xMm) => {
-              placing.set(p, { xMm: Math.min(spot.widthMm, Math.max(0, xMm)) });
+              placing.set(p, { xMm: within(spot, xMm) });
               return TAKEN;
             }}
           />
         )}
-        {p.lie === 'atPlaces' && (
-          <NumberField
-            label={t('count')}
-            draftKey={key('count')}
-            value={p.count}
-            range={[1, MOST]}
-            whole
-            onCommit={(count) => {
-              placing.set(p, { count });
-              return TAKEN;
-            }}
+        {item.kind === 'throw' && (
+          <Select
+            label={tThrow('fold')}
+            value={p.fold ?? 'thirds'}
+            options={FOLDS.map((fold) => ({ value: fold, label: tThrow(`folds.${fold}`) }))}
+            onChange={(fold) => placing.set(p, { fold })}
           />
         )}
+        {p.lie === 'atPlaces' && <CountField placement={p} />}
         <LayerSelect layer={p.layer} onChange={(layer) => placing.set(p, { layer })} />
       </div>
       <div className="flex flex-wrap items-center gap-1.5">
-        {item.back && (
-          <Button small onClick={() => placing.set(p, { face: p.face === 'front' ? 'back' : 'front' })}>
-            {t('otherFace')}
-          </Button>
-        )}
-        <Button small onClick={() => placing.takeOff(p)}>
-          {t('takeOff')}
-        </Button>
+        <OtherFace placement={p} item={item} />
+        <TakeOff placement={p} />
       </div>
-      <Checkbox checked={p.locked} onChange={(locked) => placing.set(p, { locked })}>
-        {t('locked')}
-      </Checkbox>
+      <StaysThere placement={p} />
     </div>
   );
 }

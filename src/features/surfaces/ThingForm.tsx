@@ -8,17 +8,15 @@ import { takes } from '../../core/room/spots/parts';
 import { spotsOfPlaced } from '../../core/room/spots/placedSpots';
 import type { SurfaceThing } from '../../core/stages/surfaces/planSurface';
 import { Button } from '../../ui/Button';
-import { Checkbox } from '../../ui/Checkbox';
-import { LengthField, NumberField, TAKEN } from '../../ui/Field';
+import { LengthField, TAKEN } from '../../ui/Field';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { Select } from '../../ui/Select';
 import { LayerSelect } from '../shell/LayerSelect';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useSpotName } from '../shell/placing/useSpotName';
 import { useRoom } from '../shell/room/RoomContext';
+import { CountField, OtherFace, StaysThere, TakeOff } from './PlacedFields';
 import type { SurfaceState } from './useSurface';
-
-const MOST = 500;
 
 /** What can be said of a placed thing: where it stands, how it lies, how many, and where else it goes. */
 export function ThingForm({ thing, state }: { thing: SurfaceThing; state: SurfaceState }): ReactNode {
@@ -56,17 +54,7 @@ export function ThingForm({ thing, state }: { thing: SurfaceThing; state: Surfac
             return TAKEN;
           }}
         />
-        <NumberField
-          label={t('count')}
-          draftKey={key('count')}
-          value={p.count}
-          range={[1, MOST]}
-          whole
-          onCommit={(count) => {
-            placing.set(p, { count });
-            return TAKEN;
-          }}
-        />
+        <CountField placement={p} />
         <LayerSelect layer={p.layer} onChange={(layer) => placing.set(p, { layer })} />
       </div>
       {lies.length > 1 && (
@@ -92,11 +80,7 @@ export function ThingForm({ thing, state }: { thing: SurfaceThing; state: Surfac
         <Button small onClick={() => placing.mirror(p)}>
           {t('mirror')}
         </Button>
-        {item.back && (
-          <Button small onClick={() => placing.set(p, { face: p.face === 'front' ? 'back' : 'front' })}>
-            {t('otherFace')}
-          </Button>
-        )}
+        <OtherFace placement={p} item={item} />
         <Button small onClick={() => placing.set(p, { turnDeg: (p.turnDeg + 90) % 360 })}>
           {t('turn')}
         </Button>
@@ -105,13 +89,9 @@ export function ThingForm({ thing, state }: { thing: SurfaceThing; state: Surfac
             {t('takeApart')}
           </Button>
         )}
-        <Button small onClick={() => placing.takeOff(p)}>
-          {t('takeOff')}
-        </Button>
+        <TakeOff placement={p} />
       </div>
-      <Checkbox checked={p.locked} onChange={(locked) => placing.set(p, { locked })}>
-        {t('locked')}
-      </Checkbox>
+      <StaysThere placement={p} />
     </div>
   );
 }
