@@ -259,3 +259,28 @@ test('a look is copied and renamed, colours are followed, and the sheet is appro
   await expect(page.getByText('This is the sheet you took to site.')).toBeVisible();
   await staysNear(page);
 });
+
+test('a table is laid: a mat more, the runner across, the napkins taken off', async ({ page, studio }) => {
+  await studio.fill();
+  await page.goto('/rooms/lookout/surfaces?look=summer');
+  await awake(page);
+  const which = page.getByRole('combobox', { name: 'Surface' });
+  await tabTo(page, which);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Breakfast');
+  await expect(page.getByRole('option', { name: /^Breakfast table/ })).toBeVisible();
+  await page.keyboard.press('Enter');
+  const table = page.getByRole('region', { name: 'Laid for a meal' });
+  const laid = async (itemId: string) =>
+    (await fileOf(page, 'lookout')).looks[0]!.placements.find((p) => p.itemId === itemId);
+  await press(page, table.getByRole('button', { name: /^Sailcloth place mats/ }));
+  await write(page, table.getByLabel('How many'), '3');
+  await expect.poll(async () => (await laid('mats-sailcloth'))?.count).toBe(3);
+  await press(page, table.getByRole('button', { name: /^Harbour stripe runner/ }));
+  await chooseRadio(page, 'across, as a runner', table);
+  await expect.poll(async () => (await laid('runner-harbour'))?.lie).toBe('acrossTable');
+  await press(page, table.getByRole('button', { name: /^Mist napkins/ }));
+  await press(page, table.getByRole('button', { name: 'Take it off' }));
+  await expect.poll(async () => await laid('napkins-mist')).toBeUndefined();
+  await staysNear(page);
+});

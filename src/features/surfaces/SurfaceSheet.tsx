@@ -70,7 +70,7 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
           <Why rule="surfaces.floorArea" />
         </p>
       )}
-      {table && (laid.length > 0 || table.chairs > 0) && <TableSheet table={table} />}
+      {table && (laid.length > 0 || table.chairs > 0) && <TableSheet table={table} of={spot.of} />}
       <ol>
         {inOrder(things).map((thing) => (
           <ThingRow key={thing.placementId} thing={thing} state={state} />

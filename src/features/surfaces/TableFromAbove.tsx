@@ -1,11 +1,12 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 import type { Mm } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
 import { matIn } from '../../core/room/tableLinen';
 import type { TablePlace } from '../../core/room/tablePlaces';
 import type { LaidLinen, TablePlan } from '../../core/stages/surfaces/planTable';
+import { Cloth } from '../../ui/drawing/cloth';
 import { fitScale, type Scale } from '../../ui/drawing/scale';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
@@ -14,16 +15,18 @@ const SIZE = { width: 330, height: 190 };
 const PAD = 14;
 const INK = '#141414';
 
-/** A table from above, at scale: how far cloths hang down, and what lies at each place. Its front is below. */
-export function TableFromAbove({ table }: { table: TablePlan }): ReactNode {
+/** A piece's top from above as a table, at scale: how far cloths hang down, and what lies at each place. Its front is below. */
+export function TableFromAbove({ table, of }: { table: TablePlan; of: string }): ReactNode {
   const t = useTranslations('surfaces');
-  const { rules, picked, pick } = useRoom();
+  const { rules, picked, pick, arranged } = useRoom();
   const paint = usePaint();
+  const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const { top, laid } = table;
   const hang = (of: 'endMm' | 'frontMm'): Mm => Math.max(0, ...laid.map((linen) => fallOf(linen)[of]));
   const [endMm, frontMm] = [hang('endMm'), hang('frontMm')];
   const whole = { widthMm: top.widthMm + 2 * endMm, heightMm: top.depthMm + 2 * frontMm };
   const scale = fitScale(whole, SIZE, PAD);
+  const ground = arranged.pieces.find((p) => p.id === of)?.colours[0];
   const inside = { scale, leftMm: endMm, frontMm };
   return (
     <svg
@@ -32,20 +35,32 @@ export function TableFromAbove({ table }: { table: TablePlan }): ReactNode {
       role="img"
       aria-label={t('above')}
     >
-      <Flat {...inside} rect={{ xMm: 0, yMm: 0, widthMm: top.widthMm, heightMm: top.depthMm }} fill="#fff" />
-      {laid.map((linen) => (
+      <Flat
+        {...inside}
+        rect={{ xMm: 0, yMm: 0, widthMm: top.widthMm, heightMm: top.depthMm }}
+        fill={ground ? paint(ground) : '#fff'}
+      />
+      {laid.map((linen, n) => (
         <g
           key={linen.placementId}
           onClick={() => pick(linen.placementId)}
           className="cursor-pointer"
           strokeWidth={linen.placementId === picked ? 2 : 0.8}
         >
+          <defs>
+            <Cloth
+              id={`${id}${n}`}
+              kind={linen.item.pattern.kind}
+              repeat={linen.item.pattern.repeatMm * scale.perMm}
+              colours={linen.item.colours.map((c) => ({ hex: paint(c), share: c.share }))}
+            />
+          </defs>
           {rectsOf(linen, table, rules.number('surfaces.matIn')).map((rect, i) => (
             <Flat
               key={i}
               {...inside}
               rect={rect}
-              fill={paint(firstOf(linen.item))}
+              fill={`url(#${id}${n})`}
               round={linen.falls !== null && linen.item.round}
             />
           ))}
@@ -55,8 +70,6 @@ export function TableFromAbove({ table }: { table: TablePlan }): ReactNode {
     </svg>
   );
 }
-
-const firstOf = (item: Item) => item.colours[0] ?? { l: 90, a: 0, b: 0 };
 
 const fallOf = ({ falls, runner, thing }: LaidLinen): { endMm: Mm; frontMm: Mm } => {
   if (falls) return falls;

@@ -20,8 +20,8 @@ import { Numeral } from '../shell/Workspace';
 import { CountField, OtherFace, StaysThere, TakeOff } from './PlacedFields';
 import { TableFromAbove } from './TableFromAbove';
 
-/** What a table is laid with: from above, how many sit there, and how each cloth falls. */
-export function TableSheet({ table }: { table: TablePlan }): ReactNode {
+/** What a table, the top of a piece, is laid with: from above, how many sit there, and how each cloth falls. */
+export function TableSheet({ table, of }: { table: TablePlan; of: string }): ReactNode {
   const t = useTranslations('surfaces');
   const { rules } = useRoom();
   const isRoomy = rules.school('surfaces.edgeSchool') === 'roomy';
@@ -29,7 +29,7 @@ export function TableSheet({ table }: { table: TablePlan }): ReactNode {
   return (
     <section aria-label={t('table')} className="mb-2">
       <h3 className="mb-1 mt-2.5 font-sans text-[13px] font-semibold text-soft">{t('table')}</h3>
-      <TableFromAbove table={table} />
+      <TableFromAbove table={table} of={of} />
       <div className="mb-1 grid grid-cols-2 gap-x-5">
         <Numeral
           label={t('sitHere')}

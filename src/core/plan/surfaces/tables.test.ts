@@ -45,6 +45,12 @@ describe('a table', () => {
     expect(tableOf([turned]).free).toEqual(['back', 'right']);
     expect(tableOf([turned]).mostPlaces).toBe(4);
   });
+  it('says so where mats are laid at a table that nobody can sit at', () => {
+    const mats = linen('placemat', 18, 14);
+    const boxedIn = table({ widthMm: inches(160), depthMm: inches(140), yMm: inches(72) });
+    const plan = planned([boxedIn], [mats], [lay('placemat', 'atPlaces', { count: 2 })]);
+    expect(plan.findings.find((f) => f.code === 'places-crowded')?.by).toMatchObject({ count: 2, most: 0 });
+  });
   it('has the chairs that are counted at it and those that stand at it', () => {
     const chair = (id: string, yIn: number, more: Partial<Piece> = {}) =>
       piece({

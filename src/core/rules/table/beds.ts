@@ -2,6 +2,8 @@ import { length, plain, school, type RuleRow } from '../row';
 
 export const BED_RULES = {
   'beds.euroFrom': length('CP', 24, 60),
+  'beds.shamLong': length('DEF', 24, 60),
+  'beds.shamShort': length('DEF', 18, 45),
   'beds.rowLeast': plain('CP', 'ratio', 0.85),
   'beds.rowLeastForOne': plain('CP', 'ratio', 0.65),
   'beds.forTwoFrom': length('DEF', 48, 120),
@@ -18,6 +20,9 @@ export const BED_RULES = {
   'beds.togBetween': plain('PUB', 'tog', 10.5),
   'beds.togWinter': plain('PUB', 'tog', 13.5),
   'beds.togNear': plain('DEF', 'tog', 3),
+  'beds.accentFrom': plain('DEF', 'deltaE', 16),
+  'beds.neutralTo': plain('DEF', 'deltaE', 22),
+  'beds.darkTo': plain('DEF', 'lightness', 58),
   'beds.looseSchool': school('CP', 'layered', 'spare', 'heaped'),
   'beds.mostSpare': plain('DEF', 'count', 3),
   'beds.mostLayered': plain('CP', 'count', 8),

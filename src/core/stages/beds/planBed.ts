@@ -72,8 +72,8 @@ const madeOn = (piece: BedPiece, { placements, items }: Laid): PutItem[] =>
     })
     .sort((a, b) => madeOrder(a.item) - madeOrder(b.item) || a.placement.row - b.placement.row);
 
-/** A pillow as long as one that is slept on, so much wider than it is high. */
-const SHAM = { leastLongMm: 600, leastShortMm: 450, longer: 1.2 };
+/** A pillow that is slept on is so much wider than it is high. */
+const OBLONG = 1.2;
 
 /** The row that a cover is for, by its size, however it lies. */
 export function coverTier(
@@ -82,9 +82,10 @@ export function coverTier(
 ): Exclude<TierKind, 'front'> {
   const short = Math.min(cover.widthMm, cover.heightMm);
   const long = Math.max(cover.widthMm, cover.heightMm);
-  const isLong = long >= short * SHAM.longer;
+  const isLong = long >= short * OBLONG;
   if (!isLong && short >= rules.number('beds.euroFrom')) return 'euro';
-  return isLong && short >= SHAM.leastShortMm && long >= SHAM.leastLongMm ? 'sham' : 'accent';
+  const isSham = short >= rules.number('beds.shamShort') && long >= rules.number('beds.shamLong');
+  return isLong && isSham ? 'sham' : 'accent';
 }
 
 function tiersOf(pillows: readonly PillowPlan[], bedWidthMm: Mm, rules: RuleBook): Tier[] {

@@ -99,11 +99,14 @@ const runnerBetween = (laid: readonly LaidLinen[], isAcross: boolean): Mm =>
       .map(({ runner }) => runner?.bandMm ?? 0),
   );
 
+/** What lies at places. */
+const atPlaces = (laid: readonly LaidLinen[]): string[] =>
+  laid.filter(({ count }) => count > 0).map(({ placementId }) => placementId);
+
 /** More places than there is room for, or as many as sit well. */
 const judgePlaces: Judge = ({ laid, spot, settings, mostPlaces, rules }) => {
   if (settings === 0) return [];
-  const atPlaces = laid.filter(({ places }) => places.length > 0);
-  const about = atPlaces.map(({ placementId }) => placementId);
+  const about = atPlaces(laid);
   const rule = edgeRule(rules);
   const facts = { on: spot.name, count: settings, most: mostPlaces, edgeMm: rules.number(rule) };
   const code = settings > mostPlaces ? 'places-crowded' : 'places-fit';
@@ -113,17 +116,17 @@ const judgePlaces: Judge = ({ laid, spot, settings, mostPlaces, rules }) => {
 /** A napkin for everyone who has a mat. */
 const judgeNapkins: Judge = ({ laid, spot }) => {
   const countOf = (kind: string) =>
-    sum(laid.filter(({ item }) => item.kind === kind).map(({ thing }) => thing.placement.count));
+    sum(laid.filter(({ item }) => item.kind === kind).map(({ count }) => count));
   const [mats, napkins] = [countOf('placemat'), countOf('napkin')];
   if (napkins === 0 || mats === 0 || napkins === mats) return [];
-  const about = laid.filter(({ places }) => places.length > 0).map(({ placementId }) => placementId);
+  const about = atPlaces(laid);
   return [finding('napkins-differ', 'caution', { on: spot.name, napkins, mats }, { about })];
 };
 
 /** Nobody sits where what is laid lies, or more than there are chairs. */
 const judgeChairs: Judge = ({ laid, spot, settings, chairs }) => {
   if (settings === 0 || chairs === 0 || settings <= chairs) return [];
-  const about = laid.filter(({ places }) => places.length > 0).map(({ placementId }) => placementId);
+  const about = atPlaces(laid);
   return [finding('places-without-chairs', 'caution', { on: spot.name, count: settings, chairs }, { about })];
 };
 

@@ -22,7 +22,8 @@ export type LaidLinen = {
   thing: PlacedThing;
   falls: ClothFalls | null;
   runner: RunnerLies | null;
-  /** Where each of it lies, of what lies at the places. */
+  /** How many lie at places, and where; nowhere at a table that nobody can sit at. */
+  count: number;
   places: readonly TablePlace[];
 };
 /** A top as a table: what is laid on it, and how many can sit there by the edge that each of them needs. */
@@ -60,7 +61,7 @@ export function planTable(
     top,
     laid,
     mostPlaces: mostPlaces(top, seating.free, placeRules(rules)),
-    settings: Math.max(0, ...laid.map(({ places }) => places.length)),
+    settings: Math.max(0, ...laid.map(({ count }) => count)),
   };
 }
 
@@ -78,6 +79,7 @@ function laidOn(thing: PlacedThing, top: TableTop, { free }: Seating, rules: Rul
     thing,
     falls: lie === 'overTable' ? clothFalls(item, top) : null,
     runner: isRunner ? runnerLies(item, placement, top) : null,
+    count: lie === 'atPlaces' ? count : 0,
     places: lie === 'atPlaces' ? placesAt(count, top, free, placeRules(rules)) : [],
   };
 }

@@ -11,6 +11,8 @@ import {
 } from '../../../../tests/helpers/rooms';
 import { applyChange } from '../../model/change';
 import type { Dressing, Opening, RoomFile } from '../../model/types';
+import type { CutPiece } from '../../packing/cut/cloth';
+import { planCuts } from '../../packing/cut/planCuts';
 import { planLook } from '../../plan/planLook';
 import { carry, holdRods, sagMost, sagOf, sectionOf, supportsAt } from './beam';
 import { planMaking, planPleats, toRepeats, type MakingFacts } from './made';
@@ -56,6 +58,35 @@ describe('made to measure', () => {
       [262.5, true],
       [400, false],
     ]);
+  });
+  it('takes the length that the cutting plan finds for the same widths on the same cloth', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 20, max: 300 }),
+        fc.integer({ min: 24, max: 140 }),
+        fc.integer({ min: 0, max: 36 }),
+        (wide, long, repeat) => {
+          const [makeUpWidthMm, finishedMm, repeatMm] = [inches(wide), inches(long), inches(repeat)];
+          const { cuts, cutMm, totalMm } = planMaking(facts({ makeUpWidthMm, finishedMm, repeatMm }), rules);
+          const middle = { xMm: 0, yMm: cutMm / 2 };
+          const pieces = cuts.map((_, i): CutPiece => ({
+            id: String(i),
+            widthMm: inches(54),
+            heightMm: cutMm,
+            mayTurn: false,
+            anchor:
+              repeat > 0
+                ? { kind: 'repeat', acrossMm: null, alongMm: repeatMm, middle }
+                : { kind: 'anywhere' },
+          }));
+          const cloth = { widthMm: inches(54), lengthMm: null, flaws: [] };
+          const plan = planCuts(pieces, cloth, { exactUpTo: 3, tries: 5, seed: 1 });
+          expect(plan.unplaced).toEqual([]);
+          expect(plan.lengthMm).toBeCloseTo(totalMm, 6);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
   it('separate buckram takes less cloth, a lining ends above the hem', () => {
     expect(

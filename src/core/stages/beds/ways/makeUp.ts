@@ -182,10 +182,13 @@ class Bed {
   private best(part: Part, does: (item: FreeItem) => boolean): FreeItem | undefined {
     const chosen = this.chosen();
     const free = this.free(does);
-    const suiting = free.filter((item) => suits(this.way, part, item));
+    const suiting = free.filter((item) => suits(this.way, item, part, this.rules));
     // a bed goes without an accent that is none, but not without a cover
     const offered = suiting.length > 0 || part === 'accent' ? suiting : free;
-    const scored = offered.map((item) => ({ item, taste: tasteOf(this.way, part, item, chosen) }));
+    const scored = offered.map((item) => ({
+      item,
+      taste: tasteOf(this.way, item, part, { chosen, rules: this.rules }),
+    }));
     return scored.sort((a, b) => b.taste - a.taste || byId(a.item, b.item))[0]?.item;
   }
 

@@ -1,6 +1,7 @@
 import { sum } from '../../../base/units';
 import { chromaOf, hueApart, labHueDeg, type Lab } from '../../../colour/spaces';
 import type { Item, Season } from '../../../model/types';
+import type { RuleBook } from '../../../rules/book';
 import type { BedWay } from './ask';
 
 /** How thick a texture looks and feels, from 0 to 1 (our own definition). */
@@ -24,9 +25,6 @@ function averageOf(item: Item, of: (colour: Lab) => number): number {
 }
 export const strengthOf = (item: Item): number => averageOf(item, chromaOf);
 
-/** Chroma from which a colour is an accent on a bed. */
-export const ACCENT_FROM = 16;
-
 /** The piece of the bed that an item is for: its ground, or the accent on it. */
 export type Part = 'ground' | 'accent';
 export type Chosen = {
@@ -35,9 +33,11 @@ export type Chosen = {
   season: Season | null;
 };
 
+type Asked = { chosen: Chosen; rules: RuleBook };
+
 /** How well an item does for a part of a bed that is made in one of the ways; more is better. */
-export function tasteOf(way: BedWay, part: Part, item: Item, chosen: Chosen): number {
-  return BY_WAY[way](item, part, chosen) + seasonOf(item, chosen.season);
+export function tasteOf(way: BedWay, item: Item, part: Part, { chosen, rules }: Asked): number {
+  return BY_WAY[way](item, part, { chosen, rules }) + seasonOf(item, chosen.season);
 }
 
 /** Something kept for another season is not brought out. */
@@ -46,28 +46,25 @@ function seasonOf({ season }: Item, asked: Season | null): number {
   return season.includes(asked) ? 0.5 : -1.5;
 }
 
-/** Grounds and neutral pieces are no stronger than this, and what is dark is no lighter (our own definition). */
-const NEUTRAL_TO = 22;
-const DARK_TO = 58;
-
 /** Whether an item belongs to a way at all: a strong colour never to a neutral bed, a pale one hardly to a heavy one. */
-export function suits(way: BedWay, part: Part, item: Item): boolean {
+export function suits(way: BedWay, item: Item, part: Part, rules: RuleBook): boolean {
   const strength = strengthOf(item);
-  if (way === 'neutral') return strength <= NEUTRAL_TO;
-  if (way === 'accent') return part === 'accent' ? strength >= ACCENT_FROM : strength <= NEUTRAL_TO;
-  return averageOf(item, (c) => c.l) <= DARK_TO || DEPTH[item.texture] >= DEPTH.velvet;
+  const isNeutral = strength <= rules.number('beds.neutralTo');
+  if (way === 'neutral') return isNeutral;
+  if (way === 'accent') return part === 'accent' ? strength >= rules.number('beds.accentFrom') : isNeutral;
+  return averageOf(item, (c) => c.l) <= rules.number('beds.darkTo') || DEPTH[item.texture] >= DEPTH.velvet;
 }
 
-type Taste = (item: Item, part: Part, chosen: Chosen) => number;
+type Taste = (item: Item, part: Part, asked: Asked) => number;
 const BY_WAY: Record<BedWay, Taste> = {
-  accent: (item, part, { accentHueDeg }) => {
+  accent: (item, part, { chosen: { accentHueDeg }, rules }) => {
     const strength = strengthOf(item);
     if (part === 'ground') return -strength / 8 + averageOf(item, (c) => c.l) / 60;
     const colour = item.colours[0];
     const apart = accentHueDeg === null || !colour ? 0 : hueApart(labHueDeg(colour), accentHueDeg) / 20;
-    return (strength < ACCENT_FROM ? -4 : strength / 15) - apart;
+    return (strength < rules.number('beds.accentFrom') ? -4 : strength / 15) - apart;
   },
-  neutral: (item, _part, { textures }) =>
+  neutral: (item, _part, { chosen: { textures } }) =>
     -strengthOf(item) / 5 + DEPTH[item.texture] + (textures.has(item.texture) ? -0.6 : 0.3),
   heavy: (item) =>
     (55 - averageOf(item, (c) => c.l)) / 12 +
