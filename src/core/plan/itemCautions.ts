@@ -3,6 +3,7 @@ import { apart, distance, type Point } from '../geometry/plane';
 import type { Finding, FindingCode, Level } from '../model/finding';
 import type { Item, Look, Placement, RoomFile } from '../model/types';
 import { isObject } from '../room/lies';
+import { isTabled } from '../room/tableLinen';
 import { footprint } from '../room/place';
 import { seenAgainst, type PlacedThing, type Standing } from '../room/placed';
 import type { Wall } from '../room/walls';
@@ -119,10 +120,12 @@ type Burning = { about: string; name: string; mm: Mm };
 type BurningThing = { thing: PlacedThing; outline: Point[]; reachMm: Mm };
 const reachOf = ({ widthMm, depthMm }: Standing): Mm => Math.hypot(widthMm, depthMm) / 2;
 
+/** What a flame can reach: plants, and cloth; but not what a table is laid with, which lies flat below it. */
+const burns = ({ placement, item }: PlacedThing): boolean =>
+  item.kind === 'plant' || !(isObject(placement) || isTabled(placement.lie));
+
 const burningThings = (placed: readonly PlacedThing[]): BurningThing[] =>
-  placed
-    .filter(({ placement, item }) => item.kind === 'plant' || !isObject(placement))
-    .map((thing) => ({ thing, outline: footprint(thing.at), reachMm: reachOf(thing.at) }));
+  placed.filter(burns).map((thing) => ({ thing, outline: footprint(thing.at), reachMm: reachOf(thing.at) }));
 
 /** The first of what burns that is nearer to a candle than it should be. */
 function burnsNear(

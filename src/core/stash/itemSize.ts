@@ -13,6 +13,8 @@ const LONGEST: Partial<Record<Item['kind'], Mm>> = {
   lampshade: 3000,
   plant: 8000,
   rug: 12_000,
+  tablecloth: 8000,
+  runner: 8000,
   panel: 15_000,
 };
 

@@ -6,6 +6,7 @@ import { arrivalOf } from './arrived';
 import { needAgainstHave, usedBySeason, usedElsewhere, type Use } from './need';
 import { addDays, dayOf, daysBetween, returnOf } from './returns';
 import { contentsOf, goesUnder, packedLitres } from './storage';
+import { TABLE_LINEN } from '../model/values/item';
 
 const rules = inchRules();
 
@@ -163,6 +164,15 @@ describe('storage', () => {
     expect(
       [insert('feather'), insert('polyester'), insert('foam')].map((v) => Math.round(v * 10) / 10),
     ).toEqual([17.5, 15, 50]);
+  });
+  it('linen for a table lies flat like any cloth', () => {
+    const cloth = (kind: Item['kind']) =>
+      packedLitres(
+        newItem({ id: 'x', name: 'x', kind, widthMm: 1400, heightMm: 2000, depthMm: 0, clothGsm: 230 }),
+        rules,
+      );
+    for (const kind of TABLE_LINEN) expect(cloth(kind), kind).toBe(cloth('throw'));
+    expect(cloth('tablecloth')).toBeLessThan(10);
   });
   it('holds 85 of 100 of its space, counts sets, and says what is too long', () => {
     const many = newItem({

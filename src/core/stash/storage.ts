@@ -42,6 +42,10 @@ const PACKED: Partial<Record<Item['kind'], (item: Packed, rules: RuleBook) => Li
     litres(item.widthMm, item.heightMm, item.depthMm || Math.min(item.widthMm, item.heightMm) * LOFT) *
     pressOf(item, rules),
   throw: flat,
+  tablecloth: flat,
+  runner: flat,
+  placemat: flat,
+  napkin: flat,
   panel: flat,
   rug: flat,
   bedding: (item, rules) =>

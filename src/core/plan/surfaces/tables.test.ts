@@ -109,6 +109,17 @@ describe('a table', () => {
       'cloth-falls-well',
     ]);
   });
+  it('bears a candle: its cloth lies flat below the flame, a throw folded beside it as before', () => {
+    const candle = linen('candle', 3, 6);
+    const near = (lie: Placement['lie'], kind: Item['kind'], more: Partial<Placement> = {}) =>
+      planned(
+        [table()],
+        [candle, linen(kind, 60, 50)],
+        [lay('candle', 'standing', { xMm: inches(36) }), lay(kind, lie, more)],
+      ).findings.filter((f) => f.code === 'candle-near-cloth').length;
+    expect([near('overTable', 'tablecloth'), near('alongTable', 'runner')]).toEqual([0, 0]);
+    expect(near('acrossFoot', 'throw')).toBe(1);
+  });
   it('is on the fitting sheet with what it is laid with, from below', () => {
     const { sheet } = planned(
       [table()],
