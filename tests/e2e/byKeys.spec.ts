@@ -7,7 +7,7 @@ import { awake, expect, fileOf, saved, test } from './studio';
 
 test.describe.configure({ timeout: 120_000 });
 
-const MOST_STOPS = 150;
+const MOST_STOPS = 260;
 
 /** Goes to a thing by Tab; one that Tab does not lead to fails. */
 async function tabTo(page: Page, target: Locator): Promise<void> {
@@ -267,8 +267,13 @@ test('a table is laid: a mat more, the runner across, the napkins taken off', as
   const which = page.getByRole('combobox', { name: 'Surface' });
   await tabTo(page, which);
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('option').first()).toBeVisible();
   await page.keyboard.type('Breakfast');
-  await expect(page.getByRole('option', { name: /^Breakfast table/ })).toBeVisible();
+  const chosen = page.locator('[cmdk-item][data-selected=true]');
+  await expect(chosen).toContainText('Breakfast');
+  // the floor under it is found by that too
+  if (!/^Breakfast/.test((await chosen.textContent())!)) await page.keyboard.press('ArrowDown');
+  await expect(chosen).toHaveText(/^Breakfast table/);
   await page.keyboard.press('Enter');
   const table = page.getByRole('region', { name: 'Laid for a meal' });
   const laid = async (itemId: string) =>
