@@ -217,20 +217,33 @@ test('a studio of version 1 with all its rooms is carried over, and what undo ke
   // written as the first version wrote it: a room with a dressed window, a thing on a seat, and a picture
   old.exec(`
     INSERT INTO home VALUES (1, 'h', 'Home', '[4]', 1, 0, 0, 1);
-    INSERT INTO item VALUES (1, 'i', 'Cover', 'cover', 2, 508, 508, 0, '[{"l":50,"a":1,"b":2,"share":1}]', 'solid', 0, 'linen', 200, 300, 'none', 0, 1, 1000, 0, '[]', 'box', '');
-    INSERT INTO room VALUES (1, 'r', 'h', 'Room', 'in', 2400, '{"colours":[{"l":90,"a":0,"b":3,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}', '{"colours":[{"l":60,"a":5,"b":15,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}', '{"colours":[{"l":96,"a":0,"b":1,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}', 'note');
-    INSERT INTO wall VALUES ('r', 'n', 0, '', 0, 0), ('r', 'e', 1, '', 4000, 0), ('r', 's', 2, '', 4000, 3000), ('r', 'w', 3, '', 0, 3000);
+    INSERT INTO item VALUES (1, 'i', 'Cover', 'cover', 2, 508, 508, 0, '[{"l":50,"a":1,"b":2,"share":1}]', 'solid', 0,
+      'linen', 200, 300, 'none', 0, 1, 1000, 0, '[]', 'box', '');
+    INSERT INTO room VALUES (1, 'r', 'h', 'Room', 'in', 2400,
+      '{"colours":[{"l":90,"a":0,"b":3,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}',
+      '{"colours":[{"l":60,"a":5,"b":15,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}',
+      '{"colours":[{"l":96,"a":0,"b":1,"share":1}],"pattern":{"kind":"solid","repeatMm":0}}', 'note');
+    INSERT INTO wall VALUES ('r', 'n', 0, '', 0, 0), ('r', 'e', 1, '', 4000, 0), ('r', 's', 2, '', 4000, 3000), ('r',
+      'w', 3, '', 0, 3000);
     INSERT INTO opening VALUES ('r', 'o', 0, 'Window', 'window', 'n', 500, 1000, 800, 1200, 70, 2000, 2001, 2002);
     INSERT INTO fitting VALUES ('r', 'f', 0, 'Stove', 'stove', 'w', 100, 700, 0, 800, 500, '[{"l":20,"a":0,"b":0,"share":1}]');
-    INSERT INTO piece VALUES ('r', 'p', 0, 'Sofa', 'sofa', 2000, 2400, 180, 2000, 900, 860, 0, 1700, 450, 550, 3, 2, '[{"l":60,"a":0,"b":8,"share":1}]', 'solid', 0);
+    INSERT INTO piece VALUES ('r', 'p', 0, 'Sofa', 'sofa', 2000, 2400, 180, 2000, 900, 860, 0, 1700, 450, 550, 3, 2,
+      '[{"l":60,"a":0,"b":8,"share":1}]', 'solid', 0);
     INSERT INTO look VALUES ('r', 'l', 0, 'Look', 'summer', 0, NULL, NULL, NULL);
-    INSERT INTO dressing VALUES ('r', 'l', 'd', 0, 'o', NULL, 'ringClip', 'kiss', NULL, NULL, NULL, NULL, NULL, NULL, NULL, 'open');
+    INSERT INTO dressing VALUES ('r', 'l', 'd', 0, 'o', NULL, 'ringClip', 'kiss', NULL, NULL, NULL, NULL, NULL, NULL,
+      NULL, 'open');
     INSERT INTO hanging VALUES ('r', 'l', 'g', 0, 'i', 's', 'p', NULL, 1500, NULL, '{"kind":"sawtooth","dropMm":20}');
     INSERT INTO placement VALUES ('r', 'l', 'x', 0, 'i', 'p', 'pillow', 300, 0, 'feather', 0);`);
   old.exec(`
     INSERT INTO journal_entry VALUES (1, 'r', '{"code":"removePlacement","name":"Cover"}', '2026-01-01T00:00:00Z', 0);
-    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'placement', json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id, 'piece_id', piece_id, 'placed_as', placed_as, 'x_mm', x_mm, 'layer', layer, 'fill', fill, 'turned', turned), NULL FROM placement;
-    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'fitting', json_object('room_id', room_id, 'id', id, 'position', position, 'name', name, 'kind', kind, 'wall_id', wall_id, 'x_mm', x_mm, 'width_mm', width_mm, 'bottom_mm', bottom_mm, 'height_mm', height_mm, 'depth_mm', depth_mm, 'colours_json', colours_json), NULL FROM fitting;
+    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'placement',
+      json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id,
+      'piece_id', piece_id, 'placed_as', placed_as, 'x_mm', x_mm, 'layer', layer, 'fill', fill, 'turned', turned),
+      NULL FROM placement;
+    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'fitting', json_object('room_id',
+      room_id, 'id', id, 'position', position, 'name', name, 'kind', kind, 'wall_id', wall_id, 'x_mm', x_mm,
+      'width_mm', width_mm, 'bottom_mm', bottom_mm, 'height_mm', height_mm, 'depth_mm', depth_mm, 'colours_json',
+      colours_json), NULL FROM fitting;
     DELETE FROM placement; DELETE FROM fitting;`);
   old.close();
   const db = openDatabase(studio.folder, MIGRATIONS, NOON);
@@ -292,7 +305,12 @@ test('what lay on furniture lies on its spot, in the room and in what undo kept,
   put.run('chest', 3, 'long-sofa', 'throw', 0);
   old.exec(`
     INSERT INTO journal_entry VALUES (1, 'long-room', '{"code":"putPlacement","name":"Lantern"}', '2026-01-01T00:00:00Z', 0);
-    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'placement', json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id, 'piece_id', 'coffee-table', 'placed_as', placed_as, 'x_mm', 200.0, 'layer', layer, 'fill', fill, 'turned', turned), json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id, 'piece_id', piece_id, 'placed_as', placed_as, 'x_mm', x_mm, 'layer', layer, 'fill', fill, 'turned', turned) FROM placement WHERE id = 'a';`);
+    INSERT INTO journal_step (entry, table_name, before_json, after_json) SELECT 1, 'placement',
+      json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id,
+      'piece_id', 'coffee-table', 'placed_as', placed_as, 'x_mm', 200.0, 'layer', layer, 'fill', fill, 'turned',
+      turned), json_object('room_id', room_id, 'look_id', look_id, 'id', id, 'position', position, 'item_id', item_id,
+      'piece_id', piece_id, 'placed_as', placed_as, 'x_mm', x_mm, 'layer', layer, 'fill', fill, 'turned',
+      turned) FROM placement WHERE id = 'a';`);
   old.close();
   const db = openDatabase(studio.folder, steps, NOON);
   const placed = () => loadRoomFile(db, 'long-room')!.looks[0]!.placements;

@@ -89,7 +89,7 @@ function keptColumns(
   if (before.boxes.length !== boxes.length) return undefined;
   let [from, to] = [Infinity, -Infinity];
   for (let k = 0; k < boxes.length; k++) {
-    if (isSpan(before.spans, spans, k)) continue;
+    if (isSameSpan(before.spans, spans, k)) continue;
     from = Math.min(from, before.spans.lefts[k]!, spans.lefts[k]!);
     to = Math.max(to, before.spans.rights[k]!, spans.rights[k]!);
   }
@@ -102,7 +102,7 @@ function keptColumns(
   };
 }
 
-const isSpan = (a: Spans, b: Spans, k: number): boolean =>
+const isSameSpan = (a: Spans, b: Spans, k: number): boolean =>
   a.lefts[k] === b.lefts[k] &&
   a.rights[k] === b.rights[k] &&
   a.lows[k] === b.lows[k] &&

@@ -6,8 +6,9 @@ import type { Elevation } from '../room/shape';
 import { pointOnWall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { tiesOf, type Answering, type Ties } from '../spread/ties';
+import { answerOf, isSeen } from './answering';
 import type { Plan } from './planLook';
-import { TABLE_LINEN } from '../model/values/item';
+import { CLOTH_KINDS } from '../model/values/item';
 
 /** Everything of a dressed room that textiles answer, and which of it is a textile. */
 export type RoomAnswers = { things: Answering[]; textileIds: ReadonlySet<string> };
@@ -19,28 +20,7 @@ type Room = {
   items: readonly Item[];
 };
 
-const TEXTILES: ReadonlySet<Item['kind']> = new Set([
-  'cover',
-  'throw',
-  'bedding',
-  'panel',
-  'rug',
-  ...TABLE_LINEN,
-]);
-/** Bedding that nobody sees on a made bed. */
-const UNSEEN: ReadonlySet<Item['bedding']> = new Set(['fitted', 'topper', 'sheet', 'duvet']);
-
-const ofItem = (id: string, hostId: string, item: Item): Answering => ({
-  id,
-  name: item.name,
-  hostId,
-  itemId: item.id,
-  colours: item.colours,
-  texture: item.texture,
-  pattern: item.pattern.kind,
-  metal: item.metal,
-});
-
+const TEXTILES: ReadonlySet<Item['kind']> = new Set([...CLOTH_KINDS]);
 /** A sheer answers on its own, and is seen where its dressing is. */
 const sheerId = (dressing: Pick<Dressing, 'id'>): string => `${dressing.id}-sheer`;
 
@@ -49,10 +29,9 @@ export function roomAnswers({ look, plan, pieces, items }: Room): RoomAnswers {
   const byId = new Map(items.map((i) => [i.id, i]));
   const dressed: { answer: Answering; item: Item }[] = [];
   const add = (id: string, hostId: string, item: Item | undefined) => {
-    if (item) dressed.push({ answer: ofItem(id, hostId, item), item });
+    if (item) dressed.push({ answer: answerOf(id, hostId, item), item });
   };
-  for (const { placement, item, on } of plan.placed)
-    if (!UNSEEN.has(item.bedding)) add(placement.id, on.id, item);
+  for (const { placement, item, on } of plan.placed) if (isSeen(item)) add(placement.id, on.id, item);
   for (const d of look.dressings) {
     add(d.id, d.openingId, byId.get(d.itemId ?? ''));
     add(sheerId(d), d.openingId, byId.get(d.sheer?.itemId ?? ''));

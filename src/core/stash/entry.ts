@@ -5,7 +5,7 @@ import type { Mm } from '../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab, type Oklch } from '../colour/spaces';
 import type { Item, Season } from '../model/types';
 import type { RuleBook } from '../rules/book';
-import { TABLE_LINEN } from '../model/values/item';
+import { LAID_CLOTH } from '../model/values/item';
 
 /**
  * How many of a thing the looks of one season use at once, all rooms together; `any` is the most of any
@@ -78,16 +78,7 @@ export const EVERYTHING: StashFilter = {
 };
 
 /** Textiles that may lie either way round. */
-const TURNS: ReadonlySet<Item['kind']> = new Set([
-  'cover',
-  'insert',
-  'throw',
-  'rug',
-  'bedding',
-  ...TABLE_LINEN,
-  'tray',
-  'book',
-]);
+const TURNS: ReadonlySet<Item['kind']> = new Set([...LAID_CLOTH, 'insert', 'rug', 'tray', 'book']);
 const CRUMB: Mm = 0.5;
 
 export const fitsIn = (

@@ -3,7 +3,7 @@ import type { Mm } from '../base/units';
 import type { Item, Piece, StoragePlace } from '../model/types';
 import type { RuleBook } from '../rules/book';
 import type { RuleId } from '../rules/table';
-import { TABLE_LINEN } from '../model/values/item';
+import { CLOTH_KINDS } from '../model/values/item';
 
 /** Cubic decimetres: litres. */
 export type Litre = number;
@@ -75,15 +75,7 @@ export type Contents = {
   /** Down or wool: must be dry, and foam is never pressed. */ keepDry: string[];
 };
 
-const FOLDS: ReadonlySet<Item['kind']> = new Set([
-  'cover',
-  'casing',
-  'throw',
-  'panel',
-  'bedding',
-  ...TABLE_LINEN,
-  'rug',
-]);
+const FOLDS: ReadonlySet<Item['kind']> = new Set([...CLOTH_KINDS, 'casing']);
 
 /** Is a hard thing larger than the place every way? Cloth folds. */
 const tooLong = (item: Item, place: StoragePlace): boolean => {

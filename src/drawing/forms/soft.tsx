@@ -62,6 +62,10 @@ export const throwOver: DrawForm = (d) => {
 /** A throw tossed over a corner: gathered at the top, its lower edge at a slant. */
 export const tossed: DrawForm = (d) => {
   const { x, y, w, h } = d;
+  const outline = [
+    `M${x + w * 0.14} ${y}Q${x + w / 2} ${y - h * 0.02} ${x + w * 0.9} ${y}`,
+    `L${x + w} ${y + h}L${x + w * 0.45} ${y + h * 0.86}L${x} ${y + h * 0.68}Z`,
+  ];
   const folds = [0.3, 0.55, 0.78].map(
     (at) =>
       `M${x + w * at} ${y + h * 0.03}Q${x + w * (at - 0.1)} ${y + h / 2} ${x + w * (at + 0.06)} ${y + h * (0.74 + at / 4)}`,
@@ -69,12 +73,7 @@ export const tossed: DrawForm = (d) => {
   return (
     <g>
       <FlatCloth drawn={d} />
-      <path
-        d={`M${x + w * 0.14} ${y}Q${x + w / 2} ${y - h * 0.02} ${x + w * 0.9} ${y}L${x + w} ${y + h}L${x + w * 0.45} ${y + h * 0.86}L${x} ${y + h * 0.68}Z`}
-        fill={d.fill}
-        stroke={EDGE}
-        strokeWidth="0.6"
-      />
+      <path d={outline.join('')} fill={d.fill} stroke={EDGE} strokeWidth="0.6" />
       {!d.plain && <path d={folds.join('')} fill="none" stroke={EDGE} strokeWidth="0.8" />}
     </g>
   );

@@ -21,6 +21,7 @@ type Props = {
   onSize?: (widthPx: number, heightPx: number) => void;
 };
 
+const POINT = 'absolute h-6 w-6 -translate-x-1/2 -translate-y-1/2 touch-none border-2 border-ink bg-white/80';
 const percent = (n: number): number => n * 100;
 
 /** A photo with points on it, by pointer and by keys. */
@@ -114,7 +115,7 @@ export function PointsOnPhoto({
           {...bind(key)}
           aria-label={name}
           onKeyDown={(e) => nudge(e, key, p)}
-          className={`absolute h-6 w-6 -translate-x-1/2 -translate-y-1/2 touch-none border-2 border-ink bg-white/80 ${isRound ? 'rounded-full' : ''}`}
+          className={`${POINT} ${isRound ? 'rounded-full' : ''}`}
           style={{ left: `${percent(p.x)}%`, top: `${percent(p.y)}%` }}
         />
       ))}

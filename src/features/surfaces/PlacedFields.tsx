@@ -2,14 +2,53 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { Item, Placement } from '../../core/model/types';
+import { liesAt } from '../../core/room/lies';
+import { within } from '../../core/room/spots/putOn';
+import type { Spot } from '../../core/room/spots/spot';
 import { Button } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
-import { NumberField, TAKEN } from '../../ui/Field';
+import { LengthField, NumberField, TAKEN } from '../../ui/Field';
+import { RadioGroup } from '../../ui/RadioGroup';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useRoom } from '../shell/room/RoomContext';
 
 const MOST = 500;
 type Placed = { placement: Placement };
+
+/** How a thing lies on its spot, of what lies in more ways than one. */
+export function LiesChoice({ placement, item, spot }: Placed & { item: Item; spot: Spot }): ReactNode {
+  const t = useTranslations('surfaces');
+  const placing = usePlacing();
+  const lies = liesAt(item.kind, spot);
+  if (lies.length < 2) return null;
+  return (
+    <RadioGroup
+      label={t('lies')}
+      value={placement.lie}
+      options={lies.map((lie) => ({ value: lie, label: t(`lie.${lie}`) }))}
+      onChange={(lie) => placing.set(placement, { lie })}
+    />
+  );
+}
+
+/** Where the middle of a thing is, from the left end of its spot. */
+export function PlaceField({ placement, spot }: Placed & { spot: Spot }): ReactNode {
+  const t = useTranslations('surfaces');
+  const { file } = useRoom();
+  const placing = usePlacing();
+  return (
+    <LengthField
+      label={t('place')}
+      draftKey={`${file.room.id}-${placement.id}-x`}
+      valueMm={placement.xMm}
+      unit={file.room.unit}
+      onCommit={(xMm) => {
+        placing.set(placement, { xMm: within(spot, xMm) });
+        return TAKEN;
+      }}
+    />
+  );
+}
 
 /** How many of a thing there are in its place. */
 export function CountField({ placement }: Placed): ReactNode {

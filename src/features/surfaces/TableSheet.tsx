@@ -3,11 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { FOLDS } from '../../core/model/values/look';
-import { liesAt } from '../../core/room/lies';
-import { within } from '../../core/room/spots/putOn';
 import type { LaidLinen, TablePlan } from '../../core/stages/surfaces/planTable';
-import { LengthField, TAKEN } from '../../ui/Field';
-import { RadioGroup } from '../../ui/RadioGroup';
 import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
 import { ClothChip } from '../shell/ClothChip';
@@ -17,7 +13,7 @@ import { usePlacing } from '../shell/placing/usePlacing';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { Numeral } from '../shell/Workspace';
-import { CountField, OtherFace, StaysThere, TakeOff } from './PlacedFields';
+import { CountField, LiesChoice, OtherFace, PlaceField, StaysThere, TakeOff } from './PlacedFields';
 import { TableFromAbove } from './TableFromAbove';
 
 /** What a table, the top of a piece, is laid with: from above, how many sit there, and how each cloth falls. */
@@ -97,38 +93,19 @@ function useFallWords(): (linen: LaidLinen) => string {
 
 /** What can be done with linen on a table. */
 function LinenForm({ linen: { thing, item } }: { linen: LaidLinen }): ReactNode {
-  const t = useTranslations('surfaces');
-  const tThrow = useTranslations('seats');
-  const { unit, id: roomId } = useRoom().file.room;
+  const t = useTranslations('seats');
   const placing = usePlacing();
   const { placement: p, spot } = thing;
-  const key = (field: string) => `${roomId}-${p.id}-${field}`;
   return (
     <div className="space-y-2.5 pb-3 pt-1">
-      <RadioGroup
-        label={t('lies')}
-        value={p.lie}
-        options={liesAt(item.kind, spot).map((lie) => ({ value: lie, label: t(`lie.${lie}`) }))}
-        onChange={(lie) => placing.set(p, { lie })}
-      />
+      <LiesChoice placement={p} item={item} spot={spot} />
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
-        {p.lie === 'acrossTable' && (
-          <LengthField
-            label={t('place')}
-            draftKey={key('x')}
-            valueMm={p.xMm}
-            unit={unit}
-            onCommit={(xMm) => {
-              placing.set(p, { xMm: within(spot, xMm) });
-              return TAKEN;
-            }}
-          />
-        )}
+        {p.lie === 'acrossTable' && <PlaceField placement={p} spot={spot} />}
         {item.kind === 'throw' && (
           <Select
-            label={tThrow('fold')}
+            label={t('fold')}
             value={p.fold ?? 'thirds'}
-            options={FOLDS.map((fold) => ({ value: fold, label: tThrow(`folds.${fold}`) }))}
+            options={FOLDS.map((fold) => ({ value: fold, label: t(`folds.${fold}`) }))}
             onChange={(fold) => placing.set(p, { fold })}
           />
         )}

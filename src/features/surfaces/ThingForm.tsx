@@ -1,21 +1,18 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { liesAt } from '../../core/room/lies';
-import { within } from '../../core/room/spots/putOn';
 import { addressOf } from '../../core/room/spots/spot';
 import { takes } from '../../core/room/spots/parts';
 import { spotsOfPlaced } from '../../core/room/spots/placedSpots';
 import type { SurfaceThing } from '../../core/stages/surfaces/planSurface';
 import { Button } from '../../ui/Button';
 import { LengthField, TAKEN } from '../../ui/Field';
-import { RadioGroup } from '../../ui/RadioGroup';
 import { Select } from '../../ui/Select';
 import { LayerSelect } from '../shell/LayerSelect';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useSpotName } from '../shell/placing/useSpotName';
 import { useRoom } from '../shell/room/RoomContext';
-import { CountField, OtherFace, StaysThere, TakeOff } from './PlacedFields';
+import { CountField, LiesChoice, OtherFace, PlaceField, StaysThere, TakeOff } from './PlacedFields';
 import type { SurfaceState } from './useSurface';
 
 /** What can be said of a placed thing: where it stands, how it lies, how many, and where else it goes. */
@@ -28,22 +25,12 @@ export function ThingForm({ thing, state }: { thing: SurfaceThing; state: Surfac
   const { item } = thing;
   const { unit } = file.room;
   const key = (field: string) => `${file.room.id}-${p.id}-${field}`;
-  const lies = liesAt(item.kind, spot);
   const carries = spotsOfPlaced(thing.thing).length > 0;
   const goesTo = placesFor(thing, state, plan);
   return (
     <div className="space-y-2.5 pb-3 pt-1">
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
-        <LengthField
-          label={t('place')}
-          draftKey={key('x')}
-          valueMm={p.xMm}
-          unit={unit}
-          onCommit={(xMm) => {
-            placing.set(p, { xMm: within(spot, xMm) });
-            return TAKEN;
-          }}
-        />
+        <PlaceField placement={p} spot={spot} />
         <LengthField
           label={t('out')}
           draftKey={key('out')}
@@ -57,14 +44,7 @@ export function ThingForm({ thing, state }: { thing: SurfaceThing; state: Surfac
         <CountField placement={p} />
         <LayerSelect layer={p.layer} onChange={(layer) => placing.set(p, { layer })} />
       </div>
-      {lies.length > 1 && (
-        <RadioGroup
-          label={t('lies')}
-          value={p.lie}
-          options={lies.map((lie) => ({ value: lie, label: t(`lie.${lie}`) }))}
-          onChange={(lie) => placing.set(p, { lie })}
-        />
-      )}
+      <LiesChoice placement={p} item={item} spot={spot} />
       {goesTo.length > 0 && (
         <Select
           label={t('moveTo')}

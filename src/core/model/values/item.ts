@@ -2,6 +2,9 @@
 export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const;
 /** What a table is laid with. */
 export const TABLE_LINEN = ['tablecloth', 'runner', 'placemat', 'napkin'] as const;
+/** Cloth that is laid, leaned or spread; and with it what hangs at a window and lies on the floor. */
+export const LAID_CLOTH = ['cover', 'throw', 'bedding', ...TABLE_LINEN] as const;
+export const CLOTH_KINDS = [...LAID_CLOTH, 'panel', 'rug'] as const;
 export const ITEM_KINDS = [
   'cover',
   'insert',

@@ -1,34 +1,16 @@
 import type { Finding } from '../../model/finding';
-import type { Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import { isUnanswered, tiesOf, type Answering } from '../../spread/ties';
 import type { BedPlan } from '../../stages/beds/bedPlan';
-
-/** Bedding that nobody sees on a made bed. */
-const UNSEEN: ReadonlySet<Item['bedding']> = new Set(['fitted', 'topper', 'sheet', 'duvet']);
+import { answerOf, isSeen } from '../answering';
 
 /** Everything that is seen on a bed. */
-function seenOn({ pieceId, pillows, covers, throws }: BedPlan): Answering[] {
-  const answering = (
-    id: string,
-    { id: itemId, name, colours, texture, pattern, metal }: Item,
-  ): Answering => ({
-    id,
-    name,
-    hostId: pieceId,
-    itemId,
-    colours,
-    texture,
-    pattern: pattern.kind,
-    metal,
-  });
-  return [
-    ...pillows.map(({ placementId, shown }) => answering(placementId, shown)),
-    ...[...covers, ...throws]
-      .filter(({ item }) => !UNSEEN.has(item.bedding))
-      .map(({ placementId, item }) => answering(placementId, item)),
-  ];
-}
+const seenOn = ({ pieceId, pillows, covers, throws }: BedPlan): Answering[] => [
+  ...pillows.map(({ placementId, shown }) => answerOf(placementId, pieceId, shown)),
+  ...[...covers, ...throws]
+    .filter(({ item }) => isSeen(item))
+    .map(({ placementId, item }) => answerOf(placementId, pieceId, item)),
+];
 
 /**
  * Whether each piece of a bed echoes another on it, in colour, texture or pattern (common practice); the same cover beside

@@ -1,5 +1,5 @@
 import type { ItemKind } from '../../model/types';
-import { TABLE_LINEN } from '../../model/values/item';
+import { LAID_CLOTH } from '../../model/values/item';
 
 /** Everything that stands on a top. */
 const STANDS: readonly ItemKind[] = [
@@ -22,22 +22,21 @@ const STANDS: readonly ItemKind[] = [
   'garland',
   'lampBase',
 ];
-const CLOTHS: readonly ItemKind[] = ['throw', 'cover', 'bedding', ...TABLE_LINEN];
 
 /** What each kind of part takes. A new kind is a row here and a row where its host offers it. */
 export const TAKES = {
-  seat: [...CLOTHS, ...STANDS],
-  mattress: [...CLOTHS, ...STANDS],
-  top: [...STANDS, ...CLOTHS],
-  bay: [...STANDS, ...CLOTHS],
-  lower: [...STANDS, ...CLOTHS],
+  seat: [...LAID_CLOTH, ...STANDS],
+  mattress: [...LAID_CLOTH, ...STANDS],
+  top: [...STANDS, ...LAID_CLOTH],
+  bay: [...STANDS, ...LAID_CLOTH],
+  lower: [...STANDS, ...LAID_CLOTH],
   mantel: STANDS,
   sill: STANDS,
   edge: STANDS,
   counter: STANDS,
   /** The floor beside a seat or a bed, under what is open underneath, in a corner of the room. */
   beside: STANDS,
-  under: [...STANDS, ...CLOTHS],
+  under: [...STANDS, ...LAID_CLOTH],
   corner: STANDS,
   /** A tread of a stair. */
   step: STANDS,
@@ -50,7 +49,7 @@ export const TAKES = {
   rung: ['throw', 'bedding', 'tablecloth', 'runner', 'garland'],
   arm: ['throw', 'tray'],
   mouth: ['stem', 'plant'],
-  inside: [...STANDS, ...CLOTHS, 'stem', 'panel'],
+  inside: [...STANDS, ...LAID_CLOTH, 'stem', 'panel'],
   socket: ['candle'],
   shade: ['lampshade'],
   /** Where a lamp's bulb is. */

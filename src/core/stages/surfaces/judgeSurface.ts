@@ -9,7 +9,7 @@ import { isOnFloor, takes } from '../../room/spots/parts';
 import { numberOfPart, type Spot } from '../../room/spots/spot';
 import type { RuleId } from '../../rules/table';
 import type { SurfaceCase, SurfacePlan, SurfaceThing } from './surface';
-import { TABLE_LINEN } from '../../model/values/item';
+import { LAID_CLOTH } from '../../model/values/item';
 
 type Planned = Omit<SurfacePlan, 'findings'>;
 type Judge = (planned: Planned, given: SurfaceCase) => Finding[];
@@ -76,15 +76,7 @@ const judgeHeights: Judge = ({ things, spot }) =>
 const HOLDING: ReadonlySet<string> = new Set(['mouth', 'socket', 'shade', 'hook', 'rung']);
 
 /** Leaves and cloth give way; hard things cannot be where others are. */
-const GIVES: ReadonlySet<string> = new Set([
-  'plant',
-  'stem',
-  'garland',
-  'throw',
-  'cover',
-  'bedding',
-  ...TABLE_LINEN,
-]);
+const GIVES: ReadonlySet<string> = new Set([...LAID_CLOTH, 'plant', 'stem', 'garland']);
 
 /** What stands out past an end or the front of what it is on; what has its middle there falls. */
 const judgeEdges: Judge = ({ things }, { rules }) =>
@@ -231,10 +223,7 @@ const judgeOverHeads: Judge = ({ things, spot }, { restedUnder, massOf, rules })
 
 /** What burns, or spoils by heat: cloth, leaves, straw, paper. */
 const BURNS: ReadonlySet<string> = new Set([
-  'cover',
-  'throw',
-  'bedding',
-  ...TABLE_LINEN,
+  ...LAID_CLOTH,
   'rug',
   'basket',
   'book',

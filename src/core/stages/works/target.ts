@@ -8,7 +8,7 @@ import { trimArea } from '../../room/trim';
 import type { Wall } from '../../room/walls';
 import { clothWeight } from '../../room/weight';
 import type { RuleBook } from '../../rules/book';
-import { TABLE_LINEN } from '../../model/values/item';
+import { CLOTH_KINDS } from '../../model/values/item';
 
 /** A face that strips are laid on, from side to side. */
 export type Face = { widthMm: Mm; heightMm: Mm };
@@ -127,12 +127,7 @@ function standing({ name, widthMm, heightMm, depthMm }: Fitting | Piece, wallId:
 
 /** Kinds of which one side counts: cloth, and what hangs flat. */
 const FLAT_KINDS: ReadonlySet<Item['kind']> = new Set([
-  'cover',
-  'throw',
-  'panel',
-  'bedding',
-  ...TABLE_LINEN,
-  'rug',
+  ...CLOTH_KINDS,
   'art',
   'mirror',
   'frame',

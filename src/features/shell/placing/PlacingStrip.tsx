@@ -12,7 +12,7 @@ import { usePaint } from '../usePaint';
 import { ThingPicture } from './ThingPicture';
 import { WishForm, type WishPlace } from './WishForm';
 import { useFreeWords } from '../useFreeWords';
-import { TABLE_LINEN } from '../../../core/model/values/item';
+import { CLOTH_KINDS } from '../../../core/model/values/item';
 import { useMoneyAtRest } from '../useMoney';
 import { isOfShop, type ShopRow, type StripRow } from './useShop';
 import type { StashRow } from '../useStash';
@@ -22,15 +22,7 @@ import { useStableCallback } from '../../../ui/useStableCallback';
 import { useDrag } from '../../../ui/useDrag';
 
 /** What is chosen by its cloth is shown as cloth, anything else in its own shape. */
-const CLOTH: ReadonlySet<string> = new Set([
-  ...TABLE_LINEN,
-  'cover',
-  'throw',
-  'bedding',
-  'panel',
-  'rug',
-  'art',
-]);
+const CLOTH: ReadonlySet<string> = new Set([...CLOTH_KINDS, 'art']);
 const StripPicture = (props: { item: StashRow; paint: Paint; width: number; height: number }): ReactNode =>
   CLOTH.has(props.item.kind) ? <ClothChip {...props} /> : <ThingPicture {...props} />;
 
