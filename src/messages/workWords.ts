@@ -25,10 +25,7 @@ export function amountWords(amount: Amount, say: Say, unit: LengthUnit): string 
         waste: Math.round(amount.wasteShare * 100),
       });
     case 'sheet':
-      return say('takes.sheet', {
-        count: amount.count,
-        size: formatSize(amount.widthMm, amount.heightMm, unit),
-      });
+      return sheetWords(amount, say, unit);
     case 'dye':
       return say(amount.isGuessed ? 'takes.dyeGuessed' : 'takes.dye', {
         mass: massWords(amount.massG, unit),
@@ -45,6 +42,20 @@ export function amountWords(amount: Amount, say: Say, unit: LengthUnit): string 
     case 'none':
       return '';
   }
+}
+
+/** Pieces of one size, and what they are cut out of where that is known. */
+function sheetWords(
+  { count, widthMm, heightMm, cut }: Extract<Amount, { kind: 'sheet' }>,
+  say: Say,
+  unit: LengthUnit,
+): string {
+  const size = { count, size: formatSize(widthMm, heightMm, unit) };
+  if (!cut) return say('takes.sheet', size);
+  const waste = Math.round(cut.wasteShare * 100);
+  return cut.rolls === null
+    ? say('takes.sheetByLength', { ...size, length: formatLength(cut.lengthMm, unit), waste })
+    : say('takes.sheetRolls', { ...size, rolls: cut.rolls, waste });
 }
 
 /** Everything that is said of a work on the sheet: what it takes, how long it waits, when it is begun. */

@@ -294,6 +294,7 @@ export type FindingCode =
   | 'paint-left-enough'
   | 'paint-left-short'
   | 'strip-past-roll'
+  | 'sheet-past-roll'
   | 'strip-left-short'
   // colour
   | 'near-miss'

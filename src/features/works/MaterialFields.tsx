@@ -10,6 +10,8 @@ import type { SetWork } from './useWorks';
 
 const COATED: ReadonlySet<WorkAct> = new Set(['paint', 'stain']);
 const IN_STRIPS: ReadonlySet<WorkAct> = new Set(['paper', 'film', 'cloth']);
+/** A piece for each thing: what is cut beside each other lies over nothing. */
+const IN_SHEETS: ReadonlySet<WorkAct> = new Set(['wrap', 'recover']);
 const MOST_COATS = 12;
 const MOST_LITRES = 1000;
 const MOST_AREA = 10_000;
@@ -21,7 +23,7 @@ type Fields = { planned: WorkPlan } & SetWork;
 export function MaterialFields({ planned, set }: Fields): ReactNode {
   const { act } = planned.work;
   if (COATED.has(act)) return <PaintFields planned={planned} set={set} />;
-  if (IN_STRIPS.has(act)) return <StripFields planned={planned} set={set} />;
+  if (IN_STRIPS.has(act) || IN_SHEETS.has(act)) return <StripFields planned={planned} set={set} />;
   return act === 'pulls' ? <PullFields planned={planned} set={set} /> : null;
 }
 
@@ -106,12 +108,14 @@ function StripFields({ planned: { work }, set }: Fields): ReactNode {
         onClear={() => put({ lengthMm: null })}
         onCommit={(lengthMm) => (lengthMm > 0 ? put({ lengthMm }) : put({ lengthMm: null }))}
       />
-      <LengthField
-        label={t('overlap')}
-        {...base('overlap')}
-        valueMm={strip?.overlapMm ?? null}
-        onCommit={(overlapMm) => put({ overlapMm })}
-      />
+      {!IN_SHEETS.has(work.act) && (
+        <LengthField
+          label={t('overlap')}
+          {...base('overlap')}
+          valueMm={strip?.overlapMm ?? null}
+          onCommit={(overlapMm) => put({ overlapMm })}
+        />
+      )}
       <LengthField
         label={t('leftLength')}
         {...base('leftMm')}

@@ -45,6 +45,8 @@ const strip = { widthMm: 450, lengthMm: null, overlapMm: 10 };
 /** Strips for a wall of 96 in are 100 in long: 2540 mm. The wall of 168 in takes ten of them, 25.4 m. */
 const onRoll = (lengthMm: number | null, leftMm: number | null = null) =>
   worked({ ...film, strip: { ...strip, lengthMm }, leftMm });
+/** Round 10 by 12 by 8 in, turned under: a piece of 787 by 838 mm. */
+const recovered = (widthMm: number) => worked({ ...onBox, act: 'recover', strip: { ...strip, widthMm } });
 const pulls = (oldMm: number, newMm: number) =>
   worked({ ...onChest, act: 'pulls', pulls: { count: 6, oldMm, newMm, plateMm: null } });
 
@@ -81,5 +83,6 @@ export const WORKS_CASES = {
   'paint-left-enough': { level: 'ok', shows: left(7.8), not: left(7.7) },
   'paint-left-short': { level: 'caution', shows: left(7.7), not: left(7.8) },
   'strip-past-roll': { level: 'stop', shows: onRoll(2500), not: onRoll(2600) },
+  'sheet-past-roll': { level: 'stop', shows: recovered(500), not: recovered(800) },
   'strip-left-short': { level: 'caution', shows: onRoll(null, 25_300), not: onRoll(null, 25_500) },
 } satisfies FindingCases;

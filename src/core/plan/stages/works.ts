@@ -153,15 +153,12 @@ function boughtOf({ strip }: Work, amount: Amount, toBuy: number | null): Bought
   switch (amount.kind) {
     case 'litres':
       return { by: 'litres', quantity: toBuy ?? amount.litres };
-    case 'strips': {
-      const quantity = toBuy ?? amount.lengthMm;
-      const rollMm = strip?.lengthMm ?? null;
-      return amount.rolls === null || rollMm === null
-        ? { by: 'length', quantity }
-        : { by: 'rolls', quantity, count: Math.ceil(quantity / rollMm - 1e-9) };
-    }
+    case 'strips':
+      return offRoll(strip, toBuy ?? amount.lengthMm, amount.rolls);
     case 'sheet':
-      return { by: 'sheets', quantity: amount.count, count: amount.count, ...sizeOf(amount) };
+      return amount.cut
+        ? offRoll(strip, toBuy ?? amount.cut.lengthMm, amount.cut.rolls)
+        : { by: 'sheets', quantity: amount.count, count: amount.count, ...sizeOf(amount) };
     case 'dye':
       return { by: 'dye', quantity: amount.massG };
     case 'pulls':
@@ -170,6 +167,14 @@ function boughtOf({ strip }: Work, amount: Amount, toBuy: number | null): Bought
     case 'none':
       return { by: 'some', quantity: 1 };
   }
+}
+
+/** By length, or in whole rolls. */
+function offRoll(strip: Work['strip'], quantity: Mm, rolls: number | null): BoughtOf {
+  const rollMm = strip?.lengthMm ?? null;
+  return rolls === null || rollMm === null
+    ? { by: 'length', quantity }
+    : { by: 'rolls', quantity, count: Math.ceil(quantity / rollMm - 1e-9) };
 }
 const sizeOf = ({ widthMm, heightMm }: { widthMm: Mm; heightMm: Mm }) => ({ widthMm, heightMm });
 

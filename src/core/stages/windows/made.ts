@@ -2,9 +2,10 @@
  * Curtains made to measure: widths, cut lengths with the pattern's repeat, lining, pleats, and what can be
  * let down later. Lengths in mm.
  */
-import { last } from '../../base/list';
 import type { Mm, Money } from '../../base/units';
 import type { Heading, Lining } from '../../model/types';
+import type { CutPiece } from '../../packing/cut/cloth';
+import { cutWidths } from '../../packing/cut/widths';
 import type { RuleBook } from '../../rules/book';
 
 export type MakingFacts = {
@@ -128,31 +129,58 @@ function pleatPanels(f: MakingFacts, flatMm: Mm, rules: RuleBook): PleatedPanels
   return [...alike.values()];
 }
 
+type Widths = { count: number; cutMm: Mm; clothWidthMm: Mm; repeatMm: Mm; halfDropMm: Mm };
+
+/** How widths are cut along the roll, each beginning in its own phase of the pattern. */
+function cutsOf(widths: Widths): { cuts: MakingPlan['cuts']; totalMm: Mm } {
+  const { count, cutMm, clothWidthMm, repeatMm, halfDropMm } = widths;
+  const drops = dropsOf(count, halfDropMm > 0);
+  const pieces = drops.map((isDropped, i): CutPiece => ({
+    id: String(i),
+    widthMm: clothWidthMm,
+    heightMm: cutMm,
+    mayTurn: false,
+    anchor:
+      repeatMm > 0 ? onRepeat(repeatMm, cutMm / 2 + (isDropped ? halfDropMm : 0)) : { kind: 'anywhere' },
+  }));
+  const { cuts, lengthMm } = cutWidths(pieces, { widthMm: clothWidthMm, lengthMm: null, flaws: [] });
+  return {
+    cuts: cuts.map(({ yMm, heightMm }, i) => ({
+      fromMm: yMm,
+      toMm: yMm + heightMm,
+      drops: drops[i] === true,
+    })),
+    totalMm: lengthMm,
+  };
+}
+
+/** A width whose middle lies so far along the pattern's repeat; across it a width is as the cloth is. */
+const onRepeat = (alongMm: Mm, yMm: Mm): CutPiece['anchor'] => ({
+  kind: 'repeat',
+  acrossMm: null,
+  alongMm,
+  middle: { xMm: 0, yMm },
+});
+
 /**
- * The cuts along the roll, each beginning in its own phase of the pattern. Where the pattern drops, every
- * second width begins half a repeat further on. They are cut by twos (one, two that drop, two that don't …), so
- * that half a repeat is passed over once for each that drops and no oftener.
+ * Which widths begin half a repeat further on, where the pattern drops: every second one, as they are sewn together. They
+ * are cut by twos (one, two that drop, two that don't …), so that half a repeat is passed over once for each that drops and
+ * no oftener (common practice: half a repeat more for every other width).
  */
-function cutsOf(widths: number, cutMm: Mm, halfDropMm: Mm): MakingPlan['cuts'] {
-  let startMm = 0;
-  let dropped = false;
+function dropsOf(count: number, isHalfDrop: boolean): boolean[] {
   // with an odd number of widths that drop, an odd number in all begins with two that don't
-  const second = widths % 2 === 1 && Math.floor(widths / 2) % 2 === 1 ? 1 : 3;
-  return Array.from({ length: widths }, (_, i) => {
-    const drops = halfDropMm > 0 && i % 4 !== 0 && i % 4 !== second;
-    if (drops !== dropped) startMm += halfDropMm;
-    dropped = drops;
-    const fromMm = startMm;
-    startMm += cutMm;
-    return { fromMm, toMm: startMm, drops };
-  });
+  const second = count % 2 === 1 && Math.floor(count / 2) % 2 === 1 ? 1 : 3;
+  return Array.from({ length: count }, (_, i) => isHalfDrop && i % 4 !== 0 && i % 4 !== second);
 }
 
 type FlatFacts = Pick<MakingFacts, 'makeUpWidthMm' | 'panels' | 'clothWidthMm'>;
 
+const clothWidthOf = ({ clothWidthMm }: FlatFacts, rules: RuleBook): Mm =>
+  clothWidthMm ?? rules.number('windows.clothWidth');
+
 /** What is left of a width of cloth beside its selvedges and seams. */
-const usableMm = ({ clothWidthMm }: FlatFacts, rules: RuleBook): Mm =>
-  Math.max(1, (clothWidthMm ?? rules.number('windows.clothWidth')) - rules.number('windows.seamLoss'));
+const usableMm = (f: FlatFacts, rules: RuleBook): Mm =>
+  Math.max(1, clothWidthOf(f, rules) - rules.number('windows.seamLoss'));
 
 /** Widths of cloth for a window. A panel is half or whole widths; the halves of a pair are cut from one. */
 const widthsOf = (f: FlatFacts, rules: RuleBook): number =>
@@ -180,8 +208,9 @@ export function planMaking(f: MakingFacts, rules: RuleBook): MakingPlan {
   const bareCut = f.finishedMm + headingAllowanceMm + hemAllowanceMm;
   const cutMm = toRepeats(bareCut, f.repeatMm);
   const halfDropMm = f.halfDrop && f.repeatMm > 0 ? f.repeatMm / 2 : 0;
-  const cuts = cutsOf(widths, cutMm, halfDropMm);
-  const totalMm = cuts.length === 0 ? 0 : last(cuts).toMm;
+  const { repeatMm } = f;
+  const clothWidthMm = clothWidthOf(f, rules);
+  const { cuts, totalMm } = cutsOf({ count: widths, cutMm, clothWidthMm, repeatMm, halfDropMm });
   const lined = f.lining !== 'none';
   const liningCutMm = lined
     ? f.finishedMm - rules.number('windows.liningShorter') + 2 * rules.number('windows.liningHem')

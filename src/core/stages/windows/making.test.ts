@@ -59,30 +59,38 @@ describe('made to measure', () => {
       [400, false],
     ]);
   });
-  it('takes the length that the cutting plan finds for the same widths on the same cloth', () => {
+  it('takes the length that a search in any order finds for the same widths on the same cloth', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 20, max: 300 }),
         fc.integer({ min: 24, max: 140 }),
         fc.integer({ min: 0, max: 36 }),
-        (wide, long, repeat) => {
+        fc.boolean(),
+        (wide, long, repeat, halfDrop) => {
           const [makeUpWidthMm, finishedMm, repeatMm] = [inches(wide), inches(long), inches(repeat)];
-          const { cuts, cutMm, totalMm } = planMaking(facts({ makeUpWidthMm, finishedMm, repeatMm }), rules);
-          const middle = { xMm: 0, yMm: cutMm / 2 };
-          const pieces = cuts.map((_, i): CutPiece => ({
+          const wanted = facts({ makeUpWidthMm, finishedMm, repeatMm, halfDrop });
+          const { cuts, cutMm, totalMm } = planMaking(wanted, rules);
+          const middles = [0, inches(repeat) / 2].map((mm) => ({ xMm: 0, yMm: cutMm / 2 + mm }));
+          const pieces = cuts.map(({ drops }, i): CutPiece => ({
             id: String(i),
             widthMm: inches(54),
             heightMm: cutMm,
             mayTurn: false,
             anchor:
               repeat > 0
-                ? { kind: 'repeat', acrossMm: null, alongMm: repeatMm, middle }
+                ? { kind: 'repeat', acrossMm: null, alongMm: repeatMm, middle: middles[Number(drops)]! }
                 : { kind: 'anywhere' },
           }));
           const cloth = { widthMm: inches(54), lengthMm: null, flaws: [] };
           const plan = planCuts(pieces, cloth, { exactUpTo: 3, tries: 5, seed: 1 });
           expect(plan.unplaced).toEqual([]);
-          expect(plan.lengthMm).toBeCloseTo(totalMm, 6);
+          // half a repeat is reckoned for each width that drops, so that they can be cut as they are sewn; a search that
+          // cuts all of those last passes over it once
+          const dropping = cuts.filter(({ drops }) => drops).length;
+          const sparedMm = (Math.max(0, dropping - 1) * inches(repeat)) / 2;
+          expect(plan.lengthMm).toBeGreaterThanOrEqual(totalMm - sparedMm - 1e-6);
+          expect(plan.lengthMm).toBeLessThanOrEqual(totalMm + 1e-6);
+          if (dropping < 2) expect(plan.lengthMm).toBeCloseTo(totalMm, 6);
         },
       ),
       { numRuns: 60 },

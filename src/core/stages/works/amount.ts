@@ -19,12 +19,22 @@ export type Amount =
       /** What is cut off, as a share of what is bought. */
       wasteShare: number;
     }
-  | { kind: 'sheet'; widthMm: Mm; heightMm: Mm; count: number }
+  | {
+      kind: 'sheet';
+      widthMm: Mm;
+      heightMm: Mm;
+      count: number;
+      /** Out of a material by the roll, where its width is known; undefined where a piece is wider than that. */
+      cut: SheetsCut | null | undefined;
+    }
   | { kind: 'dye'; massG: Gram; isGuessed: boolean }
   | { kind: 'pulls'; count: number; holes: PullHoles }
   /** A material whose width or holes nobody has said yet. */
   | { kind: 'open' }
   | { kind: 'none' };
+
+/** Pieces cut out of a material by the roll: the length, whole rolls (null where it is sold by length), what is cut off. */
+export type SheetsCut = { lengthMm: Mm; rolls: number | null; wasteShare: number };
 
 type Measured = { work: Work; target: WorkTarget; rules: RuleBook };
 
@@ -50,6 +60,12 @@ export const amountOf = (given: Measured): Amount => COUNTED[given.work.act]?.(g
 
 /** The area that is worked on: as it was measured, or as it is worked out. */
 export const workedArea = (work: Work, target: WorkTarget): SquareMm => work.areaMm2 ?? target.areaMm2;
+
+/** The length that is cut from a roll; null where nothing is, or it is not known yet how. */
+export const lengthTaken = (amount: Amount): Mm | null => {
+  if (amount.kind === 'strips') return amount.lengthMm;
+  return amount.kind === 'sheet' ? (amount.cut?.lengthMm ?? null) : null;
+};
 
 const MM2_PER_M2 = 1e6;
 
@@ -107,17 +123,19 @@ function cutFromRolls(given: Measured): Amount {
   const pieces = target.faces.flatMap((face, i) => piecesOf(face, strip, { i, rules }));
   const stripMm = Math.max(...pieces.map((piece) => piece.heightMm));
   if (strip.lengthMm !== null && stripMm > strip.lengthMm) return stripsOf(given);
-  const rolls = rollsFor(pieces, strip);
-  const lengthMm =
-    strip.lengthMm === null ? sum(rolls.map((roll) => roll.lengthMm)) : rolls.length * strip.lengthMm;
   const coveredMm2 = sum(target.faces.map((face) => face.widthMm * face.heightMm));
+  return { kind: 'strips', count: pieces.length, stripMm, ...cutOut(pieces, strip, coveredMm2) };
+}
+
+/** What pieces take of a material that is sold so wide, of which so much is seen afterwards. */
+function cutOut(pieces: readonly CutPiece[], strip: Strip, seenMm2: SquareMm): SheetsCut {
+  const rolls = rollsFor(pieces, strip);
+  const { lengthMm: rollMm } = strip;
+  const lengthMm = rollMm === null ? sum(rolls.map((roll) => roll.lengthMm)) : rolls.length * rollMm;
   return {
-    kind: 'strips',
-    count: pieces.length,
-    stripMm,
     lengthMm,
-    rolls: strip.lengthMm === null ? null : rolls.length,
-    wasteShare: 1 - coveredMm2 / (lengthMm * strip.widthMm),
+    rolls: rollMm === null ? null : rolls.length,
+    wasteShare: 1 - seenMm2 / (lengthMm * strip.widthMm),
   };
 }
 
@@ -150,25 +168,55 @@ function rollsFor(pieces: readonly CutPiece[], { widthMm, lengthMm }: Strip): Cu
 }
 
 /** Paper round a book: both covers and the spine in one, turned in on all sides. A thing's width is a book's spine. */
-function wrapOf({ target: { extent, count }, rules }: Measured): Amount {
+function wrapOf(given: Measured): Amount {
+  const { extent } = given.target;
   if (!extent) return { kind: 'none' };
-  const turnInMm = rules.number('works.turnIn');
-  return {
-    kind: 'sheet',
+  const turnInMm = given.rules.number('works.turnIn');
+  return sheetsOf(given, {
     widthMm: 2 * extent.depthMm + extent.widthMm + 2 * turnInMm,
     heightMm: extent.heightMm + 2 * turnInMm,
-    count,
-  };
+  });
 }
 
 /** Cloth over a pad: over its top, down its sides and turned under. */
-function coverOf({ target: { extent, count }, rules }: Measured): Amount {
+function coverOf(given: Measured): Amount {
+  const { extent } = given.target;
   if (!extent) return { kind: 'none' };
-  const downMm = extent.depthMm + rules.number('works.turnIn');
+  const downMm = extent.depthMm + given.rules.number('works.turnIn');
+  return sheetsOf(given, { widthMm: extent.widthMm + 2 * downMm, heightMm: extent.heightMm + 2 * downMm });
+}
+
+type Sheet = { widthMm: Mm; heightMm: Mm };
+
+/** A piece for each thing, cut beside each other out of the roll where its width is known. */
+function sheetsOf({ work, target: { count } }: Measured, sheet: Sheet): Amount {
   return {
     kind: 'sheet',
-    widthMm: extent.widthMm + 2 * downMm,
-    heightMm: extent.heightMm + 2 * downMm,
+    ...sheet,
     count,
+    cut: work.strip ? sheetsCut(work, work.strip, { ...sheet, count }) : null,
   };
+}
+
+/** A pattern has a direction; what is plain may be turned. */
+const isPlain = ({ after }: Work): boolean => after.pattern === null || after.pattern.kind === 'solid';
+
+function sheetsCut(
+  work: Work,
+  strip: Strip,
+  { count, ...sheet }: Sheet & { count: number },
+): SheetsCut | undefined {
+  const alike: Omit<CutPiece, 'id'> = { ...sheet, mayTurn: isPlain(work), anchor: { kind: 'anywhere' } };
+  const piecesOf = (n: number) =>
+    Array.from({ length: n }, (_, i): CutPiece => ({ ...alike, id: String(i) }));
+  const [roll] = rollsFor(piecesOf(1), strip);
+  if (!roll || roll.unplaced.length > 0) return undefined;
+  const seenMm2 = sheet.widthMm * sheet.heightMm;
+  // many that are alike are cut as a few of them are, again and again
+  const batch = cutOut(piecesOf(Math.min(count, MOST_CUT)), strip, Math.min(count, MOST_CUT) * seenMm2);
+  if (count <= MOST_CUT) return batch;
+  const batches = count / MOST_CUT;
+  const rolls = batch.rolls === null ? null : Math.ceil(batch.rolls * batches);
+  const lengthMm = rolls === null ? batch.lengthMm * batches : rolls * (strip.lengthMm ?? 0);
+  return { lengthMm, rolls, wasteShare: 1 - (count * seenMm2) / (lengthMm * strip.widthMm) };
 }

@@ -1,6 +1,7 @@
 import type { Finding, FindingCode, Level } from '../../model/finding';
 import type { Work, WorkedOn } from '../../model/types';
 import type { RuleId } from '../../rules/table';
+import { lengthTaken, type Amount } from './amount';
 import type { WorkPlan } from './work';
 
 type Planned = Omit<WorkPlan, 'findings'>;
@@ -58,26 +59,30 @@ function judgeLeft({ work, amount, toBuy }: Planned, tell: Tell): Finding[] {
       }),
     ];
   }
-  if (amount.kind !== 'strips') return [];
-  const rollMm = work.strip?.lengthMm ?? null;
-  const found: Finding[] = [];
-  if (rollMm !== null && amount.rolls === null)
-    found.push(
-      tell('strip-past-roll', {
-        level: 'stop',
-        rule: 'works.stripTrim',
-        by: { stripMm: amount.stripMm, rollMm },
-      }),
-    );
-  if (work.leftMm !== null && toBuy !== null && toBuy > 0)
-    found.push(
-      tell('strip-left-short', {
-        level: 'caution',
-        rule: 'works.stripTrim',
-        by: { needMm: amount.lengthMm, leftMm: work.leftMm },
-      }),
-    );
-  return found;
+  return [...judgeRoll(work, amount, tell), ...judgeLeftLength({ work, amount, toBuy }, tell)];
+}
+
+/** Whether what is cut comes whole out of the roll. */
+function judgeRoll({ strip }: Work, amount: Amount, tell: Tell): Finding[] {
+  if (strip === null) return [];
+  if (amount.kind === 'strips' && strip.lengthMm !== null && amount.rolls === null) {
+    const by = { stripMm: amount.stripMm, rollMm: strip.lengthMm };
+    return [tell('strip-past-roll', { level: 'stop', rule: 'works.stripTrim', by })];
+  }
+  if (amount.kind !== 'sheet' || amount.cut !== undefined) return [];
+  const by = { wideMm: amount.widthMm, highMm: amount.heightMm, rollMm: strip.widthMm };
+  return [tell('sheet-past-roll', { level: 'stop', rule: 'works.turnIn', by })];
+}
+
+/** Whether what is left over from elsewhere is as long as it takes. */
+function judgeLeftLength(
+  { work, amount, toBuy }: Pick<Planned, 'work' | 'amount' | 'toBuy'>,
+  tell: Tell,
+): Finding[] {
+  const needMm = lengthTaken(amount);
+  if (work.leftMm === null || needMm === null || toBuy === null || toBuy <= 0) return [];
+  const rule = amount.kind === 'sheet' ? 'works.turnIn' : 'works.stripTrim';
+  return [tell('strip-left-short', { level: 'caution', rule, by: { needMm, leftMm: work.leftMm } })];
 }
 
 /** Cut down to more than there was. */

@@ -1,7 +1,7 @@
 import type { Work, WorkAct } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-import { amountOf, workedArea, type Amount } from './amount';
+import { amountOf, lengthTaken, workedArea, type Amount } from './amount';
 import { judgeWork } from './judgeWork';
 import type { WorkPlan } from './work';
 import type { WorkTarget } from './target';
@@ -67,5 +67,6 @@ export const rulesOfWork = ({ work, amount }: WorkPlan): { amount: RuleId | null
 
 function toBuyOf({ leftLitres, leftMm }: Work, amount: Amount): number | null {
   if (amount.kind === 'litres') return Math.max(0, amount.litres - (leftLitres ?? 0));
-  return amount.kind === 'strips' ? Math.max(0, amount.lengthMm - (leftMm ?? 0)) : null;
+  const lengthMm = lengthTaken(amount);
+  return lengthMm === null ? null : Math.max(0, lengthMm - (leftMm ?? 0));
 }

@@ -193,7 +193,58 @@ describe('cloth and paper round a thing', () => {
       widthMm: 2 * 160 + 30 + 2 * turnIn,
       heightMm: 230 + 2 * turnIn,
       count: 1,
+      cut: null,
     });
+  });
+  // two pads of 400 by 500, 50 thick, turned under by 63.5: pieces of 627 by 727
+  const pads = (
+    strip: Partial<NonNullable<Work['strip']>>,
+    { used = 2, ...more }: Partial<Work> & { used?: number } = {},
+  ) =>
+    planned(
+      {
+        act: 'recover',
+        on: 'item',
+        itemId: 'x',
+        strip: { widthMm: 1460, lengthMm: null, overlapMm: 0, ...strip },
+        ...more,
+      },
+      {
+        items: [item({ id: 'x', kind: 'object', widthMm: 400, heightMm: 500, depthMm: 50, count: used })],
+        placements: [placement({ id: 'p', itemId: 'x', count: used, ...standing('chest') })],
+      },
+    );
+  const near = (mm: number) => expect.closeTo(mm, 6) as number;
+  it('is cut beside each other out of cloth of a known width', () => {
+    const { amount, toBuy } = pads({});
+    // two beside each other, 1454 across, take the length of one that lies across it
+    expect(amount).toMatchObject({
+      count: 2,
+      widthMm: 627,
+      heightMm: 727,
+      cut: { rolls: null, lengthMm: near(627) },
+    });
+    expect(toBuy).toBeCloseTo(627, 6);
+    expect(pads({}, { leftMm: 500 }).toBuy).toBeCloseTo(127, 6);
+    expect(pads({}, { leftMm: 500 }).findings.map((f) => f.code)).toContain('strip-left-short');
+  });
+  it('keeps its pattern upright', () => {
+    const striped = { ...WORK.after, pattern: { kind: 'stripe', repeatMm: 30 } } as const;
+    expect(pads({}, { after: striped }).amount).toMatchObject({ cut: { lengthMm: near(727) } });
+    expect(pads({ widthMm: 700 }, { after: striped }).amount).toMatchObject({
+      cut: { lengthMm: near(1454) },
+    });
+  });
+  it('comes out of whole rolls, or of none that is too narrow', () => {
+    expect(pads({ widthMm: 700, lengthMm: 800 }).amount).toMatchObject({ cut: { rolls: 2, lengthMm: 1600 } });
+    expect(pads({ widthMm: 620 }).amount).toMatchObject({ cut: undefined });
+    expect(pads({ widthMm: 620 }).toBuy).toBeNull();
+  });
+  it('counts very many as it counts a few, again and again', () => {
+    const many = pads({ widthMm: 1460 }, { used: 100 });
+    expect(many.amount).toMatchObject({ count: 100, cut: { lengthMm: near(50 * 627) } });
+    const rolls = pads({ widthMm: 1460, lengthMm: 1000 }, { used: 100 });
+    expect(rolls.amount).toMatchObject({ cut: { rolls: 50, lengthMm: 50_000 } });
   });
   it('is dyed by its dry weight, guessed aloud where it was not weighed', () => {
     expect(of('dye', { kind: 'throw', massG: 900 })).toEqual({ kind: 'dye', massG: 900, isGuessed: false });
