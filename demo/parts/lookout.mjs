@@ -82,7 +82,9 @@ export const lookout = {
       seat: seat(22, 18, 22, 1, 1),
       gapMm: i(6),
     }),
-    piece(['lookout-table', 'Chart table', 'sideTable'], [112, 2, 0], [20, 20, 24], cols(['oak', 1])),
+    piece(['lookout-table', 'Chart table', 'sideTable'], [112, 2, 0], [20, 20, 24], cols(['oak', 1]), {
+      round: true,
+    }),
     piece(
       ['lookout-lamp', 'Reading lamp', 'floorLamp'],
       [60, 60, 0],

@@ -59,6 +59,7 @@ export const piece = ([id, name, kind], [x, y, turn], [w, d, h], colours, more =
   widthMm: i(w),
   depthMm: i(d),
   heightMm: i(h),
+  round: false,
   bottomMm: 0,
   seat: null,
   bed: null,

@@ -4,7 +4,11 @@ import { inches } from '../../src/core/base/units';
 import { clothFalls } from '../../src/core/room/tableLinen';
 import { mostPlaces, TABLE_SIDES } from '../../src/core/room/tablePlaces';
 
-const top = (wIn: number, dIn: number) => ({ widthMm: inches(wIn), depthMm: inches(dIn) });
+const top = (wIn: number, dIn: number, round = false) => ({
+  widthMm: inches(wIn),
+  depthMm: inches(dIn),
+  round,
+});
 const cloth = (wIn: number, hIn: number, round = false) => ({
   widthMm: inches(wIn),
   heightMm: inches(hIn),
@@ -34,7 +38,9 @@ describe('tablecloths', () => {
     [120, 60],
     [132, 72],
   ])('a round one of %i in on a top %i in across', (across, topIn) => {
-    expect(clothFalls(cloth(across, across, true), top(topIn, topIn)).endMm).toBeCloseTo(inches(30), 6);
+    const falls = clothFalls(cloth(across, across, true), top(topIn, topIn, true));
+    for (const mm of [falls.endMm, falls.frontMm, falls.lowestMm]) expect(mm).toBeCloseTo(inches(30), 6);
+    expect(falls.bareCornerMm).toBe(0);
   });
 });
 
@@ -53,5 +59,18 @@ describe('places at a table', () => {
   ])('%i in long: %i to %i', (long, least, most) => {
     expect(mostPlaces(top(long, 36), TABLE_SIDES, roomy)).toBeGreaterThanOrEqual(least);
     expect(mostPlaces(top(long, 36), TABLE_SIDES, close)).toBeLessThanOrEqual(most);
+  });
+  // common practice: how many are seated at round tables, at least and at most
+  it.each([
+    [36, 3, 4],
+    [42, 4, 5],
+    [48, 4, 6],
+    [54, 5, 7],
+    [60, 6, 8],
+    [72, 7, 10],
+  ])('%i in across: %i to %i', (across, least, most) => {
+    const round = top(across, across, true);
+    expect(mostPlaces(round, TABLE_SIDES, roomy)).toBeGreaterThanOrEqual(least);
+    expect(mostPlaces(round, TABLE_SIDES, close)).toBeLessThanOrEqual(most);
   });
 });

@@ -1,5 +1,5 @@
 import { elementAt } from '../base/list';
-import type { SquareMm } from '../base/units';
+import type { Mm, SquareMm } from '../base/units';
 import { boundsOf, boxesMeet, polygonArea, type Point } from './plane';
 
 /** A straight rule of a plane: what is kept is where it is not negative. */
@@ -54,6 +54,28 @@ export function without(polygon: readonly Point[], cover: readonly Point[]): Poi
 /** Whether there is anything of a polygon. */
 export const isSome = (polygon: readonly Point[]): boolean =>
   polygon.length > 2 && Math.abs(polygonArea(polygon)) > CRUMB;
+
+/**
+ * How deep two convex polygons are in each other: the least by which one would have to be moved off the other, across one of
+ * their edges; 0 where they are clear of each other (separating axes: S. Gottschalk, UNC TR96-024, 1996; from memory).
+ */
+export function overlapDepth(one: readonly Point[], other: readonly Point[]): Mm {
+  let leastMm = Infinity;
+  for (const shape of [one, other])
+    for (const [i, a] of shape.entries()) {
+      const b = elementAt(shape, (i + 1) % shape.length);
+      const lengthMm = Math.hypot(b.xMm - a.xMm, b.yMm - a.yMm);
+      const across = (p: Point) => (p.xMm * (b.yMm - a.yMm) - p.yMm * (b.xMm - a.xMm)) / lengthMm;
+      const [ofOne, ofOther] = [one.map(across), other.map(across)];
+      const byMm = Math.min(
+        Math.max(...ofOne) - Math.min(...ofOther),
+        Math.max(...ofOther) - Math.min(...ofOne),
+      );
+      if (byMm <= 0) return 0;
+      leastMm = Math.min(leastMm, byMm);
+    }
+  return leastMm;
+}
 
 /** The smallest convex polygon round some points (Andrew, Inf. Proc. Letters 9, 1979). */
 export function hullOf(points: readonly Point[]): Point[] {

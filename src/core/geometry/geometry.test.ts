@@ -7,8 +7,11 @@ import {
   overlapLength,
   polygonArea,
   polygonCentre,
+  apart,
   turnedCorners,
+  turnedOval,
 } from './plane';
+import { overlapDepth } from './convex';
 import { seenOf, visibleAreas, type Seen } from './visible';
 
 const p = (xMm: number, yMm: number) => ({ xMm, yMm });
@@ -52,6 +55,46 @@ describe('outlines', () => {
     expect(boxesOverlap(box(0, 0, 10, 10), box(10, 0, 10, 10))).toBe(false);
     expect(boxesOverlap(box(0, 0, 10, 10), box(9, 9, 10, 10))).toBe(true);
     expect(overlapLength(0, 5, 7, 9)).toBe(0);
+  });
+});
+
+describe('round outlines', () => {
+  it('are as wide and deep as the thing, to a half hundredth at their corners, and hold its area', () => {
+    const round = turnedOval(p(500, 300), 800, 400, 0);
+    const [xs, ys] = [round.map((q) => q.xMm), round.map((q) => q.yMm)];
+    expect([Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)].map(Math.round)).toEqual([
+      100, 900, 100, 500,
+    ]);
+    expect(polygonArea(round) / (Math.PI * 400 * 200)).toBeCloseTo(1.003, 2);
+    for (const q of round) {
+      const times = Math.hypot((q.xMm - 500) / 400, (q.yMm - 300) / 200);
+      expect(times).toBeGreaterThan(1);
+      expect(times).toBeLessThan(1.005);
+    }
+  });
+  it('turn as boxes do', () => {
+    const [oval, box] = [turnedOval, turnedCorners].map((outline) => outline(p(0, 0), 900, 300, 90));
+    expect(Math.max(...oval!.map((q) => q.yMm))).toBeCloseTo(Math.max(...box!.map((q) => q.yMm)), 6);
+    expect(Math.max(...oval!.map((q) => q.xMm))).toBeCloseTo(150, 6);
+  });
+  it('leave more room at their corners', () => {
+    const corner = [p(500, 500), p(600, 500), p(600, 600), p(500, 600)];
+    expect(apart(turnedOval(p(0, 0), 800, 800, 0), corner).mm).toBeCloseTo(Math.hypot(500, 500) - 400, 0);
+  });
+});
+
+describe('how deep two outlines are in each other', () => {
+  const square = (x: number, y: number, turnDeg = 0) => turnedCorners(p(x, y), 100, 100, turnDeg);
+  it.each([
+    ['apart', square(0, 0), square(150, 0), 0],
+    ['touching', square(0, 0), square(100, 0), 0],
+    ['side by side', square(0, 0), square(90, 20), 10],
+    ['one in the other', square(0, 0), turnedCorners(p(0, 0), 20, 20, 0), 60],
+    ['apart across a corner', square(0, 0), square(115, 115, 45), 0],
+    ['with a corner in a side', square(0, 0), square(110, 0, 45), 50 + 50 * Math.SQRT2 - 110],
+  ])('%s', (_, one, other, mm) => {
+    expect(overlapDepth(one, other)).toBeCloseTo(mm, 6);
+    expect(overlapDepth(other, one)).toBeCloseTo(mm, 6);
   });
 });
 

@@ -95,6 +95,31 @@ export function turnedCorners(centre: Point, widthMm: Mm, depthMm: Mm, turnDeg: 
   });
 }
 
+/** So many sides stand for a round outline: nowhere further out than it by half a hundredth of its half width. */
+const ROUND_SIDES = 32;
+
+/**
+ * A turned circle or oval as a polygon that touches it with the middle of each side: as wide and as deep as it is to the
+ * front, the sides and half way between them.
+ */
+export function turnedOval(centre: Point, widthMm: Mm, depthMm: Mm, turnDeg: Deg): Point[] {
+  const half = Math.PI / ROUND_SIDES;
+  const reach = 1 / Math.cos(half) / 2;
+  const [along, out] = [wayOf(turnDeg + 90), wayOf(turnDeg + 180)];
+  return Array.from({ length: ROUND_SIDES }, (_, i) => {
+    const angle = (2 * i + 1) * half;
+    const side = step(centre, along, Math.sin(angle) * reach * widthMm);
+    return step(side, out, -Math.cos(angle) * reach * depthMm);
+  });
+}
+
+/** How far a point is out past an oval round the origin, in the point's direction; below 0 while it is on it. */
+export function pastOval({ xMm, yMm }: Point, widthMm: Mm, depthMm: Mm): Mm {
+  // so many times as far out as the edge is
+  const times = Math.hypot(xMm / (widthMm / 2), yMm / (depthMm / 2));
+  return times === 0 ? -Math.min(widthMm, depthMm) / 2 : Math.hypot(xMm, yMm) * (1 - 1 / times);
+}
+
 export const overlapLength = (a0: Mm, a1: Mm, b0: Mm, b1: Mm): Mm =>
   Math.max(0, Math.min(a1, b1) - Math.max(a0, b0));
 

@@ -82,7 +82,8 @@ export const OPENING: Less<
 
 export const FITTING: Less<Fitting, 'mantel' | 'rises'> = { mantel: null, rises: 'right' };
 
-export const PIECE: Less<Piece, 'bed' | 'shelvesMm' | 'chairs' | 'gapMm'> = {
+export const PIECE: Less<Piece, 'round' | 'bed' | 'shelvesMm' | 'chairs' | 'gapMm'> = {
+  round: false,
   bed: null,
   shelvesMm: [],
   chairs: 0,

@@ -271,6 +271,7 @@ export type FindingCode =
   | 'cloth-too-short'
   | 'cloth-too-long'
   | 'cloth-on-floor'
+  | 'cloth-corners-on-floor'
   | 'cloth-corner-bare'
   | 'cloth-pulled'
   | 'runner-hangs-little'

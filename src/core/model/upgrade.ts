@@ -114,6 +114,11 @@ function bodyFrom7(r: Fields): Fields {
     })),
   };
 }
+/** What versions 1 to 9 were silent about: which furniture is round. */
+const bodyFrom9 = (r: Fields): Fields => ({
+  ...r,
+  pieces: each(r.pieces, (p) => ({ round: PIECE.round, ...p })),
+});
 /** What lay on the seat or the top of a bed lies on its mattress. */
 const onMattress = (p: Fields, beds: ReadonlySet<unknown>): Fields =>
   isFields(p.spot) && beds.has(p.spot.of) && (p.spot.part === 'seat' || p.spot.part === 'top')
@@ -188,11 +193,13 @@ const bodyFrom =
     const from4 = version <= 3 ? bodyFrom3(from3) : from3;
     const from5 = version <= 4 ? bodyFrom4(from4) : from4;
     const present = bodyFrom6(from5);
-    return bodyFrom7({
-      ...listsSince(version, 'room'),
-      ...present,
-      looks: each(present.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
-    });
+    return bodyFrom9(
+      bodyFrom7({
+        ...listsSince(version, 'room'),
+        ...present,
+        looks: each(present.looks, (l) => ({ ...listsSince(version, 'look'), ...l })),
+      }),
+    );
   };
 
 const isOlder = (version: unknown, present: number): version is number =>

@@ -1,6 +1,7 @@
 import { clamp, inches, type Mm } from '../base/units';
 import { PIECE, SEAT } from '../model/defaults';
 import type { Brought, Item, ItemKind, Look, Moved, Piece, PieceKind, RoomFile } from '../model/types';
+import { mayBeRound } from './kinds';
 import { depthOf } from './lies';
 import { builtAfter } from './works';
 
@@ -68,6 +69,7 @@ export function pieceOf(
     widthMm: item.widthMm,
     depthMm: isFlat ? item.heightMm : depthOf(item),
     heightMm: isFlat ? Math.max(item.depthMm, RUG_PILE) : item.heightMm,
+    round: item.round && mayBeRound({ kind }),
     bottomMm: 0,
     seat: seatOf(item),
     colours: item.colours,

@@ -23,6 +23,22 @@ export const LAMPS = kinds<PieceKind>('lamp', 'floorLamp', 'tableLamp');
 export const BEDS = kinds<PieceKind>('bed', 'cot');
 /** Where people lie, or sit for long with their backs to the wall. */
 const RESTED_ON = kinds<PieceKind>('bed', 'cot', 'sofa', 'windowSeat');
+/** Pieces that may be round or oval from above. */
+const MAY_BE_ROUND = kinds<PieceKind>(
+  'table',
+  'coffeeTable',
+  'sideTable',
+  'diningTable',
+  'bedside',
+  'ottoman',
+  'rug',
+  'plant',
+  'plantStand',
+  'basketStand',
+  'lamp',
+  'floorLamp',
+  'tableLamp',
+);
 const CLOTHED = kinds<PieceKind>('sofa', 'armchair', 'wingChair', 'windowSeat', 'ottoman', 'bed', 'cot');
 /** Pieces that fall when they are climbed. */
 const TALL_STORAGE = kinds<PieceKind>('chest', 'bookcase', 'console', 'bedside');
@@ -33,6 +49,7 @@ export const isLamp = (p: Pick<Piece, 'kind'>): boolean => LAMPS.has(p.kind);
 export const isBed = (p: Pick<Piece, 'kind'>): boolean => BEDS.has(p.kind);
 export const isRestedOn = (p: Pick<Piece, 'kind'>): boolean => RESTED_ON.has(p.kind);
 export const isClothed = (p: Pick<Piece, 'kind'>): boolean => CLOTHED.has(p.kind);
+export const mayBeRound = (p: Pick<Piece, 'kind'>): boolean => MAY_BE_ROUND.has(p.kind);
 export const canTip = (p: Pick<Piece, 'kind'>): boolean => TALL_STORAGE.has(p.kind);
 /** A piece in whose way one cannot walk: it stands on the floor and is no rug. */
 export const stands = (p: Pick<Piece, 'kind' | 'bottomMm'>): boolean => p.kind !== 'rug' && p.bottomMm < 300;

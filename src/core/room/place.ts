@@ -5,6 +5,7 @@ import {
   distance,
   distanceToSegment,
   turnedCorners,
+  turnedOval,
   wayOf,
   type Point,
 } from '../geometry/plane';
@@ -17,8 +18,11 @@ import { pointOnWall, type Wall } from './walls';
  */
 export type OnWall = { wallId: string; xMm: Mm; widthMm: Mm; depthMm: Mm; nearMm: Mm };
 
-export const footprint = (piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>): Point[] =>
-  turnedCorners(piece, piece.widthMm, piece.depthMm, piece.turnDeg);
+/** What something takes of the floor: a piece, or a thing on one. */
+export type Outlined = Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'> & { round?: boolean };
+
+export const footprint = (piece: Outlined): Point[] =>
+  (piece.round ? turnedOval : turnedCorners)(piece, piece.widthMm, piece.depthMm, piece.turnDeg);
 
 /** Furniture whose back is farther from the wall than this does not stand behind or under a picture. */
 export const NEAR_WALL: Mm = 450;
@@ -34,10 +38,7 @@ const BACK_TURNED: Mm = 1200;
  * The wall a piece is seen against (nearest, and rather the one at its back) and its span on it.
  * Every piece belongs to exactly one wall, so that nothing is counted twice.
  */
-export function placeOnWall(
-  piece: Pick<Piece, 'xMm' | 'yMm' | 'widthMm' | 'depthMm' | 'turnDeg'>,
-  walls: readonly Wall[],
-): OnWall {
+export function placeOnWall(piece: Outlined, walls: readonly Wall[]): OnWall {
   const corners = footprint(piece);
   const faces = ((piece.turnDeg % 360) + 360) % 360;
   const ranked = walls.map((wall) => {

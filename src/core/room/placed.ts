@@ -192,7 +192,8 @@ function sizeOf({ spot, placement, item, topperMm }: Put, { pieces, rules }: Giv
     return { ...footOf(spot, lie, own), outMm: null, legsMm: null };
   }
   if (isTabled(lie)) {
-    const top = { widthMm: spot.widthMm, depthMm: spot.depthMm, topMm: spot.zMm };
+    const { widthMm, depthMm, round, zMm } = spot;
+    const top = { widthMm, depthMm, round, topMm: zMm };
     return { ...tabledBox(item, { ...placement, lie }, top), outMm: null };
   }
   const known = pieces.get(spot.of);

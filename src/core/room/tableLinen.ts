@@ -1,4 +1,5 @@
 import type { Mm } from '../base/units';
+import { pastOval } from '../geometry/plane';
 import type { Item, Lie, Placement } from '../model/types';
 import { LAYERS_OF } from './throws';
 
@@ -7,8 +8,9 @@ const TABLED = ['overTable', 'alongTable', 'acrossTable', 'atPlaces'] as const;
 export type Tabled = (typeof TABLED)[number];
 export const isTabled = (lie: Lie): lie is Tabled => (TABLED as readonly Lie[]).includes(lie);
 
-/** A table's top, as one faces its front, and how high it is. */
-export type TableTop = { widthMm: Mm; depthMm: Mm; topMm: Mm };
+/** A table's top, as one faces its front, and how high it is; round or oval, or with corners. */
+export type TableTop = { widthMm: Mm; depthMm: Mm; round: boolean; topMm: Mm };
+type Outline = Pick<TableTop, 'widthMm' | 'depthMm' | 'round'>;
 type Cloth = Pick<Item, 'widthMm' | 'heightMm' | 'round'>;
 
 /** A cloth as it lies on a table: its long side along the table's. */
@@ -24,19 +26,34 @@ function laidOver(
 export type ClothFalls = {
   endMm: Mm;
   frontMm: Mm;
+  /** How far down its corners hang, where it has any; no lower than its sides where it has none. */
+  lowestMm: Mm;
   /** How far the corners of the table stand out from under a round cloth. */
   bareCornerMm: Mm;
 };
 
-/** The drops of a tablecloth: on each side half of what it is larger than the table (common practice). */
-export function clothFalls(cloth: Cloth, top: Pick<TableTop, 'widthMm' | 'depthMm'>): ClothFalls {
+/**
+ * The drops of a tablecloth: on each side half of what it is larger than the table (common practice). Its corners hang down
+ * from the table's corners, or from the edge of a round table in their direction.
+ */
+export function clothFalls(cloth: Cloth, top: Outline): ClothFalls {
   const { alongMm, acrossMm } = laidOver(cloth, top);
+  const [endMm, frontMm] = [(alongMm - top.widthMm) / 2, (acrossMm - top.depthMm) / 2];
+  const isBare = cloth.round && !top.round;
   const cornerMm = Math.hypot(top.widthMm, top.depthMm) / 2;
   return {
-    endMm: (alongMm - top.widthMm) / 2,
-    frontMm: (acrossMm - top.depthMm) / 2,
-    bareCornerMm: cloth.round ? Math.max(0, cornerMm - Math.min(alongMm, acrossMm) / 2) : 0,
+    endMm,
+    frontMm,
+    lowestMm: cloth.round ? Math.max(endMm, frontMm) : cornerFall({ alongMm, acrossMm }, top),
+    bareCornerMm: isBare ? Math.max(0, cornerMm - Math.min(alongMm, acrossMm) / 2) : 0,
   };
+}
+
+/** How far a cloth's corner hangs down. */
+function cornerFall({ alongMm, acrossMm }: { alongMm: Mm; acrossMm: Mm }, top: Outline): Mm {
+  if (!top.round)
+    return Math.hypot(Math.max(0, (alongMm - top.widthMm) / 2), Math.max(0, (acrossMm - top.depthMm) / 2));
+  return pastOval({ xMm: alongMm / 2, yMm: acrossMm / 2 }, top.widthMm, top.depthMm);
 }
 
 /** A runner: how wide it lies, folded or not, and how far each end hangs down; below 0 it stops short of the table's edge. */

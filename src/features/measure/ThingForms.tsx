@@ -6,6 +6,8 @@ import type { Change } from '../../core/model/change';
 import { applyChange } from '../../core/model/change';
 import type { Fitting, Piece } from '../../core/model/types';
 import { LengthField, NumberField, TAKEN, TextField, type Answer } from '../../ui/Field';
+import { mayBeRound } from '../../core/room/kinds';
+import { Checkbox } from '../../ui/Checkbox';
 import { Select } from '../../ui/Select';
 import { useRoom } from '../shell/room/RoomContext';
 import { ColourField } from '../shell/ColourField';
@@ -142,6 +144,11 @@ export function PieceForm({ piece: p }: { piece: Piece }): ReactNode {
           positive(heightMm, () => set({ heightMm })),
         )}
       </div>
+      {mayBeRound(p) && (
+        <Checkbox checked={p.round} onChange={(round) => void set({ round })}>
+          {t('isRound')}
+        </Checkbox>
+      )}
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5">
         <LengthField
           label={t('fromWest')}

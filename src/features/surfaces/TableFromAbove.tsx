@@ -2,9 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { useId, type ReactNode } from 'react';
 import type { Mm } from '../../core/base/units';
-import type { Item } from '../../core/model/types';
-import { matIn } from '../../core/room/tableLinen';
-import type { TablePlace } from '../../core/room/tablePlaces';
+import { matAt, type LyingMat } from '../../core/room/tableMats';
 import type { LaidLinen, TablePlan } from '../../core/stages/surfaces/planTable';
 import { Cloth } from '../../ui/drawing/cloth';
 import { fitScale, type Scale } from '../../ui/drawing/scale';
@@ -39,6 +37,7 @@ export function TableFromAbove({ table, of }: { table: TablePlan; of: string }):
         {...inside}
         rect={{ xMm: 0, yMm: 0, widthMm: top.widthMm, heightMm: top.depthMm }}
         fill={ground ? paint(ground) : '#fff'}
+        round={top.round}
       />
       {laid.map((linen, n) => (
         <g
@@ -55,15 +54,23 @@ export function TableFromAbove({ table, of }: { table: TablePlan; of: string }):
               colours={linen.item.colours.map((c) => ({ hex: paint(c), share: c.share }))}
             />
           </defs>
-          {rectsOf(linen, table, rules.number('surfaces.matIn')).map((rect, i) => (
-            <Flat
+          {linen.places.map((place, i) => (
+            <AtPlace
               key={i}
               {...inside}
-              rect={rect}
+              table={table}
+              mat={matAt(place, linen.item, top, rules.number('surfaces.matIn'))}
+              fill={`url(#${id}${n})`}
+            />
+          ))}
+          {linen.places.length === 0 && (
+            <Flat
+              {...inside}
+              rect={rectOf(linen, table)}
               fill={`url(#${id}${n})`}
               round={linen.falls !== null && linen.item.round}
             />
-          ))}
+          )}
         </g>
       ))}
       <Edge {...inside} table={table} />
@@ -82,37 +89,18 @@ const fallOf = ({ falls, runner, thing }: LaidLinen): { endMm: Mm; frontMm: Mm }
 /** From the table's left end and from its front edge. */
 type Rect = { xMm: Mm; yMm: Mm; widthMm: Mm; heightMm: Mm };
 
-function rectsOf(linen: LaidLinen, { top }: TablePlan, inMm: Mm): Rect[] {
-  if (linen.places.length > 0) return linen.places.map((place) => matAt(place, linen.item, top, inMm));
+function rectOf(linen: LaidLinen, { top }: TablePlan): Rect {
   const { endMm, frontMm } = fallOf(linen);
   const { runner, thing } = linen;
   if (runner && thing.placement.lie === 'acrossTable')
-    return [
-      {
-        xMm: thing.placement.xMm - runner.bandMm / 2,
-        yMm: -frontMm,
-        widthMm: runner.bandMm,
-        heightMm: top.depthMm + 2 * frontMm,
-      },
-    ];
+    return {
+      xMm: thing.placement.xMm - runner.bandMm / 2,
+      yMm: -frontMm,
+      widthMm: runner.bandMm,
+      heightMm: top.depthMm + 2 * frontMm,
+    };
   const heightMm = runner ? runner.bandMm : top.depthMm + 2 * frontMm;
-  return [{ xMm: -endMm, yMm: (top.depthMm - heightMm) / 2, widthMm: top.widthMm + 2 * endMm, heightMm }];
-}
-
-/** A mat or a napkin at its place. */
-function matAt(place: TablePlace, item: Item, top: TablePlan['top'], inMm: Mm): Rect {
-  const { wideMm, deepMm } = matIn(item);
-  const isAcross = place.side === 'front' || place.side === 'back';
-  const [widthMm, heightMm] = isAcross ? [wideMm, deepMm] : [deepMm, wideMm];
-  const along = place.alongMm - wideMm / 2;
-  const FROM = {
-    front: [along, inMm],
-    back: [along, top.depthMm - inMm - deepMm],
-    left: [inMm, top.depthMm - along - wideMm],
-    right: [top.widthMm - inMm - deepMm, top.depthMm - along - wideMm],
-  } as const;
-  const [xMm, yMm] = FROM[place.side];
-  return { xMm, yMm, widthMm, heightMm };
+  return { xMm: -endMm, yMm: (top.depthMm - heightMm) / 2, widthMm: top.widthMm + 2 * endMm, heightMm };
 }
 
 type Inside = { scale: Scale; leftMm: Mm; frontMm: Mm };
@@ -139,14 +127,41 @@ function Flat({
   );
 }
 
+/** A mat or a napkin at its place. */
+function AtPlace({
+  scale,
+  leftMm,
+  frontMm,
+  table: { top },
+  mat,
+  fill,
+}: Inside & { table: TablePlan; mat: LyingMat; fill: string }): ReactNode {
+  const [width, height] = [mat.wideMm * scale.perMm, mat.deepMm * scale.perMm];
+  const [x, y] = [scale.x(leftMm + mat.middle.xMm), scale.y(frontMm + top.depthMm - mat.middle.yMm)];
+  return (
+    <rect
+      transform={`translate(${x} ${y}) rotate(${mat.looksDeg})`}
+      x={-width / 2}
+      y={-height / 2}
+      width={width}
+      height={height}
+      {...(mat.round ? { rx: width / 2, ry: height / 2 } : {})}
+      fill={fill}
+      stroke={INK}
+    />
+  );
+}
+
 /** The table's edge over what hangs down from it. */
 function Edge({ scale, leftMm, frontMm, table: { top } }: Inside & { table: TablePlan }): ReactNode {
+  const [width, height] = [top.widthMm * scale.perMm, top.depthMm * scale.perMm];
   return (
     <rect
       x={scale.x(leftMm)}
       y={scale.y(frontMm + top.depthMm)}
-      width={top.widthMm * scale.perMm}
-      height={top.depthMm * scale.perMm}
+      width={width}
+      height={height}
+      {...(top.round ? { rx: width / 2, ry: height / 2 } : {})}
       fill="none"
       stroke={INK}
       strokeWidth="1.4"

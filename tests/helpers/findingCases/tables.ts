@@ -6,6 +6,8 @@ import { box, room, type Given } from './given';
 /** A dining table, 72 × 36 in and 30 high, in the middle of the room. */
 const table = (more: Partial<Piece> = {}): Piece =>
   box('table', [84, 72], [72, 36], { kind: 'diningTable', heightMm: inches(30), ...more });
+/** A round one, 60 in across. */
+const roundTable = table({ widthMm: inches(60), depthMm: inches(60), round: true });
 const linen = (kind: Item['kind'], [w, h]: readonly [number, number], more: Partial<Item> = {}): Item =>
   item({ id: kind, name: `The ${kind}`, kind, widthMm: inches(w), heightMm: inches(h), count: 20, ...more });
 const lay = (itemId: Item['kind'], lie: Placement['lie'], count = 1): Placement =>
@@ -47,6 +49,11 @@ export const TABLES_CASES = {
   'cloth-too-short': { level: 'caution', shows: withCloth([84, 47]), not: withCloth([84, 48]) },
   'cloth-too-long': { level: 'caution', shows: withCloth([97, 60]), not: withCloth([96, 60]) },
   'cloth-on-floor': { level: 'caution', shows: withCloth([134, 98]), not: withCloth([132, 96]) },
+  'cloth-corners-on-floor': {
+    level: 'caution',
+    shows: withCloth([131, 95]),
+    not: withCloth([119, 119], { round: true }, { pieces: [roundTable] }),
+  },
   'cloth-corner-bare': {
     level: 'caution',
     shows: withCloth([80, 80], { round: true }),

@@ -56,6 +56,8 @@ export const pieceSchema = z.strictObject({
   widthMm: sizeMm,
   depthMm: sizeMm,
   heightMm: sizeMm,
+  /** Round or oval from above, as wide and as deep as it is. */
+  round: z.boolean(),
   bottomMm: lengthMm,
   seat: z
     .strictObject({

@@ -122,13 +122,15 @@ function underPiece(piece: Piece): Spot[] {
   ];
 }
 
-const onFloor = (host: { id: string; name: string }, { widthMm, depthMm }: { widthMm: Mm; depthMm: Mm }) => ({
+type Area = { widthMm: Mm; depthMm: Mm; round?: boolean };
+const onFloor = (host: { id: string; name: string }, { widthMm, depthMm, round = false }: Area) => ({
   of: host.id,
   root: host.id,
   name: host.name,
   zMm: 0,
   widthMm,
   depthMm,
+  round,
 });
 
 /** The corner at the left end of a wall, as one faces it. It is called by where it lies in the room. */

@@ -62,6 +62,7 @@ export function spotsOfPlaced({ placement, item, on, at }: PlacedThing): Spot[] 
       zMm: at.zMm + at.heightMm * atShare + (atShare === 0 ? Math.min(inMm, at.heightMm) : 0),
       widthMm: at.widthMm - 2 * inMm,
       depthMm: at.depthMm - 2 * inMm,
+      round: item.round,
       clearMm: isClosed ? Math.max(0, insideMm) : null,
     };
   });

@@ -19,6 +19,8 @@ type Part = {
   depthMm: Mm;
   zMm: Mm;
   clearMm: Mm | null;
+  /** Round or oval, as the whole of its host is. */
+  round: boolean;
 };
 
 export type Built = {
@@ -53,9 +55,9 @@ export const spotsOfRoom = ({ pieces, fittings, openings, walls }: Built): Spot[
 
 /** A part that is as wide and deep as the whole piece. */
 const wholeOf = (
-  { widthMm, depthMm }: Pick<Piece, 'widthMm' | 'depthMm'>,
+  { widthMm, depthMm, round = false }: Pick<Piece, 'widthMm' | 'depthMm'> & { round?: boolean },
   part: Pick<Part, 'part' | 'kind' | 'zMm'> & { clearMm?: Mm },
-): Part => ({ clearMm: null, ...part, leftMm: 0, backMm: 0, widthMm, depthMm });
+): Part => ({ clearMm: null, ...part, leftMm: 0, backMm: 0, widthMm, depthMm, round });
 
 function partsOfPiece(piece: Piece): Part[] {
   const { seat } = piece;
@@ -115,6 +117,7 @@ function boardsOf(piece: Piece, topMm: Mm): Part[] {
       backMm: 0,
       widthMm: piece.widthMm - 2 * side,
       depthMm: piece.depthMm,
+      round: piece.round,
       zMm: piece.bottomMm + mm,
       clearMm: Math.max(0, Math.min(topMm, piece.bottomMm + nextMm) - BOARD - piece.bottomMm - mm),
     };
@@ -144,6 +147,7 @@ function partsOfFitting(f: Fitting, all: readonly Fitting[]): Part[] {
       backMm: 0,
       widthMm,
       depthMm: f.mantel.depthMm,
+      round: false,
       zMm: topMm,
       clearMm: null,
     });

@@ -20,6 +20,8 @@ export type Spot = SpotAddress & {
   zMm: Mm;
   widthMm: Mm;
   depthMm: Mm;
+  /** Round or oval from above. */
+  round: boolean;
   /** Free height to the next board of its own; null where nothing of its own is above it. */
   clearMm: Mm | null;
 };
@@ -43,6 +45,7 @@ const isSameSpot = (a: Spot, b: Spot): boolean =>
   a.zMm === b.zMm &&
   a.widthMm === b.widthMm &&
   a.depthMm === b.depthMm &&
+  a.round === b.round &&
   a.clearMm === b.clearMm;
 
 /** Spots with those of before kept where nothing of theirs changed, so that what is on them is known to stand as it did. */

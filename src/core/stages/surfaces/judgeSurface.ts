@@ -3,8 +3,8 @@ import type { Mm } from '../../base/units';
 import { apart, overlapLength } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import { footprint } from '../../room/place';
-import { seenOn } from '../../room/placed';
 import { heightOver, passesOver, type SeatedSight } from '../../room/seatedSights';
+import { pastEdge } from '../../room/spots/edges';
 import { isOnFloor, takes } from '../../room/spots/parts';
 import { numberOfPart, type Spot } from '../../room/spots/spot';
 import type { RuleId } from '../../rules/table';
@@ -81,18 +81,17 @@ const GIVES: ReadonlySet<string> = new Set([...LAID_CLOTH, 'plant', 'stem', 'gar
 /** What stands out past an end or the front of what it is on; what has its middle there falls. */
 const judgeEdges: Judge = ({ things }, { rules }) =>
   things.flatMap((thing) => {
-    const { spot, at } = thing.thing;
+    const { spot } = thing.thing;
     // cloth and leaves take the shape of what they are in
     const isHeld = HOLDING.has(spot.kind) || (spot.kind === 'inside' && GIVES.has(thing.item.kind));
     if (isHeld) return [];
-    const { fromMm, toMm, outMm, depthMm } = seenOn(spot, at);
-    const pastMm = Math.max(-fromMm, toMm - spot.widthMm, -outMm, outMm + depthMm - spot.depthMm);
-    if (pastMm <= rules.number('surfaces.offEdge')) return [];
-    const [alongMm, middleMm] = [(fromMm + toMm) / 2, outMm + depthMm / 2];
-    const falls = alongMm < 0 || alongMm > spot.widthMm || middleMm < 0 || middleMm > spot.depthMm;
-    const facts = { thing: thing.name, ...onOf(spot), byMm: pastMm };
+    const { byMm, isMiddleOff } = pastEdge(spot, thing.thing);
+    if (byMm <= rules.number('surfaces.offEdge')) return [];
+    const facts = { thing: thing.name, ...onOf(spot), byMm };
     const told = { about: [thing.placementId], rule: 'surfaces.offEdge' as const };
-    return [finding(falls ? 'falls-off' : 'past-the-edge', falls ? 'stop' : 'caution', facts, told)];
+    return [
+      finding(isMiddleOff ? 'falls-off' : 'past-the-edge', isMiddleOff ? 'stop' : 'caution', facts, told),
+    ];
   });
 
 const isCarrying = (one: SurfaceThing, other: SurfaceThing): boolean =>

@@ -1,8 +1,10 @@
 import { sum, type Mm } from '../../base/units';
+import { overlapDepth } from '../../geometry/convex';
+import { pastOval, turnedCorners, type Point } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { Spot } from '../../room/spots/spot';
-import { matIn } from '../../room/tableLinen';
-import { TABLE_SIDES, type TableSide } from '../../room/tablePlaces';
+import type { ClothFalls, TableTop } from '../../room/tableLinen';
+import { matAt, type LyingMat } from '../../room/tableMats';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 import { edgeRule, type LaidLinen, type TablePlan } from './planTable';
@@ -25,33 +27,41 @@ export const longestDropRule = (rules: RuleBook) =>
   rules.school('surfaces.dropSchool') === 'formal' ? 'surfaces.dropFormal' : 'surfaces.dropEveryday';
 
 /** A cloth hides its table's edges and stays out of laps, or goes down to the floor. */
-const judgeCloth: Judge = ({ laid, spot, top, rules }) =>
-  laid.flatMap(({ falls, name, placementId }) => {
+const judgeCloth: Judge = (table) =>
+  table.laid.flatMap(({ falls, name, placementId }) => {
     if (!falls) return [];
-    const { endMm, frontMm, bareCornerMm } = falls;
-    const [least, most] = [Math.min(endMm, frontMm), Math.max(endMm, frontMm)];
-    const facts = { thing: name, on: spot.name, endMm, frontMm };
+    const { endMm, frontMm } = falls;
+    const facts = { thing: name, on: table.spot.name, endMm, frontMm };
     const about = [placementId];
-    if (bareCornerMm > GIVES)
-      return [finding('cloth-corner-bare', 'caution', { ...facts, byMm: bareCornerMm }, { about })];
-    const leastMm = rules.number('surfaces.dropLeast');
-    if (leastMm - least > GIVES) {
-      const told = { about, rule: 'surfaces.dropLeast' } as const;
-      return [finding('cloth-too-short', 'caution', { ...facts, byMm: leastMm - least, leastMm }, told)];
-    }
-    if (most - top.topMm > GIVES)
-      return [finding('cloth-on-floor', 'caution', { ...facts, byMm: most - top.topMm }, { about })];
-    const rule = longestDropRule(rules);
-    const mostMm = rules.number(rule);
-    const toFloorMm = top.topMm - rules.number('surfaces.clothClear');
-    // down to just above the floor on all sides is a way of its own
-    const isToFloor = least >= toFloorMm - GIVES;
-    if (most - mostMm > GIVES && !isToFloor)
-      return [
-        finding('cloth-too-long', 'caution', { ...facts, byMm: most - mostMm, mostMm }, { about, rule }),
-      ];
-    return [finding('cloth-falls-well', 'ok', facts, { about, rule: 'surfaces.dropLeast' })];
+    const wrong = wrongWith(falls, table);
+    if (!wrong) return [finding('cloth-falls-well', 'ok', facts, { about, rule: 'surfaces.dropLeast' })];
+    const { code, rule, by } = wrong;
+    return [finding(code, 'caution', { ...facts, ...by }, { about, ...(rule ? { rule } : {}) })];
   });
+
+type Wrong = { code: FindingCode; by: FindingFacts; rule?: RuleId };
+
+/** The first that is wrong with how a cloth falls. */
+function wrongWith(
+  { endMm, frontMm, lowestMm, bareCornerMm }: ClothFalls,
+  { top, rules }: Table,
+): Wrong | undefined {
+  const [least, most] = [Math.min(endMm, frontMm), Math.max(endMm, frontMm)];
+  if (bareCornerMm > GIVES) return { code: 'cloth-corner-bare', by: { byMm: bareCornerMm } };
+  const leastMm = rules.number('surfaces.dropLeast');
+  if (leastMm - least > GIVES)
+    return { code: 'cloth-too-short', by: { byMm: leastMm - least, leastMm }, rule: 'surfaces.dropLeast' };
+  if (most - top.topMm > GIVES) return { code: 'cloth-on-floor', by: { byMm: most - top.topMm } };
+  const rule = longestDropRule(rules);
+  const mostMm = rules.number(rule);
+  // down to just above the floor on all sides is a way of its own
+  const isToFloor = least >= top.topMm - rules.number('surfaces.clothClear') - GIVES;
+  if (most - mostMm > GIVES && !isToFloor)
+    return { code: 'cloth-too-long', by: { byMm: most - mostMm, mostMm }, rule };
+  return lowestMm - top.topMm > GIVES
+    ? { code: 'cloth-corners-on-floor', by: { byMm: lowestMm - top.topMm } }
+    : undefined;
+}
 
 /** A runner hangs down over both ends. */
 const judgeRunner: Judge = ({ laid, spot, rules }) =>
@@ -64,39 +74,46 @@ const judgeRunner: Judge = ({ laid, spot, rules }) =>
     return [finding(code, 'caution', facts, { about: [placementId], rule: 'surfaces.runnerOver' })];
   });
 
-const OPPOSITE: Record<TableSide, TableSide> = { front: 'back', back: 'front', left: 'right', right: 'left' };
-
-/** Mats lie flat: clear of each other, of those across the table and of a runner between them. */
-const judgeMats: Judge = ({ laid, spot, top, rules }) =>
-  laid
+/** Mats lie flat: clear of each other, of a runner between them, and on the table. */
+const judgeMats: Judge = ({ laid, spot, top, rules }) => {
+  const inMm = rules.number('surfaces.matIn');
+  const runners = laid.flatMap((linen) => runnerOn(linen, top));
+  return laid
     .filter(({ item, places }) => item.kind === 'placemat' && places.length > 0)
     .flatMap((mats) => {
-      const { wideMm, deepMm } = matIn(mats.item);
-      const inMm = rules.number('surfaces.matIn');
-      const between = TABLE_SIDES.map((side) => {
-        const here = mats.places.filter((p) => p.side === side);
-        if (here.length === 0) return 0;
-        const facing = mats.places.some((p) => p.side === OPPOSITE[side]);
-        const isAcross = side === 'front' || side === 'back';
-        const spanMm = isAcross ? top.depthMm : top.widthMm;
-        const runnerMm = runnerBetween(laid, isAcross);
-        const takesMm = facing || runnerMm > 0 ? 2 * (inMm + deepMm) + runnerMm : inMm + deepMm;
-        const besideMm = wideMm - Math.min(...here.map((p) => p.edgeMm));
-        return Math.max(takesMm - spanMm, besideMm);
-      });
-      const byMm = Math.max(...between);
+      const lying = mats.places.map((place) => matAt(place, mats.item, top, inMm));
+      const byMm = Math.max(
+        0,
+        ...lying.flatMap((mat, i) => [
+          pastFarEdge(mat, top),
+          ...[...lying.slice(i + 1), ...runners].map((other) => overlapDepth(mat.outline, other.outline)),
+        ]),
+      );
       if (byMm <= GIVES) return [];
       const facts = { thing: mats.name, on: spot.name, byMm };
       return [finding('mats-meet', 'caution', facts, { about: [mats.placementId], rule: 'surfaces.matIn' })];
     });
+};
 
-/** How wide the runner is that lies between the people at two sides. */
-const runnerBetween = (laid: readonly LaidLinen[], isAcross: boolean): Mm =>
+/** A runner as it lies on the top, from its left end and from its back edge. */
+function runnerOn({ runner, thing }: LaidLinen, { widthMm, depthMm }: TableTop): { outline: Point[] }[] {
+  if (!runner) return [];
+  const middle = { xMm: widthMm / 2, yMm: depthMm / 2 };
+  const outline =
+    thing.placement.lie === 'acrossTable'
+      ? turnedCorners({ ...middle, xMm: thing.placement.xMm }, runner.bandMm, depthMm, 0)
+      : turnedCorners(middle, widthMm, runner.bandMm, 0);
+  return [{ outline }];
+}
+
+/** How far a mat reaches past the table's edge: across the table, or near the end of a narrow oval. */
+const pastFarEdge = ({ outline }: LyingMat, { widthMm, depthMm, round }: TableTop): Mm =>
   Math.max(
-    0,
-    ...laid
-      .filter(({ thing }) => thing.placement.lie === (isAcross ? 'alongTable' : 'acrossTable'))
-      .map(({ runner }) => runner?.bandMm ?? 0),
+    ...outline.map(({ xMm, yMm }) =>
+      round
+        ? pastOval({ xMm: xMm - widthMm / 2, yMm: yMm - depthMm / 2 }, widthMm, depthMm)
+        : Math.max(-xMm, xMm - widthMm, -yMm, yMm - depthMm),
+    ),
   );
 
 /** What lies at places. */

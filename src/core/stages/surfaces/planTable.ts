@@ -35,7 +35,12 @@ export type TablePlan = Seating & {
   settings: number;
 };
 
-const topOf = ({ widthMm, depthMm, zMm }: Spot): TableTop => ({ widthMm, depthMm, topMm: zMm });
+const topOf = ({ widthMm, depthMm, round, zMm }: Spot): TableTop => ({
+  widthMm,
+  depthMm,
+  round,
+  topMm: zMm,
+});
 
 /** The edge that one person needs, by the studio's school. */
 export const edgeRule = (rules: RuleBook) =>

@@ -14,6 +14,7 @@ export type UsualPiece = {
   cushions?: number;
   bed?: readonly [Usual, Usual, Usual];
   shelves?: readonly Usual[];
+  round?: boolean;
   chairs?: number;
   at?: Usual;
 };
@@ -163,11 +164,12 @@ export const SIZES: Record<Piece['kind'], readonly UsualPiece[]> = {
   coffeeTable: [
     { name: 'usual', w: [48, 120], d: [24, 60], h: [17, 42] },
     { name: 'square', w: [36, 90], d: [36, 90], h: [16, 40] },
-    { name: 'round', w: [36, 90], d: [36, 90], h: [17, 42] },
+    { name: 'round', w: [36, 90], d: [36, 90], h: [17, 42], round: true },
   ],
   sideTable: [
     { name: 'usual', w: [20, 50], d: [20, 50], h: [24, 60] },
     { name: 'small', w: [12, 30], d: [12, 30], h: [22, 55] },
+    { name: 'round', w: [20, 50], d: [20, 50], h: [24, 60], round: true },
   ],
   console: [{ name: 'usual', w: [54, 135], d: [14, 35], h: [32, 80] }],
   chest: [
@@ -204,6 +206,8 @@ export const SIZES: Record<Piece['kind'], readonly UsualPiece[]> = {
     { name: 'six', w: [72, 180], d: [36, 90], h: [30, 75], chairs: 6 },
     { name: 'four', w: [48, 120], d: [32, 80], h: [30, 75], chairs: 4 },
     { name: 'eight', w: [96, 240], d: [40, 100], h: [30, 75], chairs: 8 },
+    { name: 'roundFour', w: [48, 120], d: [48, 120], h: [30, 75], round: true, chairs: 4 },
+    { name: 'roundSix', w: [60, 150], d: [60, 150], h: [30, 75], round: true, chairs: 6 },
   ],
   diningChair: [{ name: 'usual', w: [18, 45], d: [20, 50], h: [34, 86] }],
   lamp: [{ name: 'usual', w: [16, 40], d: [16, 40], h: [60, 150] }],
@@ -212,7 +216,7 @@ export const SIZES: Record<Piece['kind'], readonly UsualPiece[]> = {
   rug: [
     { name: 'usual', w: [96, 240], d: [60, 150], h: [0.5, 1] },
     { name: 'large', w: [120, 300], d: [96, 240], h: [0.5, 1] },
-    { name: 'round', w: [72, 180], d: [72, 180], h: [0.5, 1] },
+    { name: 'round', w: [72, 180], d: [72, 180], h: [0.5, 1], round: true },
     { name: 'runner', w: [96, 240], d: [30, 75], h: [0.375, 1] },
   ],
   plant: [

@@ -22,6 +22,7 @@ export function inSize(p: Piece, usual: UsualPiece, unit: LengthUnit): Piece {
     widthMm: s(usual.w),
     depthMm: s(usual.d),
     heightMm: s(usual.h),
+    round: usual.round ?? false,
     bottomMm: usual.at ? s(usual.at) : p.bottomMm,
     seat: usual.seat
       ? {

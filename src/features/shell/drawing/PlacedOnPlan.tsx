@@ -4,6 +4,7 @@ import type { Lab } from '../../../core/colour/spaces';
 import { isObject } from '../../../core/room/lies';
 import { footprint } from '../../../core/room/place';
 import type { PlacedThing } from '../../../core/room/placed';
+import { isRoundFromAbove } from '../../../core/room/spots/edges';
 import type { Scale } from '../../../ui/drawing/scale';
 
 /** What is seen from above of what a look puts on things: what stands for itself, but not under a table. */
@@ -26,7 +27,7 @@ export function PlacedOnPlan({
         <path
           key={placement.id}
           data-placed={placement.id}
-          d={`M${footprint(at)
+          d={`M${footprint({ ...at, round: isRoundFromAbove({ item, placement }) })
             .map((c) => `${scale.x(c.xMm)} ${scale.y(c.yMm)}`)
             .join('L')}Z`}
           fill={paint(first(item.colours))}

@@ -177,7 +177,7 @@ export function PlanShapes({
               strokeWidth={picked === p.id ? 2.4 : 0.7}
               strokeLinejoin="round"
             />
-            {!plain && p.seat && (
+            {!plain && p.seat && !p.round && (
               <line
                 x1={scale.x(first(corners).xMm)}
                 y1={scale.y(first(corners).yMm)}

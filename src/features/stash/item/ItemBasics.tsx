@@ -10,7 +10,19 @@ import { ItemFlag, ItemLength, ItemNumber } from './fields';
 import { ItemBedding } from './ItemBedding';
 import { useItem } from './ItemContext';
 
-const MAY_BE_ROUND: ReadonlySet<ItemKind> = new Set(['cover', 'insert', 'casing']);
+const MAY_BE_ROUND: ReadonlySet<ItemKind> = new Set([
+  'cover',
+  'insert',
+  'casing',
+  'tablecloth',
+  'placemat',
+  'tray',
+  'rug',
+  'stool',
+  'smallTable',
+  'plantStand',
+  'basketStand',
+]);
 
 /** What it is, how large and how many, and where it is kept. */
 export function ItemBasics(): ReactNode {
