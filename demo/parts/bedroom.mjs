@@ -92,7 +92,7 @@ export const bedroom = {
           acrossFoot('coverlet-hemp', 'bed'),
         ],
       ],
-      { night: [{ of: 'bed', whereabouts: 'Foot bench' }] },
+      { night: [{ of: 'bed', whereabouts: 'Linen press on the landing' }] },
     ),
   ],
 };

@@ -48,10 +48,13 @@ test('where the pillows go at night is kept; without it the check asks', async (
   await studio.fill();
   await page.goto(BEDS);
   await awake(page);
-  const field = page.getByLabel(/come off at night go here/);
-  await field.fill('');
-  await field.press('Enter');
+  const place = page.getByRole('combobox', { name: /come off at night go here/ });
+  await place.click();
+  await page.getByRole('option', { name: 'Not chosen yet' }).click();
   await expect(page.getByText(/nobody has said where they go/)).toBeVisible();
+  await place.click();
+  await page.getByRole('option', { name: 'Outside this room' }).click();
+  const field = page.getByLabel('Where outside this room');
   await field.fill('Chest at the window');
   await field.press('Enter');
   await saved(page);

@@ -224,6 +224,7 @@ export type FindingCode =
   | 'pillow-off-the-bed'
   | 'bed-too-much'
   | 'night-no-place'
+  | 'night-place-small'
   | 'bed-lifted-off'
   | 'cot-soft'
   | 'cover-on-floor'

@@ -30,6 +30,7 @@ import type { StageOutcome } from './stageOutcome';
 import type { PrintsPlan } from './walls/framedPrints';
 import type { SightsPlan } from './walls/sights';
 import type { ShelvesPlan } from './walls/wallShelves';
+import type { NightPlace } from './beds/nightPlaces';
 import type { SurfaceFacts, Surfaces } from './surfaces/planSurfaces';
 import type { Dressed } from './windows/dressed';
 import type { RodLine } from './windows/rodLine';
@@ -70,6 +71,7 @@ export type Parts = {
   seats: SeatPlan[];
   // beds
   beds: BedPlan[];
+  nights: NightPlace[];
   // surfaces
   surfaceFacts: SurfaceFacts;
   dressedSurfaces: Surfaces;

@@ -23,6 +23,7 @@ export type Plan = Pick<
   | 'groups'
   | 'seats'
   | 'beds'
+  | 'nights'
   | 'surfaces'
   | 'works'
   | 'floor'
@@ -100,6 +101,7 @@ export function planLook(file: RoomFile, options: PlanOptions): Plan {
     shelves: shelves.shelves,
     seats: parts.seats,
     beds: parts.beds,
+    nights: parts.nights,
     surfaces: parts.surfaces,
     works: parts.works,
     floor: parts.floor,

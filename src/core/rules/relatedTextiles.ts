@@ -52,6 +52,7 @@ export const TEXTILE_GROUPS: readonly (readonly RuleId[])[] = [
     'beds.mostSpare',
     'beds.mostLayered',
     'beds.mostHeaped',
+    'beds.nightStack',
   ],
   ['beds.accentFrom', 'beds.neutralTo', 'beds.darkTo'],
   [

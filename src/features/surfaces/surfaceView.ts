@@ -36,7 +36,7 @@ export function surfaceView(
 ): SurfaceView {
   const seen = onItsWall(spot, plan) ?? onItsOwn(spot, file, plan);
   const highestMm = Math.max(0, ...things.map((t) => t.topMm - spot.zMm));
-  const bottomMm = Math.max(0, spot.zMm - BELOW);
+  const bottomMm = shownFrom(spot.zMm);
   // under a high ceiling only what stands there is shown, with some air
   const isOpen = under === null || (under !== 'board' && under.kind === 'ceiling');
   const wantedMm = isOpen ? Math.max(highestMm + inches(6), LEAST) : Math.max(freeMm, highestMm);
@@ -52,6 +52,9 @@ export function surfaceView(
     },
   };
 }
+
+/** A stretch below a surface; all of it down to the floor where no more would be left than that. */
+const shownFrom = (zMm: Mm): Mm => (zMm - BELOW < BELOW ? 0 : zMm - BELOW);
 
 /** What is nearer to the one who looks than the surface's front would hide it, and is left out. */
 function onItsWall(spot: Spot, plan: Plan): Omit<SurfaceView, 'region'> | undefined {

@@ -1,7 +1,7 @@
 import type { Item, Piece, Placement, RoomFile } from '../../../src/core/model/types';
 import { inches, item, piece, placement } from '../rooms';
 import type { FindingCases } from './case';
-import { room, type Given } from './given';
+import { box, room, type Given } from './given';
 
 /** A queen bed: its top 25 in above the floor, its mattress 12 in thick. */
 export const queen = (more: Partial<Piece> = {}, thickIn: number | null = 12): Piece =>
@@ -60,6 +60,12 @@ const squares = (n: number, more: Given = {}) =>
     Array.from({ length: n }, (_, i) => onBed(`s${i}`, 'square', { xMm: inches((60 / n) * (i + 0.5)) })),
     more,
   );
+/** Two big squares, 22.88 in wide when they are filled, for the night on a chest 18 in deep. */
+const onChest = (wideIn: number) =>
+  squares(2, {
+    pieces: [queen(), box('chest', [140, 130], [wideIn, 18], { heightMm: inches(30) })],
+    night: [{ of: 'bed', whereabouts: '', spot: { of: 'chest', part: 'top' } }],
+  });
 const rows = (backIn: number, frontIn: number) =>
   bedWith(
     [cover('back', [backIn, backIn]), cover('front', [frontIn, frontIn])],
@@ -121,6 +127,7 @@ export const BEDS_CASES = {
     not: squares(3, { rules: [{ ruleId: 'beds.looseSchool', school: 'spare' }] }),
   },
   'night-no-place': { level: 'caution', shows: squares(2, { night: [] }), not: squares(2) },
+  'night-place-small': { level: 'caution', shows: onChest(22), not: onChest(24) },
   'bed-lifted-off': { level: 'ok', shows: squares(2), not: squares(2, { night: [] }) },
   'cot-soft': { level: 'stop', shows: cot('spread'), not: cot('fitted') },
   'cover-on-floor': { level: 'caution', shows: spread([112, 96]), not: spread([108, 96]) },

@@ -228,8 +228,8 @@ export const cushionsOutSchema = z.strictObject({
   count: z.number().int().min(1).max(24),
   whereabouts: text(80),
 });
-/** Where what is taken off a bed for the night is put. */
-export const nightSchema = z.strictObject({ of: id, whereabouts: text(80) });
+/** Where what is taken off a bed for the night is put: on a spot of the room, or elsewhere in words. */
+export const nightSchema = z.strictObject({ of: id, whereabouts: text(80), spot: spotSchema.optional() });
 const standsAt = { xMm: placeMm, yMm: placeMm, turnDeg: z.number().min(-360).max(360) };
 /** A piece of the room, by its id, that stands elsewhere in this look, or is taken out of the room for it. */
 export const movedSchema = z.strictObject({ id, isOut: z.boolean(), ...standsAt });

@@ -3,6 +3,7 @@ import { asBed } from '../../room/made';
 import type { BedPlan } from '../../stages/beds/bedPlan';
 import { planBed } from '../../stages/beds/planBed';
 import { judgeBedTies } from '../beds/bedTies';
+import { judgeNights, nightPlaces, type NightPlace } from '../beds/nightPlaces';
 import type { FittingStep } from '../fittingStep';
 import { part } from '../parts';
 import { casingLines, judgeCasings, judgeInserts } from '../laidInserts';
@@ -13,12 +14,12 @@ const beds = part(
   'beds',
   {
     file: ['pieces', 'home'],
-    look: ['placements', 'season', 'night'],
+    look: ['placements', 'season'],
     parts: ['items', 'rules'],
   },
   ({ file, look, items, rules }) => {
-    const { placements, season, night } = look;
-    const given = { placements, items, flags: file.home.flags, look: { season, night } };
+    const { placements, season } = look;
+    const given = { placements, items, flags: file.home.flags, look: { season } };
     return file.pieces.flatMap((piece) => {
       const bed = asBed(piece);
       return bed ? [planBed(bed, given, rules)] : [];
@@ -26,11 +27,18 @@ const beds = part(
   },
 );
 
+const nights = part(
+  'nights',
+  { file: ['pieces'], look: ['night'], parts: ['beds', 'spots', 'placed', 'rules'] },
+  ({ file, look, beds: plans, spots, placed, rules }) =>
+    nightPlaces(plans, look.night, { spots, placed, pieces: file.pieces, rules }),
+);
+
 const isDressed = ({ pillows, covers, throws }: BedPlan): boolean =>
   pillows.length + covers.length + throws.length > 0;
 
 /** A bed is made from the mattress up, then its pillows from the head. */
-const bedStep = (bed: BedPlan, wallId: string): FittingStep => ({
+const bedStep = (bed: BedPlan, night: NightPlace | undefined, wallId: string): FittingStep => ({
   kind: 'bed',
   about: bed.pieceId,
   name: bed.name,
@@ -40,7 +48,7 @@ const bedStep = (bed: BedPlan, wallId: string): FittingStep => ({
   count: bed.pillows.length,
   made: bed.covers.map(({ item }) => item.name),
   setOut: [...bed.pillows, ...bed.throws].map(({ name, xMm }) => ({ name, count: 1, xMm, on: null })),
-  ...(bed.toLiftOff > 0 ? { night: { count: bed.toLiftOff, where: bed.nightPlace } } : {}),
+  ...(night && night.count > 0 ? { night: { count: night.count, where: night.where } } : {}),
 });
 
 const usedCovers = (plans: readonly BedPlan[], items: ReadonlyMap<string, Item>) =>
@@ -53,15 +61,19 @@ const usedCovers = (plans: readonly BedPlan[], items: ReadonlyMap<string, Item>)
 
 export const bedsStage = stage({
   name: 'beds',
-  parts: [beds],
-  reads: { parts: ['beds', 'seats', 'items', 'places', 'rules'] },
-  findings: ({ beds: plans, seats, items, rules }) => [
+  parts: [beds, nights],
+  reads: { parts: ['beds', 'nights', 'seats', 'items', 'places', 'rules'] },
+  findings: ({ beds: plans, nights: places, seats, items, rules }) => [
     ...plans.flatMap((bed) => [...bed.findings, ...judgeBedTies(bed, rules)]),
+    ...judgeNights(places, plans),
     ...judgeInserts('beds', { laid: plans, before: seats }, items),
     ...judgeCasings('beds', { laid: plans, before: seats }, items),
   ],
-  steps: ({ beds: plans, places }) =>
-    plans.filter(isDressed).map((bed) => bedStep(bed, places.get(bed.pieceId)?.wallId ?? '')),
+  steps: ({ beds: plans, nights: nightOf, places }) =>
+    plans.filter(isDressed).map((bed) => {
+      const night = nightOf.find(({ pieceId }) => pieceId === bed.pieceId);
+      return bedStep(bed, night, places.get(bed.pieceId)?.wallId ?? '');
+    }),
   bought: ({ beds: plans, seats, items }) => ({
     lines: casingLines([...seats, ...plans], items),
     uses: countUses('cover', usedCovers(plans, items)),

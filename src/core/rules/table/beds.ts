@@ -27,4 +27,5 @@ export const BED_RULES = {
   'beds.mostSpare': plain('DEF', 'count', 3),
   'beds.mostLayered': plain('CP', 'count', 8),
   'beds.mostHeaped': plain('DEF', 'count', 12),
+  'beds.nightStack': plain('DEF', 'count', 3),
 } as const satisfies Record<string, RuleRow>;

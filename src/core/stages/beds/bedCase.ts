@@ -8,6 +8,6 @@ import type { BedPlan } from './bedPlan';
 export type BedCase = LaidCase & {
   piece: BedPiece;
   plan: Omit<BedPlan, 'findings'>;
-  look: Pick<Look, 'season' | 'night'>;
+  look: Pick<Look, 'season'>;
 };
 export type JudgeBed = (bed: BedCase) => Finding[];

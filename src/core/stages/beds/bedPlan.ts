@@ -42,12 +42,10 @@ export type BedPlan = {
   warmth: Warmth;
   /** What comes off for the night: pillows that nobody sleeps on, and what is laid across the foot. */
   toLiftOff: number;
-  /** Where that is put; empty while nobody said. */
-  nightPlace: string;
   /** How much of the bed's length its pillows take. */
   depthUsedMm: Mm;
   findings: Finding[];
 };
 
 /** What a look and its home say of beds. */
-export type BedGiven = Laid & { flags: HomeFlags; look: Pick<Look, 'season' | 'night'> };
+export type BedGiven = Laid & { flags: HomeFlags; look: Pick<Look, 'season'> };

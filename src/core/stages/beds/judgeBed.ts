@@ -43,20 +43,13 @@ const judgeEdges: JudgeBed = (bed) =>
     ];
   });
 
-/** What comes off for the night: not too much of it, and with a place to put it. */
+/** What comes off for the night is not too much of it. */
 const judgeNight: JudgeBed = (bed) => {
-  const { toLiftOff: count, nightPlace: where, pillows, throws } = bed.plan;
-  if (count === 0) return [];
-  const about = [...pillows, ...throws].map((p) => p.placementId);
+  const { toLiftOff: count, pillows, throws } = bed.plan;
   const { most, rule, school } = mostLoose(bed.rules);
-  return [
-    ...(count > most
-      ? [finding(bed, 'bed-too-much', 'caution', { count, most, school }, { rule, about })]
-      : []),
-    where === ''
-      ? finding(bed, 'night-no-place', 'caution', { count })
-      : finding(bed, 'bed-lifted-off', 'ok', { count, where }),
-  ];
+  if (count <= most) return [];
+  const about = [...pillows, ...throws].map((p) => p.placementId);
+  return [finding(bed, 'bed-too-much', 'caution', { count, most, school }, { rule, about })];
 };
 
 /** Bedding that may lie in a cot with a baby. */

@@ -52,7 +52,6 @@ export function planBed(measured: BedPiece, given: BedGiven, rules: RuleBook): B
       rules,
     ),
     toLiftOff: pillows.length - sleptOn + throws.length,
-    nightPlace: given.look.night.find((row) => row.of === piece.id)?.whereabouts.trim() ?? '',
     depthUsedMm: Math.min(bed.lengthMm, thickestOf(stretchesOf(pillows, bed.widthMm))),
   };
   return { ...plan, findings: judgeBed({ stage: 'beds', piece, plan, ...given, ...plan, rules }) };

@@ -90,7 +90,7 @@ export function WallDrawing({
         <clipPath id={clip}>
           <rect x={left} y={top} width={wide} height={high + (region ? 0 : 1)} />
         </clipPath>
-        <rect x={left} y={top + high} width={wide} height={region ? 30 : 12} fill={floor} />
+        {yMm <= 0 && <rect x={left} y={top + high} width={wide} height={region ? 30 : 12} fill={floor} />}
         <g clipPath={`url(#${clip})`}>
           <g style={view === 'squint' ? { filter: 'blur(7px)' } : undefined}>
             {elevation.shapes.map((s) => {
