@@ -18,6 +18,7 @@ import { isOfShop, type ShopRow, type StripRow } from './useShop';
 import type { StashRow } from '../useStash';
 import { LazyDialog } from '../../../ui/LazyDialog';
 import { ScrollArea } from '../../../ui/ScrollArea';
+import { Toolbar, ToolbarButton } from '../../../ui/Toolbar';
 import { useStableCallback } from '../../../ui/useStableCallback';
 import { useDrag } from '../../../ui/useDrag';
 
@@ -138,36 +139,47 @@ const Strip = memo(function Strip({
       <StashUnread />
       {children}
       <ScrollArea bars={['horizontal']}>
-        <ul className="flex gap-2 pb-3">
-          {rows.map((row) => {
-            const note = noteOf(row);
-            const item = itemOf(row);
-            const where = isOfShop(row) ? shopWords(row) : free(row, usesOf(item.id));
-            return (
-              <li key={item.id} className="shrink-0">
-                <button
-                  type="button"
-                  {...bind(row)}
-                  // the second press of a double one puts nothing more on
-                  onClick={(e) => e.detail < 2 && onPut(item)}
-                  aria-label={`${t('add')} ${item.name}`}
-                  className="w-[92px] touch-pan-x select-none text-left text-[13px] leading-tight"
-                  style={{ cursor: 'grab' }}
-                >
-                  <StripPicture item={row} paint={paint} width={92} height={CLOTH.has(row.kind) ? 36 : 48} />
-                  <span className="mt-1 line-clamp-2 font-medium" title={item.name}>
-                    {item.name}
-                  </span>
-                  <span className="block text-soft">{formatBareSize(item.widthMm, item.heightMm, unit)}</span>
-                  {note && <span className="block font-medium">{note}</span>}
-                  <span className={`block text-soft ${isOfShop(row) ? '' : 'truncate'}`} title={where}>
-                    {where}
-                  </span>
-                </button>
-              </li>
-            );
-          })}
-        </ul>
+        <Toolbar label={t('stash')}>
+          <ul className="flex gap-2 pb-3">
+            {rows.map((row) => {
+              const note = noteOf(row);
+              const item = itemOf(row);
+              const where = isOfShop(row) ? shopWords(row) : free(row, usesOf(item.id));
+              return (
+                <li key={item.id} className="shrink-0">
+                  <ToolbarButton>
+                    <button
+                      type="button"
+                      {...bind(row)}
+                      // the second press of a double one puts nothing more on
+                      onClick={(e) => e.detail < 2 && onPut(item)}
+                      aria-label={`${t('add')} ${item.name}`}
+                      className="w-[92px] touch-pan-x select-none text-left text-[13px] leading-tight"
+                      style={{ cursor: 'grab' }}
+                    >
+                      <StripPicture
+                        item={row}
+                        paint={paint}
+                        width={92}
+                        height={CLOTH.has(row.kind) ? 36 : 48}
+                      />
+                      <span className="mt-1 line-clamp-2 font-medium" title={item.name}>
+                        {item.name}
+                      </span>
+                      <span className="block text-soft">
+                        {formatBareSize(item.widthMm, item.heightMm, unit)}
+                      </span>
+                      {note && <span className="block font-medium">{note}</span>}
+                      <span className={`block text-soft ${isOfShop(row) ? '' : 'truncate'}`} title={where}>
+                        {where}
+                      </span>
+                    </button>
+                  </ToolbarButton>
+                </li>
+              );
+            })}
+          </ul>
+        </Toolbar>
       </ScrollArea>
       {held && (
         <div
