@@ -62,8 +62,8 @@ export const bedroom = {
       cols(['mist', 0.5], ['sailcloth', 0.5]),
       { bottomMm: i(26) },
     ),
-    piece(['bench', 'Foot bench', 'bench'], [72, 98, 0], [48, 16, 18], cols(['hemp', 1]), {
-      seat: seat(48, 18, 16, 2, 1),
+    piece(['bench', 'Foot bench', 'bench'], [72, 99, 0], [48, 18, 18], cols(['hemp', 1]), {
+      seat: seat(48, 18, 18, 2, 1),
       gapMm: i(14),
     }),
   ],

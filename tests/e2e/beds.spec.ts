@@ -61,6 +61,27 @@ test('where the pillows go at night is kept; without it the check asks', async (
   expect((await look(page)).night).toEqual([{ of: 'bed', whereabouts: 'Chest at the window' }]);
 });
 
+test('the pillows go on the bench for the night, once there is room for them', async ({ page, studio }) => {
+  await studio.fill();
+  await page.goto('/rooms/harbour-bedroom/seats?look=summer');
+  await awake(page);
+  await page
+    .getByRole('button', { name: /^Tar blue lumbar/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Take it off' }).click();
+  await saved(page);
+  await page.goto(BEDS);
+  await awake(page);
+  const place = page.getByRole('combobox', { name: /The 5 pieces that come off at night go here/ });
+  await place.click();
+  await page.getByRole('option', { name: 'Foot bench, seat' }).click();
+  await expect(page.getByText('5 pieces come off Queen bed at night, put here: Foot bench.')).toBeVisible();
+  await saved(page);
+  const night = async () => (await look(page)).night;
+  expect(await night()).toEqual([{ of: 'bed', whereabouts: '', spot: { of: 'bench', part: 'seat' } }]);
+});
+
 test('three ways are shown side by side; one is tried, another becomes a look', async ({ page, studio }) => {
   await studio.fill();
   await page.goto(BEDS);

@@ -34,6 +34,23 @@ async function write(page: Page, field: Locator, text: string): Promise<void> {
   await page.keyboard.press('Enter');
 }
 
+/** Puts on a thing of the strip, which is one stop: Tab leads to it, the arrows go along. */
+async function putOn(page: Page, name: string): Promise<void> {
+  const strip = page.getByRole('toolbar', { name: 'From the stash' });
+  const target = strip.getByRole('button', { name: `Put on ${name}`, exact: true });
+  await expect(target).toBeVisible();
+  for (let stops = 0; (await strip.locator(':focus').count()) === 0; stops++) {
+    if (stops > MOST_STOPS) throw new Error('Tab does not lead to the strip');
+    await page.keyboard.press('Tab');
+  }
+  await page.keyboard.press('Home');
+  for (let steps = 0; !(await isOn(target)); steps++) {
+    if (steps > MOST_STOPS) throw new Error(`arrows do not lead to ${name}`);
+    await page.keyboard.press('ArrowRight');
+  }
+  await page.keyboard.press('Enter');
+}
+
 /** Chooses among radios: Tab leads to one of them, the arrows go along. */
 async function chooseRadio(page: Page, name: string | RegExp, within: Locator): Promise<void> {
   const target = within.getByRole('radio', { name, exact: typeof name === 'string' }).first();
@@ -166,7 +183,7 @@ test('a cover is put on, moved, taken off; other ideas are taken', async ({ page
   await awake(page);
   const count = async () => (await studio.plan()).seats[0]!.pillows.length;
   const before = await count();
-  await press(page, button(page, 'Put on Mist blue cotton'));
+  await putOn(page, 'Mist blue cotton');
   await expect.poll(count).toBe(before + 1);
   await write(page, page.getByLabel('Centre from the left arm'), '20');
   await press(page, button(page, 'Take it off'));
@@ -186,7 +203,7 @@ test('a thing is put on a surface, moved, turned over, put on another thing and 
   await awake(page);
   const things = async () => (await fileOf(page)).looks.find((l) => l.id === 'early-summer-blue')!.placements;
   const clock = async () => (await things()).find((p) => p.itemId === 'clock');
-  await press(page, button(page, 'Put on Slate clock'));
+  await putOn(page, 'Slate clock');
   await expect.poll(clock).toBeDefined();
   const drawn = page
     .getByRole('group', { name: 'Sea chest' })
