@@ -249,6 +249,7 @@ export function roomOf(r: AnyRoom): RoomFile {
 }
 
 const anyPiece = fc.record({
+  round: fc.boolean(),
   kind: fc.constantFrom(...pieceKindSchema.options),
   xMm: mm(200, 3800),
   yMm: mm(200, 2800),
