@@ -131,6 +131,7 @@ export const RULE_GROUPS: readonly (readonly RuleId[])[] = [
     'weights.wallPanel',
     'weights.hungThing',
     'weights.frame',
+    'weights.stem',
   ],
   [
     'windows.hidesByLamp',

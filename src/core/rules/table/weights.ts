@@ -22,4 +22,5 @@ export const WEIGHT_RULES = {
   'weights.wallPanel': plain('DEF', 'gsm', 4000),
   'weights.hungThing': plain('DEF', 'gsm', 8000),
   'weights.frame': plain('DEF', 'gram', 600),
+  'weights.stem': plain('DEF', 'gram', 60),
 } as const satisfies Record<string, RuleRow>;
