@@ -59,7 +59,7 @@ describe('outlines', () => {
 });
 
 describe('round outlines', () => {
-  it('are as wide and deep as the thing, to a half hundredth at their corners, and hold its area', () => {
+  it('are as wide and deep as the thing, to half a hundredth at their corners, and hold its area', () => {
     const round = turnedOval(p(500, 300), 800, 400, 0);
     const [xs, ys] = [round.map((q) => q.xMm), round.map((q) => q.yMm)];
     expect([Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)].map(Math.round)).toEqual([

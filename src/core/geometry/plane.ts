@@ -95,7 +95,7 @@ export function turnedCorners(centre: Point, widthMm: Mm, depthMm: Mm, turnDeg: 
   });
 }
 
-/** So many sides stand for a round outline: nowhere further out than it by half a hundredth of its half width. */
+/** So many sides stand for a round outline: nowhere further out than it by more than half a hundredth of its half width. */
 const ROUND_SIDES = 32;
 
 /**

@@ -155,3 +155,47 @@ describe('a ladder', () => {
     expect(finding!.by.byMm).toBeCloseTo(inches(12) - 31.5, 6);
   });
 });
+
+describe('a round table', () => {
+  const round = (acrossIn: number, more: Partial<Piece> = {}) =>
+    table({ widthMm: inches(acrossIn), depthMm: inches(acrossIn), round: true, ...more });
+  const mats = linen('placemat', 16, 11);
+  const codes = (...args: Parameters<typeof roomWith>) => planned(...args).findings.map(({ code }) => code);
+
+  it('is sat at all round, but for the quarter at a wall', () => {
+    expect(tableOf([round(60)]).mostPlaces).toBe(7);
+    expect(tableOf([round(60, { yMm: inches(30) })]).mostPlaces).toBe(5);
+    // whichever wall that is, and however the table is turned
+    expect(tableOf([round(60, { xMm: inches(30), turnDeg: 90 })]).mostPlaces).toBe(5);
+    expect(tableOf([round(60, { xMm: inches(138), turnDeg: 180 })]).mostPlaces).toBe(5);
+  });
+  it('has what there is less of at the first of its places', () => {
+    const napkins = linen('napkin', 18, 18);
+    const placements = [lay('placemat', 'atPlaces', { count: 5 }), lay('napkin', 'atPlaces', { count: 2 })];
+    const { laid, settings } = tableOf([round(60)], [mats, napkins], placements);
+    expect(settings).toBe(5);
+    const [ofMats, ofNapkins] = ['placemat', 'napkin'].map(
+      (kind) => laid.find(({ item: { kind: its } }) => its === kind)!.places,
+    );
+    expect(ofNapkins).toEqual(ofMats!.slice(0, 2));
+  });
+  it('is crowded by mats that one with corners has room for', () => {
+    const six = [lay('placemat', 'atPlaces', { count: 6 })];
+    expect(codes([round(44)], [mats], six)).toContain('mats-meet');
+    expect(codes([round(60)], [mats], six)).not.toContain('mats-meet');
+  });
+  it('has mats over a runner only as far as it reaches', () => {
+    const two = [
+      lay('placemat', 'atPlaces', { count: 2 }),
+      lay('runner', 'acrossTable', { xMm: inches(30) }),
+    ];
+    const runner = (longIn: number) => linen('runner', longIn, 12);
+    expect(codes([round(60)], [mats, runner(70)], two)).toContain('mats-meet');
+    expect(codes([round(60)], [mats, runner(30)], two)).not.toContain('mats-meet');
+  });
+  it('lets a square cloth hang down further at its corners', () => {
+    const { laid } = tableOf([round(48)], [linen('tablecloth', 70, 70)], [lay('tablecloth', 'overTable')]);
+    expect(laid[0]!.falls!.endMm).toBeCloseTo(inches(11), 6);
+    expect(laid[0]!.falls!.lowestMm).toBeCloseTo(inches(Math.hypot(35, 35) - 24), 6);
+  });
+});

@@ -178,6 +178,33 @@ describe('the floor of a room', () => {
       by: { byMm: expect.closeTo(760, 3) as number, wantMm: 915 },
     });
   });
+  it('past a round table is wider than past one with corners', () => {
+    const door = opening({
+      id: 'd',
+      kind: 'door',
+      wallId: 's',
+      xMm: 300,
+      widthMm: 900,
+      sillMm: 0,
+      dropsMm: null,
+    });
+    const past = (round: boolean) => {
+      const file = {
+        ...bareRoom(4000, 3000, 2500, 'cm'),
+        openings: [door],
+        pieces: [
+          box('a', [800, 2100], [1600, 200]),
+          box('table', [2750, 1700], [1000, 1000], { kind: 'diningTable', round }),
+          box('b', [3400, 1700], [1200, 100]),
+          piece({ xMm: 2000, yMm: 460, widthMm: 2000, depthMm: 900 }),
+        ],
+      };
+      return plan(file, cmRules()).findings.find((f) => f.code === 'walkway-narrow')!.by.byMm as number;
+    };
+    expect(past(false)).toBeCloseTo(650, 3);
+    // from the corner of the chest to the circle, less half a hundredth of its half width
+    expect(Math.abs(past(true) - (Math.hypot(1150, 300) - 500))).toBeLessThan(2.5);
+  });
   it('what is worked out for one room is not taken for the next: a moved window, chest, door and wall are all seen', () => {
     const door = opening({
       id: 'd',

@@ -99,10 +99,12 @@ const judgeMats: Judge = ({ laid, spot, top, rules }) => {
 function runnerOn({ runner, thing }: LaidLinen, { widthMm, depthMm }: TableTop): { outline: Point[] }[] {
   if (!runner) return [];
   const middle = { xMm: widthMm / 2, yMm: depthMm / 2 };
+  // one that stops short of the edge lies no further out than it reaches
+  const lies = (mm: Mm): Mm => Math.max(0, mm + 2 * Math.min(0, runner.overhangMm));
   const outline =
     thing.placement.lie === 'acrossTable'
-      ? turnedCorners({ ...middle, xMm: thing.placement.xMm }, runner.bandMm, depthMm, 0)
-      : turnedCorners(middle, widthMm, runner.bandMm, 0);
+      ? turnedCorners({ ...middle, xMm: thing.placement.xMm }, runner.bandMm, lies(depthMm), 0)
+      : turnedCorners(middle, lies(widthMm), runner.bandMm, 0);
   return [{ outline }];
 }
 

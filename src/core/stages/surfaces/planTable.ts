@@ -1,4 +1,4 @@
-import type { Item } from '../../model/types';
+import type { Item, Placement } from '../../model/types';
 import type { PlacedThing } from '../../room/placed';
 import type { Spot } from '../../room/spots/spot';
 import {
@@ -57,25 +57,32 @@ export function planTable(
   { seating, rules }: { seating: Seating; rules: RuleBook },
 ): TablePlan {
   const top = topOf(spot);
-  const laid = things
-    .filter(({ placement }) => isTabled(placement.lie))
-    .map((thing) => laidOn(thing, top, seating, rules))
+  const linen = things.filter(({ placement }) => isTabled(placement.lie));
+  const settings = Math.max(0, ...linen.map(({ placement }) => countOf(placement)));
+  const places = placesAt(settings, top, seating.free, placeRules(rules));
+  const laid = linen
+    .map((thing) => laidOn(thing, top, places))
     .sort((a, b) => ORDER.indexOf(a.thing.placement.lie) - ORDER.indexOf(b.thing.placement.lie));
   return {
     ...seating,
     top,
     laid,
     mostPlaces: mostPlaces(top, seating.free, placeRules(rules)),
-    settings: Math.max(0, ...laid.map(({ count }) => count)),
+    settings,
   };
 }
 
 /** From what lies lowest. */
 const ORDER: readonly string[] = ['overTable', 'alongTable', 'acrossTable', 'atPlaces'];
 
-function laidOn(thing: PlacedThing, top: TableTop, { free }: Seating, rules: RuleBook): LaidLinen {
+/** How many lie at places. */
+const countOf = ({ lie, count }: Placement): number => (lie === 'atPlaces' ? count : 0);
+
+/** What there is less of than places lies at the first of them. */
+function laidOn(thing: PlacedThing, top: TableTop, places: readonly TablePlace[]): LaidLinen {
   const { placement, item } = thing;
-  const { lie, count } = placement;
+  const { lie } = placement;
+  const count = countOf(placement);
   const isRunner = lie === 'alongTable' || lie === 'acrossTable';
   return {
     placementId: placement.id,
@@ -84,7 +91,7 @@ function laidOn(thing: PlacedThing, top: TableTop, { free }: Seating, rules: Rul
     thing,
     falls: lie === 'overTable' ? clothFalls(item, top) : null,
     runner: isRunner ? runnerLies(item, placement, top) : null,
-    count: lie === 'atPlaces' ? count : 0,
-    places: lie === 'atPlaces' ? placesAt(count, top, free, placeRules(rules)) : [],
+    count,
+    places: places.slice(0, count),
   };
 }

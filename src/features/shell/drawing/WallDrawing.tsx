@@ -3,6 +3,7 @@ import { first } from '../../../core/base/list';
 import { useTranslations } from 'next-intl';
 import { Fragment, useId, useMemo, type ReactNode } from 'react';
 import { formatLength } from '../../../core/base/length';
+import type { Mm } from '../../../core/base/units';
 import type { Box } from '../../../core/geometry/plane';
 import { seenSpan } from '../../../core/room/seenSpan';
 import type { Elevation, Shape } from '../../../core/room/shape';
@@ -35,6 +36,10 @@ type Props = {
   /** What lies under everything but the wall itself, such as a photo of it. */
   underlay?: (scale: Scale) => ReactNode;
 };
+
+/** The floor under what is shown; none where that begins above it. */
+const Ground = ({ fromMm, ...rect }: { fromMm: Mm } & React.SVGProps<SVGRectElement>): ReactNode =>
+  fromMm <= 0 && <rect {...rect} />;
 
 /** A wall at true scale with its tape, and the same as a list for who does not see the drawing. */
 export function WallDrawing({
@@ -90,7 +95,7 @@ export function WallDrawing({
         <clipPath id={clip}>
           <rect x={left} y={top} width={wide} height={high + (region ? 0 : 1)} />
         </clipPath>
-        {yMm <= 0 && <rect x={left} y={top + high} width={wide} height={region ? 30 : 12} fill={floor} />}
+        <Ground fromMm={yMm} x={left} y={top + high} width={wide} height={region ? 30 : 12} fill={floor} />
         <g clipPath={`url(#${clip})`}>
           <g style={view === 'squint' ? { filter: 'blur(7px)' } : undefined}>
             {elevation.shapes.map((s) => {
