@@ -60,6 +60,11 @@ const ALL: Any[] = [
   ),
 ];
 
+/** The one that leaves the least open: a part that is absent needs no columns. */
+const openIn = (value: object): number => Object.values(value).filter((field) => field === null).length;
+const fullest = (values: readonly unknown[]): object =>
+  (values as object[]).reduce((best, value) => (openIn(value) < openIn(best) ? value : best));
+
 describe.each(ALL)('a row of $name', ({ codec, schema }) => {
   it('comes back as it went in, whatever the schema allows', () => {
     fc.assert(
@@ -76,8 +81,7 @@ describe.each(ALL)('a row of $name', ({ codec, schema }) => {
     expect([...codec.columns].sort()).toEqual(own.sort());
   });
   it('is refused by table and column when a column is missing or odd', () => {
-    const [value] = fc.sample(anyValueOf(schema), { numRuns: 1, seed: 9 });
-    const row = codec.toRow(value as object);
+    const row = codec.toRow(fullest(fc.sample(anyValueOf(schema), { numRuns: 40, seed: 9 })));
     for (const column of codec.columns) {
       const { [column]: _gone, ...rest } = row;
       if (row[column] === null) continue;
