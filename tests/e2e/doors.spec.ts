@@ -136,6 +136,7 @@ test('the plan is JSON with stable names; what is not there is 404', async ({ st
     'shelves',
     'seats',
     'beds',
+    'nights',
     'surfaces',
     'works',
     'floor',
