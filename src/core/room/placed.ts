@@ -73,8 +73,13 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     return kept;
   }
 
-  const things = placements.flatMap((placement) => place(placement)?.thing ?? []);
-  const standing = new Map([...placed].flatMap(([id, kept]) => (kept ? [[id, kept] as const] : [])));
+  const things: PlacedThing[] = [];
+  for (const placement of placements) {
+    const kept = place(placement);
+    if (kept) things.push(kept.thing);
+  }
+  const standing = new Map<string, Kept>();
+  for (const [id, kept] of placed) if (kept) standing.set(id, kept);
   return { things: sameOr(previous?.things, things), rules: given.rules, byId: standing, raised };
 }
 

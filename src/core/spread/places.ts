@@ -52,14 +52,10 @@ export function placesOfPatches(
     else membersOf.set(root(i), [patch]);
   });
   return [...membersOf.values()].map((members) => {
-    const weights = members.map(weightOf);
-    const weight = sum(weights) || 1e-9;
-    const mean = (value: (p: Patch) => number) =>
-      members.reduce((total, p, i) => total + weights[i]! * value(p), 0) / weight;
-    const centre = { xMm: mean((p) => p.at.xMm), yMm: mean((p) => p.at.yMm) };
+    const { at: centre, zMm, weight } = middleOfWeights(members, weightOf);
     return {
       at: centre,
-      zMm: mean((p) => p.zMm),
+      zMm,
       weight,
       names: [...new Set(members.map((p) => p.name))],
       about: [...new Set(members.map((p) => p.about))],
@@ -67,6 +63,23 @@ export function placesOfPatches(
       aroundMm: perimeterPosition(centre, walls),
     };
   });
+}
+
+/** Where the weight of some patches has its middle, and how much it is. */
+function middleOfWeights(
+  members: readonly Patch[],
+  weightOf: (p: Patch) => number,
+): Pick<Place, 'at' | 'zMm' | 'weight'> {
+  let [weight, xMm, yMm, zMm] = [0, 0, 0, 0];
+  for (const member of members) {
+    const own = weightOf(member);
+    weight += own;
+    xMm += own * member.at.xMm;
+    yMm += own * member.at.yMm;
+    zMm += own * member.zMm;
+  }
+  weight = weight || 1e-9;
+  return { at: { xMm: xMm / weight, yMm: yMm / weight }, zMm: zMm / weight, weight };
 }
 
 /** Groups of so many things, each alone until it is joined with another. */

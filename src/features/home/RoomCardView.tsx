@@ -68,7 +68,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
         <p className="mt-0.5 text-[14px]">
           {room.lookName}, {t('home.looks', { count: room.looks })}; {t('home.open', { count: room.open })}
         </p>
-        <ul className="mt-2 grid grid-cols-3 gap-x-2 gap-y-0.5 font-narrow text-[13px]">
+        <ul className="mt-2 grid grid-cols-4 gap-x-1 gap-y-0.5 font-narrow text-[13px]">
           {STAGE_NAMES.map((s) => (
             <li key={s}>
               <PageLink

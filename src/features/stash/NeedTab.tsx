@@ -1,12 +1,11 @@
 'use client';
 import { Select } from '../../ui/Select';
+import { useAsked } from './useAsked';
 import { useStashMoney } from './useStashMoney';
 import { useTranslations } from 'next-intl';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useCallback, useState, type ReactNode } from 'react';
 import { looksOfRoomsAction, needLinesAction } from '../../actions/stash';
-import type { LooksOfRoom } from '../../actions/stashTypes';
 import { SEASONS } from '../../core/model/values/item';
-import type { NeedLine } from '../../core/stash/need';
 import { Mark } from '../../ui/Mark';
 import { Checkbox } from '../../ui/Checkbox';
 import { ScrollArea } from '../../ui/ScrollArea';
@@ -14,27 +13,14 @@ import { ScrollArea } from '../../ui/ScrollArea';
 /** Need against have: for one look, or over all rooms in a season, with what the shops have. */
 export function NeedTab(): ReactNode {
   const t = useTranslations('stash');
-  const [rooms, setRooms] = useState<LooksOfRoom[]>([]);
   const [ask, setAsk] = useState<string>('season/summer');
-  const [lines, setLines] = useState<NeedLine[] | null>(null);
   const [all, setAll] = useState(true);
-  useEffect(() => {
-    looksOfRoomsAction()
-      .then(setRooms)
-      .catch(() => undefined);
-  }, []);
-  useEffect(() => {
-    let here = true;
+  const rooms = useAsked(looksOfRoomsAction).value ?? [];
+  const askLines = useCallback(() => {
     const [kind, a, b] = ask.split('/') as [string, string, string | undefined];
-    needLinesAction(kind === 'season' ? { season: a as 'summer' } : { roomId: a, lookId: b! })
-      .then((found) => {
-        if (here) setLines(found);
-      })
-      .catch(() => undefined);
-    return () => {
-      here = false;
-    };
+    return needLinesAction(kind === 'season' ? { season: a as 'summer' } : { roomId: a, lookId: b! });
   }, [ask]);
+  const { value: lines, silent } = useAsked(askLines);
   const money = useStashMoney();
   const missing = (line: { buy: number }) => (line.buy > 0 ? t('need.noShop') : '');
   const short = lines?.filter((l) => l.buy > 0) ?? [];
@@ -57,10 +43,7 @@ export function NeedTab(): ReactNode {
               r.looks.map((l) => ({ value: `look/${r.roomId}/${l.id}`, label: l.name, group: r.roomName })),
             ),
           ]}
-          onChange={(next) => {
-            setLines(null);
-            setAsk(next);
-          }}
+          onChange={setAsk}
           className="w-[240px]"
         />
         <Checkbox checked={all} onChange={(checked) => setAll(checked)}>
@@ -68,7 +51,7 @@ export function NeedTab(): ReactNode {
         </Checkbox>
       </div>
       {lines === null ? (
-        <p className="mt-3 text-soft">{t('loading')}</p>
+        <p className="mt-3 text-soft">{silent ? t('unread') : t('loading')}</p>
       ) : (
         <>
           <p className="mt-2 text-[16px]">

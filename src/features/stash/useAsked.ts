@@ -3,27 +3,27 @@ import { useEffect, useState } from 'react';
 import { untilAnswered } from '../shell/untilAnswered';
 
 /**
- * What the studio answers to a question that a page asks as it opens; null until then. `silent`: it does not answer, or
- * failed.
+ * What the studio answers to a question that a page asks as it opens, or when another one is asked; null until then.
+ * `silent`: it does not answer, or failed.
  */
 export function useAsked<T>(ask: () => Promise<T>): { value: T | null; silent: boolean } {
-  const [value, setValue] = useState<T | null>(null);
-  const [silent, setSilent] = useState(false);
+  const [answered, setAnswered] = useState<{ to: () => Promise<T>; value: T } | null>(null);
+  const [silentTo, setSilentTo] = useState<(() => Promise<T>) | null>(null);
   useEffect(() => {
     let here = true;
     const isSilent = () => {
-      if (here) setSilent(true);
+      if (here) setSilentTo(() => ask);
     };
     untilAnswered(ask, isSilent)
-      .then((answer) => {
+      .then((value) => {
         if (!here) return;
-        setValue(answer);
-        setSilent(false);
+        setAnswered({ to: ask, value });
+        setSilentTo(null);
       })
       .catch(isSilent);
     return () => {
       here = false;
     };
   }, [ask]);
-  return { value, silent };
+  return { value: answered?.to === ask ? answered.value : null, silent: silentTo === ask };
 }

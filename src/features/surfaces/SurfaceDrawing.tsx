@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useImperativeHandle, useRef, type ReactNode, type Ref } from 'react';
+import { useImperativeHandle, useRef, type ReactNode, type Ref, type SVGProps } from 'react';
 import { inches, type Mm } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
 import { within } from '../../core/room/spots/putOn';
@@ -50,9 +50,12 @@ export function SurfaceDrawing({ state, ref }: { state: SurfaceState; ref: Ref<D
         isFaint={(s) => s.about !== 'wall' && !view.own.has(s.about)}
         onBackground={() => pick(addressOf(surface.spot))}
         shapeProps={(s, scale) => {
-          const on = [...surface.things, ...(surface.table?.laid ?? [])];
-          const thing = on.find((t) => t.placementId === s.about);
-          return thing && propsOf(thing.placementId, thing.name, scale);
+          const isOf = (t: { placementId: string }) => t.placementId === s.about;
+          const thing = surface.things.find(isOf);
+          // what has the focus is picked, and a picked thing has its frame
+          if (thing) return withoutRing(propsOf(thing.placementId, thing.name, scale));
+          const linen = surface.table?.laid.find(isOf);
+          return linen && propsOf(linen.placementId, linen.name, scale);
         }}
       >
         {(scale) => {
@@ -63,6 +66,11 @@ export function SurfaceDrawing({ state, ref }: { state: SurfaceState; ref: Ref<D
     </div>
   );
 }
+
+const withoutRing = (props: SVGProps<SVGGElement>): SVGProps<SVGGElement> => ({
+  ...props,
+  style: { ...props.style, outline: 'none' },
+});
 
 type Lines = { state: SurfaceState; view: SurfaceView; scale: Scale };
 
