@@ -101,6 +101,25 @@ describe('where a thing on furniture stands in the room', () => {
     expect(onPlan(at('w'))).toEqual([4, 105]);
     expect(toIn(at('s').at.zMm)).toBe(52);
   });
+  it('spread over a seat as over a board of its size, as over a mattress', () => {
+    const quilt = item({
+      id: 'q',
+      kind: 'bedding',
+      bedding: 'spread',
+      widthMm: inches(90),
+      heightMm: inches(96),
+    });
+    const over = (pieces: Piece[], part: string) =>
+      place(on(36, { spot: { of: 'p1', part }, lie: 'made', itemId: 'q' }), { pieces }, [quilt])!;
+    const onSofa = over([sofa(100, 80, 0)], 'seat');
+    // a seat of 72 in: 9 in hang down on both sides
+    expect(onSofa.legsMm!.map(toIn)).toEqual([9, 9]);
+    const bed = {
+      ...bench(100, 80, 0),
+      bed: { mattressMm: inches(24), thickMm: inches(9), headboardMm: inches(40), footboardMm: 0 },
+    };
+    expect(over([bed], 'mattress').legsMm!.map(toIn)).toEqual([21, 21]);
+  });
   it('nowhere, when what it is on is gone or has no top', () => {
     expect(place(on(10, standing('gone')), { pieces: [bench(60, 60, 0)] })).toBeUndefined();
     expect(place(on(10, standing('f1', 'mantel')), { fittings: [fittingOf()] })).toBeUndefined();
