@@ -30,7 +30,8 @@ describe('how a tablecloth falls, by hand', () => {
     expect(falls([80, 80, true], [60, 60])).toEqual([10, 10, 10, 2.43]);
   });
   it('on an oval table its corner is measured in its own direction', () => {
-    // 60 × 102 on an oval of 36 × 78: the corner is 59.17 out, the edge in its direction √(1 ÷ (0.862² ÷ 39² + 0.507² ÷ 18²))
+    // 60 × 102 on an oval of 36 × 78: the corner is 59.17 out, and the edge in its direction is
+    // √(1 ÷ (0.862² ÷ 39² + 0.507² ÷ 18²))
     const [end, front, lowest] = falls([102, 60], [78, 36, true]);
     expect([end, front]).toEqual([12, 12]);
     const direction = Math.atan2(30, 51);

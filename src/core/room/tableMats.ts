@@ -1,5 +1,5 @@
 import type { Deg, Mm } from '../base/units';
-import { step, turnedCorners, turnedOval, wayOf, type Point } from '../geometry/plane';
+import { pastOval, step, turnedCorners, turnedOval, wayOf, type Point } from '../geometry/plane';
 import type { Item } from '../model/types';
 import { matIn, type TableTop } from './tableLinen';
 import type { TablePlace } from './tablePlaces';
@@ -35,9 +35,9 @@ const HALVINGS = 24;
 
 /** How far in from a round edge a mat begins, so that its outer corners are as far in as they have to be. */
 function inFromRound(place: TablePlace, wideMm: Mm, { widthMm, depthMm }: Top, inMm: Mm): Mm {
-  const [halfWide, halfDeep] = [Math.max(1, widthMm / 2 - inMm), Math.max(1, depthMm / 2 - inMm)];
+  const [wideInMm, deepInMm] = [Math.max(1, widthMm - 2 * inMm), Math.max(1, depthMm - 2 * inMm)];
   const isOn = ({ xMm, yMm }: Point) =>
-    Math.hypot((xMm - widthMm / 2) / halfWide, (yMm - depthMm / 2) / halfDeep) <= 1;
+    pastOval({ xMm: xMm - widthMm / 2, yMm: yMm - depthMm / 2 }, wideInMm, deepInMm) <= 0;
   const isInAt = (mm: Mm) =>
     [-1, 1].every((side) => isOn(step(inFrom(place, mm), wayOf(place.looksDeg + 90), (side * wideMm) / 2)));
   let [low, high] = [inMm, Math.min(widthMm, depthMm) / 2];

@@ -53,6 +53,8 @@ export const TEXTILE_GROUPS: readonly (readonly RuleId[])[] = [
     'beds.mostLayered',
     'beds.mostHeaped',
     'beds.nightStack',
+    'beds.nightPast',
+    'beds.nightReach',
   ],
   ['beds.accentFrom', 'beds.neutralTo', 'beds.darkTo'],
   [

@@ -36,10 +36,6 @@ type Free = { stretches: Stretch[]; depthMm: Mm; highMm: Mm };
 
 /** Parts on or in which textiles lie for a night: not on the floor, where one steps on them, nor near a fire. */
 const TAKES_TEXTILES: ReadonlySet<PartKind> = new Set(['seat', 'top', 'lower', 'bay', 'inside']);
-/** Higher than this nobody puts pillows before sleep. */
-const WITHIN_REACH: Mm = 1500;
-/** What is soft lies well with a quarter of it past the front. */
-const PAST_FRONT = 0.25;
 
 /** What comes off a bed for the night. */
 function comingOff({ tiers, throws }: BedPlan, rules: RuleBook): Flat[] {
@@ -89,10 +85,14 @@ const standsOn = (piece: Piece, { kind, zMm, ...spot }: Spot): boolean =>
   Math.abs(piece.bottomMm - zMm) <= LEVEL &&
   apart(footprint(piece), footprint({ ...spot, ...spot.middle })).mm === 0;
 
+/** What lies further out than that falls, whatever a studio says. */
+const MOST_PAST = 0.5;
+
 /** How many pieces fit, in stacks beside each other; the stretches are taken up as they are filled. */
 function stackOn(pieces: readonly Flat[], free: Free, rules: RuleBook): number {
   const most = Math.max(1, rules.number('beds.nightStack'));
-  const deepMm = free.depthMm / (1 - PAST_FRONT);
+  // what is soft lies well with some of it past the front
+  const deepMm = free.depthMm / (1 - Math.min(MOST_PAST, rules.number('beds.nightPast')));
   const wideOf = ({ longMm, shortMm }: Flat) => (longMm <= deepMm ? shortMm : longMm);
   let left = pieces.filter(({ shortMm, highMm }) => shortMm <= deepMm && highMm <= free.highMm);
   let count = 0;
@@ -137,10 +137,10 @@ export function nightPlaces(beds: readonly BedPlan[], night: Look['night'], room
 }
 
 /** Everything that textiles could lie on or in; the bed itself and what is on it are none. */
-function nightSpots({ pieceId }: BedPlan, { spots, placed }: Room): Spot[] {
+function nightSpots({ pieceId }: BedPlan, { spots, placed, rules }: Room): Spot[] {
   const elsewhere = placed.filter(({ on }) => on.id !== pieceId);
   return [...spots.filter(({ of }) => of !== pieceId), ...elsewhere.flatMap(spotsOfPlaced)].filter(
-    ({ kind, zMm }) => TAKES_TEXTILES.has(kind) && zMm <= WITHIN_REACH,
+    ({ kind, zMm }) => TAKES_TEXTILES.has(kind) && zMm <= rules.number('beds.nightReach'),
   );
 }
 

@@ -28,4 +28,6 @@ export const BED_RULES = {
   'beds.mostLayered': plain('CP', 'count', 8),
   'beds.mostHeaped': plain('DEF', 'count', 12),
   'beds.nightStack': plain('DEF', 'count', 3),
+  'beds.nightPast': plain('DEF', 'ratio', 0.25),
+  'beds.nightReach': length('DEF', 60, 150),
 } as const satisfies Record<string, RuleRow>;
