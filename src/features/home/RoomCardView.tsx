@@ -17,6 +17,8 @@ import type { HomeRoom } from './types';
 
 const CARD = { width: 392, height: 124 };
 
+const UNDERLINED_ON_HOVER = 'underline decoration-transparent underline-offset-4 hover:decoration-ink';
+
 /** One room: its valance, how far each stage is, and what is next. */
 export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
   const t = useTranslations();
@@ -73,7 +75,7 @@ export function RoomCardView({ room }: { room: HomeRoom }): ReactNode {
             <li key={s}>
               <PageLink
                 href={`/rooms/${room.id}/${s}`}
-                className="flex min-h-[24px] items-center gap-1 underline decoration-transparent underline-offset-4 hover:decoration-ink"
+                className={`flex min-h-[24px] items-center gap-1 ${UNDERLINED_ON_HOVER}`}
               >
                 <StageBox state={room.stages[s].state} title={t(`stageState.${room.stages[s].state}`)} />
                 {t(`stages.${s}`)}

@@ -10,6 +10,8 @@ import { Mark } from '../../ui/Mark';
 import { Checkbox } from '../../ui/Checkbox';
 import { ScrollArea } from '../../ui/ScrollArea';
 
+const COUNTED: ReadonlySet<string> = new Set(['need', 'owned', 'free', 'ordered', 'buy']);
+
 /** Need against have: for one look, or over all rooms in a season, with what the shops have. */
 export function NeedTab(): ReactNode {
   const t = useTranslations('stash');
@@ -66,10 +68,7 @@ export function NeedTab(): ReactNode {
                 <thead>
                   <tr className="border-b border-ink text-left font-narrow text-[13px] text-soft">
                     {(['thing', 'need', 'owned', 'free', 'ordered', 'buy', 'shop'] as const).map((h) => (
-                      <th
-                        key={h}
-                        className={`py-1 pr-4 font-medium ${['need', 'owned', 'free', 'ordered', 'buy'].includes(h) ? 'text-right' : ''}`}
-                      >
+                      <th key={h} className={`py-1 pr-4 font-medium ${COUNTED.has(h) ? 'text-right' : ''}`}>
                         {t(`need.head.${h}`)}
                       </th>
                     ))}
