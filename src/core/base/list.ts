@@ -18,6 +18,24 @@ export function findOne<T>(list: readonly T[], test: (one: T) => boolean): T {
   return found;
 }
 
+/** The earlier list, where both hold the very same objects: what was worked out from it can be kept. */
+export function sameOr<T>(earlier: readonly T[] | undefined, now: readonly T[]): readonly T[] {
+  const isSame = earlier?.length === now.length && now.every((value, i) => value === earlier[i]);
+  return isSame ? earlier : now;
+}
+
+/** The elements by what they share, each group in their order. */
+export function groupedBy<K, T>(list: readonly T[], keyOf: (one: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const one of list) {
+    const key = keyOf(one);
+    const group = groups.get(key);
+    if (group) group.push(one);
+    else groups.set(key, [one]);
+  }
+  return groups;
+}
+
 /** Each element with the one after it, the last with the first: the edges of an outline. */
 export const ring = <T>(list: readonly T[]): [T, T][] =>
   list.map((one, i) => [one, elementAt(list, (i + 1) % list.length)]);

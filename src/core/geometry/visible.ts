@@ -36,11 +36,11 @@ export function seenOf(boxes: readonly Box[], sheet: Sheet, before?: Seen): Seen
   const edge = sheet.under?.edge ?? [];
   const xs = upright(spans, edge);
   const kept = before && keptColumns(before, { boxes, spans, xs });
-  const columnAt = columnsOf(spans);
+  const columnAt = columnsOf(spans, kept ? kept.moved : [-Infinity, Infinity]);
   const cells = new Cells(2 * boxes.length);
   const columns: SeenCells[] = [];
   for (let i = 0; i + 1 < xs.length; i++) {
-    const known = kept?.(i);
+    const known = kept?.columnAt(i);
     columns.push(known ?? seenInColumn([xs[i]!, xs[i + 1]!], { columnAt, cells, spans, sheet, edge }));
   }
   const areas = boxes.map(() => 0);
@@ -81,11 +81,14 @@ function seenInColumn([start, end]: Span, { columnAt, cells, spans, sheet, edge 
   return seen;
 }
 
-/** The columns that are as they were before: those beside everything that has moved. None where boxes came or went. */
+/** The columns that are as they were before: those beside the span in which something has moved. */
+type KeptColumns = { moved: Span; columnAt: (i: number) => SeenCells | undefined };
+
+/** What can be kept of an earlier look; nothing where boxes came or went. */
 function keptColumns(
   before: Seen,
   { boxes, spans, xs }: Pick<Seen, 'boxes' | 'spans' | 'xs'>,
-): ((i: number) => SeenCells | undefined) | undefined {
+): KeptColumns | undefined {
   if (before.boxes.length !== boxes.length) return undefined;
   let [from, to] = [Infinity, -Infinity];
   for (let k = 0; k < boxes.length; k++) {
@@ -94,12 +97,13 @@ function keptColumns(
     to = Math.max(to, before.spans.rights[k]!, spans.rights[k]!);
   }
   const shift = before.xs.length - xs.length;
-  return (i) => {
+  const columnAt = (i: number) => {
     const at = xs[i + 1]! <= from ? i : i + shift;
     const isBeside = xs[i + 1]! <= from || xs[i]! >= to;
     const isSame = isBeside && before.xs[at] === xs[i] && before.xs[at + 1] === xs[i + 1];
     return isSame ? before.columns[at] : undefined;
   };
+  return { moved: [from, to], columnAt };
 }
 
 const isSameSpan = (a: Spans, b: Spans, k: number): boolean =>
@@ -112,16 +116,23 @@ const isSameSpan = (a: Spans, b: Spans, k: number): boolean =>
 type Spans = { lefts: Float64Array; rights: Float64Array; lows: Float64Array; highs: Float64Array };
 
 function spansWithin(boxes: readonly Box[], frame: Box): Spans {
-  const cut = (mm: number, start: number, length: number) => Math.min(Math.max(mm, start), start + length);
-  const acrossAt = (mm: number) => cut(mm, frame.xMm, frame.widthMm);
-  const upAt = (mm: number) => cut(mm, frame.yMm, frame.heightMm);
-  return {
-    lefts: Float64Array.from(boxes, (b) => acrossAt(b.xMm)),
-    rights: Float64Array.from(boxes, (b) => acrossAt(b.xMm + b.widthMm)),
-    lows: Float64Array.from(boxes, (b) => upAt(b.yMm)),
-    highs: Float64Array.from(boxes, (b) => upAt(b.yMm + b.heightMm)),
-  };
+  const count = boxes.length;
+  const lefts = new Float64Array(count);
+  const rights = new Float64Array(count);
+  const lows = new Float64Array(count);
+  const highs = new Float64Array(count);
+  const [right, high] = [frame.xMm + frame.widthMm, frame.yMm + frame.heightMm];
+  for (let k = 0; k < count; k++) {
+    const box = boxes[k]!;
+    lefts[k] = between(box.xMm, frame.xMm, right);
+    rights[k] = between(box.xMm + box.widthMm, frame.xMm, right);
+    lows[k] = between(box.yMm, frame.yMm, high);
+    highs[k] = between(box.yMm + box.heightMm, frame.yMm, high);
+  }
+  return { lefts, rights, lows, highs };
 }
+
+const between = (mm: Mm, least: Mm, most: Mm): Mm => Math.min(Math.max(mm, least), most);
 
 /** Where upright edges are, from left to right, each once. */
 function upright({ lefts, rights }: Spans, edge: UpperEdge): Float64Array {
@@ -184,11 +195,13 @@ type Column = { boxes: readonly number[]; ys: readonly number[] };
 
 /**
  * The boxes in each column, from back to front, and where they begin and end in it from the bottom up. Asked from left to
- * right, it takes in and lets go of few at a time.
+ * right, it takes in and lets go of few at a time. Only columns that touch the span are asked.
  */
-function columnsOf({ lefts, rights, lows, highs }: Spans): (middle: number) => Column {
-  const by = (ends: Float64Array) => Int32Array.from(ends, (_, k) => k).sort((j, k) => ends[j]! - ends[k]!);
-  const [coming, going] = [by(lefts), by(rights)];
+function columnsOf({ lefts, rights, lows, highs }: Spans, [from, to]: Span): (middle: number) => Column {
+  const there: number[] = [];
+  for (let k = 0; k < lefts.length; k++) if (lefts[k]! <= to && rights[k]! >= from) there.push(k);
+  const coming = [...there].sort((j, k) => lefts[j]! - lefts[k]!);
+  const going = there.sort((j, k) => rights[j]! - rights[k]!);
   let [next, last] = [0, 0];
   const boxes: number[] = [];
   const ys: number[] = [];

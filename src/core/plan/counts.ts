@@ -1,3 +1,4 @@
+import { groupedBy } from '../base/list';
 import { sum } from '../base/units';
 import type { Finding, FindingCode, StageName } from '../model/finding';
 import type { Item } from '../model/types';
@@ -13,9 +14,8 @@ export const judgeCounts = (
   items: ReadonlyMap<string, Item>,
   code: (item: Item) => FindingCode,
 ): Finding[] =>
-  [...new Set(uses.map((u) => u.itemId))].flatMap((itemId): Finding[] => {
+  [...groupedBy(uses, (use) => use.itemId)].flatMap(([itemId, own]): Finding[] => {
     const item = items.get(itemId);
-    const own = uses.filter((u) => u.itemId === itemId);
     const need = sum(own.map((u) => u.count ?? 1));
     if (!item || need <= item.count) return [];
     const about = own.map((u) => u.id);

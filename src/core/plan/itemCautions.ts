@@ -1,5 +1,5 @@
 import type { Mm } from '../base/units';
-import { apart, distance, type Point } from '../geometry/plane';
+import { apart, type Point } from '../geometry/plane';
 import type { Finding, FindingCode, Level } from '../model/finding';
 import type { Item, Look, Placement, RoomFile } from '../model/types';
 import { isObject } from '../room/lies';
@@ -117,7 +117,7 @@ function judgeCandle(
 type Burning = { about: string; name: string; mm: Mm };
 
 /** A thing that burns, with how far its outline reaches from its middle. */
-type BurningThing = { thing: PlacedThing; outline: Point[]; reachMm: Mm };
+type BurningThing = { thing: PlacedThing; reachMm: Mm };
 const reachOf = ({ widthMm, depthMm }: Standing): Mm => Math.hypot(widthMm, depthMm) / 2;
 
 /** What a flame can reach: plants, and cloth; but not what a table is laid with, which lies flat below it. */
@@ -125,7 +125,12 @@ const burns = ({ placement, item }: PlacedThing): boolean =>
   item.kind === 'plant' || !(isObject(placement) || isTabled(placement.lie));
 
 const burningThings = (placed: readonly PlacedThing[]): BurningThing[] =>
-  placed.filter(burns).map((thing) => ({ thing, outline: footprint(thing.at), reachMm: reachOf(thing.at) }));
+  placed.filter(burns).map((thing) => ({ thing, reachMm: reachOf(thing.at) }));
+
+const isBeyond = (one: Point, other: Point, mm: Mm): boolean => {
+  const [dx, dy] = [one.xMm - other.xMm, one.yMm - other.yMm];
+  return dx * dx + dy * dy >= mm * mm;
+};
 
 /** The first of what burns that is nearer to a candle than it should be. */
 function burnsNear(
@@ -134,14 +139,13 @@ function burnsNear(
   at: Standing,
   wantMm: Mm,
 ): Burning | undefined {
-  const outline = footprint(at);
   const ownReachMm = reachOf(at);
-  for (const { thing: other, outline: otherOutline, reachMm } of burning) {
+  for (const { thing: other, reachMm } of burning) {
     if (other.placement.id === candle.id) continue;
     const upMm = gapBetween(at.zMm, at.heightMm, other.at.zMm, other.at.heightMm);
-    // what is far off is so without its outline being looked at
-    if (upMm >= wantMm || distance(at, other.at) - ownReachMm - reachMm >= wantMm) continue;
-    const mm = Math.hypot(apart(outline, otherOutline).mm, upMm);
+    // what is far off is so without its outline
+    if (upMm >= wantMm || isBeyond(at, other.at, ownReachMm + reachMm + wantMm)) continue;
+    const mm = Math.hypot(apart(footprint(at), footprint(other.at)).mm, upMm);
     if (mm < wantMm) return { about: other.placement.id, name: other.item.name, mm };
   }
   return undefined;

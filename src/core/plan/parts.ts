@@ -1,17 +1,18 @@
-import type { Fitting, Item, Opening, Piece } from '../model/types';
+import { sameOr } from '../base/list';
+import type { Fitting, Item, Opening, Piece, Placement } from '../model/types';
 import { isWay } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
 import { placeThings, type PlacedThing, type Placing } from '../room/placed';
 import type { EchoPlan } from '../room/echo';
 import type { Solid } from '../room/reflect';
 import type { Elevation } from '../room/shape';
-import { solidsOnTops } from '../room/solids';
+import { solidsOnTops, solidThings, type SolidThings } from '../room/solids';
 import { floorSpots } from '../room/spots/floorSpots';
 import { spotsOfRoom } from '../room/spots/roomSpots';
 import { keepSpots, type Spot } from '../room/spots/spot';
 import { wallsOf, type Wall } from '../room/walls';
 import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
-import type { OnWalls } from '../spread/patches';
+import type { OnWalls, Patch } from '../spread/patches';
 import type { SpreadPlan } from '../spread/planSpread';
 import type { BedPlan } from '../stages/beds/bedPlan';
 import type { ClearPlan } from '../stages/clear/planClear';
@@ -53,6 +54,7 @@ export type Parts = {
   spots: Spot[];
   placing: Placing;
   placed: readonly PlacedThing[];
+  solidThings: SolidThings;
   onTops: readonly Solid[];
   /** What stands on the floor itself, as pieces that one walks round. */
   loose: readonly Piece[];
@@ -68,6 +70,8 @@ export type Parts = {
   prints: PrintsPlan;
   shelves: ShelvesPlan;
   // seats
+  /** What is laid on seats and beds, and every cover and throw wherever it is. */
+  laid: readonly Placement[];
   seats: SeatPlan[];
   // beds
   beds: BedPlan[];
@@ -82,6 +86,7 @@ export type Parts = {
   scene: Scene;
   elevations: Elevation[];
   seen: OnWalls;
+  seenOnFloor: readonly Patch[];
   spread: SpreadPlan;
   // measure
   doorways: readonly Opening[];
@@ -95,6 +100,22 @@ export type Parts = {
 };
 
 export const part = partOf<Parts>();
+
+/** What is counted where pillows are counted; everything else that is placed is counted on surfaces. */
+export const COUNTED_WITH_SEATS: ReadonlySet<Item['kind']> = new Set(['cover', 'throw']);
+
+/** Parts of seats and beds on which textiles are laid. */
+const LAID_ON = /^(?:seat|mattress|arm[0-9]*)$/;
+
+/** What seats and beds read; the same list for as long as only other things are moved. */
+const laid = part('laid', { look: ['placements'], parts: ['items'] }, ({ look, items }, previous) =>
+  sameOr(
+    previous,
+    look.placements.filter(
+      ({ spot, itemId }) => LAID_ON.test(spot.part) || COUNTED_WITH_SEATS.has(items.get(itemId)?.kind ?? 'object'),
+    ),
+  ),
+);
 
 /** What every stage stands on. */
 export const FACTS: readonly Part<Parts>[] = [
@@ -128,12 +149,14 @@ export const FACTS: readonly Part<Parts>[] = [
     },
   ),
   part('placed', { parts: ['placing'] }, ({ placing }) => placing.things),
-  part('onTops', { parts: ['placed'] }, ({ placed }, previous) => solidsOnTops(placed, previous)),
+  laid,
+  part('solidThings', { parts: ['placed'] }, ({ placed }, previous) => solidThings(placed, previous)),
+  part('onTops', { parts: ['solidThings'] }, ({ solidThings: things }, previous) =>
+    solidsOnTops(things, previous),
+  ),
 ];
 
 /** The openings one walks through; the same list for as long as none of them changes. */
-export const doorways = part('doorways', { file: ['openings'] }, ({ file }, previous) => {
-  const ways = file.openings.filter(isWay);
-  const same = previous?.length === ways.length && previous.every((way, i) => way === ways[i]);
-  return same ? previous : ways;
-});
+export const doorways = part('doorways', { file: ['openings'] }, ({ file }, previous) =>
+  sameOr(previous, file.openings.filter(isWay)),
+);

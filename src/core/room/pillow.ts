@@ -58,16 +58,13 @@ export function mylarBalloon(flatWidthMm: Mm): { widthMm: Mm; thickMm: Mm; volum
 export type InsertKind = { widthMm: Mm; heightMm: Mm; round?: boolean; fill: string };
 /** Sides that differ by less are the same size. */
 const SAME_SIDE: Mm = inches(1 / 4);
-const sides = ({ widthMm, heightMm }: Size): [Mm, Mm] => [
-  Math.min(widthMm, heightMm),
-  Math.max(widthMm, heightMm),
-];
+const short = ({ widthMm, heightMm }: Size): Mm => Math.min(widthMm, heightMm);
+const long = ({ widthMm, heightMm }: Size): Mm => Math.max(widthMm, heightMm);
 
-/**
- * Inserts of one filling and shape are the same when their sides differ by less than a quarter of an inch, lying either way.
- */
-export const sameInsert = (a: InsertKind, b: InsertKind): boolean => {
-  const [[a0, a1], [b0, b1]] = [sides(a), sides(b)];
-  const isSameSort = a.fill === b.fill && Boolean(a.round) === Boolean(b.round);
-  return isSameSort && Math.abs(a0 - b0) < SAME_SIDE && Math.abs(a1 - b1) < SAME_SIDE;
-};
+/** Sizes are the same when their sides differ by less than a quarter of an inch, lying either way. */
+export const sameSize = (a: Size, b: Size): boolean =>
+  Math.abs(short(a) - short(b)) < SAME_SIDE && Math.abs(long(a) - long(b)) < SAME_SIDE;
+
+/** Inserts of one filling, shape and size. */
+export const sameInsert = (a: InsertKind, b: InsertKind): boolean =>
+  a.fill === b.fill && Boolean(a.round) === Boolean(b.round) && sameSize(a, b);

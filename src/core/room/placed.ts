@@ -1,3 +1,4 @@
+import { sameOr } from '../base/list';
 import { sum, type Deg, type Mm } from '../base/units';
 import { alongWay, wayOf, type Point } from '../geometry/plane';
 import type { Item, Piece, Placement } from '../model/types';
@@ -29,8 +30,16 @@ type Raised = { from: Spot; byMm: Mm; spot: Spot };
 export type Placing = {
   things: readonly PlacedThing[];
   rules: RuleBook;
-  byId: ReadonlyMap<string, Kept>;
+  /** By placement; null for what stands nowhere. */
+  byId: ReadonlyMap<string, Kept | null>;
   raised: ReadonlyMap<string, Raised>;
+  offered: OfferedSpots;
+};
+/** The room's spots, to find one by its address. */
+type OfferedSpots = {
+  spots: readonly Spot[];
+  all: ReadonlySet<Spot>;
+  byAddress: ReadonlyMap<string, Spot>;
 };
 
 /**
@@ -39,8 +48,11 @@ export type Placing = {
  * it was in the previous plan, on the same spot, is the same object.
  */
 export function placeThings(placements: readonly Placement[], given: Given, previous?: Placing): Placing {
-  const spots = new Map(given.spots.map((spot) => [addressOf(spot), spot]));
-  const byId = new Map(placements.map((p) => [p.id, p]));
+  const offered = previous?.offered.spots === given.spots ? previous.offered : offeredSpots(given.spots);
+  const spots = offered.byAddress;
+  // few things carry others
+  let byId: ReadonlyMap<string, Placement> | undefined;
+  const placementOf = (id: string) => (byId ??= new Map(placements.map((p) => [p.id, p]))).get(id);
   const before = previous?.rules === given.rules ? previous.byId : undefined;
   const raised = raisedByToppers(placements, spots, given, previous?.raised);
   const behind = rowsBehind(placements, given);
@@ -48,13 +60,25 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     (isUnderAll ? undefined : raised.get(address)?.spot) ?? spots.get(address);
   const placed = new Map<string, Kept | null>();
 
+  /** What stands on the same spot of the room as before, whatever there is beside it. */
+  function asBefore(placement: Placement): Kept | null {
+    const known = before?.get(placement.id);
+    const isSame =
+      known?.thing.placement === placement &&
+      known.item === given.items.get(placement.itemId) &&
+      isOwnLie(placement.lie) &&
+      known.behindMm === null &&
+      offered.all.has(known.thing.spot);
+    return isSame ? known : null;
+  }
+
   function place(placement: Placement): Kept | null {
     const known = placed.get(placement.id);
     if (known !== undefined) return known;
     // what is reached again before it stands carries itself
     placed.set(placement.id, null);
     const address = addressOf(placement.spot);
-    const carrier = spots.has(address) ? undefined : byId.get(placement.spot.of);
+    const carrier = spots.has(address) ? undefined : placementOf(placement.spot.of);
     const under = carrier ? place(carrier) : null;
     if (under) under.offers ??= spotsOfPlaced(under.thing);
     const item = given.items.get(placement.itemId);
@@ -75,13 +99,19 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
 
   const things: PlacedThing[] = [];
   for (const placement of placements) {
-    const kept = place(placement);
+    const same = asBefore(placement);
+    if (same) placed.set(placement.id, same);
+    const kept = same ?? place(placement);
     if (kept) things.push(kept.thing);
   }
-  const standing = new Map<string, Kept>();
-  for (const [id, kept] of placed) if (kept) standing.set(id, kept);
-  return { things: sameOr(previous?.things, things), rules: given.rules, byId: standing, raised };
+  return { things: sameOr(previous?.things, things), rules: given.rules, byId: placed, raised, offered };
 }
+
+const offeredSpots = (spots: readonly Spot[]): OfferedSpots => ({
+  spots,
+  all: new Set(spots),
+  byAddress: new Map(spots.map((spot) => [addressOf(spot), spot])),
+});
 
 const offeredBy = (under: Kept | null, { spot }: Placement): Spot | undefined =>
   under?.offers?.find((s) => s.part === spot.part);
@@ -134,19 +164,13 @@ const isOnBed = (placement: Placement): boolean => placement.spot.part === 'matt
 
 /** What stood there before, if nothing of it has changed. How cloth is laid is not known from its spot alone. */
 function keptFrom(
-  known: Kept | undefined,
+  known: Kept | null | undefined,
   { spot, placement, item, behindMm }: Omit<Put, 'under' | 'topperMm'>,
 ): Kept | null {
   if (!known || !(isOwnLie(placement.lie) || isTabled(placement.lie))) return null;
   const { thing } = known;
   const isSame = thing.placement === placement && thing.spot === spot && known.item === item;
   return isSame && known.behindMm === behindMm ? known : null;
-}
-
-/** The list of before, where it holds the same objects. */
-function sameOr<T>(previous: readonly T[] | undefined, now: readonly T[]): readonly T[] {
-  const isSame = previous?.length === now.length && now.every((value, i) => value === previous[i]);
-  return isSame ? previous : now;
 }
 
 type Put = {

@@ -1,3 +1,4 @@
+import { sameOr } from '../base/list';
 import type { Mm } from '../base/units';
 import { step, wayOf } from '../geometry/plane';
 import type { Fitting, Piece } from '../model/types';
@@ -18,30 +19,30 @@ export const solidsIn = (
   walls: readonly Wall[],
 ): Solid[] => [...pieces.flatMap(solidsOfPiece), ...fittings.flatMap((f) => solidOfFitting(f, walls))];
 
-/** What stands on furniture and hides what is behind it; the same list for as long as nothing of it moves. */
-export function solidsOnTops(
-  placed: readonly PlacedThing[],
-  previous: readonly Solid[] = [],
-): readonly Solid[] {
-  const solids = placed
-    .filter(({ placement, at }) => isObject(placement) && at.widthMm >= THIN)
-    .map(({ placement, at }): Solid => ({
-      id: placement.id,
-      outline: footprint(at),
-      bottomMm: at.zMm,
-      topMm: at.zMm + at.heightMm,
-    }));
-  const isSame = solids.length === previous.length && solids.every((s, i) => isSameSolid(s, previous[i]));
-  return isSame ? previous : solids;
+/** What stands on furniture and hides what is behind it; null where it is too thin for that. */
+export type SolidThings = ReadonlyMap<PlacedThing, Solid | null>;
+
+/** Of a thing that stands as it did in the previous plan it is the same object. */
+export function solidThings(placed: readonly PlacedThing[], previous?: SolidThings): SolidThings {
+  const solids = new Map<PlacedThing, Solid | null>();
+  for (const thing of placed) {
+    const known = previous?.get(thing);
+    solids.set(thing, known === undefined ? solidOfThing(thing) : known);
+  }
+  return solids;
 }
 
-const isSameSolid = (a: Solid, b: Solid | undefined): boolean =>
-  b !== undefined &&
-  a.id === b.id &&
-  a.bottomMm === b.bottomMm &&
-  a.topMm === b.topMm &&
-  a.outline.length === b.outline.length &&
-  a.outline.every(({ xMm, yMm }, i) => b.outline[i]?.xMm === xMm && b.outline[i]?.yMm === yMm);
+const solidOfThing = ({ placement, at }: PlacedThing): Solid | null =>
+  isObject(placement) && at.widthMm >= THIN
+    ? { id: placement.id, outline: footprint(at), bottomMm: at.zMm, topMm: at.zMm + at.heightMm }
+    : null;
+
+/** The solids alone; the same list for as long as none of them moves. */
+export const solidsOnTops = (things: SolidThings, previous?: readonly Solid[]): readonly Solid[] =>
+  sameOr(
+    previous,
+    [...things.values()].filter((solid) => solid !== null),
+  );
 
 function solidsOfPiece(p: Piece): Solid[] {
   if (p.kind === 'rug' || isLamp(p)) return [];

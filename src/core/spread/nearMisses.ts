@@ -1,3 +1,4 @@
+import { ByColour } from '../colour/byColour';
 import { deltaE00, hueApart, oklchOfLab, type Oklch } from '../colour/spaces';
 import { distance } from '../geometry/plane';
 import type { Finding } from '../model/finding';
@@ -36,14 +37,18 @@ export function judgeNearMisses(patches: readonly Patch[], rules: RuleBook): Fin
 function largePatches(patches: readonly Patch[], rules: RuleBook): Large[] {
   const least = rules.number('spread.nearMissArea');
   const white = rules.number('spread.whiteFrom');
+  const colours = new ByColour<Omit<Large, 'patch'>>();
   return patches
     .filter((p) => p.areaMm2 >= least)
-    .map((patch) => ({
-      patch,
-      lch: oklchOfLab(patch.colour),
-      white: patch.colour.l >= white,
-      key: `${patch.colour.l},${patch.colour.a},${patch.colour.b}`,
-    }));
+    .map((patch) => {
+      const { colour } = patch;
+      const compared = colours.of(colour, () => ({
+        lch: oklchOfLab(colour),
+        white: colour.l >= white,
+        key: `${colour.l},${colour.a},${colour.b}`,
+      }));
+      return { patch, ...compared };
+    });
 }
 
 /** Of each pair of colours that nearly match, the two patches that show it most. */

@@ -23,7 +23,7 @@ export type Patch = {
   shell: boolean;
 };
 
-type File = Pick<RoomFile, 'room' | 'pieces'>;
+type File = { room: Pick<RoomFile['room'], 'walls' | 'floorFinish'>; pieces: RoomFile['pieces'] };
 type Drawn = { elevations: readonly Elevation[]; walls: readonly Wall[] };
 
 const sharesOf = (swatches: readonly Swatch[]): Swatch[] => {
@@ -36,11 +36,11 @@ const sharesOf = (swatches: readonly Swatch[]): Swatch[] => {
  * foreshortened. Parts of one thing on one wall are taken together. The same whatever the order of the lists.
  */
 export const patchesOf = (file: File, drawn: Drawn, rules: RuleBook): Patch[] =>
-  allPatches(file, patchesOnWalls(drawn), rules);
+  allPatches(patchesOnWalls(drawn), floorPatches(file, rules));
 
 /** What is seen on each wall. */
 export type OnWalls = ReadonlyMap<Elevation, OnWall>;
-type OnWall = { wall: Wall; patches: readonly Patch[]; seen: SeenOnWall };
+type OnWall = { wall: Wall; patches: readonly Patch[]; seen: SeenOnWall; things: ThingsOnWall };
 /** What was seen of a wall's shapes, and which of them end where the wall does. */
 type SeenOnWall = { areas: Seen; frame: Box; edge: Elevation['edge']; standing: readonly boolean[] };
 
@@ -48,44 +48,70 @@ type SeenOnWall = { areas: Seen; frame: Box; edge: Elevation['edge']; standing: 
 export function patchesOnWalls({ elevations, walls }: Drawn, previous?: OnWalls): OnWalls {
   const wallById = new Map(walls.map((wall) => [wall.id, wall]));
   const seen = new Map<Elevation, OnWall>();
-  const before = new Map([...(previous ?? [])].map(([elevation, known]) => [elevation.wallId, known]));
+  const before = new Map([...(previous?.values() ?? [])].map((known) => [known.wall.id, known]));
   for (const elevation of elevations) {
     const wall = wallById.get(elevation.wallId);
     if (!wall) continue;
     const known = previous?.get(elevation);
-    seen.set(elevation, known?.wall === wall ? known : onWall(elevation, wall, before.get(wall.id)?.seen));
+    seen.set(elevation, known?.wall === wall ? known : onWall(elevation, wall, before.get(wall.id)));
   }
   return seen;
 }
 
 /** What is seen on the walls and on the floor, most first. */
-export const allPatches = (file: File, onWalls: OnWalls, rules: RuleBook): Patch[] =>
-  mostSeenFirst([...[...onWalls.values()].flatMap(({ patches }) => patches), ...floorPatches(file, rules)]);
+export const allPatches = (onWalls: OnWalls, onFloor: readonly Patch[]): Patch[] =>
+  [...[...onWalls.values()].flatMap(({ patches }) => patches), ...onFloor].sort(mostSeenFirst);
 
-const keyOf = ({ about, wallId, colour }: Patch): string =>
-  `${about}/${wallId}/${colour.l}/${colour.a}/${colour.b}`;
+/** The most seen first; of those that are seen equally the order is always the same. */
+const mostSeenFirst = (one: Patch, other: Patch): number =>
+  Math.round(other.areaMm2) - Math.round(one.areaMm2) ||
+  inOrder(one.about, other.about) ||
+  inOrder(one.wallId ?? '', other.wallId ?? '') ||
+  one.colour.l - other.colour.l ||
+  one.colour.a - other.colour.a ||
+  one.colour.b - other.colour.b;
 
-/** The most seen first; of those that are seen equally the order is that of their keys, which few of them need. */
-function mostSeenFirst(patches: readonly Patch[]): Patch[] {
-  const keys = new Map<Patch, string>();
-  const keyed = (patch: Patch): string => {
-    const key = keys.get(patch) ?? keyOf(patch);
-    keys.set(patch, key);
-    return key;
-  };
-  return patches
-    .map((patch) => ({ patch, area: Math.round(patch.areaMm2) }))
-    .sort((a, b) => b.area - a.area || (keyed(a.patch) < keyed(b.patch) ? -1 : 1))
-    .map(({ patch }) => patch);
+function inOrder(one: string, other: string): number {
+  if (one === other) return 0;
+  return one < other ? -1 : 1;
 }
 
 /** A thing as it is seen on one wall, in all its parts. */
 type SeenThing = { shape: Shape; colours: readonly Swatch[]; areaMm2: SquareMm; softMm2: SquareMm } & Where;
 type Where = { at: Point; zMm: Mm };
 
-function onWall(elevation: Elevation, wall: Wall, before: SeenOnWall | undefined): OnWall {
-  const seen = seenOnWall(elevation, before);
-  return { wall, patches: wallPatches(elevation, wall, seen.areas.areas), seen };
+function onWall(elevation: Elevation, wall: Wall, before: OnWall | undefined): OnWall {
+  const seen = seenOnWall(elevation, before?.seen);
+  const things = thingsOnWall(elevation, seen.areas.areas);
+  const known = before?.wall === wall ? before.things : undefined;
+  for (const [about, thing] of things) thing.patches = patchesOfThing(thing, wall, known?.get(about));
+  return { wall, patches: [...things.values()].flatMap(({ patches }) => patches), seen, things };
+}
+
+/** What is seen of one thing on one wall: its shapes, how much of each, and the patches that they make. */
+type ThingOnWall = { shapes: Shape[]; areasMm2: SquareMm[]; patches: readonly Patch[] };
+type ThingsOnWall = ReadonlyMap<string, ThingOnWall>;
+
+function thingsOnWall({ shapes }: Elevation, areas: readonly SquareMm[]): ThingsOnWall {
+  const things = new Map<string, ThingOnWall>();
+  shapes.forEach((shape, i) => {
+    const areaMm2 = areas[i] ?? 0;
+    if (areaMm2 <= 0 || shape.colours.length === 0) return;
+    const known = things.get(shape.about);
+    if (known) {
+      known.shapes.push(shape);
+      known.areasMm2.push(areaMm2);
+    } else things.set(shape.about, { shapes: [shape], areasMm2: [areaMm2], patches: [] });
+  });
+  return things;
+}
+
+/** The patches of a thing, the same as before where the same is seen of it. */
+function patchesOfThing(thing: ThingOnWall, wall: Wall, before: ThingOnWall | undefined): readonly Patch[] {
+  const isAsBefore =
+    before?.shapes.length === thing.shapes.length &&
+    thing.shapes.every((s, i) => s === before.shapes[i] && thing.areasMm2[i] === before.areasMm2[i]);
+  return isAsBefore ? before.patches : onePerColour(wallPatches(thing, wall));
 }
 
 /** How much is seen of every shape; of what is beside everything that has moved it is known already. */
@@ -110,14 +136,13 @@ const isSameBox = (a: Box, b: Box): boolean =>
 const isSameEdge = (a: Elevation['edge'], b: Elevation['edge']): boolean =>
   a.length === b.length && a.every((p, i) => p.xMm === b[i]?.xMm && p.heightMm === b[i]?.heightMm);
 
-function wallPatches(elevation: Elevation, wall: Wall, areas: readonly SquareMm[]): Patch[] {
+function wallPatches({ shapes, areasMm2 }: ThingOnWall, wall: Wall): Patch[] {
   const seen = new Map<string, SeenThing>();
-  elevation.shapes.forEach((shape, i) => {
-    const areaMm2 = areas[i] ?? 0;
-    if (areaMm2 <= 0 || shape.colours.length === 0) return;
+  shapes.forEach((shape, i) => {
+    const areaMm2 = areasMm2[i] ?? 0;
     // furniture and fittings are drawn in parts; together they show all their colours
     const colours = shape.wholeColours ?? shape.colours;
-    const key = shape.wholeColours ? shape.about : `part ${shape.key}`;
+    const key = shape.wholeColours ? 'whole' : `part ${shape.key}`;
     const part: SeenThing = {
       shape,
       colours,
@@ -128,10 +153,9 @@ function wallPatches(elevation: Elevation, wall: Wall, areas: readonly SquareMm[
     const known = seen.get(key);
     seen.set(key, known ? joined(known, part) : part);
   });
-  const patches = [...seen.values()].flatMap((thing) =>
+  return [...seen.values()].flatMap((thing) =>
     sharesOf(thing.colours).map((colour) => patchOf(thing, wall, colour)),
   );
-  return onePerColour(patches);
 }
 
 const spanOf = (boxes: readonly Box[]): Pick<Box, 'xMm' | 'widthMm'> => {
@@ -197,23 +221,20 @@ function middleOf(known: Where & { areaMm2: SquareMm }, more: Where & { areaMm2:
 }
 
 /** Parts of one thing on one wall that are of one colour, taken together. */
-function onePerColour(patches: readonly Patch[]): Patch[] {
-  const ofThings = new Map<string, ByColour<{ patch: Patch }>>();
-  const all: { patch: Patch }[] = [];
+function onePerColour(patches: readonly Patch[]): readonly Patch[] {
+  if (patches.length < 2) return patches;
+  const byColour = new ByColour<{ patch: Patch }>();
   for (const patch of patches) {
-    const ofThing = ofThings.get(patch.about) ?? new ByColour<{ patch: Patch }>();
-    ofThings.set(patch.about, ofThing);
-    const one = ofThing.of(patch.colour, () => ({ patch }));
-    if (one.patch === patch) all.push(one);
-    else {
-      const areaMm2 = one.patch.areaMm2 + patch.areaMm2;
-      one.patch = { ...one.patch, ...middleOf(one.patch, patch), areaMm2 };
-    }
+    const one = byColour.of(patch.colour, () => ({ patch }));
+    if (one.patch === patch) continue;
+    const areaMm2 = one.patch.areaMm2 + patch.areaMm2;
+    one.patch = { ...one.patch, ...middleOf(one.patch, patch), areaMm2 };
   }
-  return all.map(({ patch }) => patch);
+  return byColour.values.map(({ patch }) => patch);
 }
 
-function floorPatches({ room, pieces }: File, rules: RuleBook): Patch[] {
+/** What is seen of the floor and of what lies on it. */
+export function floorPatches({ room, pieces }: File, rules: RuleBook): Patch[] {
   const seen = rules.number('spread.floorForeshortening');
   const rugs = pieces.filter((p) => p.kind === 'rug').sort(largestBelow);
   const standing = pieces.filter((p) => p.kind !== 'rug' && p.bottomMm === 0).sort(largestBelow);

@@ -37,19 +37,20 @@ export function placesOfPatches(
   rules: RuleBook,
 ): Place[] {
   const reach = rules.number('spread.placeReach');
-  const { root, join } = groupsOf(patches.length);
+  const groups = new Groups(patches.length);
   const firstOf = new Map<string, number>();
   patches.forEach(({ about }, i) => {
     const known = firstOf.get(about);
     if (known === undefined) firstOf.set(about, i);
-    else join(known, i);
+    else groups.join(known, i);
   });
-  joinNear(patches, reach, join);
+  groups.joinNear(patches, reach);
   const membersOf = new Map<number, Patch[]>();
   patches.forEach((patch, i) => {
-    const members = membersOf.get(root(i));
+    const root = groups.root(i);
+    const members = membersOf.get(root);
     if (members) members.push(patch);
-    else membersOf.set(root(i), [patch]);
+    else membersOf.set(root, [patch]);
   });
   return [...membersOf.values()].map((members) => {
     const { at: centre, zMm, weight } = middleOfWeights(members, weightOf);
@@ -83,36 +84,47 @@ function middleOfWeights(
 }
 
 /** Groups of so many things, each alone until it is joined with another. */
-function groupsOf(count: number) {
-  const above = Int32Array.from({ length: count }, (_, i) => i);
-  const root = (i: number): number => {
+class Groups {
+  readonly #above: Int32Array;
+
+  constructor(count: number) {
+    this.#above = Int32Array.from({ length: count }, (_, i) => i);
+  }
+
+  root(i: number): number {
+    const above = this.#above;
     let at = i;
     while (above[at] !== at) {
       above[at] = above[above[at]!]!;
       at = above[at]!;
     }
     return at;
-  };
-  const join = (i: number, j: number): void => {
-    above[root(j)] = root(i);
-  };
-  return { root, join };
-}
+  }
 
-/** Joins every two patches nearer than the reach, by their indices. From west to east, so that most pairs are never looked at. */
-function joinNear(patches: readonly Patch[], reachMm: Mm, join: (i: number, j: number) => void): void {
-  const x = Float64Array.from(patches, (p) => p.at.xMm);
-  const y = Float64Array.from(patches, (p) => p.at.yMm);
-  const z = Float64Array.from(patches, (p) => p.zMm);
-  const order = Int32Array.from(patches, (_, i) => i).sort((i, j) => x[i]! - x[j]!);
-  for (let a = 0; a < order.length; a++) {
-    const i = order[a]!;
-    for (let b = a + 1; b < order.length; b++) {
-      const j = order[b]!;
-      const dx = x[j]! - x[i]!;
-      if (dx >= reachMm) break;
-      const [dy, dz] = [y[j]! - y[i]!, z[j]! - z[i]!];
-      if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) join(i, j);
+  join(i: number, j: number): void {
+    this.#above[this.root(j)] = this.root(i);
+  }
+
+  /**
+   * Joins every two patches nearer than the reach. From west to east, so that most pairs are never looked at; of the
+   * others most are in one group already, which is quicker to see than how far apart they are.
+   */
+  joinNear(patches: readonly Patch[], reachMm: Mm): void {
+    const order = patches
+      .map(({ at, zMm }, i) => ({ i, xMm: at.xMm, yMm: at.yMm, zMm }))
+      .sort((one, other) => one.xMm - other.xMm);
+    for (let a = 0; a < order.length; a++) {
+      const one = order[a]!;
+      for (let b = a + 1; b < order.length; b++) {
+        const other = order[b]!;
+        const dx = other.xMm - one.xMm;
+        if (dx >= reachMm) break;
+        const joined = this.root(one.i);
+        if (joined === this.root(other.i)) continue;
+        const dy = other.yMm - one.yMm;
+        const dz = other.zMm - one.zMm;
+        if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) this.join(joined, other.i);
+      }
     }
   }
 }

@@ -40,7 +40,8 @@ export function planSpread(
   const meanLightness = mean((p) => p.colour.l);
   // visual weight: area × Lab distance from the room's grey (the idea of Moon & Spencer, J. Opt. Soc. Am. 34,
   // 1944)
-  const weightOf = (p: Patch) => p.areaMm2 * Math.hypot(p.colour.l - meanLightness, p.colour.a, p.colour.b);
+  const weightOf = ({ areaMm2, colour: { l, a, b } }: Patch) =>
+    areaMm2 * Math.sqrt((l - meanLightness) ** 2 + a * a + b * b);
   const families = planFamilies(patches, weightOf, walls, rules);
   const share = (role: FamilyPlan['role']) =>
     sum(families.filter((f) => f.role === role).map((f) => f.share));

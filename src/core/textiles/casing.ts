@@ -1,6 +1,6 @@
 import { sum } from '../base/units';
 import type { Fill, Item } from '../model/types';
-import { sameInsert } from '../room/pillow';
+import { sameSize } from '../room/pillow';
 import type { RuleBook } from '../rules/book';
 import type { InsertSize } from './insert';
 
@@ -26,7 +26,7 @@ export type CasingNeed = InsertSize & { need: number; have: number; buy: number 
 
 /** Casings of each size: needed, owned, to buy. */
 export function casingNeeds(inserts: readonly InsertSize[], owned: readonly Item[]): CasingNeed[] {
-  const isSame = (a: InsertSize, b: InsertSize) => sameInsert({ ...a, fill: '' }, { ...b, fill: '' });
+  const isSame = (a: InsertSize, b: InsertSize) => Boolean(a.round) === Boolean(b.round) && sameSize(a, b);
   const needs: CasingNeed[] = [];
   for (const insert of inserts) {
     const known = needs.find((n) => isSame(n, insert));

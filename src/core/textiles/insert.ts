@@ -1,7 +1,7 @@
 import { elementAt } from '../base/list';
 import { sum, type Mm } from '../base/units';
 import type { Fill, Item } from '../model/types';
-import { mostVolume, sameInsert, type FlatCover } from '../room/pillow';
+import { mostVolume, sameInsert, sameSize, type FlatCover } from '../room/pillow';
 import type { RuleBook } from '../rules/book';
 import type { RuleId } from '../rules/table';
 
@@ -88,7 +88,7 @@ export function stockInserts(rules: RuleBook): InsertSize[] {
     ...inPairs(rules.list('seats.stockOblongs')),
   ];
   const shams = inPairs(rules.list('seats.shamSizes')).filter(
-    (s) => !sizes.some((known) => sameInsert({ ...known, fill: '' }, { ...s, fill: '' })),
+    (sham) => !sizes.some((known) => sameSize(known, sham)),
   );
   return [
     ...sizes,

@@ -4,7 +4,7 @@ import { useTranslations } from 'next-intl';
 import { useMemo, type ReactNode } from 'react';
 import { sum } from '../../core/base/units';
 import { glassOf, roomFor, roomLookedAt, type Sight } from '../../core/plan/walls/sights';
-import { solidsOnTops } from '../../core/room/solids';
+import { solidsOnTops, solidThings } from '../../core/room/solids';
 import { patchesIn } from '../../core/room/mirrorPatches';
 import { pointOnWall } from '../../core/room/walls';
 import { fitScale } from '../../ui/drawing/scale';
@@ -35,7 +35,7 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
   const [a, b] = [pointOnWall(wall, h.xMm - h.widthMm / 2), pointOnWall(wall, h.xMm + h.widthMm / 2)];
   // from the glass to each part of a wall that it shows, in the order in which the glass shows them
   const patches = useMemo(() => {
-    const room = roomFor(roomLookedAt({ file, walls: plan.walls, onTops: solidsOnTops(plan.placed) }), {
+    const room = roomFor(roomLookedAt({ file, walls: plan.walls, onTops: solidsOnTops(solidThings(plan.placed)) }), {
       id: s.fromId,
       eye: s.eye,
     });

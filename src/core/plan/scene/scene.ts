@@ -1,3 +1,4 @@
+import { groupedBy } from '../../base/list';
 import type { Deg, Mm } from '../../base/units';
 import { step, wayOf } from '../../geometry/plane';
 import type { Item, Look, Piece } from '../../model/types';
@@ -33,11 +34,18 @@ const SILL_DEPTH: Mm = 10;
 /** A placed thing as it was drawn, and what it was drawn from. */
 type Drawn = { facing: Facing; depthMm: Mm; shape: Shape };
 type DrawnThings = Map<PlacedThing, Drawn>;
-/** The unrolled walls, and the shapes of placed things, which the next plan may keep. */
-export type Scene = { elevations: Elevation[]; shapes: ReadonlyMap<PlacedThing, Drawn> };
+/** Furniture as it was drawn, and what it was drawn from. */
+type DrawnPiece = { onWall: OnWall; isWish: boolean; shapes: readonly Shape[] };
+/** The unrolled walls, and the shapes of furniture and placed things, which the next plan may keep. */
+export type Scene = {
+  elevations: Elevation[];
+  shapes: ReadonlyMap<PlacedThing, Drawn>;
+  pieces: ReadonlyMap<Piece, DrawnPiece>;
+};
 type DrawThing = (thing: PlacedThing, facing: Facing, depthMm: Mm) => Shape;
-/** What is on each piece, fitting and opening, and how it is drawn. */
-type Things = { hosts: OnHosts; draw: DrawThing };
+type DrawPiece = (standing: Standing) => readonly Shape[];
+/** What is on each piece, fitting and opening, and how that and furniture are drawn. */
+type Things = { hosts: OnHosts; draw: DrawThing; drawPiece: DrawPiece };
 
 /** Draws a thing, or keeps how it was drawn before when it stands as it did. */
 function drawing(shapes: DrawnThings, previous?: Scene['shapes']): DrawThing {
@@ -52,20 +60,38 @@ function drawing(shapes: DrawnThings, previous?: Scene['shapes']): DrawThing {
   };
 }
 
+/** Draws a piece, or keeps how it was drawn before when it stands as it did. */
+function drawingPieces(pieces: Map<Piece, DrawnPiece>, previous?: Scene['pieces']): DrawPiece {
+  return ({ piece, onWall, isWish = false }) => {
+    const known = previous?.get(piece);
+    const drawn =
+      known?.onWall === onWall && known.isWish === isWish
+        ? known
+        : { onWall, isWish, shapes: drawnPiece({ piece, onWall, isWish }) };
+    pieces.set(piece, drawn);
+    return drawn.shapes;
+  };
+}
+
 /** Unrolls every wall of the room with all that stands and hangs on it, back to front. */
 export function sceneOf(context: Context, previous?: Scene): Scene {
   const { file, walls } = context;
   const hosts = byHost(context.placed);
   const shapes: DrawnThings = new Map();
-  const draw = drawing(shapes, previous?.shapes);
+  const pieces = new Map<Piece, DrawnPiece>();
+  const things: Things = {
+    hosts,
+    draw: drawing(shapes, previous?.shapes),
+    drawPiece: drawingPieces(pieces, previous?.pieces),
+  };
   const elevations = walls.map((wall) => ({
     wallId: wall.id,
     lengthMm: wall.lengthMm,
     ceilingMm: file.room.ceilingMm,
     edge: overheadOf(file.room, wall, walls),
-    shapes: [...shellShapes(file, wall, walls), ...backToFront(shapesAt(context, wall, { hosts, draw }))],
+    shapes: [...shellShapes(file, wall, walls), ...backToFront(shapesAt(context, wall, things))],
   }));
-  return { elevations: keepElevations(elevations, previous?.elevations ?? []), shapes };
+  return { elevations: keepElevations(elevations, previous?.elevations ?? []), shapes, pieces };
 }
 
 /** Of things equally far from the wall it is always the same that is drawn first, whatever the order of the lists. */
@@ -75,10 +101,8 @@ function byName(a: string, b: string): number {
 }
 
 function backToFront(shapes: readonly Shape[]): Shape[] {
-  return shapes
-    .map((s, order) => ({ s, order }))
-    .sort((a, b) => a.s.depthMm - b.s.depthMm || byName(a.s.about, b.s.about) || a.order - b.order)
-    .map(({ s }) => s);
+  // of one thing the order stays: what is sorted by nothing else is left as it comes
+  return [...shapes].sort((a, b) => a.depthMm - b.depthMm || byName(a.about, b.about));
 }
 
 function shapesAt(context: Context, wall: Wall, things: Things): Shape[] {
@@ -104,34 +128,28 @@ function shapesAt(context: Context, wall: Wall, things: Things): Shape[] {
     ...file.pieces.flatMap((piece) => {
       const onWall = context.places.get(piece.id);
       if (piece.kind === 'rug' || onWall?.wallId !== wall.id) return [];
-      return pieceShapes({ piece, onWall, facing: wall, isWish: wishes.has(piece.id) }, things);
+      return pieceShapes({ piece, onWall, isWish: wishes.has(piece.id) }, wall, things);
     }),
   ];
 }
 
-type Standing = { piece: Piece; onWall: OnWall; facing: Facing; isWish?: boolean };
+type Standing = { piece: Piece; onWall: OnWall; isWish?: boolean };
+
+const drawnPiece: DrawPiece = ({ piece, onWall, isWish }) =>
+  furnitureShapes(piece, onWall).map((s): Shape => (isWish ? { ...s, wish: true } : s));
 
 /** A piece of furniture with what is on it, as it is seen by somebody who faces a wall. */
-const pieceShapes = (
-  { piece, onWall, facing, isWish = false }: Standing,
-  { hosts, draw }: Things,
-): Shape[] => [
-  ...furnitureShapes(piece, onWall).map((s): Shape => (isWish ? { ...s, wish: true } : s)),
-  ...thingsOn(hosts, piece.id).map((thing) => draw(thing, facing, pieceDepth(piece, onWall))),
+const pieceShapes = (standing: Standing, facing: Facing, { hosts, draw, drawPiece }: Things): Shape[] => [
+  ...drawPiece(standing),
+  ...thingsOn(hosts, standing.piece.id).map((thing) =>
+    draw(thing, facing, pieceDepth(standing.piece, standing.onWall)),
+  ),
 ];
 
 /** What is on each piece, fitting and opening, by its id. */
 type OnHosts = ReadonlyMap<string, readonly PlacedThing[]>;
 
-function byHost(placed: readonly PlacedThing[]): OnHosts {
-  const hosts = new Map<string, PlacedThing[]>();
-  for (const thing of placed) {
-    const known = hosts.get(thing.on.id);
-    if (known) known.push(thing);
-    else hosts.set(thing.on.id, [thing]);
-  }
-  return hosts;
-}
+const byHost = (placed: readonly PlacedThing[]): OnHosts => groupedBy(placed, (thing) => thing.on.id);
 
 /** What is on a host; a duvet in its cover is not seen. */
 function thingsOn(hosts: OnHosts, id: string): readonly PlacedThing[] {
@@ -165,7 +183,8 @@ export function frontView(piece: Piece, placed: readonly PlacedThing[]): Shape[]
   const { widthMm, depthMm, turnDeg } = piece;
   const facing = facingPiece(piece, turnDeg, { widthMm, depthMm });
   const onWall = { wallId: '', xMm: 0, widthMm, depthMm: depthMm / 2, nearMm: 0 };
-  return backToFront(pieceShapes({ piece, onWall, facing }, { hosts: byHost(placed), draw: placedShape }));
+  const things = { hosts: byHost(placed), draw: placedShape, drawPiece: drawnPiece };
+  return backToFront(pieceShapes({ piece, onWall }, facing, things));
 }
 
 /** What hangs on the wall. A print shows its own colours in whatever frame it is. */

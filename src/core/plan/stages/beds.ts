@@ -14,12 +14,12 @@ const beds = part(
   'beds',
   {
     file: ['pieces', 'home'],
-    look: ['placements', 'season'],
-    parts: ['items', 'rules'],
+    look: ['season'],
+    parts: ['laid', 'items', 'rules'],
   },
-  ({ file, look, items, rules }) => {
-    const { placements, season } = look;
-    const given = { placements, items, flags: file.home.flags, look: { season } };
+  ({ file, look, laid, items, rules }) => {
+    const { season } = look;
+    const given = { placements: laid, items, flags: file.home.flags, look: { season } };
     return file.pieces.flatMap((piece) => {
       const bed = asBed(piece);
       return bed ? [planBed(bed, given, rules)] : [];

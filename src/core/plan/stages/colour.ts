@@ -1,4 +1,4 @@
-import { allPatches, patchesOnWalls } from '../../spread/patches';
+import { allPatches, floorPatches, patchesOnWalls } from '../../spread/patches';
 import { planSpread } from '../../spread/planSpread';
 import { judgeItems } from '../itemCautions';
 import { part } from '../parts';
@@ -22,20 +22,22 @@ const seen = part('seen', { parts: ['elevations', 'walls'] }, (drawn, previous) 
   patchesOnWalls(drawn, previous),
 );
 
+const seenOnFloor = part(
+  'seenOnFloor',
+  { file: ['pieces'], room: ['walls', 'floorFinish'], parts: ['rules'] },
+  ({ file, rules }) => floorPatches(file, rules),
+);
+
 const spread = part(
   'spread',
-  {
-    file: ['room', 'pieces'],
-    look: ['plannedShares'],
-    parts: ['seen', 'walls', 'rules'],
-  },
-  ({ file, look, seen: onWalls, walls, rules }) =>
-    planSpread(allPatches(file, onWalls, rules), walls, look.plannedShares, rules),
+  { look: ['plannedShares'], parts: ['seen', 'seenOnFloor', 'walls', 'rules'] },
+  ({ look, seen: onWalls, seenOnFloor: onFloor, walls, rules }) =>
+    planSpread(allPatches(onWalls, onFloor), walls, look.plannedShares, rules),
 );
 
 export const colourStage = stage({
   name: 'colour',
-  parts: [scene, elevations, seen, spread],
+  parts: [scene, elevations, seen, seenOnFloor, spread],
   reads: {
     file: ['home'],
     look: ['dressings', 'hangings', 'placements'],

@@ -4,7 +4,7 @@ import { planSeat, type SeatPlan } from '../../stages/seats/planSeat';
 import { judgeCounts } from '../counts';
 import type { FittingStep } from '../fittingStep';
 import { countUses } from '../uses';
-import { part } from '../parts';
+import { COUNTED_WITH_SEATS, part } from '../parts';
 import { judgeChairPairs } from '../seats/chairPairs';
 import { judgeCasings, judgeInserts } from '../laidInserts';
 import { progress, settled, stage } from '../stage';
@@ -15,12 +15,12 @@ const seats = part(
   'seats',
   {
     file: ['pieces', 'home'],
-    look: ['placements', 'brief', 'cushionsOut'],
-    parts: ['items', 'rules'],
+    look: ['brief', 'cushionsOut'],
+    parts: ['laid', 'items', 'rules'],
   },
-  ({ file, look, items, rules }) => {
-    const { placements, cushionsOut, brief } = look;
-    const given = { placements, cushionsOut, items, flags: file.home.flags, purpose: brief.purpose };
+  ({ file, look, laid, items, rules }) => {
+    const { cushionsOut, brief } = look;
+    const given = { placements: laid, cushionsOut, items, flags: file.home.flags, purpose: brief.purpose };
     return file.pieces.filter(hasSeat).map((p) => planSeat(p, given, rules));
   },
 );
@@ -47,11 +47,10 @@ const cushionsOf = ({ pieceId }: SeatPlan, out: Look['cushionsOut']): Pick<Fitti
   return row ? { cushions: { count: row.count, where: row.whereabouts.trim() } } : {};
 };
 
-/** What is counted here; everything else that is placed is counted on surfaces. */
-const isCloth =
+const isCounted =
   (items: ReadonlyMap<string, Item>) =>
   ({ itemId }: { itemId: string }): boolean =>
-    ['cover', 'throw'].includes(items.get(itemId)?.kind ?? '');
+    COUNTED_WITH_SEATS.has(items.get(itemId)?.kind ?? 'object');
 
 const usedCovers = (plans: readonly SeatPlan[], items: ReadonlyMap<string, Item>) =>
   plans
@@ -66,12 +65,12 @@ export const seatsStage = stage({
   parts: [seats],
   reads: {
     file: ['pieces'],
-    look: ['placements', 'cushionsOut'],
-    parts: ['seats', 'items', 'places', 'rules'],
+    look: ['cushionsOut'],
+    parts: ['laid', 'seats', 'items', 'places', 'rules'],
   },
-  findings: ({ file, look, seats: plans, items, rules }) => [
+  findings: ({ file, laid, seats: plans, items, rules }) => [
     ...plans.flatMap((s) => s.findings),
-    ...judgeCounts('seats', look.placements.filter(isCloth(items)), items, (item) =>
+    ...judgeCounts('seats', laid.filter(isCounted(items)), items, (item) =>
       item.kind === 'cover' ? 'cover-bought-short' : 'item-in-two-places',
     ),
     ...judgeChairPairs(plans, new Map(file.pieces.map((p) => [p.id, p])), rules),

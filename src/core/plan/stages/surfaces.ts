@@ -7,7 +7,7 @@ import type { BuyLine } from '../../stash/buying';
 import { judgeCounts } from '../counts';
 import type { FittingStep } from '../fittingStep';
 import { countUses } from '../uses';
-import { part } from '../parts';
+import { COUNTED_WITH_SEATS, part } from '../parts';
 import { stage } from '../stage';
 import { planSurfaces, surfaceFacts } from '../surfaces/planSurfaces';
 import { judgeGuestBag } from '../surfaces/guestBag';
@@ -36,12 +36,9 @@ const surfaces = part(
   ({ dressedSurfaces }) => dressedSurfaces.plans,
 );
 
-/** What is counted where pillows are counted. */
-const ON_SEATS: ReadonlySet<Item['kind']> = new Set(['cover', 'throw']);
-
 const usedThings = (placed: readonly PlacedThing[]) =>
   placed
-    .filter(({ item }) => !ON_SEATS.has(item.kind))
+    .filter(({ item }) => !COUNTED_WITH_SEATS.has(item.kind))
     .map(({ item, placement }) => ({ item, count: placement.count }));
 
 /** A bulb for every lamp base in which nobody has put one, as far as the stash has none left. */
@@ -95,18 +92,20 @@ export const surfacesStage = stage({
     ...judgeCounts(
       'surfaces',
       [...look.placements, ...look.brought].filter(
-        (p) => !ON_SEATS.has(items.get(p.itemId)?.kind ?? 'object'),
+        (p) => !COUNTED_WITH_SEATS.has(items.get(p.itemId)?.kind ?? 'object'),
       ),
       items,
       () => 'item-in-two-places',
     ),
   ],
-  steps: ({ file, surfaces: plans, places }) =>
-    plans.filter(isDressed).map((s) => {
+  steps: ({ file, surfaces: plans, places }) => {
+    const built = new Map([...file.openings, ...file.fittings].map(({ id, wallId }) => [id, wallId]));
+    return plans.filter(isDressed).map((s) => {
       // a corner of the floor is one of its wall
-      const built = [...file.fittings, ...file.openings].find((host) => host.id === s.spot.of);
-      return surfaceStep(s, built?.wallId ?? places.get(s.spot.of)?.wallId ?? s.spot.of);
-    }),
+      const { of } = s.spot;
+      return surfaceStep(s, built.get(of) ?? places.get(of)?.wallId ?? of);
+    });
+  },
   bought: ({ placed, items }) => ({
     lines: bulbsToBuy(placed, items),
     uses: countUses('thing', usedThings(placed)),

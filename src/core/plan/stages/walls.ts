@@ -84,7 +84,6 @@ export const wallsStage = stage({
       'items',
       'walls',
       'places',
-      'placed',
       'rules',
     ],
   },

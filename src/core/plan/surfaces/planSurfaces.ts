@@ -1,3 +1,4 @@
+import { groupedBy } from '../../base/list';
 import type { Mm } from '../../base/units';
 import { insidePolygon, overlapLength } from '../../geometry/plane';
 import type { Fitting, Look, Piece } from '../../model/types';
@@ -8,7 +9,7 @@ import { seenAgainst, type PlacedThing, type Standing } from '../../room/placed'
 import { passesOver, seatedSights, type SeatedSight } from '../../room/seatedSights';
 import { viewersOf } from '../../room/viewers';
 import type { PartKind } from '../../room/spots/parts';
-import { addressOf, middleOf, type Spot } from '../../room/spots/spot';
+import { middleOf, type Spot } from '../../room/spots/spot';
 import { floorInFrontOf, type Wall } from '../../room/walls';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 import { planSurface, type SurfaceCase, type SurfacePlan } from '../../stages/surfaces/planSurface';
@@ -60,17 +61,11 @@ type Dressed = { facts: SurfaceFacts; spots: readonly Spot[]; placed: readonly P
 
 /** Every surface of the room; one on which everything is as it was in the previous plan is kept. */
 export function planSurfaces({ facts, spots, placed }: Dressed, previous?: Surfaces): Surfaces {
-  const thingsOf = new Map<string, PlacedThing[]>();
-  for (const thing of placed) {
-    const key = addressOf(thing.base);
-    const known = thingsOf.get(key);
-    if (known) known.push(thing);
-    else thingsOf.set(key, [thing]);
-  }
+  const thingsOf = groupedBy(placed, (thing) => thing.base);
   const before = previous?.facts === facts ? previous.bySpot : undefined;
   const bySpot = new Map(
     spots.filter(isSurface).map((spot): [Spot, Kept] => {
-      const things = thingsOf.get(addressOf(spot)) ?? [];
+      const things = thingsOf.get(spot) ?? [];
       const known = before?.get(spot);
       const isSame = known?.things.length === things.length && things.every((t, i) => t === known.things[i]);
       return [spot, known && isSame ? known : { things, plan: planSurface(caseOf(facts, spot, things)) }];

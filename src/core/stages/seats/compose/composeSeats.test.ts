@@ -18,6 +18,7 @@ import { planSeat } from '../planSeat';
 import { ROLES, type ComposeAsk, type Composition } from './ask';
 import { composed, composeSeats, differs, FULL } from './composeSeats';
 import { usableCovers } from './coverFacts';
+import { InsertStock } from '../../../textiles/insertStock';
 import { BARE, scoreSeat, scoreTogether, type Dressed } from './score';
 import { frameOf, setOut } from './setOut';
 import { groupsOf, schoolsFor } from './slots';
@@ -107,7 +108,7 @@ function byBruteForce(ask: ComposeAsk): number {
         used.set(cover.item.id, (used.get(cover.item.id) ?? 0) + 1);
       if (used.size === 0) return;
       const enough = covers.every((c) => (used.get(c.item.id) ?? 0) <= c.free);
-      if (enough) best = Math.max(best, scoreTogether(dressed, ask, [], rules));
+      if (enough) best = Math.max(best, scoreTogether(dressed, new InsertStock([], []), rules));
       return;
     }
     for (const next of list) tryFrom(i + 1, [...dressed, next]);

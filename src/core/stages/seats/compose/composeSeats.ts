@@ -1,16 +1,16 @@
 import { elementAt, first } from '../../../base/list';
 import { seededRandom } from '../../../base/random';
 import { sum } from '../../../base/units';
-import type { Item } from '../../../model/types';
 import { isDraped } from '../../../room/throws';
 import type { RuleBook } from '../../../rules/book';
 import { casingNeeds, needsCasing } from '../../../textiles/casing';
+import { InsertStock } from '../../../textiles/insertStock';
 import { sittersWanted } from '../planSeat';
 import { sittersOn } from '../sitters';
 import type { ComposeAsk, Composition, Placed, Reason, Role, SeatComposition } from './ask';
 import { rolesFilled } from './roles';
 import { tieOf, usableCovers, type CoverFacts } from './coverFacts';
-import { insertsMissing, repeatsCover, scoreTogether, standingOf, type Dressed } from './score';
+import { insertsUsed, repeatsCover, scoreTogether, standingOf, type Dressed } from './score';
 import { arrangementsOf, type SeatBudget } from './seatSearch';
 import type { SetPillow } from './setOut';
 
@@ -40,6 +40,7 @@ export function* composeSeats(
   budget: Budget = FULL,
 ): Generator<ComposeProgress, Composition[]> {
   const owned = [...ask.items.values()].filter((i) => i.kind === 'insert' && i.state !== 'gone');
+  const stock = new InsertStock(ask.insertsTaken, owned);
   const covers = usableCovers(ask, rules);
   const of = ask.seats.length + 1;
   const lists: (readonly Dressed[])[] = [];
@@ -51,21 +52,21 @@ export function* composeSeats(
     lists.push(found);
     yield { done: lists.length, of, best: answerFrom(lists) };
   }
-  const score = (dressed: readonly Dressed[]) => scoreTogether(dressed, ask, owned, rules);
+  const score = (dressed: readonly Dressed[]) => scoreTogether(dressed, stock, rules);
   const pool = new Pool(score, budget.kept);
   for (const dressed of together(lists, covers, budget)) pool.add(dressed);
   if (!isComplete || pool.offered >= budget.together) improve(pool, lists, covers, ask.seed, budget.tries);
   return pool
     .best()
     .filter(isDressed)
-    .map((dressed) => offerOf(dressed, ask, owned, rules));
+    .map((dressed) => offerOf(dressed, ask, stock, rules));
 
   function firstAnswer(): Composition | null {
     return answerFrom(ask.seats.map((seat) => arrangementsOf(seat, covers, ask, rules, QUICK).found));
   }
   function answerFrom(found: readonly (readonly Dressed[])[]): Composition | null {
     const leader = together(found, covers, { together: LOOK_AHEAD }).find(isDressed);
-    return leader ? offerOf(leader, ask, owned, rules) : null;
+    return leader ? offerOf(leader, ask, stock, rules) : null;
   }
 }
 
@@ -200,11 +201,11 @@ const ROUND = 200;
 function offerOf(
   dressed: readonly Dressed[],
   ask: ComposeAsk,
-  owned: readonly Item[],
+  stock: InsertStock,
   rules: RuleBook,
 ): Composition {
   const fresh = dressed.flatMap((d) => d.pillows).filter((p) => p.locked === null);
-  const inserts = insertsMissing(dressed, ask, owned);
+  const inserts = stock.missing(insertsUsed(dressed));
   const bought = fresh.filter((p) => p.cover.isForSale).map((p) => p.cover.item.id);
   const forSale = [...new Set(bought)].map((itemId) => ({
     itemId,
@@ -219,7 +220,7 @@ function offerOf(
   ).filter((c) => c.buy > 0);
   return {
     seats: dressed.map((d) => seatOf(d, ask, rules)),
-    score: scoreTogether(dressed, ask, owned, rules),
+    score: scoreTogether(dressed, stock, rules),
     reasons: [
       ...reasonsOf(dressed, ask, rules),
       ...(inserts.length + forSale.length + casings.length === 0 ? [{ code: 'nothingToBuy' } as const] : []),

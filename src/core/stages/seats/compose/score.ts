@@ -1,10 +1,9 @@
 import { sum } from '../../../base/units';
 import { deltaE00 } from '../../../colour/spaces';
-import type { Item } from '../../../model/types';
 import { pillowThickness } from '../../../room/pillow';
 import type { RuleBook } from '../../../rules/book';
-import { sameInsert } from '../../../room/pillow';
-import { insertNeeds, type InsertNeed, type InsertUse } from '../../../textiles/insert';
+import type { InsertUse } from '../../../textiles/insert';
+import type { InsertStock } from '../../../textiles/insertStock';
 import { sittersOn } from '../sitters';
 import { sittersWanted } from '../planSeat';
 import type { ComposeAsk, SeatAsk } from './ask';
@@ -130,30 +129,21 @@ function neighboursApart(pillows: readonly SetPillow[]): boolean {
   });
 }
 
-/** The inserts that all seats together lack, beside what the other seats take. */
-export function insertsMissing(
-  dressed: readonly Dressed[],
-  ask: ComposeAsk,
-  owned: readonly Item[],
-): InsertNeed[] {
-  const uses = dressed.flatMap(({ pillows }) =>
-    pillows.flatMap((p): InsertUse[] => (p.cover.insert ? [p.cover.insert] : [])),
-  );
-  const short = insertNeeds(ask.insertsTaken, owned);
-  return insertNeeds([...ask.insertsTaken, ...uses], owned).flatMap((need) => {
-    const known = short.find((s) => sameInsert(s, need))?.buy ?? 0;
-    return need.buy > known ? [{ ...need, buy: need.buy - known }] : [];
-  });
+/** The inserts that the pillows of all seats together take. */
+export function insertsUsed(dressed: readonly Dressed[]): InsertUse[] {
+  const uses: InsertUse[] = [];
+  for (const { pillows } of dressed)
+    for (const { cover } of pillows) if (cover.insert) uses.push(cover.insert);
+  return uses;
 }
 
 /** How good some seats are together: each by itself, pairs of chairs alike, chairs that repeat the sofa, what is to buy. */
 export function scoreTogether(
   dressed: readonly Dressed[],
-  ask: ComposeAsk,
-  owned: readonly Item[],
+  stock: InsertStock,
   rules: RuleBook,
 ): number {
-  const bought = sum(insertsMissing(dressed, ask, owned).map((m) => m.buy));
+  const bought = stock.countMissing(insertsUsed(dressed));
   return sum(dressed.map((d) => d.score)) + WEIGHT.insert * bought + acrossSeats(dressed, rules);
 }
 
