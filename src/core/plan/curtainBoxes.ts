@@ -4,15 +4,14 @@ import type { RuleBook } from '../rules/book';
 import type { HangingPlan } from '../stages/walls/planHanging';
 import type { WindowPlan } from '../stages/windows/windowPlan';
 
+/** What a curtain takes of a wall, and whose it is. */
+export type CurtainBox = Box & { name: string; about: string };
+
 /**
  * What of a wall a curtain and its rod take, from bracket to bracket and from the hem up to over the rod. Mm,
  * as the wall is seen.
  */
-export const curtainBoxes = (
-  windows: readonly WindowPlan[],
-  wallId: string,
-  rules: RuleBook,
-): (Box & { name: string; about: string })[] =>
+export const curtainBoxes = (windows: readonly WindowPlan[], wallId: string, rules: RuleBook): CurtainBox[] =>
   windows
     .filter((w) => w.mount === 'wall' || w.mount === 'ceiling')
     .flatMap((w) => {

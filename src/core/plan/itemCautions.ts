@@ -10,7 +10,7 @@ import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
 import { mayBeSmallPart } from '../safety/smallParts';
 import type { WindowPlan } from '../stages/windows/windowPlan';
-import { curtainBoxes } from './curtainBoxes';
+import { curtainBoxes, type CurtainBox } from './curtainBoxes';
 import { childReach, youngestOf } from './householdCautions';
 
 type Context = {
@@ -28,11 +28,10 @@ type Context = {
  */
 export function judgeItems(context: Context): Finding[] {
   const candles = context.placed.filter((p) => p.item.kind === 'candle');
-  const burning = candles.length === 0 ? [] : burningThings(context.placed);
   return [
     ...judgeUsed(context),
     ...judgeSmallParts(context),
-    ...candles.flatMap((candle) => judgeCandle(context, burning, candle)),
+    ...(candles.length > 0 ? judgeCandles(context, candles) : []),
   ];
 }
 
@@ -81,17 +80,34 @@ function judgeSmallParts({ file, placed, rules }: Context): Finding[] {
     }));
 }
 
+/** What every candle is judged by. */
+type ByCandles = {
+  burning: readonly BurningThing[];
+  curtains: readonly { wall: Wall; box: CurtainBox }[];
+  foldsMm: Mm;
+  wantMm: Mm;
+  reach: ReturnType<typeof childReach>;
+  pets: boolean;
+};
+
+function judgeCandles(context: Context, candles: readonly PlacedThing[]): Finding[] {
+  const { file, rules, placed, walls, windows } = context;
+  const given: ByCandles = {
+    burning: burningThings(placed),
+    curtains: walls.flatMap((wall) => curtainBoxes(windows, wall.id, rules).map((box) => ({ wall, box }))),
+    foldsMm: rules.number('windows.return') + rules.number('windows.foldsOut'),
+    wantMm: rules.number('safety.candleClear'),
+    reach: childReach(file.home.flags, rules),
+    pets: file.home.flags.pets,
+  };
+  return candles.flatMap((candle) => judgeCandle(candle, given));
+}
+
 /** A candle near what burns: leaves and cloth wherever they stand, curtains; or within reach of a child or a pet. */
-function judgeCandle(
-  context: Context,
-  burning: readonly BurningThing[],
-  { placement, item, on, at }: PlacedThing,
-): Finding[] {
-  const { file, rules } = context;
+function judgeCandle({ placement, item, on, at }: PlacedThing, given: ByCandles): Finding[] {
+  const { burning, wantMm, reach, pets } = given;
   const findings: Finding[] = [];
-  const wantMm = rules.number('safety.candleClear');
-  const nearby =
-    burnsNear(burning, placement, at, wantMm) ?? curtainsBy(context, at).find(({ mm }) => mm < wantMm);
+  const nearby = burnsNear(burning, placement, at, wantMm) ?? curtainNear(at, given);
   if (nearby)
     findings.push({
       code: 'candle-near-cloth',
@@ -101,8 +117,7 @@ function judgeCandle(
       rule: 'safety.candleClear',
       by: { candle: item.name, thing: nearby.name, wantMm },
     });
-  const reach = childReach(file.home.flags, rules);
-  if ((reach && at.zMm < reach.mm) || file.home.flags.pets)
+  if ((reach && at.zMm < reach.mm) || pets)
     findings.push({
       code: 'candle-in-reach',
       level: 'caution',
@@ -114,7 +129,7 @@ function judgeCandle(
   return findings;
 }
 
-type Burning = { about: string; name: string; mm: Mm };
+type Burning = { about: string; name: string };
 
 /** A thing that burns, with how far its outline reaches from its middle. */
 type BurningThing = { thing: PlacedThing; reachMm: Mm };
@@ -146,22 +161,21 @@ function burnsNear(
     // what is far off is so without its outline
     if (upMm >= wantMm || isBeyond(at, other.at, ownReachMm + reachMm + wantMm)) continue;
     const mm = Math.hypot(apart(footprint(at), footprint(other.at)).mm, upMm);
-    if (mm < wantMm) return { about: other.placement.id, name: other.item.name, mm };
+    if (mm < wantMm) return { about: other.placement.id, name: other.item.name };
   }
   return undefined;
 }
 
-function curtainsBy({ walls, windows, rules }: Context, at: Standing): Burning[] {
-  const foldsMm = rules.number('windows.return') + rules.number('windows.foldsOut');
-  return walls.flatMap((wall) =>
-    curtainBoxes(windows, wall.id, rules).map((box): Burning => {
-      const seen = seenAgainst(wall, at);
-      const alongMm = gapBetween(seen.xMm, seen.widthMm, box.xMm, box.widthMm);
-      const upMm = gapBetween(at.zMm, at.heightMm, box.yMm, box.heightMm);
-      const outMm = Math.max(0, seen.nearMm - foldsMm);
-      return { about: box.about, name: box.name, mm: Math.hypot(alongMm, upMm, outMm) };
-    }),
-  );
+/** The first of the curtains that is nearer to a candle than it should be. */
+function curtainNear(at: Standing, { curtains, foldsMm, wantMm }: ByCandles): Burning | undefined {
+  const near = curtains.find(({ wall, box }) => {
+    const seen = seenAgainst(wall, at);
+    const alongMm = gapBetween(seen.xMm, seen.widthMm, box.xMm, box.widthMm);
+    const upMm = gapBetween(at.zMm, at.heightMm, box.yMm, box.heightMm);
+    const outMm = Math.max(0, seen.nearMm - foldsMm);
+    return Math.hypot(alongMm, upMm, outMm) < wantMm;
+  });
+  return near && { about: near.box.about, name: near.box.name };
 }
 
 /** How far two stretches are apart, each by where it begins and how long it is. */

@@ -25,6 +25,7 @@ import type { HangingPlan } from '../stages/walls/planHanging';
 import type { WorkPlan } from '../stages/works/planWork';
 import type { WindowPlan } from '../stages/windows/windowPlan';
 import type { FittingSheet } from './fittingSheet';
+import type { FittingStep } from './fittingStep';
 import { partOf, type Part } from './keep';
 import type { Scene } from './scene/scene';
 import type { StageOutcome } from './stageOutcome';
@@ -80,6 +81,7 @@ export type Parts = {
   surfaceFacts: SurfaceFacts;
   dressedSurfaces: Surfaces;
   surfaces: SurfacePlan[];
+  surfaceSteps: ReadonlyMap<SurfacePlan, FittingStep>;
   // works
   works: WorkPlan[];
   // colour
@@ -112,7 +114,8 @@ const laid = part('laid', { look: ['placements'], parts: ['items'] }, ({ look, i
   sameOr(
     previous,
     look.placements.filter(
-      ({ spot, itemId }) => LAID_ON.test(spot.part) || COUNTED_WITH_SEATS.has(items.get(itemId)?.kind ?? 'object'),
+      ({ spot, itemId }) =>
+        LAID_ON.test(spot.part) || COUNTED_WITH_SEATS.has(items.get(itemId)?.kind ?? 'object'),
     ),
   ),
 );

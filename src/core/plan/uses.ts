@@ -5,18 +5,21 @@ import type { BuyKind, Use } from '../stash/buying';
 export function countUses(kind: BuyKind, wants: readonly { item: Item; count: number }[]): Use[] {
   const uses = new Map<string, Use>();
   for (const { item, count } of wants) {
-    const use = uses.get(item.id);
-    uses.set(item.id, {
-      itemId: item.id,
-      name: item.name,
-      kind,
-      widthMm: item.widthMm,
-      heightMm: item.heightMm,
-      price: item.wish?.mostPrice ?? item.price,
-      need: (use?.need ?? 0) + count,
-      have: item.count,
-      setOf: item.setOf,
-    });
+    const known = uses.get(item.id);
+    if (known) known.need += count;
+    else uses.set(item.id, useOf(kind, item, count));
   }
   return [...uses.values()];
 }
+
+const useOf = (kind: BuyKind, item: Item, need: number): Use => ({
+  itemId: item.id,
+  name: item.name,
+  kind,
+  widthMm: item.widthMm,
+  heightMm: item.heightMm,
+  price: item.wish?.mostPrice ?? item.price,
+  need,
+  have: item.count,
+  setOf: item.setOf,
+});

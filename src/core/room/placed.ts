@@ -32,6 +32,9 @@ export type Placing = {
   rules: RuleBook;
   /** By placement; null for what stands nowhere. */
   byId: ReadonlyMap<string, Kept | null>;
+  placements: readonly Placement[];
+  inOrder: readonly (Kept | null)[];
+  items: Given['items'];
   raised: ReadonlyMap<string, Raised>;
   offered: OfferedSpots;
 };
@@ -53,22 +56,24 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
   // few things carry others
   let byId: ReadonlyMap<string, Placement> | undefined;
   const placementOf = (id: string) => (byId ??= new Map(placements.map((p) => [p.id, p]))).get(id);
-  const before = previous?.rules === given.rules ? previous.byId : undefined;
+  const before = previous?.rules === given.rules ? previous : undefined;
   const raised = raisedByToppers(placements, spots, given, previous?.raised);
   const behind = rowsBehind(placements, given);
   const ofRoom = (address: string, isUnderAll: boolean): Spot | undefined =>
     (isUnderAll ? undefined : raised.get(address)?.spot) ?? spots.get(address);
   const placed = new Map<string, Kept | null>();
 
-  /** What stands on the same spot of the room as before, whatever there is beside it. */
-  function asBefore(placement: Placement): Kept | null {
-    const known = before?.get(placement.id);
+  /** What stands on the same spot of the room as before, whatever there is beside it. Most are at the same place in the list. */
+  function asBefore(placement: Placement, i: number): Kept | null {
+    const isInPlace = before?.placements[i] === placement;
+    const known = isInPlace ? before.inOrder[i] : before?.byId.get(placement.id);
     const isSame =
       known?.thing.placement === placement &&
-      known.item === given.items.get(placement.itemId) &&
+      (before?.items === given.items || known.item === given.items.get(placement.itemId)) &&
       isOwnLie(placement.lie) &&
       known.behindMm === null &&
-      offered.all.has(known.thing.spot);
+      offered.all.has(known.thing.spot) &&
+      (raised.size === 0 || !raised.has(addressOf(placement.spot)));
     return isSame ? known : null;
   }
 
@@ -87,7 +92,7 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     const topperMm = raised.get(address)?.byMm ?? 0;
     const behindMm = behind(placement);
     const put = { spot, placement, item, under: under?.thing ?? null, topperMm, behindMm };
-    const kept = keptFrom(before?.get(placement.id), put) ?? {
+    const kept = keptFrom(before?.byId.get(placement.id), put) ?? {
       thing: standingOn(put, given),
       item,
       behindMm,
@@ -97,14 +102,22 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     return kept;
   }
 
-  const things: PlacedThing[] = [];
-  for (const placement of placements) {
-    const same = asBefore(placement);
+  const inOrder = placements.map((placement, i) => {
+    const same = asBefore(placement, i);
     if (same) placed.set(placement.id, same);
-    const kept = same ?? place(placement);
-    if (kept) things.push(kept.thing);
-  }
-  return { things: sameOr(previous?.things, things), rules: given.rules, byId: placed, raised, offered };
+    return same ?? place(placement);
+  });
+  const things = inOrder.flatMap((kept) => (kept ? [kept.thing] : []));
+  return {
+    things: sameOr(previous?.things, things),
+    rules: given.rules,
+    items: given.items,
+    placements,
+    inOrder,
+    byId: placed,
+    raised,
+    offered,
+  };
 }
 
 const offeredSpots = (spots: readonly Spot[]): OfferedSpots => ({

@@ -113,17 +113,18 @@ class Groups {
     const order = patches
       .map(({ at, zMm }, i) => ({ i, xMm: at.xMm, yMm: at.yMm, zMm }))
       .sort((one, other) => one.xMm - other.xMm);
+    const above = this.#above;
     for (let a = 0; a < order.length; a++) {
       const one = order[a]!;
+      const group = this.root(one.i);
       for (let b = a + 1; b < order.length; b++) {
         const other = order[b]!;
         const dx = other.xMm - one.xMm;
         if (dx >= reachMm) break;
-        const joined = this.root(one.i);
-        if (joined === this.root(other.i)) continue;
+        if (above[other.i] === group) continue;
         const dy = other.yMm - one.yMm;
         const dz = other.zMm - one.zMm;
-        if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) this.join(joined, other.i);
+        if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) above[this.root(other.i)] = group;
       }
     }
   }

@@ -11,7 +11,14 @@ const use = (n: number, fill: InsertUse['fill'] = 'feather', round = false): Ins
   fill,
 });
 const owned = (n: number, count: number) =>
-  item({ id: `insert-${n}`, kind: 'insert', fill: 'feather', widthMm: inches(n), heightMm: inches(n), count });
+  item({
+    id: `insert-${n}`,
+    kind: 'insert',
+    fill: 'feather',
+    widthMm: inches(n),
+    heightMm: inches(n),
+    count,
+  });
 
 describe('what is left of the inserts', () => {
   it('asks for nothing while there are enough', () => {
@@ -28,7 +35,9 @@ describe('what is left of the inserts', () => {
   });
   it('tells fills and shapes apart, and takes a side within a quarter of an inch as the same', () => {
     const stock = new InsertStock([], [owned(20, 2)]);
-    expect(stock.countMissing([use(20, 'polyester'), use(20, 'feather', true), use(20.2), use(20.2)])).toBe(2);
+    expect(stock.countMissing([use(20, 'polyester'), use(20, 'feather', true), use(20.2), use(20.2)])).toBe(
+      2,
+    );
   });
   it('gives the same answer however often it is asked, and the one that counting all of them gives', () => {
     const random = seededRandom(11);

@@ -77,13 +77,30 @@ const surfaceStep = ({ spot, things, table }: SurfacePlan, wallId: string): Fitt
   })),
 });
 
+/** The steps of surfaces on which something stands; those of before where a surface is as it was. */
+const surfaceSteps = part(
+  'surfaceSteps',
+  { file: ['openings', 'fittings'], parts: ['surfaces', 'places'] },
+  ({ file, surfaces: plans, places }, previous) => {
+    const built = new Map([...file.openings, ...file.fittings].map(({ id, wallId }) => [id, wallId]));
+    const steps = plans.filter(isDressed).map((plan): [SurfacePlan, FittingStep] => {
+      // a corner of the floor is one of its wall
+      const { of } = plan.spot;
+      const wallId = built.get(of) ?? places.get(of)?.wallId ?? of;
+      const known = previous?.get(plan);
+      return [plan, known?.wallId === wallId ? known : surfaceStep(plan, wallId)];
+    });
+    return new Map(steps);
+  },
+);
+
 export const surfacesStage = stage({
   name: 'surfaces',
-  parts: [facts, dressed, surfaces],
+  parts: [facts, dressed, surfaces, surfaceSteps],
   reads: {
-    file: ['openings', 'fittings', 'pieces'],
+    file: ['pieces'],
     look: ['placements', 'brought', 'brief'],
-    parts: ['surfaces', 'placed', 'items', 'places', 'rules'],
+    parts: ['surfaces', 'surfaceSteps', 'placed', 'items', 'rules'],
   },
   findings: ({ file, look, surfaces: plans, placed, items, rules }) => [
     ...plans.flatMap((s) => s.findings),
@@ -98,14 +115,7 @@ export const surfacesStage = stage({
       () => 'item-in-two-places',
     ),
   ],
-  steps: ({ file, surfaces: plans, places }) => {
-    const built = new Map([...file.openings, ...file.fittings].map(({ id, wallId }) => [id, wallId]));
-    return plans.filter(isDressed).map((s) => {
-      // a corner of the floor is one of its wall
-      const { of } = s.spot;
-      return surfaceStep(s, built.get(of) ?? places.get(of)?.wallId ?? of);
-    });
-  },
+  steps: ({ surfaceSteps: steps }) => [...steps.values()],
   bought: ({ placed, items }) => ({
     lines: bulbsToBuy(placed, items),
     uses: countUses('thing', usedThings(placed)),

@@ -8,6 +8,8 @@ export function judgeSpotless(
   placed: readonly PlacedThing[],
   items: ReadonlyMap<string, Item>,
 ): Finding[] {
+  // each of them stands: there is nothing to look for
+  if (placed.length === placements.length) return [];
   const standing = new Set(placed.map(({ placement }) => placement.id));
   return placements
     .filter(({ id, itemId }) => !standing.has(id) && items.has(itemId))

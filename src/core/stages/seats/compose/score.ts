@@ -138,11 +138,7 @@ export function insertsUsed(dressed: readonly Dressed[]): InsertUse[] {
 }
 
 /** How good some seats are together: each by itself, pairs of chairs alike, chairs that repeat the sofa, what is to buy. */
-export function scoreTogether(
-  dressed: readonly Dressed[],
-  stock: InsertStock,
-  rules: RuleBook,
-): number {
+export function scoreTogether(dressed: readonly Dressed[], stock: InsertStock, rules: RuleBook): number {
   const bought = stock.countMissing(insertsUsed(dressed));
   return sum(dressed.map((d) => d.score)) + WEIGHT.insert * bought + acrossSeats(dressed, rules);
 }
