@@ -7,12 +7,12 @@ export function countUses(kind: BuyKind, wants: readonly { item: Item; count: nu
   for (const { item, count } of wants) {
     const known = uses.get(item.id);
     if (known) known.need += count;
-    else uses.set(item.id, useOf(kind, item, count));
+    else uses.set(item.id, counted(kind, item, count));
   }
   return [...uses.values()];
 }
 
-const useOf = (kind: BuyKind, item: Item, need: number): Use => ({
+const counted = (kind: BuyKind, item: Item, need: number): Use => ({
   itemId: item.id,
   name: item.name,
   kind,

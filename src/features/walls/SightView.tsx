@@ -35,10 +35,13 @@ export function SightView({ sight: s }: { sight: Sight }): ReactNode {
   const [a, b] = [pointOnWall(wall, h.xMm - h.widthMm / 2), pointOnWall(wall, h.xMm + h.widthMm / 2)];
   // from the glass to each part of a wall that it shows, in the order in which the glass shows them
   const patches = useMemo(() => {
-    const room = roomFor(roomLookedAt({ file, walls: plan.walls, onTops: solidsOnTops(solidThings(plan.placed)) }), {
-      id: s.fromId,
-      eye: s.eye,
-    });
+    const room = roomFor(
+      roomLookedAt({ file, walls: plan.walls, onTops: solidsOnTops(solidThings(plan.placed)) }),
+      {
+        id: s.fromId,
+        eye: s.eye,
+      },
+    );
     return patchesIn(glassOf(h), s.eye, room);
   }, [file, plan.walls, plan.placed, h, s.fromId, s.eye]);
   const seen = patches.map((p) => {
