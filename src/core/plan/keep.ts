@@ -168,7 +168,8 @@ export function keptRows<T extends { id: string }>(rows: T[], previous: T[] = []
   return kept.length === previous.length && kept.every((row, i) => row === previous[i]) ? previous : kept;
 }
 
-const isSameRow = <T extends object>(a: T, b: T): boolean =>
+/** Whether two rows say the same in every field. */
+export const isSameRow = <T extends object>(a: T, b: T): boolean =>
   (Object.keys(a) as (keyof T)[]).every((key) => a[key] === b[key]);
 const isSameValue = (a: unknown, b: unknown): boolean =>
   a === b || (typeof a === 'object' && typeof b === 'object' && JSON.stringify(a) === JSON.stringify(b));

@@ -33,6 +33,7 @@ import type { PrintsPlan } from './walls/framedPrints';
 import type { SightsPlan } from './walls/sights';
 import type { ShelvesPlan } from './walls/wallShelves';
 import type { NightPlace } from './beds/nightPlaces';
+import type { Overs } from './surfaces/overs';
 import type { SurfaceFacts, Surfaces } from './surfaces/planSurfaces';
 import type { Dressed } from './windows/dressed';
 import type { RodLine } from './windows/rodLine';
@@ -52,6 +53,8 @@ export type Parts = {
   walls: Wall[];
   items: ReadonlyMap<string, Item>;
   places: ReadonlyMap<string, OnWall>;
+  doorways: readonly Opening[];
+  floorSpots: Spot[];
   spots: Spot[];
   placing: Placing;
   placed: readonly PlacedThing[];
@@ -78,6 +81,8 @@ export type Parts = {
   beds: BedPlan[];
   nights: NightPlace[];
   // surfaces
+  overs: Overs;
+  openingWalls: ReadonlyMap<string, string>;
   surfaceFacts: SurfaceFacts;
   dressedSurfaces: Surfaces;
   surfaces: SurfacePlan[];
@@ -91,7 +96,6 @@ export type Parts = {
   seenOnFloor: readonly Patch[];
   spread: SpreadPlan;
   // measure
-  doorways: readonly Opening[];
   cutFloor: Floor;
   floor: FloorPlan;
   // clear
@@ -120,6 +124,11 @@ const laid = part('laid', { look: ['placements'], parts: ['items'] }, ({ look, i
   ),
 );
 
+/** The openings one walks through; the same list for as long as none of them changes. */
+const doorways = part('doorways', { file: ['openings'] }, ({ file }, previous) =>
+  sameOr(previous, file.openings.filter(isWay)),
+);
+
 /** What every stage stands on. */
 export const FACTS: readonly Part<Parts>[] = [
   part('rules', { room: ['unit'], parts: ['ownRules'] }, ({ file, ownRules }) =>
@@ -137,11 +146,17 @@ export const FACTS: readonly Part<Parts>[] = [
     { file: ['pieces'], parts: ['walls'] },
     ({ file, walls }) => new Map(file.pieces.map((p) => [p.id, placeOnWall(p, walls)])),
   ),
+  doorways,
+  part(
+    'floorSpots',
+    { file: ['pieces', 'fittings'], room: ['walls'], parts: ['doorways', 'walls', 'rules'] },
+    ({ file, doorways: openings, walls, rules }) => floorSpots({ ...file, openings, walls, rules }),
+  ),
   part(
     'spots',
-    { file: ['pieces', 'fittings', 'openings'], room: ['walls'], parts: ['walls', 'rules'] },
-    ({ file, walls, rules }, previous) =>
-      keepSpots([...spotsOfRoom({ ...file, walls }), ...floorSpots({ ...file, walls, rules })], previous),
+    { file: ['pieces', 'fittings', 'openings'], parts: ['floorSpots', 'walls'] },
+    ({ file, floorSpots: onFloor, walls }, previous) =>
+      keepSpots([...spotsOfRoom({ ...file, walls }), ...onFloor], previous),
   ),
   part(
     'placing',
@@ -158,8 +173,3 @@ export const FACTS: readonly Part<Parts>[] = [
     solidsOnTops(things, previous),
   ),
 ];
-
-/** The openings one walks through; the same list for as long as none of them changes. */
-export const doorways = part('doorways', { file: ['openings'] }, ({ file }, previous) =>
-  sameOr(previous, file.openings.filter(isWay)),
-);

@@ -107,7 +107,7 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     if (same) placed.set(placement.id, same);
     return same ?? place(placement);
   });
-  const things = inOrder.flatMap((kept) => (kept ? [kept.thing] : []));
+  const things = inOrder.filter((kept) => kept !== null).map(({ thing }) => thing);
   return {
     things: sameOr(previous?.things, things),
     rules: given.rules,

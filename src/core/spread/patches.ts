@@ -84,8 +84,12 @@ function onWall(elevation: Elevation, wall: Wall, before: OnWall | undefined): O
   const seen = seenOnWall(elevation, before?.seen);
   const things = thingsOnWall(elevation, seen.areas.areas);
   const known = before?.wall === wall ? before.things : undefined;
-  for (const [about, thing] of things) thing.patches = patchesOfThing(thing, wall, known?.get(about));
-  return { wall, patches: [...things.values()].flatMap(({ patches }) => patches), seen, things };
+  const patches: Patch[] = [];
+  for (const [about, thing] of things) {
+    thing.patches = patchesOfThing(thing, wall, known?.get(about));
+    patches.push(...thing.patches);
+  }
+  return { wall, patches, seen, things };
 }
 
 /** What is seen of one thing on one wall: its shapes, how much of each, and the patches that they make. */

@@ -52,18 +52,21 @@ export function placesOfPatches(
     if (members) members.push(patch);
     else membersOf.set(root, [patch]);
   });
-  return [...membersOf.values()].map((members) => {
-    const { at: centre, zMm, weight } = middleOfWeights(members, weightOf);
-    return {
-      at: centre,
-      zMm,
-      weight,
-      names: [...new Set(members.map((p) => p.name))],
-      about: [...new Set(members.map((p) => p.about))],
-      wallIds: [...new Set(members.flatMap((p) => p.wallId ?? []))],
-      aroundMm: perimeterPosition(centre, walls),
-    };
-  });
+  return [...membersOf.values()].map((members) => placeOf(members, weightOf, walls));
+}
+
+function placeOf(members: readonly Patch[], weightOf: (p: Patch) => number, walls: readonly Wall[]): Place {
+  const names = new Set<string>();
+  const abouts = new Set<string>();
+  const wallIds = new Set<string>();
+  for (const { name, about, wallId } of members) {
+    names.add(name);
+    abouts.add(about);
+    if (wallId !== null) wallIds.add(wallId);
+  }
+  const { at: centre, zMm, weight } = middleOfWeights(members, weightOf);
+  const aroundMm = perimeterPosition(centre, walls);
+  return { at: centre, zMm, weight, names: [...names], about: [...abouts], wallIds: [...wallIds], aroundMm };
 }
 
 /** Where the weight of some patches has its middle, and how much it is. */
@@ -183,9 +186,15 @@ export function spreadOf(
       eye: band(hand, eye),
       high: band(eye, Infinity),
     },
-    soft: new Set(patches.filter((p) => p.soft).map((p) => p.about)).size,
-    hard: new Set(patches.filter((p) => !p.soft).map((p) => p.about)).size,
+    ...softAndHard(patches),
   };
+}
+
+/** How many things are soft, and how many hard; what is both counts as both. */
+function softAndHard(patches: readonly Patch[]): Pick<AccentSpread, 'soft' | 'hard'> {
+  const [soft, hard] = [new Set<string>(), new Set<string>()];
+  for (const patch of patches) (patch.soft ? soft : hard).add(patch.about);
+  return { soft: soft.size, hard: hard.size };
 }
 
 /** The side of the plan that a direction points to most. */

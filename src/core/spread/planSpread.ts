@@ -77,11 +77,13 @@ function planFamilies(
   const roles = rolesOf(families, rules);
   return families.map(({ patches: own, ...family }, i): FamilyPlan => {
     const placed = own.filter((p) => !p.shell);
+    const things = new Set<string>();
+    for (const { name } of placed) things.add(name);
     return {
       ...family,
       role: roles[i] ?? 'other',
       weight: sum(own.map(weightOf)),
-      things: [...new Set(placed.map((p) => p.name))],
+      things: [...things],
       spread: spreadOf(placed, weightOf, walls, rules),
     };
   });

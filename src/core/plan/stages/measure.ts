@@ -5,7 +5,7 @@ import { arrangementSteps, judgeArrangement } from '../arrangement';
 import { differingReadings } from '../guesses';
 import { judgeBedsByWindows, judgeTipping } from '../householdCautions';
 import { asPiece, isLoose, isSamePlace } from '../looseOnFloor';
-import { doorways, part } from '../parts';
+import { part } from '../parts';
 import { stage } from '../stage';
 import { countUses } from '../uses';
 
@@ -38,7 +38,7 @@ const floor = part(
 
 export const measureStage = stage({
   name: 'measure',
-  parts: [doorways, loose, cutFloor, floor],
+  parts: [loose, cutFloor, floor],
   reads: {
     file: ['room', 'openings', 'fittings', 'pieces', 'home'],
     look: ['moved', 'brought'],

@@ -9,16 +9,26 @@ import type { FittingStep } from '../fittingStep';
 import { countUses } from '../uses';
 import { COUNTED_WITH_SEATS, part } from '../parts';
 import { stage } from '../stage';
+import { oversOf } from '../surfaces/overs';
 import { planSurfaces, surfaceFacts } from '../surfaces/planSurfaces';
 import { judgeGuestBag } from '../surfaces/guestBag';
 import { judgeSpotless } from '../surfaces/spotless';
 
+const overs = part('overs', { file: ['fittings'], parts: ['hangings', 'walls', 'places', 'rules'] }, oversOf);
+
+const openingWalls = part('openingWalls', { file: ['openings'] }, ({ file }, previous) => {
+  const walls = new Map(file.openings.map(({ id, wallId }) => [id, wallId]));
+  const isSame =
+    previous?.size === walls.size && [...walls].every(([id, wallId]) => previous.get(id) === wallId);
+  return isSame ? previous : walls;
+});
+
 const facts = part(
   'surfaceFacts',
   {
-    file: ['room', 'home', 'openings', 'fittings', 'pieces'],
+    file: ['room', 'home', 'fittings', 'pieces'],
     look: ['brief'],
-    parts: ['hangings', 'walls', 'places', 'rules'],
+    parts: ['overs', 'openingWalls', 'walls', 'places', 'rules'],
   },
   surfaceFacts,
 );
@@ -80,13 +90,13 @@ const surfaceStep = ({ spot, things, table }: SurfacePlan, wallId: string): Fitt
 /** The steps of surfaces on which something stands; those of before where a surface is as it was. */
 const surfaceSteps = part(
   'surfaceSteps',
-  { file: ['openings', 'fittings'], parts: ['surfaces', 'places'] },
-  ({ file, surfaces: plans, places }, previous) => {
-    const built = new Map([...file.openings, ...file.fittings].map(({ id, wallId }) => [id, wallId]));
+  { file: ['fittings'], parts: ['surfaces', 'openingWalls', 'places'] },
+  ({ file, surfaces: plans, openingWalls: ofOpenings, places }, previous) => {
+    const ofFittings = new Map(file.fittings.map(({ id, wallId }) => [id, wallId]));
     const steps = plans.filter(isDressed).map((plan): [SurfacePlan, FittingStep] => {
       // a corner of the floor is one of its wall
       const { of } = plan.spot;
-      const wallId = built.get(of) ?? places.get(of)?.wallId ?? of;
+      const wallId = ofFittings.get(of) ?? ofOpenings.get(of) ?? places.get(of)?.wallId ?? of;
       const known = previous?.get(plan);
       return [plan, known?.wallId === wallId ? known : surfaceStep(plan, wallId)];
     });
@@ -96,7 +106,7 @@ const surfaceSteps = part(
 
 export const surfacesStage = stage({
   name: 'surfaces',
-  parts: [facts, dressed, surfaces, surfaceSteps],
+  parts: [overs, openingWalls, facts, dressed, surfaces, surfaceSteps],
   reads: {
     file: ['pieces'],
     look: ['placements', 'brought', 'brief'],

@@ -1,3 +1,4 @@
+import { elementAt } from '../../base/list';
 import type { Mm } from '../../base/units';
 import { overlapLength } from '../../geometry/plane';
 import type { Fitting } from '../../model/types';
@@ -8,10 +9,25 @@ import type { Wall } from '../../room/walls';
 import type { HangingPlan } from '../../stages/walls/planHanging';
 import type { Over } from '../../stages/surfaces/over';
 import type { RoomContext } from '../context';
+import { isSameRow } from '../keep';
 
-type Context = RoomContext<'room' | 'fittings'> & { hangings: readonly HangingPlan[] };
+type Context = RoomContext<'fittings'> & { hangings: readonly HangingPlan[] };
 /** Something on a wall that holds down what is under it: its stretch of the wall, and how far out it reaches. */
 export type OnWallOver = Over & { fromMm: Mm; toMm: Mm; outMm: Mm };
+
+/** What holds down what is under it, by wall. */
+export type Overs = ReadonlyMap<string, readonly OnWallOver[]>;
+
+/** The same for as long as nothing of it changes, however often what hangs there is worked out. */
+export function oversOf(context: Context, previous?: Overs): Overs {
+  const overs = new Map(context.walls.map((wall) => [wall.id, oversOfWall(context, wall)]));
+  const isSame =
+    previous?.size === overs.size && [...overs].every(([id, list]) => sameRows(list, previous.get(id)));
+  return isSame ? previous : overs;
+}
+
+const sameRows = (now: readonly OnWallOver[], previous: readonly OnWallOver[] | undefined): boolean =>
+  previous?.length === now.length && now.every((over, i) => isSameRow(over, elementAt(previous, i)));
 
 /** What only touches is not under it. */
 const TOUCH: Mm = 1;
@@ -23,7 +39,7 @@ const HOLDS_DOWN: Partial<Record<Fitting['kind'], Over['kind']>> = {
 };
 
 /** Everything on a wall that something under it is held down by: screens, shelves, pictures. */
-export function oversOfWall({ file, hangings, rules }: Context, wall: Wall): OnWallOver[] {
+function oversOfWall({ file, hangings, rules }: Context, wall: Wall): OnWallOver[] {
   const fixed = file.fittings.flatMap((f): OnWallOver[] => {
     const kind = HOLDS_DOWN[f.kind];
     if (!kind || f.wallId !== wall.id) return [];
@@ -64,7 +80,7 @@ export function oversOfWall({ file, hangings, rules }: Context, wall: Wall): OnW
 
 /** What holds down something that stands so: the lowest of what is over it on its wall and of the ceiling. */
 export function lowestOver(
-  context: Context,
+  context: RoomContext<'room'>,
   wall: Wall | undefined,
   overs: readonly OnWallOver[],
   at: Standing,
@@ -83,7 +99,7 @@ export function lowestOver(
   );
 }
 
-function ceilingOver({ file, walls }: Context, at: Standing): Over {
+function ceilingOver({ file, walls }: RoomContext<'room'>, at: Standing): Over {
   const points = [at, ...footprint(at)];
   const bottomMm = Math.min(...points.map((point) => overheadAt(file.room, point, walls)));
   return { about: 'room', name: '', kind: 'ceiling', bottomMm, keepMm: 0, rule: null };

@@ -11,20 +11,20 @@ import { viewersOf } from '../../room/viewers';
 import type { PartKind } from '../../room/spots/parts';
 import { middleOf, type Spot } from '../../room/spots/spot';
 import { floorInFrontOf, type Wall } from '../../room/walls';
-import type { HangingPlan } from '../../stages/walls/planHanging';
 import { planSurface, type SurfaceCase, type SurfacePlan } from '../../stages/surfaces/planSurface';
 import type { RoomContext } from '../context';
-import { lowestOver, oversOfWall, type OnWallOver } from './overs';
+import { lowestOver, type Overs } from './overs';
 import { seatingAt } from './seating';
 import { youngestOf } from '../householdCautions';
 
-type Context = RoomContext<'room' | 'home' | 'openings' | 'fittings' | 'pieces'> & {
-  hangings: readonly HangingPlan[];
+type Context = RoomContext<'room' | 'home' | 'fittings' | 'pieces'> & {
+  /** What holds down what is under it, by wall; and the wall of each opening. */
+  overs: Overs;
+  openingWalls: ReadonlyMap<string, string>;
   look: Pick<Look, 'brief'>;
 };
 /** What a surface is judged by beside what is on it: the same object for as long as none of it changes. */
 export type SurfaceFacts = Context & {
-  overs: ReadonlyMap<string, readonly OnWallOver[]>;
   sights: readonly SeatedSight[];
   fires: SurfaceCase['fires'];
 };
@@ -42,7 +42,6 @@ export const isSurface = ({ kind }: Pick<Spot, 'kind'>): boolean => !NO_SURFACE.
 
 export const surfaceFacts = (context: Context): SurfaceFacts => ({
   ...context,
-  overs: new Map(context.walls.map((wall) => [wall.id, oversOfWall(context, wall)])),
   sights: seatedSights(viewersOf(context.file, context.rules), context.rules),
   fires: firesOf(context),
 });
@@ -100,11 +99,11 @@ function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[
 }
 
 /** The wall that a surface stands at: its fitting's, the one that its piece stands near to, or a corner's own. */
-function wallOf({ file, walls, places }: Context, spot: Spot): Wall | undefined {
-  const built = [...file.fittings, ...file.openings].find((host) => host.id === spot.of);
+function wallOf({ file, openingWalls, walls, places }: Context, spot: Spot): Wall | undefined {
+  const built = file.fittings.find((host) => host.id === spot.of)?.wallId ?? openingWalls.get(spot.of);
   const onWall = places.get(spot.of);
   const near = onWall && isNearWall(onWall, onWall.wallId) ? onWall.wallId : undefined;
-  return walls.find((wall) => wall.id === (built?.wallId ?? near ?? spot.of));
+  return walls.find((wall) => wall.id === (built ?? near ?? spot.of));
 }
 
 /** What only touches is not in front of it. */
