@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import { type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { sum } from '../../core/base/units';
+import { seenSpan } from '../../core/room/seenSpan';
 import type { FamilyPlan } from '../../core/spread/planSpread';
 import { fitScale } from '../../ui/drawing/scale';
 import { SvgWords } from '../../ui/Words';
@@ -30,16 +31,20 @@ export function UnrolledWalls({
   const { plan, file, view, kelvin, setWall } = useRoom();
   const paint = usePaint();
   const wallName = useWallName();
-  const perimeter = sum(plan.walls.map((w) => w.lengthMm));
+  // at an inner corner furniture is seen past the end of its wall
+  const spans = plan.elevations.map(seenSpan);
+  const shownMm = sum(spans.map((span) => span.widthMm));
   const pad = 14;
   const perMm = Math.min(
-    (WIDTH - 2 * pad - GAP * (plan.walls.length - 1)) / perimeter,
+    (WIDTH - 2 * pad - GAP * (plan.walls.length - 1)) / shownMm,
     190 / file.room.ceilingMm,
   );
   const high = file.room.ceilingMm * perMm;
   const top = 30;
   const starts = plan.walls.map((_, i) => sum(plan.walls.slice(0, i).map((w) => w.lengthMm)));
-  const left = (i: number) => pad + elementAt(starts, i) * perMm + i * GAP;
+  const panelAt = (i: number) => pad + sum(spans.slice(0, i).map((span) => span.widthMm)) * perMm + i * GAP;
+  /** The left end of the wall itself. */
+  const left = (i: number) => panelAt(i) - elementAt(spans, i).xMm * perMm;
   const xOf = (aroundMm: number) => {
     const i = Math.max(
       0,
@@ -73,7 +78,7 @@ export function UnrolledWalls({
     if (!spread || spread.places.length < 2) return null;
     const [startX, endX] = [xOf(spread.widestGap.fromMm), xOf(spread.widestGap.toMm)];
     if (spread.widestGap.fromMm <= spread.widestGap.toMm) return bar(startX, endX, 'one', true);
-    const end = pad + perimeter * perMm + GAP * (plan.walls.length - 1);
+    const end = pad + shownMm * perMm + GAP * (plan.walls.length - 1);
     // the stretch runs over the last corner: its longer part carries the number
     const labelLast = end - startX > endX - pad;
     return (
@@ -91,6 +96,7 @@ export function UnrolledWalls({
           { width: e.lengthMm * perMm, height: high },
           0,
         );
+        const span = elementAt(spans, i);
         return (
           <g key={e.wallId} transform={`translate(${left(i)} ${top})`}>
             {e.lengthMm * perMm > wallName(elementAt(plan.walls, i)).length * 7 && (
@@ -99,7 +105,7 @@ export function UnrolledWalls({
               </text>
             )}
             <clipPath id={`w${i}`}>
-              <rect width={e.lengthMm * perMm} height={high} />
+              <rect x={span.xMm * perMm} width={span.widthMm * perMm} height={high} />
             </clipPath>
             <g clipPath={`url(#w${i})`} onClick={() => setWall(e.wallId)}>
               <g style={view === 'squint' ? { filter: 'blur(5px)' } : undefined}>

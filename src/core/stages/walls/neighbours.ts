@@ -1,4 +1,5 @@
 import type { Mm } from '../../base/units';
+import { elementAt } from '../../base/list';
 import { boxesOverlap } from '../../geometry/plane';
 import type { Finding } from '../../model/finding';
 import type { RuleBook } from '../../rules/book';
@@ -23,13 +24,17 @@ export function judgeNeighbours(
     widthMm: p.widthMm,
     heightMm: p.heightMm,
   });
+  const boxes = plans.map(boxOf);
+  const reach = rules.number('walls.neighbourReach');
+  const level = rules.number('fitting.levelTolerance');
   plans.forEach((p, i) => {
-    for (const q of plans.slice(i + 1)) {
+    for (let j = i + 1; j < plans.length; j++) {
+      const q = elementAt(plans, j);
       if (p.wallId !== q.wallId) continue;
       const about = [p.hangingId, q.hangingId];
       const apart = Math.abs(p.xMm - q.xMm) - (p.widthMm + q.widthMm) / 2;
       const apartMm = Math.abs(p.centreMm - q.centreMm);
-      if (boxesOverlap(boxOf(p), boxOf(q)))
+      if (boxesOverlap(elementAt(boxes, i), elementAt(boxes, j)))
         findings.push({
           code: 'pictures-overlap',
           level: 'stop',
@@ -42,8 +47,8 @@ export function judgeNeighbours(
         !q.leans &&
         (p.groupId === null || p.groupId !== q.groupId) &&
         apart > 0 &&
-        apart < rules.number('walls.neighbourReach') &&
-        apartMm > rules.number('fitting.levelTolerance')
+        apart < reach &&
+        apartMm > level
       )
         findings.push({
           code: 'neighbour-centres-differ',
@@ -55,7 +60,6 @@ export function judgeNeighbours(
         });
     }
   });
-  const reach = rules.number('walls.neighbourReach');
   for (const axis of axes) {
     const flanking = plans
       .filter((p) => p.wallId === axis.wallId && !p.leans)
@@ -74,7 +78,7 @@ export function judgeNeighbours(
     )
       continue;
     const byMm = Math.abs(left.apartMm - right.apartMm);
-    if (byMm > rules.number('fitting.levelTolerance'))
+    if (byMm > level)
       findings.push({
         code: 'flanks-uneven',
         level: 'yielded',
