@@ -74,17 +74,26 @@ function isRather(a: Wall, b: Wall): boolean {
   return a.from.yMm < b.from.yMm || (a.from.yMm === b.from.yMm && a.from.xMm < b.from.xMm);
 }
 
-/** Distance round the room, clockwise from the first corner, of the wall point nearest to a place. */
-export function perimeterPosition(place: Point, walls: readonly Wall[]): Mm {
+/**
+ * Distance round the room, clockwise from the first corner, of the wall point nearest to a place: of the walls on which it is
+ * seen where that is known, else of all.
+ */
+export function perimeterPosition(
+  place: Point,
+  walls: readonly Wall[],
+  seenOn: ReadonlySet<string> = new Set(),
+): Mm {
   let start = 0;
   let best: { apart: Mm; atMm: Mm; wall: Wall } | undefined;
   for (const wall of walls) {
     const t = alongSegment(place, wall.from, wall.to);
     const apart = distance(place, pointOnWall(wall, t * wall.lengthMm));
+    const startMm = start;
+    start += wall.lengthMm;
+    if (seenOn.size > 0 && !seenOn.has(wall.id)) continue;
     const isTie = best !== undefined && Math.abs(apart - best.apart) <= 1e-6;
     if (!best || (isTie ? isRather(wall, best.wall) : apart < best.apart))
-      best = { apart, atMm: start + t * wall.lengthMm, wall };
-    start += wall.lengthMm;
+      best = { apart, atMm: startMm + t * wall.lengthMm, wall };
   }
   return best?.atMm ?? 0;
 }

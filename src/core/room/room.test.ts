@@ -159,4 +159,12 @@ describe('pieces on walls', () => {
     expect(toIn(perimeterPosition({ xMm: inches(199), yMm: inches(60) }, walls))).toBe(260);
     expect(toIn(perimeterPosition({ xMm: inches(1), yMm: inches(100) }, walls))).toBe(620);
   });
+  it('round the walls: on the nearest of those that are asked for', () => {
+    const inTheCorner = { xMm: inches(190), yMm: inches(20) };
+    const on = (...ids: string[]) => toIn(perimeterPosition(inTheCorner, walls, new Set(ids)));
+    expect(on()).toBe(220);
+    expect(on('n')).toBe(190);
+    expect(on('n', 's')).toBe(190);
+    expect(on('w', 'e')).toBe(220);
+  });
 });

@@ -33,7 +33,7 @@ export function MadeList({ covers }: { covers: readonly MadeCover[] }): ReactNod
             <LaidRow
               key={placementId}
               placementId={placementId}
-              columns="grid-cols-[36px_1fr_auto]"
+              columns="grid-cols-[36px_1fr]"
               head={
                 <>
                   <ClothChip item={item} paint={paint} />
@@ -47,12 +47,12 @@ export function MadeList({ covers }: { covers: readonly MadeCover[] }): ReactNod
                         })}
                       </Words>
                     </span>
-                  </span>
-                  <span className="text-right text-soft">
                     {!HIDDEN.has(item.bedding) && (
-                      <Words>
-                        {t('drops', { side: formatLength(sideMm, unit), foot: formatLength(footMm, unit) })}
-                      </Words>
+                      <span className="block text-[13px] text-soft">
+                        <Words>
+                          {t('drops', { side: formatLength(sideMm, unit), foot: formatLength(footMm, unit) })}
+                        </Words>
+                      </span>
                     )}
                   </span>
                 </>

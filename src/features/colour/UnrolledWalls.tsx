@@ -4,6 +4,7 @@ import { useTranslations } from 'next-intl';
 import { type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { sum } from '../../core/base/units';
+import { perimeterPosition } from '../../core/room/place';
 import { seenSpan } from '../../core/room/seenSpan';
 import type { FamilyPlan } from '../../core/spread/planSpread';
 import { fitScale } from '../../ui/drawing/scale';
@@ -126,8 +127,9 @@ export function UnrolledWalls({
         );
       })}
       {spread?.places.map((p, i) => {
-        // the number stands clear of the thing it counts
-        const [x, y] = [xOf(p.aroundMm), top + high - Math.min(p.zMm, file.room.ceilingMm) * perMm];
+        // where it is drawn, which in a corner need not be the nearest wall; the number stands clear of what it counts
+        const aroundMm = perimeterPosition(p.at, plan.walls, new Set(p.wallIds));
+        const [x, y] = [xOf(aroundMm), top + high - Math.min(p.zMm, file.room.ceilingMm) * perMm];
         const labelY = Math.max(top + 10, y - 30);
         return (
           <g key={i} pointerEvents="none">
