@@ -67,6 +67,7 @@ const NAMES: Names = {
   setHome: (change) => change.home.name,
   putItem: (change) => change.item.name,
   moveItem: (change, file) => file.items.find((i) => i.id === change.id)?.name,
+  putPlace: (change) => change.place.name,
   putLook: (change) => change.look.name,
   copyLook: (change) => change.name,
   removeLook: (change, file) => file.looks.find((l) => l.id === change.id)?.name,

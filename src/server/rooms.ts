@@ -13,6 +13,7 @@ import { dropEmptyHomes } from '../data/homeRepository';
 import { inEntry, JournalConflict, lastEntries, nextEntry, replay, type Label } from '../data/journal';
 import { itemsByIds, saveItem } from '../data/itemRepository';
 import { saveRules } from '../data/ownRuleRepository';
+import { savePlace } from '../data/placeRepository';
 import {
   bumpRevision,
   deleteRoom,
@@ -41,7 +42,13 @@ export type ChangeIssue =
   | { code: 'stands-in-the-way' };
 
 /** What goes along with an act, which is told by the rest. */
-const BESIDE: ReadonlySet<Change['do']> = new Set(['putItem', 'moveItem', 'markReadings', 'copyLook']);
+const BESIDE: ReadonlySet<Change['do']> = new Set([
+  'putItem',
+  'moveItem',
+  'putPlace',
+  'markReadings',
+  'copyLook',
+]);
 
 const stateOf = (roomId: string | null): RoomState => {
   const db = studioDatabase();
@@ -101,6 +108,8 @@ export function changeRoom(
     inEntry(db, roomId, labelOf(main, copied), now(), () => {
       const known = new Map(previous.items.map((i) => [i.id, stableText(i)]));
       for (const item of next.items) if (known.get(item.id) !== stableText(item)) saveItem(db, item);
+      const places = new Map(previous.places.map((place) => [place.id, place]));
+      for (const place of next.places) if (places.get(place.id) !== place) savePlace(db, place);
       saveRules(db, previous.rules, next.rules);
       saveRoom(db, previous, next);
     });

@@ -320,3 +320,27 @@ test('undo says what it takes back: one length with what it became, else whether
     name: 'New',
   });
 });
+
+test('a storage place that is made in a room is the studio’s, and is undone with what was put there', () => {
+  const places = rooms.exportRoom('lookout')!.places;
+  const place = { ...places[0]!, id: 'under-the-stairs', name: 'Cupboard under the stairs' };
+  const { id } = rooms.exportRoom('long-room')!.items[0]!;
+  const done = rooms.changeRoom('long-room', revision(), [
+    { do: 'putPlace', place },
+    { do: 'moveItem', id, to: { placeId: place.id } },
+  ]);
+  expect(done.ok).toBe(true);
+  expect(rooms.exportRoom('lookout')!.places).toEqual([...places, place]);
+  expect(rooms.exportRoom('long-room')!.items[0]!.placeId).toBe(place.id);
+  expect(rooms.replayRoom('long-room', 'undo').ok).toBe(true);
+  expect(rooms.exportRoom('lookout')!.places).toEqual(places);
+  expect(rooms.exportRoom('long-room')!.items[0]!.placeId).not.toBe(place.id);
+});
+
+test('a change leaves the places alone that it does not speak of', () => {
+  const { places } = rooms.exportRoom('long-room')!;
+  const other = { ...places[0]!, name: 'Renamed meanwhile' };
+  rooms.changeRoom('lookout', revision('lookout'), [{ do: 'putPlace', place: other }]);
+  rooms.changeRoom('long-room', revision(), [move(1)]);
+  expect(rooms.exportRoom('long-room')!.places[0]).toEqual(other);
+});

@@ -55,6 +55,7 @@ describe('changes', () => {
     ['putHanging', { do: 'putHanging', lookId: look.id, hanging: look.hangings[0]! }],
     ['putPlacement', { do: 'putPlacement', lookId: look.id, placement: look.placements[0]! }],
     ['putItem', { do: 'putItem', item: file.items[0]! }],
+    ['putPlace', { do: 'putPlace', place: file.places[0]! }],
     ['setRoom', { do: 'setRoom', room: file.room }],
     ['setHome', { do: 'setHome', home: file.home }],
     ['putPiece', { do: 'putPiece', piece: file.pieces[0]! }],

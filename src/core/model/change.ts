@@ -11,7 +11,7 @@ import {
   type NounName,
   type Nouns,
 } from './nouns';
-import type { Home, Item, Look, Reading, Room, RoomFile } from './types';
+import type { Home, Item, Look, Reading, Room, RoomFile, StoragePlace } from './types';
 
 export { headOfLook, type LookHead } from './nouns';
 
@@ -26,6 +26,7 @@ export type OtherChange =
   | { do: 'setHome'; home: Home }
   | { do: 'putItem'; item: Item }
   | { do: 'moveItem'; id: string; to: ItemMove }
+  | { do: 'putPlace'; place: StoragePlace }
   | { do: 'putLook'; look: LookHead }
   | { do: 'copyLook'; from: string; id: string; name: string }
   | { do: 'removeLook'; id: string }
@@ -97,6 +98,8 @@ function applyOther(file: RoomFile, change: OtherChange): RoomFile {
       return { ...file, items: put(file.items, change.item) };
     case 'moveItem':
       return { ...file, items: file.items.map((i) => (i.id === change.id ? { ...i, ...change.to } : i)) };
+    case 'putPlace':
+      return { ...file, places: put(file.places, change.place) };
     case 'putLook':
       return putLook(file, change.look);
     case 'copyLook':

@@ -20,6 +20,7 @@ const OTHER_SCHEMAS = {
     id,
     to: s.itemSchema.pick({ placeId: true, roomId: true, state: true, tagsOn: true }).partial(),
   }),
+  putPlace: z.strictObject({ do: z.literal('putPlace'), place: s.placeSchema }),
   putLook: z.strictObject({ do: z.literal('putLook'), look: lookHead }),
   copyLook: z.strictObject({
     do: z.literal('copyLook'),

@@ -16,7 +16,7 @@ import {
   type NounName,
 } from '../model/nouns';
 import { NOUN_SCHEMAS } from '../model/schema';
-import type { Found, Irritation, Look, RoomFile, Task } from '../model/types';
+import type { Found, Irritation, Look, RoomFile, StoragePlace, Task } from '../model/types';
 import { planLook, type Plan } from './planLook';
 
 /** RUNS=500: to look for more, from another place each time. */
@@ -137,6 +137,17 @@ const PUTS: Partial<Record<ChangeKind, Make>> = {
   putTask: (_f, _l, { amount }) => ({ do: 'putTask', task: { ...task, done: amount > 0 } }),
 };
 
+const storagePlace: StoragePlace = {
+  id: 'place-made',
+  name: 'Box under the stairs',
+  kind: 'box',
+  roomId: null,
+  widthMm: 600,
+  depthMm: 400,
+  heightMm: 300,
+  note: '',
+};
+
 /** One change of every other kind; the compiler asks for a kind that is missing. */
 const OTHERS: Record<OtherKind, Make> = {
   setRoom: ({ room }, _l, { which, amount }) => ({
@@ -167,6 +178,10 @@ const OTHERS: Record<OtherKind, Make> = {
       which,
     );
     return { do: 'setHome', home: { ...home, flags: changed ?? flags } };
+  },
+  putPlace: ({ places }, _l, { which, amount }) => {
+    const known = one(places, which) ?? storagePlace;
+    return { do: 'putPlace', place: { ...known, widthMm: Math.max(10, known.widthMm + amount) } };
   },
   putItem: ({ items }, _l, { which, amount }) => {
     const known = one(items, which);

@@ -5,11 +5,12 @@ import { nanoid } from 'nanoid';
 import type { ReactNode } from 'react';
 import { formatSize } from '../../core/base/length';
 import { hexOfLab } from '../../core/colour/spaces';
-import type { ItemMove } from '../../core/model/change';
+import type { Change, ItemMove } from '../../core/model/change';
 import type { Found, Item, Verdict } from '../../core/model/types';
 import { Select } from '../../ui/Select';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Words } from '../../ui/Words';
+import { PlaceSelect } from '../shell/PlaceSelect';
 import { useRoom } from '../shell/room/RoomContext';
 import { useWallName } from '../shell/useWords';
 import { RemoveButton } from '../../ui/RemoveButton';
@@ -32,12 +33,13 @@ export function FoundRow({
   if (!item) return null;
   const { unit } = file.room;
   const wall = plan.walls.find((w) => w.id === f.wallId);
-  const settle = (patch: Partial<Found>) => {
+  const settle = (patch: Partial<Found>, before: Change[] = []) => {
     const next = { ...f, ...patch };
     const move = moveBy(next, item, file.room.id);
     const mend =
       next.verdict === 'mend' && !file.clear.tasks.some((x) => x.itemId === item.id && x.kind === 'mend');
     change([
+      ...before,
       { do: 'putFound', found: next },
       { do: 'moveItem', id: item.id, to: move },
       ...(mend
@@ -115,15 +117,15 @@ export function FoundRow({
         />
       )}
       {f.verdict === 'away' && (
-        <Select
+        <PlaceSelect
           label={t('toPlace')}
           hideLabel
           value={f.placeId ?? ''}
-          options={[
-            { value: '', label: file.places.length === 0 ? t('noPlaces') : t('toPlace') },
-            ...file.places.map((p) => ({ value: p.id, label: p.name })),
-          ]}
-          onChange={(x) => settle({ placeId: x === '' ? null : x })}
+          places={file.places}
+          none={t('toPlace')}
+          unit={unit}
+          onChange={(id) => settle({ placeId: id === '' ? null : id })}
+          onMake={(place) => settle({ placeId: place.id }, [{ do: 'putPlace', place }])}
         />
       )}
     </li>

@@ -47,10 +47,10 @@ export function CuttingTab(): ReactNode {
 function OneCloth({ id, choice }: { id: string; choice: ReactNode }): ReactNode {
   const t = useTranslations('stash');
   const state = useItemSheet(id);
-  const { sheet, problem, setProblem, save } = state;
+  const { sheet, problem, setProblem, save, putInto } = state;
   const open = useMemo(
-    () => asOpenItem(id, { sheet, save, setProblem }, () => undefined),
-    [id, sheet, save, setProblem],
+    () => asOpenItem(id, { sheet, save, putInto, setProblem }, () => undefined),
+    [id, sheet, save, putInto, setProblem],
   );
   if (!open)
     return (

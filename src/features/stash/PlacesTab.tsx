@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
-import { placeRowsAction, putPlaceAction } from '../../actions/stash';
+import { placeRowsAction } from '../../actions/stash';
 import type { PlaceRow } from '../../actions/stashTypes';
 import { cm, inches } from '../../core/base/units';
 import type { StoragePlace } from '../../core/model/types';
@@ -11,14 +11,15 @@ import { TAKEN, type Answer } from '../../ui/Field';
 import { FindItem } from './FindItem';
 import { StoragePlaceRow } from './StoragePlaceRow';
 import { useStashRoom } from './StashContext';
+import { useMakePlace } from './useMakePlace';
 import { untilAnswered } from '../shell/untilAnswered';
-import { waiting } from './waiting';
 import { TEXT_LINK } from '../../ui/PageLink';
 
 /** Storage places: how much they hold, what is in them, what they go under, and labels for them. */
 export function PlacesTab(): ReactNode {
   const t = useTranslations('stash');
-  const { head, unit, refresh } = useStashRoom();
+  const { head, unit } = useStashRoom();
+  const makePlace = useMakePlace();
   const [rows, setRows] = useState<PlaceRow[] | null>(null);
   const [silent, setSilent] = useState(false);
   const load = useCallback(async () => {
@@ -36,16 +37,7 @@ export function PlacesTab(): ReactNode {
   }, [load, head]);
   const put = (place: StoragePlace): Answer => {
     setRows((all) => all && all.map((r) => (r.place.id === place.id ? { ...r, place } : r)));
-    const answered = waiting().keep({ kind: 'place', place });
-    void untilAnswered(
-      () => putPlaceAction(place),
-      () => setSilent(true),
-    )
-      .finally(answered)
-      .then(() => {
-        setSilent(false);
-        return refresh();
-      });
+    void makePlace(place, () => setSilent(true)).then(() => setSilent(false));
     return TAKEN;
   };
   const some = (i: number, c: number) => (unit === 'cm' ? cm(c) : inches(i));

@@ -7,6 +7,7 @@ import { LengthField, NumberField, TAKEN, TextField } from '../../ui/Field';
 import { Form } from '../../ui/Form';
 import { FileButton, IMAGE_TYPES } from '../../ui/FileButton';
 import { Select } from '../../ui/Select';
+import { PlaceSelect } from '../shell/PlaceSelect';
 import { focusFirstReading } from '../../ui/useTyped';
 import { useLongestSide } from '../shell/useLongestSide';
 import { useStashRoom } from './StashContext';
@@ -16,7 +17,7 @@ import { useQuickEntry } from './useQuickEntry';
 export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactNode {
   const t = useTranslations('stash');
   const { unit, head } = useStashRoom();
-  const { entry, set, add, addFromPhotos, busy, notice, clearNotice, added } = useQuickEntry();
+  const { entry, set, putIn, add, addFromPhotos, busy, notice, clearNotice, added } = useQuickEntry();
   const side = useLongestSide(entry.kind, unit);
   return (
     <section className="bg-sheet px-5 py-4" data-worksheet>
@@ -93,14 +94,14 @@ export function QuickEntry({ onOpen }: { onOpen: (id: string) => void }): ReactN
               className="h-7 w-10 border border-ink bg-transparent"
             />
           </label>
-          <Select
+          <PlaceSelect
             label={t('place')}
             value={entry.placeId}
-            options={[
-              { value: '', label: t('nowhere') },
-              ...head.places.map((p) => ({ value: p.id, label: p.name })),
-            ]}
+            places={head.places}
+            none={t('nowhere')}
+            unit={unit}
             onChange={(placeId) => set({ placeId })}
+            onMake={putIn}
           />
         </div>
         <div className="flex flex-wrap items-center gap-2 pt-1">

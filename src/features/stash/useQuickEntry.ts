@@ -1,15 +1,17 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { putNewItemsAction } from '../../actions/stash';
+import { cm, inches, type LengthUnit } from '../../core/base/units';
 import { labOfHex } from '../../core/colour/spaces';
 import { newItem } from '../../core/model/defaults';
-import type { Item } from '../../core/model/types';
+import type { Item, StoragePlace } from '../../core/model/types';
 import { startSampler, type Sampler } from '../../workers/sample/client';
 import { useTakeInPhoto } from '../shell/photos';
 import { untilAnswered } from '../shell/untilAnswered';
 import { useStashRoom } from './StashContext';
+import { useMakePlace } from './useMakePlace';
 import { waiting } from './waiting';
 
 const MOST_PHOTOS = 60;
@@ -24,6 +26,19 @@ type Entry = {
   heightMm: number;
   hex: string;
   placeId: string;
+};
+
+const emptyEntry = (unit: LengthUnit): Entry => {
+  const usualMm = unit === 'cm' ? cm(50) : inches(20);
+  return {
+    name: '',
+    kind: 'cover',
+    count: 1,
+    widthMm: usualMm,
+    heightMm: usualMm,
+    hex: '#a8a49a',
+    placeId: '',
+  };
 };
 
 const nameOfFile = (file: File): string =>
@@ -53,16 +68,8 @@ export function useQuickEntry() {
   const takeInPhoto = useTakeInPhoto();
   const ts = useTranslations('shell');
   const { unit, refresh } = useStashRoom();
-  const usualMm = unit === 'cm' ? 500 : 508;
-  const [entry, setEntry] = useState<Entry>({
-    name: '',
-    kind: 'cover',
-    count: 1,
-    widthMm: usualMm,
-    heightMm: usualMm,
-    hex: '#a8a49a',
-    placeId: '',
-  });
+  const makePlace = useMakePlace();
+  const [entry, setEntry] = useState<Entry>(() => emptyEntry(unit));
   const [notice, setNotice] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [added, setAdded] = useState<readonly { id: string; name: string }[]>([]);
@@ -74,9 +81,17 @@ export function useQuickEntry() {
     placeId: entry.placeId || null,
   };
 
+  /** Chooses a place that is made here; what is put into it is written after it. */
+  const placed = useRef<Promise<void>>(Promise.resolve());
+  const putIn = (place: StoragePlace): void => {
+    placed.current = makePlace(place, () => setNotice(ts('unsent')));
+    set({ placeId: place.id });
+  };
+
   /** Puts things in as soon as the studio answers; they are kept in the browser until then. */
   const putSoon = async (items: Item[]) => {
     const answered = waiting().keep({ kind: 'new', items });
+    await placed.current.catch(() => undefined);
     return untilAnswered(
       () => putNewItemsAction(items),
       () => setNotice(ts('unsent')),
@@ -142,5 +157,5 @@ export function useQuickEntry() {
     setNotice(words.filter(Boolean).join(' '));
     await refresh().catch(() => undefined);
   };
-  return { entry, set, add, addFromPhotos, busy, notice, clearNotice: () => setNotice(null), added };
+  return { entry, set, putIn, add, addFromPhotos, busy, notice, clearNotice: () => setNotice(null), added };
 }

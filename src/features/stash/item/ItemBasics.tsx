@@ -5,6 +5,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { Select } from '../../../ui/Select';
 import { TextField } from '../../../ui/Field';
+import { PlaceSelect } from '../../shell/PlaceSelect';
 import { useStashRoom } from '../StashContext';
 import { ItemFlag, ItemLength, ItemNumber } from './fields';
 import { ItemBedding } from './ItemBedding';
@@ -27,8 +28,8 @@ const MAY_BE_ROUND: ReadonlySet<ItemKind> = new Set([
 /** What it is, how large and how many, and where it is kept. */
 export function ItemBasics(): ReactNode {
   const t = useTranslations('stash');
-  const { head } = useStashRoom();
-  const { item, save, take, key } = useItem();
+  const { head, unit } = useStashRoom();
+  const { item, save, take, key, putInto } = useItem();
   return (
     <>
       <div className="grid grid-cols-[1fr_74px_74px] gap-x-3 gap-y-2.5">
@@ -61,14 +62,14 @@ export function ItemBasics(): ReactNode {
           options={ITEM_KINDS.map((k) => ({ value: k, label: t(`kinds.${k}`) }))}
           onChange={(kind) => save({ kind })}
         />
-        <Select
+        <PlaceSelect
           label={t('place')}
           value={item.placeId ?? ''}
-          options={[
-            { value: '', label: t('nowhere') },
-            ...head.places.map((p) => ({ value: p.id, label: p.name })),
-          ]}
-          onChange={(x) => save({ placeId: x === '' ? null : x })}
+          places={head.places}
+          none={t('nowhere')}
+          unit={unit}
+          onChange={(id) => save({ placeId: id === '' ? null : id })}
+          onMake={putInto}
         />
       </div>
     </>

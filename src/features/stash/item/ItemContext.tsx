@@ -1,7 +1,7 @@
 'use client';
 import { createContext, use } from 'react';
 import type { ItemSheet } from '../../../actions/stashTypes';
-import type { Item } from '../../../core/model/types';
+import type { Item, StoragePlace } from '../../../core/model/types';
 import { TAKEN, type Answer } from '../../../ui/Field';
 
 /** What goes on over the item's own sheet: reading its colours, or looking it over when it has arrived. */
@@ -14,6 +14,8 @@ export type OpenItem = {
   sheet: ItemSheet;
   item: Item;
   save: (patch: Partial<Item>) => void;
+  /** Puts it into a storage place that is made here. */
+  putInto: (place: StoragePlace) => void;
   /** Saves, for a field that wants an answer. */ take: (patch: Partial<Item>) => Answer;
   /** Name of the draft of one of its fields. */ key: (field: string) => string;
   setSide: (side: Side) => void;
@@ -23,12 +25,13 @@ export type OpenItem = {
 type SheetState = {
   sheet: ItemSheet | null | undefined;
   save: OpenItem['save'];
+  putInto: OpenItem['putInto'];
   setProblem: OpenItem['setProblem'];
 };
 /** The item of a sheet that has come, for what works on it. */
 export const asOpenItem = (
   id: string,
-  { sheet, save, setProblem }: SheetState,
+  { sheet, save, putInto, setProblem }: SheetState,
   setSide: OpenItem['setSide'],
 ): OpenItem | null =>
   sheet
@@ -36,6 +39,7 @@ export const asOpenItem = (
         sheet,
         item: sheet.item,
         save,
+        putInto,
         take: (patch) => {
           save(patch);
           return TAKEN;

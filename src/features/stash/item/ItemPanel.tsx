@@ -39,10 +39,11 @@ export function ItemPanel({ id }: { id: string }): ReactNode {
   const t = useTranslations('stash');
   const { refresh, open } = useStashRoom();
   const [side, setSide] = useState<Side>(null);
-  const { sheet, problem, setProblem, load, save, showCurrent, remove, duplicate } = useItemSheet(id);
+  const { sheet, problem, setProblem, load, save, putInto, showCurrent, remove, duplicate } =
+    useItemSheet(id);
   const openItem = useMemo(
-    () => asOpenItem(id, { sheet, save, setProblem }, setSide),
-    [sheet, save, id, setProblem],
+    () => asOpenItem(id, { sheet, save, putInto, setProblem }, setSide),
+    [sheet, save, putInto, id, setProblem],
   );
   if (sheet === undefined) return <p className="text-soft">{t('loading')}</p>;
   const back = (

@@ -9,9 +9,10 @@ import {
   saveChangedItemAction,
 } from '../../../actions/stash';
 import type { ItemSheet } from '../../../actions/stashTypes';
-import type { Item } from '../../../core/model/types';
+import type { Item, StoragePlace } from '../../../core/model/types';
 import { useStashRoom } from '../StashContext';
 import { untilAnswered } from '../../shell/untilAnswered';
+import { useMakePlace } from '../useMakePlace';
 import { waiting } from '../waiting';
 import type { Problem } from './ItemContext';
 import { listWords } from '../../../messages/findingWords';
@@ -20,6 +21,7 @@ import { listWords } from '../../../messages/findingWords';
 export function useItemSheet(id: string) {
   const t = useTranslations('stash');
   const { head, refresh, open } = useStashRoom();
+  const makePlace = useMakePlace();
   /** Undefined while it is fetched, null where there is no such item any more. */
   const [sheet, setSheet] = useState<ItemSheet | null | undefined>(undefined);
   const [problem, setProblem] = useState<Problem | null>(null);
@@ -79,6 +81,12 @@ export function useItemSheet(id: string) {
         setProblem({ text: t('refused', { why: '' }) });
       });
   };
+  /** Puts the item into a place that is made here; the place is written first. */
+  const putInto = (place: StoragePlace): void => {
+    const placed = makePlace(place, () => setProblem({ text: t('noAnswer') }));
+    saving.current = Promise.all([saving.current, placed]).then(() => undefined);
+    save({ placeId: place.id });
+  };
   const showCurrent = (current: Item): void => {
     if (sheet) setSheet({ ...sheet, item: current });
     setProblem(null);
@@ -103,5 +111,5 @@ export function useItemSheet(id: string) {
     await refresh();
     open(first(result.value.ids));
   };
-  return { sheet, problem, setProblem, load, save, showCurrent, remove, duplicate };
+  return { sheet, problem, setProblem, load, save, putInto, showCurrent, remove, duplicate };
 }
