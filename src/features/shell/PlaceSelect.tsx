@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
-import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useRef, useState, type FocusEvent, type KeyboardEvent, type ReactNode } from 'react';
 import { cm, inches, type LengthUnit } from '../../core/base/units';
 import type { StoragePlace } from '../../core/model/types';
 import { Button } from '../../ui/Button';
@@ -48,7 +48,16 @@ export function PlaceSelect({
   const [made, setMade] = useState<readonly StoragePlace[]>([]);
   const shown = [...places, ...made.filter(({ id }) => places.every((place) => place.id !== id))];
   const around = useRef<HTMLDivElement>(null);
+  const field = useRef<HTMLInputElement>(null);
+  // the list that closes gives the focus back to its button once; it belongs to the name
+  const isBegun = useRef(false);
+  const onFocus = (e: FocusEvent) => {
+    if (!isBegun.current || !field.current || e.target === field.current) return;
+    isBegun.current = false;
+    field.current.focus();
+  };
   const end = () => {
+    isBegun.current = false;
     setName(null);
     around.current?.querySelector('button')?.focus();
   };
@@ -73,7 +82,7 @@ export function PlaceSelect({
     else end();
   };
   return (
-    <div ref={around}>
+    <div ref={around} onFocus={onFocus}>
       <Select
         label={label}
         hideLabel={hideLabel ?? false}
@@ -83,13 +92,18 @@ export function PlaceSelect({
           ...shown.map((place) => ({ value: place.id, label: place.name })),
           { value: NEW, label: t('new') },
         ]}
-        onChange={(chosen) => (chosen === NEW ? setName('') : onChange(chosen))}
+        onChange={(chosen) => {
+          isBegun.current = chosen === NEW;
+          if (chosen === NEW) setName('');
+          else onChange(chosen);
+        }}
       />
       {name !== null && (
         <div className="mt-1.5 flex items-end gap-2">
           <label className="min-w-0 flex-1 text-[13px] text-soft">
             <span className="block font-narrow">{t('name')}</span>
             <input
+              ref={field}
               autoFocus
               value={name}
               maxLength={MOST_LETTERS}
