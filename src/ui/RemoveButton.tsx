@@ -1,3 +1,4 @@
+import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button } from './Button';
 
@@ -5,7 +6,7 @@ import { Button } from './Button';
 export function RemoveButton({ label, onClick }: { label: string; onClick: () => void }): ReactNode {
   return (
     <Button small variant="quiet" className="min-w-[24px]" aria-label={label} title={label} onClick={onClick}>
-      ×
+      <X size={16} strokeWidth={1.8} aria-hidden="true" className="inline-block" />
     </Button>
   );
 }

@@ -99,8 +99,8 @@ export function PlaceSelect({
         }}
       />
       {name !== null && (
-        <div className="mt-1.5 flex items-end gap-2">
-          <label className="min-w-0 flex-1 text-[13px] text-soft">
+        <div className="mt-1.5 flex flex-wrap items-end gap-2">
+          <label className="min-w-36 flex-1 text-[13px] text-soft">
             <span className="block font-narrow">{t('name')}</span>
             <input
               ref={field}
