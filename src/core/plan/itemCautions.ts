@@ -1,5 +1,5 @@
 import type { Mm } from '../base/units';
-import { apart, type Point } from '../geometry/plane';
+import { apart } from '../geometry/plane';
 import type { Finding, FindingCode, Level } from '../model/finding';
 import type { Item, Look, Placement, RoomFile } from '../model/types';
 import { isObject } from '../room/lies';
@@ -43,7 +43,9 @@ function usedOf({ look, items, placed }: Context): Item[] {
   );
   const used = [...placed.map((p) => p.item), ...elsewhere];
   // one that shows its back is the same thing
-  return [...new Map(used.map((item) => [item.id, item])).values()];
+  const byId = new Map<string, Item>();
+  for (const item of used) byId.set(item.id, item);
+  return [...byId.values()];
 }
 
 function judgeUsed(context: Context): Finding[] {
@@ -131,8 +133,8 @@ function judgeCandle({ placement, item, on, at }: PlacedThing, given: ByCandles)
 
 type Burning = { about: string; name: string };
 
-/** A thing that burns, with how far its outline reaches from its middle. */
-type BurningThing = { thing: PlacedThing; reachMm: Mm };
+/** A thing that burns: where its middle is, how far its outline reaches from it, and between which heights it is. */
+type BurningThing = { thing: PlacedThing; xMm: Mm; yMm: Mm; reachMm: Mm; lowMm: Mm; highMm: Mm };
 const reachOf = ({ widthMm, depthMm }: Standing): Mm => Math.hypot(widthMm, depthMm) / 2;
 
 /** What a flame can reach: plants, and cloth; but not what a table is laid with, which lies flat below it. */
@@ -140,12 +142,10 @@ const burns = ({ placement, item }: PlacedThing): boolean =>
   item.kind === 'plant' || !(isObject(placement) || isTabled(placement.lie));
 
 const burningThings = (placed: readonly PlacedThing[]): BurningThing[] =>
-  placed.filter(burns).map((thing) => ({ thing, reachMm: reachOf(thing.at) }));
-
-const isBeyond = (one: Point, other: Point, mm: Mm): boolean => {
-  const [dx, dy] = [one.xMm - other.xMm, one.yMm - other.yMm];
-  return dx * dx + dy * dy >= mm * mm;
-};
+  placed.filter(burns).map((thing) => {
+    const { xMm, yMm, zMm, heightMm } = thing.at;
+    return { thing, xMm, yMm, reachMm: reachOf(thing.at), lowMm: zMm, highMm: zMm + heightMm };
+  });
 
 /** The first of what burns that is nearer to a candle than it should be. */
 function burnsNear(
@@ -154,12 +154,14 @@ function burnsNear(
   at: Standing,
   wantMm: Mm,
 ): Burning | undefined {
-  const ownReachMm = reachOf(at);
-  for (const { thing: other, reachMm } of burning) {
-    if (other.placement.id === candle.id) continue;
-    const upMm = gapBetween(at.zMm, at.heightMm, other.at.zMm, other.at.heightMm);
+  const nearMm = reachOf(at) + wantMm;
+  const [low, high] = [at.zMm, at.zMm + at.heightMm];
+  for (const { thing: other, xMm, yMm, reachMm, lowMm, highMm } of burning) {
+    const upMm = Math.max(0, lowMm - high, low - highMm);
+    if (upMm >= wantMm) continue;
     // what is far off is so without its outline
-    if (upMm >= wantMm || isBeyond(at, other.at, ownReachMm + reachMm + wantMm)) continue;
+    const [dx, dy, farMm] = [xMm - at.xMm, yMm - at.yMm, nearMm + reachMm];
+    if (dx * dx + dy * dy >= farMm * farMm || other.placement.id === candle.id) continue;
     const mm = Math.hypot(apart(footprint(at), footprint(other.at)).mm, upMm);
     if (mm < wantMm) return { about: other.placement.id, name: other.item.name };
   }

@@ -24,6 +24,7 @@ import type { GroupPlan } from '../stages/walls/planGroup';
 import type { HangingPlan } from '../stages/walls/planHanging';
 import type { WorkPlan } from '../stages/works/planWork';
 import type { WindowPlan } from '../stages/windows/windowPlan';
+import { isForTextiles } from '../textiles/textilesOn';
 import type { FittingSheet } from './fittingSheet';
 import type { FittingStep } from './fittingStep';
 import { partOf, type Part } from './keep';
@@ -110,16 +111,12 @@ export const part = partOf<Parts>();
 /** What is counted where pillows are counted; everything else that is placed is counted on surfaces. */
 export const COUNTED_WITH_SEATS: ReadonlySet<Item['kind']> = new Set(['cover', 'throw']);
 
-/** Parts of seats and beds on which textiles are laid. */
-const LAID_ON = /^(?:seat|mattress|arm[0-9]*)$/;
-
 /** What seats and beds read; the same list for as long as only other things are moved. */
 const laid = part('laid', { look: ['placements'], parts: ['items'] }, ({ look, items }, previous) =>
   sameOr(
     previous,
     look.placements.filter(
-      ({ spot, itemId }) =>
-        LAID_ON.test(spot.part) || COUNTED_WITH_SEATS.has(items.get(itemId)?.kind ?? 'object'),
+      (row) => isForTextiles(row) || COUNTED_WITH_SEATS.has(items.get(row.itemId)?.kind ?? 'object'),
     ),
   ),
 );

@@ -63,7 +63,7 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     (isUnderAll ? undefined : raised.get(address)?.spot) ?? spots.get(address);
   const placed = new Map<string, Kept | null>();
 
-  /** What stands on the same spot of the room as before, whatever there is beside it. Most are at the same place in the list. */
+  /** What stands on the very spot that it stood on before, whatever there is beside it. Most are at the same place in the list. */
   function asBefore(placement: Placement, i: number): Kept | null {
     const isInPlace = before?.placements[i] === placement;
     const known = isInPlace ? before.inOrder[i] : before?.byId.get(placement.id);
@@ -72,9 +72,15 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
       (before?.items === given.items || known.item === given.items.get(placement.itemId)) &&
       isOwnLie(placement.lie) &&
       known.behindMm === null &&
-      offered.all.has(known.thing.spot) &&
-      (raised.size === 0 || !raised.has(addressOf(placement.spot)));
+      isThere(known.thing);
     return isSame ? known : null;
+  }
+  /** Whether the spot of a thing still is: of the room, or of what carries it and is as it was. */
+  function isThere({ spot, placement, carriers }: PlacedThing): boolean {
+    if (carriers.length === 0)
+      return offered.all.has(spot) && (raised.size === 0 || !raised.has(addressOf(placement.spot)));
+    const under = placed.get(placement.spot.of);
+    return under?.offers?.includes(spot) === true && before?.byId.get(placement.spot.of) === under;
   }
 
   function place(placement: Placement): Kept | null {
@@ -161,6 +167,8 @@ function rowsBehind(
 ): (placement: Placement) => Mm | null {
   const rows = new Map<string, Map<number, Mm>>();
   for (const placement of placements) {
+    // few of many things are on a bed
+    if (placement.spot.part !== 'mattress') continue;
     const item = isOnBed(placement) ? items.get(placement.itemId) : undefined;
     if (!item) continue;
     const own = rows.get(placement.spot.of) ?? new Map<number, Mm>();

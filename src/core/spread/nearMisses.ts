@@ -47,7 +47,7 @@ function largePatches(patches: readonly Patch[], rules: RuleBook): Large[] {
         white: colour.l >= white,
         key: `${colour.l},${colour.a},${colour.b}`,
       }));
-      return { patch, ...compared };
+      return { patch, lch: compared.lch, white: compared.white, key: compared.key };
     });
 }
 

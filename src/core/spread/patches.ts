@@ -40,7 +40,14 @@ export const patchesOf = (file: File, drawn: Drawn, rules: RuleBook): Patch[] =>
 
 /** What is seen on each wall. */
 export type OnWalls = ReadonlyMap<Elevation, OnWall>;
-type OnWall = { wall: Wall; patches: readonly Patch[]; seen: SeenOnWall; things: ThingsOnWall };
+type OnWall = {
+  wall: Wall;
+  patches: readonly Patch[];
+  shapes: readonly Shape[];
+  seen: SeenOnWall;
+  /** The patches of each thing. */
+  things: ReadonlyMap<string, readonly Patch[]>;
+};
 /** What was seen of a wall's shapes, and which of them end where the wall does. */
 type SeenOnWall = { areas: Seen; frame: Box; edge: Elevation['edge']; standing: readonly boolean[] };
 
@@ -82,40 +89,55 @@ type Where = { at: Point; zMm: Mm };
 
 function onWall(elevation: Elevation, wall: Wall, before: OnWall | undefined): OnWall {
   const seen = seenOnWall(elevation, before?.seen);
-  const things = thingsOnWall(elevation, seen.areas.areas);
-  const known = before?.wall === wall ? before.things : undefined;
+  const { shapes } = elevation;
+  const { areas } = seen.areas;
+  const changed = before?.wall === wall ? changedThings(shapes, areas, before) : null;
+  const things = new Map(changed ? before?.things : []);
+  for (const about of changed ?? []) things.delete(about);
+  for (const [about, thing] of thingsOnWall(shapes, areas, changed))
+    things.set(about, onePerColour(wallPatches(thing, wall)));
   const patches: Patch[] = [];
-  for (const [about, thing] of things) {
-    thing.patches = patchesOfThing(thing, wall, known?.get(about));
-    patches.push(...thing.patches);
-  }
-  return { wall, patches, seen, things };
+  for (const own of things.values()) for (const patch of own) patches.push(patch);
+  return { wall, patches, shapes, seen, things };
 }
 
-/** What is seen of one thing on one wall: its shapes, how much of each, and the patches that they make. */
-type ThingOnWall = { shapes: Shape[]; areasMm2: SquareMm[]; patches: readonly Patch[] };
-type ThingsOnWall = ReadonlyMap<string, ThingOnWall>;
+/** The things of which something else is seen than before; null where that can't be said shape by shape. */
+function changedThings(
+  shapes: readonly Shape[],
+  areas: readonly SquareMm[],
+  before: OnWall,
+): ReadonlySet<string> | null {
+  if (before.shapes.length !== shapes.length) return null;
+  const changed = new Set<string>();
+  shapes.forEach((shape, i) => {
+    const was = before.shapes[i];
+    if (shape === was && areas[i] === before.seen.areas.areas[i]) return;
+    changed.add(shape.about);
+    if (was) changed.add(was.about);
+  });
+  return changed;
+}
 
-function thingsOnWall({ shapes }: Elevation, areas: readonly SquareMm[]): ThingsOnWall {
+/** What is seen of one thing on one wall: its shapes, and how much of each. */
+type ThingOnWall = { shapes: Shape[]; areasMm2: SquareMm[] };
+
+/** What is seen of each thing; of some things alone where those are given. */
+function thingsOnWall(
+  shapes: readonly Shape[],
+  areas: readonly SquareMm[],
+  only: ReadonlySet<string> | null,
+): ReadonlyMap<string, ThingOnWall> {
   const things = new Map<string, ThingOnWall>();
   shapes.forEach((shape, i) => {
     const areaMm2 = areas[i] ?? 0;
-    if (areaMm2 <= 0 || shape.colours.length === 0) return;
+    if (areaMm2 <= 0 || shape.colours.length === 0 || only?.has(shape.about) === false) return;
     const known = things.get(shape.about);
     if (known) {
       known.shapes.push(shape);
       known.areasMm2.push(areaMm2);
-    } else things.set(shape.about, { shapes: [shape], areasMm2: [areaMm2], patches: [] });
+    } else things.set(shape.about, { shapes: [shape], areasMm2: [areaMm2] });
   });
   return things;
-}
-
-/** The patches of a thing, the same as before where the same is seen of it. */
-function patchesOfThing(thing: ThingOnWall, wall: Wall, before: ThingOnWall | undefined): readonly Patch[] {
-  const isAsBefore =
-    before?.shapes.length === thing.shapes.length &&
-    thing.shapes.every((s, i) => s === before.shapes[i] && thing.areasMm2[i] === before.areasMm2[i]);
-  return isAsBefore ? before.patches : onePerColour(wallPatches(thing, wall));
 }
 
 /** How much is seen of every shape; of what is beside everything that has moved it is known already. */

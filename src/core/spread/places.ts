@@ -91,7 +91,8 @@ class Groups {
   readonly #above: Int32Array;
 
   constructor(count: number) {
-    this.#above = Int32Array.from({ length: count }, (_, i) => i);
+    this.#above = new Int32Array(count);
+    for (let i = 0; i < count; i++) this.#above[i] = i;
   }
 
   root(i: number): number {

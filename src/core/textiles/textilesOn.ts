@@ -31,9 +31,14 @@ export type ThrowPlan = {
 };
 
 /** Parts of seats that pillows lean on and cloth is laid over; of a bed it is the mattress. */
-const LAID_ON = /^(?:seat|arm[0-9]*)$/;
+const isPartOfSeat = (part: string): boolean => part === 'seat' || /^arm[0-9]*$/.test(part);
+const isPartOfBed = (part: string): boolean => part === 'mattress';
 const isOn = (piece: Piece, { spot }: Placement): boolean =>
-  spot.of === piece.id && (isMadeUp(piece) ? spot.part === 'mattress' : LAID_ON.test(spot.part));
+  spot.of === piece.id && (isMadeUp(piece) ? isPartOfBed : isPartOfSeat)(spot.part);
+
+/** Whether seats or beds read what is put there. */
+export const isForTextiles = ({ spot }: Placement): boolean =>
+  isPartOfSeat(spot.part) || isPartOfBed(spot.part);
 
 /** The pillows that lean on a seat or a bed, back to front, each with its insert. */
 export function pillowsOn(piece: Piece, { placements, items, flags }: Laid, rules: RuleBook): PillowPlan[] {
