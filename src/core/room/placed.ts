@@ -63,7 +63,10 @@ export function placeThings(placements: readonly Placement[], given: Given, prev
     (isUnderAll ? undefined : raised.get(address)?.spot) ?? spots.get(address);
   const placed = new Map<string, Kept | null>();
 
-  /** What stands on the very spot that it stood on before, whatever there is beside it. Most are at the same place in the list. */
+  /**
+   * What stands on the very spot that it stood on before, whatever there is beside it. Most are at the same place in the
+   * list.
+   */
   function asBefore(placement: Placement, i: number): Kept | null {
     const isInPlace = before?.placements[i] === placement;
     const known = isInPlace ? before.inOrder[i] : before?.byId.get(placement.id);
