@@ -15,8 +15,11 @@ test('a storage place is made where a thing is put away, by keys alone, and undo
   const where = row.getByRole('combobox', { name: 'where …' });
   await where.focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('option', { name: 'New place …' })).toBeVisible();
-  await page.keyboard.press('End');
+  const option = page.getByRole('option', { name: 'New place …' });
+  await expect(async () => {
+    await page.keyboard.press('End');
+    await expect(option).toBeFocused({ timeout: 500 });
+  }).toPass();
   await page.keyboard.press('Enter');
   await expect(row.getByLabel('Name of the new place')).toBeFocused();
   await page.keyboard.type('Cupboard under the stairs');
