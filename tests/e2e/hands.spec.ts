@@ -246,6 +246,22 @@ test('the tape session tells its end, and what is still open', async ({ page }) 
   await expect(page.getByText('That was the last one. Every reading is measured.')).toBeVisible();
 });
 
+test('a press picks what is drawn, and a second one keeps it picked', async ({ page, studio }) => {
+  await studio.fill();
+  for (const [url, name] of [
+    ['/rooms/long-room/seats?look=early-summer', 'Tanbark linen'],
+    ['/rooms/harbour-bedroom/beds?look=summer', 'Harbour stripe lumbar'],
+  ]) {
+    await page.goto(url!);
+    await awake(page);
+    const drawn = page.locator('svg').getByRole('button', { name: name!, exact: true }).first();
+    for (let press = 0; press < 2; press++) {
+      await drawn.click();
+      await expect(drawn).toHaveAttribute('aria-pressed', 'true');
+    }
+  }
+});
+
 test('a cover is put on a seat by one press', async ({ page, studio }) => {
   await page.goto('/rooms/long-room/seats?look=early-summer');
   await awake(page);

@@ -90,7 +90,10 @@ export function WallDrawing({
         className="block w-full select-none"
         role="group"
         aria-label={title}
-        onPointerDown={onBackground}
+        onPointerDown={(e) => {
+          // what can be picked itself is no background, though the press goes on to here
+          if (!(e.target as Element).closest('[role=button]')) onBackground?.();
+        }}
       >
         <clipPath id={clip}>
           <rect x={left} y={top} width={wide} height={high + (region ? 0 : 1)} />

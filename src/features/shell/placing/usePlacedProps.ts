@@ -66,6 +66,9 @@ export function usePlacedProps(): (id: string, name: string, scale: Scale) => Re
     onFocus: () => {
       if (picked !== id) pick(id);
     },
+    onClick: () => {
+      if (picked !== id) pick(id);
+    },
     onKeyDown: (e: React.KeyboardEvent) => onKey(e, id),
   });
 }
