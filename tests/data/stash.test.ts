@@ -116,7 +116,7 @@ test('what arrives is owned, seen, and told apart from what was relied on; what 
   expect(one(ordered.id)).toEqual(ordered);
 });
 
-test('the table that goes out comes in as the same stash; changes are shown before they are written, and undone in one', async () => {
+test('the table comes back as the same stash; changes are shown first, and undone in one', async () => {
   const csv = stashCsv();
   expect((await steps(csv, false)).at(-1)).toMatchObject({
     step: 'read',
@@ -144,7 +144,7 @@ test('the table that goes out comes in as the same stash; changes are shown befo
   expect(all()).toEqual(previous);
 });
 
-test('a table says how far it has come, whatever its marks between cells; without header or rows nothing is written', async () => {
+test('a table says how far it has come; without header or rows nothing is written', async () => {
   const rows = Array.from({ length: 600 }, (_, i) => `Float ${i};object;${i % 5};4 in;4 in`);
   const got = await steps(`\ufeffname;kind;count;width;height\r\n${rows.join('\r\n')}`, true);
   expect(got.filter((s) => s.step === 'reading').map((s) => ('rows' in s ? s.rows : 0))).toEqual([250, 500]);

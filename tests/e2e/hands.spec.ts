@@ -251,6 +251,7 @@ test('a press picks what is drawn, and a second one keeps it picked', async ({ p
   for (const [url, name] of [
     ['/rooms/long-room/seats?look=early-summer', 'Tanbark linen'],
     ['/rooms/harbour-bedroom/beds?look=summer', 'Harbour stripe lumbar'],
+    ['/rooms/long-room/measure?look=early-summer&wall=plan', 'Table lamp'],
   ]) {
     await page.goto(url!);
     await awake(page);

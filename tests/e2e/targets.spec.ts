@@ -6,8 +6,12 @@ import { ROOM, VIEWS } from './views';
 test.beforeEach(({ studio }) => studio.fill());
 test.describe.configure({ timeout: 120_000 });
 
-const PRESSED =
-  'a[href], button, input:not([type=hidden]):not([type=file]), [role=radio], [role=slider], [role=tab], [role=combobox], [role=checkbox]';
+const PRESSED = [
+  'a[href]',
+  'button',
+  'input:not([type=hidden]):not([type=file])',
+  ...['radio', 'slider', 'tab', 'combobox', 'checkbox'].map((role) => `[role=${role}]`),
+].join(', ');
 
 /** What is shown of those and is smaller than that many pixels, by its name and size. */
 const smaller = (page: Page, selector: string, least: number): Promise<string[]> =>

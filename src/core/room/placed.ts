@@ -170,8 +170,6 @@ function rowsBehind(
 ): (placement: Placement) => Mm | null {
   const rows = new Map<string, Map<number, Mm>>();
   for (const placement of placements) {
-    // few of many things are on a bed
-    if (placement.spot.part !== 'mattress') continue;
     const item = isOnBed(placement) ? items.get(placement.itemId) : undefined;
     if (!item) continue;
     const own = rows.get(placement.spot.of) ?? new Map<number, Mm>();

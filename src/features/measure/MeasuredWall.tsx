@@ -42,7 +42,7 @@ export function MeasuredWall({
           return undefined;
         // parts of a thing (its glass) drag with it, and only the thing itself is a stop for the
         // keyboard
-        const whole = handle(s.about, scale, s.name);
+        const whole = { ...handle(s.about, scale, s.name), onClick: () => pick(s.about) };
         return s.key === s.about
           ? whole
           : {

@@ -10,6 +10,7 @@ import { wallsOf } from '../../../core/room/walls';
 import { Dimension } from '../../../ui/drawing/Dimension';
 import type { Scale } from '../../../ui/drawing/scale';
 import type { Answer } from '../../../ui/Field';
+import { besideThings } from './background';
 import { besideWalls } from './besideWalls';
 import { PLAN, PlanShapes, planScale, type ShapesProps } from './PlanShapes';
 
@@ -44,7 +45,7 @@ export function PlanDrawing({
         className="block w-full select-none"
         role="group"
         aria-label={t('wall.plan')}
-        onPointerDown={onBackground}
+        onPointerDown={besideThings(onBackground)}
       >
         <PlanShapes
           file={file}

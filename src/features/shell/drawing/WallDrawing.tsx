@@ -12,6 +12,7 @@ import { Tape } from '../../../ui/drawing/Tape';
 import { useRoom } from '../room/RoomContext';
 import { usePaint } from '../usePaint';
 import { AboveEdge } from './AboveEdge';
+import { besideThings } from './background';
 import { ShapeView } from './ShapeView';
 
 export const DRAWING = { width: 676, height: 520 } as const;
@@ -90,10 +91,7 @@ export function WallDrawing({
         className="block w-full select-none"
         role="group"
         aria-label={title}
-        onPointerDown={(e) => {
-          // what can be picked itself is no background, though the press goes on to here
-          if (!(e.target as Element).closest('[role=button]')) onBackground?.();
-        }}
+        onPointerDown={besideThings(onBackground)}
       >
         <clipPath id={clip}>
           <rect x={left} y={top} width={wide} height={high + (region ? 0 : 1)} />
