@@ -1,4 +1,4 @@
-import { formatLength, formatSize } from '../core/base/length';
+import { formatLength, formatSize, plainUnit } from '../core/base/length';
 import { formatMoney } from '../core/base/money';
 import type { LengthUnit } from '../core/base/units';
 import type { Finding, FindingCode, FindingFacts } from '../core/model/finding';
@@ -60,9 +60,35 @@ export type Names = {
   part: (of: { kind: string; name: string; n: number }) => string;
 };
 
+/** Findings whose lengths are of cloth, which nobody measures in feet. */
+const OF_CLOTH: ReadonlySet<FindingCode> = new Set<FindingCode>([
+  'owned-panel-short',
+  'shower-too-narrow',
+  'pleats-cloth-off',
+  'throw-falls',
+  'cover-on-floor',
+  'cover-hangs-good',
+  'cover-short',
+  'skirt-drags',
+  'skirt-short',
+  'pocket-unknown',
+  'pocket-short',
+  'pocket-good',
+  'duvet-cover-off',
+  'fitted-size-off',
+  'cloth-falls-well',
+  'cloth-too-short',
+  'cloth-too-long',
+  'cloth-on-floor',
+  'cloth-corners-on-floor',
+  'runner-hangs-little',
+  'runner-stops-short',
+  'sheet-past-roll',
+]);
+
 /** What a finding's sentence needs, with families and the room's shell under their names. */
 export function findingArguments(finding: Finding, unit: LengthUnit, name: Names): Facts {
-  const facts = factWords(finding.by, unit);
+  const facts = factWords(finding.by, OF_CLOTH.has(finding.code) ? plainUnit(unit) : unit);
   if (typeof facts.family === 'string') facts.family = name.family(facts.family);
   if (typeof facts.onKind === 'string')
     facts.on = name.part({ kind: facts.onKind, name: String(facts.on), n: Number(facts.onNumber) });

@@ -145,6 +145,24 @@ describe('the sentences of findings', () => {
   });
 });
 
+describe('lengths of cloth', () => {
+  it.each(['owned-panel-short', 'cover-short', 'cloth-on-floor', 'throw-falls'] as const)(
+    'are in plain inches where rooms are in feet: %s',
+    (code) => {
+      const finding = planLook(FINDING_CASES[code].shows, { lookId: 'look' }).findings.find(
+        (f) => f.code === code,
+      )!;
+      expect(sentence(finding, 'ft-in')).toBe(sentence(finding, 'in'));
+    },
+  );
+  it('stay in feet where they are the room’s', () => {
+    const rod = planLook(FINDING_CASES['rod-above-ceiling'].shows, { lookId: 'look' }).findings.find(
+      (f) => f.code === 'rod-above-ceiling',
+    )!;
+    expect(sentence(rod, 'ft-in')).toContain('8′');
+  });
+});
+
 describe('amounts as words', () => {
   it('lengths in the room’s unit, shares as per cent, masses in the unit’s own', () => {
     expect(

@@ -1,4 +1,4 @@
-import { formatLength } from '../core/base/length';
+import { formatPlainLength } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
 import type { PanelWork } from '../core/stages/windows/panelWork';
 
@@ -6,7 +6,7 @@ type Say = (key: string, values?: Record<string, string | number>) => string;
 
 /** One panel of a window whose floor falls, in words: the same on screen, sheet and cut list. */
 export function panelWords(panel: PanelWork, say: Say, unit: LengthUnit): string {
-  const length = (mm: number) => formatLength(mm, unit);
+  const length = (mm: number) => formatPlainLength(mm, unit);
   const facts = {
     side: panel.side,
     number: panel.number,

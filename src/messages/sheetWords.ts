@@ -1,4 +1,4 @@
-import { formatLength, formatSize, plainUnit } from '../core/base/length';
+import { formatLength, formatPlainLength, formatSize } from '../core/base/length';
 import type { LengthUnit } from '../core/base/units';
 import type { FittingStep, Mark } from '../core/plan/fittingStep';
 import type { BuyLine } from '../core/stash/buying';
@@ -27,13 +27,17 @@ function pictureNote(s: FittingStep, say: Say, unit: LengthUnit): string {
  */
 export function sheetRowWords(say: Say, unit: LengthUnit) {
   const length = (mm: number) => formatLength(mm, unit);
+  const clothLength = (mm: number) => formatPlainLength(mm, unit);
   return {
     title: (s: FittingStep): string =>
       s.work ? workTitle(s.work, s.name, say) : say(s.kind, { name: s.name, ...s.part }),
     note: (s: FittingStep): string => {
       if (s.kind === 'curtain' || s.kind === 'sheer')
         return [
-          say('panelsOf', { count: s.count, lengths: [...new Set(s.finishedMm.map(length))].join(', ') }),
+          say('panelsOf', {
+            count: s.count,
+            lengths: [...new Set(s.finishedMm.map(clothLength))].join(', '),
+          }),
           ...(s.ringDropMm === undefined ? [] : [say('onRings', { drop: length(s.ringDropMm) })]),
           ...(s.pinPlaceMm === undefined ? [] : [say('onPins', { place: length(s.pinPlaceMm) })]),
           ...(s.liner ? [say('withLiner')] : []),
@@ -82,7 +86,7 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
     size: (b: BuyLine): string => {
       if (b.widthMm === null) return '';
       return b.heightMm === null
-        ? formatLength(b.widthMm, plainUnit(unit))
+        ? formatPlainLength(b.widthMm, unit)
         : formatSize(b.widthMm, b.heightMm, unit);
     },
   };

@@ -6,6 +6,8 @@ import {
   formatBareSize,
   formatLength,
   formatSize,
+  formatPlainLength,
+  formatBarePlainLength,
   parseLength,
   plainUnit,
   typedLength,
@@ -190,6 +192,8 @@ describe('sizes of cloth, frames and lamps', () => {
     expect(formatSize(inches(36), inches(14.5), 'ft-in')).toBe('36 × 14 1⁄2 in');
     expect(formatSize(inches(50), inches(60), 'in')).toBe('50 × 60 in');
     expect(formatBareSize(inches(108), inches(42), 'ft-in')).toBe('108 × 42');
+    expect(formatPlainLength(inches(91.5), 'ft-in')).toBe('91 1⁄2 in');
+    expect(formatBarePlainLength(inches(91.5), 'ft-in')).toBe('91 1⁄2');
     expect(plainUnit('ft-in')).toBe('in');
   });
   it('or in centimetres', () => {

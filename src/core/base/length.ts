@@ -241,9 +241,17 @@ export function formatLength(lengthMm: Mm, unit: LengthUnit): string {
 /** The unit that cloth, frames and lamps are measured in: plain inches where rooms are in feet and inches. */
 export const plainUnit = (unit: LengthUnit): 'in' | 'cm' => (unit === 'cm' ? 'cm' : 'in');
 
+/** Plain text of a length of cloth, a frame or a lamp: `91 1⁄2 in`, never `7′ 7 1⁄2″`. */
+export const formatPlainLength = (lengthMm: Mm, unit: LengthUnit): string =>
+  formatLength(lengthMm, plainUnit(unit));
+
+/** The same with the unit left out: `91 1⁄2`. */
+export const formatBarePlainLength = (lengthMm: Mm, unit: LengthUnit): string =>
+  formatBareLength(lengthMm, plainUnit(unit));
+
 /** Width and height of a thing in plain inches or centimetres, unit left out: `36 × 14`. */
 export const formatBareSize = (widthMm: Mm, heightMm: Mm, unit: LengthUnit): string =>
-  `${formatBareLength(widthMm, plainUnit(unit))} × ${formatBareLength(heightMm, plainUnit(unit))}`;
+  `${formatBarePlainLength(widthMm, unit)} × ${formatBarePlainLength(heightMm, unit)}`;
 
 /** The same with the unit: `36 × 14 in`. */
 export const formatSize = (widthMm: Mm, heightMm: Mm, unit: LengthUnit): string =>

@@ -117,6 +117,7 @@ function Insert(): ReactNode {
           <QuickLength
             label={item.round ? t('inserts.across') : t('quick.coverWidth')}
             draftKey="quick-i-w"
+            isPlain
             valueMm={item.widthMm}
             onCommit={(mm) =>
               side(mm, () => setItem({ widthMm: mm, ...(item.round ? { heightMm: mm } : {}) }))
@@ -126,6 +127,7 @@ function Insert(): ReactNode {
             <QuickLength
               label={t('quick.coverHeight')}
               draftKey="quick-i-h"
+              isPlain
               valueMm={item.heightMm}
               onCommit={(mm) => side(mm, () => setItem({ heightMm: mm }))}
             />

@@ -8,6 +8,7 @@ import type { Prepared } from '../../core/stash/entry';
 export type StashValue = {
   head: StashHead;
   rules: RuleBook;
+  /** Plain inches or centimetres: rooms alone are measured in feet. */
   unit: LengthUnit;
   entries: readonly Prepared[];
   /** After something was written: fetches rows and head again. */

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode, type RefObject } from 'react';
 import type { StashHead } from '../../actions/stashTypes';
+import { plainUnit } from '../../core/base/length';
 import { ruleBook } from '../../core/rules/book';
 import { EVERYTHING, filterStash, type Prepared, type StashFilter } from '../../core/stash/entry';
 import { waking } from '../../ui/Awake';
@@ -65,7 +66,7 @@ export function StashScreen({ head: first }: { head: StashHead }): ReactNode {
   const rules = useMemo(() => ruleBook(head.rules, unit), [head.rules, unit]);
   // a letter typed into the search leaves what hangs on the whole stash alone
   const value = useMemo(
-    (): StashValue => ({ head, rules, unit, entries: entries ?? [], refresh, open, openId }),
+    (): StashValue => ({ head, rules, unit: plainUnit(unit), entries: entries ?? [], refresh, open, openId }),
     [head, rules, unit, entries, refresh, open, openId],
   );
   return (

@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
-import { formatBareLength, plainUnit } from '../../core/base/length';
+import { formatBarePlainLength, plainUnit } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import { newItem } from '../../core/model/defaults';
 import type { Item } from '../../core/model/types';
@@ -37,7 +37,7 @@ export function PlannedPiece({
     setSize({ ...size, ...patch });
     return TAKEN;
   };
-  const plain = (mm: number) => formatBareLength(mm, plainUnit(unit)).replace('\u2044', '/');
+  const plain = (mm: number) => formatBarePlainLength(mm, unit).replace('\u2044', '/');
   const add = () =>
     onAdd(
       newItem({

@@ -125,12 +125,14 @@ function PictureReadings({ item }: { item: Item }): ReactNode {
       <QuickLength
         label={t('pictureWidth')}
         draftKey="quick-p-w"
+        isPlain
         valueMm={item.widthMm}
         onCommit={(widthMm) => side(widthMm, () => setItem({ widthMm }))}
       />
       <QuickLength
         label={t('pictureHeight')}
         draftKey="quick-p-h"
+        isPlain
         valueMm={item.heightMm}
         onCommit={(heightMm) => side(heightMm, () => setItem({ heightMm }))}
       />

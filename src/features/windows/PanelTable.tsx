@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatBareLength } from '../../core/base/length';
+import { formatBarePlainLength } from '../../core/base/length';
 import type { PanelWork } from '../../core/stages/windows/panelWork';
 import { Words } from '../../ui/Words';
 import { useRoom } from '../shell/room/RoomContext';
@@ -10,7 +10,7 @@ import { useRoom } from '../shell/room/RoomContext';
 export function PanelTable({ panels }: { panels: readonly PanelWork[] }): ReactNode {
   const t = useTranslations('windows.panelTable');
   const { unit } = useRoom().file.room;
-  const length = (mm: number | null) => (mm === null ? '–' : formatBareLength(mm, unit));
+  const length = (mm: number | null) => (mm === null ? '–' : formatBarePlainLength(mm, unit));
   const bought = panels.some((p) => p.boughtMm !== null);
   const letDown = panels.some((p) => (p.takeUpMm ?? 0) < 0);
   const columns: { key: string; label: string; of: (p: PanelWork) => string }[] = [

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatLength } from '../../core/base/length';
+import { formatLength, plainUnit } from '../../core/base/length';
 import type { Dressing, Opening } from '../../core/model/types';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
 import { LengthField, TAKEN, type Answer } from '../../ui/Field';
@@ -51,7 +51,7 @@ export function RodFields({
         label={t('length')}
         draftKey={key('length')}
         valueMm={w.finishedLengthMm}
-        unit={unit}
+        unit={plainUnit(unit)}
         onCommit={(mm) => acts.setLength(mm)}
         onClear={acts.rodByRule}
       />

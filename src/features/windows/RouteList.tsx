@@ -2,7 +2,7 @@
 import { findOne } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatLength, plainUnit } from '../../core/base/length';
+import { formatPlainLength } from '../../core/base/length';
 import { formatMoney } from '../../core/base/money';
 import type { LengthUnit } from '../../core/base/units';
 import type { RuleBook } from '../../core/rules/book';
@@ -23,7 +23,7 @@ export type Layer = Pick<
 /** A way in words. */
 function useRouteWords(w: Layer, unit: LengthUnit, rules: RuleBook): (r: Route) => string {
   const t = useTranslations('windows');
-  const length = (mm: number) => formatLength(mm, unit);
+  const length = (mm: number) => formatPlainLength(mm, unit);
   const takeUpWords = (r: Route): string => {
     const hem = length(rules.number('windows.hem'));
     const [least, most] = [(r.stockMm ?? 0) - r.finishedMm, (r.stockMm ?? 0) - r.shortestMm];
@@ -81,7 +81,7 @@ export function RouteRow({
   const { file, rules } = useRoom();
   const { unit } = file.room;
   const words = useRouteWords(layer, unit, rules)(r);
-  const bought = r.stockMm === null ? t('madeShort') : formatLength(r.stockMm, plainUnit(unit));
+  const bought = r.stockMm === null ? t('madeShort') : formatPlainLength(r.stockMm, unit);
   return (
     <span className="grid grid-cols-[58px_1fr_auto] items-baseline gap-x-2">
       <b className="font-semibold">
@@ -120,7 +120,7 @@ export function RouteList({
     <section className="mt-4">
       <div className="mb-1 flex items-baseline justify-between gap-2">
         <h3 className="font-sans text-[14px] font-semibold">
-          <Words>{t('ways', { of, length: formatLength(w.finishedLengthMm, unit) })}</Words>
+          <Words>{t('ways', { of, length: formatPlainLength(w.finishedLengthMm, unit) })}</Words>
         </h3>
         {children}
       </div>

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatBareLength, formatPlainLength } from '../../core/base/length';
 import type { Dressing, Landing, Sheer } from '../../core/model/types';
 import { HEADINGS } from '../../core/model/values/look';
 import type { RuleId } from '../../core/rules/table';
@@ -50,7 +50,7 @@ export function SheerFields({
           <span className="text-[13px] text-soft">
             {t('sheerSays', {
               panels: w.sheer.panels,
-              length: formatLength(w.sheer.finishedLengthMm, unit),
+              length: formatPlainLength(w.sheer.finishedLengthMm, unit),
             })}
           </span>
         )}

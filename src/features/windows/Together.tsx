@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { useEffect, useState, type ReactNode } from 'react';
 import { shopPanelsAction } from '../../actions/stash';
-import { formatLength } from '../../core/base/length';
+import { formatLength, formatPlainLength } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
 import { solutionChanges } from '../../core/plan/solveRoom';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
@@ -184,7 +184,7 @@ function Solutions({ which }: { which: string }): ReactNode {
         if (k.name) return t('solutionProduct', { name: k.name, count });
         return k.stockMm === null
           ? t('solutionMade', { count })
-          : t('solutionStock', { length: length(k.stockMm), count });
+          : t('solutionStock', { length: formatPlainLength(k.stockMm, unit), count });
       })
       .join(', ');
   };

@@ -2,6 +2,7 @@
 import { first } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
+import { plainUnit } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { Opening } from '../../core/model/types';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
@@ -171,7 +172,7 @@ function LengthDimensions({ plan: w, opening: o, scale, unit, edits }: Part): Re
       y1={scale.y(topMm)}
       y2={scale.y(topMm - lengthMm)}
       valueMm={lengthMm}
-      unit={unit}
+      unit={plainUnit(unit)}
       name={t('length')}
       labelShare={y}
       {...(edits ? { onCommit: (mm: number) => edits.setLength(mm, lengthMm) } : {})}

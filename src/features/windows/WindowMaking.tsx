@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { Fragment, type ReactNode } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatBarePlainLength, formatPlainLength, plainUnit } from '../../core/base/length';
 import type { Dressing } from '../../core/model/types';
 import type { MakingPlan } from '../../core/stages/windows/made';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
@@ -65,8 +65,8 @@ export function MakingLines(props: Props): ReactNode {
   const t = useTranslations('windows');
   const { unit } = useRoom().file.room;
   const { making: m, isChosen, pocketBelow } = props;
-  const length = (mm: number) => formatLength(mm, unit);
-  const bare = (mm: number) => formatBareLength(mm, unit);
+  const length = (mm: number) => formatPlainLength(mm, unit);
+  const bare = (mm: number) => formatBarePlainLength(mm, unit);
   return (
     <>
       {!isChosen && <p className="mb-2 text-[13px] text-soft">{t('madeOf')}</p>}
@@ -122,7 +122,7 @@ function MakingFields({ draftKey, chosen, repeatMm, onChange }: Props): ReactNod
         label={t('clothWidth')}
         draftKey={`${draftKey}-clothWidth`}
         valueMm={chosen.clothWidthMm ?? rules.number('windows.clothWidth')}
-        unit={unit}
+        unit={plainUnit(unit)}
         onCommit={(mm) => {
           if (mm < 100) return { took: false, message: t('clothRefused') };
           onChange({ clothWidthMm: mm });
@@ -136,7 +136,7 @@ function MakingFields({ draftKey, chosen, repeatMm, onChange }: Props): ReactNod
         label={t('repeat')}
         draftKey={`${draftKey}-repeat`}
         valueMm={chosen.repeatMm ?? repeatMm}
-        unit={unit}
+        unit={plainUnit(unit)}
         onCommit={(mm) => {
           onChange({ repeatMm: mm });
           return TAKEN;
@@ -170,8 +170,8 @@ const panelsOf = (numbers: readonly number[]) => ({
 function Pleats({ making: m }: { making: WindowPlan['making'] }): ReactNode {
   const t = useTranslations('windows');
   const { unit } = useRoom().file.room;
-  const length = (mm: number) => formatLength(mm, unit);
-  const bare = (mm: number) => formatBareLength(mm, unit);
+  const length = (mm: number) => formatPlainLength(mm, unit);
+  const bare = (mm: number) => formatBarePlainLength(mm, unit);
   return (
     <>
       {m.pleated.map((p) => (

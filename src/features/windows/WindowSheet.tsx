@@ -2,7 +2,7 @@
 import { elementAt, first, last } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatBareLength, formatLength } from '../../core/base/length';
+import { formatBareLength, formatBarePlainLength, formatLength, plainUnit } from '../../core/base/length';
 import type { LengthUnit } from '../../core/base/units';
 import type { Dressing, Landing, Opening } from '../../core/model/types';
 import { floorLine } from '../../core/room/floor';
@@ -70,7 +70,7 @@ export function WindowSheet({
           {lengths}
         </Numeral>
         <Numeral
-          label={t('panels', { flat: bare(w.flatWidthMm) })}
+          label={t('panels', { flat: formatBarePlainLength(w.flatWidthMm, unit) })}
           rule={w.shower ? 'windows.showerFullness' : 'windows.fullness'}
         >{`${w.panels} ${t('panelsAt', { fullness: w.fullness.toFixed(1) })}`}</Numeral>
       </div>
@@ -118,7 +118,7 @@ function lengthWords(w: WindowPlan, unit: LengthUnit): { lengths: string; severa
     ...new Set(
       [...w.panelPlans]
         .sort((a, b) => a.finishedLengthMm - b.finishedLengthMm)
-        .map((p) => formatBareLength(p.finishedLengthMm, unit)),
+        .map((p) => formatBarePlainLength(p.finishedLengthMm, unit)),
     ),
   ];
   const leftIsLonger =
@@ -126,9 +126,7 @@ function lengthWords(w: WindowPlan, unit: LengthUnit): { lengths: string; severa
     first(w.panelPlans).finishedLengthMm > elementAt(w.panelPlans, w.panels - 1).finishedLengthMm;
   const inOrder = leftIsLonger ? all.reverse() : all;
   const lengths = all.length > 2 ? [`${first(all)} – ${last(all)}`] : inOrder;
-  const inches = first(lengths).includes('′') ? '' : ' in';
-  const unitAfter = unit === 'cm' ? ' cm' : inches;
-  return { lengths: `${lengths.join(' · ')}${unitAfter}`, several: all.length > 1 };
+  return { lengths: `${lengths.join(' · ')} ${plainUnit(unit)}`, several: all.length > 1 };
 }
 
 /** How a hem may land: over a sill it clears or kisses, on the floor it may also break and pool. */

@@ -1,6 +1,6 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { formatBareLength } from '../../core/base/length';
+import { formatSize } from '../../core/base/length';
 import type { Item } from '../../core/model/types';
 import { useRoom } from '../shell/room/RoomContext';
 import { useFreeWords } from '../shell/useFreeWords';
@@ -16,7 +16,6 @@ export function useCloths() {
   const found = rows.map(({ elsewhere: _elsewhere, ...item }) => item);
   const cloths = (current: Item | undefined): Item[] =>
     current && !found.some((i) => i.id === current.id) ? [current, ...found] : found;
-  const bare = (mm: number) => formatBareLength(mm, unit);
   /** How many panels of a kind hang in this look. */
   const hungHere = (itemId: string): number =>
     look.dressings
@@ -28,7 +27,7 @@ export function useCloths() {
     { value: '', label: t('anyCloth') },
     ...cloths(current).map((c) => ({
       value: c.id,
-      label: `${c.name}, ${bare(c.widthMm)} × ${bare(c.heightMm)}, ${freeWords(c)}`,
+      label: `${c.name}, ${formatSize(c.widthMm, c.heightMm, unit)}, ${freeWords(c)}`,
     })),
   ];
   return { cloths, clothOptions };

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { useRef, useState } from 'react';
-import { formatLength } from '../../core/base/length';
+import { formatLength, formatPlainLength } from '../../core/base/length';
 import { clamp } from '../../core/base/units';
 import { overheadOfSpan } from '../../core/plan/windows/overhead';
 import { rodBySchool } from '../../core/stages/windows/rod';
@@ -37,7 +37,7 @@ export function useRodDrag(windowPlan: WindowPlan | undefined, acts: WindowActs)
     });
     const byLength = w.routes.flatMap(({ kind, stockMm, rodMm }): RodStop[] =>
       kind === 'asItIs' && stockMm !== null
-        ? [{ rodMm, label: t('snapLength', { length: formatLength(stockMm, unit), ...height(rodMm) }) }]
+        ? [{ rodMm, label: t('snapLength', { length: formatPlainLength(stockMm, unit), ...height(rodMm) }) }]
         : [],
     );
     return [...bySchool, ...byLength];

@@ -3,7 +3,7 @@ import { panelWords } from '../../messages/panelWords';
 import { panelWork } from '../../core/stages/windows/panelWork';
 import 'server-only';
 import { rgb } from 'pdf-lib';
-import { formatBareLength } from '../../core/base/length';
+import { formatBarePlainLength, formatPlainLength } from '../../core/base/length';
 import { feet, type LengthUnit, type Mm } from '../../core/base/units';
 import type { Dressing } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
@@ -74,11 +74,14 @@ function oneWindow(pen: Pen, sheet: Sheet, w: WindowPlan): void {
 type Making = { sheet: Sheet; window: WindowPlan; dressing: Dressing; plan: MakingPlan };
 type Row = { label: string; value: string };
 
-const lengthWords = ({ sheet }: Making): ((mm: Mm) => string) => sheet.words.length;
+const lengthWords =
+  ({ sheet }: Making): ((mm: Mm) => string) =>
+  (mm) =>
+    formatPlainLength(mm, sheet.file.room.unit);
 const bareWords =
   ({ sheet }: Making) =>
   (mm: Mm): string =>
-    formatBareLength(mm, sheet.file.room.unit);
+    formatBarePlainLength(mm, sheet.file.room.unit);
 const repeatOf = ({ window, dressing }: Making): Mm => dressing.making.repeatMm ?? window.repeatMm;
 
 /** What it comes to: lengths, panels, widths of cloth. */

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatLength } from '../../../core/base/length';
+import { formatPlainLength } from '../../../core/base/length';
 import type { Item, Placement } from '../../../core/model/types';
 import type { PillowPlan } from '../../../core/textiles/pillows';
 import { Button } from '../../../ui/Button';
@@ -31,7 +31,7 @@ export function PillowForm({
   const t = useTranslations('seats');
   const { file } = useRoom();
   const unit = file.room.unit;
-  const takesUp = t('useWidth', { width: formatLength(p.useWidthMm, unit) });
+  const takesUp = t('useWidth', { width: formatPlainLength(p.useWidthMm, unit) });
   const plump = t('plump', { percent: `${Math.round(p.insert.plumpness * 100)}%` });
   return (
     <div className="space-y-2.5 pb-3 pt-1">

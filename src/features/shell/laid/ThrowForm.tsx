@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatLength } from '../../../core/base/length';
+import { formatPlainLength, plainUnit } from '../../../core/base/length';
 import type { ItemKind, Placement } from '../../../core/model/types';
 import { FOLDS } from '../../../core/model/values/look';
 import { liesOn } from '../../../core/room/lies';
@@ -62,7 +62,10 @@ export function ThrowForm({
       <p className="flex justify-between text-[13px] text-soft">
         <span>
           <Words>
-            {t('band', { width: formatLength(path.bandMm, unit), length: formatLength(path.lengthMm, unit) })}
+            {t('band', {
+              width: formatPlainLength(path.bandMm, unit),
+              length: formatPlainLength(path.lengthMm, unit),
+            })}
           </Words>
         </span>
         <Why rule="throws.hangsBehind" />
@@ -98,7 +101,7 @@ export function ThrowForm({
             label={t(`hangs.${lie as 'overBack'}`)}
             draftKey={`${file.room.id}-${placement.id}-hangs`}
             valueMm={placement.hangsMm ?? hangsMm}
-            unit={unit}
+            unit={plainUnit(unit)}
             onCommit={(mm) => {
               acts.set(placement, { hangsMm: mm });
               return TAKEN;

@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { findOne } from '../../../core/base/list';
-import { formatLength } from '../../../core/base/length';
+import { formatPlainLength } from '../../../core/base/length';
 import type { ThrowPlan } from '../../../core/textiles/textilesOn';
 import { Words } from '../../../ui/Words';
 import { ClothChip } from '../ClothChip';
@@ -38,7 +38,7 @@ export function ThrowList({ throws }: { throws: readonly ThrowPlan[] }): ReactNo
                   <Words>
                     {t('laidAs', {
                       lie: t(`lies.${lie}`),
-                      width: formatLength(path.bandMm, file.room.unit),
+                      width: formatPlainLength(path.bandMm, file.room.unit),
                     })}
                   </Words>
                 </span>

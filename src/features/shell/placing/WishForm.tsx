@@ -2,6 +2,7 @@
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
 import { useState, type ReactNode } from 'react';
+import { plainUnit } from '../../../core/base/length';
 import { elementAt, first } from '../../../core/base/list';
 import type { Mm } from '../../../core/base/units';
 import { newItem } from '../../../core/model/defaults';
@@ -80,7 +81,7 @@ export function WishForm({ place, onWish }: { place: WishPlace; onWish: (item: I
       label={label}
       draftKey={key(field)}
       valueMm={elementAt(range, end)}
-      unit={unit}
+      unit={plainUnit(unit)}
       onCommit={(mm) => taken(end === 0 ? [mm, range[1]] : [range[0], mm], set)}
     />
   );
