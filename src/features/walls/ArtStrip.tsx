@@ -43,7 +43,7 @@ export const ArtStrip = memo(function ArtStrip({
             </span>
             <span className="block text-soft">{formatSize(a.widthMm, a.heightMm, unit)}</span>
             <span
-              className="block truncate text-soft"
+              className="line-clamp-2 text-soft"
               title={free({ count: a.count, elsewhere }, uses.get(a.id) ?? 0)}
             >
               {free({ count: a.count, elsewhere }, uses.get(a.id) ?? 0)}

@@ -13,6 +13,7 @@ import { useRoom } from '../room/RoomContext';
 import { usePaint } from '../usePaint';
 import { AboveEdge } from './AboveEdge';
 import { besideThings } from './background';
+import { NearThings } from './NearThings';
 import { ShapeView } from './ShapeView';
 
 export const DRAWING = { width: 676, height: 520 } as const;
@@ -83,6 +84,8 @@ export function WallDrawing({
   const flat = region !== undefined || elevation.edge.every((p) => p.heightMm >= elevation.ceilingMm - 0.5);
   const lampLit = kelvin < 4000;
   const listed = listOf(elevation.shapes);
+  const shapes = elevation.shapes.map((shape) => ({ shape, props: shapeProps?.(shape, scale) }));
+  const pressed = shapes.flatMap(({ shape, props }) => (props?.role === 'button' ? [{ shape, props }] : []));
   const floor = paint(first(arranged.room.floorFinish.colours));
   return (
     <figure className="m-0">
@@ -99,22 +102,24 @@ export function WallDrawing({
         <Ground fromMm={yMm} x={left} y={top + high} width={wide} height={region ? 30 : 12} fill={floor} />
         <g clipPath={`url(#${clip})`}>
           <g style={view === 'squint' ? { filter: 'blur(7px)' } : undefined}>
-            {elevation.shapes.map((s) => {
-              const props = shapeProps?.(s, scale);
+            {shapes.map(({ shape: s, props }) => {
               const drawn = <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} />;
               const faint = isFaint?.(s) ? { opacity: FAINT } : undefined;
               const shown =
                 props || faint ? (
-                  <g key={s.key} {...faint} {...props}>
+                  <g key={s.key} data-thing={s.key} {...faint} {...props}>
                     {drawn}
                   </g>
                 ) : (
                   drawn
                 );
-              return s.about === 'wall' && underlay ? (
+              const isUnderAll = s.about === 'wall' && underlay;
+              const isFirst = s === pressed[0]?.shape;
+              return isUnderAll || isFirst ? (
                 <Fragment key={s.key}>
+                  {isFirst && <NearThings things={pressed} scale={scale} />}
                   {shown}
-                  {underlay(scale)}
+                  {isUnderAll && underlay(scale)}
                 </Fragment>
               ) : (
                 shown

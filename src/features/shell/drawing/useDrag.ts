@@ -20,6 +20,8 @@ export function useDrawingDrag(
   const ratio = useRef(1);
   return useGesture(
     ({ args, first, last, movement: [mx, my], event, tap, altKey }) => {
+      // a press that moved nothing has no first step, and nothing to go back to
+      if (tap && !last) return;
       const [key, scale] = args as [string, Scale];
       if (first) {
         event.stopPropagation();

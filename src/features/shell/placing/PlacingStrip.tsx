@@ -170,7 +170,7 @@ const Strip = memo(function Strip({
                         {formatBareSize(item.widthMm, item.heightMm, unit)}
                       </span>
                       {note && <span className="block font-medium">{note}</span>}
-                      <span className={`block text-soft ${isOfShop(row) ? '' : 'truncate'}`} title={where}>
+                      <span className={`text-soft ${isOfShop(row) ? 'block' : 'line-clamp-2'}`} title={where}>
                         {where}
                       </span>
                     </button>
