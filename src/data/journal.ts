@@ -14,10 +14,10 @@ import {
 } from './rows';
 
 /**
- * What was done, as data: the kind of change and the name of what it changed; where it is one length, which and what
- * it became.
+ * What was done, as data: the kind of change and the name of what it changed; of one field, which, and what a length
+ * became; how many other things changed with it.
  */
-export type Label = { code: string; name?: string; field?: string; mm?: number };
+export type Label = { code: string; name?: string; field?: string; mm?: number; more?: number };
 export type Entry = { seq: number; label: Label };
 export type Way = 'undo' | 'redo';
 

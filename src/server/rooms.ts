@@ -1,6 +1,5 @@
 import 'server-only';
 import { nanoid } from 'nanoid';
-import { first } from '../core/base/list';
 import { fail, ok, type Result } from '../core/base/result';
 import { stableText } from '../core/base/stable';
 import { listChange, type Change } from '../core/model/change';
@@ -42,14 +41,6 @@ export type ChangeIssue =
   | { code: 'stands-in-the-way' };
 
 /** What goes along with an act, which is told by the rest. */
-const BESIDE: ReadonlySet<Change['do']> = new Set([
-  'putItem',
-  'moveItem',
-  'putPlace',
-  'markReadings',
-  'copyLook',
-]);
-
 const stateOf = (roomId: string | null): RoomState => {
   const db = studioDatabase();
   return {
@@ -102,10 +93,7 @@ export function changeRoom(
       ...oversizedIssues(changes.flatMap((c) => (c.do === 'putItem' ? [c.item] : []))),
     ];
     if (issues.length > 0) return fail<ChangeIssue>({ code: 'refused', issues });
-    const main = changes.find((c) => !BESIDE.has(c.do)) ?? first(changes);
-    // what is done to a copy is told by what was in it
-    const copied = changes.filter((c) => c !== main && c.do === 'copyLook').reduce(applyKept, previous);
-    inEntry(db, roomId, labelOf(main, copied), now(), () => {
+    inEntry(db, roomId, labelOf(changes, previous), now(), () => {
       const known = new Map(previous.items.map((i) => [i.id, stableText(i)]));
       for (const item of next.items) if (known.get(item.id) !== stableText(item)) saveItem(db, item);
       const places = new Map(previous.places.map((place) => [place.id, place]));

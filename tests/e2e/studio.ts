@@ -149,6 +149,20 @@ export async function choose(select: Locator, name: string | RegExp): Promise<vo
 /** A thing by its name in the list under the drawing. */
 export const listed = (page: Page, name: string) => page.getByRole('radio', { name, exact: true }).last();
 
+/** Drags a thing by so many pixels, and lets it go free of every rule. */
+export async function dragFree(page: Page, thing: Locator, dx: number, dy: number): Promise<void> {
+  const box = (await thing.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.keyboard.down('Alt');
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx / 2, y + dy / 2, { steps: 3 });
+  await page.mouse.move(x + dx, y + dy, { steps: 3 });
+  await page.mouse.up();
+  await page.keyboard.up('Alt');
+  await saved(page);
+}
+
 /** The room as it would be written to a file. */
 export const fileOf = async (page: Page, room = 'long-room'): Promise<RoomFile> =>
   (await page.request.get(`/api/rooms/${room}/file`)).json() as Promise<RoomFile>;

@@ -1,2 +1,2 @@
-/** What was done, as data: its kind, the name of what it changed, and one length with what it became. */
-export type Label = { code: string; name?: string; field?: string; mm?: number };
+/** What was done, as data: its kind, the name of what it changed, its field, and how many other things went along. */
+export type Label = { code: string; name?: string; field?: string; mm?: number; more?: number };

@@ -7,11 +7,16 @@ import type { Label } from './room/saver';
 /** What a change did, in words; its lengths in the room's unit. */
 export function useActWords(unit: LengthUnit = 'in'): (label: Label) => string {
   const t = useTranslations();
-  return ({ code, name: ownName, field, mm }) => {
+  const actWords = ({ code, name: ownName, field, mm }: Label): string => {
     const isRule = code === 'setRule' || code === 'dropRule';
     const name = isRule && ownName ? t(`rules.${ownName}.name` as 'rules.windows.hem.name') : (ownName ?? '');
-    if (field === undefined || mm === undefined) return t(`acts.${code as 'setRoom'}`, { name });
+    if (mm === undefined) {
+      const key = `actsOf.${field as 'route'}` as const;
+      return field !== undefined && t.has(key) ? t(key, { name }) : t(`acts.${code as 'setRoom'}`, { name });
+    }
     const key = `actsTo.${field as 'other'}` as const;
     return t(t.has(key) ? key : 'actsTo.other', { name, to: formatLength(mm, unit) });
   };
+  return (label) =>
+    label.more ? t('actsMore', { act: actWords(label), count: label.more }) : actWords(label);
 }
