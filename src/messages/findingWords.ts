@@ -111,6 +111,11 @@ export function findingArguments(finding: Finding, unit: LengthUnit, name: Names
   return facts;
 }
 
+const disjunction = new Intl.ListFormat('en-GB', { type: 'disjunction' });
+
+/** Any of several: “with the shop or with a pillow unlocked”. */
+export const eitherWords = (words: Iterable<string>): string => disjunction.format(words);
+
 export const asSentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 type Say = { (key: string, values?: Facts): string; has: (key: string) => boolean };

@@ -163,6 +163,20 @@ describe('lengths of cloth', () => {
   });
 });
 
+it('an insert that nothing fits is read the same way round as its cover', () => {
+  const room = FINDING_CASES['insert-none-fits'].shows;
+  const said = (widthMm: number, heightMm: number) => {
+    const items = room.items.map((i) => (i.kind === 'cover' ? { ...i, widthMm, heightMm } : i));
+    const found = planLook({ ...room, items }, { lookId: 'look' }).findings;
+    return sentence(
+      found.find((f) => f.code === 'insert-none-fits')!,
+      'in',
+    );
+  };
+  expect(said(48 * 25.4, 14 * 25.4)).toContain('it needs 50 × 16 in');
+  expect(said(14 * 25.4, 48 * 25.4)).toContain('it needs 16 × 50 in');
+});
+
 describe('amounts as words', () => {
   it('lengths in the room’s unit, shares as per cent, masses in the unit’s own', () => {
     expect(

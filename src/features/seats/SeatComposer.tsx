@@ -1,12 +1,13 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
-import { formatBareSize } from '../../core/base/length';
+import { formatBareSize, formatLength } from '../../core/base/length';
 import type { Item, Piece, Seat } from '../../core/model/types';
 import type { Effect, Proposal } from '../../core/plan/seats/composeInLook';
 import { isTold } from '../../core/plan/seats/effect';
 import { isPropped } from '../../core/room/lies';
 import { isDraped } from '../../core/room/throws';
+import { backOf } from '../../core/stages/seats/back';
 import {
   ROLES,
   SCHOOLS,
@@ -14,7 +15,7 @@ import {
   type Role,
   type SeatComposition,
 } from '../../core/stages/seats/compose/ask';
-import { asSentence, listWords } from '../../messages/findingWords';
+import { asSentence, eitherWords, listWords } from '../../messages/findingWords';
 import { Button } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
 import { Progress } from '../../ui/Progress';
@@ -50,6 +51,7 @@ export function SeatComposer({
   const t = useTranslations('compose');
   const [wishes, setWishes] = useState<Wishes>(NO_WISHES);
   const state = useComposer(piece, seats, stash, wishes);
+  const none = useNoneWords(wishes.together ? seats : [piece], wishes, stash);
   const shown = state.running?.best.length ? state.running.best : (state.found ?? []);
   return (
     <section className="px-4 pb-3" aria-label={t('title')}>
@@ -63,7 +65,7 @@ export function SeatComposer({
         </div>
       )}
       <p role="status" className="text-[14px]">
-        {!state.running && state.found?.length === 0 ? t('none') : ''}
+        {!state.running && state.found?.length === 0 ? none : ''}
       </p>
       {shown.length > 0 && (
         <ScrollArea bars={['horizontal']} label={t('title')}>
@@ -78,6 +80,29 @@ export function SeatComposer({
       )}
     </section>
   );
+}
+
+/** Why nothing was found, as far as that is known, and what to change about the question. */
+function useNoneWords(asked: readonly Seated[], wishes: Wishes, stash: OnOffer): string {
+  const t = useTranslations('compose');
+  const { file, look, rules } = useRoom();
+  const backs = asked.map((seat) => backOf(seat, rules));
+  const mostMm = backs[0]?.kind === 'none' ? backs[0].highestMm : null;
+  const isLocked = look.placements.some((p) => p.locked && asked.some((seat) => seat.id === p.spot.of));
+  const tips = [
+    wishes.school !== 'any' && t('tips.school'),
+    wishes.roles.length > 0 && t('tips.roles'),
+    wishes.families.length > 0 && t('tips.families'),
+    !wishes.withShop && stash.shop.length > 0 && t('tips.shop'),
+    isLocked && t('tips.locked'),
+  ].filter((tip) => tip !== false);
+  return [
+    t('none'),
+    asked.length === 1 && mostMm !== null && t('noneBack', { most: formatLength(mostMm, file.room.unit) }),
+    tips.length > 0 && t('noneTry', { tips: eitherWords(tips) }),
+  ]
+    .filter((words) => words !== false)
+    .join(' ');
 }
 
 /** What is wished: one seat or all, a school, colours, the shop. */

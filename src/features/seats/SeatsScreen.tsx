@@ -88,7 +88,7 @@ export function SeatsScreen(): ReactNode {
     >
       <SheetHead
         title={piece.name}
-        detail={t('seats.facts', {
+        detail={t(piece.heightMm - piece.seat.heightMm > 1 ? 'seats.facts' : 'seats.factsNoBack', {
           width: formatLength(piece.seat.widthMm, unit),
           back: formatLength(piece.heightMm, unit),
           depth: formatLength(piece.seat.depthMm, unit),

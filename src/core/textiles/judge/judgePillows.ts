@@ -2,6 +2,8 @@ import { chromaOf } from '../../colour/spaces';
 import type { Finding } from '../../model/finding';
 import type { Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
+
+import type { Size } from '../insert';
 import { rightBehind, type PillowPlan } from '../pillows';
 import { finding, type JudgeLaid, type LaidCase } from './laidCase';
 
@@ -16,14 +18,20 @@ export const judgePillows: JudgeLaid = (seat) =>
     ...judgeShown(seat, pillow),
   ]);
 
-function judgeInsert(seat: LaidCase, { insert, name, placementId }: PillowPlan): Finding[] {
+function judgeInsert(seat: LaidCase, { insert, name, placementId, shown }: PillowPlan): Finding[] {
   if (insert.insert) return [];
+  // inserts are listed the short side first; here they are read beside the cover, the same way round
+  const isWide = shown.widthMm > shown.heightMm;
+  const along = ({ widthMm, heightMm }: Size): Size => {
+    const [short, long] = [Math.min(widthMm, heightMm), Math.max(widthMm, heightMm)];
+    return isWide ? { widthMm: long, heightMm: short } : { widthMm: short, heightMm: long };
+  };
+  const [wanted, near] = [along(insert.wanted), along(insert.nearest)];
   const facts = {
     cover: name,
-    widthMm: insert.wanted.widthMm,
-    heightMm: insert.wanted.heightMm,
-    nearWidthMm: insert.nearest.widthMm,
-    nearHeightMm: insert.nearest.heightMm,
+    ...wanted,
+    nearWidthMm: near.widthMm,
+    nearHeightMm: near.heightMm,
   };
   return [finding(seat, 'insert-none-fits', 'caution', facts, { rule: insert.rule, about: [placementId] })];
 }
