@@ -102,6 +102,10 @@ const upright = ({ widthMm, heightMm }: Size, round: boolean): InsertSize => ({
   heightMm: Math.max(widthMm, heightMm),
   round,
 });
+/** An insert's size, kept the short side first, the same way round as its cover. */
+export const laidLike = (cover: Size, { widthMm, heightMm }: Size): Size =>
+  cover.widthMm >= cover.heightMm ? { widthMm: heightMm, heightMm: widthMm } : { widthMm, heightMm };
+
 /**
  * How badly an insert misses, the larger side's miss; too small counts double, because a slack cover cannot
  * be helped.

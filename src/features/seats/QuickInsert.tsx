@@ -6,12 +6,12 @@ import { formatSize } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import { newItem, PIECE, PLACEMENT } from '../../core/model/defaults';
 import type { Item, Placement, RoomFile } from '../../core/model/types';
-import { fillSchoolOf } from '../../core/textiles/insert';
+import { fillSchoolOf, laidLike, type Size } from '../../core/textiles/insert';
 import { Checkbox } from '../../ui/Checkbox';
 import { TAKEN, type Answer } from '../../ui/Field';
 import { Findings } from '../shell/Findings';
 import { FillChoices } from '../shell/inserts/FillChoices';
-import { InsertDrawing, laidLike } from '../shell/inserts/InsertDrawing';
+import { InsertDrawing } from '../shell/inserts/InsertDrawing';
 import { InsertWays } from '../shell/inserts/InsertWays';
 import { QuickFrame } from '../shell/QuickFrame';
 import { QuickLength } from '../shell/QuickLength';
@@ -106,6 +106,7 @@ function Insert(): ReactNode {
     return TAKEN;
   };
   const size = (s: { widthMm: number; heightMm: number }) => formatSize(s.widthMm, s.heightMm, unit);
+  const likeCover = (of: Size) => size(laidLike(item, of));
   const { insert, wanted, nearest, plumpness, rule } = pillow.insert;
   const school = fillSchoolOf(rules);
   return (
@@ -168,11 +169,11 @@ function Insert(): ReactNode {
               rule={rule}
               note={
                 insert
-                  ? t('quick.wanted', { size: size(wanted) })
-                  : t('inserts.wouldDo', { nearest: size(nearest), made: size(wanted) })
+                  ? t('quick.wanted', { size: likeCover(wanted) })
+                  : t('inserts.wouldDo', { nearest: likeCover(nearest), made: likeCover(wanted) })
               }
             >
-              {insert ? size(laidLike(item, insert)) : t('seats.noInsert')}
+              {insert ? likeCover(insert) : t('seats.noInsert')}
             </Numeral>
             <Numeral label={t('quick.plumpness')} rule={rule}>
               {t('seats.plump', { percent: `${Math.round(plumpness * 100)}%` })}

@@ -7,7 +7,7 @@ import { formatSize } from '../../core/base/length';
 import { cm, inches, type LengthUnit, type Mm } from '../../core/base/units';
 import type { Fill, Item } from '../../core/model/types';
 import { pillowThickness, takenSize } from '../../core/room/pillow';
-import { chooseInsert, fillSchoolOf, type FillSchool } from '../../core/textiles/insert';
+import { chooseInsert, fillSchoolOf, laidLike, type FillSchool, type Size } from '../../core/textiles/insert';
 import { countYear, type CasingLine, type YearLine } from '../../core/textiles/yearOfInserts';
 import { Checkbox } from '../../ui/Checkbox';
 import { LengthField, TAKEN } from '../../ui/Field';
@@ -15,7 +15,7 @@ import { Mark } from '../../ui/Mark';
 import { ScrollArea } from '../../ui/ScrollArea';
 import { Words } from '../../ui/Words';
 import { FillChoices } from '../shell/inserts/FillChoices';
-import { InsertDrawing, laidLike } from '../shell/inserts/InsertDrawing';
+import { InsertDrawing } from '../shell/inserts/InsertDrawing';
 import { InsertWays } from '../shell/inserts/InsertWays';
 import { useLongestSide } from '../shell/useLongestSide';
 import { useAsked } from './useAsked';
@@ -52,7 +52,10 @@ function OneCover({ owned }: { owned: readonly Item[] }): ReactNode {
   const side = useLongestSide('cover', unit);
   const cover = { ...size, ...(isRound ? { heightMm: size.widthMm } : {}), round: isRound };
   const choice = chooseInsert(cover, fill, rules, { school, owned });
-  const sizeWords = (of: { widthMm: Mm; heightMm: Mm }) => formatSize(of.widthMm, of.heightMm, unit);
+  const likeCover = (insert: Size) => {
+    const { widthMm, heightMm } = laidLike(cover, insert);
+    return formatSize(widthMm, heightMm, unit);
+  };
   const put = (patch: Partial<typeof size>) => {
     setSize({ ...size, ...patch });
     return TAKEN;
@@ -88,7 +91,7 @@ function OneCover({ owned }: { owned: readonly Item[] }): ReactNode {
       </div>
       <div className="grid grid-cols-2 gap-x-5 pt-3">
         <Answer label={t('quick.insertAnswer')} note={wantedWords()}>
-          {choice.insert ? sizeWords(laidLike(cover, choice.insert)) : t('seats.noInsert')}
+          {choice.insert ? likeCover(choice.insert) : t('seats.noInsert')}
         </Answer>
         <Answer label={t('quick.plumpness')} note={t('inserts.plumpNote')}>
           {t('seats.plump', { percent: `${Math.round(choice.plumpness * 100)}%` })}
@@ -107,8 +110,8 @@ function OneCover({ owned }: { owned: readonly Item[] }): ReactNode {
 
   function wantedWords(): string {
     return choice.insert
-      ? t('quick.wanted', { size: sizeWords(choice.wanted) })
-      : t('inserts.wouldDo', { nearest: sizeWords(choice.nearest), made: sizeWords(choice.wanted) });
+      ? t('quick.wanted', { size: likeCover(choice.wanted) })
+      : t('inserts.wouldDo', { nearest: likeCover(choice.nearest), made: likeCover(choice.wanted) });
   }
 }
 

@@ -3,7 +3,7 @@ import type { Finding } from '../../model/finding';
 import type { Item } from '../../model/types';
 import type { RuleBook } from '../../rules/book';
 
-import type { Size } from '../insert';
+import { laidLike } from '../insert';
 import { rightBehind, type PillowPlan } from '../pillows';
 import { finding, type JudgeLaid, type LaidCase } from './laidCase';
 
@@ -20,13 +20,7 @@ export const judgePillows: JudgeLaid = (seat) =>
 
 function judgeInsert(seat: LaidCase, { insert, name, placementId, shown }: PillowPlan): Finding[] {
   if (insert.insert) return [];
-  // inserts are listed the short side first; here they are read beside the cover, the same way round
-  const isWide = shown.widthMm > shown.heightMm;
-  const along = ({ widthMm, heightMm }: Size): Size => {
-    const [short, long] = [Math.min(widthMm, heightMm), Math.max(widthMm, heightMm)];
-    return isWide ? { widthMm: long, heightMm: short } : { widthMm: short, heightMm: long };
-  };
-  const [wanted, near] = [along(insert.wanted), along(insert.nearest)];
+  const [wanted, near] = [laidLike(shown, insert.wanted), laidLike(shown, insert.nearest)];
   const facts = {
     cover: name,
     ...wanted,

@@ -4,15 +4,10 @@ import type { ReactNode } from 'react';
 import { plainUnit } from '../../../core/base/length';
 import type { LengthUnit, Mm } from '../../../core/base/units';
 import type { FlatCover } from '../../../core/room/pillow';
-import type { InsertChoice } from '../../../core/textiles/insert';
+import { laidLike, type InsertChoice, type Size } from '../../../core/textiles/insert';
 import { pillowPath } from '../../../ui/drawing/cloth';
 import { Dimension } from '../../../ui/drawing/Dimension';
 import { fitScale } from '../../../ui/drawing/scale';
-
-type Size = { widthMm: Mm; heightMm: Mm };
-/** An insert the way round that its cover lies. */
-export const laidLike = (cover: Size, { widthMm, heightMm }: Size): Size =>
-  cover.widthMm >= cover.heightMm ? { widthMm: heightMm, heightMm: widthMm } : { widthMm, heightMm };
 
 const [WIDTH, HEIGHT] = [760, 330];
 /** Room for the words beside the drawing, in units of it. */

@@ -6,10 +6,9 @@ import type { LengthUnit } from '../../../core/base/units';
 import type { Fill, Item } from '../../../core/model/types';
 import type { FlatCover } from '../../../core/room/pillow';
 import type { RuleBook } from '../../../core/rules/book';
-import { FILL_SCHOOLS, waysToFill, type FillSchool } from '../../../core/textiles/insert';
+import { FILL_SCHOOLS, laidLike, waysToFill, type FillSchool } from '../../../core/textiles/insert';
 import { Words } from '../../../ui/Words';
 import { FILLS } from './FillChoices';
-import { laidLike } from './InsertDrawing';
 
 /** A cover's insert by every school and filling, with how full it gets; what is chosen stands out. */
 export function InsertWays({
