@@ -11,18 +11,22 @@ const VARIANTS = {
   quiet: 'border border-transparent underline decoration-line underline-offset-4 hover:decoration-ink',
 };
 
-/** A button says what it does. */
+/** A button says what it does. One that does nothing now keeps the focus, so that the keys go on from it. */
 export function Button({
   variant = 'plain',
   small = false,
   className = '',
   type = 'button',
+  disabled = false,
+  onClick,
   ...rest
 }: Props): ReactNode {
   return (
     <button
       type={type}
-      className={`inline-flex items-center gap-2 rounded-md font-medium disabled:opacity-45 ${small ? 'px-2 py-0.5 text-[13px]' : 'px-3 py-1.5 text-[14px]'} ${VARIANTS[variant]} ${className}`}
+      aria-disabled={disabled || undefined}
+      onClick={disabled ? (e) => e.preventDefault() : onClick}
+      className={`inline-flex items-center gap-2 rounded-md font-medium aria-disabled:opacity-45 ${small ? 'px-2 py-0.5 text-[13px]' : 'px-3 py-1.5 text-[14px]'} ${VARIANTS[variant]} ${className}`}
       {...rest}
     />
   );

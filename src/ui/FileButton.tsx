@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 
 export const IMAGE_TYPES = 'image/jpeg,image/png,image/webp,image/avif';
 
-/** A button that asks for a file; the same file may be chosen twice in a row. */
+/** A button that asks for a file; the same file may be chosen twice in a row. It keeps the focus while it is busy. */
 export function FileButton({
   children,
   accept,
@@ -27,8 +27,9 @@ export function FileButton({
         type="file"
         accept={accept}
         multiple={multiple}
-        disabled={disabled}
+        aria-disabled={disabled || undefined}
         className="sr-only"
+        onClick={disabled ? (e) => e.preventDefault() : undefined}
         onChange={(e) => {
           const [first, ...rest] = e.target.files ?? [];
           e.target.value = '';

@@ -13,11 +13,16 @@ test('several pictures are hung as one, laid out, arranged and moved together', 
   await press(page, button(page, 'Hang several as one'));
   await staysNear(page);
   const sheet = page.locator('#worksheet');
-  await chooseOption(page, sheet.getByLabel('Add from the stash'), /bowline/);
-  await chooseOption(page, sheet.getByLabel('Add from the stash'), /hitch/);
-  await write(page, sheet.getByLabel(/Plan a frame/), '12');
-  await write(page, sheet.getByLabel('Its height'), '16');
-  await press(page, sheet.getByRole('button', { name: 'Add it' }));
+  for (const name of ['bowline', 'hitch']) {
+    await press(page, sheet.getByLabel('Add from the stash'));
+    await expect(page.getByRole('option', { name: new RegExp(name) })).toBeVisible();
+    await page.keyboard.type(name);
+    await expect(page.getByRole('option')).toHaveCount(1);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('option')).toHaveCount(0);
+  }
+  await write(page, sheet.getByLabel(/Plan a frame/).first(), '12');
+  await write(page, sheet.getByLabel('Its height').first(), '16');
   await expect.poll(async () => ((await group())?.widthMm ?? 0) / 25.4).toBeCloseTo(41, 3);
   await staysNear(page);
   await chooseOption(page, sheet.getByLabel('Laid out as'), 'column');
@@ -63,7 +68,7 @@ test('an insert is found on the bench, and covers are cut from one cloth', async
   await staysNear(page);
 });
 
-test('the photo of a wall is straightened by arrows, and an alcove built into the wall', async ({ page }) => {
+test('the photo of a wall is straightened by arrows, and a bay built into the wall', async ({ page }) => {
   const photo = await sharp({ create: { width: 800, height: 500, channels: 3, background: '#998877' } })
     .jpeg()
     .toBuffer();
@@ -78,12 +83,15 @@ test('the photo of a wall is straightened by arrows, and an alcove built into th
   const before = (await corner())!;
   await page.keyboard.press('Shift+ArrowRight');
   await expect.poll(corner).toBeCloseTo(before + 0.02, 6);
-  await write(page, page.getByLabel('Known length'), '100');
+  await write(page, page.getByRole('textbox', { name: 'Known length' }), '100');
   // the line spans half of what the corners hold: the whole is twice as wide
   await expect
     .poll(async () => Math.round((await fileOf(page)).room.wallPhotos[0]!.widthMm / 25.4))
     .toBeGreaterThan(170);
-  await press(page, button(page, 'Alcove'));
+  await press(page, button(page, 'Bay'));
+  await write(page, page.getByLabel('Width at the wall'), '90');
+  await write(page, page.getByLabel('Depth'), '20');
+  await press(page, button(page, 'Build it in'));
   await expect.poll(async () => (await fileOf(page)).room.walls.length).toBeGreaterThan(4);
   await staysNear(page);
   await page.keyboard.press('ControlOrMeta+z');

@@ -9,6 +9,7 @@ import type { Item } from '../../core/model/types';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
 import { LengthField, TAKEN, type Answer } from '../../ui/Field';
+import { Form } from '../../ui/Form';
 import { useRoom } from '../shell/room/RoomContext';
 
 type Kind = 'frame' | 'art' | 'mirror' | 'wallPanel';
@@ -59,7 +60,7 @@ export function PlannedPiece({
       }),
     );
   return (
-    <div className="space-y-2">
+    <Form className="space-y-2" onSend={add}>
       {kinds && (
         <Select
           label={t('planKind')}
@@ -68,7 +69,7 @@ export function PlannedPiece({
           onChange={setKind}
         />
       )}
-      <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-x-3">
+      <div data-run className="grid grid-cols-[1fr_1fr_auto] items-end gap-x-3">
         <LengthField
           label={kinds ? t('planWidth') : `${t('addPlanned')}, ${t('planWidth')}`}
           draftKey={`${draftKey}-plan-w`}
@@ -83,10 +84,10 @@ export function PlannedPiece({
           unit={plainUnit(unit)}
           onCommit={(heightMm) => sized({ heightMm })}
         />
-        <Button small onClick={add}>
+        <Button small type="submit">
           {kinds ? t('hangIt') : t('add')}
         </Button>
       </div>
-    </div>
+    </Form>
   );
 }
