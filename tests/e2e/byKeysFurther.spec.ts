@@ -31,11 +31,12 @@ test('several pictures are hung as one, laid out, arranged and moved together', 
   await tabTo(page, page.locator('svg').getByRole('button', { name: 'Group 2, as a whole' }));
   await page.keyboard.press('ArrowRight');
   await expect.poll(async () => ((await group())!.xMm - before) / 25.4).toBeCloseTo(1 / 8, 4);
+  await chooseOption(page, sheet.getByLabel('Laid out as'), 'free');
   await press(page, sheet.getByRole('button', { name: 'Arrange', exact: true }));
   const hangings = async () => JSON.stringify((await fileOf(page, 'lookout')).looks.map((l) => l.hangings));
-  const column = await hangings();
+  const asColumn = await hangings();
   await press(page, sheet.getByRole('button', { name: 'Use this layout' }).first());
-  await expect.poll(hangings).not.toBe(column);
+  await expect.poll(hangings).not.toBe(asColumn);
   await staysNear(page);
 });
 
