@@ -11,7 +11,7 @@ export const box: DrawForm = (d) => (
 );
 
 export const leg: DrawForm = ({ x, y, w, h, base }) => (
-  <path d={`M${x} ${y}h${w}l-${w * 0.2} ${h}h-${w * 0.6}z`} fill={base} />
+  <path d={`M${x} ${y}h${w}l-${w * 0.2} ${h}h-${w * 0.6}z`} fill={base} stroke={EDGE} strokeWidth="0.4" />
 );
 
 export const shade: DrawForm = ({ x, y, w, h, base, lampLit, plain }) => {
@@ -29,13 +29,13 @@ export const lampBase: DrawForm = ({ x, y, w, h, base }) => {
   const start = `M${x + w * 0.3} ${y}h${w * 0.4}`;
   const pole = `v${h * 0.96}h${w * 0.6}v${h * 0.04}h-${w * 1.6}v-${h * 0.04}h${w * 0.6}z`;
   const body = `q${w * 0.6} ${h * 0.5} ${w * 0.1} ${h}h-${w * 0.6}q-${w * 0.5} -${h * 0.5} ${w * 0.1} -${h}z`;
-  return <path d={start + (h > w * 3 ? pole : body)} fill={base} />;
+  return <path d={start + (h > w * 3 ? pole : body)} fill={base} stroke={EDGE} strokeWidth="0.6" />;
 };
 
 const LEAVES = 7;
 
 export const foliage: DrawForm = ({ x, y, w, h, base }) => (
-  <g fill={base}>
+  <g fill={base} stroke={EDGE} strokeWidth="0.3">
     {Array.from({ length: LEAVES }, (_, i) => i - (LEAVES - 1) / 2).map((fromMiddle) => (
       <ellipse
         key={fromMiddle}

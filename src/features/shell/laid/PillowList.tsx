@@ -6,6 +6,7 @@ import { findOne } from '../../../core/base/list';
 import { formatBareSize } from '../../../core/base/length';
 import type { Mm } from '../../../core/base/units';
 import { sameInsert } from '../../../core/room/pillow';
+import { laidLike } from '../../../core/textiles/insert';
 import type { PillowPlan } from '../../../core/textiles/pillows';
 import { Words } from '../../../ui/Words';
 import { ClothChip } from '../ClothChip';
@@ -46,7 +47,7 @@ export function PillowList({ pillows }: { pillows: readonly PillowPlan[] }): Rea
                 <span className="min-w-[88px] text-right">
                   <Words>
                     {p.insert.insert
-                      ? `${sizeOf(p.insert.insert)} ${isToBuy(p) ? t('toBuy') : t(p.fill)}`
+                      ? `${sizeOf(laidLike(item, p.insert.insert))} ${isToBuy(p) ? t('toBuy') : t(p.fill)}`
                       : t('noInsert')}
                   </Words>
                 </span>
