@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
-import { formatLength } from '../../core/base/length';
+import { formatLength, plainUnit } from '../../core/base/length';
 import { mostLoose } from '../../core/stages/beds/schools';
 import type { BedPlan } from '../../core/stages/beds/bedPlan';
 import { togRule } from '../../core/stages/beds/seasons';
@@ -12,7 +12,7 @@ import { Numeral } from '../shell/Workspace';
 export function BedAnswers({ plan: bed }: { plan: BedPlan }): ReactNode {
   const t = useTranslations('beds');
   const { file, look, rules } = useRoom();
-  const { unit } = file.room;
+  const unit = plainUnit(file.room.unit);
   const back = bed.tiers[0];
   const { tog, unknown, wanted } = bed.warmth;
   const warmth = unknown.length > 0 && tog === 0 ? t('togUnknown') : t('togs', { tog, more: unknown.length });

@@ -1,7 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import type { ReactNode, RefObject } from 'react';
-import { formatLength } from '../../core/base/length';
+import { formatLength, plainUnit } from '../../core/base/length';
 import type { BedPiece } from '../../core/room/made';
 import type { BedPlan } from '../../core/stages/beds/bedPlan';
 import { Dimension } from '../../ui/drawing/Dimension';
@@ -89,7 +89,7 @@ const SEEN: ReadonlySet<string | null> = new Set(['spread', 'duvetCover', null])
 function FootLayer({ piece, plan, left, scale }: LayerProps & { left: number }): ReactNode {
   const t = useTranslations('beds');
   const { file, picked } = useRoom();
-  const { unit } = file.room;
+  const unit = plainUnit(file.room.unit);
   const y = scale.y(0) + 14;
   const chosen = plan.pillows.find((p) => p.placementId === picked);
   const cover = topCover(plan);
@@ -125,7 +125,7 @@ function FootLayer({ piece, plan, left, scale }: LayerProps & { left: number }):
 /** How much of the length the pillows take, and the drop at the foot. */
 function SideLayer({ piece, plan, scale }: LayerProps): ReactNode {
   const t = useTranslations('beds');
-  const { unit } = useRoom().file.room;
+  const unit = plainUnit(useRoom().file.room.unit);
   const y = scale.y(0) + 14;
   const usedMm = plan.depthUsedMm;
   const cover = topCover(plan);

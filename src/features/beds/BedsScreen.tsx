@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { useRef, type ReactNode } from 'react';
 import { findOne } from '../../core/base/list';
-import { formatBareSize, formatLength } from '../../core/base/length';
+import { formatBareSize, formatLength, plainUnit } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Item } from '../../core/model/types';
 import { asBed, type BedPiece } from '../../core/room/made';
@@ -82,7 +82,7 @@ export function BedsScreen(): ReactNode {
 /** The bed's name, the size it has by name, and how high and thick its mattress is. */
 function BedHead({ piece, plan: { size, bed, isThicknessGuessed, topperMm } }: BedProps): ReactNode {
   const t = useTranslations('beds');
-  const { unit } = useRoom().file.room;
+  const unit = plainUnit(useRoom().file.room.unit);
   const facts = {
     size: formatBareSize(bed.widthMm, bed.lengthMm, unit),
     named: size ? t(`sizes.${size}`) : 'none',

@@ -2,7 +2,7 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { findOne } from '../../core/base/list';
-import { formatBareSize, formatLength } from '../../core/base/length';
+import { formatBareSize, formatLength, plainUnit } from '../../core/base/length';
 import type { MadeCover } from '../../core/stages/beds/bedPlan';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
@@ -21,7 +21,7 @@ export function MadeList({ covers }: { covers: readonly MadeCover[] }): ReactNod
   const t = useTranslations('beds');
   const { file } = useRoom();
   const paint = usePaint();
-  const { unit } = file.room;
+  const unit = plainUnit(file.room.unit);
   if (covers.length === 0) return null;
   return (
     <section aria-label={t('made')}>
