@@ -313,6 +313,7 @@ test('undo says what it takes back: one length with what it became, else whether
   );
   expect(said({ do: 'putPiece', piece: { ...piece, name: 'Other' } })).toEqual({
     code: 'changed',
+    field: 'name',
     name: 'Other',
   });
   expect(said({ do: 'putPiece', piece: { ...piece, id: 'new', name: 'New' } })).toEqual({

@@ -292,7 +292,7 @@ const KINDS = Object.keys(CHANGES) as ChangeKind[];
 
 const seen = ({ memories: _m, ...plan }: Plan) => plan;
 
-it('what is reused from earlier plans is what a plan from scratch would hold', { timeout: 300_000 }, () => {
+it('what is reused from earlier plans is what a plan from scratch would hold', { timeout: 600_000 }, () => {
   let changes = 0;
   const done = new Set<ChangeKind>();
   fc.assert(

@@ -1,4 +1,5 @@
 import { sameOr } from '../base/list';
+import type { Finding } from '../model/finding';
 import type { Fitting, Item, Opening, Piece, Placement } from '../model/types';
 import { isWay } from '../room/kinds';
 import { placeOnWall, type OnWall } from '../room/place';
@@ -27,7 +28,9 @@ import type { WindowPlan } from '../stages/windows/windowPlan';
 import { isForTextiles } from '../textiles/textilesOn';
 import type { FittingSheet } from './fittingSheet';
 import type { FittingStep } from './fittingStep';
+import type { Burning } from './candles';
 import { partOf, type Part } from './keep';
+import type { BareWall } from './scene/bareWalls';
 import type { Scene } from './scene/scene';
 import type { StageOutcome } from './stageOutcome';
 import type { PrintsPlan } from './walls/framedPrints';
@@ -91,11 +94,17 @@ export type Parts = {
   // works
   works: WorkPlan[];
   // colour
+  bareWalls: readonly BareWall[];
   scene: Scene;
   elevations: Elevation[];
   seen: OnWalls;
   seenOnFloor: readonly Patch[];
   spread: SpreadPlan;
+  candles: readonly PlacedThing[];
+  /** What a flame could reach. */
+  burning: readonly PlacedThing[];
+  candleCurtains: ReadonlyMap<PlacedThing, Burning>;
+  candleCautions: Finding[];
   // measure
   cutFloor: Floor;
   floor: FloorPlan;

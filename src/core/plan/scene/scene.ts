@@ -1,30 +1,24 @@
-import { groupedBy } from '../../base/list';
+import { elementAt, groupedBy } from '../../base/list';
 import type { Deg, Mm } from '../../base/units';
 import { step, wayOf } from '../../geometry/plane';
 import type { Item, Look, Piece } from '../../model/types';
-import { overheadOf } from '../../room/ceiling';
 import { isMade } from '../../room/made';
 import type { OnWall } from '../../room/place';
 import type { Facing, PlacedThing } from '../../room/placed';
 import { keepElevations, type Elevation, type Shape } from '../../room/shape';
 import type { Wall } from '../../room/walls';
-import type { HangingPlan } from '../../stages/walls/planHanging';
-import type { WindowPlan } from '../../stages/windows/windowPlan';
 import type { RoomContext } from '../context';
+import type { BareWall } from './bareWalls';
 import { bedSideShapes } from './bedSide';
-import { curtainShapes } from './curtains';
 import { fittingShapes } from './fittings';
 import { furnitureShapes, pieceDepth } from './furniture';
-import { openingShapes } from './openings';
 import { placedShape } from './placed';
-import { box, shape } from './shapes';
-import { shellShapes } from './shell';
 
-type Context = RoomContext<'room' | 'openings' | 'fittings' | 'pieces'> & {
-  look: Pick<Look, 'dressings' | 'hangings' | 'brought'>;
+type Context = Pick<RoomContext<'room' | 'openings' | 'fittings' | 'pieces'>, 'file' | 'walls' | 'places'> & {
+  look: Pick<Look, 'brought'>;
   items: ReadonlyMap<string, Item>;
-  windows: readonly WindowPlan[];
-  hangings: readonly HangingPlan[];
+  /** In the order of the walls. */
+  bareWalls: readonly BareWall[];
   placed: readonly PlacedThing[];
 };
 
@@ -84,13 +78,16 @@ export function sceneOf(context: Context, previous?: Scene): Scene {
     draw: drawing(shapes, previous?.shapes),
     drawPiece: drawingPieces(pieces, previous?.pieces),
   };
-  const elevations = walls.map((wall) => ({
-    wallId: wall.id,
-    lengthMm: wall.lengthMm,
-    ceilingMm: file.room.ceilingMm,
-    edge: overheadOf(file.room, wall, walls),
-    shapes: [...shellShapes(file, wall, walls), ...backToFront(shapesAt(context, wall, things))],
-  }));
+  const elevations = walls.map((wall, i) => {
+    const bare = elementAt(context.bareWalls, i);
+    return {
+      wallId: wall.id,
+      lengthMm: wall.lengthMm,
+      ceilingMm: file.room.ceilingMm,
+      edge: bare.edge,
+      shapes: [...bare.shell, ...backToFront([...bare.shapes, ...standingAt(context, wall, things)])],
+    };
+  });
   return { elevations: keepElevations(elevations, previous?.elevations ?? []), shapes, pieces };
 }
 
@@ -105,26 +102,18 @@ function backToFront(shapes: readonly Shape[]): Shape[] {
   return [...shapes].sort((a, b) => a.depthMm - b.depthMm || byName(a.about, b.about));
 }
 
-function shapesAt(context: Context, wall: Wall, things: Things): Shape[] {
+/** Furniture and fittings at a wall, and what stands there, is laid there or hangs on a hook. */
+function standingAt(context: Context, wall: Wall, things: Things): Shape[] {
   const { hosts, draw } = things;
-  const { file, look, items, rules, windows, hangings } = context;
-  const trim = file.room.trimFinish.colours;
+  const { file, look, items } = context;
   const here = (x: { wallId: string }) => x.wallId === wall.id;
   const wishes = new Set(look.brought.filter((row) => items.get(row.itemId)?.wish).map((row) => row.id));
   return [
     ...file.openings
       .filter(here)
-      .flatMap((o) => [
-        ...openingShapes(o, trim, rules),
-        ...thingsOn(hosts, o.id).map((thing) => draw(thing, wall, SILL_DEPTH)),
-      ]),
+      .flatMap((o) => thingsOn(hosts, o.id).map((thing) => draw(thing, wall, SILL_DEPTH))),
     ...thingsOn(hosts, wall.id).map((thing) => draw(thing, wall, 0)),
     ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, wall, thingsOn(hosts, f.id))),
-    ...hangings.filter(here).flatMap((h) => hangingShapes(context, h)),
-    ...windows.flatMap((window) => {
-      const dressing = look.dressings.find((d) => d.id === window.dressingId);
-      return dressing ? curtainShapes(window, dressing, wall, items) : [];
-    }),
     ...file.pieces.flatMap((piece) => {
       const onWall = context.places.get(piece.id);
       if (piece.kind === 'rug' || onWall?.wallId !== wall.id) return [];
@@ -185,26 +174,4 @@ export function frontView(piece: Piece, placed: readonly PlacedThing[]): Shape[]
   const onWall = { wallId: '', xMm: 0, widthMm, depthMm: depthMm / 2, nearMm: 0 };
   const things = { hosts: byHost(placed), draw: placedShape, drawPiece: drawnPiece };
   return backToFront(pieceShapes({ piece, onWall }, facing, things));
-}
-
-/** What hangs on the wall. A print shows its own colours in whatever frame it is. */
-function hangingShapes({ look, items }: Context, h: HangingPlan): Shape[] {
-  const item = items.get(h.itemId);
-  if (!item) return [];
-  const print = look.hangings.find((x) => x.id === h.hangingId)?.print;
-  const shown = items.get(print?.itemId ?? '') ?? item;
-  return [
-    shape(
-      { about: h.hangingId, name: h.name },
-      'picture',
-      box(h.xMm - h.widthMm / 2, h.bottomMm, h.widthMm, h.heightMm),
-      20,
-      {
-        colours: shown.colours,
-        pattern: shown.pattern,
-        ...(item.wish ? { wish: true } : {}),
-        ...(item.kind === 'mirror' ? { heading: 'mirror' } : {}),
-      },
-    ),
-  ];
 }

@@ -1,17 +1,29 @@
 import { allPatches, floorPatches, patchesOnWalls } from '../../spread/patches';
 import { planSpread } from '../../spread/planSpread';
+import { burningOf, candleCurtains, candlesOf, judgeCandles } from '../candles';
 import { judgeItems } from '../itemCautions';
 import { part } from '../parts';
+import { bareWallsOf } from '../scene/bareWalls';
 import { sceneOf } from '../scene/scene';
 import { stage } from '../stage';
 import type { StageState } from '../stageOutcome';
+
+const bareWalls = part(
+  'bareWalls',
+  {
+    file: ['room', 'openings'],
+    look: ['dressings', 'hangings'],
+    parts: ['windows', 'hangings', 'items', 'walls', 'rules'],
+  },
+  bareWallsOf,
+);
 
 const scene = part(
   'scene',
   {
     file: ['room', 'openings', 'fittings', 'pieces'],
-    look: ['dressings', 'hangings', 'brought'],
-    parts: ['windows', 'hangings', 'placed', 'items', 'walls', 'places', 'rules'],
+    look: ['brought'],
+    parts: ['bareWalls', 'placed', 'items', 'walls', 'places'],
   },
   sceneOf,
 );
@@ -35,13 +47,40 @@ const spread = part(
     planSpread(allPatches(onWalls, onFloor), walls, look.plannedShares, rules),
 );
 
+const candles = part('candles', { parts: ['placed'] }, ({ placed }, previous) => candlesOf(placed, previous));
+
+const burning = part('burning', { parts: ['placed'] }, ({ placed }, previous) => burningOf(placed, previous));
+
+const nearCurtains = part(
+  'candleCurtains',
+  { parts: ['candles', 'windows', 'walls', 'rules'] },
+  candleCurtains,
+);
+
+const candleCautions = part(
+  'candleCautions',
+  { file: ['home'], parts: ['candles', 'burning', 'candleCurtains', 'rules'] },
+  judgeCandles,
+);
+
 export const colourStage = stage({
   name: 'colour',
-  parts: [scene, elevations, seen, seenOnFloor, spread],
+  parts: [
+    bareWalls,
+    scene,
+    elevations,
+    seen,
+    seenOnFloor,
+    spread,
+    candles,
+    burning,
+    nearCurtains,
+    candleCautions,
+  ],
   reads: {
     file: ['home'],
     look: ['dressings', 'hangings', 'placements'],
-    parts: ['spread', 'placed', 'windows', 'walls', 'items', 'rules'],
+    parts: ['spread', 'placed', 'candleCautions', 'items', 'rules'],
   },
   findings: (input) => [...input.spread.findings, ...judgeItems(input)],
   state: ({ look }, open): StageState => {
