@@ -1,4 +1,4 @@
-/** What is done less often, by keys alone: a group, one rod round a bay, covers from one cloth, a code for a phone. */
+/** What is done less often, by keys alone: a group, one rod round a bay, covers from one cloth, a wall’s photo. */
 import sharp from 'sharp';
 import { button, chooseOption, chooseRadio, press, staysNear, tabTo, write } from './keys';
 import { awake, expect, fileOf, saved, test } from './studio';
