@@ -40,7 +40,8 @@ describe('what two sewn discs can hold: the Mylar balloon', () => {
     expect(one.widthMm / 2).toBeCloseTo(0.7627, 3);
     expect(one.thickMm / (one.widthMm / 2)).toBeCloseTo(1.198, 3);
   });
-  test('its volume is that of its own curve, turned about its axis (z = ∫ t² ÷ √(r⁴ − t⁴) dt, by Simpson’s rule)', () => {
+  // z = ∫ t² ÷ √(r⁴ − t⁴) dt
+  test('its volume is that of its own curve, turned about its axis, by Simpson’s rule', () => {
     const r = one.widthMm / 2;
     // t = r sin u takes the pole out of the integrand
     const height = (x: number) => {

@@ -29,7 +29,8 @@ describe('outlines walked with the tape', () => {
     const read = outlineFromWalk(square(168, 144, 166.25, 144), inches(1 / 8));
     expect(read).toMatchObject({ ok: false, issues: [{ code: 'does-not-close', corner: 'north-west' }] });
   });
-  it('an L of six walls with one slip of a foot: only walls that run its way can mend it, the longest share of a reading last', () => {
+  // the longest share of a reading comes last
+  it('an L of six walls with one slip of a foot: only walls that run its way can mend it', () => {
     // 200 east, 80 south, 90 west, 60 south, 110 west, 140 north; the fifth was read 98
     const legs: Leg[] = [
       [200, 90],

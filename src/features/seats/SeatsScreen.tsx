@@ -17,6 +17,7 @@ import { PickedPillow } from '../shell/drawing/PickedPillow';
 import { pieceView } from '../shell/drawing/pieceView';
 import { WallDrawing } from '../shell/drawing/WallDrawing';
 import { isBed } from '../../core/room/kinds';
+import { hasBack } from '../../core/stages/seats/back';
 import { PieceChoice } from '../shell/PieceChoice';
 import { useRoom } from '../shell/room/RoomContext';
 import { placeOnDrawing } from '../shell/placing/placeOnDrawing';
@@ -88,7 +89,7 @@ export function SeatsScreen(): ReactNode {
     >
       <SheetHead
         title={piece.name}
-        detail={t(piece.heightMm - piece.seat.heightMm > 1 ? 'seats.facts' : 'seats.factsNoBack', {
+        detail={t(hasBack(piece) ? 'seats.facts' : 'seats.factsNoBack', {
           width: formatLength(piece.seat.widthMm, unit),
           back: formatLength(piece.heightMm, unit),
           depth: formatLength(piece.seat.depthMm, unit),
