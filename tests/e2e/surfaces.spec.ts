@@ -62,8 +62,11 @@ test('a tray carries what is put on it, goes with it, and gives it back', async 
   // taken off with what it carries, and brought back by undo
   await drawn('Slate tray').press('Delete');
   await expect.poll(async () => (await inLook()).some((p) => p.itemId === 'float-green')).toBe(false);
+  await expect(drawn('Mist pitcher')).toBeFocused();
   await page.keyboard.press('ControlOrMeta+z');
   await expect.poll(async () => (await inLook()).some((p) => p.itemId === 'float-green')).toBe(true);
+  await expect(drawn('Slate tray')).toBeVisible();
+  await expect(drawn('Mist pitcher'), 'what has the focus keeps it').toBeFocused();
   // taken apart: the tray goes, the float stays on the chest
   await page
     .getByRole('button', { name: /^Slate tray/ })

@@ -102,7 +102,7 @@ export function WallDrawing({
         <Ground fromMm={yMm} x={left} y={top + high} width={wide} height={region ? 30 : 12} fill={floor} />
         <g clipPath={`url(#${clip})`}>
           <g style={view === 'squint' ? { filter: 'blur(7px)' } : undefined}>
-            {shapes.map(({ shape: s, props }) => {
+            {shapes.flatMap(({ shape: s, props }) => {
               const drawn = <ShapeView key={s.key} shape={s} scale={scale} paint={paint} lampLit={lampLit} />;
               const faint = isFaint?.(s) ? { opacity: FAINT } : undefined;
               const shown =
@@ -113,17 +113,14 @@ export function WallDrawing({
                 ) : (
                   drawn
                 );
-              const isUnderAll = s.about === 'wall' && underlay;
-              const isFirst = s === pressed[0]?.shape;
-              return isUnderAll || isFirst ? (
-                <Fragment key={s.key}>
-                  {isFirst && <NearThings things={pressed} scale={scale} />}
-                  {shown}
-                  {isUnderAll && underlay(scale)}
-                </Fragment>
-              ) : (
-                shown
-              );
+              // beside the shapes, never round one: a shape that became the first would lose the focus and its drag
+              return [
+                s === pressed[0]?.shape && <NearThings key="near" things={pressed} scale={scale} />,
+                shown,
+                s.about === 'wall' && underlay && (
+                  <Fragment key={`under ${s.key}`}>{underlay(scale)}</Fragment>
+                ),
+              ];
             })}
           </g>
         </g>
