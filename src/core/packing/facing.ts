@@ -5,9 +5,12 @@ import type { Mm } from '../base/units';
 export const EPSILON_MM: Mm = 1e-6;
 
 type Sized = { widthMm: Mm; heightMm: Mm; xMm: Mm; yMm: Mm };
+/** A rectangle by its ends. */
+type Ends = { left: Mm; right: Mm; low: Mm; high: Mm };
 
 /** Distances between frames that face each other with nothing between them, mm. */
 export function facing(placed: readonly Sized[]): Mm[] {
+  const ends = placed.map(endsOf);
   const found: Mm[] = [];
   placed.forEach((p, i) => {
     for (let j = i + 1; j < placed.length; j++) {
@@ -15,51 +18,49 @@ export function facing(placed: readonly Sized[]): Mm[] {
       const dx = Math.abs(p.xMm - q.xMm) - (p.widthMm + q.widthMm) / 2;
       const dy = Math.abs(p.yMm - q.yMm) - (p.heightMm + q.heightMm) / 2;
       if (dx >= 0 === dy >= 0) continue;
-      const between = dx >= 0 ? besideOneAnother(p, q) : overOneAnother(p, q);
-      if (!placed.some((r) => r !== p && r !== q && reachesInto(r, between))) found.push(dx >= 0 ? dx : dy);
+      const isAcross = dx >= 0;
+      const between = betweenOf(elementAt(ends, i), elementAt(ends, j), isAcross);
+      const reachesInto = isAcross ? isInRow : isInColumn;
+      if (!ends.some((other, k) => k !== i && k !== j && reachesInto(other, between)))
+        found.push(isAcross ? dx : dy);
     }
   });
   return found;
 }
 
-/** A rectangle by its ends; what stands in it lies wholly within it one way, and at least partly the other. */
-type Between = { left: Mm; right: Mm; low: Mm; high: Mm; isWithin: 'x' | 'y' };
+const endsOf = ({ widthMm, heightMm, xMm, yMm }: Sized): Ends => ({
+  left: xMm - widthMm / 2,
+  right: xMm + widthMm / 2,
+  low: yMm - heightMm / 2,
+  high: yMm + heightMm / 2,
+});
 
-/** From the right side of the left one to the left side of the other, where both face each other. */
-function besideOneAnother(p: Sized, q: Sized): Between {
-  const [left, right] = p.xMm < q.xMm ? [p, q] : [q, p];
-  return {
-    left: left.xMm + left.widthMm / 2,
-    right: right.xMm - right.widthMm / 2,
-    low: Math.max(p.yMm - p.heightMm / 2, q.yMm - q.heightMm / 2),
-    high: Math.min(p.yMm + p.heightMm / 2, q.yMm + q.heightMm / 2),
-    isWithin: 'x',
-  };
-}
+/** What is between two that face each other, from end to end, where both face each other. */
+const betweenOf = (p: Ends, q: Ends, isAcross: boolean): Ends =>
+  isAcross
+    ? {
+        left: Math.min(p.right, q.right),
+        right: Math.max(p.left, q.left),
+        low: Math.max(p.low, q.low),
+        high: Math.min(p.high, q.high),
+      }
+    : {
+        left: Math.max(p.left, q.left),
+        right: Math.min(p.right, q.right),
+        low: Math.min(p.high, q.high),
+        high: Math.max(p.low, q.low),
+      };
 
-function overOneAnother(p: Sized, q: Sized): Between {
-  const [low, high] = p.yMm < q.yMm ? [p, q] : [q, p];
-  return {
-    left: Math.max(p.xMm - p.widthMm / 2, q.xMm - q.widthMm / 2),
-    right: Math.min(p.xMm + p.widthMm / 2, q.xMm + q.widthMm / 2),
-    low: low.yMm + low.heightMm / 2,
-    high: high.yMm - high.heightMm / 2,
-    isWithin: 'y',
-  };
-}
+/** Whether something stands between two that hang beside one another: wholly across, and at least partly up. */
+const isInRow = (one: Ends, between: Ends): boolean =>
+  one.left >= between.left - EPSILON_MM &&
+  one.right <= between.right + EPSILON_MM &&
+  one.low < between.high - EPSILON_MM &&
+  one.high > between.low + EPSILON_MM;
 
-function reachesInto({ xMm, yMm, widthMm, heightMm }: Sized, between: Between): boolean {
-  const [left, right] = [xMm - widthMm / 2, xMm + widthMm / 2];
-  const [low, high] = [yMm - heightMm / 2, yMm + heightMm / 2];
-  return between.isWithin === 'x'
-    ? isInside([left, right], [between.left, between.right]) &&
-        meets([low, high], [between.low, between.high])
-    : isInside([low, high], [between.low, between.high]) &&
-        meets([left, right], [between.left, between.right]);
-}
-
-type Stretch = readonly [Mm, Mm];
-const isInside = (one: Stretch, other: Stretch): boolean =>
-  one[0] >= other[0] - EPSILON_MM && one[1] <= other[1] + EPSILON_MM;
-const meets = (one: Stretch, other: Stretch): boolean =>
-  one[0] < other[1] - EPSILON_MM && one[1] > other[0] + EPSILON_MM;
+/** Whether something stands between two that hang over one another: wholly up, and at least partly across. */
+const isInColumn = (one: Ends, between: Ends): boolean =>
+  one.low >= between.low - EPSILON_MM &&
+  one.high <= between.high + EPSILON_MM &&
+  one.left < between.right - EPSILON_MM &&
+  one.right > between.left + EPSILON_MM;

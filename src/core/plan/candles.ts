@@ -166,8 +166,11 @@ function burnsNear(
     // what is far off is so without its outline
     const [dx, dy, farMm] = [other.xMm - at.xMm, other.yMm - at.yMm, nearMm + other.reachMm];
     if (dx * dx + dy * dy >= farMm * farMm || other.thing.placement.id === candle.id) continue;
-    const mm = Math.hypot(apart(footprint(at), footprint(other.thing.at)).mm, upMm);
-    if (mm < wantMm) found = other;
+    // outlines are never further apart than their middles are
+    const isNear =
+      dx * dx + dy * dy + upMm * upMm < wantMm * wantMm ||
+      Math.hypot(apart(footprint(at), footprint(other.thing.at)).mm, upMm) < wantMm;
+    if (isNear) found = other;
   }
   return found && { about: found.thing.placement.id, name: found.thing.item.name };
 }

@@ -1,3 +1,4 @@
+import { elementAt } from '../base/list';
 import { ByColour } from '../colour/byColour';
 import { deltaE00, hueApart, oklchOfLab, type Oklch } from '../colour/spaces';
 import { distance } from '../geometry/plane';
@@ -58,7 +59,8 @@ function worstPairs(large: readonly Large[], rules: RuleBook): Map<string, Miss>
   const differences = new Map<string, number>();
   const worst = new Map<string, Miss>();
   large.forEach((a, i) => {
-    for (const b of large.slice(i + 1)) {
+    for (let j = i + 1; j < large.length; j++) {
+      const b = elementAt(large, j);
       if (!comparable(a, b)) continue;
       const { patch: one } = a;
       const { patch: other } = b;

@@ -1,4 +1,4 @@
-import { sum } from '../base/units';
+import { sum, type SquareMm } from '../base/units';
 import type { Finding } from '../model/finding';
 import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
@@ -35,9 +35,7 @@ export function planSpread(
   plannedShares: readonly number[] | null,
   rules: RuleBook,
 ): SpreadPlan {
-  const total = sum(patches.map((p) => p.areaMm2)) || 1;
-  const mean = (value: (p: Patch) => number) => sum(patches.map((p) => p.areaMm2 * value(p))) / total;
-  const meanLightness = mean((p) => p.colour.l);
+  const { total, meanLightness, meanChroma, darkShare } = meansOf(patches, rules.number('spread.darkBelow'));
   // visual weight: area × Lab distance from the room's grey (the idea of Moon & Spencer, J. Opt. Soc. Am. 34,
   // 1944)
   const weightOf = ({ areaMm2, colour: { l, a, b } }: Patch) =>
@@ -48,12 +46,10 @@ export function planSpread(
   const [base = 0, second = 0, accent = 0] = plannedShares ?? rules.list('spread.planned');
   const actual = { base: share('base'), second: share('second') + share('other'), accent: share('accent') };
   const planned = { base, second, accent };
-  const dark = patches.filter((p) => p.colour.l < rules.number('spread.darkBelow'));
-  const darkShare = sum(dark.map((p) => p.areaMm2)) / total;
   return {
     families,
     meanLightness,
-    meanChroma: mean((p) => Math.hypot(p.colour.a, p.colour.b)),
+    meanChroma,
     darkShare,
     seenAreaMm2: total,
     planned,
@@ -65,6 +61,22 @@ export function planSpread(
       ...judgeNearMisses(patches, rules),
     ],
   };
+}
+
+/** How much is seen in all, its means by area, and the share of it that is darker than a lightness. */
+function meansOf(
+  patches: readonly Patch[],
+  darkBelow: number,
+): { total: SquareMm; meanLightness: number; meanChroma: number; darkShare: number } {
+  let [area, lightness, chroma, dark] = [0, 0, 0, 0];
+  for (const { areaMm2, colour } of patches) {
+    area += areaMm2;
+    lightness += areaMm2 * colour.l;
+    chroma += areaMm2 * Math.hypot(colour.a, colour.b);
+    if (colour.l < darkBelow) dark += areaMm2;
+  }
+  const total = area || 1;
+  return { total, meanLightness: lightness / total, meanChroma: chroma / total, darkShare: dark / total };
 }
 
 function planFamilies(

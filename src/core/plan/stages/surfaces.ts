@@ -28,16 +28,16 @@ const facts = part(
   {
     file: ['room', 'home', 'fittings', 'pieces'],
     look: ['brief'],
-    parts: ['overs', 'openingWalls', 'walls', 'places', 'rules'],
+    parts: ['openingWalls', 'walls', 'places', 'rules'],
   },
   surfaceFacts,
 );
 
 const dressed = part(
   'dressedSurfaces',
-  { parts: ['surfaceFacts', 'spots', 'placed'] },
-  ({ surfaceFacts: given, spots, placed }, previous) =>
-    planSurfaces({ facts: given, spots, placed }, previous),
+  { parts: ['surfaceFacts', 'overs', 'spots', 'placed'] },
+  ({ surfaceFacts: given, overs: over, spots, placed }, previous) =>
+    planSurfaces({ facts: given, overs: over, spots, placed }, previous),
 );
 
 const surfaces = part(

@@ -18,16 +18,21 @@ export type OnWallOver = Over & { fromMm: Mm; toMm: Mm; outMm: Mm };
 /** What holds down what is under it, by wall. */
 export type Overs = ReadonlyMap<string, readonly OnWallOver[]>;
 
-/** The same for as long as nothing of it changes, however often what hangs there is worked out. */
+/** Of a wall the same list for as long as nothing of it changes, however often what hangs there is worked out. */
 export function oversOf(context: Context, previous?: Overs): Overs {
-  const overs = new Map(context.walls.map((wall) => [wall.id, oversOfWall(context, wall)]));
-  const isSame =
-    previous?.size === overs.size && [...overs].every(([id, list]) => sameRows(list, previous.get(id)));
+  const overs = new Map(
+    context.walls.map((wall) => {
+      const now = oversOfWall(context, wall);
+      const before = previous?.get(wall.id);
+      return [wall.id, before && sameRows(now, before) ? before : now];
+    }),
+  );
+  const isSame = previous?.size === overs.size && [...overs].every(([id, list]) => list === previous.get(id));
   return isSame ? previous : overs;
 }
 
-const sameRows = (now: readonly OnWallOver[], previous: readonly OnWallOver[] | undefined): boolean =>
-  previous?.length === now.length && now.every((over, i) => isSameRow(over, elementAt(previous, i)));
+const sameRows = (now: readonly OnWallOver[], previous: readonly OnWallOver[]): boolean =>
+  previous.length === now.length && now.every((over, i) => isSameRow(over, elementAt(previous, i)));
 
 /** What only touches is not under it. */
 const TOUCH: Mm = 1;

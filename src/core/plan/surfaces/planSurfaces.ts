@@ -13,13 +13,12 @@ import { middleOf, type Spot } from '../../room/spots/spot';
 import { floorInFrontOf, type Wall } from '../../room/walls';
 import { planSurface, type SurfaceCase, type SurfacePlan } from '../../stages/surfaces/planSurface';
 import type { RoomContext } from '../context';
-import { lowestOver, type Overs } from './overs';
+import { lowestOver, type Overs, type OnWallOver } from './overs';
 import { seatingAt } from './seating';
 import { youngestOf } from '../householdCautions';
 
 type Context = RoomContext<'room' | 'home' | 'fittings' | 'pieces'> & {
-  /** What holds down what is under it, by wall; and the wall of each opening. */
-  overs: Overs;
+  /** The wall of each opening. */
   openingWalls: ReadonlyMap<string, string>;
   look: Pick<Look, 'brief'>;
 };
@@ -28,7 +27,13 @@ export type SurfaceFacts = Context & {
   sights: readonly SeatedSight[];
   fires: SurfaceCase['fires'];
 };
-type Kept = { plan: SurfacePlan; things: readonly PlacedThing[] };
+/** A surface with what is on it, the wall that it stands at, and what there is to hold things down. */
+type Kept = {
+  plan: SurfacePlan;
+  things: readonly PlacedThing[];
+  wall: Wall | undefined;
+  overs: readonly OnWallOver[];
+};
 /** Every surface with what is on it, in the order of the spots, and what the next plan may keep of it. */
 export type Surfaces = {
   plans: SurfacePlan[];
@@ -56,28 +61,35 @@ const firesOf = ({ file, walls }: Context): SurfaceCase['fires'] =>
       return wall ? [{ id: fitting.id, shape: floorInFrontOf(wall, fitting, fitting.depthMm) }] : [];
     });
 
-type Dressed = { facts: SurfaceFacts; spots: readonly Spot[]; placed: readonly PlacedThing[] };
+type Dressed = { facts: SurfaceFacts; overs: Overs; spots: readonly Spot[]; placed: readonly PlacedThing[] };
+
+/** Nothing holds down what stands at no wall but the ceiling. */
+const NO_OVERS: readonly OnWallOver[] = [];
 
 /** Every surface of the room; one on which everything is as it was in the previous plan is kept. */
-export function planSurfaces({ facts, spots, placed }: Dressed, previous?: Surfaces): Surfaces {
+export function planSurfaces({ facts, overs, spots, placed }: Dressed, previous?: Surfaces): Surfaces {
   const thingsOf = groupedBy(placed, (thing) => thing.base);
   const before = previous?.facts === facts ? previous.bySpot : undefined;
   const bySpot = new Map(
     spots.filter(isSurface).map((spot): [Spot, Kept] => {
       const things = thingsOf.get(spot) ?? [];
       const known = before?.get(spot);
-      const isSame = known?.things.length === things.length && things.every((t, i) => t === known.things[i]);
-      return [spot, known && isSame ? known : { things, plan: planSurface(caseOf(facts, spot, things)) }];
+      const wall = known ? known.wall : wallOf(facts, spot);
+      const given = { things, wall, overs: overs.get(wall?.id ?? '') ?? NO_OVERS };
+      const isSame =
+        known?.overs === given.overs &&
+        known.things.length === things.length &&
+        things.every((t, i) => t === known.things[i]);
+      return [spot, isSame ? known : { ...given, plan: planSurface(caseOf(facts, spot, given)) }];
     }),
   );
   return { plans: [...bySpot.values()].map(({ plan }) => plan), facts, bySpot };
 }
 
-function caseOf(context: SurfaceFacts, spot: Spot, things: readonly PlacedThing[]): SurfaceCase {
-  const { file, rules, overs, sights, fires } = context;
-  const wall = wallOf(context, spot);
+function caseOf(context: SurfaceFacts, spot: Spot, { things, wall, overs }: Omit<Kept, 'plan'>): SurfaceCase {
+  const { file, rules, sights, fires } = context;
   // a shelf is not held down by itself
-  const above = (overs.get(wall?.id ?? '') ?? []).filter((over) => over.about !== spot.of);
+  const above = overs.filter((over) => over.about !== spot.of);
   return {
     spot,
     things,

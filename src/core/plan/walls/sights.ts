@@ -1,5 +1,5 @@
 import { insidePolygon, type Box } from '../../geometry/plane';
-import { inFrontOf } from '../../geometry/space';
+import { inFrontOf, type Surface } from '../../geometry/space';
 import type { Finding } from '../../model/finding';
 import type { Item, RoomFile } from '../../model/types';
 import { overheadOf } from '../../room/ceiling';
@@ -19,6 +19,7 @@ import { viewersOf, type Viewer } from '../../room/viewers';
 import type { Wall } from '../../room/walls';
 import type { RuleBook } from '../../rules/book';
 import type { HangingPlan } from '../../stages/walls/planHanging';
+import { isSameRow } from '../keep';
 
 type SeenKind = 'window' | 'tv' | 'door' | 'picture' | 'lamp';
 type Thing = { id: string; name: string; kind: SeenKind };
@@ -52,25 +53,23 @@ const LAMP_SHINES_AT = 0.86;
 
 /** What every mirror and glazed picture shows from every place where somebody looks at it. */
 export function planSights(context: Context, previous?: SightsPlan): SightsPlan {
-  const { hangings, items, file, rules } = context;
+  const { hangings, items, walls } = context;
   const isMirror = (h: HangingPlan) => items.get(h.itemId)?.kind === 'mirror';
   const glazed = hangings.filter((h) => isMirror(h) || items.get(h.itemId)?.glazed);
   const looked = lookedIn(context, previous?.looked);
   if (glazed.length === 0) return { sights: [], findings: [], looked };
-  const room = roomLookedAt(context);
-  const views = viewersOf({ room: file.room, pieces: file.pieces }, rules).map((viewer) => ({
-    viewer,
-    room: roomFor(room, viewer),
-  }));
   const things = reflectable(context);
+  const bright = things.filter(({ seen }) => isBright(seen));
   const sights: Sight[] = [];
   const findings: Finding[] = [];
   for (const hanging of glazed) {
     const mirror = isMirror(hanging);
+    const plane = planeOf(glassOf(hanging), walls);
+    if (!plane) continue;
     const seen: Sight[] = [];
-    const shown = mirror ? things : things.filter(({ seen }) => isBright(seen));
-    for (const view of views) {
-      const sight = sightOf(hanging, view, shown, looked);
+    const shown = mirror ? things : bright;
+    for (const view of looked.views) {
+      const sight = sightOf({ hanging, plane }, view, shown, looked);
       if (!sight) continue;
       sights.push(sight);
       seen.push(sight);
@@ -107,61 +106,62 @@ export const glassOf = ({ wallId, xMm, widthMm, bottomMm, topMm, footMm }: Hangi
 });
 
 /**
- * The mirror planes of the walls, for each eye. They hold for as long as nothing of the room moves, so that however many
- * glasses are dragged along a wall, what can be seen in it is worked out once.
+ * Who looks, and the mirror planes of the walls for each eye. They hold for as long as nothing of the room moves, so that
+ * however many glasses are dragged along a wall, what can be seen in it is worked out once.
  */
 type Looked = {
-  of: Pick<Context['file'], 'openings' | 'pieces' | 'fittings'> & {
-    walls: Context['walls'];
-    onTops: Context['onTops'];
-    ceiling: string;
-  };
+  of: Pick<Context['file'], 'openings' | 'pieces' | 'fittings'> &
+    Pick<Context['file']['room'], 'standpoints'> &
+    Pick<Context, 'walls' | 'onTops' | 'rules'> & { ceiling: string };
   lamps: readonly { thing: Thing; at: Place3 }[];
-  planes: Map<string, MirrorPlane>;
+  views: readonly View[];
+  planes: PlanesOfEyes;
 };
+type View = { viewer: Viewer; room: Seen };
+/** The mirror planes for each eye, by wall. */
+type PlanesOfEyes = Map<Place3, Map<string, MirrorPlane>>;
 
-function lookedIn({ file, walls, onTops }: Context, previous: Looked | undefined): Looked {
+function lookedIn(context: Context, previous: Looked | undefined): Looked {
+  const { file, walls, onTops, rules } = context;
   const { openings, pieces, fittings } = file;
-  const { ceilingMm, slopes, beams } = file.room;
-  const of = {
+  const { ceilingMm, slopes, beams, standpoints } = file.room;
+  const of: Looked['of'] = {
     openings,
     pieces,
     fittings,
+    standpoints,
     walls,
     onTops,
+    rules,
     ceiling: JSON.stringify([ceilingMm, slopes, beams]),
   };
-  const keys = ['openings', 'pieces', 'fittings', 'walls', 'onTops', 'ceiling'] as const;
-  if (previous && keys.every((key) => previous.of[key] === of[key])) return previous;
+  if (previous && isSameRow(of, previous.of)) return previous;
   const lamps = pieces.filter(isLamp).map((lamp) => ({
     thing: { id: lamp.id, name: lamp.name, kind: 'lamp' as const },
     at: { xMm: lamp.xMm, yMm: lamp.yMm, zMm: lamp.bottomMm + lamp.heightMm * LAMP_SHINES_AT },
   }));
-  return { of, lamps, planes: new Map() };
+  const room = roomLookedAt(context);
+  const views = viewersOf(file, rules).map((viewer) => ({ viewer, room: roomFor(room, viewer) }));
+  return { of, lamps, views, planes: new Map() };
 }
 
-type View = { viewer: Viewer; room: Seen };
+type GlassOnWall = { hanging: HangingPlan; plane: { surface: Surface; part: Box } };
 
 function sightOf(
-  hanging: HangingPlan,
+  { hanging, plane: { surface, part } }: GlassOnWall,
   { viewer, room }: View,
   things: readonly Reflectable[],
   { lamps, planes }: Looked,
 ): Sight | null {
-  const plane = planeOf(glassOf(hanging), room.walls);
-  if (!plane) return null;
-  const { surface, part } = plane;
+  if (inFrontOf(surface, viewer.eye) < 1) return null;
   const shows = viewer.eyes.flatMap((eye) => {
-    const key = `${viewer.id} ${hanging.wallId} ${eye.xMm} ${eye.yMm} ${eye.zMm}`;
-    const known =
-      (hanging.leans ? undefined : planes.get(key)) ?? mirrorPlane(surface, hanging.wallId, eye, room);
-    if (!hanging.leans) planes.set(key, known);
+    const planeOfEye = () => mirrorPlane(surface, hanging.wallId, eye, room);
+    const known = hanging.leans ? planeOfEye() : keptPlane(planes, eye, hanging.wallId, planeOfEye);
     return [
       ...things.filter((x) => known.shows(x, x.id, part)).map(({ seen }) => seen),
       ...lamps.filter(({ at }) => known.showsPlace(at, part)).map(({ thing }) => thing),
     ];
   });
-  if (inFrontOf(surface, viewer.eye) < 1) return null;
   return {
     hangingId: hanging.hangingId,
     fromId: viewer.id,
@@ -169,6 +169,15 @@ function sightOf(
     eye: viewer.eye,
     shows: eachOnce(shows),
   };
+}
+
+/** The plane of an eye on a wall, made the first time that it is asked for. */
+function keptPlane(planes: PlanesOfEyes, eye: Place3, wallId: string, make: () => MirrorPlane): MirrorPlane {
+  const ofEye = planes.get(eye) ?? new Map<string, MirrorPlane>();
+  planes.set(eye, ofEye);
+  const plane = ofEye.get(wallId) ?? make();
+  ofEye.set(wallId, plane);
+  return plane;
 }
 
 /** An opening and a picture may have the same id. */
