@@ -219,6 +219,18 @@ test('a photo lies under its wall, straightened and scaled, and stays out of the
   await expect.poll(async () => (await fileOf(page)).room.wallPhotos[0]?.corners[0].x).toBeCloseTo(0.07, 6);
   await page.keyboard.press('Control+z');
   await expect.poll(async () => (await fileOf(page)).room.wallPhotos[0]?.corners[0].x).toBeCloseTo(0.05, 6);
+  // a press moves nothing, and a drag as far as the hand, wherever it takes hold
+  const corner = page.getByRole('button', { name: 'Corner 1 of the photo' });
+  const wide = (await page.locator('aside img').boundingBox())!.width;
+  const { x, y } = (await corner.boundingBox())!;
+  await page.mouse.click(x + 4, y + 4);
+  await page.mouse.move(x + 4, y + 4);
+  await page.mouse.down();
+  await page.mouse.move(x + 4 + wide / 20, y + 4, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(async () => (await fileOf(page)).room.wallPhotos[0]?.corners[0].x).toBeCloseTo(0.1, 3);
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await fileOf(page)).room.wallPhotos[0]?.corners[0].x).toBeCloseTo(0.05, 6);
   // half of the straightened width of 0.9 of the photo is known to be 100 in: the whole is 180 in
   await type(page, 'Known length', '100');
   await expect

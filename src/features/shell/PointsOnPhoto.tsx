@@ -22,6 +22,10 @@ type Props = {
 };
 
 const POINT = 'absolute h-6 w-6 -translate-x-1/2 -translate-y-1/2 touch-none border-2 border-ink bg-white/80';
+const movedBy = (p: Px, dx: number, dy: number): Px => ({
+  x: clamp(p.x + dx, 0, 1),
+  y: clamp(p.y + dy, 0, 1),
+});
 const percent = (n: number): number => n * 100;
 
 /** A photo with points on it, by pointer and by keys. */
@@ -41,14 +45,19 @@ export function PointsOnPhoto({
     const r = box.current!.getBoundingClientRect();
     return { x: clamp((x - r.left) / r.width, 0, 1), y: clamp((y - r.top) / r.height, 0, 1) };
   };
+  // a point goes as far as the hand, wherever in it that took hold; a press alone moves nothing
   const bind = useDrag(
-    ({ args, xy: [x, y], last }) => {
+    ({ args, movement: [mx, my], last, tap }) => {
       const key = args[0] as string;
-      const p = pointAt(x, y);
-      setHeld(last ? null : { key, p });
+      const from = given.find((x) => x.key === key)?.p;
+      setHeld(null);
+      if (!from || tap) return;
+      const { width, height } = box.current!.getBoundingClientRect();
+      const p = movedBy(from, mx / width, my / height);
       if (last) onMove(key, p);
+      else setHeld({ key, p });
     },
-    { pointer: { touch: true } },
+    { filterTaps: true, pointer: { touch: true } },
   );
   const points = given.map((x) => (held?.key === x.key ? { ...x, p: held.p } : x));
   const at = (key: string): Px => points.find((x) => x.key === key)?.p ?? { x: 0, y: 0 };
@@ -63,7 +72,7 @@ export function PointsOnPhoto({
     const [dx, dy] = [stepX * step, stepY * step];
     if (dx === 0 && dy === 0) return;
     e.preventDefault();
-    onMove(key, { x: clamp(p.x + dx, 0, 1), y: clamp(p.y + dy, 0, 1) });
+    onMove(key, movedBy(p, dx, dy));
   };
   return (
     <div ref={box} className="relative select-none">

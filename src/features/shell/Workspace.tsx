@@ -9,6 +9,7 @@ import { useRoom } from './room/RoomContext';
 import type { RuleId } from '../../core/rules/table';
 import type { StageName } from '../../core/model/finding';
 import { waking } from '../../ui/Awake';
+import { ScrollArea } from '../../ui/ScrollArea';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Words } from '../../ui/Words';
 import { Why } from './Why';
@@ -52,10 +53,12 @@ export function Workspace({
         id="worksheet"
         tabIndex={-1}
         data-worksheet
-        className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full outline-none shrink-0 bg-sheet px-[18px] py-4 lg:w-[372px] lg:max-h-[calc(100dvh-106px)] lg:overflow-y-auto`}
+        className={`${sheetFirst ? 'max-lg:order-first ' : ''}w-full outline-none shrink-0 bg-sheet lg:w-[372px] lg:max-h-[calc(100dvh-106px)]`}
       >
-        {worksheet}
-        {MENDS.has(stage) && <Irritations stage={stage as StageName} />}
+        <ScrollArea bars={['vertical']} className="px-[18px] py-4 lg:max-h-[calc(100dvh-106px)]">
+          {worksheet}
+          {MENDS.has(stage) && <Irritations stage={stage as StageName} />}
+        </ScrollArea>
       </aside>
     </div>
   );

@@ -58,7 +58,7 @@ export function PlanDrawing({
           picked={picked ?? null}
         />
         {children?.(scale)}
-        {besideWalls(walls, scale).map((line, i) => (
+        {besideWalls(walls, scale, file.pieces).map((line, i) => (
           <Dimension
             key={elementAt(walls, i).id}
             {...line}

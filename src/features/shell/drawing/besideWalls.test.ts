@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bareRoom } from '../../../../tests/helpers/rooms';
+import { bareRoom, piece } from '../../../../tests/helpers/rooms';
 import { wallsOf } from '../../../core/room/walls';
 import { besideWalls } from './besideWalls';
 import { PLAN, planScale } from './PlanShapes';
@@ -11,7 +11,8 @@ const linesOf = (corners: [number, number][]) => {
     room: { ...bare.room, walls: corners.map(([xMm, yMm], i) => ({ id: `w${i}`, name: '', xMm, yMm })) },
   };
   const scale = planScale(file, PLAN.width, PLAN.height, PLAN.margin);
-  return { lines: besideWalls(wallsOf(file.room), scale), scale };
+  const walls = wallsOf(file.room);
+  return { lines: besideWalls(walls, scale), walls, scale };
 };
 const middle = (l: { x1: number; y1: number; x2: number; y2: number }) =>
   [(l.x1 + l.x2) / 2, (l.y1 + l.y2) / 2] as const;
@@ -71,5 +72,30 @@ describe('lengths beside their walls', () => {
         }),
       );
     }
+  });
+  it('are written beside what stands at an inner corner, not on it', () => {
+    const corners: [number, number][] = [
+      [0, 0],
+      [5000, 0],
+      [5000, 2000],
+      [3000, 2000],
+      [3000, 4000],
+      [0, 4000],
+    ];
+    const { lines, walls, scale } = linesOf(corners);
+    const inner = middle(lines[3]!);
+    expect(inner[0]).toBeCloseTo(scale.x(3000) - 26, 6);
+    const [xMm, yMm] = [scale.toMm(inner[0] - scale.x(0)), scale.toMm(inner[1] - scale.y(0))];
+    const chair = piece({ kind: 'armchair', xMm, yMm, widthMm: 300, depthMm: 300 });
+    const [x, y] = middle(besideWalls(walls, scale, [chair])[3]!);
+    expect(y).toBeCloseTo(inner[1], 6);
+    // the chair is 300 mm wide, the number 34
+    expect(Math.abs(x - inner[0])).toBeGreaterThanOrEqual(17 + 150 * scale.perMm);
+    expect(x).toBeLessThan(scale.x(3000));
+    // no room for it anywhere within: outside, across the other line
+    const sofa = { ...chair, widthMm: 3000, depthMm: 1900, xMm: xMm - 400 };
+    expect(middle(besideWalls(walls, scale, [sofa])[3]!)[0]).toBeCloseTo(scale.x(3000) + 26, 6);
+    // what lies flat is written over
+    expect(middle(besideWalls(walls, scale, [{ ...chair, kind: 'rug' }])[3]!)).toEqual(inner);
   });
 });
