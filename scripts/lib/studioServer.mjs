@@ -56,8 +56,12 @@ function take(request, response) {
   else void answer(request, response);
 }
 
+/** A backup with its photos may take a slow machine a good while to take in; the usual five minutes would cut it. */
+const LONGEST_REQUEST_MS = 2 * 60 * 60 * 1000;
+const settings = { requestTimeout: LONGEST_REQUEST_MS };
+
 // the studio's own screen is always there, whichever address others are answered on
-const servers = listenOn(hostname).map((name) => createServer(take).listen(port, name));
+const servers = listenOn(hostname).map((name) => createServer(settings, take).listen(port, name));
 
 for (const signal of ['SIGINT', 'SIGTERM'])
   process.once(signal, () => {

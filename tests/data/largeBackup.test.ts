@@ -96,7 +96,7 @@ test.each([
     expect(await restored.json()).toMatchObject({ items: demoStudio().items.length + photos });
     expect((await fetch(`${server.address}/api/photos/photo-${photos - 1}`)).status).toBe(200);
   },
-  480_000,
+  900_000,
 );
 
 test('a backup that is cut, doubled or no backup is refused and changes nothing', async () => {
