@@ -11,10 +11,13 @@ export const massWords = (grams: number, unit: LengthUnit): string =>
   unit === 'cm' ? `${(grams / 1000).toFixed(1)} kg` : `${(grams / 453.59237).toFixed(1)} lb`;
 
 const LITRES_PER_GALLON = 3.785411784;
-/** Litres as one buys them, up to the next tenth; where people measure in inches, US gallons as well. */
+const roundedUp = (n: number, digits: number): string =>
+  (Math.ceil(n * 10 ** digits - 1e-9) / 10 ** digits).toFixed(digits);
+
+/** Litres as one buys them, never too little; where people measure in inches, US gallons as well. */
 export function litresWords(litres: number, unit: LengthUnit): string {
-  const metric = `${(Math.ceil(litres * 10 - 1e-9) / 10).toFixed(1)} l`;
-  return unit === 'cm' ? metric : `${metric} (${(litres / LITRES_PER_GALLON).toFixed(2)} gal)`;
+  const metric = `${roundedUp(litres, 1)} l`;
+  return unit === 'cm' ? metric : `${metric} (${roundedUp(litres / LITRES_PER_GALLON, 2)} gal)`;
 }
 
 /** A rod's sag, finer than the tape's marks. */

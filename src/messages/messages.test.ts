@@ -10,7 +10,7 @@ import { RULE_IDS, RULE_TABLE, type RuleRow } from '../core/rules/table';
 import type { MeasureCode } from '../core/stages/measure/check';
 import words from './en.json';
 import rules from './en.rules.json';
-import { factWords, findingArguments, massWords, sayFinding } from './findingWords';
+import { factWords, findingArguments, litresWords, massWords, sayFinding } from './findingWords';
 
 const messages = { ...words, rules };
 const strict = (e: unknown): never => {
@@ -178,6 +178,12 @@ it('an insert that nothing fits is read the same way round as its cover', () => 
 });
 
 describe('amounts as words', () => {
+  it('says litres and gallons as one buys them, never too little', () => {
+    expect(litresWords(0.62, 'ft-in')).toBe('0.7 l (0.17 gal)');
+    // a US gallon is 231 cubic inches (NIST Handbook 44, appendix C)
+    expect(litresWords((231 * 25.4 ** 3) / 1e6, 'in')).toBe('3.8 l (1.00 gal)');
+    expect(litresWords(0.7, 'cm')).toBe('0.7 l');
+  });
   it('lengths in the room’s unit, shares as per cent, masses in the unit’s own', () => {
     expect(
       factWords(

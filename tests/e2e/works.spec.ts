@@ -28,7 +28,7 @@ test('a wall is painted for one look: how much, on the sheet, and then for good'
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Area, as measured' })).toHaveValue('100');
   // 100 ft² are 9.29 m²: 1.86 l at 11 m² a litre, in two coats and a tenth to spare
-  await expect(page.getByText('1.9 l (0.49 gal) for 2 coats').first()).toBeVisible();
+  await expect(page.getByText('1.9 l (0.50 gal) for 2 coats').first()).toBeVisible();
   await page.getByRole('textbox', { name: 'Left over' }).fill('0.5');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/left over are too little/)).toBeVisible();

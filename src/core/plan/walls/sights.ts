@@ -36,7 +36,7 @@ export type SightsPlan = {
   sights: Sight[];
   findings: Finding[];
   /** What was seen in each glass, for the next plan. */
-  looked: Looked;
+  looked: Looked | undefined;
 };
 
 type Context = {
@@ -56,8 +56,8 @@ export function planSights(context: Context, previous?: SightsPlan): SightsPlan 
   const { hangings, items, walls } = context;
   const isMirror = (h: HangingPlan) => items.get(h.itemId)?.kind === 'mirror';
   const glazed = hangings.filter((h) => isMirror(h) || items.get(h.itemId)?.glazed);
+  if (glazed.length === 0) return { sights: [], findings: [], looked: previous?.looked };
   const looked = lookedIn(context, previous?.looked);
-  if (glazed.length === 0) return { sights: [], findings: [], looked };
   const things = reflectable(context);
   const bright = things.filter(({ seen }) => isBright(seen));
   const sights: Sight[] = [];
