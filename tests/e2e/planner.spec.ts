@@ -23,6 +23,10 @@ const rodInches = (plan: { windows: { rodHeightMm: number }[] }) => plan.windows
 test.beforeEach(async ({ studio }) => {
   await studio.fill();
 });
+// a script that is still on its way when a test has seen enough is waited for
+test.afterEach(async ({ page }) => {
+  await page.unrouteAll({ behavior: 'wait' });
+});
 
 test('the room is drawn and looked at; what is changed is kept, and shown once it has come', async ({
   page,

@@ -47,13 +47,13 @@ export function PointsOnPhoto({
   };
   // a point goes as far as the hand, wherever in it that took hold; a press alone moves nothing
   const bind = useDrag(
-    ({ args, movement: [mx, my], last, tap }) => {
+    ({ args, xy: [x, y], initial: [fromX, fromY], last, tap }) => {
       const key = args[0] as string;
       const from = given.find((x) => x.key === key)?.p;
       setHeld(null);
       if (!from || tap) return;
       const { width, height } = box.current!.getBoundingClientRect();
-      const p = movedBy(from, mx / width, my / height);
+      const p = movedBy(from, (x - fromX) / width, (y - fromY) / height);
       if (last) onMove(key, p);
       else setHeld({ key, p });
     },

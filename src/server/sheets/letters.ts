@@ -4,7 +4,7 @@ import { sum } from '../../core/base/units';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { PDFDocument, PDFFont, PDFPage, RGB } from 'pdf-lib';
-import { fontsOnce } from './fontsOnce';
+import { fontReader } from './fontReader';
 import { sfntOfWoff } from './woff';
 
 /** Of one letter form: its own fonts, then the common ones, each with the letters that the ones before lack. */
@@ -37,7 +37,7 @@ function fontFile(name: string): Promise<Buffer> {
 
 /** The app's own fonts in a document. Of each, only the letters that are drawn end up in the file. */
 export async function embedFaces(doc: PDFDocument): Promise<Faces> {
-  doc.registerFontkit(fontsOnce);
+  doc.registerFontkit(fontReader);
   // the heading's face shares the common fonts of the plain one
   const embedded = new Map<string, Promise<PDFFont>>();
   const embed = (file: string): Promise<PDFFont> => {
