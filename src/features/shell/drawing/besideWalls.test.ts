@@ -17,6 +17,15 @@ const linesOf = (corners: [number, number][]) => {
 const middle = (l: { x1: number; y1: number; x2: number; y2: number }) =>
   [(l.x1 + l.x2) / 2, (l.y1 + l.y2) / 2] as const;
 
+const L_ROOM: [number, number][] = [
+  [0, 0],
+  [5000, 0],
+  [5000, 2000],
+  [3000, 2000],
+  [3000, 4000],
+  [0, 4000],
+];
+
 describe('lengths beside their walls', () => {
   it('stand outside a plain room, all as far from their wall', () => {
     const { lines, scale } = linesOf([
@@ -46,14 +55,7 @@ describe('lengths beside their walls', () => {
         [1500, 4100],
         [0, 4100],
       ],
-      [
-        [0, 0],
-        [5000, 0],
-        [5000, 2000],
-        [3000, 2000],
-        [3000, 4000],
-        [0, 4000],
-      ],
+      L_ROOM,
     ] as [number, number][][]) {
       const { lines } = linesOf(corners);
       lines.forEach((a, i) =>
@@ -74,15 +76,7 @@ describe('lengths beside their walls', () => {
     }
   });
   it('are written beside what stands at an inner corner, not on it', () => {
-    const corners: [number, number][] = [
-      [0, 0],
-      [5000, 0],
-      [5000, 2000],
-      [3000, 2000],
-      [3000, 4000],
-      [0, 4000],
-    ];
-    const { lines, walls, scale } = linesOf(corners);
+    const { lines, walls, scale } = linesOf(L_ROOM);
     const inner = middle(lines[3]!);
     expect(inner[0]).toBeCloseTo(scale.x(3000) - 26, 6);
     const [xMm, yMm] = [scale.toMm(inner[0] - scale.x(0)), scale.toMm(inner[1] - scale.y(0))];
