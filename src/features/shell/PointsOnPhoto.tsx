@@ -49,7 +49,7 @@ export function PointsOnPhoto({
   const bind = useDrag(
     ({ args, xy: [x, y], initial: [fromX, fromY], last, tap }) => {
       const key = args[0] as string;
-      const from = given.find((x) => x.key === key)?.p;
+      const from = given.find((point) => point.key === key)?.p;
       setHeld(null);
       if (!from || tap) return;
       const { width, height } = box.current!.getBoundingClientRect();
