@@ -2,7 +2,7 @@
 import { describe, expect, test } from 'vitest';
 import { seededRandom } from '../../src/core/base/random';
 import type { Patch } from '../../src/core/spread/patches';
-import { placesOfPatches, spreadOf } from '../../src/core/spread/places';
+import { placesOfPatches, roomExtent, spreadOf } from '../../src/core/spread/places';
 import { perimeterPosition } from '../../src/core/room/place';
 import { wallsOf } from '../../src/core/room/walls';
 import { bareRoom, inchRules } from '../helpers/rooms';
@@ -23,7 +23,7 @@ const patch = (xMm: number, yMm: number, zMm = 750, areaMm2 = 100_000): Patch =>
   shell: false,
 });
 const area = (p: Patch) => p.areaMm2;
-const spread = (patches: Patch[]) => spreadOf(patches, area, walls, rules);
+const spread = (patches: Patch[]) => spreadOf(patches, area, roomExtent(walls), rules);
 
 describe('the pull off centre is that of the centre of mass (statics)', () => {
   const halfDiagonal = Math.hypot(SIDE, SIDE) / 2;

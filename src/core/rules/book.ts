@@ -17,7 +17,15 @@ export type RuleBook = {
 
 export function ruleBook(own: readonly OwnRule[], unit: LengthUnit): RuleBook {
   const byId = new Map(own.map((o) => [o.ruleId, o]));
-  const value = (id: RuleId): RuleValue => byId.get(id)?.value ?? defaultValue(id, unit);
+  // looked up once: the checks ask for the same few over and over
+  const values = new Map<RuleId, RuleValue>();
+  const value = (id: RuleId): RuleValue => {
+    const known = values.get(id);
+    if (known !== undefined) return known;
+    const found = byId.get(id)?.value ?? defaultValue(id, unit);
+    values.set(id, found);
+    return found;
+  };
   return {
     unit,
     number: (id) => {

@@ -1,4 +1,3 @@
-import { elementAt, first } from '../base/list';
 import { sum, type Mm } from '../base/units';
 import { polygonCentre, type Point } from '../geometry/plane';
 import { perimeterPosition } from '../room/place';
@@ -114,24 +113,50 @@ class Groups {
    * others most are in one group already, which is quicker to see than how far apart they are.
    */
   joinNear(patches: readonly Patch[], reachMm: Mm): void {
-    const order = patches
-      .map(({ at, zMm }, i) => ({ i, xMm: at.xMm, yMm: at.yMm, zMm }))
-      .sort((one, other) => one.xMm - other.xMm);
+    const count = patches.length;
+    if (count < 2) return;
+    const [x, y, z] = [new Float64Array(count), new Float64Array(count), new Float64Array(count)];
+    const order = new Uint32Array(count);
+    for (let i = 0; i < count; i++) {
+      const { at, zMm } = patches[i]!;
+      x[i] = at.xMm;
+      y[i] = at.yMm;
+      z[i] = zMm;
+      order[i] = i;
+    }
+    order.sort((i, j) => x[i]! - x[j]!);
     const above = this.#above;
-    for (let a = 0; a < order.length; a++) {
+    for (let a = 0; a < count; a++) {
       const one = order[a]!;
-      const group = this.root(one.i);
-      for (let b = a + 1; b < order.length; b++) {
+      const group = this.root(one);
+      for (let b = a + 1; b < count; b++) {
         const other = order[b]!;
-        const dx = other.xMm - one.xMm;
+        const dx = x[other]! - x[one]!;
         if (dx >= reachMm) break;
-        if (above[other.i] === group) continue;
-        const dy = other.yMm - one.yMm;
-        const dz = other.zMm - one.zMm;
-        if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) above[this.root(other.i)] = group;
+        if (above[other] === group) continue;
+        const dy = y[other]! - y[one]!;
+        const dz = z[other]! - z[one]!;
+        if (dx * dx + dy * dy + dz * dz < reachMm * reachMm) {
+          above[this.root(other)] = group;
+          above[other] = group;
+        }
       }
     }
   }
+}
+
+/** What of a room the spread of a colour is measured by. */
+export type RoomExtent = { walls: readonly Wall[]; perimeterMm: Mm; centre: Point; halfDiagonalMm: Mm };
+
+export function roomExtent(walls: readonly Wall[]): RoomExtent {
+  const corners = walls.map((w) => w.from);
+  const span = (along: readonly Mm[]) => Math.max(...along) - Math.min(...along);
+  return {
+    walls,
+    perimeterMm: sum(walls.map((w) => w.lengthMm)),
+    centre: polygonCentre(corners),
+    halfDiagonalMm: Math.hypot(span(corners.map((p) => p.xMm)), span(corners.map((p) => p.yMm))) / 2,
+  };
 }
 
 /**
@@ -141,54 +166,61 @@ class Groups {
 export function spreadOf(
   patches: readonly Patch[],
   weightOf: (p: Patch) => number,
-  walls: readonly Wall[],
+  room: RoomExtent,
   rules: RuleBook,
 ): AccentSpread {
-  const places = placesOfPatches(patches, weightOf, walls, rules);
-  const perimeter = sum(walls.map((w) => w.lengthMm));
-  const positions = places.map((p) => p.aroundMm).sort((a, b) => a - b);
-  let widest = { lengthMm: perimeter, share: 1, fromMm: positions[0] ?? 0, toMm: positions[0] ?? 0 };
-  if (positions.length > 1) {
-    widest = { lengthMm: -1, share: 0, fromMm: 0, toMm: 0 };
-    positions.forEach((startMm, i) => {
-      const endMm = i + 1 < positions.length ? elementAt(positions, i + 1) : first(positions) + perimeter;
-      if (endMm - startMm > widest.lengthMm)
-        widest = {
-          lengthMm: endMm - startMm,
-          share: (endMm - startMm) / perimeter,
-          fromMm: startMm,
-          toMm: endMm % perimeter,
-        };
-    });
-  }
-  const corners = walls.map((w) => w.from);
-  const centre = polygonCentre(corners);
-  const weight = sum(places.map((p) => p.weight)) || 1e-9;
-  const dx = sum(places.map((p) => p.weight * (p.at.xMm - centre.xMm))) / weight;
-  const dy = sum(places.map((p) => p.weight * (p.at.yMm - centre.yMm))) / weight;
-  const span = (pick: (p: Point) => number) =>
-    Math.max(...corners.map(pick)) - Math.min(...corners.map(pick));
-  const halfDiagonal =
-    Math.hypot(
-      span((p) => p.xMm),
-      span((p) => p.yMm),
-    ) / 2;
-  const pull = places.length === 0 ? 0 : Math.hypot(dx, dy) / halfDiagonal;
-  const [low, hand, eye] = rules.list('spread.heightBands') as [Mm, Mm, Mm];
-  const band = (lowMm: Mm, highMm: Mm) => places.filter((p) => p.zMm >= lowMm && p.zMm < highMm).length;
+  const places = placesOfPatches(patches, weightOf, room.walls, rules);
+  const off = offCentre(places, room.centre);
+  const pull = places.length === 0 ? 0 : Math.hypot(off.xMm, off.yMm) / room.halfDiagonalMm;
   return {
     places,
-    widestGap: widest,
+    widestGap: widestGap(places, room.perimeterMm),
     pull,
-    pullTowards: pull < 0.01 ? null : sideOf(dx, dy),
-    heights: {
-      low: band(-Infinity, low),
-      hand: band(low, hand),
-      eye: band(hand, eye),
-      high: band(eye, Infinity),
-    },
+    pullTowards: pull < 0.01 ? null : sideOf(off.xMm, off.yMm),
+    heights: heightsOf(places, rules),
     ...softAndHard(patches),
   };
+}
+
+/** The longest stretch of wall between two places that follow one another round the room. */
+function widestGap(places: readonly Place[], perimeterMm: Mm): AccentSpread['widestGap'] {
+  const positions = places.map((p) => p.aroundMm).sort((a, b) => a - b);
+  const [firstMm = 0] = positions;
+  let widest = { lengthMm: perimeterMm, fromMm: firstMm, toMm: firstMm };
+  if (positions.length > 1) {
+    widest = { lengthMm: -1, fromMm: 0, toMm: 0 };
+    positions.forEach((fromMm, i) => {
+      const endMm = positions[i + 1] ?? firstMm + perimeterMm;
+      const lengthMm = endMm - fromMm;
+      if (lengthMm > widest.lengthMm) widest = { lengthMm, fromMm, toMm: endMm % perimeterMm };
+    });
+  }
+  return { ...widest, share: widest.lengthMm / perimeterMm };
+}
+
+/** How far the middle of a colour's weight is from the room's. */
+function offCentre(places: readonly Place[], centre: Point): Point {
+  let [weight, xMm, yMm] = [0, 0, 0];
+  for (const place of places) {
+    weight += place.weight;
+    xMm += place.weight * (place.at.xMm - centre.xMm);
+    yMm += place.weight * (place.at.yMm - centre.yMm);
+  }
+  weight = weight || 1e-9;
+  return { xMm: xMm / weight, yMm: yMm / weight };
+}
+
+/** How many places are in each band of heights. */
+function heightsOf(places: readonly Place[], rules: RuleBook): AccentSpread['heights'] {
+  const [low, hand, eye] = rules.list('spread.heightBands') as [Mm, Mm, Mm];
+  const heights = { low: 0, hand: 0, eye: 0, high: 0 };
+  for (const { zMm } of places) {
+    if (zMm < low) heights.low++;
+    else if (zMm < hand) heights.hand++;
+    else if (zMm < eye) heights.eye++;
+    else heights.high++;
+  }
+  return heights;
 }
 
 /** How many things are soft, and how many hard; what is both counts as both. */

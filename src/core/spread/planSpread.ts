@@ -6,7 +6,7 @@ import { judgeAccents } from './accents';
 import { familiesOf, type Family } from './families';
 import { judgeNearMisses } from './nearMisses';
 import type { Patch } from './patches';
-import { spreadOf, type AccentSpread } from './places';
+import { roomExtent, spreadOf, type AccentSpread } from './places';
 
 export type FamilyPlan = Omit<Family, 'patches'> & {
   role: 'base' | 'second' | 'accent' | 'other';
@@ -72,7 +72,7 @@ function meansOf(
   for (const { areaMm2, colour } of patches) {
     area += areaMm2;
     lightness += areaMm2 * colour.l;
-    chroma += areaMm2 * Math.hypot(colour.a, colour.b);
+    chroma += areaMm2 * Math.sqrt(colour.a ** 2 + colour.b ** 2);
     if (colour.l < darkBelow) dark += areaMm2;
   }
   const total = area || 1;
@@ -87,6 +87,7 @@ function planFamilies(
 ): FamilyPlan[] {
   const families = familiesOf(patches, rules);
   const roles = rolesOf(families, rules);
+  const room = roomExtent(walls);
   return families.map(({ patches: own, ...family }, i): FamilyPlan => {
     const placed = own.filter((p) => !p.shell);
     const things = new Set<string>();
@@ -96,7 +97,7 @@ function planFamilies(
       role: roles[i] ?? 'other',
       weight: sum(own.map(weightOf)),
       things: [...things],
-      spread: spreadOf(placed, weightOf, walls, rules),
+      spread: spreadOf(placed, weightOf, room, rules),
     };
   });
 }

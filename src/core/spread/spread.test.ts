@@ -4,12 +4,13 @@ import { labOfHex } from '../colour/spaces';
 import { wallsOf } from '../room/walls';
 import { familiesOf } from './families';
 import type { Patch } from './patches';
-import { placesOfPatches, spreadOf } from './places';
+import { placesOfPatches, roomExtent, spreadOf } from './places';
 import { planSpread } from './planSpread';
 
 const rules = inchRules();
-const room = bareRoom(inches(200), inches(100));
-const walls = wallsOf(room.room);
+const file = bareRoom(inches(200), inches(100));
+const walls = wallsOf(file.room);
+const room = roomExtent(walls);
 let n = 0;
 const patch = (hex: string, xIn: number, yIn: number, more: Partial<Patch> = {}): Patch => {
   n++;
@@ -80,7 +81,7 @@ describe('places', () => {
     ).toBe(1);
   });
   it('the widest gap runs round the corners of the room', () => {
-    const s = spreadOf([patch(red, 50, 0), patch(red, 150, 0)], flat, walls, rules);
+    const s = spreadOf([patch(red, 50, 0), patch(red, 150, 0)], flat, room, rules);
     expect(s.widestGap.lengthMm).toBeCloseTo(inches(500), 6);
     expect(s.widestGap.share).toBeCloseTo(500 / 600, 9);
   });
@@ -88,7 +89,7 @@ describe('places', () => {
     const s = spreadOf(
       [patch(red, 100, 0), patch(red, 200, 50), patch(red, 100, 100), patch(red, 0, 50)],
       flat,
-      walls,
+      room,
       rules,
     );
     expect(s.pull).toBeCloseTo(0, 9);
@@ -96,7 +97,7 @@ describe('places', () => {
     expect(s.widestGap.lengthMm).toBeCloseTo(inches(150), 6);
   });
   it('a place in the corner pulls all the way', () => {
-    const s = spreadOf([patch(red, 200, 0)], flat, walls, rules);
+    const s = spreadOf([patch(red, 200, 0)], flat, room, rules);
     expect(s.pull).toBeCloseTo(1, 9);
     expect(s.pullTowards).toBe('east');
     expect(s.widestGap.share).toBe(1);
@@ -105,13 +106,13 @@ describe('places', () => {
     const s = spreadOf(
       [10, 30, 60, 80].map((z, i) => patch(red, 40 * i + 10, 0, { zMm: inches(z) })),
       flat,
-      walls,
+      room,
       rules,
     );
     expect(s.heights).toEqual({ low: 1, hand: 1, eye: 1, high: 1 });
   });
   it('no place at all has no gap to speak of', () => {
-    const s = spreadOf([], flat, walls, rules);
+    const s = spreadOf([], flat, room, rules);
     expect([s.places.length, s.pull]).toEqual([0, 0]);
   });
 });

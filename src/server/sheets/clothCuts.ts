@@ -1,5 +1,4 @@
 import 'server-only';
-import { createTranslator } from 'next-intl';
 import { rgb } from 'pdf-lib';
 import { formatBareLength, formatBareSize, formatLength } from '../../core/base/length';
 import type { LengthUnit, Mm } from '../../core/base/units';
@@ -7,7 +6,7 @@ import type { Box } from '../../core/geometry/plane';
 import type { Item } from '../../core/model/types';
 import { ruleBook, type OwnRule } from '../../core/rules/book';
 import { cuttingOf, piecesWanted, UNMARKED, type Cutting } from '../../core/textiles/clothCuts';
-import words from '../../messages/en.json';
+import { fileOf } from './packed';
 import {
   INK,
   LINE,
@@ -23,6 +22,7 @@ import {
   type Paper,
   type Pen,
 } from './pen';
+import { t } from './words';
 
 /** A cloth to be cut, and what it is cut by. */
 export type ClothAsk = { item: Item; rules: OwnRule[]; unit: LengthUnit };
@@ -40,7 +40,6 @@ export async function clothCutsPdf(
   { item, rules, unit }: ClothAsk,
   paper: Paper,
 ): Promise<{ name: string; bytes: Uint8Array }> {
-  const t = createTranslator({ locale: 'en', messages: words });
   const cutting = cuttingOf(item, ruleBook(rules, unit));
   const title = t('cutting.sheet', { name: item.name });
   const pen = await newPen(paper, title);
@@ -93,7 +92,7 @@ export async function clothCutsPdf(
     pen.y -= 14.5;
   }
   numberPages(pen, t);
-  return { name: `${title}.pdf`, bytes: await pen.doc.save() };
+  return { name: `${title}.pdf`, bytes: await fileOf(pen.doc) };
 }
 
 /** The largest scale at which the cloth fits its part of the page. */

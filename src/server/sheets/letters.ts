@@ -1,10 +1,10 @@
 import 'server-only';
 import { first } from '../../core/base/list';
 import { sum } from '../../core/base/units';
-import fontkit from '@pdf-lib/fontkit';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { PDFDocument, PDFFont, PDFPage, RGB } from 'pdf-lib';
+import { fontsOnce } from './fontsOnce';
 import { sfntOfWoff } from './woff';
 
 /** Of one letter form: its own fonts, then the common ones, each with the letters that the ones before lack. */
@@ -37,7 +37,7 @@ function fontFile(name: string): Promise<Buffer> {
 
 /** The app's own fonts in a document. Of each, only the letters that are drawn end up in the file. */
 export async function embedFaces(doc: PDFDocument): Promise<Faces> {
-  doc.registerFontkit(fontkit);
+  doc.registerFontkit(fontsOnce);
   // the heading's face shares the common fonts of the plain one
   const embedded = new Map<string, Promise<PDFFont>>();
   const embed = (file: string): Promise<PDFFont> => {

@@ -2,6 +2,7 @@ import 'server-only';
 import type { FittingStep, Mark } from '../../core/plan/fittingStep';
 import { sheetParts, type NumberedStep, type SheetPart } from '../../core/plan/sheetParts';
 import { inLook } from '../../core/room/arrange';
+import { fileOf } from './packed';
 import { MARGIN, newPen, numberPages, paragraph, room, rule, text, type Paper, type Pen } from './pen';
 import { widthOfWords } from './letters';
 import { makeSheet, rowWords, type Sheet, type SheetAsk } from './rows';
@@ -20,7 +21,7 @@ export async function sheetPdf(
   );
   write(pen, sheet);
   numberPages(pen, sheet.words.t);
-  return { name: `${sheet.file.room.name}, ${sheet.look.name}.pdf`, bytes: await pen.doc.save() };
+  return { name: `${sheet.file.room.name}, ${sheet.look.name}.pdf`, bytes: await fileOf(pen.doc) };
 }
 
 function write(pen: Pen, sheet: Sheet): void {

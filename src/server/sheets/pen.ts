@@ -1,8 +1,9 @@
 import 'server-only';
 import { PAPER_MM, type Paper } from '../../core/plan/templatePages';
 import { inches } from '../../core/base/units';
-import { PDFDocument, rgb, type PDFPage } from 'pdf-lib';
+import { rgb, type PDFDocument, type PDFPage } from 'pdf-lib';
 import { drawWords, embedFaces, widthOfWords, type Faces, type Style } from './letters';
+import { newDocument } from './packed';
 
 export type { Paper };
 const points = ([width, height]: readonly [number, number]) =>
@@ -25,7 +26,7 @@ export type Pen = {
 
 /** A document with the app's own fonts and its first page. */
 export async function newPen(paper: Paper, title: string): Promise<Pen> {
-  const doc = await PDFDocument.create();
+  const doc = await newDocument();
   doc.setTitle(title);
   const [width, height] = PAPER[paper];
   const faces = await embedFaces(doc);

@@ -12,9 +12,11 @@ import type { Wall } from '../../core/room/walls';
 import words from '../../messages/en.json';
 import { findingArguments, sayFinding } from '../../messages/findingWords';
 
+/** One translator for everything that is printed: it takes each sentence apart once. */
+export const t = createTranslator({ locale: 'en', messages: words });
+
 /** The sheet's words outside the browser: the same table, the same sentences. */
 export function sheetWords(file: RoomFile, plan: Plan) {
-  const t = createTranslator({ locale: 'en', messages: words });
   const colour = (n: ColourName): string => {
     if (n.kind === 'white') return t('colourName.white', n);
     return n.kind === 'neutral' ? t('colourName.neutral', n) : t('colourName.hue', n);

@@ -1,6 +1,7 @@
 import 'server-only';
-import { PDFDocument, type PDFPage } from 'pdf-lib';
+import type { PDFPage } from 'pdf-lib';
 import { drawWords, embedFaces, widthOfWords, type Faces, type Style } from '../sheets/letters';
+import { fileOf, newDocument } from '../sheets/packed';
 import { INK, PAPER, type Paper } from '../sheets/pen';
 
 const MM = 72 / 25.4;
@@ -15,7 +16,7 @@ export type Label = { name: string; where: string; items: { name: string; count:
 
 /** Labels for boxes, bags and shelves: what it is called, where it is kept, what is in it. */
 export async function labelsPdf(labels: readonly Label[], paper: Paper): Promise<Uint8Array> {
-  const doc = await PDFDocument.create();
+  const doc = await newDocument();
   doc.setTitle('Labels');
   const faces = await embedFaces(doc);
   const [width, height] = PAPER[paper];
@@ -30,7 +31,7 @@ export async function labelsPdf(labels: readonly Label[], paper: Paper): Promise
     drawLabel({ page, faces, x, y }, label);
   });
   if (labels.length === 0) doc.addPage([width, height]);
-  return doc.save();
+  return fileOf(doc);
 }
 
 type Corner = { page: PDFPage; faces: Faces; x: number; y: number };

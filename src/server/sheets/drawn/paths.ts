@@ -36,13 +36,16 @@ type Four = [number, number, number, number];
 const ellipse = (props: Numbers, rx: number, ry: number): string =>
   `M${numberAt(props, 'cx') - rx} ${numberAt(props, 'cy')}a${rx} ${ry} 0 1 0 ${2 * rx} 0a${rx} ${ry} 0 1 0 ${-2 * rx} 0Z`;
 
+/** A thousandth of a point is finer than any printer draws, and keeps a page's file small. */
+const DIGITS = 3;
+
 /** The outline of an element; undefined of one that has none. */
 export function outlineOf(type: string, props: Numbers): Outline | undefined {
   const path = PATH_OF[type]?.(props);
   if (path === undefined) return undefined;
   const turned =
     typeof props.transform === 'string' ? svgpath(path).transform(props.transform) : svgpath(path);
-  return drawnPath(turned.abs().unshort().unarc());
+  return drawnPath(turned.abs().unshort().unarc().round(DIGITS));
 }
 
 /** The operators of a path that is absolute, and the box of the points that it goes by. */
