@@ -1,5 +1,27 @@
 import path from 'node:path';
-import { defineConfig } from 'vitest/config';
+import { defineConfig, type Plugin } from 'vitest/config';
+
+/** Tests of rooms plan them with a check that the plan is the same when the room is turned. */
+const turnedToo = (): Plugin => ({
+  name: 'turned-too',
+  enforce: 'pre',
+  async resolveId(source, importer) {
+    const isOfTest = importer?.endsWith('.test.ts') && !NOT_TURNED.test(importer);
+    if (!isOfTest || !source.endsWith('/planLook')) return null;
+    return path.resolve(import.meta.dirname, 'tests/helpers/planLookTurned.ts');
+  },
+});
+/**
+ * Tests that turn and mirror rooms themselves, keep plans, or have ways that many things narrow: which two of them do at
+ * a seat's edge is a matter of less than a millimetre.
+ */
+const NOT_TURNED = [
+  'turned.test.ts',
+  'mirrored.test.ts',
+  'kept.test.ts',
+  'planDifferences.test.ts',
+  'plans.test.ts',
+];
 
 /** A machine that is busy with something else is no fault of what is tested. */
 const PATIENCE = 60_000;
@@ -19,6 +41,7 @@ export default defineConfig({
     projects: [
       {
         extends: true,
+        plugins: [turnedToo()],
         test: {
           name: 'unit',
           isolate: false,
@@ -28,6 +51,7 @@ export default defineConfig({
       },
       {
         extends: true,
+        plugins: [turnedToo()],
         test: {
           name: 'published',
           isolate: false,

@@ -68,11 +68,9 @@ export function placeOnWall(piece: Outlined, walls: readonly Wall[]): OnWall {
   };
 }
 
-/** Of two walls that are equally near the longer one, and always the same, whichever comes first. */
-function isRather(a: Wall, b: Wall): boolean {
-  if (Math.abs(a.lengthMm - b.lengthMm) > 1e-6) return a.lengthMm > b.lengthMm;
-  return a.from.yMm < b.from.yMm || (a.from.yMm === b.from.yMm && a.from.xMm < b.from.xMm);
-}
+/** Of two walls that are equally near the longer one, and always the same, however the room is listed or turned. */
+const isRather = (a: Wall, b: Wall): boolean =>
+  Math.abs(a.lengthMm - b.lengthMm) > 1e-6 ? a.lengthMm > b.lengthMm : a.id < b.id;
 
 /**
  * Distance round the room, clockwise from the first corner, of the wall point nearest to a place: of the walls on which it is

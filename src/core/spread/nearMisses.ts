@@ -12,6 +12,7 @@ type Miss = { one: Patch; other: Patch; deltaE: number; area: number };
 
 /** Of one pair of colours the two things that the stylist can move are named before the room's shell. */
 const SHELL_COUNTS = 0.01;
+const SEEN_EQUALLY = 1 + 1e-9;
 
 /** Colours near one another in the room that are nearly, but not quite, the same. */
 export function judgeNearMisses(patches: readonly Patch[], rules: RuleBook): Finding[] {
@@ -70,7 +71,8 @@ function worstPairs(large: readonly Large[], rules: RuleBook): Map<string, Miss>
       if (deltaE < low || deltaE > high) continue;
       const counts = one.shell || other.shell ? SHELL_COUNTS : 1;
       const area = Math.min(one.areaMm2, other.areaMm2) * counts;
-      if (area > (worst.get(key)?.area ?? 0)) worst.set(key, { one, other, deltaE, area });
+      // of pairs that are seen equally the first is named: their areas differ by what reckoning leaves
+      if (area > (worst.get(key)?.area ?? 0) * SEEN_EQUALLY) worst.set(key, { one, other, deltaE, area });
     }
   });
   return worst;

@@ -210,11 +210,15 @@ function offCentre(places: readonly Place[], centre: Point): Point {
   return { xMm: xMm / weight, yMm: yMm / weight };
 }
 
+/** What reckoning leaves: a middle that is at a band's edge is in it. */
+const CRUMB: Mm = 1e-6;
+
 /** How many places are in each band of heights. */
 function heightsOf(places: readonly Place[], rules: RuleBook): AccentSpread['heights'] {
   const [low, hand, eye] = rules.list('spread.heightBands') as [Mm, Mm, Mm];
   const heights = { low: 0, hand: 0, eye: 0, high: 0 };
-  for (const { zMm } of places) {
+  for (const place of places) {
+    const zMm = place.zMm + CRUMB;
     if (zMm < low) heights.low++;
     else if (zMm < hand) heights.hand++;
     else if (zMm < eye) heights.eye++;

@@ -60,6 +60,20 @@ describe('the edge of a round top', () => {
     }
     expect(pastEdge(top(), at('vase', [0, 0], 100)).byMm).toBeCloseTo(50 - 400, 0);
   });
+  it('is not passed by what has its middle right on it, wherever the table stands', () => {
+    const square = top({ round: false });
+    const { x, y } = { x: square.widthMm / 2, y: square.depthMm / 2 };
+    for (const on of [
+      [x, 0],
+      [-x, 0],
+      [0, y],
+      [0, -y],
+    ] as const) {
+      const past = (mm: number) =>
+        pastEdge(square, at('basket', [on[0] * (1 + mm / x), on[1] * (1 + mm / y)], 100)).isMiddleOff;
+      expect([past(1e-9), past(0.1)], String(on)).toEqual([false, true]);
+    }
+  });
   it('is further out along an oval than across it', () => {
     const oval = top({ widthMm: 1200, depthMm: 600 });
     expect(pastEdge(oval, at('candle', [560, 0], 60)).byMm).toBeCloseTo(-10, 0);

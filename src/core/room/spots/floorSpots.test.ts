@@ -50,6 +50,18 @@ describe('the corners of a room', () => {
       sizes(spotsIn({ pieces: [{ ...box(10, 10, 20, 20), bottomMm: inches(40) }] }))['n/corner'],
     ).toEqual([24, 24]);
   });
+  it('of just six inches are as good wherever the room lies on the paper', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -9000, max: 9000, noNaN: true }), (byMm) => {
+        const move = <T extends Point>(p: T): T => ({ ...p, xMm: p.xMm + byMm, yMm: p.yMm - byMm / 3 });
+        const room = { ...bare.room, walls: bare.room.walls.map(move) };
+        const chest = sofaAt(0, 0, 0, { kind: 'chest', seat: null, widthMm: 500, depthMm: 900 });
+        const isOffered = (freeMm: number) =>
+          'n/corner' in sizes(spotsIn({ room, pieces: [move({ ...chest, xMm: freeMm + 250, yMm: 450 })] }));
+        return isOffered(inches(6)) && !isOffered(inches(6) - 1);
+      }),
+    );
+  });
   it.each(['n', 'e', 's', 'w'])(
     'a door at the left end of wall %s, and its leaf, keep theirs free',
     (wallId) => {

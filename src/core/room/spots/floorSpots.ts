@@ -18,6 +18,8 @@ type Taken = { id: string; shape: readonly Point[] };
 
 /** Less floor than this is no place for anything. */
 const NARROW: Mm = inches(6);
+/** Less than a tape reads: floor of just so much is enough, wherever in the room it is reckoned. */
+const CRUMB: Mm = 0.1;
 /** Corners of a room that lie on its walls count as in it. */
 const PLAY: Mm = 1;
 /** Two walls at about a right angle make a corner that things are put into. */
@@ -71,7 +73,7 @@ function takenFloor({ pieces, fittings, openings, walls, rules }: Given): Taken[
 }
 
 const isRoomFor = ({ widthMm, depthMm }: { widthMm: Mm; depthMm: Mm }): boolean =>
-  widthMm >= NARROW && depthMm >= NARROW;
+  widthMm >= NARROW - CRUMB && depthMm >= NARROW - CRUMB;
 
 const shapesBut = (id: string, taken: readonly Taken[]) =>
   taken.filter((t) => t.id !== id).map(({ shape }) => shape);

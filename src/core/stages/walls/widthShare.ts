@@ -3,6 +3,9 @@ import type { FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
 
+/** A share that only reckoning takes over its rule is not over it. */
+const CRUMB = 1e-9;
+
 /** The share of the furniture's width that a piece or a whole takes. */
 export function judgeWidthShare(
   share: number,
@@ -11,7 +14,7 @@ export function judgeWidthShare(
 ): { code: FindingCode; level: Level; by: FindingFacts; rule: RuleId } {
   const [least, most] = rules.range('walls.widthShareAccepted');
   const [low, high] = rules.range('walls.widthShare');
-  const isOff = share < least || share > most;
+  const isOff = share < least - CRUMB || share > most + CRUMB;
   return {
     code: isOff ? 'width-share-off' : 'width-share-good',
     level: isOff ? 'caution' : 'ok',
@@ -21,7 +24,7 @@ export function judgeWidthShare(
       wantMm: low * overPiece.widthMm,
       wantToMm: high * overPiece.widthMm,
       over: overPiece.name,
-      direction: share < least ? 'narrow' : 'wide',
+      direction: share < (least + most) / 2 ? 'narrow' : 'wide',
     },
   };
 }

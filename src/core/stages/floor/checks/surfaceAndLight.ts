@@ -63,7 +63,7 @@ function checkReach(
   const sitters = sitterShapes(seat).map((sitter) => {
     const [nearest] = things
       .map((thing) => ({ thing, gap: apart(sitter, thing.shape) }))
-      .sort((a, b) => a.gap.mm - a.thing.reachMm - (b.gap.mm - b.thing.reachMm));
+      .sort((a, b) => nearer(a, b, a.gap.mm - a.thing.reachMm, b.gap.mm - b.thing.reachMm));
     return nearest;
   });
   const isServed = (nearest: (typeof sitters)[number]) =>
@@ -73,7 +73,7 @@ function checkReach(
   if (served >= wanted) return [];
   const [nearest] = sitters
     .flatMap((n) => (n && !isServed(n) ? [n] : []))
-    .sort((a, b) => a.gap.mm - b.gap.mm);
+    .sort((a, b) => nearer(a, b, a.gap.mm, b.gap.mm));
   const byMm = nearest?.gap.mm ?? 0;
   const line = nearest && byMm < LONGEST_LINE ? nearest.gap : undefined;
   const facts = {
@@ -85,6 +85,12 @@ function checkReach(
     wanted,
   };
   return [floorFinding(code, 'caution', [seat.id], facts, { rule, line })];
+}
+
+/** Of two lamps on both sides of a bed neither is nearer: always the same is named. */
+function nearer(a: { thing: Thing }, b: { thing: Thing }, oneMm: Mm, otherMm: Mm): number {
+  if (Math.abs(oneMm - otherMm) > EPSILON_MM) return oneMm - otherMm;
+  return a.thing.name < b.thing.name ? -1 : 1;
 }
 
 /** What each who sits on a piece takes of it; those at the ends with the arms. */
