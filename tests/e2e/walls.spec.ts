@@ -131,11 +131,10 @@ test('a dragged piece is drawn to a rule that is named, goes free with Alt, and 
   await expect.poll(centre).toBeCloseTo(60.125, 4);
   await awake(page);
   const box = (await piece.boundingBox())!;
-  // the first three pixels only tell a drag from a press
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 40, { steps: 4 });
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 4, { steps: 4 });
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 1, { steps: 4 });
   await expect(page.getByText(/^(centre 60|7 in over|middle of)/).first()).toBeVisible();
   await page.mouse.up();
   await expect.poll(centre).toBeCloseTo(60, 4);
@@ -145,9 +144,11 @@ test('a dragged piece is drawn to a rule that is named, goes free with Alt, and 
   await page.mouse.move(again.x + again.width / 2, again.y + again.height / 2);
   await page.mouse.down();
   await page.mouse.move(again.x + again.width / 2, again.y + again.height / 2 + 30, { steps: 4 });
-  await page.mouse.move(again.x + again.width / 2, again.y + again.height / 2 + 1.6, { steps: 4 });
+  await page.mouse.move(again.x + again.width / 2, again.y + again.height / 2 + 2, { steps: 4 });
   await page.mouse.up();
   await page.keyboard.up('Alt');
+  // as far as the hand went, from the first pixel on
+  await expect.poll(async () => (await piece.boundingBox())!.y - again.y).toBeCloseTo(2, 0);
   await expect.poll(centre).not.toBeCloseTo(60, 3);
   await expect.poll(async () => Math.abs((await centre()) - 60)).toBeLessThan(1.2);
 });
@@ -163,14 +164,13 @@ test('a group is drawn to the rules as a whole, and its width typed on the drawi
   const outline = page.getByRole('button', { name: 'Lookout gallery, as a whole' });
   const box = (await outline.boundingBox())!;
   // taken by its upper line; the second quarter from the top is 3 3/4 in up on this wall
-  // the line runs seven pixels round the pieces and is twelve wide; the first three pixels only tell a drag
-  // from a press
+  // the line runs seven pixels round the pieces and is twelve wide
   const perIn = (box.height - 26) / ((await group()).heightMm / 25.4);
   const [x, y] = [box.x + box.width * 0.7, box.y + 6];
   await page.mouse.move(x, y);
   await page.mouse.down();
   await page.mouse.move(x, y - 30, { steps: 4 });
-  await page.mouse.move(x, y - 3.75 * perIn - 3, { steps: 6 });
+  await page.mouse.move(x, y - 3.75 * perIn, { steps: 6 });
   await expect(page.getByText(/^second quarter from the top, 63/)).toBeVisible();
   await page.mouse.up();
   await expect.poll(async () => (await group()).centreMm / 25.4).toBeCloseTo(63.75, 4);

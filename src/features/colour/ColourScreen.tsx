@@ -6,11 +6,12 @@ import { formatLength } from '../../core/base/length';
 import { ToggleGroup } from '../../ui/ToggleGroup';
 import { Findings } from '../shell/Findings';
 import type { View } from '../shell/paint';
+import { percentWords } from '../shell/percentWords';
 import { useRoom } from '../shell/room/RoomContext';
 import { useFamilyName } from '../shell/useWords';
 import { Numeral, SheetTitle, Workspace } from '../shell/Workspace';
 import { AccentLines } from './AccentLines';
-import { FamilyRow, percent } from './FamilyRow';
+import { FamilyRow } from './FamilyRow';
 import { ShareChart } from './ShareChart';
 import { ShadePlan } from './ShadePlan';
 import { TieChoice, TieList } from './TieList';
@@ -98,7 +99,7 @@ export function ColourScreen(): ReactNode {
             <Numeral
               label={t('colour.gap')}
               rule="spread.gapNoticed"
-              note={s.places.length === 1 ? t('colour.whole') : `${percent(s.widestGap.share)}%`}
+              note={s.places.length === 1 ? t('colour.whole') : percentWords(s.widestGap.share)}
             >
               {s.places.length === 0 ? '–' : formatLength(s.widestGap.lengthMm, unit)}
             </Numeral>

@@ -3,15 +3,13 @@ import { elementAt } from '../../core/base/list';
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import type { FamilyPlan } from '../../core/spread/planSpread';
+import { percentWords } from '../shell/percentWords';
 import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { useFamilyName } from '../shell/useWords';
 
 const CHIP = 30;
 const BAR = 96;
-
-/** A share in percent, finer where it is small. */
-export const percent = (share: number): string => (share * 100).toFixed(share < 0.1 ? 1 : 0);
 
 /** A colour family: its shades by their size, its role, its share and what was planned of it. */
 export function FamilyRow({
@@ -46,7 +44,9 @@ export function FamilyRow({
           {plan !== null && <rect x={plan * BAR - 1} width="2" height="14" fill="#141414" />}
         </svg>
         <span className="text-right">
-          {plan === null ? `${percent(f.share)}%` : `${percent(f.share)} / ${percent(plan)}%`}
+          {plan === null
+            ? percentWords(f.share)
+            : `${percentWords(f.share).replace('%', '')} / ${percentWords(plan)}`}
         </span>
       </button>
     </li>

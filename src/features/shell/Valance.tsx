@@ -3,6 +3,7 @@ import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
 import type { FamilyPlan } from '../../core/spread/planSpread';
 import type { Lab } from '../../core/colour/spaces';
+import { percentWords } from './percentWords';
 import { useFamilyName } from './useWords';
 
 const FOLD = 17;
@@ -48,7 +49,7 @@ export function Valance({
   const labelOf = (f: FamilyPlan) =>
     t('fold', {
       name: name(f),
-      share: `${(f.share * 100).toFixed(f.share < 0.1 ? 1 : 0)}%`,
+      share: percentWords(f.share),
       places: f.spread.places.length,
     });
   const current = stretches.find((s) => s.family.id === shown);

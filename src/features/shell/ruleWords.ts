@@ -22,6 +22,17 @@ export type SchoolKey =
   | 'gap'
   | Currency;
 
+/** Shares that are said as fractions, as one says them: two thirds, never 0.667. */
+const FRACTIONS: readonly (readonly [share: number, sign: string])[] = [
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [1 / 2, '½'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+];
+const ratioWords = (v: number): string =>
+  FRACTIONS.find(([share]) => Math.abs(share - v) < 1e-9)?.[1] ?? String(Number(v.toFixed(3)));
+
 /** A rule's value as it is read, with its unit. */
 export function valueWords(
   value: RuleValue,
@@ -31,6 +42,7 @@ export function valueWords(
   const { unit, currency, suffix } = written;
   const one = (v: number) => {
     if (row.unit === 'length') return formatFineLength(v, unit);
+    if (row.unit === 'ratio') return ratioWords(v);
     if (row.unit === 'area') return `${(v / 1e6).toFixed(2)}`;
     return row.unit === 'money' ? formatMoney(v, currency) : String(Number(v.toFixed(3)));
   };

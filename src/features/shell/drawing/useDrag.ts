@@ -19,7 +19,7 @@ export function useDrawingDrag(
 ) {
   const ratio = useRef(1);
   return useGesture(
-    ({ args, first, last, movement: [mx, my], event, tap, altKey }) => {
+    ({ args, first, last, xy: [x, y], initial: [fromX, fromY], event, tap, altKey }) => {
       // a press that moved nothing has no first step, and nothing to go back to
       if (tap && !last) return;
       const [key, scale] = args as [string, Scale];
@@ -29,8 +29,9 @@ export function useDrawingDrag(
         ratio.current = svg ? svg.viewBox.baseVal.width / svg.getBoundingClientRect().width : 1;
         handlers.start?.(key);
       }
-      const dx = toMark(scale.toMm(mx * ratio.current), unit);
-      const dy = toMark(-scale.toMm(my * ratio.current), unit);
+      // as far as the hand: the few pixels that told a drag from a press count too
+      const dx = toMark(scale.toMm((x - fromX) * ratio.current), unit);
+      const dy = toMark(-scale.toMm((y - fromY) * ratio.current), unit);
       if (last) handlers.end(key, dx, dy, !tap && (dx !== 0 || dy !== 0), altKey);
       else handlers.move(key, dx, dy, altKey);
     },
