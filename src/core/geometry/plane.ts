@@ -6,10 +6,8 @@ export type Point = { xMm: Mm; yMm: Mm };
 /** An upright box on an elevation: x from the wall's left end, y up from the floor datum, mm. */
 export type Box = { xMm: Mm; yMm: Mm; widthMm: Mm; heightMm: Mm };
 
-/** In mm²: enough to compare by, where no root is needed. */
-export const distanceSquared = (a: Point, b: Point): number => (a.xMm - b.xMm) ** 2 + (a.yMm - b.yMm) ** 2;
 // a root is several times as quick as Math.hypot, whose care for huge numbers no room needs
-export const distance = (a: Point, b: Point): Mm => Math.sqrt(distanceSquared(a, b));
+export const distance = (a: Point, b: Point): Mm => Math.sqrt((a.xMm - b.xMm) ** 2 + (a.yMm - b.yMm) ** 2);
 
 /** Signed area of a polygon; positive when its corners run clockwise on the plan (y grows to the south). */
 export function polygonArea(points: readonly Point[]): SquareMm {

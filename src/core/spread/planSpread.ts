@@ -1,4 +1,5 @@
 import { sum, type SquareMm } from '../base/units';
+import { chromaOf } from '../colour/spaces';
 import type { Finding } from '../model/finding';
 import type { Wall } from '../room/walls';
 import type { RuleBook } from '../rules/book';
@@ -72,7 +73,7 @@ function meansOf(
   for (const { areaMm2, colour } of patches) {
     area += areaMm2;
     lightness += areaMm2 * colour.l;
-    chroma += areaMm2 * Math.sqrt(colour.a ** 2 + colour.b ** 2);
+    chroma += areaMm2 * chromaOf(colour);
     if (colour.l < darkBelow) dark += areaMm2;
   }
   const total = area || 1;
