@@ -58,7 +58,12 @@ function take(request, response) {
 
 /** A backup with its photos may take a slow machine a good while to take in; the usual five minutes would cut it. */
 const LONGEST_REQUEST_MS = 2 * 60 * 60 * 1000;
-const settings = { requestTimeout: LONGEST_REQUEST_MS };
+/**
+ * How long a connection that rests is kept. The usual five seconds end just as a stylist has looked at a wall and
+ * goes on, and what is sent at that very moment is lost.
+ */
+const LONGEST_REST_MS = 10 * 60 * 1000;
+const settings = { requestTimeout: LONGEST_REQUEST_MS, keepAliveTimeout: LONGEST_REST_MS };
 
 // the studio's own screen is always there, whichever address others are answered on
 const servers = listenOn(hostname).map((name) => createServer(settings, take).listen(port, name));

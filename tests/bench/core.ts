@@ -295,9 +295,10 @@ export function roomOfThings(file: RoomFile, count: number): RoomFile {
 export function timeThings(file: RoomFile, count: number, rounds: number): number[] {
   const full = roomOfThings(file, count);
   const look = full.looks[0]!;
-  const thing = look.placements[3]!;
   let previous = planLook(full, { lookId: look.id });
   return times(rounds, (i) => {
+    // one thing after another, some of them hidden, is drawn along by the twenty
+    const thing = look.placements[(3 + 37 * Math.floor(i / 20)) % count]!;
     const placement = { ...thing, xMm: thing.xMm + (i % 20) };
     previous = planLook(applyChange(full, { do: 'putPlacement', lookId: look.id, placement }), {
       lookId: look.id,

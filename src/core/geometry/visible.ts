@@ -43,10 +43,15 @@ export function seenOf(boxes: readonly Box[], sheet: Sheet, before?: Seen): Seen
     const known = kept?.columnAt(i);
     columns.push(known ?? seenInColumn([xs[i]!, xs[i + 1]!], { columnAt, cells, spans, sheet, edge }));
   }
-  const areas = boxes.map(() => 0);
+  return { areas: areasOf(columns, boxes.length), boxes, spans, xs, columns };
+}
+
+/** How much is seen of each box; without what reckoning leaves, so that what moves in front of nothing changes nothing. */
+function areasOf(columns: readonly SeenCells[], count: number): SquareMm[] {
+  const areas = new Array<SquareMm>(count).fill(0);
   for (const column of columns)
     for (let c = 0; c < column.boxes.length; c++) areas[column.boxes[c]!]! += column.areasMm2[c]!;
-  return { areas, boxes, spans, xs, columns };
+  return areas.map((mm2) => Math.round(mm2 * 1e5) / 1e5);
 }
 
 type Swept = {
@@ -141,7 +146,9 @@ function upright({ lefts, rights }: Spans, edge: UpperEdge): Float64Array {
   all.set(rights, lefts.length);
   edge.forEach(({ xMm }, i) => (all[2 * lefts.length + i] = xMm));
   all.sort();
-  return all.filter((x, i) => i === 0 || x !== all[i - 1]);
+  let count = 0;
+  for (const x of all) if (count === 0 || x !== all[count - 1]) all[count++] = x;
+  return all.subarray(0, count);
 }
 
 /** The cells of a column from the bottom up, of which each is taken once; the next that is free is found at once. */

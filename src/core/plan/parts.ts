@@ -14,7 +14,7 @@ import { keepSpots, type Spot } from '../room/spots/spot';
 import { wallsOf, type Wall } from '../room/walls';
 import { ruleBook, type OwnRule, type RuleBook } from '../rules/book';
 import type { OnWalls, Patch } from '../spread/patches';
-import type { SpreadPlan } from '../spread/planSpread';
+import type { SpreadFamilies, SpreadPlan } from '../spread/planSpread';
 import type { BedPlan } from '../stages/beds/bedPlan';
 import type { ClearPlan } from '../stages/clear/planClear';
 import type { FloorPlan } from '../stages/floor/planFloor';
@@ -99,6 +99,8 @@ export type Parts = {
   elevations: Elevation[];
   seen: OnWalls;
   seenOnFloor: readonly Patch[];
+  patches: readonly Patch[];
+  families: SpreadFamilies;
   spread: SpreadPlan;
   candles: readonly PlacedThing[];
   /** What a flame could reach. */

@@ -1,3 +1,4 @@
+import { sameOr } from '../base/list';
 import { sum, type SquareMm } from '../base/units';
 import { nameColour, type ColourName } from '../colour/name';
 import { ByColour } from '../colour/byColour';
@@ -16,7 +17,7 @@ export type Family = {
   shades: Shade[];
   areaMm2: SquareMm;
   share: number;
-  patches: Patch[];
+  patches: readonly Patch[];
 };
 
 type Sorted = { lab: Patch['colour']; area: SquareMm; patches: Patch[]; lch: Oklch };
@@ -24,9 +25,13 @@ type Sorted = { lab: Patch['colour']; area: SquareMm; patches: Patch[]; lch: Okl
 /**
  * Colour families of what is seen: chromatic colours whose hues (OKLCH) lie within the rule of the family's
  * heaviest colour and whose chroma is of its kind; neutrals by nearness. Heaviest first; shares of all that
- * is seen.
+ * is seen. An earlier family, found by the same rules, that is still the same is kept.
  */
-export function familiesOf(patches: readonly Patch[], rules: RuleBook): Family[] {
+export function familiesOf(
+  patches: readonly Patch[],
+  rules: RuleBook,
+  earlier: readonly Family[] = [],
+): Family[] {
   const byColour = new ByColour<Sorted>();
   for (const patch of patches) {
     const { colour } = patch;
@@ -53,6 +58,10 @@ export function familiesOf(patches: readonly Patch[], rules: RuleBook): Family[]
   return groups
     .map((g): Family => {
       const areaMm2 = sum(g.members.map((m) => m.area));
+      const share = areaMm2 / total;
+      const own = g.members.flatMap((m) => m.patches);
+      const known = earlier.find((f) => f.share === share && sameOr(f.patches, own) === f.patches);
+      if (known) return known;
       const { l, a, b } = g.seed.lab;
       return {
         id: `${l.toFixed(0)}_${a.toFixed(0)}_${b.toFixed(0)}`.replaceAll('-', 'm'),
@@ -68,8 +77,8 @@ export function familiesOf(patches: readonly Patch[], rules: RuleBook): Family[]
           ...(m.lab.name ? { name: m.lab.name } : {}),
         })),
         areaMm2,
-        share: areaMm2 / total,
-        patches: g.members.flatMap((m) => m.patches),
+        share,
+        patches: own,
       };
     })
     .sort((a, b) => b.areaMm2 - a.areaMm2 || darkerFirst(a.seed, b.seed));

@@ -17,7 +17,7 @@ const swatch = (l: number, a: number, b: number, share = 1): Swatch => ({ l, a, 
 const RED = swatch(45, 45, 30);
 const GREEN = swatch(50, -35, 25);
 
-function patches(file: RoomFile): Patch[] {
+function patches(file: RoomFile): readonly Patch[] {
   const plan = planLook(file, { lookId: 'look' });
   const rules = ruleBook([{ ruleId: 'spread.floorForeshortening', value: SEEN_FROM_ABOVE }], file.room.unit);
   return patchesOf(file, plan, rules);
@@ -197,6 +197,38 @@ describe('at the inner corner of an L', () => {
 });
 
 const rooms = fc.sample(anyFurnishedRoom, { numRuns: 90, seed: 5 }).map(furnishedRoomOf);
+
+describe('what moves', () => {
+  it('leaves the spread of colours as it is while it is hidden', () => {
+    const file = bareRoom();
+    const furnished = {
+      ...file,
+      pieces: [piece()],
+      items: [
+        item({ id: 'small', widthMm: inches(10), heightMm: inches(10) }),
+        item({ id: 'large', widthMm: inches(24), heightMm: inches(24) }),
+      ],
+    };
+    const behind = (xMm: number) => ({
+      ...furnished,
+      looks: [
+        {
+          ...file.looks[0]!,
+          placements: [
+            placement({ id: 'behind', itemId: 'small', xMm }),
+            placement({ id: 'front', itemId: 'large', xMm: inches(36) }),
+          ],
+        },
+      ],
+    });
+    const first = planLook(behind(inches(36)), { lookId: 'look' });
+    const moved = planLook(behind(inches(37)), { lookId: 'look', previous: first });
+    const out = planLook(behind(inches(10)), { lookId: 'look', previous: moved });
+    expect(moved.elevations).not.toBe(first.elevations);
+    expect(moved.spread).toBe(first.spread);
+    expect(out.spread).not.toBe(first.spread);
+  });
+});
 
 describe('in rooms drawn at random', () => {
   it('the floor and its rugs are what a fine grid over the plan counts', { timeout: 60_000 }, () => {

@@ -1,3 +1,4 @@
+import { sameOr } from '../base/list';
 import { sum, type Mm, type SquareMm } from '../base/units';
 import { ByColour } from '../colour/byColour';
 import { without } from '../geometry/convex';
@@ -35,7 +36,7 @@ const sharesOf = (swatches: readonly Swatch[]): Swatch[] => {
  * What is seen of every colour: elevations as they stand (what is covered does not count), the floor and what lies on it
  * foreshortened. Parts of one thing on one wall are taken together. The same whatever the order of the lists.
  */
-export const patchesOf = (file: File, drawn: Drawn, rules: RuleBook): Patch[] =>
+export const patchesOf = (file: File, drawn: Drawn, rules: RuleBook): readonly Patch[] =>
   allPatches(patchesOnWalls(drawn), floorPatches(file, rules));
 
 /** What is seen on each wall. */
@@ -65,9 +66,17 @@ export function patchesOnWalls({ elevations, walls }: Drawn, previous?: OnWalls)
   return seen;
 }
 
-/** What is seen on the walls and on the floor, most first. */
-export const allPatches = (onWalls: OnWalls, onFloor: readonly Patch[]): Patch[] =>
-  [...[...onWalls.values()].flatMap(({ patches }) => patches), ...onFloor].sort(mostSeenFirst);
+/** What is seen on the walls and on the floor, most first; the earlier list where it is the same. */
+export const allPatches = (
+  onWalls: OnWalls,
+  onFloor: readonly Patch[],
+  earlier?: readonly Patch[],
+): readonly Patch[] =>
+  sameOr(
+    earlier,
+    // each wall's are in order, so that little is left to do
+    [...[...onWalls.values()].flatMap(({ patches }) => patches), ...onFloor].sort(mostSeenFirst),
+  );
 
 /** The most seen first; of those that are seen equally the order is always the same. */
 const mostSeenFirst = (one: Patch, other: Patch): number =>
@@ -94,11 +103,24 @@ function onWall(elevation: Elevation, wall: Wall, before: OnWall | undefined): O
   const changed = before?.wall === wall ? changedThings(shapes, areas, before) : null;
   const things = new Map(changed ? before?.things : []);
   for (const about of changed ?? []) things.delete(about);
-  for (const [about, thing] of thingsOnWall(shapes, areas, changed))
-    things.set(about, onePerColour(wallPatches(thing, wall)));
-  const patches: Patch[] = [];
-  for (const own of things.values()) for (const patch of own) patches.push(patch);
-  return { wall, patches, shapes, seen, things };
+  for (const [about, thing] of thingsOnWall(shapes, areas, changed)) {
+    const own = onePerColour(wallPatches(thing, wall));
+    const was = before?.things.get(about);
+    things.set(about, was?.length === own.length && own.every((p, i) => isSamePatch(p, was[i]!)) ? was : own);
+  }
+  return { wall, patches: sortedPatches(things, changed, before), shapes, seen, things };
+}
+
+/** The patches of all things of a wall, most first; those of things that are as they were are in order already. */
+function sortedPatches(
+  things: OnWall['things'],
+  changed: ReadonlySet<string> | null,
+  before: OnWall | undefined,
+): readonly Patch[] {
+  const kept = changed && before ? before.patches.filter(({ about }) => !changed.has(about)) : [];
+  const others = changed ? [...changed].map((about) => things.get(about) ?? []) : [...things.values()];
+  const patches = [...kept, ...others.flat()].sort(mostSeenFirst);
+  return sameOr(before?.patches, patches);
 }
 
 /** The things of which something else is seen than before; null where that can't be said shape by shape. */
@@ -224,6 +246,21 @@ const patchOf = ({ shape, areaMm2, softMm2, at, zMm }: SeenThing, wall: Wall, co
   fixed: shape.fixed,
   shell: isShell(shape),
 });
+
+const isSamePatch = (p: Patch, was: Patch): boolean =>
+  p.areaMm2 === was.areaMm2 &&
+  p.zMm === was.zMm &&
+  isSamePoint(p.at, was.at) &&
+  isSameSwatch(p.colour, was.colour) &&
+  p.about === was.about &&
+  p.name === was.name &&
+  p.wallId === was.wallId &&
+  p.soft === was.soft &&
+  p.fixed === was.fixed &&
+  p.shell === was.shell;
+const isSamePoint = (p: Point, q: Point): boolean => p.xMm === q.xMm && p.yMm === q.yMm;
+const isSameSwatch = (p: Swatch, q: Swatch): boolean =>
+  p.l === q.l && p.a === q.a && p.b === q.b && p.share === q.share && p.name === q.name;
 
 /** Two parts of one thing as one, at their common centre. */
 function joined(known: SeenThing, more: SeenThing): SeenThing {

@@ -7,7 +7,7 @@ import { judgeAccents } from './accents';
 import { familiesOf, type Family } from './families';
 import { judgeNearMisses } from './nearMisses';
 import type { Patch } from './patches';
-import { roomExtent, spreadOf, type AccentSpread } from './places';
+import { roomExtent, spreadOf, type AccentSpread, type RoomExtent } from './places';
 
 export type FamilyPlan = Omit<Family, 'patches'> & {
   role: 'base' | 'second' | 'accent' | 'other';
@@ -29,19 +29,23 @@ export type SpreadPlan = {
 
 type Shares = SpreadPlan['planned'];
 
+/** The families of what is seen with their spread, and what they were worked out by. */
+export type SpreadFamilies = {
+  means: Means;
+  walls: readonly Wall[];
+  rules: RuleBook;
+  families: readonly { of: Family; plan: FamilyPlan }[];
+};
+type Means = { total: SquareMm; meanLightness: number; meanChroma: number; darkShare: number };
+
 /** Shares, accents and their spread over the room, with near misses. */
 export function planSpread(
   patches: readonly Patch[],
-  walls: readonly Wall[],
+  { means, rules, families: found }: SpreadFamilies,
   plannedShares: readonly number[] | null,
-  rules: RuleBook,
 ): SpreadPlan {
-  const { total, meanLightness, meanChroma, darkShare } = meansOf(patches, rules.number('spread.darkBelow'));
-  // visual weight: area × Lab distance from the room's grey (the idea of Moon & Spencer, J. Opt. Soc. Am. 34,
-  // 1944)
-  const weightOf = ({ areaMm2, colour: { l, a, b } }: Patch) =>
-    areaMm2 * Math.sqrt((l - meanLightness) ** 2 + a * a + b * b);
-  const families = planFamilies(patches, weightOf, walls, rules);
+  const { total, meanLightness, meanChroma, darkShare } = means;
+  const families = found.map(({ plan }) => plan);
   const share = (role: FamilyPlan['role']) =>
     sum(families.filter((f) => f.role === role).map((f) => f.share));
   const [base = 0, second = 0, accent = 0] = plannedShares ?? rules.list('spread.planned');
@@ -65,10 +69,7 @@ export function planSpread(
 }
 
 /** How much is seen in all, its means by area, and the share of it that is darker than a lightness. */
-function meansOf(
-  patches: readonly Patch[],
-  darkBelow: number,
-): { total: SquareMm; meanLightness: number; meanChroma: number; darkShare: number } {
+function meansOf(patches: readonly Patch[], darkBelow: number): Means {
   let [area, lightness, chroma, dark] = [0, 0, 0, 0];
   for (const { areaMm2, colour } of patches) {
     area += areaMm2;
@@ -80,27 +81,45 @@ function meansOf(
   return { total, meanLightness: lightness / total, meanChroma: chroma / total, darkShare: dark / total };
 }
 
-function planFamilies(
+/** The families of what is seen, each with its role and spread; those that nothing has changed are kept. */
+export function spreadFamilies(
   patches: readonly Patch[],
-  weightOf: (p: Patch) => number,
   walls: readonly Wall[],
   rules: RuleBook,
-): FamilyPlan[] {
-  const families = familiesOf(patches, rules);
-  const roles = rolesOf(families, rules);
+  previous?: SpreadFamilies,
+): SpreadFamilies {
+  const means = meansOf(patches, rules.number('spread.darkBelow'));
+  const earlier = previous?.rules === rules && previous.walls === walls ? previous : undefined;
+  const found = familiesOf(patches, rules, earlier?.families.map(({ of }) => of) ?? []);
+  // every weight is reckoned from the mean
+  const weighedAlike = earlier?.means.meanLightness === means.meanLightness ? earlier.families : [];
+  const known = new Map(weighedAlike.map(({ of, plan }) => [of, plan]));
+  const roles = rolesOf(found, rules);
   const room = roomExtent(walls);
-  return families.map(({ patches: own, ...family }, i): FamilyPlan => {
-    const placed = own.filter((p) => !p.shell);
-    const things = new Set<string>();
-    for (const { name } of placed) things.add(name);
-    return {
-      ...family,
-      role: roles[i] ?? 'other',
-      weight: sum(own.map(weightOf)),
-      things: [...things],
-      spread: spreadOf(placed, weightOf, room, rules),
-    };
+  const families = found.map((of, i) => {
+    const role = roles[i] ?? 'other';
+    const plan = known.get(of);
+    return { of, plan: plan?.role === role ? plan : planFamily({ of, role, means, room, rules }) };
   });
+  return { means, walls, rules, families };
+}
+
+type InRoom = { of: Family; role: FamilyPlan['role']; means: Means; room: RoomExtent; rules: RuleBook };
+
+function planFamily({ of, role, means: { meanLightness }, room, rules }: InRoom): FamilyPlan {
+  // visual weight: area × Lab distance from the room's grey (the idea of Moon & Spencer, J. Opt. Soc. Am. 34,
+  // 1944)
+  const weightOf = ({ areaMm2, colour: { l, a, b } }: Patch) =>
+    areaMm2 * Math.sqrt((l - meanLightness) ** 2 + a * a + b * b);
+  const { patches: own, ...family } = of;
+  const placed = own.filter((p) => !p.shell);
+  return {
+    ...family,
+    role,
+    weight: sum(own.map(weightOf)),
+    things: [...new Set(placed.map(({ name }) => name))],
+    spread: spreadOf(placed, weightOf, room, rules),
+  };
 }
 
 /** The largest is the base; an accent is what the look brings in; the largest of the others is the second. */

@@ -5,7 +5,7 @@ import { wallsOf } from '../room/walls';
 import { familiesOf } from './families';
 import type { Patch } from './patches';
 import { placesOfPatches, roomExtent, spreadOf } from './places';
-import { planSpread } from './planSpread';
+import { planSpread, spreadFamilies } from './planSpread';
 
 const rules = inchRules();
 const file = bareRoom(inches(200), inches(100));
@@ -32,7 +32,8 @@ const shell = (hex: string, areaMm2: number): Patch =>
   patch(hex, 100, 50, { about: 'wall', name: '', areaMm2, fixed: true, shell: true, soft: false });
 const flat = (p: Patch) => p.areaMm2;
 const red = '#a3462f';
-const codes = (patches: Patch[]) => planSpread(patches, walls, null, rules).findings.map((f) => f.code);
+const planOf = (patches: Patch[]) => planSpread(patches, spreadFamilies(patches, walls, rules), null);
+const codes = (patches: Patch[]) => planOf(patches).findings.map((f) => f.code);
 
 describe('families', () => {
   it('takes shades of one hue together and leaves neutrals apart', () => {
@@ -139,9 +140,7 @@ describe('what is found', () => {
   });
   it('a colour of the shell is no accent', () => {
     expect(
-      planSpread([...base(), shell('#4f6f93', 500_000)], walls, null, rules).families.filter(
-        (f) => f.role === 'accent',
-      ),
+      planOf([...base(), shell('#4f6f93', 500_000)]).families.filter((f) => f.role === 'accent'),
     ).toEqual([]);
   });
   it('two whites that nearly match, and not two that match or are meant apart', () => {
@@ -170,7 +169,46 @@ describe('what is found', () => {
     ).toContain('too-many-accents');
   });
   it('an empty room has nothing to say about colour', () => {
-    const s = planSpread([], walls, null, rules);
+    const s = planOf([]);
     expect([s.families, s.findings.filter((f) => f.code !== 'shares-off-plan')]).toEqual([[], []]);
+  });
+});
+
+describe('families of the plan before', () => {
+  const blue = '#2c5c82';
+  const [wall, onWall, onSofa, cup] = [
+    shell('#d4cbb6', 9_000_000),
+    patch(red, 10, 0),
+    patch(red, 90, 60),
+    patch(blue, 150, 50),
+  ];
+  const earlier = spreadFamilies([wall, onWall, onSofa, cup], walls, rules);
+  const after = (patches: Patch[], within = walls, by = rules) => {
+    const found = spreadFamilies(patches, within, by, earlier);
+    const plan = planSpread(patches, found, null);
+    expect(plan).toEqual(planSpread(patches, spreadFamilies(patches, within, by), null));
+    return found.families.map((f) => earlier.families.some((e) => e.plan === f.plan));
+  };
+  it('are kept where only another colour has moved', () => {
+    expect(after([wall, { ...onWall, at: { xMm: 700, yMm: 0 } }, onSofa, cup])).toEqual([true, false, true]);
+  });
+  it('are made anew where more or less of them is seen, as then are all shares', () => {
+    expect(after([wall, onWall, onSofa, { ...cup, areaMm2: 99_000 }])).toEqual([false, false, false]);
+    expect(after([wall, onWall, cup])).toEqual([false, false, false]);
+  });
+  it('are made anew where the same parts are of another lightness, which all weights are reckoned from', () => {
+    const darker = { ...wall, colour: { ...wall.colour, l: wall.colour.l - 4 } };
+    expect(after([darker, onWall, onSofa, cup])).toEqual([false, false, false]);
+  });
+  it('are made anew in a room of other walls, and by other rules', () => {
+    const wider = wallsOf(bareRoom(inches(220), inches(100)).room);
+    expect(after([wall, onWall, onSofa, cup], wider)).toEqual([false, false, false]);
+    expect(after([wall, onWall, onSofa, cup], walls, inchRules())).toEqual([false, false, false]);
+  });
+  it('take another role where they come to be more of what is seen than an accent may be', () => {
+    const own = inchRules([{ ruleId: 'spread.accentShareMost', value: 0.001 }]);
+    expect(spreadFamilies([wall, onWall, onSofa, cup], walls, own, earlier).families[1]!.plan.role).toBe(
+      'second',
+    );
   });
 });

@@ -1,5 +1,5 @@
 import { allPatches, floorPatches, patchesOnWalls } from '../../spread/patches';
-import { planSpread } from '../../spread/planSpread';
+import { planSpread, spreadFamilies } from '../../spread/planSpread';
 import { burningOf, candleCurtains, candlesOf, judgeCandles } from '../candles';
 import { judgeItems } from '../itemCautions';
 import { part } from '../parts';
@@ -40,11 +40,23 @@ const seenOnFloor = part(
   ({ file, rules }) => floorPatches(file, rules),
 );
 
+/** The same list for as long as only what is hidden moves, so that the spread stays as it is. */
+const patches = part(
+  'patches',
+  { parts: ['seen', 'seenOnFloor'] },
+  ({ seen: onWalls, seenOnFloor: onFloor }, previous) => allPatches(onWalls, onFloor, previous),
+);
+
+const families = part(
+  'families',
+  { parts: ['patches', 'walls', 'rules'] },
+  ({ patches: all, walls, rules }, previous) => spreadFamilies(all, walls, rules, previous),
+);
+
 const spread = part(
   'spread',
-  { look: ['plannedShares'], parts: ['seen', 'seenOnFloor', 'walls', 'rules'] },
-  ({ look, seen: onWalls, seenOnFloor: onFloor, walls, rules }) =>
-    planSpread(allPatches(onWalls, onFloor), walls, look.plannedShares, rules),
+  { look: ['plannedShares'], parts: ['patches', 'families'] },
+  ({ look, patches: all, families: found }) => planSpread(all, found, look.plannedShares),
 );
 
 const candles = part('candles', { parts: ['placed'] }, ({ placed }, previous) => candlesOf(placed, previous));
@@ -71,6 +83,8 @@ export const colourStage = stage({
     elevations,
     seen,
     seenOnFloor,
+    patches,
+    families,
     spread,
     candles,
     burning,
