@@ -51,6 +51,18 @@ describe('the sizes that a school allows', () => {
       ) - 26;
     expect([over('light'), over('full')]).toEqual([0, 2]);
   });
+  it('a sham takes the sleeping pillow that it is nearly the size of, a big square only its own', () => {
+    const filling = (cover: { widthMm: number; heightMm: number }, owned: Item[] = []) => {
+      const { insert: found } = chooseInsert(cover, 'feather', cmRules(), { owned });
+      return found && [found.widthMm, found.heightMm];
+    };
+    expect(filling(size(30, 20))).toEqual([cm(50), cm(75)]);
+    expect(filling(size(30, 20), [insert(20, 30)])).toEqual([inches(20), inches(30)]);
+    expect(filling({ widthMm: cm(52.05), heightMm: cm(75) })).toEqual([cm(50), cm(75)]);
+    expect(filling({ widthMm: cm(52.1), heightMm: cm(75) })).toBeNull();
+    expect(filling({ widthMm: cm(65), heightMm: cm(65) })).toEqual([cm(65), cm(65)]);
+    expect(filling({ widthMm: cm(66), heightMm: cm(66) })).toBeNull();
+  });
   it('in centimetres by the metric rules', () => {
     const fifty = { widthMm: cm(50), heightMm: cm(50) };
     const metric = (school: 'light' | 'full' | 'veryFull') =>

@@ -55,14 +55,17 @@ export function insertOver(
   return { overMm, rule };
 }
 
-/** Covers of the size of a pillow that is slept on: it goes in as it is (common practice). */
+/**
+ * Covers of the size of a pillow that is slept on: it goes in as it is (common practice). Oblong ones may be a little
+ * off, as those of 20 × 30 in are sold for pillows of 50 × 75 cm; a square is a cushion's size too and has to be the pillow's.
+ */
 function isSham(cover: Size, rules: RuleBook): boolean {
-  const sizes = rules.list('seats.shamSizes');
-  const [short, long] = [Math.min(cover.widthMm, cover.heightMm), Math.max(cover.widthMm, cover.heightMm)];
-  return sizes.some(
-    (mm, i) =>
-      i % 2 === 0 && Math.abs(mm - short) <= HAIR_MM && Math.abs((sizes[i + 1] ?? 0) - long) <= HAIR_MM,
-  );
+  const { widthMm: short, heightMm: long } = upright(cover, false);
+  return inPairs(rules.list('seats.shamSizes')).some((pillow) => {
+    const offMm = Math.max(Math.abs(pillow.widthMm - short), Math.abs(pillow.heightMm - long));
+    const isSquare = pillow.widthMm === pillow.heightMm;
+    return offMm <= HAIR_MM + (isSquare ? 0 : rules.number('seats.insertTolerance'));
+  });
 }
 
 /** How much larger than its cover an insert of a fill may be. */
