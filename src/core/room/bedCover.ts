@@ -1,3 +1,4 @@
+import { HAIR_MM } from '../base/tolerance';
 import type { Mm } from '../base/units';
 
 /** A mattress on its base: how large and thick it is, and how high its top is above the floor. */
@@ -21,9 +22,6 @@ export type SpreadFall = {
   /** How much of it lies on the floor at the sides and the foot. */
   onFloorMm: Mm;
 };
-
-/** Sizes are typed to the half millimetre. */
-const HAIR_MM: Mm = 0.5;
 
 /**
  * The drops of a cover that is spread over the whole bed (common practice): each side (cover − mattress) ÷ 2, the foot what is

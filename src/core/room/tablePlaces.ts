@@ -1,3 +1,4 @@
+import { HAIR_MM } from '../base/tolerance';
 import { sum, type Deg, type Mm } from '../base/units';
 import { elementAt, last } from '../base/list';
 import { distance, type Point } from '../geometry/plane';
@@ -20,8 +21,6 @@ type PlaceRules = {
   /** The shortest end that somebody sits at. */
   endFromMm: Mm;
 };
-/** Edges are typed to the half millimetre. */
-const HAIR_MM: Mm = 0.5;
 
 const isAcross = (side: TableSide): boolean => side === 'front' || side === 'back';
 export const edgeOf = (side: TableSide, { widthMm, depthMm }: Pick<Top, 'widthMm' | 'depthMm'>): Mm =>

@@ -1,3 +1,4 @@
+import { CRUMB } from '../base/tolerance';
 import type { Finding, FindingCode, FindingFacts, Level } from '../model/finding';
 import type { RuleBook } from '../rules/book';
 import type { RuleId } from '../rules/table';
@@ -56,9 +57,6 @@ function judgePlaces({ places }: AccentSpread, about: readonly string[], facts: 
   }
   return places.length === 2 ? [finding(about, 'accent-answered-once', 'caution', facts, rule)] : [];
 }
-
-/** A share that only reckoning takes over its rule is not over it. */
-const CRUMB = 1e-9;
 
 function judgeSpread(
   { widestGap, pull, pullTowards, heights, hard, soft }: AccentSpread,

@@ -1,3 +1,4 @@
+import { CRUMB_MM } from '../base/tolerance';
 import { sum, type Mm } from '../base/units';
 import { polygonCentre, type Point } from '../geometry/plane';
 import { perimeterPosition } from '../room/place';
@@ -210,15 +211,12 @@ function offCentre(places: readonly Place[], centre: Point): Point {
   return { xMm: xMm / weight, yMm: yMm / weight };
 }
 
-/** What reckoning leaves: a middle that is at a band's edge is in it. */
-const CRUMB: Mm = 1e-6;
-
 /** How many places are in each band of heights. */
 function heightsOf(places: readonly Place[], rules: RuleBook): AccentSpread['heights'] {
   const [low, hand, eye] = rules.list('spread.heightBands') as [Mm, Mm, Mm];
   const heights = { low: 0, hand: 0, eye: 0, high: 0 };
   for (const place of places) {
-    const zMm = place.zMm + CRUMB;
+    const zMm = place.zMm + CRUMB_MM;
     if (zMm < low) heights.low++;
     else if (zMm < hand) heights.hand++;
     else if (zMm < eye) heights.eye++;

@@ -1,6 +1,7 @@
 /**
  * The stash as it is searched: one short row for each thing, so that thousands are filtered while one types.
  */
+import { HAIR_MM } from '../base/tolerance';
 import type { Mm } from '../base/units';
 import { deltaE00, hueApart, oklchOfLab, type Lab, type Oklch } from '../colour/spaces';
 import type { Item, Season } from '../model/types';
@@ -79,15 +80,14 @@ export const EVERYTHING: StashFilter = {
 
 /** Textiles that may lie either way round. */
 const TURNS: ReadonlySet<Item['kind']> = new Set([...LAID_CLOTH, 'insert', 'rug', 'tray', 'book']);
-const CRUMB: Mm = 0.5;
 
 export const fitsIn = (
   e: Pick<Item, 'kind' | 'widthMm' | 'heightMm' | 'depthMm'>,
   spot: NonNullable<StashFilter['fits']>,
 ): boolean => {
-  const flat = (w: Mm, h: Mm) => w <= spot.widthMm + CRUMB && h <= spot.heightMm + CRUMB;
+  const flat = (w: Mm, h: Mm) => w <= spot.widthMm + HAIR_MM && h <= spot.heightMm + HAIR_MM;
   return (
-    (spot.depthMm === null || e.depthMm <= spot.depthMm + CRUMB) &&
+    (spot.depthMm === null || e.depthMm <= spot.depthMm + HAIR_MM) &&
     (flat(e.widthMm, e.heightMm) || (TURNS.has(e.kind) && flat(e.heightMm, e.widthMm)))
   );
 };

@@ -1,4 +1,5 @@
 import { elementAt } from '../base/list';
+import { HAIR_MM } from '../base/tolerance';
 import { sum, type Mm } from '../base/units';
 import type { Fill, Item } from '../model/types';
 import { mostVolume, sameInsert, sameSize, type FlatCover } from '../room/pillow';
@@ -120,8 +121,6 @@ const miss = (have: Size, want: Size): Mm =>
     ),
   );
 
-/** Sizes are typed to the half millimetre. */
-const HAIR_MM: Mm = 0.5;
 const SAME_MISS = 1e-6;
 
 const nearestOf = (sizes: readonly InsertSize[], wanted: Size): InsertSize | undefined =>

@@ -1,11 +1,9 @@
+import { CRUMB_MM } from '../base/tolerance';
 import { sum, type Mm } from '../base/units';
 import { overlapLength } from '../geometry/plane';
 import type { Fill, Item, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
 import type { InsertChoice } from './insert';
-
-/** A shorter stretch is none. */
-const CRUMB: Mm = 0.01;
 
 export type PillowPlan = {
   placementId: string;
@@ -66,7 +64,7 @@ export function stretchesOf(
   const cuts = [0, ...ends.filter((x) => x > 0 && x < seatWidthMm), seatWidthMm].sort((a, b) => a - b);
   return cuts.slice(1).flatMap((toMm, i) => {
     const fromMm = cuts[i] ?? 0;
-    if (toMm - fromMm <= CRUMB) return [];
+    if (toMm - fromMm <= CRUMB_MM) return [];
     const here = pillows.filter((p) => Math.abs(p.xMm - (fromMm + toMm) / 2) < p.useWidthMm / 2);
     return [{ fromMm, toMm, thickMm: sum(here.map((p) => p.thicknessMm)) }];
   });

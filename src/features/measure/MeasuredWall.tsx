@@ -34,7 +34,7 @@ export function MeasuredWall({
     <WallDrawing
       elevation={bare}
       title={title}
-      height={440}
+      height={424}
       onBackground={() => pick(null)}
       {...(photo ? { underlay: (scale: Scale) => <WallPhotoLayer photo={photo} scale={scale} /> } : {})}
       shapeProps={(s, scale) => {

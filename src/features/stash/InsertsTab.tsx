@@ -200,7 +200,7 @@ function YearTable({
           <tr className="border-b border-ink text-left font-narrow text-[13px] text-soft">
             <th className="py-1 pr-3 font-medium">{t('head.insert')}</th>
             {(['owned', 'kept', 'buy', 'spare'] as const).map((h) => (
-              <th key={h} className="py-1 pl-3 text-right font-medium">
+              <th key={h} className="whitespace-nowrap py-1 pl-3 text-right font-medium">
                 {t(`head.${h}`)}
               </th>
             ))}

@@ -126,7 +126,7 @@ function WallToHang({ state, marking }: { state: WallPicked; marking: boolean })
     <WallDrawing
       elevation={elevation}
       title={wallName(wall)}
-      height={393}
+      height={378}
       shapeProps={(shape, scale) => handle(shape.about, scale)}
     >
       {(scale) => (

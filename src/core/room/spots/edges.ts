@@ -1,12 +1,10 @@
+import { CRUMB_MM } from '../../base/tolerance';
 import type { Mm } from '../../base/units';
 import { alongWay, pastOval, wayOf, type Point } from '../../geometry/plane';
 import type { Item, Placement } from '../../model/types';
 import { footprint } from '../place';
 import { seenOn, type Standing } from '../placed';
 import type { Spot } from './spot';
-
-/** What only reckoning takes past an edge is not past it. */
-const CRUMB: Mm = 0.01;
 
 /** How far something stands out past the edge of what it is on, and whether its middle does; below 0 while it is within. */
 export type PastEdge = { byMm: Mm; isMiddleOff: boolean };
@@ -40,7 +38,7 @@ function pastSides(spot: Spot, at: Standing): PastEdge {
   const [alongMm, middleMm] = [(fromMm + toMm) / 2, outMm + depthMm / 2];
   return {
     byMm: Math.max(-fromMm, toMm - spot.widthMm, -outMm, outMm + depthMm - spot.depthMm),
-    isMiddleOff: Math.max(-alongMm, alongMm - spot.widthMm, -middleMm, middleMm - spot.depthMm) > CRUMB,
+    isMiddleOff: Math.max(-alongMm, alongMm - spot.widthMm, -middleMm, middleMm - spot.depthMm) > CRUMB_MM,
   };
 }
 
@@ -48,7 +46,7 @@ function pastRound(spot: Spot, thing: EdgeThing): PastEdge {
   const outline = footprint({ ...thing.at, round: isRoundFromAbove(thing) });
   return {
     byMm: Math.max(...outline.map((point) => pastEdgeOfRound(spot, point))),
-    isMiddleOff: pastEdgeOfRound(spot, thing.at) > CRUMB,
+    isMiddleOff: pastEdgeOfRound(spot, thing.at) > CRUMB_MM,
   };
 }
 

@@ -1,4 +1,5 @@
 import { elementAt } from '../../base/list';
+import { HAIR_MM } from '../../base/tolerance';
 import type { Finding } from '../../model/finding';
 import type { RuleId } from '../../rules/table';
 import { judgePatterns } from '../../textiles/judge/judgePatterns';
@@ -12,9 +13,6 @@ import { mostLoose, rowShares } from './schools';
 
 /** Findings about a bed. */
 export const judgeBed = (bed: BedCase): Finding[] => together(JUDGES.flatMap((judge) => judge(bed)));
-
-/** Lengths that differ by less look the same. */
-const HAIR_MM = 0.5;
 
 /** How much of the bed's width its back row covers (common practice). */
 const judgeBackRow: JudgeBed = (bed) => {

@@ -1,13 +1,10 @@
-import type { Mm } from '../../base/units';
+import { HAIR_MM } from '../../base/tolerance';
 import type { Finding, FindingFacts } from '../../model/finding';
 import { foldedAtFoot, sheetPocket, skirtDrop, spreadFall } from '../../room/bedCover';
 import { LAYERS_OF } from '../../room/throws';
 import { finding } from '../../textiles/judge/laidCase';
 import type { BedCase, JudgeBed } from './bedCase';
 import type { MadeCover } from './bedPlan';
-
-/** Lengths that differ by less look the same. */
-const HAIR_MM: Mm = 0.5;
 
 /** What is spread over a bed: how covers hang, skirts, the pockets of sheets, a duvet and its cover. */
 export const judgeBedding: JudgeBed = (bed) => [

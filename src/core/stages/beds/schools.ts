@@ -1,9 +1,7 @@
+import { HAIR_MM } from '../../base/tolerance';
 import type { Mm } from '../../base/units';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-
-/** Widths that differ by less are the same. */
-const HAIR_MM: Mm = 0.5;
 
 /** Which shares of a bed's width a row may cover; on a bed for one a single big square will do. */
 export function rowShares(

@@ -1,4 +1,5 @@
 import { elementAt } from '../../base/list';
+import { CRUMB_MM } from '../../base/tolerance';
 import type { Mm } from '../../base/units';
 import { apart, overlapLength } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
@@ -78,9 +79,6 @@ const HOLDING: ReadonlySet<string> = new Set(['mouth', 'socket', 'shade', 'hook'
 /** Leaves and cloth give way; hard things cannot be where others are. */
 const GIVES: ReadonlySet<string> = new Set([...LAID_CLOTH, 'plant', 'stem', 'garland']);
 
-/** What only reckoning takes past a rule is not past it. */
-const CRUMB: Mm = 0.01;
-
 /** What stands out past an end or the front of what it is on; what has its middle there falls. */
 const judgeEdges: Judge = ({ things }, { rules }) =>
   things.flatMap((thing) => {
@@ -89,7 +87,7 @@ const judgeEdges: Judge = ({ things }, { rules }) =>
     const isHeld = HOLDING.has(spot.kind) || (spot.kind === 'inside' && GIVES.has(thing.item.kind));
     if (isHeld) return [];
     const { byMm, isMiddleOff } = pastEdge(spot, thing.thing);
-    if (byMm <= rules.number('surfaces.offEdge') + CRUMB) return [];
+    if (byMm <= rules.number('surfaces.offEdge') + CRUMB_MM) return [];
     const facts = { thing: thing.name, ...onOf(spot), byMm };
     const told = { about: [thing.placementId], rule: 'surfaces.offEdge' as const };
     return [

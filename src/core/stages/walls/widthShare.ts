@@ -1,10 +1,8 @@
+import { CRUMB } from '../../base/tolerance';
 import type { Mm } from '../../base/units';
 import type { FindingCode, FindingFacts, Level } from '../../model/finding';
 import type { RuleBook } from '../../rules/book';
 import type { RuleId } from '../../rules/table';
-
-/** A share that only reckoning takes over its rule is not over it. */
-const CRUMB = 1e-9;
 
 /** The share of the furniture's width that a piece or a whole takes. */
 export function judgeWidthShare(

@@ -1,10 +1,8 @@
 import { elementAt } from '../../base/list';
+import { HAIR_MM } from '../../base/tolerance';
 import type { Finding } from '../../model/finding';
 import type { ThrowPlan } from '../textilesOn';
 import { finding, type LaidCase } from './laidCase';
-
-/** A thread of cloth on the floor is none. */
-const HAIR_MM = 0.5;
 
 /** Where both ends of each throw fall; one that lies on the floor is tripped over. */
 export const judgeThrows = (seat: LaidCase): Finding[] =>

@@ -13,7 +13,7 @@ import { pointOnWall, wallsOf } from '../../../core/room/walls';
 import type { Scale } from '../../../ui/drawing/scale';
 import { PlacedOnPlan } from './PlacedOnPlan';
 
-export const PLAN = { width: 676, height: 414, margin: 50 } as const;
+export const PLAN = { width: 676, height: 400, margin: 50 } as const;
 
 /** The plan's scale: north up, x to the east, y to the south. `y` of the scale grows downwards here. */
 export function planScale(file: RoomFile, width: number, height: number, margin: number): Scale {

@@ -1,3 +1,4 @@
+import { HAIR_MM } from '../../../base/tolerance';
 import { sum, type Mm } from '../../../base/units';
 import { labHueDeg } from '../../../colour/spaces';
 import type { Item } from '../../../model/types';
@@ -20,7 +21,6 @@ import { suits, tasteOf, type Chosen, type Part } from './taste';
 
 /** Coverage that a back row of a few pillows aims at; on a bed for one it is one pillow. */
 const USUAL_COVERAGE = { two: 1.1, one: 0.7 };
-const HAIR_MM: Mm = 0.5;
 /** Smaller pillows are lost on a bed. */
 const LEAST_ACCENT: Mm = 300;
 

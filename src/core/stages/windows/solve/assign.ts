@@ -1,3 +1,4 @@
+import { CRUMB } from '../../../base/tolerance';
 import type { Money } from '../../../base/units';
 
 /** A product at one window: what it takes there, and which wants it gives up there. */
@@ -90,4 +91,3 @@ export function assign({
 const MOST_TRIES = 40_000;
 const LEAST_TRIES = 400;
 const FREE = { cost: 0, short: 0 } as const;
-const CRUMB = 1e-9;
