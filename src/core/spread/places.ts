@@ -193,7 +193,8 @@ function widestGap(places: readonly Place[], perimeterMm: Mm): AccentSpread['wid
     positions.forEach((fromMm, i) => {
       const endMm = positions[i + 1] ?? firstMm + perimeterMm;
       const lengthMm = endMm - fromMm;
-      if (lengthMm > widest.lengthMm) widest = { lengthMm, fromMm, toMm: endMm % perimeterMm };
+      // of stretches that are equally long the first round the room is named
+      if (lengthMm > widest.lengthMm + CRUMB_MM) widest = { lengthMm, fromMm, toMm: endMm % perimeterMm };
     });
   }
   return { ...widest, share: widest.lengthMm / perimeterMm };

@@ -81,6 +81,17 @@ describe('places', () => {
       placesOfPatches([patch(red, 10, 0), patch(red, 31, 0), patch(red, 52, 0)], flat, walls, rules).length,
     ).toBe(1);
   });
+  it('of two gaps of one length the first round the room is named, whatever reckoning leaves', () => {
+    for (const crumbIn of [-1e-9, 0, 1e-9]) {
+      const s = spreadOf([patch(red, 100, 0), patch(red, 100 + crumbIn, 100)], flat, room, rules);
+      expect(s.widestGap.fromMm).toBeCloseTo(inches(100), 6);
+    }
+    const s = spreadOf([patch(red, 100, 0), patch(red, 99, 100)], flat, room, rules);
+    expect(s.widestGap.fromMm).toBeCloseTo(inches(100), 6);
+    expect(
+      spreadOf([patch(red, 100, 0), patch(red, 101, 100)], flat, room, rules).widestGap.fromMm,
+    ).toBeCloseTo(inches(399), 6);
+  });
   it('the widest gap runs round the corners of the room', () => {
     const s = spreadOf([patch(red, 50, 0), patch(red, 150, 0)], flat, room, rules);
     expect(s.widestGap.lengthMm).toBeCloseTo(inches(500), 6);
