@@ -85,6 +85,7 @@ export type Parts = {
   beds: BedPlan[];
   nights: NightPlace[];
   // surfaces
+  countedOnSurfaces: ReadonlyMap<string, Item>;
   overs: Overs;
   openingWalls: ReadonlyMap<string, string>;
   surfaceFacts: SurfaceFacts;

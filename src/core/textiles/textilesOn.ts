@@ -31,7 +31,8 @@ export type ThrowPlan = {
 };
 
 /** Parts of seats that pillows lean on and cloth is laid over; of a bed it is the mattress. */
-const isPartOfSeat = (part: string): boolean => part === 'seat' || /^arm[0-9]*$/.test(part);
+const isPartOfSeat = (part: string): boolean =>
+  part === 'seat' || (part.startsWith('arm') && /^arm[0-9]*$/.test(part));
 const isPartOfBed = (part: string): boolean => part === 'mattress';
 const isOn = (piece: Piece, { spot }: Placement): boolean =>
   spot.of === piece.id && (isMadeUp(piece) ? isPartOfBed : isPartOfSeat)(spot.part);

@@ -1,4 +1,4 @@
-import { elementAt, groupedBy } from '../../base/list';
+import { elementAt, groupedBy, sameOr } from '../../base/list';
 import type { Deg, Mm } from '../../base/units';
 import { step, wayOf } from '../../geometry/plane';
 import type { Item, Look, Piece } from '../../model/types';
@@ -25,33 +25,48 @@ type Context = Pick<RoomContext<'room' | 'openings' | 'fittings' | 'pieces'>, 'f
 /** What stands on a sill is drawn in front of the panes and behind the curtains. */
 const SILL_DEPTH: Mm = 10;
 
-/** A placed thing as it was drawn, and what it was drawn from. */
-type Drawn = { facing: Facing; depthMm: Mm; shape: Shape };
-type DrawnThings = Map<PlacedThing, Drawn>;
+/** What is on one host as it was drawn, shape by thing, and what it was drawn from. */
+type DrawnHost = { things: readonly PlacedThing[]; facing: Facing; depthMm: Mm; shapes: readonly Shape[] };
 /** Furniture as it was drawn, and what it was drawn from. */
 type DrawnPiece = { onWall: OnWall; isWish: boolean; shapes: readonly Shape[] };
-/** The unrolled walls, and the shapes of furniture and placed things, which the next plan may keep. */
+/** The unrolled walls, and the shapes of furniture and of what is on each host, which the next plan may keep. */
 export type Scene = {
   elevations: Elevation[];
-  shapes: ReadonlyMap<PlacedThing, Drawn>;
+  hosts: ReadonlyMap<string, DrawnHost>;
   pieces: ReadonlyMap<Piece, DrawnPiece>;
 };
-type DrawThing = (thing: PlacedThing, facing: Facing, depthMm: Mm) => Shape;
+type DrawHost = (hostId: string, facing: Facing, depthMm: Mm) => readonly Shape[];
 type DrawPiece = (standing: Standing) => readonly Shape[];
-/** What is on each piece, fitting and opening, and how that and furniture are drawn. */
-type Things = { hosts: OnHosts; draw: DrawThing; drawPiece: DrawPiece };
+/** How furniture is drawn, and what is on a host. */
+type Things = { drawOn: DrawHost; drawPiece: DrawPiece };
 
-/** Draws a thing, or keeps how it was drawn before when it stands as it did. */
-function drawing(shapes: DrawnThings, previous?: Scene['shapes']): DrawThing {
-  return (thing, facing, depthMm) => {
-    const known = previous?.get(thing);
-    const drawn =
-      known && known.facing === facing && known.depthMm === depthMm
-        ? known
-        : { facing, depthMm, shape: placedShape(thing, facing, depthMm) };
-    shapes.set(thing, drawn);
-    return drawn.shape;
+/** Draws what is on a host, or keeps how each of its things was drawn before when it stands as it did. */
+function drawingHosts(
+  placed: OnHosts,
+  drawn: Map<string, DrawnHost>,
+  previous: Scene['hosts'] | undefined,
+): DrawHost {
+  return (hostId, facing, depthMm) => {
+    const things = thingsOn(placed, hostId);
+    const earlier = previous?.get(hostId);
+    const known = earlier?.facing === facing && earlier.depthMm === depthMm ? earlier : undefined;
+    const isSame = known !== undefined && sameOr(known.things, things) === known.things;
+    const host = isSame
+      ? known
+      : { things, facing, depthMm, shapes: shapesOf(things, facing, depthMm, known) };
+    drawn.set(hostId, host);
+    return host.shapes;
   };
+}
+
+function shapesOf(
+  things: readonly PlacedThing[],
+  facing: Facing,
+  depthMm: Mm,
+  known: DrawnHost | undefined,
+): readonly Shape[] {
+  const before = new Map(known?.things.map((thing, i) => [thing, known.shapes[i]]));
+  return things.map((thing) => before.get(thing) ?? placedShape(thing, facing, depthMm));
 }
 
 /** Draws a piece, or keeps how it was drawn before when it stands as it did. */
@@ -70,12 +85,11 @@ function drawingPieces(pieces: Map<Piece, DrawnPiece>, previous?: Scene['pieces'
 /** Unrolls every wall of the room with all that stands and hangs on it, back to front. */
 export function sceneOf(context: Context, previous?: Scene): Scene {
   const { file, walls } = context;
-  const hosts = byHost(context.placed);
-  const shapes: DrawnThings = new Map();
+  const placed = byHost(context.placed);
+  const hosts = new Map<string, DrawnHost>();
   const pieces = new Map<Piece, DrawnPiece>();
   const things: Things = {
-    hosts,
-    draw: drawing(shapes, previous?.shapes),
+    drawOn: drawingHosts(placed, hosts, previous?.hosts),
     drawPiece: drawingPieces(pieces, previous?.pieces),
   };
   const elevations = walls.map((wall, i) => {
@@ -85,10 +99,10 @@ export function sceneOf(context: Context, previous?: Scene): Scene {
       lengthMm: wall.lengthMm,
       ceilingMm: file.room.ceilingMm,
       edge: bare.edge,
-      shapes: [...bare.shell, ...backToFront([...bare.shapes, ...standingAt(context, wall, things)])],
+      shapes: [...bare.shell, ...backToFront([...bare.shapes, ...standingAt(context, wall, placed, things)])],
     };
   });
-  return { elevations: keepElevations(elevations, previous?.elevations ?? []), shapes, pieces };
+  return { elevations: keepElevations(elevations, previous?.elevations ?? []), hosts, pieces };
 }
 
 /** Of things equally far from the wall it is always the same that is drawn first, whatever the order of the lists. */
@@ -103,17 +117,14 @@ function backToFront(shapes: readonly Shape[]): Shape[] {
 }
 
 /** Furniture and fittings at a wall, and what stands there, is laid there or hangs on a hook. */
-function standingAt(context: Context, wall: Wall, things: Things): Shape[] {
-  const { hosts, draw } = things;
+function standingAt(context: Context, wall: Wall, placed: OnHosts, things: Things): Shape[] {
   const { file, look, items } = context;
   const here = (x: { wallId: string }) => x.wallId === wall.id;
   const wishes = new Set(look.brought.filter((row) => items.get(row.itemId)?.wish).map((row) => row.id));
   return [
-    ...file.openings
-      .filter(here)
-      .flatMap((o) => thingsOn(hosts, o.id).map((thing) => draw(thing, wall, SILL_DEPTH))),
-    ...thingsOn(hosts, wall.id).map((thing) => draw(thing, wall, 0)),
-    ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, wall, thingsOn(hosts, f.id))),
+    ...file.openings.filter(here).flatMap((o) => things.drawOn(o.id, wall, SILL_DEPTH)),
+    ...things.drawOn(wall.id, wall, 0),
+    ...file.fittings.filter(here).flatMap((f) => fittingShapes(f, wall, thingsOn(placed, f.id))),
     ...file.pieces.flatMap((piece) => {
       const onWall = context.places.get(piece.id);
       if (piece.kind === 'rug' || onWall?.wallId !== wall.id) return [];
@@ -128,11 +139,9 @@ const drawnPiece: DrawPiece = ({ piece, onWall, isWish }) =>
   furnitureShapes(piece, onWall).map((s): Shape => (isWish ? { ...s, wish: true } : s));
 
 /** A piece of furniture with what is on it, as it is seen by somebody who faces a wall. */
-const pieceShapes = (standing: Standing, facing: Facing, { hosts, draw, drawPiece }: Things): Shape[] => [
+const pieceShapes = (standing: Standing, facing: Facing, { drawOn, drawPiece }: Things): Shape[] => [
   ...drawPiece(standing),
-  ...thingsOn(hosts, standing.piece.id).map((thing) =>
-    draw(thing, facing, pieceDepth(standing.piece, standing.onWall)),
-  ),
+  ...drawOn(standing.piece.id, facing, pieceDepth(standing.piece, standing.onWall)),
 ];
 
 /** What is on each piece, fitting and opening, by its id. */
@@ -172,6 +181,6 @@ export function frontView(piece: Piece, placed: readonly PlacedThing[]): Shape[]
   const { widthMm, depthMm, turnDeg } = piece;
   const facing = facingPiece(piece, turnDeg, { widthMm, depthMm });
   const onWall = { wallId: '', xMm: 0, widthMm, depthMm: depthMm / 2, nearMm: 0 };
-  const things = { hosts: byHost(placed), draw: placedShape, drawPiece: drawnPiece };
-  return backToFront(pieceShapes({ piece, onWall }, facing, things));
+  const drawOn = drawingHosts(byHost(placed), new Map(), undefined);
+  return backToFront(pieceShapes({ piece, onWall }, facing, { drawOn, drawPiece: drawnPiece }));
 }

@@ -14,6 +14,13 @@ import { planSurfaces, surfaceFacts } from '../surfaces/planSurfaces';
 import { judgeGuestBag } from '../surfaces/guestBag';
 import { judgeSpotless } from '../surfaces/spotless';
 
+/** The items that are counted here; pillows and throws are counted with seats. */
+const countedOnSurfaces = part(
+  'countedOnSurfaces',
+  { parts: ['items'] },
+  ({ items }) => new Map([...items].filter(([, item]) => !COUNTED_WITH_SEATS.has(item.kind))),
+);
+
 const overs = part('overs', { file: ['fittings'], parts: ['hangings', 'walls', 'places', 'rules'] }, oversOf);
 
 const openingWalls = part('openingWalls', { file: ['openings'] }, ({ file }, previous) => {
@@ -106,24 +113,17 @@ const surfaceSteps = part(
 
 export const surfacesStage = stage({
   name: 'surfaces',
-  parts: [overs, openingWalls, facts, dressed, surfaces, surfaceSteps],
+  parts: [countedOnSurfaces, overs, openingWalls, facts, dressed, surfaces, surfaceSteps],
   reads: {
     file: ['pieces'],
     look: ['placements', 'brought', 'brief'],
-    parts: ['surfaces', 'surfaceSteps', 'placed', 'items', 'rules'],
+    parts: ['surfaces', 'surfaceSteps', 'countedOnSurfaces', 'placed', 'items', 'rules'],
   },
-  findings: ({ file, look, surfaces: plans, placed, items, rules }) => [
+  findings: ({ file, look, surfaces: plans, countedOnSurfaces: counted, placed, items, rules }) => [
     ...plans.flatMap((s) => s.findings),
     ...judgeGuestBag({ pieces: file.pieces, surfaces: plans, brief: look.brief, rules }),
     ...judgeSpotless(look.placements, placed, items),
-    ...judgeCounts(
-      'surfaces',
-      [...look.placements, ...look.brought].filter(
-        (p) => !COUNTED_WITH_SEATS.has(items.get(p.itemId)?.kind ?? 'object'),
-      ),
-      items,
-      () => 'item-in-two-places',
-    ),
+    ...judgeCounts('surfaces', [...look.placements, ...look.brought], counted, () => 'item-in-two-places'),
   ],
   steps: ({ surfaceSteps: steps }) => [...steps.values()],
   bought: ({ placed, items }) => ({
