@@ -6,7 +6,7 @@ import type { Box } from '../../core/geometry/plane';
 import type { Item } from '../../core/model/types';
 import { ruleBook, type OwnRule } from '../../core/rules/book';
 import { cuttingOf, piecesWanted, UNMARKED, type Cutting } from '../../core/textiles/clothCuts';
-import { fileOf } from './packed';
+import { packedFile } from './packed';
 import {
   INK,
   LINE,
@@ -92,7 +92,7 @@ export async function clothCutsPdf(
     pen.y -= 14.5;
   }
   numberPages(pen, t);
-  return { name: `${title}.pdf`, bytes: await fileOf(pen.doc) };
+  return { name: `${title}.pdf`, bytes: await packedFile(pen.doc) };
 }
 
 /** The largest scale at which the cloth fits its part of the page. */

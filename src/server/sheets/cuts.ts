@@ -9,7 +9,7 @@ import type { Dressing } from '../../core/model/types';
 import { ruleBook } from '../../core/rules/book';
 import type { MakingPlan } from '../../core/stages/windows/made';
 import type { WindowPlan } from '../../core/stages/windows/windowPlan';
-import { fileOf } from './packed';
+import { packedFile } from './packed';
 import {
   INK,
   LINE,
@@ -48,7 +48,7 @@ export async function cutsPdf(
   for (const w of made.length > 0 ? made : windows) oneWindow(pen, sheet, w);
   paragraph(pen, t('fitting.defer'), 9);
   numberPages(pen, t);
-  return { name: `${title}.pdf`, bytes: await fileOf(pen.doc) };
+  return { name: `${title}.pdf`, bytes: await packedFile(pen.doc) };
 }
 
 function oneWindow(pen: Pen, sheet: Sheet, w: WindowPlan): void {

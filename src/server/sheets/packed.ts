@@ -17,7 +17,7 @@ export async function newDocument(): Promise<PDFDocument> {
 }
 
 /** The finished document's file; nothing is drawn in it afterwards. */
-export async function fileOf(doc: PDFDocument): Promise<Uint8Array> {
+export async function packedFile(doc: PDFDocument): Promise<Uint8Array> {
   await doc.flush();
   for (const [ref, object] of doc.context.enumerateIndirectObjects())
     if (object instanceof PDFContentStream)

@@ -2,7 +2,7 @@ import 'server-only';
 import type { FittingStep, Mark } from '../../core/plan/fittingStep';
 import { sheetParts, type NumberedStep, type SheetPart } from '../../core/plan/sheetParts';
 import { inLook } from '../../core/room/arrange';
-import { fileOf } from './packed';
+import { packedFile } from './packed';
 import { MARGIN, newPen, numberPages, paragraph, room, rule, text, type Paper, type Pen } from './pen';
 import { widthOfWords } from './letters';
 import { makeSheet, rowWords, type Sheet, type SheetAsk } from './rows';
@@ -21,7 +21,7 @@ export async function sheetPdf(
   );
   write(pen, sheet);
   numberPages(pen, sheet.words.t);
-  return { name: `${sheet.file.room.name}, ${sheet.look.name}.pdf`, bytes: await fileOf(pen.doc) };
+  return { name: `${sheet.file.room.name}, ${sheet.look.name}.pdf`, bytes: await packedFile(pen.doc) };
 }
 
 function write(pen: Pen, sheet: Sheet): void {

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Mm } from '../../core/base/units';
-import { fileOf } from './packed';
+import { packedFile } from './packed';
 import { INK, MARGIN, newPen, PT, sizeBars, SOFT, text, type Paper, type Pen } from './pen';
 import { makeSheet, type Sheet, type SheetAsk } from './rows';
 
@@ -48,7 +48,7 @@ export async function pullsPdf(
     2 * halfMm <= roomMm ? [[-halfMm, halfMm] as const] : [[-halfMm, END] as const, [-END, halfMm] as const];
   for (const [fromMm, toMm] of spans) drawStrip(pen, sheet, { holes, fromMm, toMm });
   sizeBars(pen, MARGIN, MARGIN + 8);
-  return { name: `${title}.pdf`, bytes: await fileOf(pen.doc) };
+  return { name: `${title}.pdf`, bytes: await packedFile(pen.doc) };
 }
 
 type StripOf = { holes: readonly Hole[]; fromMm: Mm; toMm: Mm };

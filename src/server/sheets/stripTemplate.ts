@@ -10,7 +10,7 @@ import {
 import { templateOf, type Template } from '../../core/plan/templates';
 import { ruleBook } from '../../core/rules/book';
 import { inches, type Mm } from '../../core/base/units';
-import { fileOf } from './packed';
+import { packedFile } from './packed';
 import { INK, PAPER, SOFT, newPen, PT, sizeBars, text, type Paper, type Pen } from './pen';
 import { makeSheet, type Sheet, type SheetAsk } from './rows';
 
@@ -51,7 +51,7 @@ export async function stripTemplatePdf(
     drawFoot(pen, { sheet, template }, { page: i + 1, pages: pages.length });
   });
   const size = paper === 'a4' ? 'A4' : 'Letter';
-  return { name: `${title}, ${size}.pdf`, bytes: await fileOf(pen.doc) };
+  return { name: `${title}, ${size}.pdf`, bytes: await packedFile(pen.doc) };
 }
 
 /** One piece of a strip, its upper edge at `top` points. */

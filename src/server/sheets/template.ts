@@ -12,7 +12,7 @@ import {
 import { templateOf, tilesOf, type Template } from '../../core/plan/templates';
 import { ruleBook } from '../../core/rules/book';
 import { svgText } from '../svg';
-import { fileOf } from './packed';
+import { packedFile } from './packed';
 import { INK, SOFT, newPen, PT, sizeBars, text, type Paper, type Pen } from './pen';
 import { makeSheet, type Sheet, type SheetAsk } from './rows';
 
@@ -63,7 +63,7 @@ export async function templatePdf(
   });
   return {
     name: `${t('template.title', { name: template.name })}, ${paper === 'a4' ? 'A4' : 'Letter'}.pdf`,
-    bytes: await fileOf(pen.doc),
+    bytes: await packedFile(pen.doc),
   };
 }
 

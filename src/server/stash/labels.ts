@@ -1,7 +1,7 @@
 import 'server-only';
 import type { PDFPage } from 'pdf-lib';
 import { drawWords, embedFaces, widthOfWords, type Faces, type Style } from '../sheets/letters';
-import { fileOf, newDocument } from '../sheets/packed';
+import { packedFile, newDocument } from '../sheets/packed';
 import { INK, PAPER, type Paper } from '../sheets/pen';
 
 const MM = 72 / 25.4;
@@ -31,7 +31,7 @@ export async function labelsPdf(labels: readonly Label[], paper: Paper): Promise
     drawLabel({ page, faces, x, y }, label);
   });
   if (labels.length === 0) doc.addPage([width, height]);
-  return fileOf(doc);
+  return packedFile(doc);
 }
 
 type Corner = { page: PDFPage; faces: Faces; x: number; y: number };
