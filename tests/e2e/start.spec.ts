@@ -33,8 +33,9 @@ test('a server whose start script is killed ends too, and gives the port and the
   await second.ready;
   expect(await answers()).toBe(true);
   // between two looks at a wall a page rests for minutes: its connection is not closed under what it sends then
-  const { headers } = await fetch(`http://127.0.0.1:${port}/api/studio/backup`, { method: 'HEAD' });
-  expect(headers.get('keep-alive')).toBe('timeout=600');
+  const answer = await fetch(`http://127.0.0.1:${port}/api/studio/backup`);
+  await answer.text();
+  expect(answer.headers.get('keep-alive')).toBe('timeout=600');
   second.script.kill('SIGINT');
   expect(await second.ended).toBe(0);
   rmSync(data, { recursive: true, force: true });
