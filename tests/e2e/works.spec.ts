@@ -53,6 +53,15 @@ test('a wall is painted for one look: how much, on the sheet, and then for good'
   expect((await fileOf(page)).room.walls.find((w) => w.id === 'n')?.finish).toBeUndefined();
 });
 
+test('furniture that is painted stands where it stood: the plan keeps its distances', async ({ page }) => {
+  await page.goto(WORKS);
+  await add(page, 'Paint', 'Sea chest');
+  await choose(page.getByRole('combobox', { name: 'Colour afterwards' }), 'A colour of its own');
+  await saved(page);
+  await page.goto('/rooms/long-room/measure?look=early-summer&wall=plan');
+  await expect(page.locator('figure svg').getByText('58', { exact: true })).toBeVisible();
+});
+
 test('a wall that has a colour of its own already is noted so in Measure, and taken back', async ({
   page,
   studio,

@@ -33,11 +33,11 @@ const HANDLE = { role: 'button', tabIndex: 0, style: { cursor: 'grab', touchActi
 /** The plan to work on: the room's pieces, the outline, viewpoints, or the furniture as the look arranges it. */
 export function PlanView({ mode }: { mode: PlanMode }): ReactNode {
   const t = useTranslations('measure');
-  const { file, arranged, plan, picked, pick } = useRoom();
+  const { file, arranged, look, plan, picked, pick } = useRoom();
   const furniture = useFurniture(mode === 'arrange' ? 'look' : 'room');
   const shown = mode === 'arrange' ? arranged : file;
-  // the floor is checked as the look arranges it
-  const isAsPlanned = shown.pieces === arranged.pieces;
+  // the floor is checked as the look arranges it; what the look paints stands where it stood
+  const isAsPlanned = mode === 'arrange' || (look.moved.length === 0 && look.brought.length === 0);
   const paint = usePaint();
   const commit = useCommit();
   const { room } = file;
