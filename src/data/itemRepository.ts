@@ -190,13 +190,14 @@ export const INDEX_COLUMNS = [
   'seen',
   'price',
   'wish',
+  'bedding',
 ] as const;
 export const indexText = (db: StudioDatabase): string =>
   statement(
     db,
     `SELECT json_group_array(json_array(id, name, kind, count, set_of, width_mm, height_mm, depth_mm,
      json(colours_json), pattern_kind, pattern_repeat_mm, texture, json(season_json), state, tags_on, return_by,
-     place_id, room_id, whereabouts, photo_id, colour_from, seen, price, json(wish_json)))
+     place_id, room_id, whereabouts, photo_id, colour_from, seen, price, json(wish_json), bedding))
    FROM item`,
   )
     .pluck()

@@ -69,6 +69,7 @@ const OF_CLOTH: ReadonlySet<FindingCode> = new Set<FindingCode>([
   'shower-too-narrow',
   'pleats-cloth-off',
   'throw-falls',
+  'throw-past-edge',
   'cover-on-floor',
   'cover-hangs-good',
   'cover-short',

@@ -12,7 +12,7 @@ export const chair = (id: string) =>
     widthMm: inches(32),
     seat: { ...sofa.seat, widthMm: inches(24), seats: 1, wantedSitters: 1 },
   }) as Piece & { seat: Seat };
-export const alone = (p: Piece & { seat: Seat }): SeatAsk => ({ piece: p, locked: [] });
+export const alone = (p: Piece & { seat: Seat }): SeatAsk => ({ piece: p, locked: [], beside: [] });
 export const free = (id: string, [w, h]: [number, number], n: number, more: Partial<Item> = {}): Free => ({
   ...item({ id, name: id, widthMm: inches(w), heightMm: inches(h), ...more }),
   free: n,

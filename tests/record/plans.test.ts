@@ -44,7 +44,7 @@ function offerLines(file: RoomFile, look: Look, plan: Plan): string[] {
             `pillows ${piece.name}`,
             composed(
               {
-                seats: [{ piece: { ...piece, seat }, locked: [] }],
+                seats: [{ piece: { ...piece, seat }, locked: [], beside: [] }],
                 school: null,
                 covers: covers.map((c) => ({ ...c, isForSale: false })),
                 throws: [],

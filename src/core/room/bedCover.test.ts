@@ -3,7 +3,13 @@ import { cm, inches, toIn } from '../../../tests/helpers/rooms';
 import { foldedAtFoot, rowCoverage, sheetPocket, skirtDrop, spreadFall } from './bedCover';
 import { mattressNamed, mattressSizes } from './mattress';
 
-const QUEEN = { widthMm: inches(60), lengthMm: inches(80), thickMm: inches(12), topMm: inches(25) };
+const QUEEN = {
+  widthMm: inches(60),
+  lengthMm: inches(80),
+  thickMm: inches(12),
+  topMm: inches(25),
+  isFootClosed: false,
+};
 const spread = (w: number, l: number) => ({ widthMm: inches(w), lengthMm: inches(l) });
 const fall = (w: number, l: number, tuck = 0) =>
   spreadFall(spread(w, l), QUEEN, { tuckMm: inches(tuck), beyondMm: inches(2) });
@@ -50,6 +56,18 @@ describe('how a cover falls over a bed (worked by hand)', () => {
     const small = fall(50, 60);
     expect([toIn(small.sideMm), toIn(small.footMm)]).toEqual([-5, -20]);
     expect([small.side, small.foot, toIn(small.aboveFloorMm)]).toEqual(['short', 'short', 25]);
+  });
+  it('a board at the foot that rises over the mattress: what is over is tucked in there, and touches no floor', () => {
+    const closed = { ...QUEEN, isFootClosed: true };
+    const behind = (w: number, l: number) =>
+      spreadFall(spread(w, l), closed, { tuckMm: 0, beyondMm: inches(2) });
+    expect([
+      behind(90, 120).foot,
+      toIn(behind(90, 120).onFloorMm),
+      toIn(behind(90, 120).aboveFloorMm),
+    ]).toEqual(['good', 0, 10]);
+    expect([behind(90, 80).foot, behind(90, 79).foot]).toEqual(['good', 'short']);
+    expect(behind(90, 82).side).toBe('good');
   });
 });
 

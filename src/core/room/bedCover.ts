@@ -1,8 +1,11 @@
 import { HAIR_MM } from '../base/tolerance';
 import type { Mm } from '../base/units';
 
-/** A mattress on its base: how large and thick it is, and how high its top is above the floor. */
-export type MadeBed = { widthMm: Mm; lengthMm: Mm; thickMm: Mm; topMm: Mm };
+/**
+ * A mattress on its base: how large and thick it is, and how high its top is above the floor. Where a board at the foot rises
+ * over it, its foot is closed: what lies on it is tucked in there and doesn’t hang down.
+ */
+export type MadeBed = { widthMm: Mm; lengthMm: Mm; thickMm: Mm; topMm: Mm; isFootClosed: boolean };
 /** A cover lying flat: across the bed and along it. */
 export type FlatSpread = { widthMm: Mm; lengthMm: Mm };
 
@@ -41,16 +44,19 @@ export function spreadFall(
     if (dropMm >= bed.topMm - HAIR_MM) return 'floor';
     return dropMm >= bed.thickMm + beyondMm - HAIR_MM ? 'good' : 'short';
   };
-  const lowestMm = Math.max(sideMm, footMm, 0);
+  const lowestMm = Math.max(sideMm, bed.isFootClosed ? 0 : footMm, 0);
   return {
     sideMm,
     footMm,
     side: fall(sideMm),
-    foot: fall(footMm),
+    foot: bed.isFootClosed ? tucked(footMm) : fall(footMm),
     aboveFloorMm: Math.max(0, bed.topMm - lowestMm),
     onFloorMm: Math.max(0, lowestMm - bed.topMm),
   };
 }
+
+/** At a closed foot a cover only has to reach the board. */
+const tucked = (footMm: Mm): Fall => (footMm >= -HAIR_MM ? 'good' : 'short');
 
 /** A cover folded across the foot: how deep its band is, and how far it hangs over each side; below 0 it stops short. */
 export type FoldedAtFoot = { bandMm: Mm; overhangMm: Mm };

@@ -55,7 +55,13 @@ export function madeBed(
   rules: RuleBook,
 ): MadeBed {
   const thickMm = bed.thickMm ?? rules.number('beds.thickness');
-  return { widthMm, lengthMm: depthMm, topMm: bed.mattressMm, thickMm: Math.min(bed.mattressMm, thickMm) };
+  return {
+    widthMm,
+    lengthMm: depthMm,
+    topMm: bed.mattressMm,
+    thickMm: Math.min(bed.mattressMm, thickMm),
+    isFootClosed: bed.footboardMm > bed.mattressMm,
+  };
 }
 
 /** How thick a topper is; one that nobody measured as most. */
@@ -111,7 +117,7 @@ export function madeBox(
   const topMm = isSkirt ? bed.topMm - bed.thickMm : bed.topMm;
   const drops = dropsOf(item, bed, rules);
   const hang = (mm: Mm) => Math.min(topMm, Math.max(0, mm));
-  const [sideMm, footMm] = [hang(drops.sideMm), hang(drops.footMm)];
+  const [sideMm, footMm] = [hang(drops.sideMm), bed.isFootClosed ? 0 : hang(drops.footMm)];
   const lowMm = Math.max(sideMm, footMm);
   const riseMm = item.bedding === 'topper' ? topperThickness(item, rules) : CLOTH;
   const lengthMm = bed.lengthMm + Math.min(0, drops.footMm);

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { inches, inchRules, piece, toIn } from '../../../tests/helpers/rooms';
 import { sum } from '../base/units';
 import type { Placement } from '../model/types';
-import { throwBox, throwHostOf, throwPath, type Draped, type ThrowHost } from './throws';
+import { pastEdge, throwBox, throwHostOf, throwPath, type Draped, type ThrowHost } from './throws';
 
 const rules = inchRules();
 /** Back 34 high and 4 deep, seat 18 high, 22 deep and 72 wide, arms 25 high and 6 wide. */
@@ -15,6 +15,7 @@ const HOST: ThrowHost = {
   backDepthMm: inches(4),
   armTopMm: inches(25),
   armWidthMm: inches(6),
+  depthMm: inches(36),
 };
 const BED: ThrowHost = { ...HOST, seatTopMm: inches(24), seatWidthMm: inches(60), backTopMm: inches(24) };
 const cloth = (wIn: number, lIn: number) => ({ widthMm: inches(wIn), heightMm: inches(lIn) });
@@ -145,9 +146,32 @@ describe('what a laid throw takes up', () => {
   });
   it('takes seats, arms and beds as they were measured', () => {
     const host = throwHostOf({ ...piece(), seat: { ...piece().seat!, armHeightMm: inches(25) } });
-    expect(Object.values(host).map(toIn)).toEqual([18, 72, 22, 34, toIn(200), 25, 6]);
+    expect(Object.values(host).map(toIn)).toEqual([18, 72, 22, 34, toIn(200), 25, 6, toIn(piece().depthMm)]);
     const bed = { mattressMm: inches(24), thickMm: null, headboardMm: inches(44), footboardMm: 0 };
     const onBed = throwHostOf({ ...piece(), seat: null, bed });
     expect([onBed.seatTopMm, onBed.seatWidthMm, onBed.backTopMm].map(toIn)).toEqual([24, 84, 44]);
+  });
+});
+
+describe('what has nothing under it', () => {
+  const past = (lie: Draped, bandIn: number, xIn: number) => {
+    const found = pastEdge({ lie, xMm: inches(xIn) }, { bandMm: inches(bandIn) }, HOST);
+    return found && [found.side, Math.round(toIn(found.byMm) * 1e6) / 1e6];
+  };
+  it.each(['overBack', 'corner', 'acrossSeat'] as const)(
+    '%s: past the outside of an arm, on either side',
+    (lie) => {
+      // from 6 in left of the seat to 6 in right of it
+      expect(past(lie, 20, 4)).toBeNull();
+      expect(past(lie, 20, 3)).toEqual(['left', 1]);
+      expect(past(lie, 20, 68)).toBeNull();
+      expect(past(lie, 20, 70)).toEqual(['right', 2]);
+      expect(past(lie, 90, 36)).toEqual(['both', 3]);
+      expect(past(lie, 90, 37)).toEqual(['both', 4]);
+    },
+  );
+  it('over an arm: a band wider than the arm is long; across a bed it lies lengthwise', () => {
+    expect([past('overArm', 36, 0), past('overArm', 50, 0)]).toEqual([null, ['arm', 14]]);
+    expect(past('acrossFoot', 500, 0)).toBeNull();
   });
 });

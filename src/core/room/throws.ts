@@ -1,4 +1,5 @@
 import { elementAt } from '../base/list';
+import { HAIR_MM } from '../base/tolerance';
 import { sum, type Mm } from '../base/units';
 import type { Item, Lie, Piece, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
@@ -44,6 +45,8 @@ export type ThrowHost = {
   backDepthMm: Mm;
   armTopMm: Mm;
   armWidthMm: Mm;
+  /** From the front of the whole piece to its back: as long is an arm. */
+  depthMm: Mm;
 };
 
 type HostPiece = Pick<Piece, 'seat' | 'bed' | 'widthMm' | 'depthMm' | 'heightMm' | 'bottomMm'>;
@@ -61,7 +64,28 @@ export function throwHostOf({ bed, ...piece }: HostPiece): ThrowHost {
     backDepthMm: Math.min(backDepthMm, BACK_OF_SEAT),
     armTopMm: Math.max(seatTopMm, seat?.armHeightMm ?? 0),
     armWidthMm: Math.max(0, (piece.widthMm - seatWidthMm) / 2),
+    depthMm: piece.depthMm,
   };
+}
+
+/** How far a laid throw reaches past the edge of what it lies on, where there is nothing under it, and on which side. */
+export type PastEdge = { byMm: Mm; side: 'left' | 'right' | 'both' | 'arm' };
+
+/** null where all of its band has something under it. */
+export function pastEdge(
+  { lie, xMm }: { lie: Draped; xMm: Mm },
+  { bandMm }: Pick<ThrowPath, 'bandMm'>,
+  host: ThrowHost,
+): PastEdge | null {
+  if (lie === 'acrossFoot') return null;
+  if (lie === 'overArm')
+    return bandMm - host.depthMm > HAIR_MM ? { byMm: bandMm - host.depthMm, side: 'arm' } : null;
+  const leftMm = bandMm / 2 - xMm - host.armWidthMm;
+  const rightMm = xMm + bandMm / 2 - host.seatWidthMm - host.armWidthMm;
+  const byMm = Math.max(leftMm, rightMm);
+  if (byMm <= HAIR_MM) return null;
+  if (leftMm > HAIR_MM && rightMm > HAIR_MM) return { byMm, side: 'both' };
+  return { byMm, side: leftMm > rightMm ? 'left' : 'right' };
 }
 
 /** The fold that a throw has where nobody chose one. */

@@ -40,6 +40,7 @@ export type StashEntry = Pick<
   | 'seen'
   | 'price'
   | 'wish'
+  | 'bedding'
 > & { used: Used };
 /** What filtering needs to know of an entry's colours, worked out once. */
 export type Prepared = StashEntry & { words: string; lch: readonly (Oklch & { share: number })[] };

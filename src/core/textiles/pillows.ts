@@ -1,3 +1,4 @@
+import type { SeenCover } from './coverDifference';
 import { CRUMB_MM } from '../base/tolerance';
 import { sum, type Mm } from '../base/units';
 import { overlapLength } from '../geometry/plane';
@@ -27,6 +28,14 @@ export type PillowPlan = {
   chopped: boolean;
   zip: Placement['zip'];
 };
+
+/** A pillow as it is seen beside others. */
+export const seenCover = ({ cover, shown }: Pick<PillowPlan, 'cover' | 'shown'>): SeenCover => ({
+  ...cover,
+  colours: shown.colours,
+  pattern: shown.pattern,
+  texture: shown.texture,
+});
 
 /** What of a pillow decides what is in front of what. */
 export type Standing = Pick<PillowPlan, 'xMm' | 'useWidthMm' | 'row'>;

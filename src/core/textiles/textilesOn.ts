@@ -3,7 +3,16 @@ import type { HomeFlags, Item, Piece, Placement } from '../model/types';
 import { facing, isPropped } from '../room/lies';
 import { isMadeUp } from '../room/made';
 import { pillowThickness, takenSize } from '../room/pillow';
-import { foldOf, isDraped, throwHostOf, throwPath, type Draped, type ThrowPath } from '../room/throws';
+import {
+  foldOf,
+  isDraped,
+  pastEdge,
+  throwHostOf,
+  throwPath,
+  type Draped,
+  type PastEdge,
+  type ThrowPath,
+} from '../room/throws';
 import type { RuleBook } from '../rules/book';
 import { needsCasing } from './casing';
 import { chooseInsert, fillOf } from './insert';
@@ -28,6 +37,7 @@ export type ThrowPlan = {
   lie: Draped;
   fold: NonNullable<Placement['fold']>;
   path: ThrowPath;
+  past: PastEdge | null;
 };
 
 /** Parts of seats that pillows lean on and cloth is laid over; of a bed it is the mattress. */
@@ -83,6 +93,8 @@ export const throwsOn = (piece: Piece, { placements, items }: Laid, rules: RuleB
     const item = items.get(p.itemId);
     const { lie } = p;
     if (!isOn(piece, p) || !item || !isDraped(lie)) return [];
+    const host = throwHostOf(piece);
+    const path = throwPath(item, { ...p, lie }, host, rules);
     return [
       {
         placementId: p.id,
@@ -93,7 +105,8 @@ export const throwsOn = (piece: Piece, { placements, items }: Laid, rules: RuleB
         item: facing(item, p.face),
         lie,
         fold: foldOf(p),
-        path: throwPath(item, { ...p, lie }, throwHostOf(piece), rules),
+        path,
+        past: pastEdge({ lie, xMm: p.xMm }, path, host),
       },
     ];
   });

@@ -148,7 +148,7 @@ function SideLayer({ piece, plan, scale }: LayerProps): ReactNode {
           />
         );
       })}
-      {cover && cover.footMm > 0 && (
+      {cover && cover.footMm > 0 && !plan.bed.isFootClosed && (
         <Dimension
           x1={x}
           x2={x}

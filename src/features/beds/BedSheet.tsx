@@ -35,7 +35,7 @@ export function BedSheet({ plan: bed }: { plan: BedPlan }): ReactNode {
           <PillowList pillows={tier.pillows} />
         </section>
       ))}
-      <MadeList covers={bed.covers} />
+      <MadeList covers={bed.covers} bed={bed.bed} />
       {bed.throws.length > 0 && (
         <h3 className="mt-2.5 font-sans text-[13px] font-semibold text-soft">{t('laidOver')}</h3>
       )}

@@ -3,7 +3,7 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { findOne } from '../../core/base/list';
 import { formatBareSize, formatLength, plainUnit } from '../../core/base/length';
-import type { MadeCover } from '../../core/stages/beds/bedPlan';
+import type { BedPlan, MadeCover } from '../../core/stages/beds/bedPlan';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import { ClothChip } from '../shell/ClothChip';
@@ -17,7 +17,7 @@ import { usePaint } from '../shell/usePaint';
 const HIDDEN: ReadonlySet<string | null> = new Set(['topper', 'fitted']);
 
 /** What is spread over a bed, the uppermost first, with how far it hangs down. */
-export function MadeList({ covers }: { covers: readonly MadeCover[] }): ReactNode {
+export function MadeList({ covers, bed }: Pick<BedPlan, 'covers' | 'bed'>): ReactNode {
   const t = useTranslations('beds');
   const { file } = useRoom();
   const paint = usePaint();
@@ -50,7 +50,11 @@ export function MadeList({ covers }: { covers: readonly MadeCover[] }): ReactNod
                     {!HIDDEN.has(item.bedding) && (
                       <span className="block text-[13px] text-soft">
                         <Words>
-                          {t('drops', { side: formatLength(sideMm, unit), foot: formatLength(footMm, unit) })}
+                          {t('drops', {
+                            side: formatLength(sideMm, unit),
+                            foot: formatLength(footMm, unit),
+                            closed: bed.isFootClosed ? 'yes' : 'no',
+                          })}
                         </Words>
                       </span>
                     )}

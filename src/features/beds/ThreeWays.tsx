@@ -17,7 +17,7 @@ import type { StashRow } from '../shell/useStash';
 import { useWays } from './useWays';
 
 const CARD = { width: 204, height: 132 };
-/** Kept free beside a small drawing, and over it for what rises over the bed. */
+/** Kept free beside a small drawing and over it. */
 const AROUND_MM = 120;
 const LONGEST_NAME = 80;
 
@@ -48,7 +48,7 @@ export function ThreeWays({
         <ul className="mt-1.5 grid grid-cols-1 gap-x-4 gap-y-4 sm:grid-cols-3">
           {ways.map((way) => (
             <li key={way.way} className="text-[13px] leading-snug">
-              <WayCard way={way} piece={piece} stash={stash ?? []} />
+              <WayCard way={way} piece={piece} stash={stash ?? []} highMm={highestOf(ways, piece)} />
             </li>
           ))}
         </ul>
@@ -57,17 +57,31 @@ export function ThreeWays({
   );
 }
 
-type CardProps = { way: PlannedWay; piece: BedPiece; stash: readonly StashRow[] };
+type CardProps = {
+  way: PlannedWay;
+  piece: BedPiece;
+  stash: readonly StashRow[];
+  /** How high the drawing reaches: all have one scale. */
+  highMm: number;
+};
+
+/** The top of what rises highest over a bed, in any of its ways. */
+const highestOf = (ways: readonly PlannedWay[], piece: BedPiece): number =>
+  Math.max(
+    piece.heightMm,
+    piece.bed.mattressMm + AROUND_MM,
+    ...ways.flatMap((way) => way.shapes.map(({ box }) => box.yMm + box.heightMm)),
+  );
 
 /** One way: its drawing, what it is made of, what it lacks, how warm it is and what comes off at night. */
-function WayCard({ way, piece, stash }: CardProps): ReactNode {
+function WayCard({ way, piece, stash, highMm }: CardProps): ReactNode {
   const t = useTranslations('ways');
   const apply = useWay(piece, stash);
   const names = listWords(new Set(namesOf(way, stash)));
   const { tog, unknown } = way.bed.warmth;
   return (
     <>
-      <WayDrawing way={way} piece={piece} />
+      <WayDrawing way={way} piece={piece} highMm={highMm} />
       <h3 className="mt-1 font-sans text-[14px] font-semibold">{t(`names.${way.way}`)}</h3>
       <p>{asSentence(names)}</p>
       <p className="text-soft">
@@ -92,13 +106,12 @@ const namesOf = ({ put }: PlannedWay, stash: readonly StashRow[]): string[] =>
   put.flatMap((p) => stash.find((row) => row.id === p.itemId)?.name ?? []);
 
 /** The bed from its foot, small and to scale, on the colour of the wall behind it. */
-function WayDrawing({ way, piece }: Pick<CardProps, 'way' | 'piece'>): ReactNode {
+function WayDrawing({ way, piece, highMm }: Pick<CardProps, 'way' | 'piece' | 'highMm'>): ReactNode {
   const t = useTranslations('ways');
   const { arranged } = useRoom();
   const paint = usePaint();
-  const highMm = Math.max(piece.heightMm, piece.bed.mattressMm + 2 * AROUND_MM) + AROUND_MM;
   const scale = fitScale(
-    { xMm: -AROUND_MM, yMm: 0, widthMm: piece.widthMm + 2 * AROUND_MM, heightMm: highMm },
+    { xMm: -AROUND_MM, yMm: 0, widthMm: piece.widthMm + 2 * AROUND_MM, heightMm: highMm + AROUND_MM },
     CARD,
     4,
   );

@@ -11,6 +11,8 @@ import { useStashRoom } from './StashContext';
 
 /** Things of the stash that are cloth enough to cut covers from. */
 const CUT_FROM: ReadonlySet<string> = new Set(['panel', 'bedding', 'throw', 'tablecloth']);
+/** Bedding that is filled is no cloth to cut. */
+const FILLED: ReadonlySet<string | null> = new Set(['duvet', 'topper']);
 /** In the address, the cloth that is shown first. */
 const ASKED = 'cloth';
 
@@ -18,7 +20,7 @@ const ASKED = 'cloth';
 export function CuttingTab(): ReactNode {
   const t = useTranslations('cutting');
   const { entries, unit } = useStashRoom();
-  const cloths = entries.filter((e) => CUT_FROM.has(e.kind) && e.state !== 'gone');
+  const cloths = entries.filter((e) => CUT_FROM.has(e.kind) && !FILLED.has(e.bedding) && e.state !== 'gone');
   const [chosen, setChosen] = useState<string | null>(() =>
     new URLSearchParams(window.location.search).get(ASKED),
   );

@@ -46,10 +46,11 @@ export const Overview = memo(function Overview({
 }): ReactNode {
   const t = useTranslations('stash');
   const { entries, head, rules } = useStashRoom();
-  const back = entries
-    .map((e) => returnOf(e, head.today, rules.list('stash.returnWarn')))
-    .filter((r) => r.state !== 'none')
+  const returns = entries.map((e) => returnOf(e, head.today, rules.list('stash.returnWarn')));
+  const back = returns
+    .filter((r) => r.state !== 'none' && r.state !== 'over')
     .sort((a, b) => a.days - b.days);
+  const over = returns.filter((r) => r.state === 'over').length;
   const { kinds } = countStash(entries);
   const line = (words: string, press: () => void) => (
     <li key={words}>
@@ -76,6 +77,7 @@ export const Overview = memo(function Overview({
           back.length > 0 ? t('waitsBack', { count: back.length, days: first(back).days }) : t('waitsNoBack'),
           () => onTab('returns'),
         )}
+        {over > 0 && line(t('waitsOver', { count: over }), () => onTab('returns'))}
         {line(t('waitsOrdered', { count: ordered }), () => onFilter({ ...EVERYTHING, state: 'ordered' }))}
         {line(t('waitsWished', { count: wished }), () => onFilter({ ...EVERYTHING, state: 'wished' }))}
         {line(t('waitsUnseen', { count: unseen }), () => onFilter({ ...EVERYTHING, state: 'unseen' }))}

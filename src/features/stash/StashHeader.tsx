@@ -42,7 +42,7 @@ export function StashHeader({
                 type="button"
                 aria-current={tab === k ? 'page' : undefined}
                 onClick={() => onTab(k)}
-                className="min-w-[24px] whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold"
+                className="min-w-[24px] shrink-0 whitespace-nowrap border-b-2 border-transparent py-0.5 aria-[current=page]:border-ink aria-[current=page]:font-bold"
               >
                 {t(`tab.${k}`)}
               </button>

@@ -28,6 +28,7 @@ type Row = [
   0 | 1,
   number,
   Item['wish'],
+  Item['bedding'],
 ];
 type UsedRow = [string, number, number, number, number, number];
 
@@ -94,6 +95,7 @@ export function useStashIndex(): {
             seen,
             price,
             wish,
+            bedding,
           ]) =>
             prepare({
               id,
@@ -119,6 +121,7 @@ export function useStashIndex(): {
               seen: seen === 1,
               price,
               wish,
+              bedding,
               used: usedOf.get(id) ?? UNUSED,
             }),
         ),

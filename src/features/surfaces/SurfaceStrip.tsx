@@ -4,6 +4,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Placement } from '../../core/model/types';
+import { TABLE_LINEN } from '../../core/model/values/item';
 import { extentOf, isOwnLie, liesAt } from '../../core/room/lies';
 import { TAKES } from '../../core/room/spots/parts';
 import { addressOf, type Spot } from '../../core/room/spots/spot';
@@ -29,7 +30,10 @@ const sourceOf = (row: StripRow, roomId: string): Source => {
   return row.roomId !== null || row.elsewhere !== null ? 'elsewhere' : 'stored';
 };
 type Order = { kinds: readonly string[]; used: ReadonlyMap<string, number> };
-/** What all of it is in use, here or in other rooms, comes last; then by where it is, then by what usually goes there. */
+/**
+ * What all of it is in use, here or in other rooms, comes last; then by where it is, then by what usually goes there: on a table
+ * that people sit at, what it is laid with.
+ */
 const rank = (row: StripRow, roomId: string, { kinds, used }: Order): number =>
   (isOfShop(row) || row.count > (used.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0) ? 0 : 1000) +
   SOURCES.indexOf(sourceOf(row, roomId)) * 100 +
@@ -60,7 +64,11 @@ export function SurfaceStrip({ state, onDrop }: Props): ReactNode {
   const shop = useShop(kinds.join(','));
   const found = useMemo((): StripRow[] => [...owned, ...shop], [owned, shop]);
   const room = file.room.id;
-  const order = useMemo(() => ({ kinds, used: countsOf(look.placements) }), [kinds, look.placements]);
+  const isMealTable = target === surface.spot && (surface.table?.chairs ?? 0) > 0;
+  const order = useMemo(
+    () => ({ kinds: isMealTable ? [...TABLE_LINEN, ...kinds] : kinds, used: countsOf(look.placements) }),
+    [kinds, isMealTable, look.placements],
+  );
   const whyNot = useWhyNot(state);
   const rows = useMemo(
     () =>

@@ -23,6 +23,14 @@ type Props = {
 /** How wide and high the place is that a thumb hits a number by, where the drawing is small. */
 const THUMB = 47;
 
+/**
+ * How much larger numbers are drawn on a phone, for a drawing so wide in its own units: as large as on a desk.
+ */
+export const numbersOnPhone = (width: number): React.CSSProperties =>
+  ({ '--numbers': Math.max(1, width / PHONE) }) as React.CSSProperties;
+/** How wide a drawing is on a phone. */
+const PHONE = 375;
+
 /** A dimension line with its number; the number is a button when it can be typed over. */
 export function Dimension({
   x1,
@@ -81,7 +89,7 @@ export function Dimension({
       )}
       {typed === null ? (
         <g
-          className="origin-center [transform-box:fill-box] max-sm:scale-[1.8]"
+          className="origin-center [transform-box:fill-box] max-sm:scale-(--numbers)"
           {...(onCommit
             ? {
                 role: 'button',

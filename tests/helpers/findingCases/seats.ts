@@ -69,6 +69,13 @@ const ends = (l: number) =>
     [put(10), put(62, { itemId: 'other' })],
   );
 
+/** Two pillows at the left end, another thing at the right. */
+const oneSided = (right: Item) =>
+  seat(
+    [cover(20), cover(18, { id: 'small', name: 'Small' }), right],
+    [put(10), put(20, { id: 'b', itemId: 'small', row: 1 }), put(62, { id: 'c', itemId: 'other' })],
+  );
+
 // a colour over the room
 const RED = [{ l: 45, a: 60, b: 40, share: 1 }];
 const redArt = art(18, 18, { id: 'art', colours: RED, count: 9 });
@@ -187,6 +194,11 @@ export const SEATS_CASES = {
     shows: thrown({ hangsMm: inches(35) }),
     not: thrown({ hangsMm: inches(33) }),
   },
+  'throw-past-edge': {
+    level: 'caution',
+    shows: thrown({ xMm: inches(60), fold: 'open' }),
+    not: thrown({ xMm: inches(60), fold: 'thirds' }),
+  },
   'cushions-out': { level: 'ok', shows: without('Under the bed'), not: without(' ') },
   'cushions-no-place': { level: 'caution', shows: without(' '), not: without('Under the bed') },
   'chairs-match': { level: 'ok', shows: chairs('i1'), not: chairs('red') },
@@ -197,6 +209,11 @@ export const SEATS_CASES = {
     not: seat([cover(20, { texture: 'velvet' })], [put(36, { fill: 'feather' })]),
   },
   'ends-differ': { level: 'caution', shows: ends(55), not: ends(46) },
+  'ends-one-sided': {
+    level: 'ok',
+    shows: oneSided(cover(20, { id: 'other', heightMm: inches(12) })),
+    not: oneSided(cover(20, { id: 'other' })),
+  },
   'ends-match': { level: 'ok', shows: ends(46), not: ends(55) },
   'feather-in-feather-free': {
     level: 'stop',

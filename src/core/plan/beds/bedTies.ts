@@ -27,5 +27,13 @@ export function judgeBedTies(bed: BedPlan, rules: RuleBook): Finding[] {
     return [{ ...common, code: 'bed-answers', level: 'ok', about: [bed.pieceId], by: { bed: bed.name } }];
   const things = [...new Set(alone.map(({ name }) => name))];
   const about = alone.map(({ id }) => id);
-  return [{ ...common, code: 'bed-piece-alone', level: 'yielded', about, by: { bed: bed.name, things } }];
+  return [
+    {
+      ...common,
+      code: 'bed-piece-alone',
+      level: 'yielded',
+      about,
+      by: { bed: bed.name, things, count: things.length },
+    },
+  ];
 }

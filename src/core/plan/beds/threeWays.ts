@@ -48,6 +48,7 @@ const BREAKS: ReadonlySet<FindingCode> = new Set([
   'insert-none-fits',
   'too-many-bold',
   'throw-drags',
+  'throw-past-edge',
   'unwashable-with-children',
   'wool-in-wool-free',
   'cover-bought-short',

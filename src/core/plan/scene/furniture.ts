@@ -173,8 +173,19 @@ const bed: Draw = ({ piece, x, w, part }) => {
     ...bedBody(piece, mattress).map(({ name, from, to }) =>
       part(name, 'cushion', box(x, from, w, to - from), clothColours(piece), more),
     ),
+    ...footboard({ piece, x, w, part }),
   ];
 };
+
+/** The board at a bed's foot, in front of all that lies on it; of a bed that stands along its wall it is at an end. */
+function footboard({ piece, x, w, part }: Pick<Stand, 'piece' | 'x' | 'w' | 'part'>): Shape[] {
+  const highMm = piece.bed?.footboardMm ?? 0;
+  const isFromFoot = w <= (piece.widthMm + piece.depthMm) / 2;
+  if (highMm === 0 || !isFromFoot) return [];
+  return [
+    part('foot', 'box', box(x, 0, w, highMm), secondColour(piece.colours), { step: piece.depthMm / 2 }),
+  ];
+}
 
 const plant: Draw = ({ piece, x, w, y, part }) => {
   const high = piece.heightMm;

@@ -1,16 +1,18 @@
 import { composeSeats, differs, FULL, type Budget } from '../../stages/seats/compose/composeSeats';
-import type { ComposeAsk, Composition, Free, School } from '../../stages/seats/compose/ask';
+import type { ComposeAsk, Composition, Free, School, SeatAsk } from '../../stages/seats/compose/ask';
 import { PLACEMENT } from '../../model/defaults';
 import { isOpen, type Finding, type FindingCode } from '../../model/finding';
-import type { Item, Look, Placement, RoomFile } from '../../model/types';
+import type { Item, Look, Piece, Placement, RoomFile } from '../../model/types';
 import { isPropped } from '../../room/lies';
 import { isDraped } from '../../room/throws';
 import { ruleBook } from '../../rules/book';
 import { inLook } from '../../room/arrange';
+import { isChairPair } from '../../stages/seats/chairPair';
 import { hasSeat } from '../stages/seats';
 import { planLook, type Plan } from '../planLook';
 import { effectsOf, type Effect } from './effect';
 export type { Effect } from './effect';
+import { seenCover } from '../../textiles/pillows';
 import { insertUses } from '../laidInserts';
 
 /** A cover or throw of the stash with how many other rooms use, or of a shop with how many that has. */
@@ -30,8 +32,8 @@ export type LookAsk = {
   now?: string | undefined;
 };
 
-/** An arrangement that was planned as it would be. */
-export type Proposal = Composition & { effects: Effect[] };
+/** An arrangement that was planned as it would be, with the chairs beside it whose pair it does not match. */
+export type Proposal = Composition & { effects: Effect[]; unlike: string[] };
 export type LookProgress = { done: number; of: number; best: Proposal[] };
 
 /** Colours that a pillow may be tied to cover at least this much, mm². */
@@ -51,6 +53,7 @@ const BREAKS: ReadonlySet<FindingCode> = new Set([
   'ends-differ',
   'too-many-bold',
   'throw-drags',
+  'throw-past-edge',
   'feather-in-feather-free',
   'unwashable-with-children',
   'wool-in-wool-free',
@@ -65,11 +68,17 @@ const BREAKS: ReadonlySet<FindingCode> = new Set([
  */
 export function* composeInLook(ask: LookAsk, budget: Budget = FULL): Generator<LookProgress, Proposal[]> {
   const plan = planLook(ask.file, ask);
-  const search = composeSeats(composeAskOf(ask, plan), ruleBook(ask.file.rules, ask.file.room.unit), budget);
+  const bare = planLook(withPlacements(ask, staying(ask)), { ...ask, previous: plan });
+  const known: Known = { plan, findings: new Set(bare.findings.map(nameOf)) };
+  const search = composeSeats(
+    composeAskOf(ask, plan, bare),
+    ruleBook(ask.file.rules, ask.file.room.unit),
+    budget,
+  );
   let step = search.next();
   while (!step.done) {
     const { done, of, best } = step.value;
-    yield { done, of: of + OFFERED, best: best ? (planned(best, ask, plan) ?? []) : [] };
+    yield { done, of: of + OFFERED, best: best ? (planned(best, ask, known) ?? []) : [] };
     step = search.next();
   }
   const found: Proposal[] = [];
@@ -78,13 +87,13 @@ export function* composeInLook(ask: LookAsk, budget: Budget = FULL): Generator<L
     if (found.length === OFFERED || plans === PLANNED) break;
     if (!found.every((other) => differs(other, composition))) continue;
     plans++;
-    found.push(...(planned(composition, ask, plan) ?? []));
+    found.push(...(planned(composition, ask, known) ?? []));
     yield { done: found.length, of: OFFERED, best: found };
   }
   return found;
 }
 
-function composeAskOf(ask: LookAsk, plan: Plan): ComposeAsk {
+function composeAskOf(ask: LookAsk, plan: Plan, bare: Plan): ComposeAsk {
   const look = lookOf(ask);
   const file = inLook(ask.file, look);
   const isAsked = (id: string) => ask.seatIds.includes(id);
@@ -96,6 +105,7 @@ function composeAskOf(ask: LookAsk, plan: Plan): ComposeAsk {
         locked: look.placements.filter(
           (p) => p.spot.of === piece.id && p.locked && (isPropped(p) || isDraped(p.lie)),
         ),
+        beside: wornBeside(piece, file.pieces, plan, isAsked),
       }))
       .sort((a, b) => b.piece.seat.widthMm - a.piece.seat.widthMm || (a.piece.id < b.piece.id ? -1 : 1)),
     school: ask.school,
@@ -103,7 +113,7 @@ function composeAskOf(ask: LookAsk, plan: Plan): ComposeAsk {
     throws: freeOf(ask.throws, ask),
     items: new Map([...file.items, ...ask.covers, ...ask.throws].map((i) => [i.id, i])),
     insertsTaken: insertUses([...plan.seats.filter((s) => !isAsked(s.pieceId)), ...plan.beds]),
-    roomColours: coloursWithout(ask, plan),
+    roomColours: largeColours(bare),
     wantedColours: ask.wantedColours,
     wantedRoles: ask.wantedRoles,
     flags: file.home.flags,
@@ -128,12 +138,19 @@ const lookOf = ({ file, lookId }: LookAsk): Look => {
   return look;
 };
 
-/** The colours of the room without the pillows that may go. */
-function coloursWithout(ask: LookAsk, plan: Plan): ComposeAsk['roomColours'] {
-  const bare = withPlacements(ask, staying(ask));
-  return planLook(bare, { ...ask, previous: plan }).spread.families.flatMap((f) =>
-    f.shades.filter((s) => s.areaMm2 > LARGE_ENOUGH),
-  );
+/** The colours that a room has enough of to tie to. */
+const largeColours = (bare: Plan): ComposeAsk['roomColours'] =>
+  bare.spread.families.flatMap((f) => f.shades.filter((s) => s.areaMm2 > LARGE_ENOUGH));
+
+/** What the other of a pair of chairs wears, where that is not dressed with it. */
+function wornBeside(
+  piece: Piece,
+  pieces: readonly Piece[],
+  plan: Plan,
+  isAsked: (id: string) => boolean,
+): SeatAsk['beside'] {
+  const other = pieces.find((p) => p.id !== piece.id && !isAsked(p.id) && isChairPair(p, piece));
+  return plan.seats.find((s) => s.pieceId === other?.id)?.pillows.map(seenCover) ?? [];
 }
 
 /** What stays on the seats that are dressed, and everything elsewhere. */
@@ -179,14 +196,24 @@ export function roomWith(composition: Composition, ask: LookAsk): RoomFile {
   return { ...file, items: [...file.items, ...items] };
 }
 
+/** The look as it is, and the findings that it has without the pillows that may go, by what they say. */
+type Known = { plan: Plan; findings: ReadonlySet<string> };
+
 /** An arrangement planned as it would be; null where that brings up a finding that nothing offered may. */
-function planned(composition: Composition, ask: LookAsk, previous: Plan): [Proposal] | null {
-  const plan = planLook(roomWith(composition, ask), { ...ask, previous });
-  const known = new Set(previous.findings.map(nameOf));
-  const isNew = (f: Finding) => !known.has(nameOf(f)) && isOpen(f);
-  const breaks = plan.findings.some((f) => isNew(f) && (f.level === 'stop' || BREAKS.has(f.code)));
-  return breaks ? null : [{ ...composition, effects: effectsOf(previous, plan) }];
+function planned(composition: Composition, ask: LookAsk, known: Known): [Proposal] | null {
+  const plan = planLook(roomWith(composition, ask), { ...ask, previous: known.plan });
+  const raised = plan.findings.filter((f) => isOpen(f) && !known.findings.has(nameOf(f)));
+  if (raised.some((f) => f.level === 'stop' || BREAKS.has(f.code) || isOwnPair(f, ask))) return null;
+  const unlike = raised
+    .filter((f) => f.code === 'chairs-differ')
+    .flatMap((f) => f.about)
+    .filter((id) => !ask.seatIds.includes(id));
+  return [{ ...composition, effects: effectsOf(known.plan, plan), unlike }];
 }
+
+/** Whether a pair of chairs differs that is dressed together. */
+const isOwnPair = ({ code, about }: Finding, { seatIds }: LookAsk): boolean =>
+  code === 'chairs-differ' && about.every((id) => seatIds.includes(id));
 
 /** A finding by what it says, whatever placements it is about. */
 const nameOf = ({ code, by }: Finding): string => JSON.stringify([code, by]);

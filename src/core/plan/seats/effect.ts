@@ -43,3 +43,15 @@ export function effectsOf(previous: Plan, plan: Plan): Effect[] {
 const hasMoved = ({ previous, then, gap, pull }: Omit<Effect, 'family'>): boolean =>
   previous > 0 && then > 0 && (isTold(gap) || isTold(pull));
 export const isTold = (change: Effect['gap']): boolean => Math.abs(change.then - change.previous) >= TOLD;
+
+/** In a word: whether a colour is better or less spread afterwards, new in the room, or gone from it. */
+export type EffectKind = 'better' | 'worse' | 'fresh' | 'gone';
+
+/** By the widest gap where that is told, else by the spots, else by the pull. */
+export function effectKind({ previous, then, gap, pull }: Effect): EffectKind {
+  if (previous === 0) return 'fresh';
+  if (then === 0) return 'gone';
+  if (isTold(gap)) return gap.then < gap.previous ? 'better' : 'worse';
+  if (then !== previous) return then > previous ? 'better' : 'worse';
+  return pull.then < pull.previous ? 'better' : 'worse';
+}

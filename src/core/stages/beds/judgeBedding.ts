@@ -29,7 +29,8 @@ const judgeFall: JudgeCover = (bed, { placementId, item }) => {
   const size = { widthMm: item.widthMm, lengthMm: item.heightMm };
   const beyondMm = rules.number('beds.dropBeyond');
   const fall = spreadFall(size, plan.bed, { tuckMm: rules.number('beds.tuck'), beyondMm });
-  const facts = { cover: item.name, sideMm: fall.sideMm, footMm: fall.footMm };
+  const closed = plan.bed.isFootClosed ? 'yes' : 'no';
+  const facts = { cover: item.name, sideMm: fall.sideMm, footMm: fall.footMm, closed };
   const about = [placementId];
   if (fall.onFloorMm > HAIR_MM || fall.side === 'floor' || fall.foot === 'floor') {
     const more = { ...facts, byMm: fall.onFloorMm };

@@ -4,7 +4,8 @@ import { judgePatterns } from '../../textiles/judge/judgePatterns';
 import { judgePillows, judgeSteps, judgeWear } from '../../textiles/judge/judgePillows';
 import { judgeThrows } from '../../textiles/judge/judgeThrows';
 import { finding, together } from '../../textiles/judge/laidCase';
-import type { PillowPlan } from '../../textiles/pillows';
+import { coverDifference } from '../../textiles/coverDifference';
+import { seenCover, type PillowPlan } from '../../textiles/pillows';
 import { backOf } from './back';
 import type { Judge, SeatCase } from './seatCase';
 
@@ -64,20 +65,43 @@ const judgeCushions: Judge = (seat) => {
   return [finding(seat, 'cushions-out', 'ok', { count, where, ...deeper }, more)];
 };
 
+/** A lumbar pillow is so much wider than it is high. */
+const LUMBAR = 1.2;
+
+/** How many pillows are gathered at one end where nothing but a lumbar is at the other: that is one-sided on purpose. */
+function gatheredAtOneEnd({ piece, pillows }: SeatCase): number | null {
+  const middle = piece.seat.widthMm / 2;
+  const ends = [pillows.filter((p) => p.xMm < middle), pillows.filter((p) => p.xMm > middle)];
+  if (pillows.some((p) => p.xMm === middle)) return null;
+  const [few = [], many = []] = ends.sort((a, b) => a.length - b.length);
+  const [lumbar] = few;
+  if (!lumbar || few.length > 1 || many.length < 2) return null;
+  const { widthMm, heightMm } = lumbar.cover;
+  return widthMm >= LUMBAR * heightMm ? many.length : null;
+}
+
+/** How far apart the first colours of two pillows are; 0 where one has none. */
+function apartOf({ shown: a }: PillowPlan, { shown: b }: PillowPlan): number {
+  const [one, other] = [a.colours[0], b.colours[0]];
+  return one && other ? deltaE00(one, other) : 0;
+}
+
 /** The two ends of the back row match, unless they differ on purpose. */
 const judgeEnds: Judge = (seat) => {
   if (seat.rules.school('seats.endsSchool') === 'oneSided') return [];
   const row = seat.pillows.filter((p) => p.row === 0).sort((a, b) => a.xMm - b.xMm);
   const [left, right] = [row[0], row.at(-1)];
   if (!left || !right || left === right || seat.piece.seat.seats <= 1) return [];
-  const colourOf = (p: PillowPlan) => p.shown.colours[0];
-  const [one, other] = [colourOf(left), colourOf(right)];
-  if (!one || !other) return [];
-  const deltaE = deltaE00(one, other);
-  const alike = left.itemId === right.itemId || deltaE <= seat.rules.number('seats.matchDeltaE');
-  const facts = { left: left.name, right: right.name, deltaE };
-  const code = alike ? 'ends-match' : 'ends-differ';
-  return [finding(seat, code, alike ? 'ok' : 'caution', facts, { rule: 'seats.matchDeltaE' })];
+  const gathered = gatheredAtOneEnd(seat);
+  if (gathered !== null) {
+    const facts = { count: gathered };
+    return [finding(seat, 'ends-one-sided', 'ok', facts, { rule: 'seats.endsSchool' })];
+  }
+  const rule = { rule: 'seats.matchDeltaE' } as const;
+  const facts = { left: left.name, right: right.name };
+  const differs = coverDifference(seenCover(left), seenCover(right), seat.rules);
+  if (!differs) return [finding(seat, 'ends-match', 'ok', facts, rule)];
+  return [finding(seat, 'ends-differ', 'caution', { ...facts, differs, deltaE: apartOf(left, right) }, rule)];
 };
 
 const JUDGES: readonly Judge[] = [

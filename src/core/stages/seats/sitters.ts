@@ -22,7 +22,7 @@ const EPSILON_MM = 0.5;
 
 /**
  * How many can sit on a seat with these pillows. One can sit in front of pillows that leave enough depth; where they don't,
- * they take their width from the seat.
+ * they take their width from the seat. However shallow a seat is, one can sit where nothing stands on it.
  */
 export function sittersOn(
   { id, seat }: Piece & { seat: Seat },
@@ -35,7 +35,7 @@ export function sittersOn(
   const depthMm = seat.depthMm + (isCleared ? rules.number('seats.looseCushion') : 0);
   const stretches = stretchesOf(pillows, seat.widthMm);
   const leastMm = rules.number('seats.depthLeft') - EPSILON_MM;
-  const taken = stretches.filter((s) => depthMm - s.thickMm < leastMm);
+  const taken = stretches.filter((s) => s.thickMm > 0 && depthMm - s.thickMm < leastMm);
   const usualMm = rules.number('seats.perSitter');
   const eachMm = seat.seats === 1 ? Math.min(usualMm, seat.widthMm) : usualMm;
   const free = freeSpans(

@@ -4,8 +4,19 @@ import type { Finding } from '../../model/finding';
 import type { ThrowPlan } from '../textilesOn';
 import { finding, type LaidCase } from './laidCase';
 
-/** Where both ends of each throw fall; one that lies on the floor is tripped over. */
-export const judgeThrows = (seat: LaidCase): Finding[] =>
+/** Where both ends of each throw fall; one that lies on the floor is tripped over, and what has nothing under it slips. */
+export const judgeThrows = (seat: LaidCase): Finding[] => [
+  ...seat.throws.flatMap((t) => judgePast(seat, t)),
+  ...judgeEnds(seat),
+];
+
+function judgePast(seat: LaidCase, { item, path, past, fold, placementId }: ThrowPlan): Finding[] {
+  if (!past) return [];
+  const facts = { throw: item.name, bandMm: path.bandMm, ...past, fold };
+  return [finding(seat, 'throw-past-edge', 'caution', facts, { about: [placementId] })];
+}
+
+const judgeEnds = (seat: LaidCase): Finding[] =>
   seat.throws.flatMap((t) => {
     const about = [t.placementId];
     const [first, last] = t.path.ends;

@@ -7,7 +7,7 @@ import type { Mm } from '../../../core/base/units';
 import type { Lab } from '../../../core/colour/spaces';
 import type { RoomFile } from '../../../core/model/types';
 import { wallsOf } from '../../../core/room/walls';
-import { Dimension } from '../../../ui/drawing/Dimension';
+import { Dimension, numbersOnPhone } from '../../../ui/drawing/Dimension';
 import type { Scale } from '../../../ui/drawing/scale';
 import type { Answer } from '../../../ui/Field';
 import { besideThings } from './background';
@@ -43,6 +43,7 @@ export function PlanDrawing({
       <svg
         viewBox={`0 0 ${width} ${height}`}
         className="block w-full select-none"
+        style={numbersOnPhone(width)}
         role="group"
         aria-label={t('wall.plan')}
         onPointerDown={besideThings(onBackground)}

@@ -7,6 +7,7 @@ import type { Mm } from '../../../core/base/units';
 import type { Box } from '../../../core/geometry/plane';
 import { seenSpan } from '../../../core/room/seenSpan';
 import type { Elevation, Shape } from '../../../core/room/shape';
+import { numbersOnPhone } from '../../../ui/drawing/Dimension';
 import { fitScale, type Scale } from '../../../ui/drawing/scale';
 import { Tape } from '../../../ui/drawing/Tape';
 import { useRoom } from '../room/RoomContext';
@@ -92,6 +93,7 @@ export function WallDrawing({
       <svg
         viewBox={`0 0 ${width} ${height}`}
         className="block w-full select-none"
+        style={numbersOnPhone(width)}
         role="group"
         aria-label={title}
         onPointerDown={besideThings(onBackground)}

@@ -6,7 +6,7 @@ import type { LengthUnit, Mm } from '../../../core/base/units';
 import type { FlatCover } from '../../../core/room/pillow';
 import { laidLike, type InsertChoice, type Size } from '../../../core/textiles/insert';
 import { pillowPath } from '../../../ui/drawing/cloth';
-import { Dimension } from '../../../ui/drawing/Dimension';
+import { Dimension, numbersOnPhone } from '../../../ui/drawing/Dimension';
 import { fitScale } from '../../../ui/drawing/scale';
 
 const [WIDTH, HEIGHT] = [760, 330];
@@ -57,6 +57,7 @@ export function InsertDrawing({
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="block w-full"
+      style={numbersOnPhone(WIDTH)}
       role="img"
       aria-label={t('quick.insert')}
     >

@@ -12,6 +12,7 @@ import { Select } from '../../../ui/Select';
 import { Words } from '../../../ui/Words';
 import { useRoom } from '../room/RoomContext';
 import { LayerSelect } from '../LayerSelect';
+import { leftEdgeOf } from './leftEdge';
 import { Why } from '../Why';
 import type { Placing } from '../placing/usePlacing';
 
@@ -29,8 +30,9 @@ export function PillowForm({
   acts: Placing;
 }): ReactNode {
   const t = useTranslations('seats');
-  const { file } = useRoom();
+  const { file, arranged } = useRoom();
   const unit = file.room.unit;
+  const piece = arranged.pieces.find((x) => x.id === placement.spot.of);
   const takesUp = t('useWidth', { width: formatPlainLength(p.useWidthMm, unit) });
   const plump = t('plump', { percent: `${Math.round(p.insert.plumpness * 100)}%` });
   return (
@@ -43,7 +45,7 @@ export function PillowForm({
       </p>
       <div className="grid grid-cols-2 gap-x-4">
         <LengthField
-          label={t('place')}
+          label={t('place', { edge: leftEdgeOf(piece) })}
           draftKey={`${file.room.id}-${p.placementId}-x`}
           valueMm={p.xMm}
           unit={unit}

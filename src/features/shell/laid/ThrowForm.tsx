@@ -14,6 +14,7 @@ import { Select } from '../../../ui/Select';
 import { Words } from '../../../ui/Words';
 import { useRoom } from '../room/RoomContext';
 import { LayerSelect } from '../LayerSelect';
+import { leftEdgeOf } from './leftEdge';
 import { Why } from '../Why';
 import type { Placing } from '../placing/usePlacing';
 
@@ -33,7 +34,8 @@ export function ThrowForm({
   acts: Placing;
 }): ReactNode {
   const t = useTranslations('seats');
-  const { file, plan: whole } = useRoom();
+  const { file, arranged, plan: whole } = useRoom();
+  const piece = arranged.pieces.find((x) => x.id === placement.spot.of);
   const { unit } = file.room;
   const { path, item, lie, fold } = plan;
   const spots = whole.spots.filter((s) => s.of === placement.spot.of && LAID_ON.has(s.kind));
@@ -86,7 +88,7 @@ export function ThrowForm({
       <div className="grid grid-cols-2 gap-x-4">
         {placement.spot.part === 'seat' || placement.spot.part === 'mattress' ? (
           <LengthField
-            label={t('place')}
+            label={t('place', { edge: leftEdgeOf(piece) })}
             draftKey={`${file.room.id}-${placement.id}-x`}
             valueMm={placement.xMm}
             unit={unit}

@@ -11,8 +11,9 @@ import { SvgWords } from '../../../ui/Words';
 import { useStashRoom } from '../StashContext';
 
 const SHEET = { width: 760, height: 560, edge: 30 };
-/** A piece smaller than this shows its number and no size, in units of the drawing. */
-const LEAST_FOR_SIZE = 84;
+/** About how wide a figure of a size is, and what its plate takes besides, in units of the drawing. */
+const FIGURE = 6.4;
+const ROUND_NUMBER = 22;
 /** From the corner of a piece to the middle of its number. */
 const CORNER = 14;
 
@@ -75,22 +76,35 @@ export function ClothDrawing({ item, marks, cutting, onMark }: Props): ReactNode
         </defs>
         <rect x={left} y={SHEET.edge} width={width} height={height} fill={`url(#${id}c)`} stroke="#141414" />
         {cutting?.leftovers.map((l) => (
-          <g key={l.name}>
-            <rect {...at(l)} fill={`url(#${id}h)`} stroke="#141414" strokeWidth="0.6" strokeDasharray="4 3" />
-            <Label box={at(l)} name={l.name} size={formatBareSize(l.widthMm, l.heightMm, unit)} isQuiet />
-          </g>
+          <rect
+            key={l.name}
+            {...at(l)}
+            fill={`url(#${id}h)`}
+            stroke="#141414"
+            strokeWidth="0.6"
+            strokeDasharray="4 3"
+          />
         ))}
         {cutting?.cuts.map((cut) => (
-          <g key={cut.id}>
-            <rect {...at(cut)} fill="#ffffff" fillOpacity="0.34" stroke="#141414" strokeWidth="1.4" />
-            <Label
-              box={at(cut)}
-              name={String(cut.number)}
-              size={formatBareSize(cut.widthMm, cut.heightMm, unit)}
-            />
-          </g>
+          <rect
+            key={cut.id}
+            {...at(cut)}
+            fill="#ffffff"
+            fillOpacity="0.34"
+            stroke="#141414"
+            strokeWidth="1.4"
+          />
         ))}
         <Marked marks={marks} at={at} lengthMm={lengthMm} widthMm={widthMm} />
+        {[...(cutting?.leftovers ?? []), ...(cutting?.cuts ?? [])].map((piece) => (
+          <Label
+            key={'name' in piece ? piece.name : piece.id}
+            box={at(piece)}
+            name={'name' in piece ? piece.name : String(piece.number)}
+            size={formatBareSize(piece.widthMm, piece.heightMm, unit)}
+            isQuiet={'name' in piece}
+          />
+        ))}
         <text x={left + width / 2} y={SHEET.edge - 10} textAnchor="middle" fontSize="14">
           <SvgWords>{formatBareLength(widthMm, unit)}</SvgWords>
         </text>
@@ -133,22 +147,23 @@ function Label({
   box,
   name,
   size,
-  isQuiet = false,
+  isQuiet,
 }: {
   box: Placed;
   name: string;
   size: string;
-  isQuiet?: boolean;
+  isQuiet: boolean;
 }): ReactNode {
   const [x, y] = [box.x + CORNER, box.y + CORNER];
-  const hasRoom = box.width >= LEAST_FOR_SIZE;
+  const wide = ROUND_NUMBER + size.length * FIGURE;
+  const hasRoom = box.width >= wide + 2 * (CORNER - ROUND_NUMBER / 2);
   return (
     <g pointerEvents="none">
       {hasRoom && (
         <rect
           x={x}
           y={y - 9}
-          width="66"
+          width={wide - ROUND_NUMBER / 2}
           height="18"
           rx="9"
           fill="#f5f5f5"
@@ -168,7 +183,7 @@ function Label({
         {name}
       </text>
       {hasRoom && (
-        <text x={x + 37} y={y + 4.5} textAnchor="middle" fontSize="12.5">
+        <text x={x + wide / 2} y={y + 4.5} textAnchor="middle" fontSize="12.5">
           <SvgWords>{size}</SvgWords>
         </text>
       )}

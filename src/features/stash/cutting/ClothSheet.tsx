@@ -1,6 +1,7 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { useState, type ReactNode } from 'react';
+import { sum } from '../../../core/base/units';
 import { formatBareSize, formatLength } from '../../../core/base/length';
 import type { Point } from '../../../core/geometry/plane';
 import { piecesWanted, UNMARKED, type ClothMarks, type Cutting } from '../../../core/textiles/clothCuts';
@@ -120,6 +121,9 @@ function Leftovers({ cutting }: { cutting: Cutting }): ReactNode {
   );
 }
 
+/** Why fronts round motifs have no place: too few motifs, or those that there are lie too near each other or the edge. */
+const motifWhy = (isEnough: boolean): string => (isEnough ? 'near' : 'motif');
+
 /** Covers that have no place, and what would do. */
 function Missing({ cutting, marks }: { cutting: Cutting; marks: ClothMarks }): ReactNode {
   const t = useTranslations('cutting');
@@ -129,7 +133,8 @@ function Missing({ cutting, marks }: { cutting: Cutting; marks: ClothMarks }): R
     if (!cover) return null;
     const size = formatBareSize(cover.widthMm, cover.heightMm, unit);
     const needed = cutting.neededMm === null ? 'none' : formatLength(cutting.neededMm, unit);
-    const why = cover.front === 'motif' ? 'motif' : 'length';
+    const onMotifs = sum(marks.covers.filter((c) => c.front === 'motif').map((c) => c.count));
+    const why = cover.front === 'motif' ? motifWhy(onMotifs <= marks.motifs.length) : 'length';
     return (
       <p key={coverId} className="mt-2 flex gap-2 text-[14px]">
         <Mark level="caution" title={t('missingTitle')} />

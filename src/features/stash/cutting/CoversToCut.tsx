@@ -23,7 +23,8 @@ type Props = {
 };
 
 /** The covers that are wanted of a cloth, each kind a row. */
-export function CoversToCut({ marks: { covers }, onChange, most }: Props): ReactNode {
+export function CoversToCut({ marks, onChange, most }: Props): ReactNode {
+  const { covers } = marks;
   const t = useTranslations('cutting');
   const { unit } = useStashRoom();
   const put = (id: string, patch: Partial<CoverToCut>) =>
@@ -50,6 +51,7 @@ export function CoversToCut({ marks: { covers }, onChange, most }: Props): React
           <li key={cover.id} className="border-b border-line py-2.5">
             <CoverRow
               cover={cover}
+              marks={marks}
               onPut={(patch) => put(cover.id, patch)}
               onRemove={() => onChange(covers.filter((c) => c.id !== cover.id))}
               most={most}
@@ -66,11 +68,13 @@ export function CoversToCut({ marks: { covers }, onChange, most }: Props): React
 
 function CoverRow({
   cover,
+  marks,
   onPut,
   onRemove,
   most,
 }: {
   cover: CoverToCut;
+  marks: ClothMarks;
   onPut: (patch: Partial<CoverToCut>) => void;
   onRemove: () => void;
   most: Props['most'];
@@ -80,7 +84,12 @@ function CoverRow({
   const { key } = useItem();
   const longest = useLongestSide('cover', unit);
   const [isCounting, setCounting] = useState(false);
-  const [found, setFound] = useState<number | null>(null);
+  const [found, setFound] = useState<{ count: number; of: string } | null>(null);
+  // what was counted holds as long as the cover and what is marked on the cloth stay
+  const asked = JSON.stringify([
+    { ...cover, count: 0 },
+    { ...marks, covers: [] },
+  ]);
   const length = (field: 'widthMm' | 'heightMm', label: string) => (
     <LengthField
       label={label}
@@ -99,7 +108,7 @@ function CoverRow({
     setCounting(true);
     most(cover)
       .then((count) => {
-        setFound(count);
+        setFound({ count, of: asked });
         if (count > 0) onPut({ count: Math.min(MOST_OF_ONE, count) });
       })
       .catch(() => undefined)
@@ -151,7 +160,7 @@ function CoverRow({
         </span>
       </div>
       <p role="status" className="text-[13px] text-soft">
-        {found === null ? '' : t('mostFound', { count: found })}
+        {found?.of === asked ? t('mostFound', { count: found.count }) : ''}
       </p>
     </>
   );

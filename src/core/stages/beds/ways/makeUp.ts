@@ -73,15 +73,19 @@ class Bed {
     this.lay(cover, 'cover', 'made', 1);
   }
 
-  /** The duvet of a cover's size whose warmth is nearest to what the season asks for; the warmest for a heavy bed. */
+  /**
+   * The duvet of a cover's size whose warmth is nearest to what the season asks for; the warmest for a heavy bed. One whose
+   * warmth nobody knows comes last.
+   */
   private duvetFor(cover: Item): FreeItem | undefined {
     const { season } = this.ask;
     const wanted = this.way === 'heavy' || !season ? Infinity : this.rules.number(togRule(season));
     const off = (i: Item) =>
       Math.max(Math.abs(i.widthMm - cover.widthMm), Math.abs(i.heightMm - cover.heightMm));
-    const apart = (i: Item) => (wanted === Infinity ? -(i.tog ?? 0) : Math.abs((i.tog ?? 0) - wanted));
+    const apart = ({ tog }: Item) => (wanted === Infinity ? -(tog ?? 0) : Math.abs((tog ?? 0) - wanted));
+    const isUnknown = ({ tog }: Item) => Number(tog === null);
     return this.free((i) => i.bedding === 'duvet' && off(i) <= this.rules.number('beds.duvetFits')).sort(
-      (a, b) => apart(a) - apart(b) || byId(a, b),
+      (a, b) => isUnknown(a) - isUnknown(b) || apart(a) - apart(b) || byId(a, b),
     )[0];
   }
 
@@ -155,6 +159,7 @@ class Bed {
       backDepthMm: 0,
       armTopMm: bed.topMm,
       armWidthMm: 0,
+      depthMm: bed.lengthMm,
     };
     const put = { lie: 'acrossFoot', fold: 'thirds', hangsMm: null } as const;
     const layer = this.best('accent', (i) => {

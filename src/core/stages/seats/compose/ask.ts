@@ -1,6 +1,7 @@
 import type { Lab } from '../../../colour/spaces';
 import type { Brief, Fill, HomeFlags, Item, Lie, Look, Piece, Placement, Seat } from '../../../model/types';
 import type { CasingNeed } from '../../../textiles/casing';
+import type { SeenCover } from '../../../textiles/coverDifference';
 import type { InsertNeed, InsertUse } from '../../../textiles/insert';
 
 export const SCHOOLS = ['spare', 'twoPlusOne', 'layered', 'oneSided'] as const;
@@ -14,8 +15,15 @@ export type Role = (typeof ROLES)[number];
 /** A thing that may be used: how many are free, and whether it would have to be bought. */
 export type Free = Item & { free: number; isForSale: boolean };
 
-/** A seat that is dressed, and the pillows and throws on it that stay. */
-export type SeatAsk = { piece: Piece & { seat: Seat }; locked: readonly Placement[] };
+/**
+ * A seat that is dressed, the pillows and throws on it that stay, and what the other of its pair wears where that is not
+ * dressed with it.
+ */
+export type SeatAsk = {
+  piece: Piece & { seat: Seat };
+  locked: readonly Placement[];
+  beside: readonly SeenCover[];
+};
 
 export type ComposeAsk = {
   /** Those that are dressed together, the largest first; the others of the room stay as they are. */

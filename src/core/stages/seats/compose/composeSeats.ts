@@ -1,16 +1,14 @@
 import { elementAt, first } from '../../../base/list';
 import { seededRandom } from '../../../base/random';
-import { sum } from '../../../base/units';
-import { isDraped } from '../../../room/throws';
+import type { Item, Piece } from '../../../model/types';
+import { isDraped, throwHostOf, throwPath } from '../../../room/throws';
 import type { RuleBook } from '../../../rules/book';
 import { casingNeeds, needsCasing } from '../../../textiles/casing';
 import { InsertStock } from '../../../textiles/insertStock';
-import { sittersWanted } from '../planSeat';
-import { sittersOn } from '../sitters';
-import type { ComposeAsk, Composition, Placed, Reason, Role, SeatComposition } from './ask';
-import { rolesFilled } from './roles';
+import type { ComposeAsk, Composition, Placed, SeatComposition } from './ask';
+import { reasonsOf } from './reasons';
 import { tieOf, usableCovers, type CoverFacts } from './coverFacts';
-import { insertsUsed, repeatsCover, scoreTogether, standingOf, type Dressed } from './score';
+import { insertsUsed, isPair, isPairKept, scoreTogether, type Dressed } from './score';
 import { arrangementsOf, type SeatBudget } from './seatSearch';
 import type { SetPillow } from './setOut';
 
@@ -42,6 +40,7 @@ export function* composeSeats(
   const owned = [...ask.items.values()].filter((i) => i.kind === 'insert' && i.state !== 'gone');
   const stock = new InsertStock(ask.insertsTaken, owned);
   const covers = usableCovers(ask, rules);
+  const limits = limitsOf(covers, rules);
   const of = ask.seats.length + 1;
   const lists: (readonly Dressed[])[] = [];
   let isComplete = true;
@@ -54,18 +53,16 @@ export function* composeSeats(
   }
   const score = (dressed: readonly Dressed[]) => scoreTogether(dressed, stock, rules);
   const pool = new Pool(score, budget.kept);
-  for (const dressed of together(lists, covers, budget)) pool.add(dressed);
-  if (!isComplete || pool.offered >= budget.together) improve(pool, lists, covers, ask.seed, budget.tries);
-  return pool
-    .best()
-    .filter(isDressed)
-    .map((dressed) => offerOf(dressed, ask, stock, rules));
+  for (const dressed of together(lists, limits, budget)) pool.add(dressed);
+  if (!isComplete || pool.offered >= budget.together)
+    improve(pool, lists, limits, { seed: ask.seed, tries: budget.tries });
+  return pool.best().map((dressed) => offerOf(dressed, ask, stock, rules));
 
   function firstAnswer(): Composition | null {
     return answerFrom(ask.seats.map((seat) => arrangementsOf(seat, covers, ask, rules, QUICK).found));
   }
   function answerFrom(found: readonly (readonly Dressed[])[]): Composition | null {
-    const leader = together(found, covers, { together: LOOK_AHEAD }).find(isDressed);
+    const leader = together(found, limits, { together: LOOK_AHEAD }).find(isDressed);
     return leader ? offerOf(leader, ask, stock, rules) : null;
   }
 }
@@ -87,6 +84,31 @@ export function composed(ask: ComposeAsk, rules: RuleBook, budget: Budget = FULL
 }
 
 type Used = Map<string, number>;
+type List = readonly Dressed[];
+/**
+ * What holds for seats together: how many of each cover are free, whether two may be as they are, and which of a list may be
+ * beside another.
+ */
+type Limits = {
+  free: ReadonlyMap<string, number>;
+  isKept: (a: Dressed, b: Dressed) => boolean;
+  beside: (dressed: Dressed, list: List) => List;
+};
+
+function limitsOf(covers: readonly CoverFacts[], rules: RuleBook): Limits {
+  const isKept = (a: Dressed, b: Dressed) => !isPair(a, b) || isPairKept(a, b, rules);
+  // the same chair is asked for with everything that the other seats may wear
+  const known = new Map<Dressed, Map<List, List>>();
+  const beside = (dressed: Dressed, list: List) => {
+    const [one] = list;
+    if (!one || !isPair(dressed, one)) return list;
+    const of = known.get(dressed) ?? new Map<List, List>();
+    const kept = of.get(list) ?? list.filter((d) => isKept(dressed, d));
+    known.set(dressed, of.set(list, kept));
+    return kept;
+  };
+  return { free: freeOf(covers), isKept, beside };
+}
 
 /** Adds what a seat takes of the covers; null where that is more than there is. */
 function withSeat(used: Used, { pillows }: Dressed, free: ReadonlyMap<string, number>): Used | null {
@@ -103,16 +125,15 @@ function withSeat(used: Used, { pillows }: Dressed, free: ReadonlyMap<string, nu
 /** Seats together, in the order of what their own scores promise, as many as are asked for. */
 function together(
   lists: readonly (readonly Dressed[])[],
-  covers: readonly CoverFacts[],
+  limits: Limits,
   { together: most }: Pick<Budget, 'together'>,
 ): Dressed[][] {
-  const free = freeOf(covers);
   const found: Dressed[][] = [];
   // each arrangement of the first seat gets its share, so that what is found differs
   const share = Math.max(1, Math.floor(most / Math.max(1, lists[0]?.length ?? 1)));
   for (const start of lists[0] ?? []) {
-    const used = withSeat(new Map(), start, free);
-    if (used) found.push(...completed([start], used, lists, free, share));
+    const used = withSeat(new Map(), start, limits.free);
+    if (used) found.push(...completed([start], used, lists, limits, share));
   }
   return found;
 }
@@ -124,18 +145,19 @@ function completed(
   begun: readonly Dressed[],
   used: Used,
   lists: readonly (readonly Dressed[])[],
-  free: ReadonlyMap<string, number>,
+  limits: Limits,
   most: number,
 ): Dressed[][] {
-  const list = lists[begun.length];
-  if (!list) return [[...begun]];
+  const all = lists[begun.length];
+  if (!all) return [[...begun]];
+  const list = begun.reduce((among, dressed) => limits.beside(dressed, among), all);
   const found: Dressed[][] = [];
   for (const [i, next] of list.entries()) {
     if (found.length >= most) break;
-    const with_ = withSeat(used, next, free);
+    const with_ = withSeat(used, next, limits.free);
     if (!with_) continue;
     const left = Math.max(1, Math.ceil((most - found.length) / (list.length - i)));
-    found.push(...completed([...begun, next], with_, lists, free, left));
+    found.push(...completed([...begun, next], with_, lists, limits, left));
   }
   return found;
 }
@@ -152,6 +174,7 @@ class Pool {
 
   add(dressed: readonly Dressed[]): void {
     this.offered++;
+    if (!isDressed(dressed)) return;
     const key = first(dressed);
     const score = this.score(dressed);
     const known = this.byFirst.get(key);
@@ -169,16 +192,14 @@ class Pool {
 const nameOf = (dressed: readonly Dressed[]): string =>
   dressed.map((d) => `${d.frame.school} ${d.covers.map((c) => c.item.id).join(' ')}`).join(', ');
 
-/** Changes one seat of one of the best at a time, at random, and keeps what is better. */
+/** Changes one seat of one of the best at a time, at random, a pair of chairs together, and keeps what is better. */
 function improve(
   pool: Pool,
   lists: readonly (readonly Dressed[])[],
-  covers: readonly CoverFacts[],
-  seed: number,
-  tries: number,
+  limits: Limits,
+  { seed, tries }: { seed: number; tries: number },
 ): void {
   const random = seededRandom(seed);
-  const free = freeOf(covers);
   const pick = (n: number) => Math.floor(random() * n);
   for (let i = 0; i < tries; i += ROUND) {
     const leaders = pool.best();
@@ -187,12 +208,22 @@ function improve(
       const from = elementAt(leaders, pick(leaders.length));
       const at = pick(from.length);
       const list = elementAt(lists, at);
-      const changed = from.map((d, k) => (k === at ? elementAt(list, pick(list.length)) : d));
-      const used = changed.reduce<Used | null>((u, d) => u && withSeat(u, d, free), new Map());
-      if (used) pool.add(changed);
+      const next = elementAt(list, pick(list.length));
+      const changed = from.map((d, k) => (k === at ? next : likePair(d, next, elementAt(lists, k), limits)));
+      const used = changed.reduce<Used | null>((u, d) => u && withSeat(u, d, limits.free), new Map());
+      if (used && arePairsKept(changed, limits)) pool.add(changed);
     }
   }
 }
+
+/** A seat beside one that has changed: the other of a pair of chairs takes the same covers. */
+function likePair(dressed: Dressed, next: Dressed, list: readonly Dressed[], { isKept }: Limits): Dressed {
+  if (isKept(dressed, next)) return dressed;
+  return list.find((d) => isKept(d, next)) ?? dressed;
+}
+
+const arePairsKept = (dressed: readonly Dressed[], { isKept }: Limits): boolean =>
+  dressed.every((d, i) => dressed.slice(i + 1).every((other) => isKept(d, other)));
 
 /** Tries from the same best ones before they are sorted again. */
 const ROUND = 200;
@@ -255,6 +286,7 @@ function throwFor(
   if (locked.some((p) => isDraped(p.lie))) return null;
   const [best] = ask.throws
     .filter((t) => t.free > 0 && t.state !== 'gone' && (t.wish === null || t.isForSale))
+    .filter((t) => reachesSeat(t, piece, rules))
     .map((item) => ({ item, tie: tieOf(item, ask.roomColours, rules) - (item.isForSale ? 1 : 0) }))
     .sort((a, b) => b.tie - a.tie || (a.item.id < b.item.id ? -1 : 1));
   const lumbar = pillows.find((p) => p.row === 0 && p.xMm > piece.seat.widthMm / 2);
@@ -262,47 +294,11 @@ function throwFor(
   return { itemId: best.item.id, lie: 'overBack', xMm: lumbar.xMm, row: 0, fill: null, lockedId: null };
 }
 
-function reasonsOf(dressed: readonly Dressed[], ask: ComposeAsk, rules: RuleBook): Reason[] {
-  const pillows = dressed.flatMap((d) => d.pillows);
-  const covers = [...new Map(pillows.map((p) => [p.cover.item.id, p.cover])).values()];
-  const count = (pattern: CoverFacts['pattern']) => covers.filter((c) => c.pattern === pattern).length;
-  const seats = dressed.map((d) => d.frame.seat.piece);
-  const wanted = sum(seats.map((piece) => sittersWanted(piece.seat, ask.purpose)));
-  const canSit = sum(
-    dressed.map(
-      (d) => sittersOn(d.frame.seat.piece, d.pillows.map(standingOf(rules)), ask.cushionsOut, rules).canSit,
-    ),
-  );
-  const chairs = dressed.filter((d) => d.frame.seat.piece.seat.seats === 1);
-  const others = dressed.filter((d) => d.frame.seat.piece.seat.seats > 1);
-  const tied = covers.filter((c) => c.tie > 0).length;
-  const asked = covers.filter((c) => c.wanted > 0).length;
-  return [
-    { code: 'patterns', bold: count('bold'), small: count('small'), plain: count('plain') },
-    ...(ask.roomColours.length > 0 ? [{ code: 'ties', count: tied, of: covers.length } as const] : []),
-    ...(ask.wantedColours.length > 0 ? [{ code: 'wanted', count: asked } as const] : []),
-    ...rolesReason(dressed, ask),
-    ...(wanted > 0 ? [{ code: 'sits', canSit, wanted } as const] : []),
-    ...(chairs.some((chair) => others.some((other) => repeatsCover(chair, other)))
-      ? [{ code: 'chairsRepeat' } as const]
-      : []),
-  ];
-}
-
-/** Which of the wanted roles are filled on every seat for more than one, and which nothing that is free fills. */
-function rolesReason(dressed: readonly Dressed[], ask: ComposeAsk): Reason[] {
-  if (ask.wantedRoles.length === 0) return [];
-  const large = dressed.filter((d) => d.frame.seat.piece.seat.seats > 1);
-  if (large.length === 0) return [];
-  const each = large.map((d) => rolesFilled(d.pillows, d.frame.seat, ask));
-  const isFilled = (role: Role) => each.every((roles) => roles.includes(role));
-  return [
-    {
-      code: 'roles',
-      filled: ask.wantedRoles.filter(isFilled),
-      open: ask.wantedRoles.filter((role) => !isFilled(role)),
-    },
-  ];
+/** Whether a throw is long enough over a back to come down to the seat: a tea cloth is not. */
+function reachesSeat(item: Item, piece: Piece, rules: RuleBook): boolean {
+  const put = { lie: 'overBack', fold: null, hangsMm: null } as const;
+  const [, last] = throwPath(item, put, throwHostOf(piece), rules).ends;
+  return last.part === 'seat' || last.part === 'front';
 }
 
 /** Share of the pillows that two arrangements may have in common and still differ. */

@@ -4,12 +4,13 @@ import { pillowThickness } from '../../../room/pillow';
 import type { RuleBook } from '../../../rules/book';
 import type { InsertUse } from '../../../textiles/insert';
 import type { InsertStock } from '../../../textiles/insertStock';
+import { isChairPair, wearAlike } from '../chairPair';
 import { sittersOn } from '../sitters';
 import { sittersWanted } from '../planSeat';
 import type { ComposeAsk, SeatAsk } from './ask';
 import type { CoverFacts } from './coverFacts';
 import { rolesFilled } from './roles';
-import type { SetPillow, SeatFrame } from './setOut';
+import { seenPillow, type SetPillow, type SeatFrame } from './setOut';
 
 /** One seat as it might be dressed. */
 export type Dressed = {
@@ -32,15 +33,15 @@ const WEIGHT = {
   plain: 0.5,
   sameScale: -1,
   pillow: 0.4,
-  sitterShort: -1.5,
+  sitterShort: -2.5,
   insert: -0.4,
   forSale: -1.5,
   chairsAlike: 1.5,
   chairsRepeat: 1,
   apart: 0.3,
 };
-/** What a seat is worth that is left bare, though it was to be dressed. */
-export const BARE = -3;
+/** What a seat is worth that is left bare, though it was to be dressed: less than with the room to sit on it taken. */
+export const BARE = -8;
 /** More pillows than this make no seat better. */
 const ENOUGH = 5;
 /** Covers of neighbours that differ by less look like one. */
@@ -146,24 +147,32 @@ export function scoreTogether(dressed: readonly Dressed[], stock: InsertStock, r
 function acrossSeats(dressed: readonly Dressed[], rules: RuleBook): number {
   const chairs = dressed.filter((d) => d.frame.seat.piece.seat.seats === 1);
   const others = dressed.filter((d) => d.frame.seat.piece.seat.seats > 1);
-  const pairs = chairs
-    .slice(1)
-    .filter((chair, i) => isPair(chairs[i], chair) && wearAlike(chairs[i], chair, rules));
+  const pairs = chairs.filter((chair, i) =>
+    chairs.slice(i + 1).some((other) => isPair(chair, other) && areAlike(chair, other, rules)),
+  );
+  const beside = chairs.filter((chair) => isLikeBeside(chair, rules));
   const repeats = chairs.filter((chair) => others.some((other) => repeatsCover(chair, other)));
-  return WEIGHT.chairsAlike * pairs.length + WEIGHT.chairsRepeat * repeats.length;
+  return WEIGHT.chairsAlike * (pairs.length + beside.length) + WEIGHT.chairsRepeat * repeats.length;
 }
 
-const isPair = (a: Dressed | undefined, b: Dressed): boolean =>
-  a !== undefined &&
-  a.frame.seat.piece.kind === b.frame.seat.piece.kind &&
-  Math.abs(a.frame.seat.piece.widthMm - b.frame.seat.piece.widthMm) < 25;
+export const isPair = (a: Dressed, b: Dressed): boolean =>
+  isChairPair(a.frame.seat.piece, b.frame.seat.piece);
 
-function wearAlike(a: Dressed | undefined, b: Dressed, rules: RuleBook): boolean {
-  const [one, other] = [a?.pillows[0]?.cover, b.pillows[0]?.cover];
-  if (!one || !other) return false;
-  if (one.item.id === other.item.id) return true;
-  if (rules.school('seats.chairsSchool') !== 'sameFamily' || !one.colour || !other.colour) return false;
-  return deltaE00(one.colour, other.colour) < PLAINLY_APART;
+const areAlike = (a: Dressed, b: Dressed, rules: RuleBook): boolean =>
+  a.pillows.length > 0 &&
+  b.pillows.length > 0 &&
+  wearAlike(a.pillows.map(seenPillow), b.pillows.map(seenPillow), rules);
+
+/** Whether a chair wears the same as the other of its pair that is not dressed with it. */
+const isLikeBeside = ({ frame, pillows }: Dressed, rules: RuleBook): boolean =>
+  frame.seat.beside.length > 0 &&
+  pillows.length > 0 &&
+  wearAlike(pillows.map(seenPillow), frame.seat.beside, rules);
+
+/** Whether a pair of chairs that are dressed together may be so: both wear the same, or what differs is locked there. */
+export function isPairKept(a: Dressed, b: Dressed, rules: RuleBook): boolean {
+  if (a.pillows.length === 0 || b.pillows.length === 0) return true;
+  return [...a.pillows, ...b.pillows].every((p) => p.locked !== null) || areAlike(a, b, rules);
 }
 
 export const repeatsCover = (chair: Dressed, other: Dressed): boolean =>

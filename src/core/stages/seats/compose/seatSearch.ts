@@ -1,6 +1,6 @@
 import { elementAt } from '../../../base/list';
 import { sum } from '../../../base/units';
-import { isPropped } from '../../../room/lies';
+import { facing, isPropped } from '../../../room/lies';
 import type { RuleBook } from '../../../rules/book';
 import type { ComposeAsk, SeatAsk } from './ask';
 import { factsOf, type CoverFacts } from './coverFacts';
@@ -67,7 +67,7 @@ function lockedOn({ locked }: SeatAsk, ask: ComposeAsk, rules: RuleBook): SetPil
   const inserts = [...ask.items.values()].filter((i) => i.kind === 'insert');
   return locked.filter(isPropped).flatMap((placement) => {
     const item = ask.items.get(placement.itemId);
-    const cover = item && factsOf(item, ask, inserts, rules);
+    const cover = item && factsOf(facing(item, placement.face), ask, inserts, rules);
     return cover ? [lockedPillow(placement, cover, rules)] : [];
   });
 }

@@ -1,10 +1,10 @@
 import { elementAt } from '../../../base/list';
 import { toPlanned } from '../../../base/units';
-import { deltaE00 } from '../../../colour/spaces';
 import type { Lie, Placement } from '../../../model/types';
 import { takenSize } from '../../../room/pillow';
 import type { RuleBook } from '../../../rules/book';
 import { backOf } from '../back';
+import { coverDifference, type SeenCover } from '../../../textiles/coverDifference';
 import { overlapOf, rightBehind } from '../../../textiles/pillows';
 import type { School, SeatAsk } from './ask';
 import type { CoverFacts } from './coverFacts';
@@ -184,8 +184,14 @@ function endsAlike(pillows: readonly SetPillow[], rules: RuleBook): boolean {
   const row = pillows.filter((p) => p.row === 0);
   const left = row.reduce<SetPillow | null>((best, p) => (best && best.xMm <= p.xMm ? best : p), null);
   const right = row.reduce<SetPillow | null>((best, p) => (best && best.xMm >= p.xMm ? best : p), null);
-  if (!left || !right || left === right || left.cover.item.id === right.cover.item.id) return true;
+  if (!left || !right || left === right) return true;
   if (left.locked && right.locked) return true;
-  const [one, other] = [left.cover.colour, right.cover.colour];
-  return one !== null && other !== null && deltaE00(one, other) <= rules.number('seats.matchDeltaE');
+  return coverDifference(seenPillow(left), seenPillow(right), rules) === null;
+}
+
+/** A pillow as it is seen beside others. */
+export function seenPillow({ cover: { item }, lie }: SetPillow): SeenCover {
+  const isTurned = lie === 'proppedSide';
+  const [widthMm, heightMm] = isTurned ? [item.heightMm, item.widthMm] : [item.widthMm, item.heightMm];
+  return { widthMm, heightMm, colours: item.colours, pattern: item.pattern, texture: item.texture };
 }
