@@ -124,7 +124,7 @@ test('all seats are composed together; what is locked stays', async ({ page, stu
   await studio.fill();
   await page.goto(SEATS);
   await awake(page);
-  const ideas = page.getByRole('region', { name: 'Other ideas from the stash' });
+  const ideas = page.getByRole('region', { name: 'Other ideas' });
   await page
     .getByRole('group', { name: 'Long sofa' })
     .getByRole('button', { name: 'Ticking lumbar' })

@@ -173,6 +173,23 @@ const EXTENTS: Record<OwnLie, ExtentOf> = {
   proppedSide: (item, rules) => propped(item, true, rules),
 };
 
+/** Cloth that is put into something loosely takes about twice the room that it takes folded (common practice). */
+const LOOSE = 2;
+
+/**
+ * How large a thing is on a spot, all of its count together. Cloth in a basket gives way: it takes what the basket has and
+ * rises by what is left of it, out over the rim where that is more.
+ */
+export function extentAt(item: Item, lying: Lying, spot: InSpot, rules: RuleBook): Extent {
+  const own = extentOf(item, lying, rules);
+  if (spot.kind !== 'inside' || lying.lie !== 'folded') return own;
+  const widthMm = Math.min(own.widthMm, spot.widthMm);
+  const depthMm = Math.min(own.depthMm, spot.depthMm);
+  const volume = own.widthMm * own.depthMm * own.heightMm * LOOSE;
+  return { widthMm, depthMm, heightMm: widthMm * depthMm > 0 ? volume / (widthMm * depthMm) : own.heightMm };
+}
+type InSpot = Pick<Spot, 'kind' | 'widthMm' | 'depthMm'>;
+
 /** Things that share one place however many they are: a bunch. */
 const BUNCHED: ReadonlySet<ItemKind> = new Set(['stem']);
 

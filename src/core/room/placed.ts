@@ -3,7 +3,7 @@ import { sum, type Deg, type Mm } from '../base/units';
 import { alongWay, wayOf, type Point } from '../geometry/plane';
 import type { Item, Piece, Placement } from '../model/types';
 import type { RuleBook } from '../rules/book';
-import { extentOf, facing, isInTheMiddle, isOwnLie, isPropped, isStraight, type Extent } from './lies';
+import { extentAt, facing, isInTheMiddle, isOwnLie, isPropped, isStraight, type Extent } from './lies';
 import { asBed, isMade, madeBox, topperThickness, withTopper } from './made';
 import { isTabled, tabledBox } from './tableLinen';
 import { spotsOfPlaced } from './spots/placedSpots';
@@ -239,7 +239,7 @@ type LaidSize = Extent & {
 function sizeOf({ spot, placement, item, topperMm }: Put, { pieces, rules }: Given): LaidSize {
   const { lie } = placement;
   if (isOwnLie(lie)) {
-    const own = extentOf(item, { ...placement, lie }, rules);
+    const own = extentAt(item, { ...placement, lie }, spot, rules);
     return { ...footOf(spot, lie, own), outMm: null, legsMm: null };
   }
   if (isTabled(lie)) {

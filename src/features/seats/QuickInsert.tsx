@@ -23,8 +23,13 @@ import { Numeral, SheetTitle } from '../shell/Workspace';
 
 const SOFA = 'quick-sofa';
 const NONE_OWNED: readonly Item[] = [];
-/** What a quick answer has no list for. */
-const BOUGHT: ReadonlySet<string> = new Set(['inserts-to-buy', 'casings-to-buy']);
+/** What a quick answer has no list for, and what is said of the sofa that it only takes so that a pillow stands somewhere. */
+const UNSAID: ReadonlySet<string> = new Set([
+  'inserts-to-buy',
+  'casings-to-buy',
+  'back-too-tall',
+  'pillow-off-the-seat',
+]);
 
 function beginInsert(names: { room: string; cover: string; sofa: string }): RoomFile {
   const widthMm = inches(150);
@@ -175,9 +180,11 @@ function Insert(): ReactNode {
             >
               {insert ? likeCover(insert) : t('seats.noInsert')}
             </Numeral>
-            <Numeral label={t('quick.plumpness')} rule={rule}>
-              {t('seats.plump', { percent: `${Math.round(plumpness * 100)}%` })}
-            </Numeral>
+            {insert && (
+              <Numeral label={t('quick.plumpness')} rule={rule}>
+                {t('seats.plump', { percent: `${Math.round(plumpness * 100)}%` })}
+              </Numeral>
+            )}
             <Numeral label={t('quick.useSize')} rule="seats.useWidth">
               {size({ widthMm: pillow.useWidthMm, heightMm: pillow.useHeightMm })}
             </Numeral>
@@ -192,7 +199,7 @@ function Insert(): ReactNode {
             />
           </div>
           <Findings
-            findings={plan.findings.filter((f) => f.about.includes(placement.id) && !BOUGHT.has(f.code))}
+            findings={plan.findings.filter((f) => f.about.includes(placement.id) && !UNSAID.has(f.code))}
             title={t('seats.checks')}
           />
         </>

@@ -140,6 +140,7 @@ function WishBar({
         onChange={(school) => put({ school })}
         className="w-[160px]"
       />
+      {children}
       <div role="group" aria-label={t('roles')} className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <span className="font-narrow text-[13px] text-soft">{t('roles')}</span>
         {ROLES.map((role) => (
@@ -169,7 +170,6 @@ function WishBar({
           {t('withShop')}
         </Checkbox>
       )}
-      {children}
     </div>
   );
 }

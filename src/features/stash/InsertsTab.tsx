@@ -93,9 +93,11 @@ function OneCover({ owned }: { owned: readonly Item[] }): ReactNode {
         <Answer label={t('quick.insertAnswer')} note={wantedWords()}>
           {choice.insert ? likeCover(choice.insert) : t('seats.noInsert')}
         </Answer>
-        <Answer label={t('quick.plumpness')} note={t('inserts.plumpNote')}>
-          {t('seats.plump', { percent: `${Math.round(choice.plumpness * 100)}%` })}
-        </Answer>
+        {choice.insert && (
+          <Answer label={t('quick.plumpness')} note={t('inserts.plumpNote')}>
+            {t('seats.plump', { percent: `${Math.round(choice.plumpness * 100)}%` })}
+          </Answer>
+        )}
       </div>
       <InsertDrawing
         cover={cover}

@@ -5,7 +5,7 @@ import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
 import type { Placement } from '../../core/model/types';
 import { TABLE_LINEN } from '../../core/model/values/item';
-import { extentOf, isOwnLie, liesAt } from '../../core/room/lies';
+import { extentAt, isOwnLie, liesAt } from '../../core/room/lies';
 import { TAKES } from '../../core/room/spots/parts';
 import { addressOf, type Spot } from '../../core/room/spots/spot';
 import { Select } from '../../ui/Select';
@@ -130,7 +130,7 @@ function useWhyNot({ surface, target }: SurfaceState): (row: StripRow) => string
     () => (row) => {
       const lie = liesAt(row.kind, target)[0] ?? 'standing';
       if (!isOwnLie(lie)) return null;
-      const { widthMm, depthMm, heightMm } = extentOf(row, { lie, count: 1 }, rules);
+      const { widthMm, depthMm, heightMm } = extentAt(row, { lie, count: 1 }, target, rules);
       const over = (mm: number) => formatLength(mm, unit);
       if (heightMm - freeMm > 1) return t('tooTall', { by: over(heightMm - freeMm) });
       if (widthMm - target.widthMm > 1) return t('tooWide', { by: over(widthMm - target.widthMm) });

@@ -6,6 +6,7 @@ import { isTabled, type Tabled } from '../../room/tableLinen';
 import { wayOf } from '../../geometry/plane';
 import { seenAgainst, type Facing, type PlacedThing } from '../../room/placed';
 import type { Form, Shape } from '../../room/shape';
+import type { Spot } from '../../room/spots/spot';
 import { box, shape } from './shapes';
 import { TABLE_LINEN } from '../../model/values/item';
 
@@ -88,14 +89,24 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
 const acrossFromSide = ({ kind }: Item): Form => (kind === 'bedding' ? 'spread' : 'throw');
 
 /** How far out a thing is drawn. A throw over a back or a seat lies under the pillows there, however far it comes forward. */
-function depthSeen({ placement, item }: PlacedThing, topDepthMm: Mm, awayMm: Mm): Mm {
+function depthSeen({ placement, item, spot, carriers }: PlacedThing, topDepthMm: Mm, awayMm: Mm): Mm {
   if (isMade(placement.lie)) {
     return rounded(topDepthMm) + MADE + madeOrder(item) * MADE_EACH + placement.row * UNDER_EACH * MADE_EACH;
   }
   if (isTabled(placement.lie)) return rounded(topDepthMm) + UNDER + ON_TABLE[placement.lie];
   if (UNDER_PILLOWS.has(placement.lie)) return rounded(topDepthMm) + UNDER + placement.row * UNDER_EACH;
-  return rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + placement.row;
+  const carriedMm = carriers.length * ON_CARRIER;
+  if (isHeldIn(spot))
+    return rounded(Math.max(topDepthMm, awayMm - spot.depthMm / 2)) + BEFORE_TOP + carriedMm - BEHIND_RIM;
+  return rounded(Math.max(topDepthMm, awayMm)) + BEFORE_TOP + carriedMm + placement.row;
 }
+/** Whether a thing is in another that hides it up to its rim: what is under glass is seen. */
+const isHeldIn = ({ kind, clearMm }: Spot): boolean =>
+  clearMm === null && (kind === 'inside' || kind === 'mouth');
+/** What is on another is drawn before it, what is in another behind its front. */
+const ON_CARRIER: Mm = 0.2;
+const BEHIND_RIM: Mm = 0.5;
+
 const UNDER_PILLOWS: ReadonlySet<Placement['lie']> = new Set(['overBack', 'corner', 'acrossSeat']);
 /** In front of what it lies on, behind what leans there; those of later rows in front of others. */
 const UNDER: Mm = 3.2;

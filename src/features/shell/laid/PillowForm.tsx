@@ -34,12 +34,12 @@ export function PillowForm({
   const unit = file.room.unit;
   const piece = arranged.pieces.find((x) => x.id === placement.spot.of);
   const takesUp = t('useWidth', { width: formatPlainLength(p.useWidthMm, unit) });
-  const plump = t('plump', { percent: `${Math.round(p.insert.plumpness * 100)}%` });
+  const plump = p.insert.insert && t('plump', { percent: `${Math.round(p.insert.plumpness * 100)}%` });
   return (
     <div className="space-y-2.5 pb-3 pt-1">
       <p className="flex justify-between text-[13px] text-soft">
         <span>
-          <Words>{`${takesUp}, ${plump}`}</Words>
+          <Words>{plump ? `${takesUp}, ${plump}` : takesUp}</Words>
         </span>
         <Why rule={p.insert.rule} />
       </p>
