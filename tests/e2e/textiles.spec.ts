@@ -31,7 +31,7 @@ test('the insert bench: any cover to its insert, by filling and school', async (
   await size(page, 'Cover width', '36');
   await size(page, 'Cover height', '31');
   await expect(insert).toContainText('none fits');
-  await expect(insert).toContainText('Have one made at 38 × 33 in');
+  await expect(insert).toContainText('One of 38 × 33 in would do, made to order');
 });
 
 test('the year’s inserts: fewer than all looks take together, and what is to buy', async ({

@@ -29,13 +29,17 @@ const sourceOf = (row: StripRow, roomId: string): Source => {
   if (row.roomId === roomId) return 'here';
   return row.roomId !== null || row.elsewhere !== null ? 'elsewhere' : 'stored';
 };
-type Order = { kinds: readonly string[]; used: ReadonlyMap<string, number> };
-/**
- * What all of it is in use, here or in other rooms, comes last; then by where it is, then by what usually goes there: on a table
- * that people sit at, what it is laid with.
- */
-const rank = (row: StripRow, roomId: string, { kinds, used }: Order): number =>
-  (isOfShop(row) || row.count > (used.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0) ? 0 : 1000) +
+type Order = {
+  kinds: readonly string[];
+  used: ReadonlyMap<string, number>;
+  /** What comes before everything else, wherever it is: on a table that people sit at, what it is laid with. */
+  ahead: readonly string[];
+};
+const NOTHING: readonly string[] = [];
+/** What all of it is in use, here or in other rooms, comes last; then by where it is, then by what usually goes there. */
+const rank = (row: StripRow, roomId: string, { kinds, used, ahead }: Order): number =>
+  (isOfShop(row) || row.count > (used.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0) ? 0 : 2000) +
+  (ahead.includes(row.kind) ? 0 : 500) +
   SOURCES.indexOf(sourceOf(row, roomId)) * 100 +
   kinds.indexOf(row.kind);
 
@@ -65,9 +69,10 @@ export function SurfaceStrip({ state, onDrop }: Props): ReactNode {
   const found = useMemo((): StripRow[] => [...owned, ...shop], [owned, shop]);
   const room = file.room.id;
   const isMealTable = target === surface.spot && (surface.table?.chairs ?? 0) > 0;
+  const ahead = isMealTable ? TABLE_LINEN : NOTHING;
   const order = useMemo(
-    () => ({ kinds: isMealTable ? [...TABLE_LINEN, ...kinds] : kinds, used: countsOf(look.placements) }),
-    [kinds, isMealTable, look.placements],
+    () => ({ kinds, ahead, used: countsOf(look.placements) }),
+    [kinds, ahead, look.placements],
   );
   const whyNot = useWhyNot(state);
   const rows = useMemo(

@@ -67,7 +67,9 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
   return shape(
     { about: placement.id, name: item.name },
     form === 'across' && !legsMm ? acrossFromSide(item) : form,
-    box(xMm, at.zMm, widthMm, at.heightMm),
+    isHeldIn(thing.spot) && form === 'folded'
+      ? box(xMm, at.zMm + at.heightMm * UNSEEN, widthMm, at.heightMm * (1 - UNSEEN))
+      : box(xMm, at.zMm, widthMm, at.heightMm),
     depthSeen(thing, topDepthMm, awayMm),
     {
       colours: item.colours,
@@ -103,6 +105,9 @@ function depthSeen({ placement, item, spot, carriers }: PlacedThing, topDepthMm:
 /** Whether a thing is in another that hides it up to its rim: what is under glass is seen. */
 const isHeldIn = ({ kind, clearMm }: Spot): boolean =>
   clearMm === null && (kind === 'inside' || kind === 'mouth');
+/** A basket is narrower below: of cloth that is in one, this share is not drawn, so that it doesn’t show at its sides. */
+const UNSEEN = 0.6;
+
 /** What is on another is drawn before it, what is in another behind its front. */
 const ON_CARRIER: Mm = 0.2;
 const BEHIND_RIM: Mm = 0.5;
