@@ -3,7 +3,7 @@ import type { Item, ItemKind, Placement } from '../../model/types';
 import { isObject, isPropped } from '../../room/lies';
 import { isMade, madeOrder } from '../../room/made';
 import { isTabled, type Tabled } from '../../room/tableLinen';
-import { wayOf } from '../../geometry/plane';
+import { wayOf, type Box } from '../../geometry/plane';
 import { seenAgainst, type Facing, type PlacedThing } from '../../room/placed';
 import type { Form, Shape } from '../../room/shape';
 import type { Spot } from '../../room/spots/spot';
@@ -67,9 +67,7 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
   return shape(
     { about: placement.id, name: item.name },
     form === 'across' && !legsMm ? acrossFromSide(item) : form,
-    isHeldIn(thing.spot) && form === 'folded'
-      ? box(xMm, at.zMm + at.heightMm * UNSEEN, widthMm, at.heightMm * (1 - UNSEEN))
-      : box(xMm, at.zMm, widthMm, at.heightMm),
+    boxSeen(thing, form, { xMm, widthMm }),
     depthSeen(thing, topDepthMm, awayMm),
     {
       colours: item.colours,
@@ -86,6 +84,13 @@ export function placedShape(thing: PlacedThing, facing: Facing, topDepthMm: Mm):
     },
   );
 }
+
+/** Where a thing is drawn; of cloth in a basket only its upper part, since a basket is narrower below. */
+function boxSeen({ at, spot }: PlacedThing, form: Form, { xMm, widthMm }: { xMm: Mm; widthMm: Mm }): Box {
+  const unseenMm = isHeldIn(spot) && form === 'folded' ? at.heightMm * UNSEEN : 0;
+  return box(xMm, at.zMm + unseenMm, widthMm, at.heightMm - unseenMm);
+}
+const UNSEEN = 0.6;
 
 /** A throw across an arm or a bed is a band from the side; a cover has no tassels. */
 const acrossFromSide = ({ kind }: Item): Form => (kind === 'bedding' ? 'spread' : 'throw');
@@ -105,9 +110,6 @@ function depthSeen({ placement, item, spot, carriers }: PlacedThing, topDepthMm:
 /** Whether a thing is in another that hides it up to its rim: what is under glass is seen. */
 const isHeldIn = ({ kind, clearMm }: Spot): boolean =>
   clearMm === null && (kind === 'inside' || kind === 'mouth');
-/** A basket is narrower below: of cloth that is in one, this share is not drawn, so that it doesn’t show at its sides. */
-const UNSEEN = 0.6;
-
 /** What is on another is drawn before it, what is in another behind its front. */
 const ON_CARRIER: Mm = 0.2;
 const BEHIND_RIM: Mm = 0.5;
