@@ -43,6 +43,12 @@ describe('a board at the foot of a bed', () => {
     }
     expect(bedWith(0).front.some((s) => s.key.endsWith('foot'))).toBe(false);
   });
+  it('is behind what hangs down over it, where it rises no higher than the mattress', () => {
+    const { front } = bedWith(24);
+    const at = (name: string) => front.findIndex((s) => s.key.endsWith(name) || s.about === name);
+    expect(at('foot')).toBeGreaterThan(at('mattress'));
+    expect(at('q')).toBeGreaterThan(at('foot'));
+  });
   it('where it rises over the mattress nothing hangs down there; a lower one does not hold it back', () => {
     const legs = (footboardIn: number) => {
       const { plan, side } = bedWith(footboardIn);

@@ -56,11 +56,15 @@ const seatOf = (piece: Piece, w: Mm): Seat =>
 /** How far loose cushions end below the top of the back. */
 const CUSHION_BELOW_BACK: Mm = inches(1);
 
+/** A seat lower than this is a cushion on the floor, without legs. */
+const ON_THE_FLOOR: Mm = inches(12);
+
 const upholstered: Draw = (stand) => {
   const { piece, x, w, part } = stand;
   const seat = seatOf(piece, w);
   const arm = Math.max(0, (w - Math.min(seat.widthMm, w)) / 2);
-  const legs = piece.kind === 'windowSeat' ? 0 : Math.min(inches(5), seat.heightMm * 0.28);
+  const hasLegs = piece.kind !== 'windowSeat' && piece.heightMm >= ON_THE_FLOOR;
+  const legs = hasLegs ? Math.min(inches(5), seat.heightMm * 0.28) : 0;
   const [first, cloth] = [clothColours(piece), clothOf(piece)];
   const shapes: Shape[] = [];
   if (legs > 0)
@@ -177,14 +181,19 @@ const bed: Draw = ({ piece, x, w, part }) => {
   ];
 };
 
-/** The board at a bed's foot, in front of all that lies on it; of a bed that stands along its wall it is at an end. */
+/** In front of the mattress, behind what is spread over it. */
+const UNDER_COVERS: Mm = 2.1;
+
+/**
+ * The board at a bed's foot: in front of all that lies on it where it rises over the mattress, else in front of that alone,
+ * since covers hang down over it. Of a bed that stands along its wall it is at an end.
+ */
 function footboard({ piece, x, w, part }: Pick<Stand, 'piece' | 'x' | 'w' | 'part'>): Shape[] {
   const highMm = piece.bed?.footboardMm ?? 0;
   const isFromFoot = w <= (piece.widthMm + piece.depthMm) / 2;
   if (highMm === 0 || !isFromFoot) return [];
-  return [
-    part('foot', 'box', box(x, 0, w, highMm), secondColour(piece.colours), { step: piece.depthMm / 2 }),
-  ];
+  const step = highMm > (piece.bed?.mattressMm ?? 0) ? piece.depthMm / 2 : UNDER_COVERS;
+  return [part('foot', 'box', box(x, 0, w, highMm), secondColour(piece.colours), { step })];
 }
 
 const plant: Draw = ({ piece, x, w, y, part }) => {

@@ -95,6 +95,13 @@ export const SIZES: Record<Piece['kind'], readonly UsualPiece[]> = {
   ottoman: [
     { name: 'usual', w: [24, 60], d: [24, 60], h: [17, 43], seat: [[24, 60], [17, 43], [24, 60], 1, [0, 0]] },
     { name: 'large', w: [36, 90], d: [36, 90], h: [17, 43], seat: [[36, 90], [17, 43], [36, 90], 2, [0, 0]] },
+    {
+      name: 'floorCushion',
+      w: [26, 65],
+      d: [26, 65],
+      h: [8, 20],
+      seat: [[26, 65], [8, 20], [26, 65], 1, [0, 0]],
+    },
   ],
   bed: [
     {
