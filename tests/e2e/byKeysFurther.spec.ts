@@ -63,7 +63,7 @@ test('an insert is found on the bench, and covers are cut from one cloth', async
   await page.goto('/stash?tab=cutting&cloth=gull-panel');
   await awake(page);
   await write(page, page.getByLabel('How many').first(), '9');
-  await expect(page.getByText(/Each motif does for one cover/)).toBeVisible();
+  await expect(page.getByText(/There are motifs enough/)).toBeVisible();
   await press(page, button(page, 'As many as there can be'));
   await expect(page.getByText(/The whole cloth yields \d of these/)).toBeVisible();
   await staysNear(page);

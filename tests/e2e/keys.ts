@@ -29,6 +29,13 @@ export async function write(page: Page, field: Locator, text: string): Promise<v
   await page.keyboard.press('Enter');
 }
 
+/** Presses an arrow where arrows go along. The focus follows a moment later: what has it is not asked before. */
+async function arrow(page: Page, key: 'ArrowDown' | 'ArrowRight'): Promise<void> {
+  const before = await page.evaluateHandle(() => document.activeElement);
+  await page.keyboard.press(key);
+  await page.waitForFunction((had) => document.activeElement !== had, before);
+}
+
 /** Puts on a thing of the strip, which is one stop: Tab leads to it, the arrows go along. */
 export async function putOn(page: Page, name: string): Promise<void> {
   const strip = page.getByRole('toolbar', { name: 'From the stash' });
@@ -41,7 +48,7 @@ export async function putOn(page: Page, name: string): Promise<void> {
   await page.keyboard.press('Home');
   for (let steps = 0; !(await isOn(target)); steps++) {
     if (steps > MOST_STOPS) throw new Error(`arrows do not lead to ${name}`);
-    await page.keyboard.press('ArrowRight');
+    await arrow(page, 'ArrowRight');
   }
   await page.keyboard.press('Enter');
 }
@@ -53,7 +60,7 @@ export async function chooseRadio(page: Page, name: string | RegExp, within: Loc
   const isThere = () =>
     target.evaluate((el) => el.closest('[role=radiogroup],[role=group]')!.contains(document.activeElement));
   for (let stops = 0; stops < MOST_STOPS && !(await isThere()); stops++) await page.keyboard.press('Tab');
-  for (let n = 0; n < MOST_STOPS && !(await isOn(target)); n++) await page.keyboard.press('ArrowDown');
+  for (let n = 0; n < MOST_STOPS && !(await isOn(target)); n++) await arrow(page, 'ArrowDown');
   await expect(target).toBeFocused();
   if (!(await target.isChecked())) await page.keyboard.press('Space');
   await expect(target).toBeChecked();
