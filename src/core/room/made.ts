@@ -1,3 +1,4 @@
+import { HAIR_MM } from '../base/tolerance';
 import type { Mm } from '../base/units';
 import type { Item, Lie, Piece } from '../model/types';
 import type { RuleBook } from '../rules/book';
@@ -60,7 +61,7 @@ export function madeBed(
     lengthMm: depthMm,
     topMm: bed.mattressMm,
     thickMm: Math.min(bed.mattressMm, thickMm),
-    isFootClosed: bed.footboardMm > bed.mattressMm,
+    isFootClosed: bed.footboardMm - bed.mattressMm > HAIR_MM,
   };
 }
 

@@ -68,3 +68,8 @@ export const sameSize = (a: Size, b: Size): boolean =>
 /** Inserts of one filling, shape and size. */
 export const sameInsert = (a: InsertKind, b: InsertKind): boolean =>
   a.fill === b.fill && Boolean(a.round) === Boolean(b.round) && sameSize(a, b);
+
+/** A lumbar pillow is so much wider than it is high. */
+const LUMBAR = 1.2;
+/** Whether a cover, as it stands, is a lumbar: plainly wider than it is high. */
+export const isLumbar = ({ widthMm, heightMm }: Size): boolean => widthMm >= LUMBAR * heightMm;

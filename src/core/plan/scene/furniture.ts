@@ -1,3 +1,4 @@
+import { HAIR_MM } from '../../base/tolerance';
 import { inches, type Mm } from '../../base/units';
 import type { Box } from '../../geometry/plane';
 import type { Piece, PieceKind, Seat, Swatch } from '../../model/types';
@@ -192,7 +193,8 @@ function footboard({ piece, x, w, part }: Pick<Stand, 'piece' | 'x' | 'w' | 'par
   const highMm = piece.bed?.footboardMm ?? 0;
   const isFromFoot = w <= (piece.widthMm + piece.depthMm) / 2;
   if (highMm === 0 || !isFromFoot) return [];
-  const step = highMm > (piece.bed?.mattressMm ?? 0) ? piece.depthMm / 2 : UNDER_COVERS;
+  const isOver = highMm - (piece.bed?.mattressMm ?? 0) > HAIR_MM;
+  const step = isOver ? piece.depthMm / 2 : UNDER_COVERS;
   return [part('foot', 'box', box(x, 0, w, highMm), secondColour(piece.colours), { step })];
 }
 

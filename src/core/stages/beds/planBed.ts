@@ -11,6 +11,7 @@ import {
   withTopper,
   type BedPiece,
 } from '../../room/made';
+import { isLumbar } from '../../room/pillow';
 import { mattressNamed } from '../../room/mattress';
 import type { RuleBook } from '../../rules/book';
 import { stretchesOf, thickestOf, type PillowPlan } from '../../textiles/pillows';
@@ -71,9 +72,6 @@ const madeOn = (piece: BedPiece, { placements, items }: Laid): PutItem[] =>
     })
     .sort((a, b) => madeOrder(a.item) - madeOrder(b.item) || a.placement.row - b.placement.row);
 
-/** A pillow that is slept on is so much wider than it is high. */
-const OBLONG = 1.2;
-
 /** The row that a cover is for, by its size, however it lies. */
 export function coverTier(
   cover: Pick<PillowPlan['cover'], 'widthMm' | 'heightMm'>,
@@ -81,7 +79,7 @@ export function coverTier(
 ): Exclude<TierKind, 'front'> {
   const short = Math.min(cover.widthMm, cover.heightMm);
   const long = Math.max(cover.widthMm, cover.heightMm);
-  const isLong = long >= short * OBLONG;
+  const isLong = isLumbar({ widthMm: long, heightMm: short });
   if (!isLong && short >= rules.number('beds.euroFrom')) return 'euro';
   const isSham = short >= rules.number('beds.shamShort') && long >= rules.number('beds.shamLong');
   return isLong && isSham ? 'sham' : 'accent';

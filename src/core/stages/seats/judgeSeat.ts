@@ -4,6 +4,7 @@ import { judgePatterns } from '../../textiles/judge/judgePatterns';
 import { judgePillows, judgeSteps, judgeWear } from '../../textiles/judge/judgePillows';
 import { judgeThrows } from '../../textiles/judge/judgeThrows';
 import { finding, together } from '../../textiles/judge/laidCase';
+import { isLumbar } from '../../room/pillow';
 import { coverDifference } from '../../textiles/coverDifference';
 import { seenCover, type PillowPlan } from '../../textiles/pillows';
 import { backOf } from './back';
@@ -65,19 +66,18 @@ const judgeCushions: Judge = (seat) => {
   return [finding(seat, 'cushions-out', 'ok', { count, where, ...deeper }, more)];
 };
 
-/** A lumbar pillow is so much wider than it is high. */
-const LUMBAR = 1.2;
+/** A pillow nearer to the middle of its seat than this share of its width stands in the middle, at neither end. */
+const IN_THE_MIDDLE = 0.25;
 
 /** How many pillows are gathered at one end where nothing but a lumbar is at the other: that is one-sided on purpose. */
 function gatheredAtOneEnd({ piece, pillows }: SeatCase): number | null {
   const middle = piece.seat.widthMm / 2;
   const ends = [pillows.filter((p) => p.xMm < middle), pillows.filter((p) => p.xMm > middle)];
-  if (pillows.some((p) => p.xMm === middle)) return null;
+  if (pillows.some((p) => Math.abs(p.xMm - middle) < p.useWidthMm * IN_THE_MIDDLE)) return null;
   const [few = [], many = []] = ends.sort((a, b) => a.length - b.length);
   const [lumbar] = few;
   if (!lumbar || few.length > 1 || many.length < 2) return null;
-  const { widthMm, heightMm } = lumbar.cover;
-  return widthMm >= LUMBAR * heightMm ? many.length : null;
+  return isLumbar(lumbar.cover) ? many.length : null;
 }
 
 /** How far apart the first colours of two pillows are; 0 where one has none. */

@@ -57,6 +57,9 @@ describe('ends that differ', () => {
     expect(said(18, 60, 10, 24)).toEqual(['ends-differ']);
     expect(said(12, 60, 10)).toEqual(['ends-differ']);
     expect(said(12, 60, 10, 36)).toEqual(['ends-differ']);
+    // 20 in covers take up 17.6: within 4.4 in of the middle they stand in the middle
+    expect([said(12, 60, 10, 32), said(12, 60, 10, 31)]).toEqual([['ends-differ'], ['ends-one-sided']]);
+    expect([said(12, 60, 10, 40), said(12, 10, 60, 40)]).toEqual([['ends-differ'], ['ends-differ']]);
     expect(said(12, 60, 10, 48)).toEqual(['ends-differ']);
   });
 });

@@ -1,6 +1,6 @@
 import { deltaE00, hueApart, oklchOfLab, type Lab } from '../../../colour/spaces';
 import type { Fill, Item } from '../../../model/types';
-import { takenSize } from '../../../room/pillow';
+import { isLumbar, takenSize } from '../../../room/pillow';
 import type { RuleBook } from '../../../rules/book';
 import { chooseInsert, fillFor, type InsertUse } from '../../../textiles/insert';
 import { isPatterned } from '../../../textiles/judge/judgePatterns';
@@ -24,12 +24,9 @@ export type CoverFacts = {
   colour: Lab | null;
 };
 
-/** A lumbar pillow is so much wider than it is high. */
-const LUMBAR = 1.2;
-
 const shapeOf = ({ widthMm, heightMm }: Item): CoverFacts['shape'] => {
-  if (widthMm >= LUMBAR * heightMm) return 'lumbar';
-  return heightMm < LUMBAR * widthMm ? 'square' : 'other';
+  if (isLumbar({ widthMm, heightMm })) return 'lumbar';
+  return isLumbar({ widthMm: heightMm, heightMm: widthMm }) ? 'other' : 'square';
 };
 
 /** A cover that lies about; null where nothing may fill it. */
