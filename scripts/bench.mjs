@@ -1,4 +1,4 @@
-// npm run bench: medians and ratios, printed and not judged. With words (core, drag, server, stash, script) only
+// npm run bench: medians and ratios, printed and not judged. With words (core, drag, sheet, server, stash, script) only
 // those parts. Works on a scratch studio; the data folder is not touched.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -9,7 +9,7 @@ import { benchCore } from './bench/core.mjs';
 import { benchDrag } from './bench/drag.mjs';
 import { freePort } from './bench/figures.mjs';
 import { listScript } from './bench/script.mjs';
-import { benchServer } from './bench/server.mjs';
+import { benchServer, benchSheet } from './bench/server.mjs';
 import { benchStash } from './bench/stash.mjs';
 import { demoStudio, ensureBuilt, ensureInstalled, main, root, serve } from './lib.mjs';
 
@@ -71,10 +71,9 @@ await main(async () => {
     const answer = await fetch(`${server.address}/api/studio/restore`, request);
     if (!answer.ok) throw new Error(await answer.text());
   };
-  if (wanted('drag')) {
-    await restore(demo);
-    await benchDrag({ server, scratch, file });
-  }
+  if (wanted('drag') || wanted('sheet')) await restore(demo);
+  if (wanted('drag')) await benchDrag({ server, scratch, file });
+  if (wanted('sheet')) await benchSheet(server);
   if (wanted('server') || wanted('stash')) await restore(largeStudio(demo));
   if (wanted('server')) await benchServer(server);
   if (wanted('stash')) await benchStash(server, demo.items[0].id);

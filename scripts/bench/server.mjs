@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { say } from '../lib.mjs';
 import { line, median, ms, quantile } from './figures.mjs';
 
@@ -32,4 +33,29 @@ export async function benchServer(server) {
     line(`${what}, median`, ms(median(taken)));
     line('  95 of 100 under', ms(quantile(taken, 0.95)), '≤ 80 ms');
   }
+}
+
+/** CPU that a process has used so far with all its threads, ms; as Linux counts it, in hundredths of a second. */
+function cpuOf(pid) {
+  const [, after] = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ');
+  const [user, system] = after.split(' ').slice(11, 13).map(Number);
+  return (user + system) * 10;
+}
+
+/** What the demo's longest fitting sheet takes of the whole server, once it is warm. */
+export async function benchSheet({ address, child }) {
+  say('\nThe Long Room’s fitting sheet as PDF');
+  const print = async () => {
+    const answer = await fetch(`${address}/api/rooms/long-room/sheet.pdf?look=early-summer`);
+    if (!answer.ok) throw new Error(await answer.text());
+    await answer.arrayBuffer();
+  };
+  for (let i = 0; i < 5; i++) await print();
+  const taken = [];
+  for (let round = 0; round < 5; round++) {
+    const before = cpuOf(child.pid);
+    for (let i = 0; i < 10; i++) await print();
+    taken.push((cpuOf(child.pid) - before) / 10);
+  }
+  line('CPU of the server for one, median', ms(median(taken)), '≤ 250 ms');
 }

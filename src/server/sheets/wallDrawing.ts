@@ -1,5 +1,5 @@
 import 'server-only';
-import { clip, concatTransformationMatrix, endPath, popGraphicsState, pushGraphicsState, rgb } from 'pdf-lib';
+import { rgb } from 'pdf-lib';
 import { hexOfLab } from '../../core/colour/spaces';
 import type { NumberedMark } from '../../core/plan/sheetParts';
 import type { Elevation, Shape } from '../../core/room/shape';
@@ -7,9 +7,8 @@ import { drawnFrom, fitScale, type Scale } from '../../drawing/drawnFrom';
 import { FORMS } from '../../drawing/forms/forms';
 import { ObjectForm } from '../../drawing/forms/objects';
 import { Wished } from '../../drawing/forms/wished';
-import { newCanvas, resourcesOf, type Canvas } from './drawn/canvas';
+import { layOnPage, newCanvas, type Canvas } from './drawn/canvas';
 import { drawNode } from './drawn/draw';
-import { outlineOf } from './drawn/paths';
 import { drawWords, widthOfWords } from './letters';
 import { INK, MARGIN, type Pen } from './pen';
 
@@ -45,14 +44,9 @@ function drawShapes(
 ): void {
   const widthPt = lengthMm * perMm;
   const scale = fitScale({ widthMm: lengthMm, heightMm: ceilingMm }, { width: widthPt, height: highPt }, 0);
-  const toPage = [1, 0, 0, -1, MARGIN, baseY + highPt] as const;
-  const canvas = newCanvas(pen.doc.context, resourcesOf(pen.page), toPage);
-  const frame = outlineOf('rect', { x: 0, y: 0, width: widthPt, height: highPt });
-  canvas.ops.push(pushGraphicsState(), concatTransformationMatrix(...toPage));
-  if (frame) canvas.ops.push(...frame.ops, clip(), endPath());
+  const canvas = newCanvas(pen.doc.context);
   for (const shape of shapes) drawShape(canvas, shape, scale);
-  canvas.ops.push(popGraphicsState());
-  pen.page.pushOperators(...canvas.ops);
+  layOnPage(pen.page, canvas, { left: MARGIN, top: baseY + highPt, width: widthPt, height: highPt });
 }
 
 /** A shape as the screen draws it: its pattern at true scale, its folds, its frame. */

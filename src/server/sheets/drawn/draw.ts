@@ -1,17 +1,6 @@
 import 'server-only';
-import {
-  fill,
-  fillAndStroke,
-  popGraphicsState,
-  pushGraphicsState,
-  setDashPattern,
-  setFillingRgbColor,
-  setLineWidth,
-  setStrokingRgbColor,
-  stroke,
-} from 'pdf-lib';
 import { Children, Fragment, isValidElement, type ReactNode } from 'react';
-import { setOpacity, setTiles, type Canvas } from './canvas';
+import { operator, setOpacity, setTiles, type Canvas } from './canvas';
 import { outlineOf, type Outline } from './paths';
 import { shade, type Gradient } from './shading';
 
@@ -82,25 +71,25 @@ function paintOutline(at: At, outline: Outline, props: Props, said: Said): void 
   const line = colourOf(props.stroke as string | undefined);
   const isFilled = 'tiles' in filling || colour !== undefined;
   if (!isFilled && !line) return;
-  canvas.ops.push(pushGraphicsState());
+  canvas.ops.push('q');
   const fillShare = said.opacity * shareAt(props, 'fillOpacity') * (colour?.share ?? 1);
   const lineShare = said.opacity * shareAt(props, 'strokeOpacity') * (line?.share ?? 1);
   setOpacity(canvas, fillShare, lineShare);
   if ('tiles' in filling) fillWithTiles(at, filling.tiles);
-  else if (colour) canvas.ops.push(setFillingRgbColor(...colour.rgb));
+  else if (colour) canvas.ops.push(operator('rg', ...colour.rgb));
   if (line) setLine(canvas, line, props);
-  canvas.ops.push(...outline.ops, ending(isFilled, line !== undefined), popGraphicsState());
+  canvas.ops.push(outline.ops, ending(isFilled, line !== undefined), 'Q');
 }
 
 function setLine({ ops }: Canvas, { rgb }: Colour, props: Props): void {
-  ops.push(setStrokingRgbColor(...rgb), setLineWidth(Number(props.strokeWidth ?? 1)));
+  ops.push(operator('RG', ...rgb), operator('w', Number(props.strokeWidth ?? 1)));
   const dashes = props.strokeDasharray as string | undefined;
-  if (dashes) ops.push(setDashPattern(dashes.split(/[ ,]+/).map(Number), 0));
+  if (dashes) ops.push(`[${dashes.split(/[ ,]+/).join(' ')}] 0 d`);
 }
 
-function ending(isFilled: boolean, isStroked: boolean) {
-  if (isFilled && isStroked) return fillAndStroke();
-  return isFilled ? fill() : stroke();
+function ending(isFilled: boolean, isStroked: boolean): string {
+  if (isFilled && isStroked) return 'B';
+  return isFilled ? 'f' : 'S';
 }
 
 /** Tiles smaller than this, in points, show seams: several repeats are then one tile. */

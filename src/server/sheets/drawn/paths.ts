@@ -1,10 +1,10 @@
 import 'server-only';
-import { appendBezierCurve, closePath, lineTo, moveTo, type PDFOperator } from 'pdf-lib';
 import svgpath from 'svgpath';
+import { DIGITS, operator } from './canvas';
 
 /** An outline in units of the drawing: how it is drawn, and how far it reaches. */
 export type Outline = {
-  ops: readonly PDFOperator[];
+  ops: string;
   left: number;
   right: number;
   top: number;
@@ -33,11 +33,14 @@ const PATH_OF: Readonly<Record<string, (props: Numbers) => string>> = {
 };
 type Four = [number, number, number, number];
 
-const ellipse = (props: Numbers, rx: number, ry: number): string =>
-  `M${numberAt(props, 'cx') - rx} ${numberAt(props, 'cy')}a${rx} ${ry} 0 1 0 ${2 * rx} 0a${rx} ${ry} 0 1 0 ${-2 * rx} 0Z`;
+/** A quarter of a circle as one curve: how far its two points stand from its ends, in parts of the radius. */
+const QUARTER = (4 / 3) * (Math.SQRT2 - 1);
 
-/** A thousandth of a point is finer than any printer draws, and keeps a page's file small. */
-const DIGITS = 3;
+function ellipse(props: Numbers, rx: number, ry: number): string {
+  const [cx, cy] = [numberAt(props, 'cx'), numberAt(props, 'cy')];
+  const [dx, dy] = [rx * QUARTER, ry * QUARTER];
+  return `M${cx - rx} ${cy}c0 ${dy} ${rx - dx} ${ry} ${rx} ${ry}s${rx} ${dy - ry} ${rx} ${-ry}s${dx - rx} ${-ry} ${-rx} ${-ry}s${-rx} ${ry - dy} ${-rx} ${ry}Z`;
+}
 
 /** The outline of an element; undefined of one that has none. */
 export function outlineOf(type: string, props: Numbers): Outline | undefined {
@@ -50,7 +53,7 @@ export function outlineOf(type: string, props: Numbers): Outline | undefined {
 
 /** The operators of a path that is absolute, and the box of the points that it goes by. */
 function drawnPath(path: ReturnType<typeof svgpath>): Outline {
-  const ops: PDFOperator[] = [];
+  const ops: string[] = [];
   const [xs, ys]: [number[], number[]] = [[], []];
   const seen = (x: number, y: number) => {
     xs.push(x);
@@ -59,37 +62,37 @@ function drawnPath(path: ReturnType<typeof svgpath>): Outline {
   path.iterate((segment, _, x, y) => {
     switch (segment[0]) {
       case 'M':
-        ops.push(moveTo(segment[1], segment[2]));
+        ops.push(operator('m', segment[1], segment[2]));
         return seen(segment[1], segment[2]);
       case 'L':
-        ops.push(lineTo(segment[1], segment[2]));
+        ops.push(operator('l', segment[1], segment[2]));
         return seen(segment[1], segment[2]);
       case 'H':
-        ops.push(lineTo(segment[1], y));
+        ops.push(operator('l', segment[1], y));
         return seen(segment[1], y);
       case 'V':
-        ops.push(lineTo(x, segment[1]));
+        ops.push(operator('l', x, segment[1]));
         return seen(x, segment[1]);
       case 'C':
-        ops.push(appendBezierCurve(segment[1], segment[2], segment[3], segment[4], segment[5], segment[6]));
+        ops.push(operator('c', segment[1], segment[2], segment[3], segment[4], segment[5], segment[6]));
         return seen(segment[5], segment[6]);
       case 'Q': {
         // a curve by one point as the same curve by two
         const [cx, cy, endX, endY] = [segment[1], segment[2], segment[3], segment[4]];
         const towards = (from: number, by: number) => from + ((by - from) * 2) / 3;
         ops.push(
-          appendBezierCurve(towards(x, cx), towards(y, cy), towards(endX, cx), towards(endY, cy), endX, endY),
+          operator('c', towards(x, cx), towards(y, cy), towards(endX, cx), towards(endY, cy), endX, endY),
         );
         return seen(endX, endY);
       }
       case 'Z':
       case 'z':
-        ops.push(closePath());
+        ops.push('h');
         return;
       default:
         throw new Error(`no paper form of the path segment ${segment[0]}`);
     }
   });
   const [left, right] = [Math.min(...xs), Math.max(...xs)];
-  return { ops, left, right, top: Math.min(...ys), bottom: Math.max(...ys) };
+  return { ops: ops.join('\n'), left, right, top: Math.min(...ys), bottom: Math.max(...ys) };
 }

@@ -1,16 +1,6 @@
 import 'server-only';
-import {
-  clip,
-  endPath,
-  fill,
-  PDFOperator,
-  PDFOperatorNames,
-  popGraphicsState,
-  pushGraphicsState,
-  setFillingRgbColor,
-} from 'pdf-lib';
 import { clamp } from '../../../core/base/units';
-import { setOpacity, type Canvas } from './canvas';
+import { operator, setOpacity, type Canvas } from './canvas';
 import { outlineOf, type Outline } from './paths';
 
 /** A shade at a place of a gradient: black or white, and how much of it. */
@@ -36,17 +26,17 @@ function shadeAt(stops: readonly Stop[], at: number): { light: number; share: nu
 
 /** Lays a gradient over an outline, within it. */
 export function shade(canvas: Canvas, outline: Outline, gradient: Gradient, opacity: number): void {
-  canvas.ops.push(pushGraphicsState(), ...outline.ops, clip(), endPath());
+  canvas.ops.push('q', outline.ops, 'W n');
   for (let step = 0; step < STEPS; step++) {
     const [from, to] = [step / STEPS, (step + 1) / STEPS];
     const { light, share } = shadeAt(gradient.stops, (from + to) / 2);
     if (share * opacity < 0.01) continue;
     setOpacity(canvas, share * opacity, 1);
-    canvas.ops.push(setFillingRgbColor(light, light, light));
+    canvas.ops.push(operator('rg', light, light, light));
     if (gradient.kind === 'linear') bands(canvas, outline, gradient, { from, to });
     else ring(canvas, outline, gradient, { from, to });
   }
-  canvas.ops.push(popGraphicsState());
+  canvas.ops.push('Q');
 }
 
 type Part = { from: number; to: number };
@@ -62,12 +52,9 @@ function bands(
   if (each <= 0) return;
   const first = Math.floor((left - from) / each);
   for (let x = from + first * each; x < right; x += each)
-    ops.push(rectangle(x + part.from * each, top - 1, (part.to - part.from) * each, bottom - top + 2));
-  ops.push(fill());
+    ops.push(operator('re', x + part.from * each, top - 1, (part.to - part.from) * each, bottom - top + 2));
+  ops.push('f');
 }
-
-const rectangle = (x: number, y: number, width: number, height: number): PDFOperator =>
-  PDFOperator.of(PDFOperatorNames.AppendRectangle, [x, y, width, height].map(String));
 
 /** One step of a gradient from a middle outwards; the last goes on to the corners. */
 function ring(
@@ -83,7 +70,8 @@ function ring(
       cy: top + cy * height,
       rx: r * share * width,
       ry: r * share * height,
-    })?.ops ?? [];
-  ops.push(...(to < 1 ? oval(to) : [rectangle(left, top, width, height)]), ...(from > 0 ? oval(from) : []));
-  ops.push(PDFOperator.of(PDFOperatorNames.FillEvenOdd));
+    })?.ops ?? '';
+  ops.push(to < 1 ? oval(to) : operator('re', left, top, width, height));
+  if (from > 0) ops.push(oval(from));
+  ops.push('f*');
 }
