@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
-import { useRef, type ReactNode } from 'react';
+import { useMemo, useRef, type ReactNode } from 'react';
 import { findOne } from '../../core/base/list';
 import { formatBareSize, formatLength, plainUnit } from '../../core/base/length';
 import { inches } from '../../core/base/units';
@@ -41,6 +41,7 @@ export function BedsScreen(): ReactNode {
   const stashThere = useStashWhenThere('bedding,cover,throw');
   const stash = stashThere ?? NONE;
   const shop = useShop('bedding,cover,throw');
+  const rows = useMemo(() => [...stash, ...shop], [stash, shop]);
   const placing = usePlacing();
   const drawn = useRef<{ scale: Scale; left: number } | null>(null);
   const box = useRef<HTMLDivElement>(null);
@@ -68,7 +69,7 @@ export function BedsScreen(): ReactNode {
       <BedDrawings piece={piece} plan={bed} boxRef={box} drawnRef={drawn} />
       <BedAnswers plan={bed} />
       <PlacingStrip
-        rows={[...stash, ...shop]}
+        rows={rows}
         noteOf={noNote}
         wish={BED_WISH}
         onDrop={drop}

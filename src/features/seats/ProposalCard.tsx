@@ -1,14 +1,16 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { formatBareSize } from '../../core/base/length';
+import type { LengthUnit } from '../../core/base/units';
 import { PLACEMENT } from '../../core/model/defaults';
-import type { Item } from '../../core/model/types';
+import type { Item, Piece, Seat } from '../../core/model/types';
 import type { Effect, Proposal } from '../../core/plan/seats/composeInLook';
 import { effectKind, isTold, type EffectKind } from '../../core/plan/seats/effect';
 import { isPropped } from '../../core/room/lies';
 import { isDraped } from '../../core/room/throws';
 import type { Reason, Role, SeatComposition } from '../../core/stages/seats/compose/ask';
+import type { RuleBook } from '../../core/rules/book';
 import { asSentence, listWords } from '../../messages/findingWords';
 import { Button } from '../../ui/Button';
 import { Collapsible } from '../../ui/Collapsible';
@@ -16,21 +18,45 @@ import { Words } from '../../ui/Words';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { isOfShop, type ShopRow } from '../shell/placing/useShop';
 import { useRoom } from '../shell/room/RoomContext';
-import { usePaint } from '../shell/usePaint';
+import type { Paint } from '../shell/paint';
 import type { StashRow } from '../shell/useStash';
 import { useFamilyName } from '../shell/useWords';
 import { scaleFor, SmallSeat } from './SmallSeat';
-import type { ComposerState } from './useComposer';
 
-export const CARD_WIDTH = 168;
+const CARD_WIDTH = 168;
+
+/** What the cards need of the room: nothing of it changes while a thing is dragged. */
+export type Around = {
+  /** The seats that were asked for, and all furniture that has a name. */
+  seats: readonly (Piece & { seat: Seat })[];
+  pieces: readonly Piece[];
+  rows: ReadonlyMap<string, StashRow>;
+  rules: RuleBook;
+  unit: LengthUnit;
+  paint: Paint;
+};
+
+type CardsProps = { proposals: readonly Proposal[]; around: Around; onUse: (proposal: Proposal) => void };
+
+/** What was found, side by side; it stays as it is while something is dragged on the drawing. */
+export const ProposalCards = memo(function ProposalCards({ proposals, around, onUse }: CardsProps) {
+  return (
+    <ul className="mt-1.5 flex gap-3 pb-3">
+      {proposals.map((proposal, n) => (
+        <li key={n} className="shrink-0 text-[13px] leading-snug" style={{ width: CARD_WIDTH }}>
+          <ProposalCard proposal={proposal} around={around} onUse={() => onUse(proposal)} />
+        </li>
+      ))}
+    </ul>
+  );
+});
+
+type CardProps = { proposal: Proposal; around: Around };
 
 /** One arrangement: its seats, why it is offered, what it lacks, what it does to the colours of the room. */
-export function ProposalCard({ proposal, state }: { proposal: Proposal; state: ComposerState }): ReactNode {
+function ProposalCard({ proposal, around, onUse }: CardProps & { onUse: () => void }): ReactNode {
   const t = useTranslations('compose');
-  const { rules } = useRoom();
-  const paint = usePaint();
-  const apply = useProposal(state);
-  const { rows, seats } = state;
+  const { rows, seats, rules, paint } = around;
   const shown = proposal.seats.filter((s) => s.placed.length > 0);
   // a chair has one pillow by any school
   const school = shown.find((s) => s.placed.length > 1)?.school;
@@ -62,14 +88,14 @@ export function ProposalCard({ proposal, state }: { proposal: Proposal; state: C
         {names}
       </span>
       {school && <span className="block text-soft">{t(`schools.${school}`)}</span>}
-      <Button small className="my-1" onClick={() => apply(proposal)}>
+      <Button small className="my-1" onClick={onUse}>
         {t('use')}
       </Button>
       <ul className="text-soft">
         {proposal.reasons.map((reason) => (
           <ReasonLine key={reason.code} reason={reason} />
         ))}
-        <Lacks proposal={proposal} state={state} />
+        <Lacks proposal={proposal} around={around} />
       </ul>
       <Spread effects={proposal.effects} />
     </>
@@ -153,12 +179,11 @@ function EffectLine({ effect }: { effect: Effect }): ReactNode {
 }
 
 /** Seats that stay bare, a pair that would not match, and what would have to be bought. */
-function Lacks({ proposal, state }: { proposal: Proposal; state: ComposerState }): ReactNode {
+function Lacks({ proposal, around }: CardProps): ReactNode {
   const t = useTranslations('compose');
-  const { file } = useRoom();
-  const nameOf = (id: string) => file.pieces.find((p) => p.id === id)?.name ?? '';
+  const nameOf = (id: string) => around.pieces.find((p) => p.id === id)?.name ?? '';
   const bare = proposal.seats.filter((s) => s.placed.length === 0).map((s) => nameOf(s.pieceId));
-  const toBuy = useToBuy(proposal, state);
+  const toBuy = useToBuy(proposal, around);
   return (
     <>
       {bare.length > 0 && <li>{t('bare', { seats: listWords(bare) })}</li>}
@@ -175,9 +200,8 @@ function Lacks({ proposal, state }: { proposal: Proposal; state: ComposerState }
 }
 
 /** Covers that only a shop has, inserts and casings, in words. */
-function useToBuy(proposal: Proposal, { rows }: ComposerState): string[] {
+function useToBuy(proposal: Proposal, { rows, unit }: Around): string[] {
   const t = useTranslations('compose');
-  const { unit } = useRoom().file.room;
   const size = (of: { widthMm: number; heightMm: number }) => formatBareSize(of.widthMm, of.heightMm, unit);
   return [
     ...proposal.forSale.map(({ itemId, count }) => {
@@ -191,7 +215,7 @@ function useToBuy(proposal: Proposal, { rows }: ComposerState): string[] {
 }
 
 /** Puts an arrangement in the place of the pillows of its seats, but for those that are locked. */
-function useProposal({ rows }: ComposerState): (proposal: Proposal) => void {
+export function useProposal(rows: Around['rows']): (proposal: Proposal) => void {
   const { look } = useRoom();
   const placing = usePlacing();
   return (proposal) => {

@@ -1,8 +1,9 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength, plainUnit } from '../../core/base/length';
 import type { Piece, Seat } from '../../core/model/types';
+import type { Proposal } from '../../core/plan/seats/composeInLook';
 import { backOf } from '../../core/stages/seats/back';
 import { ROLES, SCHOOLS } from '../../core/stages/seats/compose/ask';
 import { eitherWords } from '../../messages/findingWords';
@@ -12,12 +13,15 @@ import { Progress } from '../../ui/Progress';
 import { RadioGroup } from '../../ui/RadioGroup';
 import { ScrollArea } from '../../ui/ScrollArea';
 import { Select } from '../../ui/Select';
+import { useStableCallback } from '../../ui/useStableCallback';
 import { useRoom } from '../shell/room/RoomContext';
+import { usePaint } from '../shell/usePaint';
 import { useFamilyName } from '../shell/useWords';
-import { CARD_WIDTH, ProposalCard } from './ProposalCard';
-import { NO_WISHES, useComposer, type OnOffer, type Wishes } from './useComposer';
+import { ProposalCards, useProposal, type Around } from './ProposalCard';
+import { NO_WISHES, useComposer, type ComposerState, type OnOffer, type Wishes } from './useComposer';
 
 type Seated = Piece & { seat: Seat };
+const NONE: readonly Proposal[] = [];
 /** Colours that can be asked for: the strongest of the room. */
 const MOST_FAMILIES = 6;
 
@@ -35,7 +39,9 @@ export function SeatComposer({
   const [wishes, setWishes] = useState<Wishes>(NO_WISHES);
   const state = useComposer(piece, seats, stash, wishes);
   const none = useNoneWords(wishes.together ? seats : [piece], wishes, stash);
-  const shown = state.running?.best.length ? state.running.best : (state.found ?? []);
+  const shown = state.running?.best.length ? state.running.best : (state.found ?? NONE);
+  const around = useAround(state);
+  const use = useStableCallback(useProposal(state.rows));
   return (
     <section className="px-4 pb-3" aria-label={t('title')}>
       <WishBar wishes={wishes} onChange={setWishes} many={seats.length > 1} hasShop={stash.shop.length > 0}>
@@ -56,16 +62,20 @@ export function SeatComposer({
       </p>
       {shown.length > 0 && (
         <ScrollArea bars={['horizontal']} label={t('title')}>
-          <ul className="mt-1.5 flex gap-3 pb-3">
-            {shown.map((proposal, n) => (
-              <li key={n} className="shrink-0 text-[13px] leading-snug" style={{ width: CARD_WIDTH }}>
-                <ProposalCard proposal={proposal} state={state} />
-              </li>
-            ))}
-          </ul>
+          <ProposalCards proposals={shown} around={around} onUse={use} />
         </ScrollArea>
       )}
     </section>
+  );
+}
+
+function useAround({ seats, rows }: ComposerState): Around {
+  const { file, rules } = useRoom();
+  const { pieces, room } = file;
+  const paint = usePaint();
+  return useMemo(
+    () => ({ seats, pieces, rows, rules, unit: room.unit, paint }),
+    [seats, pieces, rows, rules, room.unit, paint],
   );
 }
 

@@ -3,7 +3,7 @@ import { findOne } from '../../core/base/list';
 import dynamic from 'next/dynamic';
 import { useTranslations } from 'next-intl';
 import { StageLink } from '../shell/StageLink';
-import { useCallback, useRef, type ReactNode } from 'react';
+import { useCallback, useMemo, useRef, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches, sum } from '../../core/base/units';
 import type { Item, Piece, Seat } from '../../core/model/types';
@@ -49,7 +49,11 @@ export function SeatsScreen(): ReactNode {
   const throws = useStash('throw');
   const shop = useShop('cover,throw');
   const unit = file.room.unit;
-  const seats = arranged.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p));
+  const rows = useMemo(() => [...covers, ...shop], [covers, shop]);
+  const seats = useMemo(
+    () => arranged.pieces.filter((p): p is Piece & { seat: Seat } => p.seat !== null && !isBed(p)),
+    [arranged.pieces],
+  );
   const piece =
     seats.find(
       (p) => p.id === picked || look.placements.some((x) => x.id === picked && x.spot.of === p.id),
@@ -117,7 +121,7 @@ export function SeatsScreen(): ReactNode {
       </div>
       <SeatAnswers plan={seatPlan} />
       <PlacingStrip
-        rows={[...covers, ...shop]}
+        rows={rows}
         noteOf={noInsert}
         wish={SEAT_WISH}
         onDrop={drop}

@@ -62,7 +62,7 @@ export function useComposer(
   const composer = useRef<Composer | null>(null);
   const [running, setRunning] = useState<LookProgress | null>(null);
   const [found, setFound] = useState<readonly Proposal[] | null>(null);
-  const asked = wishes.together ? seats : [piece];
+  const asked = useMemo(() => (wishes.together ? seats : [piece]), [wishes.together, seats, piece]);
   const rows = useMemo(
     () => new Map([...stash.covers, ...stash.throws, ...stash.shop].map((row) => [row.id, row])),
     [stash.covers, stash.throws, stash.shop],

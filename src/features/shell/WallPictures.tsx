@@ -10,7 +10,7 @@ import { ToggleGroup } from '../../ui/ToggleGroup';
 import { useInBrowser } from '../../ui/useInBrowser';
 import { AboveEdge } from './drawing/AboveEdge';
 import { ShapeView } from './drawing/ShapeView';
-import { useRoom } from './room/RoomContext';
+import { useRoom, useRoomAtRest } from './room/RoomContext';
 import type { Paint } from './paint';
 import { usePaint } from './usePaint';
 import { useWallName } from './useWords';
@@ -27,7 +27,9 @@ export function WallPictures({
   onPick?: () => void;
 }): ReactNode {
   const t = useTranslations();
-  const { plan, wallId, setWall, kelvin, pick } = useRoom();
+  const { wallId, setWall, kelvin, pick } = useRoom();
+  // while something is dragged, the large drawing alone follows
+  const { plan } = useRoomAtRest();
   const paint = usePaint();
   // small pictures to change between: drawn when the page stands, so that it stands sooner
   const inBrowser = useInBrowser();

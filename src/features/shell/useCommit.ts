@@ -1,6 +1,7 @@
 'use client';
 import { useCallback } from 'react';
 import type { Change } from '../../core/model/change';
+import type { RoomFile } from '../../core/model/types';
 import { applyChange } from '../../core/model/change';
 import { asMeasured, changedFields } from '../../core/stages/measure/readings';
 import { checkRoomFile, type MeasureIssue } from '../../core/stages/measure/check';
@@ -41,10 +42,13 @@ export function useCommit(): (change: Change, about: string) => Answer {
   );
 }
 
-/** Whether a change leaves the room sound, for dragging. */
-export const staysSound = (file: Parameters<typeof applyChange>[0], wanted: Change): boolean => {
-  const previous = checkRoomFile(file).filter((i) => i.level === 'refuse');
-  return !checkRoomFile(applyChange(file, wanted)).some(
-    (i) => i.level === 'refuse' && !previous.some((b) => same(b, i)),
-  );
-};
+const refusalsOf = (file: RoomFile): MeasureIssue[] =>
+  checkRoomFile(file).filter((i) => i.level === 'refuse');
+
+/** Whether a change leaves the room sound, for dragging: it may have been unsound before. */
+export function staysSound(file: RoomFile, wanted: Change): boolean {
+  const refusals = refusalsOf(applyChange(file, wanted));
+  if (refusals.length === 0) return true;
+  const previous = refusalsOf(file);
+  return refusals.every((i) => previous.some((b) => same(b, i)));
+}

@@ -3,7 +3,6 @@ import { useTranslations } from 'next-intl';
 import { useMemo, useState, type ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
 import { inches } from '../../core/base/units';
-import type { Placement } from '../../core/model/types';
 import { TABLE_LINEN } from '../../core/model/values/item';
 import { extentAt, isOwnLie, liesAt } from '../../core/room/lies';
 import { TAKES } from '../../core/room/spots/parts';
@@ -14,6 +13,7 @@ import { PlacingStrip } from '../shell/placing/PlacingStrip';
 import { usePlacing } from '../shell/placing/usePlacing';
 import { useSpotName } from '../shell/placing/useSpotName';
 import { useRoom } from '../shell/room/RoomContext';
+import { countsOf, usesOf } from '../shell/placing/uses';
 import { isOfShop, useShop, type StripRow } from '../shell/placing/useShop';
 import { useStash } from '../shell/useStash';
 import type { DropTarget } from './SurfaceDrawing';
@@ -43,12 +43,6 @@ const rank = (row: StripRow, roomId: string, { kinds, used, ahead }: Order): num
   SOURCES.indexOf(sourceOf(row, roomId)) * 100 +
   kinds.indexOf(row.kind);
 
-function countsOf(placements: readonly Placement[]): ReadonlyMap<string, number> {
-  const counts = new Map<string, number>();
-  for (const { itemId, count } of placements) counts.set(itemId, (counts.get(itemId) ?? 0) + count);
-  return counts;
-}
-
 /** A wish begins as a third of the surface, and no taller than most things on one. */
 const WISH_SHARE = 1 / 3;
 const WISH_HEIGHT = inches(16);
@@ -70,10 +64,8 @@ export function SurfaceStrip({ state, onDrop }: Props): ReactNode {
   const room = file.room.id;
   const isMealTable = target === surface.spot && (surface.table?.chairs ?? 0) > 0;
   const ahead = isMealTable ? TABLE_LINEN : NOTHING;
-  const order = useMemo(
-    () => ({ kinds, ahead, used: countsOf(look.placements) }),
-    [kinds, ahead, look.placements],
-  );
+  const used = usesOf(look.placements);
+  const order = useMemo(() => ({ kinds, ahead, used: countsOf(used) }), [kinds, ahead, used]);
   const whyNot = useWhyNot(state);
   const rows = useMemo(
     () =>

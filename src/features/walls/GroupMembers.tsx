@@ -5,6 +5,7 @@ import { formatBareSize } from '../../core/base/length';
 import type { HangingGroup } from '../../core/model/types';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
+import { steady } from '../../ui/steady';
 import { Words } from '../../ui/Words';
 import { itemOf, useRoom } from '../shell/room/RoomContext';
 import { useStash } from '../shell/useStash';
@@ -32,45 +33,18 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
       <ol>
         {members.map((h, i) => {
           const item = itemOf(file, h.itemId);
-          const name = item?.name ?? '';
-          const size = formatBareSize(item?.widthMm ?? 0, item?.heightMm ?? 0, unit);
           return (
-            <li
+            <MemberRow
               key={h.id}
-              className="grid grid-cols-[1fr_auto] items-baseline gap-2 border-t border-line py-1 text-[14px] last:border-b"
-            >
-              <button
-                type="button"
-                onClick={() => pick(h.id)}
-                className="line-clamp-2 pb-1 text-left underline decoration-line underline-offset-4"
-              >
-                <Words>{`${name}, ${size}`}</Words>
-              </button>
-              <span className="flex gap-1">
-                <Button
-                  small
-                  variant="quiet"
-                  aria-label={t('up', { name })}
-                  disabled={i === 0}
-                  onClick={() => order(i, i - 1)}
-                >
-                  ↑
-                </Button>
-                <Button
-                  small
-                  variant="quiet"
-                  aria-label={t('down', { name })}
-                  disabled={i === members.length - 1}
-                  onClick={() => order(i, i + 1)}
-                >
-                  ↓
-                </Button>
-                <RemoveButton
-                  label={t('out', { name })}
-                  onClick={() => change([{ do: 'removeHanging', lookId: look.id, id: h.id }])}
-                />
-              </span>
-            </li>
+              name={item?.name ?? ''}
+              size={formatBareSize(item?.widthMm ?? 0, item?.heightMm ?? 0, unit)}
+              isFirst={i === 0}
+              isLast={i === members.length - 1}
+              onPick={() => pick(h.id)}
+              onUp={() => order(i, i - 1)}
+              onDown={() => order(i, i + 1)}
+              onRemove={() => change([{ do: 'removeHanging', lookId: look.id, id: h.id }])}
+            />
           );
         })}
       </ol>
@@ -78,6 +52,54 @@ export function GroupMembers({ group: g }: { group: HangingGroup }): ReactNode {
     </section>
   );
 }
+
+type MemberProps = {
+  name: string;
+  size: string;
+  isFirst: boolean;
+  isLast: boolean;
+  onPick: () => void;
+  onUp: () => void;
+  onDown: () => void;
+  onRemove: () => void;
+};
+
+const MemberRow = steady(function MemberRow(props: MemberProps): ReactNode {
+  const t = useTranslations('walls');
+  const { name } = props;
+  return (
+    <li className="grid grid-cols-[1fr_auto] items-baseline gap-2 border-t border-line py-1 text-[14px] last:border-b">
+      <button
+        type="button"
+        onClick={props.onPick}
+        className="line-clamp-2 pb-1 text-left underline decoration-line underline-offset-4"
+      >
+        <Words>{`${name}, ${props.size}`}</Words>
+      </button>
+      <span className="flex gap-1">
+        <Button
+          small
+          variant="quiet"
+          aria-label={t('up', { name })}
+          disabled={props.isFirst}
+          onClick={props.onUp}
+        >
+          ↑
+        </Button>
+        <Button
+          small
+          variant="quiet"
+          aria-label={t('down', { name })}
+          disabled={props.isLast}
+          onClick={props.onDown}
+        >
+          ↓
+        </Button>
+        <RemoveButton label={t('out', { name })} onClick={props.onRemove} />
+      </span>
+    </li>
+  );
+});
 
 function AddFrames({ group: g }: { group: HangingGroup }): ReactNode {
   const t = useTranslations('walls');

@@ -62,7 +62,7 @@ export function checkReferences(file: RoomFile): MeasureIssue[] {
     ...sameIds(file.room.holes, ['room', 'holes']),
     ...(file.looks.length === 0 ? [refuse('no-look', 'room', ['looks'], 'looks')] : []),
     ...file.room.holes.flatMap((hole, i) =>
-      missing(known.walls, hole.wallId, ['room', 'holes', i, 'wallId']),
+      missing(known.walls, hole.wallId, () => ['room', 'holes', i, 'wallId']),
     ),
     ...NOUN_NAMES.flatMap((noun) => checkNoun(file, noun, known)),
     ...file.looks.flatMap((look, l) => [
@@ -107,10 +107,11 @@ function sameIds(rows: readonly { id: string }[], path: Path): MeasureIssue[] {
   });
 }
 
-const missing = (ids: Ids, id: string | null | undefined, path: Path): MeasureIssue[] =>
-  id === null || id === undefined || ids.has(id)
-    ? []
-    : [{ ...refuse('not-found', id, path, String(path.at(-1))), other: id }];
+function missing(ids: Ids, id: string | null | undefined, pathOf: () => Path): MeasureIssue[] {
+  if (id === null || id === undefined || ids.has(id)) return [];
+  const path = pathOf();
+  return [{ ...refuse('not-found', id, path, String(path.at(-1))), other: id }];
+}
 
 function checkNoun(file: RoomFile, noun: NounName, known: KnownInRoom): MeasureIssue[] {
   const { where, list } = NOUNS[noun];
@@ -142,7 +143,7 @@ function checkRows(
     ...rows.flatMap((row, i) =>
       references.flatMap(({ path: idPath, readIds }) => {
         const id = valueAt(row, idPath) as string | null | undefined;
-        return missing(readIds(known, id ?? ''), id, [...path, i, ...idPath.split('.')]);
+        return missing(readIds(known, id ?? ''), id, () => [...path, i, ...idPath.split('.')]);
       }),
     ),
   ];

@@ -1,13 +1,14 @@
 'use client';
 import { useTranslations } from 'next-intl';
 import { nanoid } from 'nanoid';
-import { useState, type ReactNode, type RefObject } from 'react';
+import { useMemo, useState, type ReactNode, type RefObject } from 'react';
 import { BROUGHT } from '../../../core/model/defaults';
 import { inches, toMark, type Mm } from '../../../core/base/units';
 import type { Item, ItemKind } from '../../../core/model/types';
 import { pieceOf, STANDS_AS } from '../../../core/room/arrange';
 import { PlacingStrip } from '../../shell/placing/PlacingStrip';
-import { useShop } from '../../shell/placing/useShop';
+import { countsOf, usesOf } from '../../shell/placing/uses';
+import { useShop, type ShopRow, type StripRow } from '../../shell/placing/useShop';
 import { useRoom } from '../../shell/room/RoomContext';
 import { useStash, type StashRow } from '../../shell/useStash';
 import { whereDropped } from '../adding';
@@ -20,6 +21,17 @@ const WISH = { kinds: KINDS_LIST, mostWidthMm: inches(120), mostHeightMm: inches
 const noNote = () => null;
 const NOWHERE = { xMm: 0, yMm: 0, turnDeg: 0 };
 
+type Here = { roomId: string; used: string };
+
+/** In this room first, then what shops have, then what is all in use. */
+function inOrder(found: readonly StashRow[], shop: readonly ShopRow[], { roomId, used }: Here): StripRow[] {
+  const counts = countsOf(used);
+  const isTaken = (row: StashRow) => row.count <= (counts.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0);
+  const rank = (row: StashRow) => (row.roomId === roomId ? 0 : 1);
+  const owned = found.filter((row) => row.state !== 'gone').sort((a, b) => rank(a) - rank(b));
+  return [...owned.filter((row) => !isTaken(row)), ...shop, ...owned.filter(isTaken)];
+}
+
 /** What of the stash can stand on the floor of this look: in this room first, then what shops have, then what is in use. */
 export function ArrangeStrip({ box }: { box: RefObject<HTMLDivElement | null> }): ReactNode {
   const t = useTranslations('arrange');
@@ -27,13 +39,10 @@ export function ArrangeStrip({ box }: { box: RefObject<HTMLDivElement | null> })
   const found = useStash(KINDS);
   const [problem, setProblem] = useState(false);
   const { unit } = file.room;
-  const used = new Map<string, number>();
-  for (const { itemId } of look.brought) used.set(itemId, (used.get(itemId) ?? 0) + 1);
-  const isTaken = (row: StashRow) => row.count <= (used.get(row.id) ?? 0) + (row.elsewhere?.count ?? 0);
-  const rank = (row: StashRow) => (row.roomId === file.room.id ? 0 : 1);
   const shop = useShop(KINDS);
-  const owned = found.filter((row) => row.state !== 'gone').sort((a, b) => rank(a) - rank(b));
-  const rows = [...owned.filter((row) => !isTaken(row)), ...shop, ...owned.filter(isTaken)];
+  const used = usesOf(look.brought.map(({ itemId }) => ({ itemId, count: 1 })));
+  const roomId = file.room.id;
+  const rows = useMemo(() => inOrder(found, shop, { roomId, used }), [found, shop, roomId, used]);
   const bringIn = (item: Item, place: { xMm: Mm; yMm: Mm } | undefined) => {
     const id = nanoid(8);
     const piece = pieceOf(item, { id, ...NOWHERE });

@@ -34,8 +34,9 @@ export const NearThings = ({ things, scale }: { things: readonly Pressed[]; scal
         key={key}
         {...handlersOf(props)}
         role="presentation"
-        x={scale.x(box.xMm) - (wide - w) / 2}
-        y={scale.y(box.yMm + box.heightMm) - (high - h) / 2}
+        x={(w - wide) / 2}
+        y={(h - high) / 2}
+        transform={`translate(${scale.x(box.xMm)} ${scale.y(box.yMm + box.heightMm)})`}
         width={wide}
         height={high}
         fill="transparent"

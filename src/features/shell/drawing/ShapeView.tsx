@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { memo, useId, type ReactNode } from 'react';
-import { sameShape } from '../../../core/room/shape';
+import { memo, useId, useState, type ReactNode } from 'react';
+import { sameShape, type Shape } from '../../../core/room/shape';
 import { drawnFrom, type Drawing } from '../../../drawing/drawnFrom';
 import { FORMS } from '../../../drawing/forms/forms';
 import { Wished } from '../../../drawing/forms/wished';
@@ -16,7 +16,37 @@ const ObjectForm = dynamic(() => import('../../../drawing/forms/objects').then((
  * at the edges. Redrawn only when those numbers change: a plan is worked out for every frame of a drag,
  * and most of a room stands still.
  */
-export const ShapeView = memo(DrawnShape, drawsTheSame);
+export const ShapeView = memo(MovedShape, drawsTheSame);
+
+/** What is only moved is drawn where it was, and carried from there. */
+function MovedShape(props: Drawing): ReactNode {
+  const [drawn, setDrawn] = useState(props);
+  const isMoved =
+    drawn === props || drawsTheSame(drawn, { ...props, shape: movedBack(props.shape, drawn.shape) });
+  if (!isMoved) setDrawn(props);
+  const { scale } = props;
+  const [dx, dy] = isMoved
+    ? [
+        scale.x(props.shape.box.xMm) - scale.x(drawn.shape.box.xMm),
+        scale.y(props.shape.box.yMm) - scale.y(drawn.shape.box.yMm),
+      ]
+    : [0, 0];
+  return (
+    <g transform={dx === 0 && dy === 0 ? undefined : `translate(${dx} ${dy})`}>
+      <ShapeWhereItIs {...(isMoved ? drawn : props)} />
+    </g>
+  );
+}
+
+/** A shape as large as it is now, where it was before. */
+const movedBack = (now: Shape, before: Shape): Shape => ({
+  ...now,
+  at: before.at,
+  depthMm: before.depthMm,
+  box: { ...now.box, xMm: before.box.xMm, yMm: before.box.yMm },
+});
+
+const ShapeWhereItIs = memo(DrawnShape, drawsTheSame);
 
 function DrawnShape(props: Drawing): ReactNode {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');

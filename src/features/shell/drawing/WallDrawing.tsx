@@ -1,8 +1,6 @@
 'use client';
 import { first } from '../../../core/base/list';
-import { useTranslations } from 'next-intl';
 import { Fragment, useId, useMemo, type ReactNode } from 'react';
-import { formatLength } from '../../../core/base/length';
 import type { Mm } from '../../../core/base/units';
 import type { Box } from '../../../core/geometry/plane';
 import { seenSpan } from '../../../core/room/seenSpan';
@@ -16,6 +14,7 @@ import { AboveEdge } from './AboveEdge';
 import { besideThings } from './background';
 import { NearThings } from './NearThings';
 import { ShapeView } from './ShapeView';
+import { ThingsOnWall } from './ThingsOnWall';
 
 export const DRAWING = { width: 676, height: 520 } as const;
 const FAINT = 0.3;
@@ -57,7 +56,6 @@ export function WallDrawing({
   isFaint,
   underlay,
 }: Props): ReactNode {
-  const t = useTranslations('shell');
   const { view, kelvin, file, arranged } = useRoom();
   const paint = usePaint();
   const part = region ?? { ...seenSpan(elevation), yMm: 0, heightMm: elevation.ceilingMm };
@@ -84,7 +82,6 @@ export function WallDrawing({
   const unit = file.room.unit;
   const flat = region !== undefined || elevation.edge.every((p) => p.heightMm >= elevation.ceilingMm - 0.5);
   const lampLit = kelvin < 4000;
-  const listed = listOf(elevation.shapes);
   const shapes = elevation.shapes.map((shape) => ({ shape, props: shapeProps?.(shape, scale) }));
   const pressed = shapes.flatMap(({ shape, props }) => (props?.role === 'button' ? [{ shape, props }] : []));
   const floor = paint(first(arranged.room.floorFinish.colours));
@@ -154,59 +151,9 @@ export function WallDrawing({
         )}
         {children?.(scale)}
       </svg>
-      <figcaption className="sr-only">
-        {t('onThisWall')}
-        <ul>
-          {listed.map((l) => (
-            <li key={l.about}>
-              {t('thingOnWall', {
-                name: l.name,
-                from: formatLength(l.from, unit),
-                width: formatLength(l.to - l.from, unit),
-                bottom: formatLength(l.bottom, unit),
-                top: formatLength(l.top, unit),
-              })}
-            </li>
-          ))}
-        </ul>
-      </figcaption>
+      <ThingsOnWall shapes={elevation.shapes} />
     </figure>
   );
-}
-
-/** Things of an elevation with their extents, parts taken together, left to right. */
-function listOf(
-  shapes: readonly Shape[],
-): { about: string; name: string; from: number; to: number; bottom: number; top: number }[] {
-  const things = new Map<
-    string,
-    { about: string; name: string; from: number; to: number; bottom: number; top: number }
-  >();
-  for (const s of shapes) {
-    if (!s.name) continue;
-    const known = things.get(s.about);
-    const now = {
-      about: s.about,
-      name: s.name,
-      from: s.box.xMm,
-      to: s.box.xMm + s.box.widthMm,
-      bottom: s.box.yMm,
-      top: s.box.yMm + s.box.heightMm,
-    };
-    things.set(
-      s.about,
-      known
-        ? {
-            ...known,
-            from: Math.min(known.from, now.from),
-            to: Math.max(known.to, now.to),
-            bottom: Math.min(known.bottom, now.bottom),
-            top: Math.max(known.top, now.top),
-          }
-        : now,
-    );
-  }
-  return [...things.values()].sort((a, b) => a.from - b.from);
 }
 
 /** The edge of a wall; under a slope its foot alone. */

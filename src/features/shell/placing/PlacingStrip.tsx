@@ -12,6 +12,7 @@ import { usePaint } from '../usePaint';
 import { ThingPicture } from './ThingPicture';
 import { WishForm, type WishPlace } from './WishForm';
 import { useFreeWords } from '../useFreeWords';
+import { countsOf, usesOf } from './uses';
 import { CLOTH_KINDS } from '../../../core/model/values/item';
 import { useMoneyAtRest } from '../useMoney';
 import { isOfShop, type ShopRow, type StripRow } from './useShop';
@@ -45,25 +46,35 @@ type Props = Acts & {
 export function PlacingStrip({ rows, noteOf, wish, onDrop, onPut, children }: Props): ReactNode {
   const { look, file } = useRoom();
   const t = useTranslations('wish');
+  const words = useTranslations('placing');
   const close = useTranslations('shell')('close');
   const [isWishing, setWishing] = useState(false);
-  const startWish = useStableCallback(() => setWishing(true));
   return (
     <>
-      <Strip
-        onWish={startWish}
-        rows={rows}
-        used={[...look.placements, ...look.brought.map((row) => ({ ...row, count: 1 }))]
-          .map(({ itemId, count }) => `${itemId}*${count}`)
-          .join(' ')}
-        unit={file.room.unit}
-        paint={usePaint()}
-        noteOf={noteOf}
-        onDrop={useStableCallback(onDrop)}
-        onPut={useStableCallback(onPut)}
-      >
+      <section className="px-4 pb-2">
+        <p className="mb-1 flex flex-wrap gap-x-3 text-[13px]">
+          <b className="font-narrow font-semibold text-soft">{words('stash')}</b>
+          <span className="text-soft">{words('drag')}</span>
+          <button
+            type="button"
+            className="ml-auto underline underline-offset-4"
+            onClick={() => setWishing(true)}
+          >
+            {words('wish')}
+          </button>
+        </p>
+        <StashUnread />
         {children}
-      </Strip>
+        <Strip
+          rows={rows}
+          used={usesOf([...look.placements, ...look.brought.map((row) => ({ ...row, count: 1 }))])}
+          unit={file.room.unit}
+          paint={usePaint()}
+          noteOf={noteOf}
+          onDrop={useStableCallback(onDrop)}
+          onPut={useStableCallback(onPut)}
+        />
+      </section>
       <LazyDialog open={isWishing} onClose={() => setWishing(false)} title={t('title')} closeLabel={close}>
         <WishForm
           place={wish}
@@ -85,7 +96,7 @@ function itemOf(row: StripRow): Item {
   return item;
 }
 
-/** The strip itself; it stays as it is while something is dragged on the drawing. */
+/** The row of things; it stays as it is while something is dragged on the drawing. */
 const Strip = memo(function Strip({
   rows,
   used,
@@ -94,11 +105,9 @@ const Strip = memo(function Strip({
   noteOf,
   onDrop,
   onPut,
-  onWish,
-  children,
-}: Omit<Props, 'wish'> & {
-  onWish: () => void;
-  /** Ids of what is placed in this look, with how many of each. */ used: string;
+}: Omit<Props, 'wish' | 'children'> & {
+  /** Ids of what is placed in this look, with how many of each. */
+  used: string;
   unit: LengthUnit;
   paint: Paint;
 }): ReactNode {
@@ -121,30 +130,18 @@ const Strip = memo(function Strip({
     },
     { filterTaps: true, pointer: { capture: true } },
   );
-  const counts = new Map<string, number>();
-  for (const [id = '', count] of used.split(' ').map((use) => use.split('*')))
-    counts.set(id, (counts.get(id) ?? 0) + Number(count));
-  const usesOf = (id: string): number => counts.get(id) ?? 0;
+  const counts = countsOf(used);
   const shopWords = ({ price, shop: { source, leadDays } }: ShopRow): string =>
     t('fromShop', { price: money(price), source, days: leadDays });
   return (
-    <section className="px-4 pb-2">
-      <p className="mb-1 flex flex-wrap gap-x-3 text-[13px]">
-        <b className="font-narrow font-semibold text-soft">{t('stash')}</b>
-        <span className="text-soft">{t('drag')}</span>
-        <button type="button" className="ml-auto underline underline-offset-4" onClick={onWish}>
-          {t('wish')}
-        </button>
-      </p>
-      <StashUnread />
-      {children}
+    <>
       <ScrollArea bars={['horizontal']}>
         <Toolbar label={t('stash')}>
           <ul className="flex gap-2 pb-3">
             {rows.map((row) => {
               const note = noteOf(row);
               const item = itemOf(row);
-              const where = isOfShop(row) ? shopWords(row) : free(row, usesOf(item.id));
+              const where = isOfShop(row) ? shopWords(row) : free(row, counts.get(item.id) ?? 0);
               return (
                 <li key={item.id} className="shrink-0">
                   <ToolbarButton>
@@ -189,6 +186,6 @@ const Strip = memo(function Strip({
           <StripPicture item={held.item} paint={paint} width={80} height={72} />
         </div>
       )}
-    </section>
+    </>
   );
 });
