@@ -71,9 +71,23 @@ await main(async () => {
     const answer = await fetch(`${server.address}/api/studio/restore`, request);
     if (!answer.ok) throw new Error(await answer.text());
   };
-  if (wanted('drag') || wanted('sheet')) await restore(demo);
-  if (wanted('drag')) await benchDrag({ server, scratch, file });
-  if (wanted('sheet')) await benchSheet(server);
+  if (wanted('drag')) await restore(demo);
+  if (wanted('drag'))
+    await benchDrag({
+      server,
+      scratch,
+      file,
+      restoreFrames: async () => {
+        const { items, looks } = core.roomOfFrames(file, 60, 'n');
+        const rooms = demo.rooms.map((r) => (r.room.id === 'long-room' ? { ...r, looks } : r));
+        await restore({ ...demo, items, rooms });
+        return looks[0].id;
+      },
+    });
+  if (wanted('sheet')) {
+    await restore(demo);
+    await benchSheet(server);
+  }
   if (wanted('server') || wanted('stash')) await restore(largeStudio(demo));
   if (wanted('server')) await benchServer(server);
   if (wanted('stash')) await benchStash(server, demo.items[0].id);

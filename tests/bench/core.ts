@@ -43,13 +43,21 @@ export function timeDrag(file: RoomFile, rounds: number): number[] {
   });
 }
 
-/** The plan of a look while a group of so many glazed frames is dragged along the long wall. */
-export function timeFrames(file: RoomFile, count: number, rounds: number): number[] {
+/** A room whose first look has a group of so many glazed frames on one wall, and nothing else on its walls. */
+export function roomOfFrames(file: RoomFile, count: number, wallId: string): RoomFile {
   const look = file.looks[0]!;
-  const wallId = file.room.walls[1]!.id;
   const frame = file.items.find((i) => i.kind === 'frame' || i.kind === 'art')!;
   const item = { ...frame, widthMm: 150, heightMm: 120, glazed: true, count };
-  const group = { ...GROUP, id: 'frames', name: 'Frames', wallId, kind: 'grid' as const, columns: 12 };
+  const group = {
+    ...GROUP,
+    id: 'frames',
+    name: 'Frames',
+    wallId,
+    kind: 'grid' as const,
+    columns: 12,
+    xMm: 2500,
+    centreMm: 1900,
+  };
   const hanger = { kind: 'sawtooth' as const, dropMm: 20 };
   const hangings = Array.from({ length: count }, (_, i) => ({
     ...HANGING,
@@ -60,14 +68,18 @@ export function timeFrames(file: RoomFile, count: number, rounds: number): numbe
     groupId: group.id,
   }));
   const items = file.items.map((i) => (i.id === item.id ? item : i));
-  const hung = { ...file, items, looks: [{ ...look, groups: [group], hangings }] };
+  return { ...file, items, looks: [{ ...look, groups: [group], hangings }] };
+}
+
+/** The plan of a look while a group of so many glazed frames is dragged along a wall with windows. */
+export function timeFrames(file: RoomFile, count: number, rounds: number): number[] {
+  const hung = roomOfFrames(file, count, file.room.walls[1]!.id);
+  const look = hung.looks[0]!;
+  const group = look.groups[0]!;
   let previous = planLook(hung, { lookId: look.id });
   return times(rounds, (i) => {
     const moved = { ...group, xMm: 2500 + (i % 40) * 3, centreMm: 1500 };
-    previous = planLook(
-      { ...hung, looks: [{ ...hung.looks[0]!, groups: [moved] }] },
-      { lookId: look.id, previous },
-    );
+    previous = planLook({ ...hung, looks: [{ ...look, groups: [moved] }] }, { lookId: look.id, previous });
   });
 }
 
