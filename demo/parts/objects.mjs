@@ -94,7 +94,7 @@ item(['ladder', 'Driftwood ladder'], 'ladder', [17, 66], cols(['hemp', 1]), {
 for (const [id, name, kind, w, h, d, colour, roomId, more] of [
   ['crock', 'Stoneware crock', 'pot', 6, 7, 6, 'oyster', 'galley'],
   ['spoons', 'Wooden spoons', 'stem', 4, 12, 4, 'oak', 'galley', { count: 6 }],
-  ['board', 'Bread board', 'tray', 14, 9, 1, 'oak', 'galley'],
+  ['board', 'Bread board', 'tray', 14, 1, 9, 'oak', 'galley'],
   ['kettle', 'Enamel kettle', 'object', 9, 9, 8, 'tar', 'galley'],
   ['thyme-pot', 'Clay pot', 'pot', 5, 5, 5, 'tanbark', 'galley'],
   ['thyme', 'Thyme', 'plant', 6, 7, 4, 'moss', 'galley'],

@@ -156,17 +156,28 @@ const FLAT: Partial<Record<ItemKind, (item: Item, rules: RuleBook) => Extent>> =
   cover: (item, rules) => ({ ...onItsBack(item), heightMm: pillowThickness(item, rules) }),
 };
 
+/** What leans stands on its foot; a tray on its edge, its face to the front. */
+function leant(item: Item): { tallMm: Mm; thickMm: Mm } {
+  const [highMm, deepMm] = [item.heightMm, depthOf(item)];
+  return item.kind === 'tray'
+    ? { tallMm: Math.max(highMm, deepMm), thickMm: Math.min(highMm, deepMm) }
+    : { tallMm: highMm, thickMm: deepMm };
+}
+
 type ExtentOf = (item: Item, rules: RuleBook, fold: Placement['fold']) => Extent;
 const EXTENTS: Record<OwnLie, ExtentOf> = {
   standing: (item) => ({ widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm }),
   overturned: (item) => ({ widthMm: item.widthMm, depthMm: depthOf(item), heightMm: item.heightMm }),
   side: (item) => ({ widthMm: item.heightMm, depthMm: depthOf(item), heightMm: item.widthMm }),
   flat: (item, rules) => FLAT[item.kind]?.(item, rules) ?? onItsBack(item),
-  leaning: (item) => ({
-    widthMm: item.widthMm,
-    depthMm: item.heightMm * LEAN + depthOf(item) * UPRIGHT,
-    heightMm: item.heightMm * UPRIGHT,
-  }),
+  leaning: (item) => {
+    const { tallMm, thickMm } = leant(item);
+    return {
+      widthMm: item.widthMm,
+      depthMm: tallMm * LEAN + thickMm * UPRIGHT,
+      heightMm: tallMm * UPRIGHT,
+    };
+  },
   folded,
   hanging,
   propped: (item, rules) => propped(item, false, rules),

@@ -3,7 +3,6 @@ import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { addressOf } from '../../core/room/spots/spot';
 import { takes } from '../../core/room/spots/parts';
-import { spotsOfPlaced } from '../../core/room/spots/placedSpots';
 import type { SurfaceThing } from '../../core/stages/surfaces/planSurface';
 import { Button } from '../../ui/Button';
 import { LengthField, TAKEN } from '../../ui/Field';
@@ -18,14 +17,14 @@ import type { SurfaceState } from './useSurface';
 /** What can be said of a placed thing: where it stands, how it lies, how many, and where else it goes. */
 export function ThingForm({ thing, state }: { thing: SurfaceThing; state: SurfaceState }): ReactNode {
   const t = useTranslations('surfaces');
-  const { file, plan } = useRoom();
+  const { file, look, plan } = useRoom();
   const placing = usePlacing();
   const spotName = useSpotName();
   const { placement: p, spot } = thing.thing;
   const { item } = thing;
   const { unit } = file.room;
   const key = (field: string) => `${file.room.id}-${p.id}-${field}`;
-  const carries = spotsOfPlaced(thing.thing).length > 0;
+  const carries = look.placements.some((one) => one.spot.of === p.id);
   const goesTo = placesFor(thing, state, plan);
   return (
     <div className="space-y-2.5 pb-3 pt-1">

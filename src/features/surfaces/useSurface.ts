@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { PlacedThing } from '../../core/room/placed';
 import { spotsOfPlaced } from '../../core/room/spots/placedSpots';
 import { addressOf, type Spot } from '../../core/room/spots/spot';
@@ -16,30 +16,38 @@ export type SurfaceState = {
 };
 
 export function useSurface(): SurfaceState | null {
-  const { plan, picked, wallId, wallIsChosen } = useRoom();
+  const { plan, picked, wallId, wallIsChosen, openWall } = useRoom();
   const [chosen, setTarget] = useState<string | null>(null);
+  const [shown, setShown] = useState<Shown | null>(null);
   const { surfaces } = plan;
-  const holds = (s: SurfacePlan) => thingOf(s, picked) !== undefined;
-  const isNamed = (s: SurfacePlan) => addressOf(s.spot) === picked || s.spot.of === picked;
+  const asked =
+    surfaces.find((s) => thingOf(s, picked) !== undefined) ??
+    surfaces.find((s) => addressOf(s.spot) === picked || s.spot.of === picked);
+  const isKept = (s: SurfacePlan) => shown?.wallId === wallId && addressOf(s.spot) === shown.address;
   const onWall = (s: SurfacePlan) => wallIsChosen && wallOf(plan, s) === wallId;
-  const [shown, setShown] = useState<string | null>(null);
-  const asked = surfaces.find(holds) ?? surfaces.find(isNamed);
   const surface =
-    asked ??
-    surfaces.find((s) => addressOf(s.spot) === shown) ??
-    surfaces.find((s) => onWall(s) && s.things.length > 0) ??
-    surfaces.find(onWall) ??
-    surfaces.find((s) => s.things.length > 0) ??
-    surfaces[0];
-  // letting go of a thing leaves one on its surface
+    asked ?? surfaces.find(isKept) ?? mostDressed(surfaces.filter(onWall)) ?? mostDressed(surfaces);
+  const itsWallId = (surface && wallOf(plan, surface)) ?? wallId;
+  // letting go of a thing leaves one on its surface, until another wall is chosen
   const address = asked && addressOf(asked.spot);
-  if (address !== undefined && address !== shown) setShown(address);
+  if (address !== undefined && (address !== shown?.address || itsWallId !== shown.wallId))
+    setShown({ address, wallId: itsWallId });
+  useEffect(() => {
+    if (itsWallId !== wallId) openWall(itsWallId);
+  }, [itsWallId, wallId, openWall]);
   if (!surface) return null;
   const carried = surface.things.flatMap((t) => spotsOfPlaced(t.thing));
   const targets = [surface.spot, ...carried];
   const target = targets.find((spot) => addressOf(spot) === chosen) ?? surface.spot;
   return { surface, picked: thingOf(surface, picked), targets, target, setTarget };
 }
+
+/** The surface that was last asked for, and the wall that it is seen against. */
+type Shown = { address: string; wallId: string };
+
+/** One with things on it, or else one to put things on; the arm of a seat only where there is nothing else. */
+const mostDressed = (surfaces: readonly SurfacePlan[]): SurfacePlan | undefined =>
+  surfaces.find((s) => s.things.length > 0) ?? surfaces.find((s) => s.spot.kind !== 'arm') ?? surfaces[0];
 
 /** What is picked, of what stands on a surface or is laid on it. */
 const thingOf = ({ things, table }: SurfacePlan, picked: string | null): PlacedThing | undefined =>

@@ -132,6 +132,17 @@ describe('things on and in things', () => {
     expect(stem.at.zMm - vase.at.zMm).toBeCloseTo(10, 6);
     expect(placed.every((p) => addressOf(p.base) === 'chest/top')).toBe(true);
   });
+  it('a tray leans on its edge, its face to the front; other things on their foot', () => {
+    const leaning = (itemId: string) =>
+      place([put('t', itemId, 'chest', 'top', { xMm: inches(24), lie: 'leaning' })])[0]!.at;
+    const [sin, cos] = [Math.sin((10 * Math.PI) / 180), Math.cos((10 * Math.PI) / 180)];
+    const sizeIn = (itemId: string) => {
+      const { widthMm, heightMm, depthMm } = leaning(itemId);
+      return [widthMm, heightMm, depthMm].map(toIn);
+    };
+    sizeIn('tray').forEach((n, i) => expect(n).toBeCloseTo([18, 12 * cos, 12 * sin + 2 * cos][i]!, 6));
+    sizeIn('book').forEach((n, i) => expect(n).toBeCloseTo([1.5, 9 * cos, 9 * sin + 6 * cos][i]!, 6));
+  });
   it('what is carried goes along with what carries it', () => {
     const at = (xIn: number) =>
       place([

@@ -1,6 +1,7 @@
+import { HAIR_MM } from '../../../base/tolerance';
 import { feet, type Mm } from '../../../base/units';
 import { sharedPart } from '../../../geometry/convex';
-import { alongWay, step, wayOf, type Point } from '../../../geometry/plane';
+import { alongWay, distance, step, wayOf, type Point } from '../../../geometry/plane';
 import type { Piece } from '../../../model/types';
 import {
   EPSILON_MM,
@@ -96,13 +97,15 @@ function footOf(context: FloorContext, bed: Piece): Line & { side: Side } {
   return { side: 'foot', ...clearBeyond(edgeAt(benchMm), way, inTheWay) };
 }
 
-/** The clear floor beyond an edge, straight out, to the first thing or wall. */
+/** The clear floor beyond an edge, straight out, to the first thing or wall; not what only passes by its ends. */
 function clearBeyond(
   [a, b]: readonly [Point, Point],
   way: Point,
   things: readonly (readonly Point[])[],
 ): Line {
-  const strip = stripBeyond([a, b], way, FAR);
+  const longMm = distance(a, b);
+  const along = { xMm: (b.xMm - a.xMm) / longMm, yMm: (b.yMm - a.yMm) / longMm };
+  const strip = stripBeyond([step(a, along, HAIR_MM), step(b, along, -HAIR_MM)], way, FAR);
   let best = { mm: FAR, at: a };
   for (const point of things.flatMap((thing) => sharedPart(thing, strip))) {
     const mm = alongWay(a, point, way);

@@ -75,4 +75,16 @@ describe('a bed for two', () => {
       'bed-passage-good',
     ]);
   });
+  it('is got out of along a bench or a wall that its foot stands against', () => {
+    const bench = (widthIn: number) =>
+      box('bench', [inches(84), inches(144 - 60 + 8)], [inches(widthIn), inches(16)], { kind: 'bench' });
+    for (const widthIn of [48, 60, 96])
+      expect(found([bed(60), bench(widthIn)]).map((f) => f.code)).toEqual(['bed-passage-good']);
+    for (const turnDeg of [0, 90])
+      expect(found([bed(0, 60, turnDeg)]).map((f) => [f.by.side, f.by.byMm])).toEqual([['foot', 0]]);
+    const chest = box('chest', [inches(84 + 30 + 10 + 20), inches(60)], [inches(40), inches(20)]);
+    expect(found([bed(60), chest]).map((f) => [f.by.side, toIn(f.by.byMm as number)])).toEqual([
+      ['right', 10],
+    ]);
+  });
 });
