@@ -259,6 +259,7 @@ export type FindingCode =
   | 'past-the-edge'
   | 'falls-off'
   | 'burns-by-fire'
+  | 'flame-under'
   | 'surface-overfull'
   | 'no-room-for-bag'
   | 'step-narrowed'

@@ -3,7 +3,7 @@ import type { Mm } from '../base/units';
 import { apart } from '../geometry/plane';
 import type { Finding } from '../model/finding';
 import type { Placement, RoomFile } from '../model/types';
-import { isObject } from '../room/lies';
+import { burns } from '../room/burning';
 import { footprint } from '../room/place';
 import { seenAgainst, type PlacedThing, type Standing } from '../room/placed';
 import { isTabled } from '../room/tableLinen';
@@ -35,7 +35,7 @@ export const candlesOf = (placed: readonly PlacedThing[], previous: readonly Pla
 
 /** What a flame could reach; the same list for as long as only other things are moved. */
 export const burningOf = (placed: readonly PlacedThing[], previous: readonly PlacedThing[] | undefined) =>
-  sameOr(previous, placed.filter(burns));
+  sameOr(previous, placed.filter(burnsThere));
 
 type CurtainContext = {
   candles: readonly PlacedThing[];
@@ -123,9 +123,8 @@ type BurningThing = {
 };
 const reachOf = ({ widthMm, depthMm }: Standing): Mm => Math.hypot(widthMm, depthMm) / 2;
 
-/** What a flame can reach: plants, and cloth; but not what a table is laid with, which lies flat below it. */
-const burns = ({ placement, item }: PlacedThing): boolean =>
-  item.kind === 'plant' || !(isObject(placement) || isTabled(placement.lie));
+/** What a flame can reach; but not what a table is laid with, which lies flat below it. */
+const burnsThere = ({ placement, item }: PlacedThing): boolean => burns(item) && !isTabled(placement.lie);
 
 /** What burns, from left to right as the plan has it, so that a candle meets only what is near it. */
 const burningThings = (things: readonly PlacedThing[]): BurningThing[] =>

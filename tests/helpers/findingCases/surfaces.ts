@@ -54,6 +54,11 @@ const onHearth = (kind: Item['kind']) =>
     items: [thing('x', [10, 10, 8], { kind })],
     placements: [placement({ id: 'p', itemId: 'x', xMm: inches(15), ...standing('f', 'hearth') })],
   });
+/** A candle with so much between it and the shelf over it. */
+const candleUnder = (gapIn: number) =>
+  onChest([thing('candle', [3, 9, 3], { kind: 'candle' })], [put('candle', 24)], {
+    fittings: [{ ...fitting('shelf', 'n', [40, 30 + 9 + gapIn], [48, 1]), depthMm: inches(16) }],
+  });
 /** A vase that is only wished for, and one that there is. */
 const wished = (isWished: boolean) =>
   onChest(
@@ -138,6 +143,7 @@ export const SURFACES_CASES = {
   'no-room-for-bag': { level: 'caution', shows: guestRoom(19), not: guestRoom(20) },
   'wish-open': { level: 'caution', shows: wished(true), not: wished(false) },
   'burns-by-fire': { level: 'caution', shows: onHearth('basket'), not: onHearth('lantern') },
+  'flame-under': { level: 'caution', shows: candleUnder(11.5), not: candleUnder(12) },
   'spot-gone': {
     level: 'stop',
     shows: vase(24, { spot: { of: 'chest', part: 'bay4' } }),

@@ -3,6 +3,7 @@ import { CRUMB_MM } from '../../base/tolerance';
 import type { Mm } from '../../base/units';
 import { apart, overlapLength } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
+import { burns } from '../../room/burning';
 import { footprint } from '../../room/place';
 import { heightOver, passesOver, type SeatedSight } from '../../room/seatedSights';
 import { pastEdge } from '../../room/spots/edges';
@@ -221,17 +222,6 @@ const judgeOverHeads: Judge = ({ things, spot }, { restedUnder, massOf, rules })
   });
 };
 
-/** What burns, or spoils by heat: cloth, leaves, straw, paper. */
-const BURNS: ReadonlySet<string> = new Set([
-  ...LAID_CLOTH,
-  'rug',
-  'basket',
-  'book',
-  'plant',
-  'stem',
-  'garland',
-  'lampshade',
-]);
 const HOT: ReadonlySet<string> = new Set(['hearth', 'hob']);
 
 /** What burns before a fire or on a hob, or stands on the floor too near to a fire. */
@@ -244,13 +234,30 @@ const judgeHeat: Judge = ({ things, spot }, { fires, rules }) => {
     return fires.find(({ shape }) => wantMm - apart(footprint(thing.at), shape).mm > TOUCH_MM)?.id;
   };
   return things
-    .filter(({ item }) => BURNS.has(item.kind))
+    .filter(({ item }) => burns(item))
     .flatMap((thing) => {
       const fire = fireOf(thing);
       if (fire === undefined) return [];
       const facts = { thing: thing.name, ...onOf(spot), wantMm };
       return [finding('burns-by-fire', 'caution', facts, { about: [thing.placementId, fire], rule })];
     });
+};
+
+/** A candle under a board, a shelf, a screen or a picture, closer than a flame may be to what burns. */
+const judgeFlames: Judge = ({ things }, { rules }) => {
+  const rule = 'safety.candleClear';
+  const wantMm = rules.number(rule);
+  return things.flatMap((thing) => {
+    const { limit, item, topMm, placementId } = thing;
+    // glass keeps a flame in
+    if (item.kind !== 'candle' || !limit || limit.over === 'inside') return [];
+    const over = limit.over === 'board' ? null : limit.over;
+    if (over?.kind === 'ceiling') return [];
+    const byMm = limit.topMm + (over?.keepMm ?? 0) - topMm;
+    if (byMm < 0 || wantMm - byMm <= TOUCH_MM) return [];
+    const facts = { candle: thing.name, other: over?.name ?? '', over: over?.kind ?? 'board', byMm, wantMm };
+    return [finding('flame-under', 'caution', facts, { about: [placementId], rule })];
+  });
 };
 
 /** With fewer there is nothing to take away. */
@@ -303,5 +310,6 @@ const MORE: readonly Judge[] = [
   judgeOverHeads,
   judgeFilled,
   judgeHeat,
+  judgeFlames,
   judgeSteps,
 ];

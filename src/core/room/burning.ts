@@ -1,0 +1,15 @@
+import type { Item, ItemKind } from '../model/types';
+import { CLOTH_KINDS } from '../model/values/item';
+
+/** What burns, or spoils by heat: cloth, leaves, straw, paper. */
+const BURNS: ReadonlySet<ItemKind> = new Set<ItemKind>([
+  ...CLOTH_KINDS,
+  'basket',
+  'book',
+  'plant',
+  'stem',
+  'garland',
+  'lampshade',
+]);
+
+export const burns = ({ kind }: Pick<Item, 'kind'>): boolean => BURNS.has(kind);
