@@ -210,6 +210,11 @@ export const step = (origin: Point, way: Point, byMm: Mm): Point => ({
   xMm: origin.xMm + way.xMm * byMm,
   yMm: origin.yMm + way.yMm * byMm,
 });
+/** The way from a point to another that is not the same. */
+export function wayBetween(start: Point, end: Point): Point {
+  const mm = distance(start, end);
+  return { xMm: (end.xMm - start.xMm) / mm, yMm: (end.yMm - start.yMm) / mm };
+}
 /** How far a point lies from another along a way. */
 export const alongWay = (start: Point, end: Point, way: Point): Mm =>
   (end.xMm - start.xMm) * way.xMm + (end.yMm - start.yMm) * way.yMm;

@@ -4,7 +4,7 @@ import { bareRoom, demoRoom, inches, opening, piece, toIn } from '../../../tests
 import { floorLine, floorUnder } from './floor';
 import { perimeterPosition, placeOnWall } from './place';
 import { outlineFromWalk, walkOfOutline, type Leg } from './survey';
-import { firstCrossing, pointOnWall, runsClockwise, wallsOf } from './walls';
+import { firstCrossing, floorSize, squareTurn, pointOnWall, runsClockwise, wallsOf } from './walls';
 
 const legs = (...rows: [number, 'right' | 'left'][]): Leg[] =>
   rows.map(([lengthMm, turn]) => ({ lengthMm, turnDeg: turn === 'right' ? 90 : -90 }));
@@ -39,6 +39,40 @@ describe('walls', () => {
     expect(pointOnWall(e, 100)).toEqual({ xMm: 1000, yMm: 100 });
     expect(pointOnWall(s, 100)).toEqual({ xMm: 900, yMm: 600 });
     expect(runsClockwise(bareRoom().room)).toBe(true);
+  });
+});
+
+describe('the size of a floor', () => {
+  const corners = [
+    [0, 0],
+    [7000, 0],
+    [7000, 4000],
+    [4000, 4000],
+    [4000, 6500],
+    [0, 6500],
+  ] as const;
+  const laid = (deg: number) => {
+    const [sin, cos] = [Math.sin((deg * Math.PI) / 180), Math.cos((deg * Math.PI) / 180)];
+    const walls = corners.map(([x, y], i) => ({
+      id: `w${i}`,
+      name: '',
+      xMm: x * cos - y * sin,
+      yMm: x * sin + y * cos,
+    }));
+    return wallsOf({ walls });
+  };
+  const turned = (deg: number) => {
+    const { acrossMm, downMm } = floorSize(laid(deg));
+    return [acrossMm, downMm].map(Math.round);
+  };
+  it('is measured along its walls, however the room lies', () => {
+    expect([0, 20, 44, 180, 335].map(turned)).toEqual(Array.from({ length: 5 }, () => [7000, 6500]));
+    expect([46, 90, 250].map(turned)).toEqual(Array.from({ length: 3 }, () => [6500, 7000]));
+  });
+  it('has a turn that sets things square to it', () => {
+    expect([0, 20, 44, 46, 90, 180, 250, 335].map((deg) => squareTurn(laid(deg)))).toEqual([
+      0, 20, 44, 316, 0, 0, 340, 335,
+    ]);
   });
 });
 

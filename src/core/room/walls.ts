@@ -1,6 +1,7 @@
 import { elementAt } from '../base/list';
 import type { Deg, Mm } from '../base/units';
-import { distance, polygonArea, step, wayOf, type Point } from '../geometry/plane';
+import { HAIR_MM } from '../base/tolerance';
+import { alongWay, distance, polygonArea, step, wayBetween, wayOf, type Point } from '../geometry/plane';
 import type { Room, WallCorner } from '../model/types';
 
 export type Side = 'north' | 'east' | 'south' | 'west';
@@ -111,3 +112,31 @@ function segmentsMeet(a: Point, b: Point, c: Point, d: Point): boolean {
 }
 
 export const runsClockwise = (room: Pick<Room, 'walls'>): boolean => polygonArea(room.walls) > 0;
+
+const longestOf = (walls: readonly Wall[]): Wall =>
+  walls.reduce((a, b) => (b.lengthMm > a.lengthMm + HAIR_MM ? b : a));
+
+/** The least turn that sets a piece square to the longest wall: 0 in a room that lies square on the plan. */
+export function squareTurn(walls: readonly Wall[]): Deg {
+  const past = Math.round((longestOf(walls).facingDeg % 90) * TENTHS) / TENTHS;
+  return past > 45 ? past + 270 : past;
+}
+/** Turns are kept to a tenth of a degree. */
+const TENTHS = 10;
+
+/**
+ * How large a floor is, however it lies on the plan: its extent along its longest wall and across, mm; first the one that
+ * runs more from west to east.
+ */
+export function floorSize(walls: readonly Wall[]): { acrossMm: Mm; downMm: Mm } {
+  const longest = longestOf(walls);
+  const along = wayBetween(longest.from, longest.to);
+  const across = { xMm: -along.yMm, yMm: along.xMm };
+  const extentMm = (way: Point) => {
+    const ends = walls.map((wall) => alongWay({ xMm: 0, yMm: 0 }, wall.from, way));
+    return Math.max(...ends) - Math.min(...ends);
+  };
+  const isFlat = Math.abs(along.xMm) >= Math.abs(along.yMm);
+  const [acrossMm, downMm] = [extentMm(along), extentMm(across)];
+  return isFlat ? { acrossMm, downMm } : { acrossMm: downMm, downMm: acrossMm };
+}

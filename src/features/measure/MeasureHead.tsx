@@ -2,6 +2,7 @@
 import { useTranslations } from 'next-intl';
 import type { ReactNode } from 'react';
 import { formatLength } from '../../core/base/length';
+import { floorSize } from '../../core/room/walls';
 import { StageLink } from '../shell/StageLink';
 import { Toggle, ToggleGroup } from '../../ui/ToggleGroup';
 import { useRoom } from '../shell/room/RoomContext';
@@ -34,7 +35,7 @@ export function MeasureHead({
   const wall = plan.walls.find((w) => w.id === wallId);
   const { room } = file;
   const long = (mm: number) => formatLength(mm, room.unit === 'in' ? 'ft-in' : room.unit);
-  const extent = (values: readonly number[]) => long(Math.max(...values) - Math.min(...values));
+  const size = floorSize(plan.walls);
   return (
     <SheetHead
       views={false}
@@ -43,8 +44,8 @@ export function MeasureHead({
         wall
           ? t('wall.size', { length: long(wall.lengthMm), ceiling: long(room.ceilingMm) })
           : t('wall.planSize', {
-              length: extent(room.walls.map((w) => w.xMm)),
-              depth: extent(room.walls.map((w) => w.yMm)),
+              length: long(size.acrossMm),
+              depth: long(size.downMm),
             })
       }
     >

@@ -6,6 +6,7 @@ import { BROUGHT } from '../../../core/model/defaults';
 import { inches, toMark, type Mm } from '../../../core/base/units';
 import type { Item, ItemKind } from '../../../core/model/types';
 import { pieceOf, STANDS_AS } from '../../../core/room/arrange';
+import { squareTurn } from '../../../core/room/walls';
 import { PlacingStrip } from '../../shell/placing/PlacingStrip';
 import { countsOf, usesOf } from '../../shell/placing/uses';
 import { useShop, type ShopRow, type StripRow } from '../../shell/placing/useShop';
@@ -19,7 +20,7 @@ const KINDS = KINDS_LIST.join(',');
 /** A rug is as large as people mostly buy one, 8 by 10 ft (common practice); the room is larger than anything else. */
 const WISH = { kinds: KINDS_LIST, mostWidthMm: inches(120), mostHeightMm: inches(96) };
 const noNote = () => null;
-const NOWHERE = { xMm: 0, yMm: 0, turnDeg: 0 };
+const NOWHERE = { xMm: 0, yMm: 0 };
 
 type Here = { roomId: string; used: string };
 
@@ -35,7 +36,7 @@ function inOrder(found: readonly StashRow[], shop: readonly ShopRow[], { roomId,
 /** What of the stash can stand on the floor of this look: in this room first, then what shops have, then what is in use. */
 export function ArrangeStrip({ box }: { box: RefObject<HTMLDivElement | null> }): ReactNode {
   const t = useTranslations('arrange');
-  const { file, arranged, look, change, pick } = useRoom();
+  const { file, arranged, look, plan, change, pick } = useRoom();
   const found = useStash(KINDS);
   const [problem, setProblem] = useState(false);
   const { unit } = file.room;
@@ -45,7 +46,7 @@ export function ArrangeStrip({ box }: { box: RefObject<HTMLDivElement | null> })
   const rows = useMemo(() => inOrder(found, shop, { roomId, used }), [found, shop, roomId, used]);
   const bringIn = (item: Item, place: { xMm: Mm; yMm: Mm } | undefined) => {
     const id = nanoid(8);
-    const piece = pieceOf(item, { id, ...NOWHERE });
+    const piece = pieceOf(item, { id, ...NOWHERE, turnDeg: squareTurn(plan.walls) });
     if (!piece) return;
     const at = place
       ? { ...piece, xMm: toMark(place.xMm, unit), yMm: toMark(place.yMm, unit) }

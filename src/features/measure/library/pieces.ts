@@ -1,9 +1,11 @@
 import { first } from '../../../core/base/list';
 import type { LengthUnit, Mm } from '../../../core/base/units';
+import { sharedPart } from '../../../core/geometry/convex';
 import { insidePolygon, polygonCentre, type Point } from '../../../core/geometry/plane';
 import { PIECE, SEAT } from '../../../core/model/defaults';
 import type { Piece, RoomFile, Swatch } from '../../../core/model/types';
 import { footprint } from '../../../core/room/place';
+import { squareTurn, wallsOf } from '../../../core/room/walls';
 import { checkPiece } from '../../../core/stages/measure/check';
 import type { NewThing } from './newThing';
 import { SIZES, type UsualPiece } from './pieceSizes';
@@ -65,10 +67,14 @@ export function newPiece(
   return undefined;
 }
 
-/** A piece at the room's centre or wherever it fits and stands free; undefined where it fits nowhere. */
+/**
+ * A piece square to the walls, at the room's centre or wherever it fits and stands free; undefined where it fits
+ * nowhere.
+ */
 export function whereFree(piece: Piece, file: RoomFile): Piece | undefined {
+  const turnDeg = squareTurn(wallsOf(file.room));
   const there = spotsIn(file)
-    .map((spot) => ({ ...piece, ...spot }))
+    .map((spot) => ({ ...piece, ...spot, turnDeg }))
     .filter((p) => fits(p, file));
   return there.find((p) => standsFree(p, file)) ?? there[0];
 }
@@ -117,13 +123,14 @@ const fits = (piece: Piece, file: RoomFile): boolean =>
   footprint(piece).every((corner) => insidePolygon(corner, file.room.walls)) &&
   checkPiece(piece, file).length === 0;
 
+/** What two outlines share is a part of the floor from three corners on. */
+const CORNERS_OF_A_PART = 3;
+
 /** A rug lies under other things, a lamp stands on them; everything else has its floor to itself. */
 const standsFree = (piece: Piece, { pieces }: RoomFile): boolean =>
   piece.kind === 'rug' ||
   piece.kind === 'tableLamp' ||
   pieces.every(
     (other) =>
-      other.kind === 'rug' ||
-      Math.abs(other.xMm - piece.xMm) > (other.widthMm + piece.widthMm) / 2 ||
-      Math.abs(other.yMm - piece.yMm) > (other.depthMm + piece.depthMm) / 2,
+      other.kind === 'rug' || sharedPart(footprint(piece), footprint(other)).length < CORNERS_OF_A_PART,
   );

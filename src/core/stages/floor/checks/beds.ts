@@ -1,7 +1,7 @@
 import { HAIR_MM } from '../../../base/tolerance';
 import { feet, type Mm } from '../../../base/units';
 import { sharedPart } from '../../../geometry/convex';
-import { alongWay, distance, step, wayOf, type Point } from '../../../geometry/plane';
+import { alongWay, step, wayBetween, wayOf, type Point } from '../../../geometry/plane';
 import type { Piece } from '../../../model/types';
 import {
   EPSILON_MM,
@@ -103,8 +103,7 @@ function clearBeyond(
   way: Point,
   things: readonly (readonly Point[])[],
 ): Line {
-  const longMm = distance(a, b);
-  const along = { xMm: (b.xMm - a.xMm) / longMm, yMm: (b.yMm - a.yMm) / longMm };
+  const along = wayBetween(a, b);
   const strip = stripBeyond([step(a, along, HAIR_MM), step(b, along, -HAIR_MM)], way, FAR);
   let best = { mm: FAR, at: a };
   for (const point of things.flatMap((thing) => sharedPart(thing, strip))) {
