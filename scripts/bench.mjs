@@ -37,7 +37,7 @@ await main(async () => {
   const demo = JSON.parse(demoStudio());
   const { homeId: _home, ...body } = demo.rooms.find((r) => r.room.id === 'long-room');
   const file = {
-    rideau: 10,
+    rideau: 11,
     rules: demo.rules,
     home: demo.homes[0],
     places: demo.places,

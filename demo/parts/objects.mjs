@@ -61,7 +61,7 @@ for (const [id, name, w, h, colour, more] of [
   ['books-tan', 'Tide tables', 1.5, 9, 'tanbark', { count: 5 }],
   ['stick-1', 'Tall iron candlestick', 4, 10, 'iron', { depthMm: i(4) }],
   ['stick-2', 'Short iron candlestick', 4, 6, 'iron', { depthMm: i(4) }],
-  ['taper', 'Battery taper', 0.9, 8, 'sailcloth', { count: 4, depthMm: i(0.9) }],
+  ['taper', 'Battery taper', 0.9, 8, 'sailcloth', { count: 4, depthMm: i(0.9), battery: true }],
   ['stems-olive', 'Olive stems', 9, 22, 'moss', { count: 9, whereabouts: 'Box 3', roomId: null }],
   ['stems-grass', 'Dune grass', 8, 20, 'hemp', { count: 12, whereabouts: 'Box 3', roomId: null }],
 ])

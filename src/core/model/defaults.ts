@@ -108,6 +108,7 @@ export const ITEM: Less<
   | 'defectsLit'
   | 'poisonous'
   | 'scented'
+  | 'battery'
   | 'state'
   | 'wish'
   | 'source'
@@ -139,6 +140,7 @@ export const ITEM: Less<
   defectsLit: '',
   poisonous: false,
   scented: false,
+  battery: false,
   state: 'owned',
   wish: null,
   source: '',

@@ -1,2 +1,2 @@
-export const ROOM_FILE_VERSION = 10;
-export const STUDIO_FILE_VERSION = 10;
+export const ROOM_FILE_VERSION = 11;
+export const STUDIO_FILE_VERSION = 11;

@@ -3,7 +3,7 @@ import type { Mm } from '../base/units';
 import { apart } from '../geometry/plane';
 import type { Finding } from '../model/finding';
 import type { Placement, RoomFile } from '../model/types';
-import { burns } from '../room/burning';
+import { burns, hasFlame } from '../room/burning';
 import { footprint } from '../room/place';
 import { seenAgainst, type PlacedThing, type Standing } from '../room/placed';
 import { isTabled } from '../room/tableLinen';
@@ -30,7 +30,7 @@ type ByCandles = {
 export const candlesOf = (placed: readonly PlacedThing[], previous: readonly PlacedThing[] | undefined) =>
   sameOr(
     previous,
-    placed.filter((p) => p.item.kind === 'candle'),
+    placed.filter((p) => hasFlame(p.item)),
   );
 
 /** What a flame could reach; the same list for as long as only other things are moved. */

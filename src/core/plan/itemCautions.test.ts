@@ -70,6 +70,17 @@ describe('candles', () => {
     const apart = [{ xMm: 100 }, { itemId: 'fern', xMm: 900 }];
     expect(codes({}, [candle, fern], beside)).toContain('candle-near-cloth');
     expect(codes({}, [candle, fern], apart)).not.toContain('candle-near-cloth');
+    for (const kind of ['garland', 'stem', 'book', 'basket'] as const)
+      expect(codes({}, [candle, { ...fern, kind }], beside)).toContain('candle-near-cloth');
+    for (const kind of ['vase', 'object', 'candle'] as const)
+      expect(codes({}, [candle, { ...fern, kind }], beside)).not.toContain('candle-near-cloth');
+  });
+  it('have no flame where they run on batteries', () => {
+    const fern = item({ id: 'fern', name: 'Fern', kind: 'plant', widthMm: 200, heightMm: 300 });
+    const battery = { ...candle, battery: true };
+    const found = codes({ pets: true }, [battery, fern], [{ xMm: 100 }, { itemId: 'fern', xMm: 260 }]);
+    expect(found).not.toContain('candle-near-cloth');
+    expect(found).not.toContain('candle-in-reach');
   });
 });
 

@@ -12,4 +12,8 @@ const BURNS: ReadonlySet<ItemKind> = new Set<ItemKind>([
   'lampshade',
 ]);
 
+/** A candle with a flame. */
+export const hasFlame = ({ kind, battery }: Pick<Item, 'kind' | 'battery'>): boolean =>
+  kind === 'candle' && !battery;
+
 export const burns = ({ kind }: Pick<Item, 'kind'>): boolean => BURNS.has(kind);

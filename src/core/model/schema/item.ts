@@ -110,6 +110,8 @@ export const itemSchema = z.strictObject({
   defectsLit: text(400),
   poisonous: z.boolean(),
   scented: z.boolean(),
+  /** A candle without a flame. */
+  battery: z.boolean(),
   state: z.enum(ITEM_STATES),
   /** Set while it is only wished for; null for what there is. */
   wish: wishSchema.nullable(),

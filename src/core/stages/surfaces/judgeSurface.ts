@@ -3,7 +3,7 @@ import { CRUMB_MM } from '../../base/tolerance';
 import type { Mm } from '../../base/units';
 import { apart, overlapLength } from '../../geometry/plane';
 import type { Finding, FindingCode, FindingFacts, Level } from '../../model/finding';
-import { burns } from '../../room/burning';
+import { burns, hasFlame } from '../../room/burning';
 import { footprint } from '../../room/place';
 import { heightOver, passesOver, type SeatedSight } from '../../room/seatedSights';
 import { pastEdge } from '../../room/spots/edges';
@@ -250,7 +250,7 @@ const judgeFlames: Judge = ({ things }, { rules }) => {
   return things.flatMap((thing) => {
     const { limit, item, topMm, placementId } = thing;
     // glass keeps a flame in
-    if (item.kind !== 'candle' || !limit || limit.over === 'inside') return [];
+    if (!hasFlame(item) || !limit || limit.over === 'inside') return [];
     const over = limit.over === 'board' ? null : limit.over;
     if (over?.kind === 'ceiling') return [];
     const byMm = limit.topMm + (over?.keepMm ?? 0) - topMm;

@@ -131,6 +131,7 @@ export const COLUMNS: readonly Column[] = [
   clearable(text('defects_lit', 'defectsLit', 400)),
   yesNo('poisonous', 'poisonous'),
   yesNo('scented', 'scented'),
+  yesNo('battery', 'battery'),
   oneOf('state', 'state', ['owned', 'ordered', 'gone']),
   WISH_COLUMN,
   amount('price', 'price', 100),

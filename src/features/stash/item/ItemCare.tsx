@@ -35,6 +35,7 @@ export function ItemCare(): ReactNode {
         <ItemFlag field="glazed" />
         <ItemFlag field="scented" />
         <ItemFlag field="poisonous" />
+        {item.kind === 'candle' && <ItemFlag field="battery" />}
       </div>
     </Collapsible>
   );

@@ -72,7 +72,7 @@ export function ItemNumber({
 export function ItemFlag({
   field,
 }: {
-  field: 'round' | 'glazed' | 'washable' | 'poisonous' | 'scented' | 'tagsOn' | 'seen';
+  field: 'round' | 'glazed' | 'washable' | 'poisonous' | 'scented' | 'battery' | 'tagsOn' | 'seen';
 }): ReactNode {
   const t = useTranslations('stash');
   const { item, save } = useItem();
