@@ -28,6 +28,7 @@ const names = {
   family: (id: string) => `family ${id}`,
   shell: (thing: string) => `the ${thing}`,
   part: ({ kind, name, n }: { kind: string; name: string; n: number }) => `${kind} ${n} ${name}`,
+  wall: (id: string) => `wall ${id}`,
 };
 const ODD = /[{}]|undefined|NaN|null|\[object|Infinity/;
 

@@ -61,6 +61,7 @@ export type Names = {
   family: (id: string) => string;
   shell: (thing: ShellThing) => string;
   part: (of: { kind: string; name: string; n: number }) => string;
+  wall: (id: string) => string;
 };
 
 /** Findings whose lengths are of cloth, which nobody measures in feet. */
@@ -94,6 +95,7 @@ const OF_CLOTH: ReadonlySet<FindingCode> = new Set<FindingCode>([
 export function findingArguments(finding: Finding, unit: LengthUnit, name: Names): Facts {
   const facts = factWords(finding.by, OF_CLOTH.has(finding.code) ? plainUnit(unit) : unit);
   if (typeof facts.family === 'string') facts.family = name.family(facts.family);
+  if (typeof facts.wallId === 'string') facts.name = name.wall(facts.wallId);
   if (typeof facts.onKind === 'string')
     facts.on = name.part({ kind: facts.onKind, name: String(facts.on), n: Number(facts.onNumber) });
   for (const [key, kind] of [

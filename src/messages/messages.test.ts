@@ -81,6 +81,7 @@ const names = {
   family: (id: string) => `family ${id}`,
   shell: (thing: string) => `the ${thing}`,
   part: ({ kind, name, n }: { kind: string; name: string; n: number }) => `${kind} ${n} ${name}`,
+  wall: (id: string) => `wall ${id}`,
 };
 const sentence = (f: Finding, unit: LengthUnit) => sayFinding(say, f.code, findingArguments(f, unit, names));
 /** Cautions that are nothing but advice. */

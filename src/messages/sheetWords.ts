@@ -25,12 +25,14 @@ function pictureNote(s: FittingStep, say: Say, unit: LengthUnit): string {
  * Words of the fitting sheet's rows, the same on screen, in print, PDF and CSV. `say` reads the table under
  * `fitting`.
  */
-export function sheetRowWords(say: Say, unit: LengthUnit) {
+export function sheetRowWords(say: Say, unit: LengthUnit, wallName: (id: string) => string) {
   const length = (mm: number) => formatLength(mm, unit);
   const clothLength = (mm: number) => formatPlainLength(mm, unit);
   return {
     title: (s: FittingStep): string =>
-      s.work ? workTitle(s.work, s.name, say) : say(s.kind, { name: s.name, ...s.part }),
+      s.work
+        ? workTitle(s.work, s.work.on === 'wall' ? wallName(s.wallId) : s.name, say)
+        : say(s.kind, { name: s.name, ...s.part }),
     note: (s: FittingStep): string => {
       if (s.kind === 'curtain' || s.kind === 'sheer')
         return [
@@ -78,7 +80,12 @@ export function sheetRowWords(say: Say, unit: LengthUnit) {
         : say(m.fromLineMm > 0 ? 'above' : 'below', { by: length(Math.abs(m.fromLineMm)) }),
     buy: (b: BuyLine): string =>
       b.material
-        ? materialWords(b.material, b.name, say, unit)
+        ? materialWords(
+            b.material,
+            b.material.wallId === null ? b.name : wallName(b.material.wallId),
+            say,
+            unit,
+          )
         : say(`buyKinds.${b.kind}`, {
             name: b.name,
             mass: b.ratedG === undefined ? '' : massWords(b.ratedG, unit),

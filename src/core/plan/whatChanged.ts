@@ -18,7 +18,7 @@ export type ChangedThing = {
   count: number;
   act: 'in' | 'out' | 'moved' | 'turned' | 'worked';
   /** What is done to it; what is left as it was is undone. */
-  work?: Pick<Work, 'act' | 'on'> & { isUndone: boolean };
+  work?: Pick<Work, 'act' | 'on' | 'of'> & { isUndone: boolean };
   from: WhereInLook | null;
   to: WhereInLook | null;
 };
@@ -62,7 +62,7 @@ function worksBetween(from: LookSide, to: LookSide): ChangedThing[] {
     name: named(side, work),
     count: 1,
     act: 'worked',
-    work: { act: work.act, on: work.on, isUndone },
+    work: { act: work.act, on: work.on, of: work.of, isUndone },
     from: null,
     to: null,
   });

@@ -4,6 +4,7 @@ import {
   alongWay,
   distance,
   distanceToSegment,
+  overlapLength,
   turnedCorners,
   turnedOval,
   wayOf,
@@ -33,6 +34,8 @@ export const isNearWall = (onWall: OnWall | undefined, wallId: string): onWall i
 
 /** A wall that a piece does not turn its back to counts as this much farther away. */
 const BACK_TURNED: Mm = 1200;
+/** One that it is not in front of is farther away than any other. */
+const NOT_BEFORE: Mm = 1_000_000;
 
 /**
  * The wall a piece is seen against (nearest, and rather the one at its back) and its span on it.
@@ -44,28 +47,29 @@ export function placeOnWall(piece: Outlined, walls: readonly Wall[]): OnWall {
   const ranked = walls.map((wall) => {
     const nearMm = Math.min(...corners.map((c) => distanceToSegment(c, wall.from, wall.to)));
     const turned = Math.abs(((wall.facingDeg - faces + 540) % 360) - 180);
-    return { wall, nearMm, turned, score: nearMm + (turned > 46 ? BACK_TURNED : 0) };
+    const span = spanOn(wall, corners);
+    const depthMm = alongWay(wall.from, piece, wayOf(wall.facingDeg + 180));
+    // past an inner corner a piece is not in front of the wall that ends there, however near that is
+    const isBefore = depthMm > 0 && overlapLength(span.xMm, span.xMm + span.widthMm, 0, wall.lengthMm) > 0;
+    const score = nearMm + (turned > 46 ? BACK_TURNED : 0) + (isBefore ? 0 : NOT_BEFORE);
+    return { wall, nearMm, turned, depthMm, span, score };
   });
   // of two walls that are equally near at a corner, the one that its back is turned to
-  const { wall, nearMm } = ranked.reduce((best, r) => {
+  const { wall, nearMm, depthMm, span } = ranked.reduce((best, r) => {
     if (Math.abs(r.score - best.score) > 1e-6) return r.score < best.score ? r : best;
     if (Math.abs(r.turned - best.turned) > 1e-6) return r.turned < best.turned ? r : best;
     return isRather(r.wall, best.wall) ? r : best;
   });
+  return { wallId: wall.id, ...span, depthMm, nearMm };
+}
+
+/** An outline's extent along a wall, from the wall's left end. */
+function spanOn({ from, to, lengthMm }: Wall, corners: readonly Point[]): { xMm: Mm; widthMm: Mm } {
   const positions = corners.map(
-    (c) =>
-      ((c.xMm - wall.from.xMm) * (wall.to.xMm - wall.from.xMm) +
-        (c.yMm - wall.from.yMm) * (wall.to.yMm - wall.from.yMm)) /
-      wall.lengthMm,
+    (c) => ((c.xMm - from.xMm) * (to.xMm - from.xMm) + (c.yMm - from.yMm) * (to.yMm - from.yMm)) / lengthMm,
   );
-  const fromMm = Math.min(...positions);
-  return {
-    wallId: wall.id,
-    xMm: fromMm,
-    widthMm: Math.max(...positions) - fromMm,
-    depthMm: alongWay(wall.from, piece, wayOf(wall.facingDeg + 180)),
-    nearMm,
-  };
+  const xMm = Math.min(...positions);
+  return { xMm, widthMm: Math.max(...positions) - xMm };
 }
 
 /** Of two walls that are equally near the longer one, and always the same, however the room is listed or turned. */

@@ -188,6 +188,34 @@ describe('pieces on walls', () => {
       ),
     ).toBe(36);
   });
+  it('past an inner corner: never against a wall that it is not in front of', () => {
+    // an L: the lower part ends at x = 4 m, and the piece stands in the upper part, past that corner
+    const corners = [
+      ['n', 0, 0],
+      ['e', 7000, 0],
+      ['s1', 7000, 4000],
+      ['e2', 4000, 4000],
+      ['s2', 4000, 6500],
+      ['w', 0, 6500],
+    ] as const;
+    const inL = wallsOf({ walls: corners.map(([id, xMm, yMm]) => ({ id, name: '', xMm, yMm })) });
+    const chair = (xMm: number, yMm: number) =>
+      placeOnWall(piece({ xMm, yMm, widthMm: 600, depthMm: 600, turnDeg: 0 }), inL);
+    expect(chair(3100, 2850).wallId).toBe('n');
+    expect(chair(3500, 5000).wallId).toBe('e2');
+    expect(chair(3650, 3650)).toMatchObject({ wallId: 'n', xMm: 3350, widthMm: 600, depthMm: 3650 });
+    for (const [x, y] of [
+      [3100, 2850],
+      [4400, 3500],
+      [3900, 3900],
+      [500, 4200],
+    ] as const) {
+      const { wallId, xMm, widthMm, depthMm } = chair(x, y);
+      const wall = inL.find((w) => w.id === wallId)!;
+      expect(depthMm).toBeGreaterThan(0);
+      expect([xMm < wall.lengthMm, xMm + widthMm > 0]).toEqual([true, true]);
+    }
+  });
   it('round the walls: clockwise from the first corner', () => {
     expect(toIn(perimeterPosition({ xMm: inches(50), yMm: inches(3) }, walls))).toBe(50);
     expect(toIn(perimeterPosition({ xMm: inches(199), yMm: inches(60) }, walls))).toBe(260);

@@ -32,6 +32,8 @@ export type BuyKind =
 export type Material = {
   act: WorkAct;
   on: WorkedOn;
+  /** The wall that it is for, of a work on one wall; else null. */
+  wallId: string | null;
   by: 'litres' | 'length' | 'rolls' | 'sheets' | 'dye' | 'pulls' | 'some';
   amount: number;
 };

@@ -12,8 +12,8 @@ import { useSheetRows } from './useSheetRows';
 /** What has to be bought for the look, and where the money goes. */
 export function BuyList(): ReactNode {
   const t = useTranslations('fitting');
-  const { file, plan } = useRoom();
-  const rows = useSheetRows(file.room.unit);
+  const { plan } = useRoom();
+  const rows = useSheetRows();
   const money = useMoney();
   const { sheet } = plan;
   const parts = costByPart(sheet.buy);

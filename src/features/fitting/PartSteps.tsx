@@ -15,8 +15,7 @@ import { useSheetRows } from './useSheetRows';
 
 /** What is done at one wall or in one zone, in the day's order, with every mark. */
 export function PartSteps({ part }: { part: SheetPart }): ReactNode {
-  const { file } = useRoom();
-  const rows = useSheetRows(file.room.unit);
+  const rows = useSheetRows();
   return (
     <div className={part.zone.of === 'before' ? '' : BESIDE_DRAWING}>
       <Drawn part={part} />
@@ -76,7 +75,7 @@ function PlanInSmall(): ReactNode {
 function Marks({ step: s }: { step: FittingStep }): ReactNode {
   const t = useTranslations('fitting');
   const { file, plan } = useRoom();
-  const rows = useSheetRows(file.room.unit);
+  const rows = useSheetRows();
   const wallName = useWallName();
   const length = (mm: number) => formatLength(mm, file.room.unit);
   const fromCeiling = s.marks.some((m) => m.fromCeilingMm !== undefined);

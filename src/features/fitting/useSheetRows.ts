@@ -1,9 +1,12 @@
 'use client';
 import { useTranslations } from 'next-intl';
-import type { LengthUnit } from '../../core/base/units';
 import { sheetRowWords } from '../../messages/sheetWords';
+import { useRoom } from '../shell/room/RoomContext';
+import { useWallNameOf } from '../shell/useWords';
 
-export function useSheetRows(unit: LengthUnit): ReturnType<typeof sheetRowWords> {
+/** The words of the sheet's rows for the room that is shown. */
+export function useSheetRows(): ReturnType<typeof sheetRowWords> {
   const t = useTranslations('fitting');
-  return sheetRowWords((key, values) => t(key as 'title', values), unit);
+  const { file, plan } = useRoom();
+  return sheetRowWords((key, values) => t(key as 'title', values), file.room.unit, useWallNameOf(plan.walls));
 }

@@ -7,7 +7,7 @@ import type { Look } from '../../core/model/types';
 import { Select } from '../../ui/Select';
 import { useRoomAtRest } from './room/RoomContext';
 import { useSpotName } from './placing/useSpotName';
-import { useWallName } from './useWords';
+import { useWallName, useWallNameOf } from './useWords';
 
 const ACTS = ['out', 'worked', 'moved', 'turned', 'in'] as const;
 
@@ -53,6 +53,7 @@ function Changes({
 }): ReactNode {
   const t = useTranslations('changed');
   const where = useWhere();
+  const wallNameOf = useWallNameOf(useRoomAtRest().plan.walls);
   if (changes.length === 0) return null;
   return (
     <section>
@@ -67,7 +68,11 @@ function Changes({
           >
             <span>
               {work
-                ? t(work.isUndone ? 'leftAsIs' : 'work', { act: work.act, on: work.on, name })
+                ? t(work.isUndone ? 'leftAsIs' : 'work', {
+                    act: work.act,
+                    on: work.on,
+                    name: work.on === 'wall' ? wallNameOf(work.of ?? '') : name,
+                  })
                 : t('thing', { name, count })}
             </span>
             <span className="text-soft">

@@ -41,22 +41,36 @@ export function useWallName(): (wall: Pick<Wall, 'ownName' | 'side' | 'number'>)
   );
 }
 
+/** The name of the wall with an id. */
+export function useWallNameOf(walls: readonly Wall[]): (id: string) => string {
+  const wallName = useWallName();
+  return useCallback(
+    (id) => {
+      const wall = walls.find((w) => w.id === id);
+      return wall ? wallName(wall) : '';
+    },
+    [walls, wallName],
+  );
+}
+
 /**
  * A finding's reason and, where something can be done, its advice; the same on drawing, worksheet and sheet.
  */
 export function useFindingWords(file: RoomFile, plan: Plan): (finding: Finding) => string {
   const t = useTranslations();
   const familyName = useFamilyName();
+  const wallNameOf = useWallNameOf(plan.walls);
   return useCallback(
     (finding) => {
       const facts = findingArguments(finding, file.room.unit, {
         family: (id) => familyName(plan.spread.families.find((f) => f.id === id)),
         shell: (thing) => t(`shellThings.${thing}`),
         part: (of) => t('placing.partOf', of),
+        wall: wallNameOf,
       });
       return sayFinding(t, finding.code, facts);
     },
-    [t, familyName, file.room.unit, plan.spread.families],
+    [t, familyName, wallNameOf, file.room.unit, plan.spread.families],
   );
 }
 

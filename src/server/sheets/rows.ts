@@ -18,5 +18,5 @@ export function makeSheet({ file, lookId }: SheetAsk): Sheet | undefined {
   return { file, look, plan, words: sheetWords(file, plan) };
 }
 
-export const rowWords = ({ file, words: { t } }: Sheet): ReturnType<typeof sheetRowWords> =>
-  sheetRowWords((key, values) => t(`fitting.${key}` as 'fitting.title', values), file.room.unit);
+export const rowWords = ({ file, words: { t, wallOf } }: Sheet): ReturnType<typeof sheetRowWords> =>
+  sheetRowWords((key, values) => t(`fitting.${key}` as 'fitting.title', values), file.room.unit, wallOf);

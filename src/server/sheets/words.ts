@@ -23,16 +23,22 @@ export function sheetWords(file: RoomFile, plan: Plan) {
   };
   const unit: LengthUnit = file.room.unit;
   const currency = ruleBook(file.rules, unit).school('stash.currency');
+  const wall = (w: Wall): string =>
+    w.ownName ||
+    (w.number
+      ? t('wall.numbered', { side: t(`sides.${w.side}`), number: w.number })
+      : t('wall.name', { side: t(`sides.${w.side}`) }));
+  const wallOf = (id: string): string => {
+    const found = plan.walls.find((w) => w.id === id);
+    return found ? wall(found) : '';
+  };
   return {
     t,
     length: (mm: number) => formatLength(mm, unit),
     currency,
     money: (amount: number) => formatMoney(amount, currency),
-    wall: (w: Wall) =>
-      w.ownName ||
-      (w.number
-        ? t('wall.numbered', { side: t(`sides.${w.side}`), number: w.number })
-        : t('wall.name', { side: t(`sides.${w.side}`) })),
+    wall,
+    wallOf,
     finding: (f: Finding): string => {
       const family = (id: string) => {
         const found = plan.spread.families.find((x) => x.id === id);
@@ -45,6 +51,7 @@ export function sheetWords(file: RoomFile, plan: Plan) {
           family,
           shell: (thing) => t(`shellThings.${thing}`),
           part: (of) => t('placing.partOf', of),
+          wall: wallOf,
         }),
       );
     },

@@ -135,7 +135,7 @@ function materialOf({ work, target, amount, toBuy }: WorkPlan): BuyLine[] {
       cost: work.cost,
       need: count,
       have: 0,
-      material: { act, on, by, amount: quantity },
+      material: { act, on, wallId: on === 'wall' ? target.wallId : null, by, amount: quantity },
     },
   ];
 }

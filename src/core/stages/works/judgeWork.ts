@@ -22,7 +22,7 @@ export function judgeWork(planned: Planned, { rented }: { rented: boolean }): Fi
     stage: 'works',
     about: [work.id],
     ...(rule ? { rule } : {}),
-    by: { ...by, name: target.name, on, act },
+    by: { ...by, name: target.name, on, act, ...(on === 'wall' ? { wallId: target.wallId ?? '' } : {}) },
   });
   const found: Finding[] = [];
   if (!target.isOwned) found.push(tell('work-not-owned', { level: 'caution' }));

@@ -24,11 +24,12 @@ function MovedShape(props: Drawing): ReactNode {
   const isMoved =
     drawn === props || drawsTheSame(drawn, { ...props, shape: movedBack(props.shape, drawn.shape) });
   if (!isMoved) setDrawn(props);
-  const { scale } = props;
+  const { scale, shape } = props;
+  if (shape.box.widthMm <= 0 || shape.box.heightMm <= 0) return null;
   const [dx, dy] = isMoved
     ? [
-        scale.x(props.shape.box.xMm) - scale.x(drawn.shape.box.xMm),
-        scale.y(props.shape.box.yMm) - scale.y(drawn.shape.box.yMm),
+        scale.x(shape.box.xMm) - scale.x(drawn.shape.box.xMm),
+        scale.y(shape.box.yMm) - scale.y(drawn.shape.box.yMm),
       ]
     : [0, 0];
   return (
@@ -51,7 +52,6 @@ const ShapeWhereItIs = memo(DrawnShape, drawsTheSame);
 function DrawnShape(props: Drawing): ReactNode {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const drawn = drawnFrom(props, id);
-  if (drawn.w <= 0 || drawn.h <= 0) return null;
   const draw = FORMS[props.shape.form];
   const form = draw ? draw(drawn) : <ObjectForm drawn={drawn} />;
   return props.shape.wish ? <Wished drawn={drawn}>{form}</Wished> : form;
