@@ -33,8 +33,34 @@ test('a thing is put where there is room, dragged, nudged, typed and taken off',
   await page.getByLabel('Centre from the left end', { exact: true }).fill('44');
   await page.getByLabel('Centre from the left end', { exact: true }).press('Enter');
   await expect.poll(xOf).toBeCloseTo(44 * 25.4, 6);
+  // what was moved is carried on the drawing: it is where it would be drawn anew
+  await saved(page);
+  const carried = (await drawn.boundingBox())!;
+  expect(carried.x).toBeGreaterThan(box.x - 200);
+  await page.reload();
+  await awake(page);
+  const drawnAnew = (await drawn.boundingBox())!;
+  for (const side of ['x', 'y', 'width', 'height'] as const)
+    expect(Math.abs(drawnAnew[side] - carried[side]), side).toBeLessThan(1);
   await drawn.press('Delete');
   await expect.poll(async () => (await placements(page)).length).toBe(before);
+});
+
+test('the wall that is chosen below shows its surface, also after one was picked from the list', async ({
+  page,
+  studio,
+}) => {
+  await studio.fill();
+  await page.goto('/rooms/long-room/surfaces?look=early-summer&wall=s');
+  await awake(page);
+  const shown = page.getByRole('radio', { checked: true });
+  await page.getByRole('combobox', { name: 'Surface' }).click();
+  await page.getByRole('option', { name: /^Stove, mantel/ }).click();
+  await expect(page.getByRole('heading', { name: 'Stove, mantel' })).toBeVisible();
+  await expect(shown.filter({ hasText: 'West' })).toBeVisible();
+  await page.getByRole('radio', { name: /^East/ }).click();
+  await expect(page.getByRole('heading', { name: 'Stove, mantel' })).toBeHidden();
+  await expect(shown.filter({ hasText: 'East' })).toBeVisible();
 });
 
 test('a tray carries what is put on it, goes with it, and gives it back', async ({ page, studio }) => {
