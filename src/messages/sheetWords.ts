@@ -50,6 +50,7 @@ export function sheetRowWords(say: Say, unit: LengthUnit, wallName: (id: string)
       if (s.kind === 'picture') return pictureNote(s, say, unit);
       if (s.floor)
         return say(`floorActs.${s.floor.act}`, {
+          wall: wallName(s.wallId),
           along: length(s.floor.alongMm),
           from: length(s.floor.fromWallMm),
         });

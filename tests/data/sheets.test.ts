@@ -1,4 +1,5 @@
 import { beforeEach, expect, test } from 'vitest';
+import { BROUGHT, WORK } from '../../src/core/model/defaults';
 import { planLook } from '../../src/core/plan/planLook';
 import { demoStudio } from '../helpers/rooms';
 import { ownStudio } from '../helpers/ownStudio';
@@ -51,4 +52,27 @@ test('the fitting sheet as CSV has a row for each mark and each thing to buy, an
   );
   expect(made.text).not.toMatch(/(^|,)"?=/m);
   expect(sheetCsv({ ...ask, lookId: 'none' })).toBeUndefined();
+});
+
+test('work on one wall is named by that wall, work on the whole room is at none, and what is brought in says its wall', async () => {
+  const { sheetCsv } = await import('../../src/server/sheets/csv');
+  const file = rooms.exportRoom('long-room')!;
+  const [look] = file.looks;
+  const works = [
+    { ...WORK, id: 'one', act: 'paper', on: 'wall', of: 'w' },
+    { ...WORK, id: 'all', act: 'paint', on: 'walls', of: null },
+  ] as const;
+  const brought = [{ ...BROUGHT, id: 'b', itemId: 'rug-stripe', xMm: 2400, yMm: 2600, turnDeg: 0 }];
+  const made = sheetCsv({
+    file: { ...file, looks: [{ ...look!, works: [...works], brought }] },
+    lookId: null,
+  })!;
+  const rows = made.text
+    .trim()
+    .split('\r\n')
+    .map((line) => line.split(','));
+  const wallOf = (what: string) => rows.find((row) => row[3] === what)?.[2];
+  expect([wallOf('Paper the West wall'), wallOf('Paint the walls')]).toEqual(['West wall', '']);
+  const rug = rows.find((row) => row[3] === 'Cotton stripe rug')!;
+  expect(rug.join(',')).toContain(` along the ${rug[2]}, `);
 });

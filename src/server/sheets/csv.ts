@@ -1,8 +1,17 @@
 import 'server-only';
+import type { WorkedOn } from '../../core/model/types';
+import type { FittingStep, Mark } from '../../core/plan/fittingStep';
 import { FORMULA } from '../../core/stash/table/formula';
 import Papa from 'papaparse';
 import { sheetParts } from '../../core/plan/sheetParts';
 import { makeSheet, rowWords, type SheetAsk } from './rows';
+
+/** The wall of a mark or of a step; none of work on the whole room. */
+function wallIdOf({ work, wallId }: FittingStep, mark: Mark | null): string {
+  if (work && ALL_ROUND.has(work.on)) return '';
+  return mark?.wallId ?? wallId;
+}
+const ALL_ROUND: ReadonlySet<WorkedOn> = new Set<WorkedOn>(['walls', 'trim', 'floor']);
 
 /**
  * The fitting sheet as CSV (RFC 4180): a row a mark, then a row a thing to buy, lengths in mm and in words.
@@ -12,16 +21,12 @@ export function sheetCsv(ask: SheetAsk): { name: string; text: string } | undefi
   if (!sheet) return undefined;
   const { look, plan, words } = sheet;
   const rows = rowWords(sheet);
-  const wallName = (id: string) => {
-    const w = plan.walls.find((x) => x.id === id);
-    return w ? words.wall(w) : '';
-  };
   const steps = sheetParts(plan.sheet.steps, look).flatMap((part) => part.steps);
   const marks = steps.flatMap(({ step: s, number }) =>
     (s.marks.length > 0 && s.kind !== 'curtain' ? s.marks : [null]).map((m) => ({
       part: 'fit',
       order: number,
-      wall: wallName(m?.wallId ?? s.wallId),
+      wall: words.wallOf(wallIdOf(s, m)),
       what: rows.title(s),
       mark: m ? rows.mark(m) : [rows.note(s), ...rows.panels(s)].join('; '),
       from_left: m ? words.length(m.xMm) : '',
