@@ -1,7 +1,7 @@
 /** Things on surfaces: put there from the stash, in and on each other, moved, taken apart, and on the sheet. */
 import type { Page } from '@playwright/test';
 import { emptyLists } from '../../src/core/model/nouns';
-import { awake, expect, fileOf, saved, test } from './studio';
+import { awake, expect, fileOf, listed, saved, test } from './studio';
 
 const SURFACE = '/rooms/long-room/surfaces?look=early-summer-blue&wall=s';
 const placements = async (page: Page) =>
@@ -93,16 +93,52 @@ test('a tray carries what is put on it, goes with it, and gives it back', async 
   await expect.poll(async () => (await inLook()).some((p) => p.itemId === 'float-green')).toBe(true);
   await expect(drawn('Slate tray')).toBeVisible();
   await expect(drawn('Mist pitcher'), 'what has the focus keeps it').toBeFocused();
+  // leant, the tray carries nothing: the float stands where it stood, and undo puts it back on
+  const row = page.getByRole('button', { name: /^Slate tray/ }).last();
+  const floatOn = async () => (await inLook()).find((p) => p.itemId === 'float-green')?.spot;
+  await row.click();
+  await page.getByRole('radio', { name: 'leaning' }).click();
+  await expect.poll(floatOn).toEqual({ of: 'chest', part: 'top' });
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect.poll(floatOn).toEqual({ of: tray.id, part: 'top' });
   // taken apart: the tray goes, the float stays on the chest
-  await page
-    .getByRole('button', { name: /^Slate tray/ })
-    .last()
-    .click();
   await page.getByRole('button', { name: 'Take it off, leave its contents' }).click();
   await expect
     .poll(async () => (await inLook()).find((p) => p.itemId === 'float-green')?.spot)
     .toEqual({ of: 'chest', part: 'top' });
   expect((await inLook()).some((p) => p.itemId === 'tray')).toBe(false);
+});
+
+test('what stood on a piece that is taken out is put elsewhere with all that it carries, or taken off', async ({
+  page,
+  studio,
+}) => {
+  await studio.fill();
+  const look = 'early-summer-blue';
+  await page.goto(`/rooms/long-room/measure?wall=plan&look=${look}`);
+  await awake(page);
+  await page.getByRole('radio', { name: 'Arrange' }).click();
+  await listed(page, 'Sea chest').click();
+  await page.getByRole('button', { name: 'Take it out of this look' }).click();
+  await saved(page);
+  await page.goto(`/rooms/long-room/surfaces?look=${look}&wall=w`);
+  await awake(page);
+  await page.getByRole('combobox', { name: 'Surface' }).click();
+  await page.getByRole('option', { name: /^Stove, mantel/ }).click();
+  const lost = page.getByRole('list', { name: 'Nowhere to stand' });
+  const waiting = async () => (await placements(page)).filter((p) => p.spot.of === 'chest').map((p) => p.id);
+  const before = await waiting();
+  expect(before.length).toBeGreaterThan(1);
+  await expect(lost.getByRole('listitem')).toHaveCount(before.length);
+  await lost.getByRole('button', { name: 'Put it here' }).first().click();
+  await expect.poll(async () => (await waiting()).length).toBe(before.length - 1);
+  const [, second] = before;
+  expect((await placements(page)).find((p) => p.id === before[0])?.spot).toEqual({
+    of: 'stove',
+    part: 'mantel',
+  });
+  await lost.getByRole('button', { name: 'Take it off' }).first().click();
+  await expect.poll(async () => (await placements(page)).some((p) => p.id === second)).toBe(false);
 });
 
 test('what is too tall for where it stands says by how much, and the sheet sets things out', async ({

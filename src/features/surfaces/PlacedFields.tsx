@@ -26,7 +26,7 @@ export function LiesChoice({ placement, item, spot }: Placed & { item: Item; spo
       label={t('lies')}
       value={placement.lie}
       options={lies.map((lie) => ({ value: lie, label: t(`lie.${lie}`) }))}
-      onChange={(lie) => placing.set(placement, { lie })}
+      onChange={(lie) => placing.lay(placement, lie)}
     />
   );
 }

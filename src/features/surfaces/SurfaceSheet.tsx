@@ -17,6 +17,7 @@ import { useRoom } from '../shell/room/RoomContext';
 import { usePaint } from '../shell/usePaint';
 import { Why } from '../shell/Why';
 import { Numeral, SheetTitle } from '../shell/Workspace';
+import { LostThings } from './LostThings';
 import type { SurfaceState } from './useSurface';
 
 const ThingForm = dynamic(() => import('./ThingForm').then((m) => m.ThingForm), { loading: () => null });
@@ -77,6 +78,7 @@ export function SurfaceSheet({ state }: { state: SurfaceState }): ReactNode {
         ))}
       </ol>
       <Findings findings={[...findings, ...lost]} title={t('checks')} />
+      <LostThings ids={lost.flatMap((f) => f.about)} target={state.target} />
     </>
   );
 }

@@ -17,14 +17,14 @@ import type { SurfaceState } from './useSurface';
 /** What can be said of a placed thing: where it stands, how it lies, how many, and where else it goes. */
 export function ThingForm({ thing, state }: { thing: SurfaceThing; state: SurfaceState }): ReactNode {
   const t = useTranslations('surfaces');
-  const { file, look, plan } = useRoom();
+  const { file, plan } = useRoom();
   const placing = usePlacing();
   const spotName = useSpotName();
   const { placement: p, spot } = thing.thing;
   const { item } = thing;
   const { unit } = file.room;
   const key = (field: string) => `${file.room.id}-${p.id}-${field}`;
-  const carries = look.placements.some((one) => one.spot.of === p.id);
+  const carries = plan.placed.some(({ placement }) => placement.spot.of === p.id);
   const goesTo = placesFor(thing, state, plan);
   return (
     <div className="space-y-2.5 pb-3 pt-1">

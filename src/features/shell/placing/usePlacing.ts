@@ -4,6 +4,7 @@ import type { Change } from '../../../core/model/change';
 import type { Item, Placement } from '../../../core/model/types';
 import { isInTheMiddle, liesAt } from '../../../core/room/lies';
 import { putOn, within } from '../../../core/room/spots/putOn';
+import { spotsOfPlaced } from '../../../core/room/spots/placedSpots';
 import { stayWhereItWas } from '../../../core/room/spots/stayWhereItWas';
 import { isAt, type Spot } from '../../../core/room/spots/spot';
 import { useRoom } from '../room/RoomContext';
@@ -25,8 +26,21 @@ export function usePlacing() {
     const seats = table.chairs > 0 ? Math.min(table.chairs, table.mostPlaces) : table.mostPlaces;
     return table.settings > 0 ? table.settings : seats;
   };
+  /** How a thing lies; what it can't carry so stays where it stood, on what is below. */
+  const lay = (p: Placement, lie: Placement['lie']): void => {
+    const carrier = plan.placed.find((t) => t.placement.id === p.id);
+    const carries = carrier ? spotsOfPlaced({ ...carrier, placement: { ...p, lie } }) : [];
+    const fallen = plan.placed.filter(
+      ({ placement: { spot } }) => spot.of === p.id && !carries.some(({ part }) => part === spot.part),
+    );
+    change([
+      ...(carrier ? fallen.map((thing) => put(stayWhereItWas(thing, carrier.spot))) : []),
+      put({ ...p, lie }),
+    ]);
+  };
   return {
     set,
+    lay,
     /** Along its spot, no further than its ends; what is kept where it is does not move. */
     moveChange: (p: Placement, dxMm: Mm): Change => {
       if (p.locked || isInTheMiddle(p.lie)) return put(p);
@@ -65,7 +79,7 @@ export function usePlacing() {
       const spot = spotOf(p);
       const lies = spot ? liesAt(item.kind, spot) : [];
       const next = lies[(lies.indexOf(p.lie) + 1) % lies.length];
-      if (next) set(p, { lie: next });
+      if (next) lay(p, next);
     },
     mirror: (p: Placement): void => {
       const spot = spotOf(p);
