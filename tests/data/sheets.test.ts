@@ -54,7 +54,7 @@ test('the fitting sheet as CSV has a row for each mark and each thing to buy, an
   expect(sheetCsv({ ...ask, lookId: 'none' })).toBeUndefined();
 });
 
-test('work on one wall is named by that wall, work on the whole room is at none, and what is brought in says its wall', async () => {
+test('work on one wall is named by it, work on the whole room is at none; what is brought in says its wall', async () => {
   const { sheetCsv } = await import('../../src/server/sheets/csv');
   const file = rooms.exportRoom('long-room')!;
   const [look] = file.looks;

@@ -17,6 +17,16 @@ const L = legs(
   [2800, 'right'],
 );
 
+/** An L of 7 by 6.5 m, whose lower part is 4 m wide. */
+const CORNERS_OF_L = [
+  ['n', 0, 0],
+  ['e', 7000, 0],
+  ['s1', 7000, 4000],
+  ['e2', 4000, 4000],
+  ['s2', 4000, 6500],
+  ['w', 0, 6500],
+] as const;
+
 describe('walls', () => {
   it('are named by where one looks, and numbered when two face the same way', () => {
     expect(wallsOf(bareRoom().room).map((w) => w.side)).toEqual(['north', 'east', 'south', 'west']);
@@ -43,18 +53,10 @@ describe('walls', () => {
 });
 
 describe('the size of a floor', () => {
-  const corners = [
-    [0, 0],
-    [7000, 0],
-    [7000, 4000],
-    [4000, 4000],
-    [4000, 6500],
-    [0, 6500],
-  ] as const;
   const laid = (deg: number) => {
     const [sin, cos] = [Math.sin((deg * Math.PI) / 180), Math.cos((deg * Math.PI) / 180)];
-    const walls = corners.map(([x, y], i) => ({
-      id: `w${i}`,
+    const walls = CORNERS_OF_L.map(([id, x, y]) => ({
+      id,
       name: '',
       xMm: x * cos - y * sin,
       yMm: x * sin + y * cos,
@@ -189,16 +191,8 @@ describe('pieces on walls', () => {
     ).toBe(36);
   });
   it('past an inner corner: never against a wall that it is not in front of', () => {
-    // an L: the lower part ends at x = 4 m, and the piece stands in the upper part, past that corner
-    const corners = [
-      ['n', 0, 0],
-      ['e', 7000, 0],
-      ['s1', 7000, 4000],
-      ['e2', 4000, 4000],
-      ['s2', 4000, 6500],
-      ['w', 0, 6500],
-    ] as const;
-    const inL = wallsOf({ walls: corners.map(([id, xMm, yMm]) => ({ id, name: '', xMm, yMm })) });
+    // the lower part of the L ends at x = 4 m, and the piece stands in the upper part, past that corner
+    const inL = wallsOf({ walls: CORNERS_OF_L.map(([id, xMm, yMm]) => ({ id, name: '', xMm, yMm })) });
     const chair = (xMm: number, yMm: number) =>
       placeOnWall(piece({ xMm, yMm, widthMm: 600, depthMm: 600, turnDeg: 0 }), inL);
     expect(chair(3100, 2850).wallId).toBe('n');
